@@ -1,0 +1,3 @@
+// The public face of the contract: schemas of what crosses the wire or lands in a file, and their types.
+export * from './piece';
+export * from './wire';

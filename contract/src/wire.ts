@@ -1,0 +1,65 @@
+// What crosses the wire between web and server.
+import { Type, type Static } from '@sinclair/typebox';
+import { PieceSchema, type PieceDocument } from './piece';
+
+const strict = { additionalProperties: false } as const;
+
+/** Body of "save a new piece". */
+export const NewPieceBody = Type.Object({ document: PieceSchema }, strict);
+
+/** Body of "save over a revision": refused when `baseRevision` is no longer the newest. */
+export const SavePieceBody = Type.Object(
+  { baseRevision: Type.Integer({ minimum: 1 }), document: PieceSchema },
+  strict,
+);
+
+/** Body of "put away" and "take out again". */
+export const PutAwayBody = Type.Object({ putAway: Type.Boolean() }, strict);
+
+/** Route parameters. */
+export const PieceParams = Type.Object({ id: Type.String({ pattern: '^[0-9a-f-]{36}$' }) }, strict);
+export const RevisionParams = Type.Object(
+  {
+    id: Type.String({ pattern: '^[0-9a-f-]{36}$' }),
+    revision: Type.String({ pattern: '^[1-9][0-9]{0,8}$' }),
+  },
+  strict,
+);
+
+/** Query of the piece list. */
+export const ListQuery = Type.Object(
+  { putAway: Type.Optional(Type.Union([Type.Literal('true'), Type.Literal('false')])) },
+  strict,
+);
+
+export type SavePiece = Static<typeof SavePieceBody>;
+
+/** A piece as the server hands it out. */
+export interface SavedPiece {
+  readonly id: string;
+  readonly revision: number;
+  readonly savedAt: string;
+  readonly putAway: boolean;
+  readonly document: PieceDocument;
+}
+
+/** A line in the list of revisions. */
+export interface RevisionLine {
+  readonly revision: number;
+  readonly savedAt: string;
+  readonly name: string;
+}
+
+/** What was wrong with one field. */
+export interface FieldProblem {
+  readonly field: string;
+  readonly given: string;
+  readonly allowed: string;
+}
+
+/** Every error the server answers with. `current` comes with a 409: the revision that got there first. */
+export interface ErrorBody {
+  readonly error: string;
+  readonly problems?: readonly FieldProblem[];
+  readonly current?: SavedPiece;
+}

@@ -1,0 +1,66 @@
+// The fastest fall the glass allows: from the wall's own lag and from thick places lagging behind thin ones.
+import { diffusivity, thermoelasticModulus, type Glass } from '../glass/glass';
+import { frozenTensionPerRate, surfaceTensionPerRate } from './ramp';
+
+/**
+ * How much more tension stays than the classical theory says, because the liquid shrinks more than the solid
+ * (structural relaxation: between 1 and α_liquid/α_glass = 2.9). 1.7 puts soft glass at 0.4 MPa on 55, 15 and 3.6 °C/h
+ * for 12.7, 25 and 50 mm. From memory, until the piece is simulated.
+ */
+export const STRUCTURAL_FACTOR = 1.7;
+
+/** How much two joined sections hold each other back: 0 free, 1 fully. Default, from memory. */
+export const RESTRAINT = 0.5;
+
+/** What of the piece matters for cooling. Lengths m. */
+export interface CoolingWall {
+  readonly thickest: number;
+  /** Thick and thin neighbour at the biggest step. */
+  readonly stepThick: number;
+  readonly stepThin: number;
+  /** `slab` when air reaches both sides, `oneSided` for closed and narrow-necked forms. */
+  readonly body: 'slab' | 'oneSided';
+}
+
+/** Half of the wall that one cooled face has to serve, counted double: a one-sided wall is a slab twice as thick. */
+const slabEquivalent = (w: CoolingWall, d: number): number => (w.body === 'oneSided' ? 2 * d : d);
+
+/** Seconds by which the thicker section trails the thinner one, K per (K/s): ρc(d₁−d₂)/2h + (d₁²−d₂²)/12κ. */
+export function stepLag(glass: Glass, wall: CoolingWall, exchange: number): number {
+  const d1 = slabEquivalent(wall, wall.stepThick);
+  const d2 = slabEquivalent(wall, wall.stepThin);
+  return (
+    (glass.density * glass.specificHeat * (d1 - d2)) / (2 * exchange) +
+    (d1 * d1 - d2 * d2) / (12 * diffusivity(glass))
+  );
+}
+
+/** Stress per unit rate, Pa per (K/s), split by cause. */
+export interface StressPerRate {
+  readonly wall: number;
+  readonly step: number;
+}
+
+/** What stays for good after a fall through the annealing range. */
+export const lastingPerRate = (
+  glass: Glass,
+  wall: CoolingWall,
+  exchange: number,
+): StressPerRate => ({
+  wall: STRUCTURAL_FACTOR * frozenTensionPerRate(wall.body, glass, wall.thickest),
+  step: thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * RESTRAINT,
+});
+
+/** What passes while set glass cools: tension in the skin, and between thick and thin. */
+export const passingPerRate = (
+  glass: Glass,
+  wall: CoolingWall,
+  exchange: number,
+): StressPerRate => ({
+  wall: surfaceTensionPerRate(wall.body, glass, wall.thickest),
+  step: thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * RESTRAINT,
+});
+
+/** Fastest rate, K/s, that keeps the sum of both under `allowed` Pa. */
+export const allowedRate = (perRate: StressPerRate, allowed: number): number =>
+  allowed / (perRate.wall + perRate.step);

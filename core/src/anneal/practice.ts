@@ -1,0 +1,17 @@
+// Practices: how much tension may stay in the glass. This, not folklore, sets the clock.
+
+/** The residual centre tension each practice allows, Pa (about 27 nm/cm of retardation per MPa in soda-lime). */
+export const PRACTICES = {
+  fine: { allows: 0.4e6, name: 'Casting and fine work' },
+  studio: { allows: 1e6, name: 'Studio ware' },
+  plain: { allows: 2e6, name: 'Plain ware, even kiln' },
+} as const;
+
+/** fine | studio | plain. */
+export type Practice = keyof typeof PRACTICES;
+
+/** Customary prolonged working stress of annealed glass, ≈ 1000 psi, Pa (Shand, *Glass Engineering Handbook*). */
+export const WORKING_STRESS = 7e6;
+
+/** How many times below the working stress passing tension is kept. */
+export const SAFETY = 2;

@@ -1,0 +1,154 @@
+// Counting the gathers: how many a piece takes and what each should bring.
+import type { Glass } from '../glass/glass';
+import { consistency } from '../glass/consistency';
+import { fitVft, logViscosity } from '../glass/viscosity';
+import type { Figure, Verdict } from '../units/why';
+import {
+  glassOnIron,
+  layerThickness,
+  thicknessFor,
+  viscosityAt,
+  WORKING_SPEED,
+  type Dip,
+} from './layers';
+
+/** What the counting needs. Lengths m, mass kg, °C. */
+export interface GatherInput {
+  readonly glass: Glass;
+  /** Mass of the finished piece, kg. */
+  readonly mass: number;
+  /** Share added for moil, trim and drips, e.g. 0.15. */
+  readonly allowance: number;
+  readonly potTemperature: number;
+  readonly dip: Dip;
+}
+
+/** One gather: what it brings, what hangs on the iron after it, and the diameter to check against the calipers. */
+export interface Gather {
+  readonly brings: number;
+  readonly total: number;
+  readonly diameter: number;
+}
+
+/** The plan, or why there is none. */
+export interface GatherPlan {
+  readonly gathers: readonly Gather[];
+  readonly count: Figure;
+  readonly toGather: Figure;
+  readonly layer: Figure;
+  readonly verdict: Verdict;
+}
+
+/** More than this is a team's lift, not a plan to follow without thought. Common practice, no source. */
+const MANY_GATHERS = 5;
+const MOST_GATHERS = 12;
+/** One person's comfortable lift at the end of an iron, kg. Common practice, no source. */
+const HEAVY = 7;
+/** A last gather that would bring less than this share of a layer is taken with the one before, deeper. */
+const SLIVER = 0.12;
+
+/** Full layers on the iron until the piece and its allowance are there; the last gather takes what is still missing. */
+export function planGathers(input: GatherInput): GatherPlan {
+  const { glass, dip } = input;
+  const eta = viscosityAt(glass, input.potTemperature);
+  const thickness = layerThickness(eta, WORKING_SPEED, glass.moltenDensity);
+  const needed = input.mass * (1 + input.allowance);
+  const massAt = (h: number): number => glassOnIron(dip, h) * glass.density;
+  const gathers: Gather[] = [];
+  let total = 0;
+  while (total < needed && gathers.length < MOST_GATHERS) {
+    const full = massAt((gathers.length + 1) * thickness);
+    const brings = full - total;
+    const short = needed - full;
+    const next = short > 0 && short < SLIVER * brings ? needed : Math.min(full, needed);
+    gathers.push({
+      brings: next - total,
+      total: next,
+      diameter: dip.ironDiameter + 2 * thicknessFor(dip, next / glass.density),
+    });
+    total = next;
+  }
+  const toGather: Figure = {
+    value: needed,
+    kind: 'mass',
+    why: {
+      says: 'Glass to bring out of the pot: the piece and what stays behind as moil, trim and drips.',
+      formula: 'm × (1 + allowance)',
+      inputs: [
+        { name: 'piece', value: input.mass, kind: 'mass' },
+        { name: 'allowance', value: input.allowance, kind: 'ratio' },
+      ],
+      source: 'Common practice, no source; weigh your scrap to find your own allowance.',
+      changes: 'A longer moil or a trimmed lip asks for more; a clean neck for less.',
+    },
+  };
+  const layer: Figure = {
+    value: thickness,
+    kind: 'length',
+    why: {
+      says: 'How thick one gather lies over what is already on the iron.',
+      formula: 'h = √(ηU / ρg)',
+      inputs: [
+        { name: 'pot', value: input.potTemperature, kind: 'temperature' },
+        { name: 'viscosity η', value: eta, kind: 'viscosity' },
+        { name: 'drawing speed U', value: WORKING_SPEED, kind: 'speed' },
+        { name: 'molten density ρ', value: glass.moltenDensity, kind: 'density' },
+      ],
+      source: 'Thick-film drag-out (Derjaguin); U from memory, 9.5 mm at 1150 °C on soft glass.',
+      changes: 'A cooler pot is stiffer and its gathers are thicker; a hotter pot, thinner.',
+    },
+  };
+  const count: Figure = {
+    value: gathers.length,
+    kind: 'count',
+    why: {
+      says: 'Layers laid over the iron until the glass to gather is there; the last takes only what is missing.',
+      formula: 'n layers of h over the iron: V = ⅔π(R³−a³) + π(R²−a²)(depth−a),  R = a + n·h',
+      inputs: [
+        { name: 'glass to gather', value: needed, kind: 'mass' },
+        { name: 'one layer h', value: thickness, kind: 'length' },
+        { name: 'iron 2a', value: dip.ironDiameter, kind: 'length' },
+        { name: 'depth in the glass', value: dip.depth, kind: 'length' },
+      ],
+      source:
+        'Volume of a capsule. Check, common practice: two gathers on a 19 mm iron make a 57 mm cube, 467 g.',
+      changes: 'A thicker iron, a deeper dip or a cooler pot brings more in one gather.',
+    },
+  };
+  return { gathers, count, toGather, layer, verdict: judge(input, gathers, needed, total) };
+}
+
+function judge(
+  input: GatherInput,
+  gathers: readonly Gather[],
+  needed: number,
+  total: number,
+): Verdict {
+  const logEta = logViscosity(fitVft(input.glass), input.potTemperature);
+  const band = consistency(logEta);
+  if (band !== 'runny' && band !== 'soft')
+    return {
+      verdict: 'no',
+      because: `At this pot temperature the glass is ${band}; an iron cannot gather it.`,
+      remedy: 'Raise the pot, choose a softer glass, or work it at the torch.',
+    };
+  if (total < needed)
+    return {
+      verdict: 'no',
+      because: `It takes more than ${String(MOST_GATHERS)} gathers.`,
+      remedy: 'Take a thicker iron and a deeper dip, make it in parts, or make it thinner.',
+    };
+  if (needed > HEAVY || gathers.length > MANY_GATHERS)
+    return {
+      verdict: 'watch',
+      because: 'That is a heavy iron for one pair of hands.',
+      remedy: 'Plan a second person at the yoke, or make it in parts.',
+    };
+  if (band === 'soft')
+    return {
+      verdict: 'watch',
+      because: 'The pot is cool for gathering: the layers come thick and carry the iron’s marks.',
+      remedy: 'Give the pot time to come up before gathering.',
+    };
+  return { verdict: 'good', because: 'The pot is runny and the weight is one person’s.' };
+}

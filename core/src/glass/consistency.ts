@@ -1,0 +1,19 @@
+// Consistency: what glass of a given viscosity will do under a tool, in the shop's own words.
+
+/** From runniest to coldest. The bands go by viscosity, so they are the same for every glass. */
+export type Band = 'runny' | 'soft' | 'workable' | 'stiff' | 'set' | 'brittle';
+
+// Upper bounds in log₁₀ η (Pa·s); below the strain point (13.5) glass is brittle.
+const BANDS: readonly (readonly [Band, number])[] = [
+  ['runny', 2.6],
+  ['soft', 3.6],
+  ['workable', 5],
+  ['stiff', 6.6],
+  ['set', 13.5],
+];
+
+/** The band of a log₁₀ viscosity (Pa·s). Bounds belong to the colder band. */
+export function consistency(logEta: number): Band {
+  for (const [band, upper] of BANDS) if (logEta < upper) return band;
+  return 'brittle';
+}

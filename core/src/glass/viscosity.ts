@@ -1,0 +1,49 @@
+// Viscosity: the Vogel–Fulcher–Tammann curve through a glass's fixed points.
+import type { Glass } from './glass';
+
+/** log₁₀ η(Pa·s) at the fixed points (ASTM C336, C338, C965; ISO 7884). */
+export const LOG_STRAIN = 13.5;
+export const LOG_ANNEALING = 12;
+export const LOG_SOFTENING = 6.6;
+export const LOG_WORKING = 3;
+
+/** log₁₀ η = a + b/(T − t0), η in Pa·s and T in °C. */
+export interface Vft {
+  readonly a: number;
+  readonly b: number;
+  readonly t0: number;
+}
+
+/** The three temperatures a VFT curve is drawn through, °C. */
+export type FixedPoints = Pick<Glass, 'annealing' | 'softening' | 'working'>;
+
+/**
+ * The VFT curve exactly through annealing, softening and working points.
+ * Throws when the points are out of order, which no glass is.
+ */
+export function fitVft({ annealing, softening, working }: FixedPoints): Vft {
+  if (!(annealing < softening && softening < working))
+    throw new RangeError(
+      `The fixed points must rise: annealing ${String(annealing)} < softening ${String(softening)} < working ${String(working)} °C.`,
+    );
+  // (L1−L2)/(L2−L3) = (T2−T1)(T3−T0) / ((T3−T2)(T1−T0)) is linear in T0.
+  const k =
+    (((LOG_ANNEALING - LOG_SOFTENING) / (LOG_SOFTENING - LOG_WORKING)) * (working - softening)) /
+    (softening - annealing);
+  const t0 = (k * annealing - working) / (k - 1);
+  const b =
+    ((LOG_ANNEALING - LOG_SOFTENING) * (annealing - t0) * (softening - t0)) /
+    (softening - annealing);
+  return { a: LOG_ANNEALING - b / (annealing - t0), b, t0 };
+}
+
+/** log₁₀ η (Pa·s) at a temperature in °C; Infinity at and below the curve's own T₀. */
+export const logViscosity = (vft: Vft, temperature: number): number =>
+  temperature <= vft.t0 ? Infinity : vft.a + vft.b / (temperature - vft.t0);
+
+/** The temperature in °C where log₁₀ η (Pa·s) has the given value. */
+export const temperatureAtLog = (vft: Vft, log: number): number => vft.t0 + vft.b / (log - vft.a);
+
+/** The strain point (10^13.5 Pa·s) of a glass, °C, from its own curve. */
+export const strainPoint = (points: FixedPoints): number =>
+  temperatureAtLog(fitVft(points), LOG_STRAIN);

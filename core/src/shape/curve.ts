@@ -1,0 +1,142 @@
+// The smooth outer line: monotone cubics through the drawn points, so no bulge appears that was not drawn.
+//
+// Each of r, z and wall is a cubic in chord length with Steffen's slopes (M. Steffen, Astronomy & Astrophysics 239,
+// 1990): between two points every coordinate stays between its end values, and flats stay flat.
+import { ON_AXIS, type Profile, type ProfilePoint } from './profile';
+
+/** The outer line, finely sampled. `knot[i]` is the index in the arrays of drawn point i. */
+export interface OuterLine {
+  readonly r: number[];
+  readonly z: number[];
+  readonly wall: number[];
+  /** Length along the line from its start, m. */
+  readonly s: number[];
+  readonly knot: number[];
+}
+
+/** Samples per drawn span: enough for 0.1 % of a sphere from nine points, few enough to answer while dragging. */
+const SAMPLES_TOTAL = 240;
+const LEAST_PER_SPAN = 4;
+const MOST_PER_SPAN = 24;
+
+function steffenSlope(h0: number, h1: number, s0: number, s1: number): number {
+  if (s0 * s1 <= 0) return 0;
+  const p = (s0 * h1 + s1 * h0) / (h0 + h1);
+  return Math.sign(s0) * 2 * Math.min(Math.abs(s0), Math.abs(s1), 0.5 * Math.abs(p));
+}
+
+/** One-sided slope at the end of a run; parabola through three points, limited to stay monotone. */
+function endSlope(h0: number, h1: number, s0: number, s1: number): number {
+  const p = s0 * (1 + h0 / (h0 + h1)) - s1 * (h0 / (h0 + h1));
+  if (p * s0 <= 0) return 0;
+  return Math.abs(p) > 2 * Math.abs(s0) ? 2 * s0 : p;
+}
+
+const mirrored = (p: ProfilePoint): ProfilePoint => ({ ...p, radius: -p.radius });
+
+/**
+ * Slopes of one coordinate at both ends of every span. Corners break the run; where the line meets the axis it is
+ * mirrored, so that a round base is round and not pointed.
+ */
+function slopes(
+  points: Profile,
+  h: readonly number[],
+  of: (p: ProfilePoint) => number,
+): number[][] {
+  const n = points.length;
+  const at = (i: number): ProfilePoint => points[i] as ProfilePoint;
+  const secant = (i: number): number => (of(at(i + 1)) - of(at(i))) / (h[i] as number);
+  const out: number[][] = [];
+  for (let i = 0; i < n - 1; i += 1) out.push([0, 0]);
+  for (let i = 0; i < n; i += 1) {
+    const before = i > 0;
+    const after = i < n - 1;
+    const smooth = at(i).corner !== true;
+    if (before && after && smooth) {
+      const m = steffenSlope(h[i - 1] as number, h[i] as number, secant(i - 1), secant(i));
+      (out[i - 1] as number[])[1] = m;
+      (out[i] as number[])[0] = m;
+      continue;
+    }
+    const axis = at(i).radius < ON_AXIS && smooth;
+    if (after) {
+      const ghost = axis ? (of(at(i)) - of(mirrored(at(i + 1)))) / (h[i] as number) : undefined;
+      (out[i] as number[])[0] =
+        ghost !== undefined
+          ? steffenSlope(h[i] as number, h[i] as number, ghost, secant(i))
+          : i + 2 < n && at(i + 1).corner !== true
+            ? endSlope(h[i] as number, h[i + 1] as number, secant(i), secant(i + 1))
+            : secant(i);
+    }
+    if (before) {
+      const k = i - 1;
+      const ghost = axis ? (of(mirrored(at(k))) - of(at(i))) / (h[k] as number) : undefined;
+      (out[k] as number[])[1] =
+        ghost !== undefined
+          ? steffenSlope(h[k] as number, h[k] as number, secant(k), ghost)
+          : k > 0 && at(k).corner !== true
+            ? endSlope(h[k] as number, h[k - 1] as number, secant(k), secant(k - 1))
+            : secant(k);
+    }
+  }
+  return out;
+}
+
+/** Draws the smooth outer line through the points. Points must be distinct (see `checkProfile`). */
+export function outerLine(points: Profile): OuterLine {
+  const n = points.length;
+  const h: number[] = [];
+  for (let i = 0; i < n - 1; i += 1) {
+    const a = points[i] as ProfilePoint;
+    const b = points[i + 1] as ProfilePoint;
+    h.push(Math.hypot(b.radius - a.radius, b.height - a.height));
+  }
+  const axes = [
+    (p: ProfilePoint): number => p.radius,
+    (p: ProfilePoint): number => p.height,
+    (p: ProfilePoint): number => p.wall,
+  ] as const;
+  const tangents = axes.map((of) => slopes(points, h, of));
+  const per = Math.min(
+    MOST_PER_SPAN,
+    Math.max(LEAST_PER_SPAN, Math.round(SAMPLES_TOTAL / Math.max(1, n - 1))),
+  );
+  const line: OuterLine = { r: [], z: [], wall: [], s: [], knot: [] };
+  const columns = [line.r, line.z, line.wall];
+  for (let i = 0; i < n - 1; i += 1) {
+    line.knot.push(line.r.length);
+    for (let j = 0; j < per; j += 1) {
+      const t = j / per;
+      const [h00, h10, h01, h11] = hermite(t);
+      axes.forEach((of, c) => {
+        const [m0, m1] = (tangents[c] as number[][])[i] as [number, number];
+        const span = h[i] as number;
+        (columns[c] as number[]).push(
+          h00 * of(points[i] as ProfilePoint) +
+            h10 * span * m0 +
+            h01 * of(points[i + 1] as ProfilePoint) +
+            h11 * span * m1,
+        );
+      });
+    }
+  }
+  const last = points[n - 1] as ProfilePoint;
+  line.knot.push(line.r.length);
+  axes.forEach((of, c) => (columns[c] as number[]).push(of(last)));
+  let s = 0;
+  for (let i = 0; i < line.r.length; i += 1) {
+    if (i > 0)
+      s += Math.hypot(
+        (line.r[i] as number) - (line.r[i - 1] as number),
+        (line.z[i] as number) - (line.z[i - 1] as number),
+      );
+    line.s.push(s);
+  }
+  return line;
+}
+
+/** Cubic Hermite basis at t: value start, slope start, value end, slope end. */
+function hermite(t: number): readonly [number, number, number, number] {
+  const u = 1 - t;
+  return [(1 + 2 * t) * u * u, t * u * u, t * t * (3 - 2 * t), -t * t * u];
+}

@@ -1,0 +1,60 @@
+// Starting forms: the outlines a piece begins as before anyone pulls at them. Lengths in m.
+import type { Profile, ProfilePoint } from './profile';
+
+/** The starting forms on offer. */
+export const FORMS = ['tumbler', 'bowl', 'bottle', 'ball', 'plate'] as const;
+export type Form = (typeof FORMS)[number];
+
+const at = (height: number, radius: number, wall: number, corner?: true): ProfilePoint =>
+  corner
+    ? { height: height / 1e3, radius: radius / 1e3, wall: wall / 1e3, corner }
+    : { height: height / 1e3, radius: radius / 1e3, wall: wall / 1e3 };
+
+const BALL_RADIUS = 60;
+const BALL_WALL = 4;
+/** Eight equal arcs from pole to pole. */
+const ball: Profile = Array.from({ length: 9 }, (_, i) => {
+  const a = (Math.PI * i) / 8;
+  const round = (v: number): number => Number(v.toFixed(2));
+  return at(
+    round(BALL_RADIUS * (1 - Math.cos(a))),
+    i === 0 || i === 8 ? 0 : round(BALL_RADIUS * Math.sin(a)),
+    BALL_WALL,
+  );
+});
+
+const OUTLINES: Readonly<Record<Form, Profile>> = {
+  tumbler: [
+    at(0, 0, 6),
+    at(0, 27, 6),
+    at(4, 32, 5),
+    at(30, 35, 3.5),
+    at(70, 38, 3),
+    at(105, 40, 2.6),
+  ],
+  bowl: [
+    at(0, 0, 7),
+    at(0, 34, 7),
+    at(5, 42, 6.2),
+    at(25, 72, 4.8),
+    at(55, 92, 4),
+    at(85, 98, 3.4),
+  ],
+  bottle: [
+    at(0, 0, 7),
+    at(0, 36, 7),
+    at(6, 43, 5.5),
+    at(45, 48, 4),
+    at(95, 46, 3.6),
+    at(130, 30, 3.8),
+    at(150, 16, 4),
+    at(180, 13, 3.6),
+    at(204, 13.5, 3.4),
+    at(210, 17, 3.6),
+  ],
+  ball,
+  plate: [at(0, 0, 6.5), at(0, 55, 6.5), at(4, 68, 6), at(14, 110, 5), at(22, 140, 4.2)],
+};
+
+/** The outline a new piece of this form starts from. */
+export const startingProfile = (form: Form): Profile => OUTLINES[form];

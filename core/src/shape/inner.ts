@@ -1,0 +1,77 @@
+// The inner surface: the outer line moved inwards by the wall, square to the surface.
+import { trimLoops } from './crossing';
+import type { OuterLine } from './curve';
+import { ON_AXIS, type Line } from './profile';
+
+/** The hollow's line from base to lip, and where the wall left no room for a hollow. */
+export interface InnerLine extends Line {
+  /** Index on the outer line where the wall reaches past the axis away from a closed end, if anywhere. */
+  readonly pinchedAt: number | undefined;
+  /** The longest stretch of the outer line, by sample index, whose inner line was cut away at a tight corner. */
+  readonly longestCut: readonly [number, number] | undefined;
+}
+
+/** Unit normal towards the inside (left of the direction base → lip), averaged over the two neighbours. */
+function inwardNormal(line: OuterLine, i: number): readonly [number, number] {
+  const n = line.r.length;
+  // Where the outside meets the axis square, the mirrored neighbour makes the normal exactly vertical.
+  const onAxis = (line.r[i] as number) < ON_AXIS;
+  const a = Math.max(0, i - 1);
+  const b = Math.min(n - 1, i + 1);
+  let dr = (line.r[b] as number) - (line.r[a] as number);
+  let dz = (line.z[b] as number) - (line.z[a] as number);
+  if (onAxis && (i === 0 || i === n - 1)) dz = 0;
+  const length = Math.hypot(dr, dz) || 1;
+  dr /= length;
+  dz /= length;
+  return [-dz, dr];
+}
+
+/** Offsets the outer line by its wall, cuts the loops at tight corners and the part past the axis at closed ends. */
+export function innerLine(outer: OuterLine): InnerLine {
+  const n = outer.r.length;
+  const r: number[] = [];
+  const z: number[] = [];
+  for (let i = 0; i < n; i += 1) {
+    const [nr, nz] = inwardNormal(outer, i);
+    const wall = outer.wall[i] as number;
+    r.push((outer.r[i] as number) + nr * wall);
+    z.push((outer.z[i] as number) + nz * wall);
+  }
+  // The part past the axis next to a closed end is the solid tip of a pointed base; elsewhere it is a pinch.
+  let first = 0;
+  let last = n - 1;
+  while (first < n - 1 && (r[first] as number) < -ON_AXIS) first += 1;
+  while (last > 0 && (r[last] as number) < -ON_AXIS) last -= 1;
+  let pinchedAt: number | undefined = first >= last ? Math.floor(n / 2) : undefined;
+  if ((outer.r[0] as number) > ON_AXIS && first > 0) pinchedAt = 0;
+  if ((outer.r[n - 1] as number) > ON_AXIS && last < n - 1) pinchedAt ??= n - 1;
+  for (let i = first; i <= last && pinchedAt === undefined; i += 1)
+    if ((r[i] as number) < -ON_AXIS) pinchedAt = i;
+  const keep: Line = { r: r.slice(first, last + 1), z: z.slice(first, last + 1) };
+  const headR = first > 0 ? [0] : [];
+  const headZ = first > 0 ? [axisCrossing(r, z, first - 1)] : [];
+  const tailR = last < n - 1 ? [0] : [];
+  const tailZ = last < n - 1 ? [axisCrossing(r, z, last)] : [];
+  const trimmed = trimLoops({
+    r: [...headR, ...keep.r, ...tailR],
+    z: [...headZ, ...keep.z, ...tailZ],
+  });
+  const shift = first - headR.length;
+  const cut = trimmed.longestCut;
+  return {
+    r: trimmed.r.map((v) => Math.max(0, v)),
+    z: trimmed.z,
+    pinchedAt,
+    longestCut: cut && [Math.max(0, cut[0] + shift), Math.min(n - 1, cut[1] + shift)],
+  };
+}
+
+/** Height where the segment i → i+1 crosses the axis. */
+function axisCrossing(r: readonly number[], z: readonly number[], i: number): number {
+  const r0 = r[i] as number;
+  const r1 = r[i + 1] as number;
+  const z0 = z[i] as number;
+  const z1 = z[i + 1] as number;
+  return r1 === r0 ? z0 : z0 + ((0 - r0) / (r1 - r0)) * (z1 - z0);
+}

@@ -1,0 +1,135 @@
+// Reading the glass: everything the form alone tells, from one walk along its two lines.
+import { checkForm, checkPoints, type ShapeProblem } from './check';
+import { outerLine, type OuterLine } from './curve';
+import { innerLine, type InnerLine } from './inner';
+import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
+import { sweptArea, turned } from './revolve';
+import { biggestStep, wallRange, type WallAt, type WallStep } from './thickness';
+
+/** How the inside meets the air, which decides how it cools. */
+export type Opening = 'open' | 'narrow' | 'closed' | 'through';
+
+/** The form's own facts. SI. */
+export interface Shape {
+  readonly outer: OuterLine;
+  readonly inner: InnerLine;
+  readonly glassVolume: number;
+  readonly outsideArea: number;
+  /** Brim capacity, m³; 0 for forms that hold nothing (closed, or open at the bottom). */
+  readonly capacity: number;
+  readonly height: number;
+  readonly lowest: number;
+  /** Widest radius, m. */
+  readonly widest: number;
+  /** Outer radius at the lip, m; 0 when closed. */
+  readonly lipRadius: number;
+  readonly thickest: WallAt;
+  readonly thinnest: WallAt;
+  readonly step: WallStep;
+  /** Height of the glass's centre of mass above the table, m. */
+  readonly centreOfMass: number;
+  /** Radius of the ring it stands on, m; 0 for a round bottom. */
+  readonly footRadius: number;
+  /** Tilt at which the empty piece falls, rad: atan(r_foot / h_cm). */
+  readonly tippingAngle: number;
+  readonly opening: Opening;
+  /** The tightest opening of the hollow above its widest place, m (radius). */
+  readonly throat: number;
+}
+
+/** A form read, or what has to be mended first. */
+export type ShapeReading =
+  | { readonly ok: true; readonly shape: Shape }
+  | {
+      readonly ok: false;
+      readonly problems: readonly ShapeProblem[];
+      readonly outer: OuterLine | undefined;
+    };
+
+/** Below this share of the widest radius the mouth is a neck, and the inside air hardly helps the cooling. */
+const NARROW_MOUTH = 0.4;
+/** The piece stands on whatever lies within this height of its lowest point, m. */
+const FOOT_CONTACT = 1e-5;
+/** A smaller ring than this is a point to roll on, m. */
+const LEAST_FOOT = 0.002;
+
+/** The glass itself as one closed outline: up the outside, across the lip, down the inside. */
+function glassOutline(outer: OuterLine, inner: InnerLine): Line {
+  const close = (a: readonly number[], b: readonly number[]): number[] => [
+    ...a,
+    ...[...b].reverse(),
+    a[0] as number,
+  ];
+  return { r: close(outer.r, inner.r), z: close(outer.z, inner.z) };
+}
+
+/** Volume the form holds up to its brim, the highest place a liquid must climb over, m³. */
+function brimCapacity(outer: OuterLine, inner: InnerLine): number {
+  const r = [...inner.r, outer.r[outer.r.length - 1] as number];
+  const z = [...inner.z, outer.z[outer.z.length - 1] as number];
+  const brim = z.reduce((best, v, i) => (v > (z[best] as number) ? i : best), 0);
+  return Math.max(0, turned({ r: r.slice(0, brim + 1), z: z.slice(0, brim + 1) }).volume);
+}
+
+/** Reads a profile: draws its curves, checks them, and measures. `poisson` sets how far a wall step is felt. */
+export function measureShape(points: Profile, poisson: number): ShapeReading {
+  const pointProblems = checkPoints(points);
+  if (pointProblems.length > 0) return { ok: false, problems: pointProblems, outer: undefined };
+  const outer = outerLine(points);
+  const inner = innerLine(outer);
+  const problems = checkForm(points, outer, inner);
+  if (problems.length > 0) return { ok: false, problems, outer };
+
+  const glass = turned(glassOutline(outer, inner));
+  const lowest = outer.z.reduce((m, v) => Math.min(m, v), Infinity);
+  const highest = outer.z.reduce((m, v) => Math.max(m, v), -Infinity);
+  const widest = outer.r.reduce((m, v) => Math.max(m, v), 0);
+  const contact = outer.r.reduce(
+    (m, v, i) => ((outer.z[i] as number) - lowest <= FOOT_CONTACT ? Math.max(m, v) : m),
+    0,
+  );
+  const footRadius = contact < LEAST_FOOT ? 0 : contact;
+  const centreOfMass = glass.moment / glass.volume - lowest;
+  const top = points[points.length - 1] as ProfilePoint;
+  const holds = closedAtBase(points) && !closedAtTop(points);
+  const throat = throatRadius(inner);
+  const { thickest, thinnest } = wallRange(outer);
+  return {
+    ok: true,
+    shape: {
+      outer,
+      inner,
+      glassVolume: glass.volume,
+      outsideArea: sweptArea(outer),
+      capacity: holds ? brimCapacity(outer, inner) : 0,
+      height: highest - lowest,
+      lowest,
+      widest,
+      lipRadius: top.radius,
+      thickest,
+      thinnest,
+      step: biggestStep(outer, poisson),
+      centreOfMass,
+      footRadius,
+      tippingAngle: Math.atan2(footRadius, centreOfMass),
+      opening: openingOf(points, throat, inner),
+      throat,
+    },
+  };
+}
+
+/** The tightest inside radius between the widest place of the hollow and the lip. */
+function throatRadius(inner: InnerLine): number {
+  let widest = 0;
+  inner.r.forEach((r, i) => {
+    if (r > (inner.r[widest] as number)) widest = i;
+  });
+  return inner.r.slice(widest).reduce((m, r) => Math.min(m, r), Infinity);
+}
+
+function openingOf(points: Profile, throat: number, inner: InnerLine): Opening {
+  if (closedAtTop(points)) return 'closed';
+  if (!closedAtBase(points)) return 'through';
+  const widest = inner.r.reduce((m, r) => Math.max(m, r), 0);
+  return throat < NARROW_MOUTH * widest ? 'narrow' : 'open';
+}

@@ -1,0 +1,72 @@
+// Thick and thin: where the wall is most and least, and the biggest step between neighbouring places.
+import type { OuterLine } from './curve';
+
+/** A wall thickness and where it is on the outer line (sample index). */
+export interface WallAt {
+  readonly wall: number;
+  readonly at: number;
+}
+
+/** The worst step: the thick and the thin place, and the reach along the line within which steps count, m. */
+export interface WallStep {
+  readonly step: number;
+  readonly thick: WallAt;
+  readonly thin: WallAt;
+  readonly reach: number;
+}
+
+/** Thickest and thinnest wall along the line. */
+export function wallRange(line: OuterLine): {
+  readonly thickest: WallAt;
+  readonly thinnest: WallAt;
+} {
+  let thick = 0;
+  let thin = 0;
+  line.wall.forEach((w, i) => {
+    if (w > (line.wall[thick] as number)) thick = i;
+    if (w < (line.wall[thin] as number)) thin = i;
+  });
+  const at = (i: number): WallAt => ({ wall: line.wall[i] as number, at: i });
+  return { thickest: at(thick), thinnest: at(thin) };
+}
+
+/**
+ * How far along a shell a disturbance reaches: π/β with β = [3(1−ν²)]^¼ / √(Rt), beyond which less than 5 % is left
+ * (Timoshenko & Woinowsky-Krieger, *Theory of Plates and Shells*, edge effect). A taper spread over more is gentle.
+ */
+export const edgeReach = (radius: number, wall: number, poisson: number): number =>
+  (Math.PI * Math.sqrt(radius * wall)) / (3 * (1 - poisson ** 2)) ** 0.25;
+
+/** The biggest difference in wall between two places no further apart along the line than the edge reach. */
+export function biggestStep(line: OuterLine, poisson: number): WallStep {
+  const { thickest } = wallRange(line);
+  const widest = line.r.reduce((m, r) => Math.max(m, r), 0);
+  const reach = edgeReach(widest, thickest.wall, poisson);
+  const n = line.wall.length;
+  // Sliding window: monotone queues of candidate thickest and thinnest places within reach behind i.
+  const high: number[] = [];
+  const low: number[] = [];
+  let highHead = 0;
+  let lowHead = 0;
+  let best = { step: 0, thick: 0, thin: 0 };
+  const wall = (i: number): number => line.wall[i] as number;
+  const s = (i: number): number => line.s[i] as number;
+  for (let i = 0; i < n; i += 1) {
+    while (high.length > highHead && wall(high[high.length - 1] as number) <= wall(i)) high.pop();
+    high.push(i);
+    while (low.length > lowHead && wall(low[low.length - 1] as number) >= wall(i)) low.pop();
+    low.push(i);
+    while (s(i) - s(high[highHead] as number) > reach) highHead += 1;
+    while (s(i) - s(low[lowHead] as number) > reach) lowHead += 1;
+    const thick = high[highHead] as number;
+    const thin = low[lowHead] as number;
+    const step = wall(thick) - wall(thin);
+    if (step > best.step) best = { step, thick, thin };
+  }
+  return {
+    step: best.step,
+    thick: { wall: wall(best.thick), at: best.thick },
+    thin: { wall: wall(best.thin), at: best.thin },
+    reach,
+  };
+}

@@ -1,0 +1,96 @@
+// The web server: safe headers, the API, and the built web application.
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { PieceSchema, type ErrorBody } from '@zanfirico/contract';
+import { BODY_LIMIT, pieceRoutes } from './routes/pieces';
+import type { PieceStore } from './store/pieces';
+
+/** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
+export interface AppParts {
+  readonly store: PieceStore;
+  readonly log: Logger;
+  readonly webRoot?: string | undefined;
+}
+
+const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+/** Only pages of this machine may talk to it: a foreign name that resolves here is refused (DNS rebinding). */
+const localOnly: RequestHandler = (req, res, next) => {
+  const host = (req.headers.host ?? '').replace(/:\d+$/, '');
+  if (LOCAL_HOSTS.has(host)) next();
+  else res.status(403).json({ error: 'This server answers only on this machine.' });
+};
+
+const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
+  if (res.headersSent) {
+    next(error);
+    return;
+  }
+  const { status, type } = error as { status?: number; type?: string };
+  const answer = (code: number, body: ErrorBody): void => {
+    res.status(code).json(body);
+  };
+  if (type === 'entity.too.large')
+    answer(413, { error: `That is too big; at most ${String(BODY_LIMIT / 1000)} kB can be read.` });
+  else if (type === 'entity.parse.failed')
+    answer(400, { error: 'The request is not readable JSON: it is damaged or only half there.' });
+  else if (status !== undefined && status >= 400 && status < 500)
+    answer(status, { error: 'The request could not be read.' });
+  else {
+    req.log.error({ err: error }, 'request failed');
+    answer(500, { error: 'Something went wrong on the server; nothing was saved.' });
+  }
+};
+
+/** Puts the application together. */
+export function createApp({ store, log, webRoot }: AppParts): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('query parser', 'simple');
+  app.use(pinoHttp({ logger: log, useLevel: 'debug' }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false, // plain http on the loopback address
+    }),
+  );
+  app.use(localOnly);
+  app.get('/api/health', (_req, res) => {
+    res.json({ ok: true });
+  });
+  app.get('/api/schemas/piece.json', (_req, res) => {
+    res.type('application/schema+json').send(JSON.stringify(PieceSchema, null, 2));
+  });
+  app.use('/api/pieces', pieceRoutes(store));
+  app.use('/api', (_req, res) => {
+    res.status(404).json({ error: 'There is nothing at this address.' });
+  });
+  if (webRoot !== undefined && existsSync(webRoot)) {
+    app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use(express.static(webRoot, { index: false }));
+    app.get('/{*path}', (_req, res) => {
+      res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
+    });
+  }
+  app.use(onError);
+  return app;
+}

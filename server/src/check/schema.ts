@@ -1,0 +1,98 @@
+// Checking anything from outside against its schema, and saying plainly what is wrong with it.
+import type { FieldProblem } from '@zanfirico/contract';
+import type { Static, TSchema } from '@sinclair/typebox';
+import { Ajv, type ErrorObject } from 'ajv';
+
+const ajv = new Ajv({ allErrors: false, verbose: true, strict: true });
+
+/** A checked value, or the one problem found first. */
+export type Checked<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: FieldProblem };
+
+/** Compiles a schema once into a check. */
+export function checker<S extends TSchema>(schema: S): (value: unknown) => Checked<Static<S>> {
+  const validate = ajv.compile<Static<S>>(schema);
+  return (value) => {
+    if (validate(value)) return { ok: true, value };
+    const errors = validate.errors ?? [];
+    return { ok: false, problem: toProblem(errors[errors.length - 1]) };
+  };
+}
+
+/** A given value, short enough to print. */
+export function shown(value: unknown): string {
+  if (value === undefined) return 'nothing';
+  if (typeof value === 'number') return String(value);
+  const text = JSON.stringify(value) ?? typeof value;
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+}
+
+/** "/parts/0/profile/3/wall" as people read it: "parts[0].profile[3].wall". */
+const fieldName = (pointer: string): string =>
+  pointer
+    .split('/')
+    .slice(1)
+    .map((key) => (/^\d+$/.test(key) ? `[${key}]` : `.${key}`))
+    .join('')
+    .replace(/^\./, '') || 'the whole body';
+
+function toProblem(error: ErrorObject | undefined): FieldProblem {
+  if (!error) return { field: 'the whole body', given: 'something', allowed: 'a valid document' };
+  const params = error.params as Record<string, unknown>;
+  if (error.keyword === 'required')
+    return {
+      field: fieldName(`${error.instancePath}/${String(params['missingProperty'])}`),
+      given: 'nothing',
+      allowed: 'this field must be there',
+    };
+  if (error.keyword === 'additionalProperties')
+    return {
+      field: fieldName(`${error.instancePath}/${String(params['additionalProperty'])}`),
+      given: 'an unknown field',
+      allowed: 'only the fields of the published schema',
+    };
+  return {
+    field: fieldName(error.instancePath),
+    given: shown(error.data),
+    allowed: allowed(error, params),
+  };
+}
+
+function allowed(error: ErrorObject, params: Record<string, unknown>): string {
+  const schema = (error.parentSchema ?? {}) as {
+    description?: string;
+    anyOf?: { const?: unknown; type?: string }[];
+  };
+  const unit = schema.description === undefined ? '' : ` (${schema.description})`;
+  switch (error.keyword) {
+    case 'minimum':
+      return `at least ${String(params['limit'])}${unit}`;
+    case 'maximum':
+      return `at most ${String(params['limit'])}${unit}`;
+    case 'type':
+      return `a ${String(params['type'])}${unit}`;
+    case 'const':
+      return shown(params['allowedValue']);
+    case 'minItems':
+      return `at least ${String(params['limit'])} items`;
+    case 'maxItems':
+      return `at most ${String(params['limit'])} items`;
+    case 'minLength':
+      return `at least ${String(params['limit'])} characters`;
+    case 'maxLength':
+      return `at most ${String(params['limit'])} characters`;
+    case 'pattern':
+      return `text of the form ${String(params['pattern'])}${unit}`;
+    case 'anyOf':
+      return (schema.anyOf ?? [])
+        .map((s) => (s.const === undefined ? allowedBranch(s) : shown(s.const)))
+        .join(' or ');
+    default:
+      return `${error.message ?? 'something else'}${unit}`;
+  }
+}
+
+const allowedBranch = (s: { type?: string; minimum?: number; maximum?: number }): string =>
+  s.minimum === undefined
+    ? String(s.type)
+    : `a number from ${String(s.minimum)} to ${String(s.maximum)}`;

@@ -1,0 +1,159 @@
+// The invented studio's pieces: Tern Quay Glass, a small workshop on a tidal estuary.
+import {
+  PIECE_FORMAT,
+  PIECE_VERSION,
+  type PieceDocument,
+  type PiecePoint,
+} from '@zanfirico/contract';
+
+const mm = (height: number, radius: number, wall: number): PiecePoint => ({
+  height: height / 1e3,
+  radius: radius / 1e3,
+  wall: wall / 1e3,
+});
+
+const common = {
+  format: PIECE_FORMAT,
+  version: PIECE_VERSION,
+  way: 'furnace',
+  glass: 'soft-batch-96',
+  making: {
+    potTemperature: 1150,
+    ironDiameter: 0.0254,
+    dipDepth: 0.07,
+    allowance: 0.15,
+    tube: { outerDiameter: 0.032, wall: 0.004 },
+  },
+  firing: {
+    practice: 'studio',
+    holdTemperature: null,
+    firstIn: '10:00',
+    lastIn: '16:30',
+    boxCoolingTime: 4 * 3600,
+    doorTemperature: 50,
+  },
+} as const satisfies Partial<PieceDocument>;
+
+/** Eight equal arcs of a ball, slightly flattened where it hung. */
+const float = Array.from({ length: 9 }, (_, i) => {
+  const a = (Math.PI * i) / 8;
+  const r = i === 0 || i === 8 ? 0 : 62 * Math.sin(a);
+  return mm(
+    Number((60 * (1 - Math.cos(a))).toFixed(1)),
+    Number(r.toFixed(1)),
+    i === 8 ? 7 : i === 7 ? 5.5 : 4.2,
+  );
+});
+
+const bowl = [
+  mm(0, 0, 8),
+  mm(0, 38, 8),
+  mm(5, 47, 7),
+  mm(24, 78, 5.4),
+  mm(52, 104, 4.4),
+  mm(78, 116, 3.8),
+  mm(92, 122, 3.6),
+];
+
+/** Pieces, each as the list of its revisions from first to newest. */
+export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
+  [
+    {
+      ...common,
+      name: 'Rain gauge',
+      notes: 'Hard glass from tubing. The millimetre scale goes on after annealing.',
+      form: 'tumbler',
+      way: 'torch',
+      glass: 'borosilicate-33',
+      parts: [
+        {
+          name: 'body',
+          profile: [
+            mm(0, 0, 3),
+            mm(0, 12, 3),
+            mm(3, 17, 2.6),
+            mm(14, 19, 2.2),
+            mm(120, 19, 2.2),
+            mm(150, 22, 2),
+            mm(172, 38, 1.9),
+            mm(180, 40, 2.2),
+          ],
+        },
+      ],
+      making: { ...common.making, tube: { outerDiameter: 0.038, wall: 0.0025 }, allowance: 0.2 },
+      firing: { ...common.firing, holdTemperature: 565, boxCoolingTime: 3 * 3600 },
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Salt cellar',
+      notes: 'Small and thick; pairs. Watch the base: it rules the night.',
+      form: 'bowl',
+      parts: [
+        {
+          name: 'body',
+          profile: [
+            mm(0, 0, 12),
+            mm(0, 22, 12),
+            mm(4, 30, 9),
+            mm(16, 37, 6),
+            mm(30, 36, 5),
+            mm(38, 34, 4.6),
+          ],
+        },
+      ],
+      firing: { ...common.firing, practice: 'fine' },
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Oil cruet',
+      notes: 'The body; the stopper is ground to the neck afterwards.',
+      form: 'bottle',
+      parts: [
+        {
+          name: 'body',
+          profile: [
+            mm(0, 0, 7),
+            mm(0, 34, 7),
+            mm(5, 42, 5.6),
+            mm(35, 49, 4),
+            mm(75, 47, 3.6),
+            mm(105, 31, 3.6),
+            mm(128, 15, 4),
+            mm(160, 11.5, 3.6),
+            mm(186, 12.5, 3.4),
+            mm(194, 18, 3.4),
+          ],
+        },
+      ],
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Harbour float',
+      notes: 'Closed with a small bit where it left the iron; hangs in a net.',
+      form: 'ball',
+      parts: [{ name: 'body', profile: float }],
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Tide-pool bowl',
+      notes: 'First drawing.',
+      form: 'bowl',
+      parts: [{ name: 'body', profile: bowl.slice(0, 6) }],
+    },
+    {
+      ...common,
+      name: 'Tide-pool bowl',
+      notes: 'Lip carried out and thinned; foot left heavy so it sits quietly.',
+      form: 'bowl',
+      parts: [{ name: 'body', profile: bowl }],
+    },
+  ],
+];

@@ -1,0 +1,51 @@
+// Starts the server: opens the data folder, fills an empty shelf when asked, listens on the loopback address.
+import { mkdirSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { stockDemo } from './demo/stock';
+import { HELP, readOptions } from './options';
+import { openDatabase } from './store/database';
+import { pieceStore } from './store/pieces';
+
+const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
+
+async function main(): Promise<void> {
+  const options = readOptions(process.argv.slice(2), process.env, {
+    data: join(home, 'data'),
+    web: join(home, 'web/dist'),
+  });
+  if (options.help) {
+    process.stdout.write(HELP);
+    return;
+  }
+  const log = pino({ level: process.env['ZANFIRICO_LOG'] ?? 'warn' });
+  mkdirSync(options.data, { recursive: true });
+  const db = await openDatabase(join(options.data, 'zanfirico.sqlite'));
+  const store = pieceStore(db);
+  if (options.demo) await stockDemo(store);
+  const app = createApp({ store, log, webRoot: options.web });
+  const server = app.listen(options.port, '127.0.0.1', (error?: Error) => {
+    if (error) {
+      process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);
+      process.exit(1);
+    }
+    const address = server.address();
+    const port = typeof address === 'object' && address ? address.port : options.port;
+    process.stdout.write(`Zanfirico is ready: http://127.0.0.1:${String(port)}\n`);
+  });
+  const stop = (): void => {
+    server.close(() => {
+      void db.destroy().then(() => process.exit(0));
+    });
+    server.closeIdleConnections();
+  };
+  process.once('SIGINT', stop);
+  process.once('SIGTERM', stop);
+}
+
+main().catch((error: unknown) => {
+  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  process.exit(1);
+});

@@ -1,0 +1,49 @@
+// Command line and environment of the server.
+import { parseArgs } from 'node:util';
+
+export const HELP = `Zanfirico server
+
+  --port N       port on 127.0.0.1        (ZANFIRICO_PORT, default 4600; 0 takes a free one)
+  --data DIR     folder of the database   (ZANFIRICO_DATA, default ./data)
+  --web DIR      built web application    (ZANFIRICO_WEB, default web/dist of this checkout)
+  --demo         put the demo studio's pieces on an empty shelf
+  --help         this text
+`;
+
+/** Settled options. */
+export interface Options {
+  readonly help: boolean;
+  readonly port: number;
+  readonly data: string;
+  readonly web: string;
+  readonly demo: boolean;
+}
+
+/** Reads them. Throws a sentence when one is off. */
+export function readOptions(
+  args: string[],
+  env: Readonly<Record<string, string | undefined>>,
+  defaults: { readonly data: string; readonly web: string },
+): Options {
+  const { values } = parseArgs({
+    args,
+    options: {
+      port: { type: 'string' },
+      data: { type: 'string' },
+      web: { type: 'string' },
+      demo: { type: 'boolean', default: false },
+      help: { type: 'boolean', default: false },
+    },
+  });
+  const portText = values.port ?? env['ZANFIRICO_PORT'] ?? '4600';
+  const port = Number(portText);
+  if (!/^\d{1,5}$/.test(portText) || port > 65535)
+    throw new RangeError(`The port is "${portText}"; it may be 0 to 65535.`);
+  return {
+    help: values.help,
+    port,
+    data: values.data ?? env['ZANFIRICO_DATA'] ?? defaults.data,
+    web: values.web ?? env['ZANFIRICO_WEB'] ?? defaults.web,
+    demo: values.demo,
+  };
+}

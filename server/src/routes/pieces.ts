@@ -1,0 +1,132 @@
+// /api/pieces: list, read, save, look back, read files in.
+import express, { Router, type Response } from 'express';
+import {
+  ListQuery,
+  NewPieceBody,
+  PieceParams,
+  PutAwayBody,
+  RevisionParams,
+  SavePieceBody,
+  type ErrorBody,
+  type FieldProblem,
+} from '@zanfirico/contract';
+import { checkDocument, checkMeaning } from '../check/document';
+import { checker, type Checked } from '../check/schema';
+import type { PieceStore } from '../store/pieces';
+
+/** Largest body taken, bytes; a piece of 200 points is some 20 kB. */
+export const BODY_LIMIT = 1_000_000;
+
+const checkParams = checker(PieceParams);
+const checkRevision = checker(RevisionParams);
+const checkList = checker(ListQuery);
+const checkNew = checker(NewPieceBody);
+const checkSave = checker(SavePieceBody);
+const checkPutAway = checker(PutAwayBody);
+
+const fail = (res: Response, status: number, body: ErrorBody): void => {
+  res.status(status).json(body);
+};
+
+const sentence = (p: FieldProblem): string =>
+  `${p.field}: given ${p.given}; allowed: ${p.allowed}.`;
+
+/** The value, or undefined after the refusal has been sent. */
+function take<T>(res: Response, checked: Checked<T>): T | undefined {
+  if (checked.ok) return checked.value;
+  fail(res, 400, { error: sentence(checked.problem), problems: [checked.problem] });
+  return undefined;
+}
+
+const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
+
+/** The routes over a store. */
+export function pieceRoutes(store: PieceStore): Router {
+  const router = Router();
+  const json = express.json({ limit: BODY_LIMIT });
+
+  router.get('/', async (req, res) => {
+    const query = take(res, checkList(req.query));
+    if (query) res.json(await store.list(query.putAway === 'true'));
+  });
+
+  router.post('/', json, async (req, res) => {
+    const body = take(res, checkNew(req.body));
+    if (!body) return;
+    const checked = checkMeaning(body.document);
+    if (checked.ok) res.status(201).json(await store.create(checked.document));
+    else fail(res, 422, checked);
+  });
+
+  router.post(
+    '/import',
+    express.text({ limit: BODY_LIMIT, type: 'application/json' }),
+    async (req, res) => {
+      const text: unknown = req.body;
+      let value: unknown;
+      try {
+        value = JSON.parse(typeof text === 'string' ? text : '');
+      } catch {
+        fail(res, 400, { error: 'The file is not whole JSON: it is damaged or only half there.' });
+        return;
+      }
+      const checked = checkDocument(value);
+      if (checked.ok) res.status(201).json(await store.create(checked.document));
+      else fail(res, 422, checked);
+    },
+  );
+
+  router.get('/:id', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const piece = await store.get(params.id);
+    if (piece) res.json(piece);
+    else fail(res, 404, MISSING);
+  });
+
+  router.put('/:id', json, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const body = take(res, checkSave(req.body));
+    if (!body) return;
+    const checked = checkMeaning(body.document);
+    if (!checked.ok) {
+      fail(res, 422, checked);
+      return;
+    }
+    const result = await store.save(params.id, body.baseRevision, checked.document);
+    if (result.kind === 'saved') res.json(result.piece);
+    else if (result.kind === 'missing') fail(res, 404, MISSING);
+    else
+      fail(res, 409, {
+        error: `Somebody saved revision ${String(result.current.revision)} after the one you started from (${String(body.baseRevision)}).`,
+        current: result.current,
+      });
+  });
+
+  router.post('/:id/put-away', json, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    const body = params && take(res, checkPutAway(req.body));
+    if (!params || !body) return;
+    if (await store.putAway(params.id, body.putAway)) res.status(204).end();
+    else fail(res, 404, MISSING);
+  });
+
+  router.get('/:id/revisions', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const lines = await store.revisions(params.id);
+    if (lines.length > 0) res.json(lines);
+    else fail(res, 404, MISSING);
+  });
+
+  router.get('/:id/revisions/:revision', async (req, res) => {
+    const params = take(res, checkRevision(req.params));
+    if (!params) return;
+    const piece = await store.revision(params.id, Number(params.revision));
+    if (piece) res.json(piece);
+    else fail(res, 404, { error: `This piece has no revision ${params.revision}.` });
+  });
+
+  return router;
+}
