@@ -15,6 +15,6 @@ export { FORMS, startingProfile, type Form } from './shape/forms';
 export { measureShape, type Shape } from './shape/measure';
 export type { Profile, ProfilePoint } from './shape/profile';
 export { readQuantity } from './units/parse';
-export { printForField, printQuantity, printText } from './units/print';
+export { printDuration, printForField, printQuantity, printText } from './units/print';
 export { METRIC, type DisplayUnits, type QuantityKind, type TypedKind } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';

@@ -1,0 +1,92 @@
+// Routes: six places, and inside a piece its five sheets.
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Later } from './places/Later';
+import { PiecePlace } from './places/piece/PiecePlace';
+import { SectionSheet } from './places/piece/section/SectionSheet';
+import { PiecesPlace } from './places/pieces/PiecesPlace';
+import { Shell } from './shell/Shell';
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { index: true, element: <Navigate to="/pieces" replace /> },
+      { path: 'pieces', element: <PiecesPlace /> },
+      {
+        path: 'pieces/:id',
+        element: <PiecePlace />,
+        children: [
+          { index: true, element: <Navigate to="section" replace /> },
+          { path: 'section', element: <SectionSheet /> },
+          {
+            path: 'colour',
+            element: (
+              <Later
+                inside
+                name="Colour"
+                will="Layers of colour from inside to outside, whether they hold together, and how they will look at this wall."
+              />
+            ),
+          },
+          {
+            path: 'braid',
+            lazy: async () => ({ Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet }),
+          },
+          {
+            path: 'night',
+            lazy: async () => ({ Component: (await import('./places/piece/night/NightSheet')).NightSheet }),
+          },
+          {
+            path: 'card',
+            lazy: async () => ({ Component: (await import('./places/piece/card/CardSheet')).CardSheet }),
+          },
+        ],
+      },
+      {
+        path: 'rack',
+        lazy: async () => ({ Component: (await import('./places/rack/RackPlace')).RackPlace }),
+      },
+      {
+        path: 'pot',
+        element: (
+          <Later
+            name="Pot"
+            will="The furnace: what is in the pot, how deep, what was charged when, and the temperature the gathers are counted at."
+          />
+        ),
+      },
+      {
+        path: 'bench',
+        element: (
+          <Later
+            name="Bench"
+            will="Making it: one step at a time in big type, space for the next, with weights and calipers to hand."
+          />
+        ),
+      },
+      {
+        path: 'night',
+        element: (
+          <Later
+            name="Night"
+            will="The annealers: which pieces share tonight’s box and when its door may open. Each piece’s own schedule is on its Night sheet already."
+          />
+        ),
+      },
+      {
+        path: 'log',
+        element: (
+          <Later
+            name="Log"
+            will="What was made, weighed, broken and why, so that the next plan knows better."
+          />
+        ),
+      },
+      { path: '*', element: <Later name="Nothing here" will="This address leads nowhere; the places are above." /> },
+    ],
+  },
+]);
+
+export function App() {
+  return <RouterProvider router={router} />;
+}

@@ -1,0 +1,67 @@
+// Talking to the server: every failure is a sentence a person can act on.
+import type {
+  ErrorBody,
+  PieceDocument,
+  RevisionLine,
+  SavedPiece,
+  SavePiece,
+} from '@zanfirico/contract';
+
+/** A refusal by the server, or no answer at all (status 0). */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly body: ErrorBody,
+  ) {
+    super(body.error);
+  }
+}
+
+async function call<T>(path: string, method = 'GET', body?: string): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined ? {} : { body, headers: { 'Content-Type': 'application/json' } }),
+    });
+  } catch {
+    throw new Refused(0, {
+      error: 'The server does not answer. Your changes stay here; try again when it runs.',
+    });
+  }
+  if (response.ok)
+    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+  const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
+  throw new Refused(
+    response.status,
+    refusal ?? { error: `The server answered ${String(response.status)}.` },
+  );
+}
+
+export const listPieces = (putAway: boolean): Promise<SavedPiece[]> =>
+  call(`/pieces?putAway=${String(putAway)}`);
+
+export const readPiece = (id: string): Promise<SavedPiece> => call(`/pieces/${id}`);
+
+export const createPiece = (document: PieceDocument): Promise<SavedPiece> =>
+  call('/pieces', 'POST', JSON.stringify({ document }));
+
+/** Reads a piece file in; the server judges the raw text. */
+export const importPiece = (text: string): Promise<SavedPiece> =>
+  call('/pieces/import', 'POST', text);
+
+export const savePiece = (id: string, save: SavePiece): Promise<SavedPiece> =>
+  call(`/pieces/${id}`, 'PUT', JSON.stringify(save));
+
+export const putAway = (id: string, away: boolean): Promise<void> =>
+  call(`/pieces/${id}/put-away`, 'POST', JSON.stringify({ putAway: away }));
+
+export const listRevisions = (id: string): Promise<RevisionLine[]> =>
+  call(`/pieces/${id}/revisions`);
+
+export const readRevision = (id: string, revision: number): Promise<SavedPiece> =>
+  call(`/pieces/${id}/revisions/${String(revision)}`);
+
+/** The sentence of any failure. */
+export const sentenceOf = (error: unknown): string =>
+  error instanceof Error ? error.message : 'Something went wrong.';

@@ -1,0 +1,19 @@
+// Starts the web application.
+import '@fontsource/alegreya-sans/latin-400.css';
+import '@fontsource/alegreya-sans/latin-700.css';
+import '@fontsource/alegreya-sans/latin-400-italic.css';
+import '@fontsource/alegreya-sans/greek-400.css';
+import '@fontsource/grenze/latin-600.css';
+import '@fontsource-variable/spline-sans-mono/wght.css';
+import './theme/theme.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './App';
+
+const root = document.getElementById('root');
+if (!root) throw new Error('The page has no root element.');
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

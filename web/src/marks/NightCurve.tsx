@@ -1,0 +1,127 @@
+// The night curve: the programme on a real clock, glowing where the glass does, with the points that matter named.
+import { minutesOfDay, printText, type Schedule } from '@zanfirico/core';
+import {
+  Area,
+  AreaChart,
+  CartesianGrid,
+  ReferenceDot,
+  ReferenceLine,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { clockWords } from '../places/piece/clock';
+import { useDisplay } from '../stores/display';
+
+interface Props {
+  readonly schedule: Schedule;
+  readonly lastIn: string;
+  readonly annealing: number;
+  readonly strain: number;
+}
+
+const HOUR = 3600;
+const STEPS = [1, 2, 3, 6, 12, 24, 48, 96, 168, 336, 720];
+const MOST_TICKS = 12;
+
+/** Ticks on whole hours of the clock, few enough to read; seconds from the last piece in. */
+export function clockTicks(from: number, to: number, lastIn: string): number[] {
+  const step = (STEPS.find((s) => (to - from) / (s * HOUR) <= MOST_TICKS) ?? 1440) * HOUR;
+  const midnight = -minutesOfDay(lastIn) * 60;
+  const ticks: number[] = [];
+  for (let t = midnight + Math.ceil((from - midnight) / step) * step; t <= to; t += step)
+    ticks.push(t);
+  return ticks;
+}
+
+export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
+  const units = useDisplay((s) => s.units);
+  const text = (v: number): string => printText(v, 'temperature', units);
+  const { curve } = schedule;
+  const from = curve[0]?.time ?? 0;
+  const to = curve[curve.length - 1]?.time ?? 1;
+  const door = clockWords(lastIn, to);
+  const last = curve[curve.length - 1];
+  const label = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
+  return (
+    <figure
+      className="mt-1 h-[268px] bg-(--board)"
+      aria-label={`Temperature through the night: holds at ${text(annealing)} or as set, door at ${door.time} ${door.day}. The table below gives every segment.`}
+    >
+      <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 800, height: 268 }}>
+        <AreaChart data={[...curve]} margin={{ top: 16, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>
+          <defs>
+            <linearGradient id="glow" x1="0" x2="0" y1="0" y2="1">
+              <stop offset="0" stopColor="var(--color-primary)" stopOpacity={0.55} />
+              <stop offset="0.45" stopColor="var(--color-secondary)" stopOpacity={0.25} />
+              <stop offset="1" stopColor="var(--color-secondary)" stopOpacity={0} />
+            </linearGradient>
+          </defs>
+          <CartesianGrid stroke="var(--chalk-dim)" strokeOpacity={0.16} vertical />
+          <XAxis
+            dataKey="time"
+            type="number"
+            domain={[from, to]}
+            ticks={clockTicks(from, to, lastIn)}
+            tickFormatter={(t: number) => clockWords(lastIn, t).time}
+            tick={label}
+            stroke="var(--chalk-dim)"
+          />
+          <YAxis
+            type="number"
+            domain={[0, 600]}
+            ticks={[0, 100, 200, 300, 400, 500, 600]}
+            tickFormatter={(v: number) => text(v).replace(/ °.$/, '°')}
+            tick={label}
+            width={48}
+            stroke="var(--chalk-dim)"
+          />
+          <ReferenceLine
+            y={annealing}
+            stroke="var(--chalk-dim)"
+            strokeDasharray="2 4"
+            label={{ value: `annealing point ${text(annealing)}`, position: 'insideTopRight', ...label }}
+          />
+          <ReferenceLine
+            y={strain}
+            stroke="var(--chalk-dim)"
+            strokeDasharray="2 4"
+            label={{ value: `strain point ${text(strain)}`, position: 'insideBottomRight', ...label }}
+          />
+          <ReferenceLine
+            x={0}
+            stroke="var(--chalk)"
+            strokeDasharray="4 3"
+            label={{ value: `last in ${lastIn}`, position: 'insideBottomLeft', ...label, fill: 'var(--chalk)' }}
+          />
+          <Area
+            dataKey="temperature"
+            type="linear"
+            stroke="var(--color-primary)"
+            strokeWidth={2.5}
+            fill="url(#glow)"
+            isAnimationActive={false}
+            dot={false}
+          />
+          {last && (
+            <ReferenceDot
+              x={last.time}
+              y={last.temperature}
+              r={5}
+              fill="var(--color-accent)"
+              stroke="var(--board)"
+              label={{
+                value: `door ${door.time}`,
+                position: 'top',
+                ...label,
+                fill: 'var(--color-accent)',
+                dx: -22,
+                dy: -4,
+              }}
+            />
+          )}
+        </AreaChart>
+      </ResponsiveContainer>
+    </figure>
+  );
+}

@@ -1,0 +1,50 @@
+// A piece in small: left half cut, right half as finished glass. Used on the shelf and wherever a piece is named.
+import type { Shape } from '@zanfirico/core';
+import { useId } from 'react';
+import { glassPath, halfPath, linePath, type Sheet } from './outline';
+
+interface Props {
+  readonly shape: Shape;
+  /** px per metre; the same for all pieces on a shelf, so that their sizes compare. */
+  readonly scale: number;
+  readonly title: string;
+}
+
+export function PieceGlyph({ shape, scale, title }: Props) {
+  const id = useId();
+  const pad = 2;
+  const width = 2 * shape.widest * scale + 2 * pad;
+  const height = shape.height * scale + 2 * pad;
+  const sheet: Sheet = {
+    axis: width / 2,
+    table: height - pad + shape.lowest * scale,
+    scale,
+  };
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${String(width)} ${String(height)}`}
+      role="img"
+      aria-label={title}
+      className="block max-w-full"
+    >
+      <defs>
+        <linearGradient id={id} x1="0" x2="1">
+          <stop offset="0" stopColor="var(--glass)" stopOpacity="0.12" />
+          <stop offset="0.72" stopColor="var(--glass)" stopOpacity="0.28" />
+          <stop offset="0.86" stopColor="var(--chalk)" stopOpacity="0.5" />
+          <stop offset="1" stopColor="var(--glass)" stopOpacity="0.5" />
+        </linearGradient>
+      </defs>
+      <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />
+      <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />
+      <path
+        d={glassPath(shape, sheet, -1)}
+        fill="var(--glass)"
+        fillOpacity="0.55"
+        stroke="var(--chalk)"
+      />
+    </svg>
+  );
+}

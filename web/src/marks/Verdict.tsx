@@ -1,0 +1,26 @@
+// A verdict in words first: good, watch or no, with a mark of its own shape and never by colour alone.
+import type { Verdict as VerdictValue } from '@zanfirico/core';
+import { CircleCheck, OctagonX, TriangleAlert } from 'lucide-react';
+
+const LOOK = {
+  good: { icon: CircleCheck, tone: 'text-success' },
+  watch: { icon: TriangleAlert, tone: 'text-warning' },
+  no: { icon: OctagonX, tone: 'text-error' },
+} as const;
+
+export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
+  const { icon: Icon, tone } = LOOK[verdict.verdict];
+  return (
+    <p className="flex items-start gap-2 leading-snug">
+      <Icon className={`${tone} mt-0.5 size-5 shrink-0`} aria-hidden="true" />
+      <span>
+        <strong className={`${tone} font-display text-lg`}>
+          {verdict.verdict[0]?.toUpperCase()}
+          {verdict.verdict.slice(1)}.
+        </strong>{' '}
+        {verdict.because}
+        {verdict.verdict !== 'good' && <em className="quiet not-italic"> {verdict.remedy}</em>}
+      </span>
+    </p>
+  );
+}

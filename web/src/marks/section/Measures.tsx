@@ -1,0 +1,93 @@
+// Measures in the margin: overall height and foot, and for every point its diameter and wall.
+import type { PiecePoint } from '@zanfirico/contract';
+import { printText, type Shape } from '@zanfirico/core';
+import { useDisplay } from '../../stores/display';
+import { toX, toY, type Sheet } from '../outline';
+import { spread } from './fit';
+
+interface Props {
+  readonly points: readonly PiecePoint[];
+  readonly shape: Shape | undefined;
+  readonly sheet: Sheet;
+  readonly size: { readonly width: number; readonly height: number };
+  readonly selected: number | undefined;
+}
+
+const LABEL_GAP = 18;
+const ON_AXIS = 1e-6;
+
+export function Measures({ points, shape, sheet, size, selected }: Props) {
+  const units = useDisplay((s) => s.units);
+  const text = (v: number): string => printText(v, 'length', units);
+  const labelX = size.width - 166;
+  const labels = spread(
+    points.map((p) => toY(sheet, p.height)),
+    LABEL_GAP,
+    18,
+    size.height - 34,
+  );
+  return (
+    <g aria-hidden="true" className="num" fontSize={12} fill="var(--chalk-dim)">
+      {points.map((p, i) => {
+        const y = labels[i] as number;
+        const lit = i === selected;
+        const x = toX(sheet, 1, p.radius);
+        return (
+          <g key={i} fill={lit ? 'var(--color-primary)' : undefined} fontWeight={lit ? 700 : 400}>
+            <path
+              d={`M${String(x + 4)} ${String(toY(sheet, p.height))}L${String(labelX - 26)} ${String(y)}H${String(labelX - 6)}`}
+              fill="none"
+              stroke={lit ? 'var(--color-primary)' : 'var(--chalk-dim)'}
+              strokeOpacity={lit ? 0.9 : 0.28}
+            />
+            <text x={labelX} y={y + 4}>
+              <tspan>{String(i + 1)}</tspan>
+              <tspan x={labelX + 20}>{p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`}</tspan>
+              <tspan x={labelX + 106}>{text(p.wall)}</tspan>
+            </text>
+          </g>
+        );
+      })}
+      {shape && <Overall shape={shape} sheet={sheet} text={text} />}
+    </g>
+  );
+}
+
+/** Height on the left; foot and widest underneath. */
+function Overall({
+  shape,
+  sheet,
+  text,
+}: {
+  readonly shape: Shape;
+  readonly sheet: Sheet;
+  readonly text: (v: number) => string;
+}) {
+  const x = Math.max(26, toX(sheet, -1, shape.widest) - 46);
+  const top = toY(sheet, shape.lowest + shape.height);
+  const bottom = toY(sheet, shape.lowest);
+  const below = bottom + 20;
+  const wide = shape.footRadius > 0 ? shape.footRadius : shape.widest;
+  return (
+    <g stroke="var(--chalk-dim)" fill="none">
+      <path
+        d={`M${String(x)} ${String(top)}V${String(bottom)}M${String(x - 5)} ${String(top)}h10M${String(x - 5)} ${String(bottom)}h10`}
+      />
+      <path
+        d={`M${String(toX(sheet, -1, wide))} ${String(below)}H${String(toX(sheet, 1, wide))}m0 -5v10M${String(toX(sheet, -1, wide))} ${String(below - 5)}v10`}
+      />
+      <g stroke="none" fill="var(--chalk)">
+        <text
+          transform={`translate(${String(x - 8)} ${String((top + bottom) / 2)}) rotate(-90)`}
+          textAnchor="middle"
+          fontSize={13}
+        >
+          {text(shape.height)}
+        </text>
+        <text x={sheet.axis} y={below + 17} textAnchor="middle" fontSize={13}>
+          {shape.footRadius > 0 ? 'foot' : 'widest'} ⌀ {text(2 * wide)}
+        </text>
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,112 @@
+// The piece's name, its sheets in working order, and what can be done with the whole of it.
+import { History, Redo2, Save, Undo2 } from 'lucide-react';
+import { useEffect } from 'react';
+import { NavLink } from 'react-router';
+import { useStore } from 'zustand';
+import { useDraft, useUnsaved } from '../../stores/draft';
+import { TakeAway } from './TakeAway';
+import type { OnBoard } from './usePiece';
+import type { Saving } from './useSaving';
+
+const SHEETS = [
+  ['section', 'Section'],
+  ['colour', 'Colour'],
+  ['braid', 'Braid'],
+  ['night', 'Night'],
+  ['card', 'Card'],
+] as const;
+
+interface Props {
+  readonly board: OnBoard;
+  readonly saving: Saving;
+  readonly onRevisions: () => void;
+}
+
+export function PieceHeader({ board, saving, onRevisions }: Props) {
+  const change = useDraft((s) => s.change);
+  const revision = useDraft((s) => s.baseRevision);
+  const unsaved = useUnsaved();
+  const canUndo = useStore(useDraft.temporal, (s) => s.pastStates.length > 0);
+  const canRedo = useStore(useDraft.temporal, (s) => s.futureStates.length > 0);
+  const { undo, redo } = useDraft.temporal.getState();
+  const { name } = board.document;
+  useEffect(() => {
+    document.title = `${name} · Zanfirico`;
+    return () => {
+      document.title = 'Zanfirico';
+    };
+  }, [name]);
+  return (
+    <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-2">
+      <h1 className="sr-only">{name}</h1>
+      <input
+        className="line-field font-display !w-72 !border-transparent text-2xl font-semibold hover:!border-(--steel) focus:!border-(--color-primary)"
+        aria-label="Name of the piece"
+        maxLength={80}
+        value={name}
+        onChange={(e) => {
+          const typed = e.target.value;
+          change((d) => ({ ...d, name: typed }));
+        }}
+        onBlur={() => {
+          if (name.trim() === '') change((d) => ({ ...d, name: `New ${d.form}` }));
+        }}
+      />
+      <nav aria-label="Sheets" className="flex">
+        {SHEETS.map(([to, label]) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              `border-b-3 px-3 py-1 text-lg ${
+                isActive ? 'border-primary font-bold' : 'quiet hover:border-base-300 border-transparent'
+              }`
+            }
+          >
+            {label}
+          </NavLink>
+        ))}
+      </nav>
+      <div className="ml-auto flex flex-wrap items-center gap-1">
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm btn-square"
+          aria-label="Undo"
+          title="Undo (Ctrl Z)"
+          disabled={!canUndo}
+          onClick={() => {
+            undo();
+          }}
+        >
+          <Undo2 className="size-4" />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm btn-square"
+          aria-label="Redo"
+          title="Redo (Ctrl Shift Z)"
+          disabled={!canRedo}
+          onClick={() => {
+            redo();
+          }}
+        >
+          <Redo2 className="size-4" />
+        </button>
+        <button type="button" className="btn btn-ghost btn-sm" onClick={onRevisions}>
+          <History className="size-4" /> Revision {revision}
+        </button>
+        <TakeAway board={board} />
+        <button
+          type="button"
+          className={`btn btn-sm ${unsaved ? 'btn-primary' : 'btn-outline'}`}
+          disabled={saving.busy}
+          title="Save (Ctrl S)"
+          onClick={saving.save}
+        >
+          <Save className="size-4" />
+          {saving.busy ? 'Saving' : unsaved ? 'Save' : 'Saved'}
+        </button>
+      </div>
+    </div>
+  );
+}

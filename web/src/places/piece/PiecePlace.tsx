@@ -1,0 +1,108 @@
+// Inside a piece: its name and sheets above, its answers always in sight, the sheet being worked on below.
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { Link, Outlet, useParams } from 'react-router';
+import { readPiece, Refused, sentenceOf } from '../../api/client';
+import { useDraft } from '../../stores/draft';
+import { useNotices } from '../../stores/notices';
+import { AnswerBand } from './AnswerBand';
+import { Conflict } from './Conflict';
+import { PieceHeader } from './PieceHeader';
+import { Revisions } from './Revisions';
+import { deriveDocument, type OnBoard } from './usePiece';
+import { useSaving } from './useSaving';
+import { useShortcuts } from './useShortcuts';
+import { WhyDrawer } from './WhyDrawer';
+
+export function PiecePlace() {
+  const { id = '' } = useParams();
+  const [failure, setFailure] = useState<string>();
+  const [showRevisions, setShowRevisions] = useState(false);
+  const document = useDraft((s) => (s.id === id ? s.document : undefined));
+  const open = useDraft((s) => s.open);
+  const say = useNotices((s) => s.say);
+  const saving = useSaving();
+  useShortcuts(saving.save);
+
+  useEffect(() => {
+    let live = true;
+    readPiece(id).then(
+      (piece) => {
+        if (!live) return;
+        setFailure(undefined);
+        if (open(piece))
+          say('Changes you had not saved were kept and are on the board.', {
+            label: 'Drop them',
+            run: () => {
+              useDraft.getState().drop();
+            },
+          });
+      },
+      (error: unknown) => {
+        if (live)
+          setFailure(
+            error instanceof Refused && error.status === 404
+              ? 'There is no such piece on this shelf.'
+              : sentenceOf(error),
+          );
+      },
+    );
+    return () => {
+      live = false;
+    };
+  }, [id, open, say]);
+
+  const now = useMemo(() => document && deriveDocument(document), [document]);
+  const last = useLastGood(id, now?.derived);
+  const closeRevisions = useCallback(() => {
+    setShowRevisions(false);
+  }, []);
+
+  if (failure !== undefined || (document && !now))
+    return (
+      <div className="mx-auto max-w-2xl px-6 py-20">
+        <h1 className="text-4xl">Not on the board</h1>
+        <p role="alert" className="my-4 text-xl">
+          {failure ?? 'This piece is of a glass the rack does not have.'}
+        </p>
+        <Link to="/pieces" className="link">
+          Back to the pieces
+        </Link>
+      </div>
+    );
+  if (!document || !now) return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
+
+  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last };
+  return (
+    <div className="flex flex-1 flex-col">
+      <PieceHeader
+        board={board}
+        saving={saving}
+        onRevisions={() => {
+          setShowRevisions(true);
+        }}
+      />
+      <AnswerBand board={board} />
+      <div className="flex min-h-0 flex-1">
+        <div className="min-w-0 flex-1">
+          <Outlet context={board} />
+        </div>
+        <WhyDrawer board={board} />
+      </div>
+      {showRevisions && <Revisions onClose={closeRevisions} />}
+      {saving.conflict && (
+        <Conflict mine={document} theirs={saving.conflict} onClose={saving.clearConflict} />
+      )}
+    </div>
+  );
+}
+
+/** The newest derivation of this piece that worked. */
+function useLastGood(id: string, derived: OnBoard['derived'] | undefined): OnBoard['last'] {
+  const [kept, setKept] = useState<{ id: string; derived: OnBoard['last'] }>({
+    id,
+    derived: undefined,
+  });
+  // State set while rendering: React's own way of remembering something of an earlier render.
+  if (derived?.ok === true && kept.derived !== derived) setKept({ id, derived });
+  return derived?.ok === true ? derived : kept.id === id ? kept.derived : undefined;
+}

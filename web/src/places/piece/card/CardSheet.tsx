@@ -1,0 +1,112 @@
+// The card: one page in black on white to take to the bench.
+import { printText } from '@zanfirico/core';
+import { Printer } from 'lucide-react';
+import { useDisplay } from '../../../stores/display';
+import { clockWords } from '../clock';
+import { ScheduleTable } from '../night/ScheduleTable';
+import { usePiece } from '../usePiece';
+import { CardSection } from './CardSection';
+import { CardSteps } from './CardSteps';
+
+export function CardSheet() {
+  const units = useDisplay((s) => s.units);
+  const { document, glass, derived } = usePiece();
+  if (!derived.ok)
+    return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
+  const { readings: r, gathers, stock, schedule, shape } = derived;
+  const door = clockWords(document.firing.lastIn, schedule.total.value);
+  const facts: (readonly [string, string])[] = [
+    ['Glass', printText(r.mass.value, 'mass', units)],
+    ...(gathers
+      ? ([
+          ['To gather', printText(gathers.toGather.value, 'mass', units)],
+          ['Pot', printText(document.making.potTemperature, 'temperature', units)],
+          ['Iron', printText(document.making.ironDiameter, 'length', units)],
+        ] as const)
+      : []),
+    ...(stock
+      ? ([
+          ['Tubing to cut', printText(stock.length.value, 'length', units)],
+          [
+            'of',
+            `${printText(document.making.tube.outerDiameter, 'length', units)} × ${printText(document.making.tube.wall, 'length', units)}`,
+          ],
+        ] as const)
+      : []),
+    ['Height', printText(shape.height, 'length', units)],
+    ['Widest', printText(2 * shape.widest, 'length', units)],
+    ['Wall', `${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`],
+    ...(r.capacity.value > 0
+      ? ([['Holds', printText(r.capacity.value, 'volume', units)]] as const)
+      : []),
+  ];
+  return (
+    <div className="px-4 py-5 print:p-0">
+      <div className="no-print mx-auto mb-3 flex max-w-[794px] justify-between">
+        <p className="quiet">One A4 page, black on white.</p>
+        <button
+          type="button"
+          className="btn btn-primary btn-sm"
+          onClick={() => {
+            window.print();
+          }}
+        >
+          <Printer className="size-4" /> Print
+        </button>
+      </div>
+      <article
+        className="card-page mx-auto min-h-[1040px] max-w-[794px] bg-white px-10 py-8 text-black shadow-xl print:min-h-0 print:max-w-none print:p-0 print:shadow-none"
+        aria-label="Bench card"
+      >
+        <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
+          <h2 className="text-4xl">{document.name}</h2>
+          <p>{glass.name}</p>
+        </header>
+        <div className="mt-3 flex gap-6">
+          <CardSection shape={shape} points={document.parts[0]?.profile ?? []} />
+          <div className="flex-1">
+            <dl className="grid grid-cols-[auto_1fr] gap-x-4">
+              {facts.map(([name, value]) => (
+                <div key={name} className="contents">
+                  <dt>{name}</dt>
+                  <dd className="num text-right font-semibold">{value}</dd>
+                </div>
+              ))}
+            </dl>
+            {gathers && (
+              <ol className="num mt-2 border-t border-black pt-1">
+                {gathers.gathers.map((g, i) => (
+                  <li key={i} className="flex justify-between">
+                    <span>gather {i + 1}</span>
+                    <span>+{printText(g.brings, 'mass', units)}</span>
+                    <span>⌀ {printText(g.diameter, 'length', units)}</span>
+                  </li>
+                ))}
+              </ol>
+            )}
+            {document.notes !== '' && (
+              <p className="mt-2 border-t border-black pt-1 leading-tight italic">
+                {document.notes.slice(0, 300)}
+              </p>
+            )}
+          </div>
+        </div>
+        <CardSteps order={derived.order} />
+        <section className="mt-3 [&_.quiet]:text-black/75">
+          <h3 className="border-b border-black text-xl">
+            Night: door may open {door.time} {door.day}
+          </h3>
+          <ScheduleTable
+            schedule={schedule}
+            lastIn={document.firing.lastIn}
+            doorAt={document.firing.doorTemperature}
+          />
+        </section>
+        <footer className="mt-2 text-xs leading-tight">
+          Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades come
+          first.
+        </footer>
+      </article>
+    </div>
+  );
+}

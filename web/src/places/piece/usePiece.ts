@@ -1,0 +1,23 @@
+// The piece on the board with everything derived from it: one computation, shared by all sheets.
+import type { PieceDocument } from '@zanfirico/contract';
+import { derive, findGlass, type Derived, type Glass } from '@zanfirico/core';
+import { useOutletContext } from 'react-router';
+
+export interface OnBoard {
+  readonly document: PieceDocument;
+  readonly glass: Glass;
+  readonly derived: Derived;
+  /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
+  readonly last: Extract<Derived, { ok: true }> | undefined;
+}
+
+/** What the piece place hands to its sheets. */
+export const usePiece = (): OnBoard => useOutletContext<OnBoard>();
+
+/** Derives a document; the glass of an unknown id is nobody's. */
+export function deriveDocument(
+  document: PieceDocument,
+): { readonly glass: Glass; readonly derived: Derived } | undefined {
+  const glass = findGlass(document.glass);
+  return glass && { glass, derived: derive(document, glass) };
+}

@@ -1,0 +1,149 @@
+// A new piece: a form to start from, a glass, a name.
+import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
+import {
+  findGlass,
+  FORMS,
+  measureShape,
+  REPRESENTATIVE_GLASSES,
+  startingProfile,
+  type Form,
+} from '@zanfirico/core';
+import { useEffect, useRef, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { createPiece, sentenceOf } from '../../api/client';
+import { PieceGlyph } from '../../marks/PieceGlyph';
+
+interface Answers {
+  name: string;
+  form: Form;
+  glass: string;
+}
+
+const SHAPES = FORMS.map((form) => {
+  const reading = measureShape(startingProfile(form), 0.22);
+  return { form, shape: reading.ok ? reading.shape : undefined };
+});
+
+/** A fresh document of a form, with the shop's ordinary settings. */
+export function freshDocument({ name, form, glass }: Answers): PieceDocument {
+  const hard = findGlass(glass)?.family === 'hard';
+  return {
+    format: PIECE_FORMAT,
+    version: PIECE_VERSION,
+    name: name.trim() || `New ${form}`,
+    notes: '',
+    form,
+    way: hard ? 'torch' : 'furnace',
+    glass,
+    parts: [{ name: 'body', profile: startingProfile(form).map((p) => ({ ...p, corner: p.corner ?? false })) }],
+    making: {
+      potTemperature: 1150,
+      ironDiameter: 0.0254,
+      dipDepth: 0.07,
+      allowance: 0.15,
+      tube: { outerDiameter: 0.038, wall: 0.004 },
+    },
+    firing: {
+      practice: 'studio',
+      holdTemperature: null,
+      firstIn: '10:00',
+      lastIn: '17:00',
+      boxCoolingTime: 4 * 3600,
+      doorTemperature: 50,
+    },
+  };
+}
+
+export function NewPiece({ onClose }: { readonly onClose: () => void }) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const [failure, setFailure] = useState<string>();
+  const navigate = useNavigate();
+  const { register, handleSubmit, control } = useForm<Answers>({
+    defaultValues: { name: '', form: 'tumbler', glass: 'soft-batch-96' },
+  });
+  const form = useWatch({ control, name: 'form' });
+  useEffect(() => {
+    dialog.current?.showModal();
+  }, []);
+
+  const start = async (answers: Answers): Promise<void> => {
+    try {
+      const piece = await createPiece(freshDocument(answers));
+      await navigate(`/pieces/${piece.id}/section`);
+    } catch (error) {
+      setFailure(sentenceOf(error));
+    }
+  };
+
+  return (
+    <dialog
+      ref={dialog}
+      className="bg-base-100 text-base-content m-auto w-[min(52rem,94vw)] p-0 backdrop:bg-black/60"
+      aria-labelledby="new-piece"
+      onClose={onClose}
+    >
+      <form className="px-8 py-6" onSubmit={(e) => void handleSubmit(start)(e)}>
+        <h2 id="new-piece" className="text-3xl">
+          Start a piece
+        </h2>
+        <fieldset className="mt-5">
+          <legend className="quiet">Which form is nearest? Everything can be pulled about afterwards.</legend>
+          <div className="mt-2 flex items-stretch">
+            {SHAPES.map(({ form: f, shape }) => (
+              <label
+                key={f}
+                className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'opacity-60 hover:opacity-100'}`}
+              >
+                <input type="radio" className="sr-only" value={f} {...register('form')} />
+                <span className="flex h-36 items-end justify-center px-2">
+                  {shape && <PieceGlyph shape={shape} scale={560} title={`${f}, section`} />}
+                </span>
+                <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
+                <span
+                  className={`font-display py-1 text-center text-lg ${f === form ? 'text-primary' : ''}`}
+                >
+                  {f}
+                </span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <div className="mt-4 grid grid-cols-2 gap-8">
+          <label className="flex flex-col">
+            <span className="quiet text-sm">Glass</span>
+            <select className="line-field" {...register('glass')}>
+              {REPRESENTATIVE_GLASSES.map((g) => (
+                <option key={g.id} value={g.id}>
+                  {g.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="flex flex-col">
+            <span className="quiet text-sm">Name</span>
+            <input
+              className="line-field"
+              maxLength={80}
+              placeholder={`New ${form}`}
+              {...register('name')}
+            />
+          </label>
+        </div>
+        {failure !== undefined && (
+          <p role="alert" className="text-error mt-4">
+            {failure}
+          </p>
+        )}
+        <div className="mt-6 flex justify-end gap-2">
+          <button type="button" className="btn btn-ghost" onClick={() => dialog.current?.close()}>
+            Not now
+          </button>
+          <button type="submit" className="btn btn-primary">
+            Draw it
+          </button>
+        </div>
+      </form>
+    </dialog>
+  );
+}

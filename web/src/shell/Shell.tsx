@@ -1,0 +1,77 @@
+// The shell: the house's name, its six places, and how this person reads numbers.
+import { Moon, Sun } from 'lucide-react';
+import { useEffect } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { useDisplay } from '../stores/display';
+import { Notices } from './Notices';
+import { TwistMark } from './TwistMark';
+import { UnitSwitch } from './UnitSwitch';
+
+const PLACES = [
+  { to: '/pieces', name: 'Pieces' },
+  { to: '/rack', name: 'Rack' },
+  { to: '/pot', name: 'Pot' },
+  { to: '/bench', name: 'Bench' },
+  { to: '/night', name: 'Night' },
+  { to: '/log', name: 'Log' },
+] as const;
+
+export function Shell() {
+  const theme = useDisplay((s) => s.theme);
+  const setTheme = useDisplay((s) => s.setTheme);
+  useEffect(() => {
+    document.documentElement.dataset['theme'] = theme;
+  }, [theme]);
+  const other = theme === 'soot' ? 'ash' : 'soot';
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a
+        href="#main"
+        className="bg-primary text-primary-content sr-only z-50 px-3 py-2 focus:not-sr-only focus:absolute"
+      >
+        Skip to the work
+      </a>
+      <header className="no-print bg-base-100">
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-1.5">
+          <NavLink to="/pieces" className="flex items-center gap-2" aria-label="Zanfirico, to the pieces">
+            <TwistMark />
+            <span className="font-display text-2xl font-semibold tracking-tight">Zanfirico</span>
+          </NavLink>
+          <nav aria-label="Places" className="flex flex-wrap gap-1">
+            {PLACES.map((p) => (
+              <NavLink
+                key={p.to}
+                to={p.to}
+                className={({ isActive }) =>
+                  `font-display border-b-3 px-3 py-1.5 text-lg ${
+                    isActive ? 'border-primary' : 'quiet hover:border-base-300 border-transparent'
+                  }`
+                }
+              >
+                {p.name}
+              </NavLink>
+            ))}
+          </nav>
+          <div className="ml-auto flex items-center gap-3">
+            <UnitSwitch />
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm btn-square"
+              aria-label={`Light and dark: change to ${other === 'ash' ? 'light' : 'dark'}`}
+              onClick={() => {
+                setTheme(other);
+              }}
+            >
+              {theme === 'soot' ? <Sun className="size-4" /> : <Moon className="size-4" />}
+            </button>
+          </div>
+        </div>
+        <div className="steel-edge" />
+      </header>
+      <main id="main" className="flex flex-1 flex-col">
+        <Outlet />
+      </main>
+      <Notices />
+    </div>
+  );
+}

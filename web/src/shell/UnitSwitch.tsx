@@ -1,0 +1,60 @@
+// °C or °F, mm or in, g or lb: each a toggle, anywhere in the application.
+import { useDisplay } from '../stores/display';
+
+export function UnitSwitch() {
+  const units = useDisplay((s) => s.units);
+  const setUnits = useDisplay((s) => s.setUnits);
+  const pairs = [
+    {
+      name: 'Temperature',
+      now: `°${units.temperature}`,
+      a: '°C',
+      b: '°F',
+      flip: () => {
+        setUnits({ temperature: units.temperature === 'C' ? 'F' : 'C' });
+      },
+    },
+    {
+      name: 'Length',
+      now: units.length,
+      a: 'mm',
+      b: 'in',
+      flip: () => {
+        setUnits({ length: units.length === 'mm' ? 'in' : 'mm' });
+      },
+    },
+    {
+      name: 'Weight',
+      now: units.mass,
+      a: 'g',
+      b: 'lb',
+      flip: () => {
+        setUnits({ mass: units.mass === 'g' ? 'lb' : 'g' });
+      },
+    },
+  ];
+  return (
+    <div className="flex gap-2" role="group" aria-label="Units">
+      {pairs.map((p) => (
+        <button
+          key={p.name}
+          type="button"
+          className="num hover:bg-base-300/60 flex min-h-9 items-center gap-1 px-1.5 text-sm"
+          aria-label={`${p.name} in ${p.now}; change to ${p.now === p.a ? p.b : p.a}`}
+          onClick={p.flip}
+        >
+          {[p.a, p.b].map((u) => (
+            <span
+              key={u}
+              className={
+                u === p.now ? 'border-primary border-b-2 font-bold' : 'quiet border-b-2 border-transparent'
+              }
+            >
+              {u}
+            </span>
+          ))}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+// How this person reads numbers and the screen: units and theme, kept in the browser.
+import type { DisplayUnits } from '@zanfirico/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+export type Theme = 'soot' | 'ash';
+
+interface DisplayState {
+  readonly units: DisplayUnits;
+  readonly theme: Theme;
+  setUnits(change: Partial<DisplayUnits>): void;
+  setTheme(theme: Theme): void;
+}
+
+export const useDisplay = create<DisplayState>()(
+  persist(
+    (set) => ({
+      units: { temperature: 'C', length: 'mm', mass: 'g' },
+      theme: 'soot',
+      setUnits: (change) => {
+        set((s) => ({ units: { ...s.units, ...change } }));
+      },
+      setTheme: (theme) => {
+        set({ theme });
+      },
+    }),
+    { name: 'zanfirico.display' },
+  ),
+);

@@ -1,0 +1,114 @@
+// The piece on the board: the document being changed, what it started from, and undo without limit.
+import type { PieceDocument, PiecePoint, SavedPiece } from '@zanfirico/contract';
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+import { forgetDraft, keepDraft, keptDraft } from './kept';
+
+interface DraftState {
+  readonly id: string | undefined;
+  readonly baseRevision: number;
+  readonly savedAt: string;
+  readonly saved: PieceDocument | undefined;
+  readonly document: PieceDocument | undefined;
+  /** Puts a saved piece on the board, with any unsaved changes kept from before; tells whether there were any. */
+  open(piece: SavedPiece): boolean;
+  /** After a save: the board's document is now that revision. */
+  markSaved(piece: SavedPiece): void;
+  change(edit: (document: PieceDocument) => PieceDocument): void;
+  drop(): void;
+}
+
+export const useDraft = create<DraftState>()(
+  temporal(
+    (set, get) => ({
+      id: undefined,
+      baseRevision: 0,
+      savedAt: '',
+      saved: undefined,
+      document: undefined,
+      open: (piece) => {
+        const kept = keptDraft(piece.id);
+        set({
+          id: piece.id,
+          baseRevision: kept?.baseRevision ?? piece.revision,
+          savedAt: piece.savedAt,
+          saved: piece.document,
+          document: kept?.document ?? piece.document,
+        });
+        useDraft.temporal.getState().clear();
+        return kept !== undefined;
+      },
+      markSaved: (piece) => {
+        forgetDraft(piece.id);
+        set({ baseRevision: piece.revision, savedAt: piece.savedAt, saved: piece.document });
+        const { document } = get();
+        if (document && document !== piece.document) {
+          if (JSON.stringify(document) === JSON.stringify(piece.document))
+            set({ saved: document });
+          else keepDraft(piece.id, { baseRevision: piece.revision, document });
+        }
+      },
+      change: (edit) => {
+        const { document } = get();
+        if (document) set({ document: edit(document) });
+      },
+      drop: () => {
+        const { id, saved } = get();
+        if (id !== undefined) forgetDraft(id);
+        set({ document: saved });
+      },
+    }),
+    {
+      partialize: (s) => ({ document: s.document }),
+      equality: (a, b) => a.document === b.document,
+    },
+  ),
+);
+
+const KEEP_AFTER_MS = 250;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** Unsaved changes are written to the browser's own storage a moment after each change. */
+useDraft.subscribe((s, before) => {
+  if (s.document === before.document) return;
+  clearTimeout(timer);
+  timer = setTimeout(() => {
+    const { id, document, saved, baseRevision } = useDraft.getState();
+    if (id === undefined || !document) return;
+    if (document === saved) forgetDraft(id);
+    else keepDraft(id, { baseRevision, document });
+  }, KEEP_AFTER_MS);
+});
+
+/** Are there changes that no revision holds? */
+export const useUnsaved = (): boolean =>
+  useDraft((s) => s.document !== undefined && s.document !== s.saved);
+
+/** Replaces the points of the body. */
+export const setProfile = (profile: PiecePoint[]): void => {
+  useDraft.getState().change((d) => {
+    const [body] = d.parts;
+    return body ? { ...d, parts: [{ ...body, profile }] } : d;
+  });
+};
+
+/**
+ * Makes many small changes one undo: the first is remembered, the rest ride on it, until `end`.
+ * Used while dragging and while a key is held.
+ */
+export function gesture(): { step(run: () => void): void; end(): void } {
+  const { pause, resume } = useDraft.temporal.getState();
+  let begun = false;
+  return {
+    step(run) {
+      run();
+      if (!begun) {
+        begun = true;
+        pause();
+      }
+    },
+    end() {
+      resume();
+    },
+  };
+}

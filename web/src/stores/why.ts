@@ -1,0 +1,18 @@
+// Which figure is being asked why.
+import { create } from 'zustand';
+
+interface WhyState {
+  readonly asked: string | undefined;
+  ask(id: string): void;
+  close(): void;
+}
+
+export const useWhy = create<WhyState>()((set) => ({
+  asked: undefined,
+  ask: (id) => {
+    set((s) => ({ asked: s.asked === id ? undefined : id }));
+  },
+  close: () => {
+    set({ asked: undefined });
+  },
+}));
