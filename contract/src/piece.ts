@@ -1,9 +1,6 @@
 // The piece document: what is saved, exported and read back. Lengths m, temperatures °C, times s.
 import { Type, type Static } from '@sinclair/typebox';
-
-/** The tag and version every piece file starts with. */
-export const PIECE_FORMAT = 'zanfirico.piece';
-export const PIECE_VERSION = 1;
+import { PIECE_FORMAT, PIECE_VERSION } from './format';
 
 const strict = { additionalProperties: false } as const;
 const clock = (description: string) =>

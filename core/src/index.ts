@@ -16,5 +16,11 @@ export { measureShape, type Shape } from './shape/measure';
 export type { Profile, ProfilePoint } from './shape/profile';
 export { readQuantity } from './units/parse';
 export { printDuration, printForField, printQuantity, printText } from './units/print';
-export { METRIC, type DisplayUnits, type QuantityKind, type TypedKind } from './units/quantity';
+export {
+  displayUnit,
+  METRIC,
+  type DisplayUnits,
+  type QuantityKind,
+  type TypedKind,
+} from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';

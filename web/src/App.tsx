@@ -1,23 +1,29 @@
 // Routes: six places, and inside a piece its five sheets.
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Later } from './places/Later';
-import { PiecePlace } from './places/piece/PiecePlace';
-import { SectionSheet } from './places/piece/section/SectionSheet';
 import { PiecesPlace } from './places/pieces/PiecesPlace';
 import { Shell } from './shell/Shell';
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
       { path: 'pieces', element: <PiecesPlace /> },
       {
         path: 'pieces/:id',
-        element: <PiecePlace />,
+        lazy: async () => ({
+          Component: (await import('./places/piece/PiecePlace')).PiecePlace,
+        }),
         children: [
           { index: true, element: <Navigate to="section" replace /> },
-          { path: 'section', element: <SectionSheet /> },
+          {
+            path: 'section',
+            lazy: async () => ({
+              Component: (await import('./places/piece/section/SectionSheet')).SectionSheet,
+            }),
+          },
           {
             path: 'colour',
             element: (
@@ -30,15 +36,21 @@ const router = createBrowserRouter([
           },
           {
             path: 'braid',
-            lazy: async () => ({ Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet }),
+            lazy: async () => ({
+              Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet,
+            }),
           },
           {
             path: 'night',
-            lazy: async () => ({ Component: (await import('./places/piece/night/NightSheet')).NightSheet }),
+            lazy: async () => ({
+              Component: (await import('./places/piece/night/NightSheet')).NightSheet,
+            }),
           },
           {
             path: 'card',
-            lazy: async () => ({ Component: (await import('./places/piece/card/CardSheet')).CardSheet }),
+            lazy: async () => ({
+              Component: (await import('./places/piece/card/CardSheet')).CardSheet,
+            }),
           },
         ],
       },
@@ -82,7 +94,12 @@ const router = createBrowserRouter([
           />
         ),
       },
-      { path: '*', element: <Later name="Nothing here" will="This address leads nowhere; the places are above." /> },
+      {
+        path: '*',
+        element: (
+          <Later name="Nothing here" will="This address leads nowhere; the places are above." />
+        ),
+      },
     ],
   },
 ]);

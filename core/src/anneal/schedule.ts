@@ -12,7 +12,7 @@ import {
   type CoolingWall,
   type StressPerRate,
 } from './allow';
-import { fall, naturalTime, type Box, type Fall } from './box';
+import { fall, naturalRate, naturalTime, type Box, type Fall } from './box';
 import { surfaceExchange } from './exchange';
 import { PRACTICES, SAFETY, WORKING_STRESS, type Practice } from './practice';
 import { BOX_EVENS, eveningTime, reliefTime } from './soak';
@@ -95,7 +95,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
   const total = soak + span(slowFall) + span(quickFall);
 
   const rows = layRows(input, end, soak, slow, quick, slowFall, quickFall);
-  const realSlow = slowFall.programmed > 0 ? slow : (hold - box.room) / box.coolingTime;
+  const realSlow = slowFall.programmed > 0 ? slow : naturalRate(box, hold);
   const glassAlone = soak + (hold - end) / slow + (end - door) / quick;
   const step = wall.stepThick - wall.stepThin;
 
@@ -264,7 +264,7 @@ function quickestFall(
 const span = (f: Fall): number => f.programmed + f.natural;
 
 const worstPassing = (box: Box, end: number, f: Fall, quick: number): number =>
-  f.programmed > 0 ? quick : Math.min(quick, (end - box.room) / box.coolingTime);
+  f.programmed > 0 ? quick : Math.min(quick, naturalRate(box, end));
 
 const inHours = (s: number): string => (s / HOUR).toFixed(s < 100 * HOUR ? 1 : 0);
 

@@ -37,6 +37,3 @@ export const thermoelasticModulus = (g: Glass): number => (g.young * g.expansion
 
 /** Thermal diffusivity κ = k/ρc, m²/s, in the annealing range. */
 export const diffusivity = (g: Glass): number => g.conductivity / (g.density * g.specificHeat);
-
-/** Shear modulus G = E/2(1+ν), Pa. */
-export const shearModulus = (g: Glass): number => g.young / (2 * (1 + g.poisson));

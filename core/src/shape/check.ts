@@ -93,6 +93,18 @@ const nearestKnot = (outer: OuterLine, sample: number): number => {
   return best;
 };
 
+/** The point whose wall is furthest past its radius, if any off the axis is. */
+function thickestForItsRoom(points: Profile): number | undefined {
+  let worst: number | undefined;
+  let excess = 0;
+  points.forEach((p, i) => {
+    if (p.radius < ON_AXIS || p.wall - p.radius <= excess) return;
+    excess = p.wall - p.radius;
+    worst = i;
+  });
+  return worst;
+}
+
 /** A cut this many walls long is no corner any more: the walls run into each other. */
 const CORNER_CUT_IN_WALLS = 8;
 
@@ -112,7 +124,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
     ];
   }
   if (inner.pinchedAt !== undefined) {
-    const i = nearestKnot(outer, inner.pinchedAt);
+    const i = thickestForItsRoom(points) ?? nearestKnot(outer, inner.pinchedAt);
     const p = points[i] as ProfilePoint;
     return [
       {

@@ -23,7 +23,7 @@ export function checker<S extends TSchema>(schema: S): (value: unknown) => Check
 export function shown(value: unknown): string {
   if (value === undefined) return 'nothing';
   if (typeof value === 'number') return String(value);
-  const text = JSON.stringify(value) ?? typeof value;
+  const text = JSON.stringify(value);
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }
 

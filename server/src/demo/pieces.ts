@@ -6,10 +6,11 @@ import {
   type PiecePoint,
 } from '@zanfirico/contract';
 
-const mm = (height: number, radius: number, wall: number): PiecePoint => ({
+const mm = (height: number, radius: number, wall: number, corner = false): PiecePoint => ({
   height: height / 1e3,
   radius: radius / 1e3,
   wall: wall / 1e3,
+  corner,
 });
 
 const common = {
@@ -47,11 +48,11 @@ const float = Array.from({ length: 9 }, (_, i) => {
 
 const bowl = [
   mm(0, 0, 8),
-  mm(0, 38, 8),
-  mm(5, 47, 7),
-  mm(24, 78, 5.4),
-  mm(52, 104, 4.4),
-  mm(78, 116, 3.8),
+  mm(0, 38, 8, true),
+  mm(10, 62, 6.6),
+  mm(26, 84, 5.4),
+  mm(50, 103, 4.5),
+  mm(76, 115, 3.9),
   mm(92, 122, 3.6),
 ];
 
@@ -70,13 +71,15 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
           name: 'body',
           profile: [
             mm(0, 0, 3),
-            mm(0, 12, 3),
-            mm(3, 17, 2.6),
-            mm(14, 19, 2.2),
-            mm(120, 19, 2.2),
-            mm(150, 22, 2),
-            mm(172, 38, 1.9),
-            mm(180, 40, 2.2),
+            mm(0, 10, 3),
+            mm(3, 16, 2.6),
+            mm(12, 19, 2.2),
+            mm(60, 19, 2.2),
+            mm(130, 19.2, 2.1),
+            mm(148, 22.5, 2),
+            mm(160, 29, 1.9),
+            mm(171, 36, 1.9),
+            mm(182, 40, 2.2),
           ],
         },
       ],
@@ -94,12 +97,12 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
         {
           name: 'body',
           profile: [
-            mm(0, 0, 12),
-            mm(0, 22, 12),
-            mm(4, 30, 9),
-            mm(16, 37, 6),
-            mm(30, 36, 5),
-            mm(38, 34, 4.6),
+            mm(0, 0, 10),
+            mm(0, 24, 10, true),
+            mm(10, 34, 7),
+            mm(22, 38, 5.6),
+            mm(34, 36.5, 5),
+            mm(40, 34, 4.6),
           ],
         },
       ],
@@ -117,15 +120,17 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
           name: 'body',
           profile: [
             mm(0, 0, 7),
-            mm(0, 34, 7),
-            mm(5, 42, 5.6),
-            mm(35, 49, 4),
-            mm(75, 47, 3.6),
-            mm(105, 31, 3.6),
-            mm(128, 15, 4),
-            mm(160, 11.5, 3.6),
-            mm(186, 12.5, 3.4),
-            mm(194, 18, 3.4),
+            mm(0, 34, 7, true),
+            mm(10, 42, 5.6),
+            mm(38, 48, 4),
+            mm(70, 46, 3.6),
+            mm(95, 36, 3.6),
+            mm(114, 24, 3.8),
+            mm(132, 15.5, 4),
+            mm(158, 12, 3.6),
+            mm(184, 12.5, 3.4),
+            mm(192, 15, 3.4),
+            mm(195, 18, 3.4),
           ],
         },
       ],

@@ -1,5 +1,12 @@
 // A field for one measure: reads any unit, shows the user's, says what it could not read.
-import { printForField, printText, readQuantity, type TypedKind } from '@zanfirico/core';
+import {
+  displayUnit,
+  printForField,
+  printText,
+  readQuantity,
+  type DisplayUnits,
+  type TypedKind,
+} from '@zanfirico/core';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { useDisplay } from '../stores/display';
 
@@ -16,6 +23,8 @@ interface Props {
   readonly hint?: string;
   readonly onCommit: (value: number) => void;
 }
+
+const unitOf = (kind: TypedKind, units: DisplayUnits): string => displayUnit(kind, units).symbol;
 
 /** Text is the person's until Enter or leaving the field; then it is read, checked against the bounds and committed. */
 export function QuantityField(props: Props) {
@@ -63,6 +72,9 @@ export function QuantityField(props: Props) {
     <div className="flex flex-col">
       <label htmlFor={id} className={bare === true ? 'sr-only' : 'quiet text-sm'}>
         {label}
+        {bare !== true && kind !== 'ratio' && (
+          <span className="num text-xs"> {kind === 'time' ? 'h:min' : unitOf(kind, units)}</span>
+        )}
       </label>
       <input
         id={id}

@@ -1,5 +1,5 @@
 // The night curve: the programme on a real clock, glowing where the glass does, with the points that matter named.
-import { minutesOfDay, printText, type Schedule } from '@zanfirico/core';
+import { printText, type Schedule } from '@zanfirico/core';
 import {
   Area,
   AreaChart,
@@ -11,6 +11,7 @@ import {
   YAxis,
 } from 'recharts';
 import { clockWords } from '../places/piece/clock';
+import { clockTicks } from './clockTicks';
 import { useDisplay } from '../stores/display';
 
 interface Props {
@@ -18,20 +19,6 @@ interface Props {
   readonly lastIn: string;
   readonly annealing: number;
   readonly strain: number;
-}
-
-const HOUR = 3600;
-const STEPS = [1, 2, 3, 6, 12, 24, 48, 96, 168, 336, 720];
-const MOST_TICKS = 12;
-
-/** Ticks on whole hours of the clock, few enough to read; seconds from the last piece in. */
-export function clockTicks(from: number, to: number, lastIn: string): number[] {
-  const step = (STEPS.find((s) => (to - from) / (s * HOUR) <= MOST_TICKS) ?? 1440) * HOUR;
-  const midnight = -minutesOfDay(lastIn) * 60;
-  const ticks: number[] = [];
-  for (let t = midnight + Math.ceil((from - midnight) / step) * step; t <= to; t += step)
-    ticks.push(t);
-  return ticks;
 }
 
 export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
@@ -48,8 +35,16 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
       className="mt-1 h-[268px] bg-(--board)"
       aria-label={`Temperature through the night: holds at ${text(annealing)} or as set, door at ${door.time} ${door.day}. The table below gives every segment.`}
     >
-      <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 800, height: 268 }}>
-        <AreaChart data={[...curve]} margin={{ top: 16, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>
+      <ResponsiveContainer
+        width="100%"
+        height="100%"
+        initialDimension={{ width: 800, height: 268 }}
+      >
+        <AreaChart
+          data={[...curve]}
+          margin={{ top: 16, right: 28, bottom: 2, left: 2 }}
+          accessibilityLayer={false}
+        >
           <defs>
             <linearGradient id="glow" x1="0" x2="0" y1="0" y2="1">
               <stop offset="0" stopColor="var(--color-primary)" stopOpacity={0.55} />
@@ -80,19 +75,28 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
             y={annealing}
             stroke="var(--chalk-dim)"
             strokeDasharray="2 4"
-            label={{ value: `annealing point ${text(annealing)}`, position: 'insideTopRight', ...label }}
+            label={{
+              value: `annealing point ${text(annealing)}`,
+              position: 'insideBottomRight',
+              ...label,
+            }}
           />
           <ReferenceLine
             y={strain}
             stroke="var(--chalk-dim)"
             strokeDasharray="2 4"
-            label={{ value: `strain point ${text(strain)}`, position: 'insideBottomRight', ...label }}
+            label={{ value: `strain point ${text(strain)}`, position: 'insideTopRight', ...label }}
           />
           <ReferenceLine
             x={0}
             stroke="var(--chalk)"
             strokeDasharray="4 3"
-            label={{ value: `last in ${lastIn}`, position: 'insideBottomLeft', ...label, fill: 'var(--chalk)' }}
+            label={{
+              value: `last in ${lastIn}`,
+              position: 'insideBottomLeft',
+              ...label,
+              fill: 'var(--chalk)',
+            }}
           />
           <Area
             dataKey="temperature"

@@ -21,8 +21,7 @@ export const toY = (sheet: Sheet, z: number): number => sheet.table - z * sheet.
 
 const points = (line: Line, sheet: Sheet, side: Side): string[] =>
   line.r.map(
-    (r, i) =>
-      `${toX(sheet, side, r).toFixed(2)} ${toY(sheet, line.z[i] as number).toFixed(2)}`,
+    (r, i) => `${toX(sheet, side, r).toFixed(2)} ${toY(sheet, line.z[i] as number).toFixed(2)}`,
   );
 
 /** An open line on one side. */

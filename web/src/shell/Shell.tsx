@@ -33,7 +33,11 @@ export function Shell() {
       </a>
       <header className="no-print bg-base-100">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-1.5">
-          <NavLink to="/pieces" className="flex items-center gap-2" aria-label="Zanfirico, to the pieces">
+          <NavLink
+            to="/pieces"
+            className="flex items-center gap-2"
+            aria-label="Zanfirico, to the pieces"
+          >
             <TwistMark />
             <span className="font-display text-2xl font-semibold tracking-tight">Zanfirico</span>
           </NavLink>

@@ -47,7 +47,9 @@ export function UnitSwitch() {
             <span
               key={u}
               className={
-                u === p.now ? 'border-primary border-b-2 font-bold' : 'quiet border-b-2 border-transparent'
+                u === p.now
+                  ? 'border-primary border-b-2 font-bold'
+                  : 'quiet border-b-2 border-transparent'
               }
             >
               {u}

@@ -8,8 +8,8 @@ export type Theme = 'soot' | 'ash';
 interface DisplayState {
   readonly units: DisplayUnits;
   readonly theme: Theme;
-  setUnits(change: Partial<DisplayUnits>): void;
-  setTheme(theme: Theme): void;
+  readonly setUnits: (change: Partial<DisplayUnits>) => void;
+  readonly setTheme: (theme: Theme) => void;
 }
 
 export const useDisplay = create<DisplayState>()(

@@ -11,11 +11,11 @@ interface DraftState {
   readonly saved: PieceDocument | undefined;
   readonly document: PieceDocument | undefined;
   /** Puts a saved piece on the board, with any unsaved changes kept from before; tells whether there were any. */
-  open(piece: SavedPiece): boolean;
+  readonly open: (piece: SavedPiece) => boolean;
   /** After a save: the board's document is now that revision. */
-  markSaved(piece: SavedPiece): void;
-  change(edit: (document: PieceDocument) => PieceDocument): void;
-  drop(): void;
+  readonly markSaved: (piece: SavedPiece) => void;
+  readonly change: (edit: (document: PieceDocument) => PieceDocument) => void;
+  readonly drop: () => void;
 }
 
 export const useDraft = create<DraftState>()(
@@ -43,8 +43,7 @@ export const useDraft = create<DraftState>()(
         set({ baseRevision: piece.revision, savedAt: piece.savedAt, saved: piece.document });
         const { document } = get();
         if (document && document !== piece.document) {
-          if (JSON.stringify(document) === JSON.stringify(piece.document))
-            set({ saved: document });
+          if (JSON.stringify(document) === JSON.stringify(piece.document)) set({ saved: document });
           else keepDraft(piece.id, { baseRevision: piece.revision, document });
         }
       },

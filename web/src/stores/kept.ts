@@ -1,5 +1,5 @@
 // Unsaved changes in the browser's storage, so that a closed tab or a dead battery loses nothing.
-import type { PieceDocument } from '@zanfirico/contract';
+import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
 
 export interface Kept {
   readonly baseRevision: number;
@@ -28,9 +28,11 @@ export function forgetDraft(id: string): void {
 /** What was kept for a piece, if it is still readable and of this version. */
 export function keptDraft(id: string): Kept | undefined {
   try {
-    const value = JSON.parse(localStorage.getItem(key(id)) ?? 'null') as Kept | null;
-    return value?.document.format === 'zanfirico.piece' && value.document.version === 1
-      ? value
+    const value = JSON.parse(localStorage.getItem(key(id)) ?? 'null') as {
+      readonly document?: { readonly format?: unknown; readonly version?: unknown };
+    } | null;
+    return value?.document?.format === PIECE_FORMAT && value.document.version === PIECE_VERSION
+      ? (value as Kept)
       : undefined;
   } catch {
     return undefined;

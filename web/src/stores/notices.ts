@@ -10,9 +10,9 @@ export interface Notice {
 
 interface NoticeState {
   readonly notices: readonly Notice[];
-  say(text: string, action?: Notice['action']): void;
-  trouble(text: string): void;
-  dismiss(key: number): void;
+  readonly say: (text: string, action?: Notice['action']) => void;
+  readonly trouble: (text: string) => void;
+  readonly dismiss: (key: number) => void;
 }
 
 const STAYS_MS = 8000;
@@ -23,7 +23,10 @@ export const useNotices = create<NoticeState>()((set, get) => {
     last += 1;
     const key = last;
     set((s) => ({ notices: [...s.notices.slice(-2), { ...notice, key }] }));
-    if (notice.tone === 'plain') setTimeout(() => get().dismiss(key), STAYS_MS);
+    if (notice.tone === 'plain')
+      setTimeout(() => {
+        get().dismiss(key);
+      }, STAYS_MS);
   };
   return {
     notices: [],

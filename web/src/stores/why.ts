@@ -3,8 +3,8 @@ import { create } from 'zustand';
 
 interface WhyState {
   readonly asked: string | undefined;
-  ask(id: string): void;
-  close(): void;
+  readonly ask: (id: string) => void;
+  readonly close: () => void;
 }
 
 export const useWhy = create<WhyState>()((set) => ({

@@ -10,7 +10,12 @@ type Outer = Extract<Derived, { ok: true }>['shape']['outer'];
 
 /** Where a handle is wanted, m. */
 export type HandleTarget =
-  | { readonly kind: 'point'; readonly index: number; readonly height: number; readonly radius: number }
+  | {
+      readonly kind: 'point';
+      readonly index: number;
+      readonly height: number;
+      readonly radius: number;
+    }
   | { readonly kind: 'wall'; readonly index: number; readonly wall: number };
 
 interface Props {
@@ -38,9 +43,11 @@ const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
 export function Handles(props: Props) {
   const { points, outer, sheet, selected, problems, onMove, onSelect } = props;
   const units = useDisplay((s) => s.units);
-  const held = useRef<{ readonly kind: 'point' | 'wall'; readonly dx: number; readonly dy: number }>(
-    undefined,
-  );
+  const held = useRef<{
+    readonly kind: 'point' | 'wall';
+    readonly dx: number;
+    readonly dy: number;
+  }>(undefined);
   const text = (v: number): string => printText(v, 'length', units);
 
   const down = (

@@ -42,7 +42,9 @@ export function Measures({ points, shape, sheet, size, selected }: Props) {
             />
             <text x={labelX} y={y + 4}>
               <tspan>{String(i + 1)}</tspan>
-              <tspan x={labelX + 20}>{p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`}</tspan>
+              <tspan x={labelX + 20}>
+                {p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`}
+              </tspan>
               <tspan x={labelX + 106}>{text(p.wall)}</tspan>
             </text>
           </g>

@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { glassPath, halfPath, linePath, toX, toY, type Sheet } from '../outline';
 import { useSize } from '../useSize';
-import { fitSheet, NATURAL_SIZE } from './fit';
+import { fitSheet, MARGIN, NATURAL_SIZE } from './fit';
 import { Handles, type HandleTarget } from './Handles';
 import { Measures } from './Measures';
 
@@ -114,7 +114,13 @@ function Board({
 }) {
   return (
     <g stroke="var(--chalk-dim)" aria-hidden="true">
-      <line x1={40} x2={size.width - 40} y1={sheet.table} y2={sheet.table} strokeOpacity={0.5} />
+      <line
+        x1={40}
+        x2={size.width - MARGIN.right}
+        y1={sheet.table}
+        y2={sheet.table}
+        strokeOpacity={0.5}
+      />
       <line
         x1={sheet.axis}
         x2={sheet.axis}

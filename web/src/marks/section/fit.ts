@@ -33,18 +33,25 @@ export function fitSheet(
 }
 
 /** Label heights pushed apart so that none overlap, keeping their order; px. */
-export function spread(wanted: readonly number[], gap: number, low: number, high: number): number[] {
-  const order = wanted.map((_, i) => i).sort((a, b) => (wanted[a] as number) - (wanted[b] as number));
+export function spread(
+  wanted: readonly number[],
+  gap: number,
+  low: number,
+  high: number,
+): number[] {
+  const order = wanted
+    .map((_, i) => i)
+    .sort((a, b) => (wanted[a] as number) - (wanted[b] as number));
   const placed = [...wanted];
   let floor = low;
   for (const i of order) {
     placed[i] = Math.max(wanted[i] as number, floor);
-    floor = (placed[i] as number) + gap;
+    floor = placed[i] + gap;
   }
   let ceiling = high;
   for (const i of [...order].reverse()) {
     placed[i] = Math.min(placed[i] as number, ceiling);
-    ceiling = (placed[i] as number) - gap;
+    ceiling = placed[i] - gap;
   }
   return placed;
 }

@@ -33,11 +33,8 @@ export function movePoint(
 }
 
 /** Sets a wall, to the tenth of a millimetre. */
-export const setWall = (
-  points: readonly PiecePoint[],
-  index: number,
-  wall: number,
-): PiecePoint[] => withPoint(points, index, { wall: Math.max(LEAST_WALL, round(clamp(wall, 0, 0.5))) });
+export const setWall = (points: readonly PiecePoint[], index: number, wall: number): PiecePoint[] =>
+  withPoint(points, index, { wall: Math.max(LEAST_WALL, round(clamp(wall, 0, 0.5))) });
 
 /** A new point on the drawn curve, halfway along the span after `index`. */
 export function insertAfter(points: readonly PiecePoint[], index: number): PiecePoint[] {
@@ -74,7 +71,11 @@ export const removePoint = (points: readonly PiecePoint[], index: number): Piece
 
 /** The unit normal into the glass at drawn point `index`, from the sampled outer line (r and z). */
 export function inwardAt(
-  outer: { readonly r: readonly number[]; readonly z: readonly number[]; readonly knot: readonly number[] },
+  outer: {
+    readonly r: readonly number[];
+    readonly z: readonly number[];
+    readonly knot: readonly number[];
+  },
   index: number,
 ): { readonly r: number; readonly z: number } {
   const at = outer.knot[index] as number;

@@ -36,10 +36,8 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
         <Answer key={f.id} named={f} />
       ))}
       <div className="flex min-w-28 flex-1 flex-col px-4 py-2">
-        <span className="quiet text-sm">Door may open</span>
-        <span className="num text-xl leading-7 font-semibold">
-          {door.time} <span className="quiet font-sans text-sm font-normal">{door.day}</span>
-        </span>
+        <span className="quiet text-sm whitespace-nowrap">Door, {door.day}</span>
+        <span className="num text-xl leading-7 font-semibold">{door.time}</span>
       </div>
     </section>
   );
@@ -64,7 +62,9 @@ function Answer({ named }: { readonly named: NamedFigure }) {
       <span className="num text-xl leading-7 font-semibold whitespace-nowrap">
         {none ? '–' : number}
         {unit !== '' && !none && (
-          <span className={`quiet font-sans text-sm font-normal ${unit === '°' ? '' : 'ml-1'}`}>{unit}</span>
+          <span className={`quiet font-sans text-sm font-normal ${unit === '°' ? '' : 'ml-1'}`}>
+            {unit}
+          </span>
         )}
       </span>
     </button>

@@ -31,7 +31,9 @@ export function Conflict({ mine, theirs, onClose }: Props) {
   const mineOnTop = async (): Promise<void> => {
     const piece = await savePiece(theirs.id, { baseRevision: theirs.revision, document: mine });
     markSaved({ ...piece, document: mine });
-    say(`Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`);
+    say(
+      `Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
+    );
   };
   const theirsAndCopy = async (): Promise<void> => {
     const copy = await createPiece({ ...mine, name: `${mine.name.slice(0, 70)} (mine)` });

@@ -59,7 +59,9 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
             to={to}
             className={({ isActive }) =>
               `border-b-3 px-3 py-1 text-lg ${
-                isActive ? 'border-primary font-bold' : 'quiet hover:border-base-300 border-transparent'
+                isActive
+                  ? 'border-primary font-bold'
+                  : 'quiet hover:border-base-300 border-transparent'
               }`
             }
           >

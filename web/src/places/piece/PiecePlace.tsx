@@ -69,7 +69,8 @@ export function PiecePlace() {
         </Link>
       </div>
     );
-  if (!document || !now) return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
+  if (!document || !now)
+    return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
   const board: OnBoard = { document, glass: now.glass, derived: now.derived, last };
   return (

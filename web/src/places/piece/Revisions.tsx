@@ -43,7 +43,9 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
   };
   const bringBack = (piece: SavedPiece): void => {
     change(() => piece.document);
-    say(`Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`);
+    say(
+      `Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`,
+    );
     dialog.current?.close();
   };
 
@@ -88,7 +90,9 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
                   }}
                 >
                   <span className="num font-semibold">{line.revision}</span>{' '}
-                  <span className="quiet">{format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}</span>
+                  <span className="quiet">
+                    {format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}
+                  </span>
                   <br />
                   {line.name}
                 </button>
@@ -148,8 +152,8 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
         <br />
         <span className="num text-sm">
           {printText(readings.mass.value, 'mass', units)} ·{' '}
-          {printText(shape.height, 'length', units)} high ·{' '}
-          {printDuration(schedule.total.value)} in the box
+          {printText(shape.height, 'length', units)} high · {printDuration(schedule.total.value)} in
+          the box
         </span>
       </p>
       {document.notes !== '' && <p className="quiet mt-1 text-center">{document.notes}</p>}

@@ -1,6 +1,6 @@
 // Taking the piece elsewhere: the document as JSON, tonight's schedule as CSV, the card to print.
 import { Download } from 'lucide-react';
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { download, fileName } from '../../exports/download';
 import { pieceJson } from '../../exports/pieceJson';
@@ -14,15 +14,22 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   const close = (): void => {
     if (menu.current) menu.current.open = false;
   };
+  // A click or focus anywhere else closes it, as a menu does.
+  useEffect(() => {
+    const elsewhere = (event: Event): void => {
+      if (menu.current?.open === true && !menu.current.contains(event.target as Node))
+        menu.current.open = false;
+    };
+    document.addEventListener('pointerdown', elsewhere);
+    document.addEventListener('focusin', elsewhere);
+    return () => {
+      document.removeEventListener('pointerdown', elsewhere);
+      document.removeEventListener('focusin', elsewhere);
+    };
+  }, []);
   const name = fileName(piece.name);
   return (
-    <details
-      ref={menu}
-      className="dropdown dropdown-end"
-      onBlur={(e) => {
-        if (!e.currentTarget.contains(e.relatedTarget)) close();
-      }}
-    >
+    <details ref={menu} className="dropdown dropdown-end">
       <summary className="btn btn-ghost btn-sm">
         <Download className="size-4" /> Take away
       </summary>

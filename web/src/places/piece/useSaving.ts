@@ -8,8 +8,8 @@ import { useNotices } from '../../stores/notices';
 export interface Saving {
   readonly busy: boolean;
   readonly conflict: SavedPiece | undefined;
-  save(): void;
-  clearConflict(): void;
+  readonly save: () => void;
+  readonly clearConflict: () => void;
 }
 
 export function useSaving(): Saving {

@@ -1,59 +1,16 @@
 // A new piece: a form to start from, a glass, a name.
-import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
-import {
-  findGlass,
-  FORMS,
-  measureShape,
-  REPRESENTATIVE_GLASSES,
-  startingProfile,
-  type Form,
-} from '@zanfirico/core';
+import { FORMS, measureShape, REPRESENTATIVE_GLASSES, startingProfile } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { createPiece, sentenceOf } from '../../api/client';
 import { PieceGlyph } from '../../marks/PieceGlyph';
-
-interface Answers {
-  name: string;
-  form: Form;
-  glass: string;
-}
+import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
   const reading = measureShape(startingProfile(form), 0.22);
   return { form, shape: reading.ok ? reading.shape : undefined };
 });
-
-/** A fresh document of a form, with the shop's ordinary settings. */
-export function freshDocument({ name, form, glass }: Answers): PieceDocument {
-  const hard = findGlass(glass)?.family === 'hard';
-  return {
-    format: PIECE_FORMAT,
-    version: PIECE_VERSION,
-    name: name.trim() || `New ${form}`,
-    notes: '',
-    form,
-    way: hard ? 'torch' : 'furnace',
-    glass,
-    parts: [{ name: 'body', profile: startingProfile(form).map((p) => ({ ...p, corner: p.corner ?? false })) }],
-    making: {
-      potTemperature: 1150,
-      ironDiameter: 0.0254,
-      dipDepth: 0.07,
-      allowance: 0.15,
-      tube: { outerDiameter: 0.038, wall: 0.004 },
-    },
-    firing: {
-      practice: 'studio',
-      holdTemperature: null,
-      firstIn: '10:00',
-      lastIn: '17:00',
-      boxCoolingTime: 4 * 3600,
-      doorTemperature: 50,
-    },
-  };
-}
 
 export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -88,15 +45,19 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
           Start a piece
         </h2>
         <fieldset className="mt-5">
-          <legend className="quiet">Which form is nearest? Everything can be pulled about afterwards.</legend>
+          <legend className="quiet">
+            Which form is nearest? Everything can be pulled about afterwards.
+          </legend>
           <div className="mt-2 flex items-stretch">
             {SHAPES.map(({ form: f, shape }) => (
               <label
                 key={f}
-                className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'opacity-60 hover:opacity-100'}`}
+                className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
               >
                 <input type="radio" className="sr-only" value={f} {...register('form')} />
-                <span className="flex h-36 items-end justify-center px-2">
+                <span
+                  className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
+                >
                   {shape && <PieceGlyph shape={shape} scale={560} title={`${f}, section`} />}
                 </span>
                 <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />

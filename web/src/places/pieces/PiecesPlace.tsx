@@ -1,13 +1,14 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import type { SavedPiece } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, listPieces, putAway, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../piece/usePiece';
-import { NewPiece } from './NewPiece';
 import { ShelfPiece } from './ShelfPiece';
+
+const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
 const GLYPH_HEIGHT = 250;
 const MOST_SCALE = 2200;
@@ -67,7 +68,9 @@ export function PiecesPlace() {
   const readIn = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
     if (chosen.size > 1_000_000) {
-      trouble(`“${chosen.name}” is ${String(Math.round(chosen.size / 1e3))} kB; a piece file is at most 1000 kB.`);
+      trouble(
+        `“${chosen.name}” is ${String(Math.round(chosen.size / 1e3))} kB; a piece file is at most 1000 kB.`,
+      );
       return;
     }
     try {
@@ -141,13 +144,9 @@ export function PiecesPlace() {
           </button>
         </p>
       )}
-      {pieces?.length === 0 && failure === undefined && (
-        <Empty away={away} />
-      )}
+      {pieces?.length === 0 && failure === undefined && <Empty away={away} />}
       {pieces !== undefined && pieces.length > 0 && onShelf.length === 0 && (
-        <p className="mt-16 text-lg">
-          Nothing on the shelf is called “{wanted}”.
-        </p>
+        <p className="mt-16 text-lg">Nothing on the shelf is called “{wanted}”.</p>
       )}
       <ul className="mt-8 flex flex-wrap items-stretch gap-y-10" aria-label="Shelf">
         {onShelf.map((p) => (
@@ -173,11 +172,13 @@ export function PiecesPlace() {
         </p>
       )}
       {starting && (
-        <NewPiece
-          onClose={() => {
-            setStarting(false);
-          }}
-        />
+        <Suspense>
+          <NewPiece
+            onClose={() => {
+              setStarting(false);
+            }}
+          />
+        </Suspense>
       )}
     </div>
   );

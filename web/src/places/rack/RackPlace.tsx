@@ -10,8 +10,10 @@ import {
 } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 
-const FROM = 400;
+const FROM = 350;
 const TO = 1400;
+/** A stretch narrower than this has no room for its word, K. */
+const WORD_FITS = 40;
 const SAMPLES = 500;
 const TINT: Readonly<Record<string, string>> = {
   brittle: '#4a5358',
@@ -49,7 +51,7 @@ export function RackPlace() {
   const units = useDisplay((s) => s.units);
   const text = (t: number): string => printText(t, 'temperature', units);
   return (
-    <div className="mx-auto w-full max-w-[1400px] px-6 py-6">
+    <div className="mx-auto w-full max-w-[1400px] px-8 py-6">
       <h1 className="text-5xl">Rack</h1>
       <p className="mt-2 max-w-3xl leading-snug">
         The representative glasses every piece can be made of, by what they do under a tool.{' '}
@@ -59,7 +61,11 @@ export function RackPlace() {
       </p>
       <div className="num quiet relative mt-6 ml-64 h-6 text-xs" aria-hidden="true">
         {[400, 600, 800, 1000, 1200, 1400].map((t) => (
-          <span key={t} className="absolute -translate-x-1/2" style={{ left: share(t) }}>
+          <span
+            key={t}
+            className="absolute -translate-x-1/2 whitespace-nowrap"
+            style={{ left: share(t) }}
+          >
             {text(t)}
           </span>
         ))}
@@ -70,8 +76,8 @@ export function RackPlace() {
             <div className="w-64 shrink-0 pr-4">
               <h2 className="text-xl">{g.name}</h2>
               <p className="quiet text-sm leading-tight">
-                {g.family === 'hard' ? 'Hard' : 'Soft'} glass ·{' '}
-                <span className="num">{(g.expansion * 1e7).toFixed(0)} ×10⁻⁷/K</span>
+                {g.family === 'hard' ? 'Hard' : 'Soft'} glass · {(g.expansion * 1e7).toFixed(0)}{' '}
+                ×10⁻⁷/K
               </p>
             </div>
             <div className="min-w-0 flex-1">
@@ -87,7 +93,7 @@ export function RackPlace() {
                       color: ['workable', 'soft', 'runny'].includes(s.band) ? '#1a0e06' : '#fff',
                     }}
                   >
-                    {s.band}
+                    {s.to - s.from > WORD_FITS ? s.band : ''}
                   </span>
                 ))}
               </div>

@@ -3,6 +3,7 @@ import { ShieldAlert } from 'lucide-react';
 import type { OrderedStep } from '@zanfirico/core';
 import { usePiece } from '../usePiece';
 
+/** Height of a row beside the strand, px; the rows say the same in their class. */
 const ROW = 62;
 const STRAND = 150;
 const BENCH_X = 46;
@@ -13,13 +14,13 @@ export function BraidSheet() {
   if (!last) return <p className="px-6 py-16">The order of work comes with the form.</p>;
   const { order } = last;
   return (
-    <div className="mx-auto max-w-6xl px-6 py-5">
+    <div className="@container mx-auto max-w-6xl px-6 py-5">
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h2 className="text-3xl">Order of work</h2>
         <p className="quiet">
           {order.length} steps for a {document.form}{' '}
-          {document.way === 'furnace' ? 'at the furnace' : 'at the torch'}. The strand dips where the
-          piece goes to the fire.
+          {document.way === 'furnace' ? 'at the furnace' : 'at the torch'}. The strand dips where
+          the piece goes to the fire.
         </p>
       </div>
       <div className="relative mt-4 flex">
@@ -48,7 +49,7 @@ function Strand({ order }: { readonly order: readonly OrderedStep[] }) {
     <svg
       width={STRAND}
       height={order.length * ROW}
-      className="shrink-0"
+      className="hidden shrink-0 @5xl:block"
       role="img"
       aria-label={`Strand of work: ${String(order.filter((s) => s.fire).length)} of ${String(order.length)} steps at the fire`}
     >
@@ -82,16 +83,14 @@ function Strand({ order }: { readonly order: readonly OrderedStep[] }) {
 
 function Row({ step }: { readonly step: OrderedStep }) {
   return (
-    <li
-      className="border-base-300 grid grid-cols-[15rem_1fr_19rem] items-center gap-x-6 border-b"
-      style={{ minHeight: ROW, height: ROW }}
-    >
+    <li className="border-base-300 grid items-center gap-x-6 gap-y-1 border-b py-2 @5xl:h-[62px] @5xl:grid-cols-[15rem_1fr_19rem] @5xl:py-0">
       <div className="leading-tight">
         <h3 className="text-xl">
+          <span className="num quiet mr-2 text-base @5xl:hidden">{step.number}</span>
           {step.which !== undefined ? `${step.which} ${step.name.toLowerCase()}` : step.name}
         </h3>
         <p className="quiet text-sm">
-          {step.place} · {step.tool}
+          {step.place === step.tool ? step.place : `${step.place} · ${step.tool}`}
         </p>
       </div>
       <p className="leading-tight">

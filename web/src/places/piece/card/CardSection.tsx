@@ -6,8 +6,8 @@ import { spread } from '../../../marks/section/fit';
 import { useDisplay } from '../../../stores/display';
 
 const WIDTH = 440;
-const HEIGHT = 300;
-const LABELS = 150;
+const MOST_HEIGHT = 300;
+const LABELS = 140;
 const ON_AXIS = 1e-6;
 
 interface Props {
@@ -17,21 +17,25 @@ interface Props {
 
 export function CardSection({ shape, points }: Props) {
   const units = useDisplay((s) => s.units);
-  const scale = Math.min((WIDTH - LABELS - 20) / (2 * shape.widest), (HEIGHT - 30) / shape.height);
+  const scale = Math.min(
+    (WIDTH - LABELS - 20) / (2 * shape.widest),
+    (MOST_HEIGHT - 30) / shape.height,
+  );
+  const height = Math.max(110, shape.height * scale + 30);
   const sheet: Sheet = {
     axis: (WIDTH - LABELS) / 2,
-    table: HEIGHT - 12 + shape.lowest * scale,
+    table: height - 12 + shape.lowest * scale,
     scale,
   };
   const labels = spread(
     points.map((p) => toY(sheet, p.height)),
     14,
     10,
-    HEIGHT - 8,
+    height - 8,
   );
   return (
-    <svg width={WIDTH} height={HEIGHT} role="img" aria-label="Section with measures" stroke="black">
-      <line x1={sheet.axis} x2={sheet.axis} y1={2} y2={HEIGHT - 2} strokeDasharray="10 3 2 3" />
+    <svg width={WIDTH} height={height} role="img" aria-label="Section with measures" stroke="black">
+      <line x1={sheet.axis} x2={sheet.axis} y1={2} y2={height - 2} strokeDasharray="10 3 2 3" />
       <line x1={4} x2={WIDTH - LABELS} y1={sheet.table} y2={sheet.table} />
       <path d={glassPath(shape, sheet, -1)} fill="#ccc" strokeWidth={1.3} />
       <path d={linePath(shape.outer, sheet, 1)} fill="none" strokeWidth={1.3} />

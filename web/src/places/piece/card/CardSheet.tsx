@@ -35,7 +35,10 @@ export function CardSheet() {
       : []),
     ['Height', printText(shape.height, 'length', units)],
     ['Widest', printText(2 * shape.widest, 'length', units)],
-    ['Wall', `${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`],
+    [
+      'Wall',
+      `${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`,
+    ],
     ...(r.capacity.value > 0
       ? ([['Holds', printText(r.capacity.value, 'volume', units)]] as const)
       : []),
@@ -103,8 +106,8 @@ export function CardSheet() {
           />
         </section>
         <footer className="mt-2 text-xs leading-tight">
-          Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades come
-          first.
+          Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades
+          come first.
         </footer>
       </article>
     </div>

@@ -50,7 +50,9 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
               <td>{t(row.to)}</td>
               <td>
                 {row.rate === undefined ? (
-                  <span className="quiet font-sans">{row.from === row.to ? 'hold' : 'its own'}</span>
+                  <span className="quiet font-sans">
+                    {row.from === row.to ? 'hold' : 'its own'}
+                  </span>
                 ) : (
                   printText(row.rate, 'rate', units)
                 )}

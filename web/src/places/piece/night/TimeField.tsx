@@ -1,5 +1,6 @@
-// A time of day, "17:30"; the browser's own clock field.
-import { useId } from 'react';
+// A time of day in the shop's 24 hours: reads "17:30", "1730", "5.30 pm".
+import { useId, useState } from 'react';
+import { readClock } from './readClock';
 
 interface Props {
   readonly label: string;
@@ -9,6 +10,19 @@ interface Props {
 
 export function TimeField({ label, value, onCommit }: Props) {
   const id = useId();
+  const [text, setText] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const commit = (): void => {
+    if (text === undefined) return;
+    const clock = readClock(text);
+    if (clock === undefined) {
+      setProblem(`${label}: "${text}" is not a time of day. Type for example 17:30 or 5.30 pm.`);
+      return;
+    }
+    setProblem(undefined);
+    setText(undefined);
+    onCommit(clock);
+  };
   return (
     <div className="flex flex-col">
       <label htmlFor={id} className="quiet text-sm">
@@ -16,14 +30,31 @@ export function TimeField({ label, value, onCommit }: Props) {
       </label>
       <input
         id={id}
-        type="time"
-        required
         className="line-field num text-right"
-        value={value}
+        autoComplete="off"
+        value={text ?? value}
+        aria-invalid={problem !== undefined}
+        aria-describedby={problem === undefined ? undefined : `${id}-p`}
         onChange={(e) => {
-          if (/^([01]\d|2[0-3]):[0-5]\d$/.test(e.target.value)) onCommit(e.target.value);
+          setText(e.target.value);
+        }}
+        onFocus={(e) => {
+          e.target.select();
+        }}
+        onBlur={commit}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') commit();
+          if (e.key === 'Escape') {
+            setText(undefined);
+            setProblem(undefined);
+          }
         }}
       />
+      {problem !== undefined && (
+        <p id={`${id}-p`} role="alert" className="text-error mt-1 text-sm leading-tight">
+          {problem}
+        </p>
+      )}
     </div>
   );
 }

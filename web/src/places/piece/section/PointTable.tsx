@@ -22,7 +22,8 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
   return (
     <table className="w-full table-fixed">
       <caption className="font-display mb-1 text-left text-xl font-semibold">
-        Profile <span className="quiet font-sans text-sm font-normal">lip at the top, {length}</span>
+        Profile{' '}
+        <span className="quiet font-sans text-sm font-normal">lip at the top, {length}</span>
       </caption>
       <thead>
         <tr className="quiet text-right text-sm">

@@ -1,0 +1,50 @@
+// The arrows of the house: web → contract, core; server → contract, core; core and contract → nothing.
+const only = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: `^${from}/`, pathNot: '\\.test\\.tsx?$' },
+  to: { pathNot: [`^${from}/`, ...allowed.map((a) => `^${a}/`), 'node_modules', '^[^./]+$'] },
+});
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'The core depends on nothing: no package, no Node, no other folder.',
+      from: { path: '^core/', pathNot: '\\.test\\.tsx?$' },
+      to: { pathNot: '^core/' },
+    },
+    {
+      name: 'contract-stands-alone',
+      severity: 'error',
+      from: { path: '^contract/', pathNot: '\\.test\\.tsx?$' },
+      to: { pathNot: ['^contract/', '@sinclair/typebox'] },
+    },
+    only('web-uses-contract-and-core', 'web', ['contract', 'core']),
+    only('server-uses-contract-and-core', 'server', ['contract', 'core']),
+    {
+      name: 'web-knows-no-node',
+      severity: 'error',
+      from: { path: '^web/src/', pathNot: '\\.test\\.tsx?$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'everything-resolves',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '\\.css$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: ['dist/', '\\.css$'] },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'node'],
+    },
+    combinedDependencies: true,
+  },
+};

@@ -1,0 +1,93 @@
+// npm run bench: measured speed, printed as a table. Never a test: timings are noisy, compare them within one run.
+import { gzipSync } from 'node:zlib';
+import { readFileSync, readdirSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { spawnSync } from 'node:child_process';
+import { Bench } from 'tinybench';
+import { derive, findGlass, startingProfile, type PieceInput, type Profile } from '@zanfirico/core';
+import { measureBrowser } from './browser';
+
+const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+
+/** A bowl redrawn with so many points on its own curve. */
+function withPoints(count: number): Profile {
+  const base = startingProfile('bowl');
+  return Array.from({ length: count }, (_, i) => {
+    const at = (i / (count - 1)) * (base.length - 1);
+    const k = Math.min(Math.floor(at), base.length - 2);
+    const a = base[k];
+    const b = base[k + 1];
+    if (!a || !b) throw new Error('the starting bowl has too few points');
+    const mix = (from: number, to: number): number => from + (to - from) * (at - k);
+    return {
+      height: mix(a.height, b.height),
+      radius: mix(a.radius, b.radius),
+      wall: mix(a.wall, b.wall),
+    };
+  });
+}
+
+const piece = (points: number): PieceInput => ({
+  form: 'bowl',
+  way: 'furnace',
+  parts: [{ profile: withPoints(points) }],
+  making: {
+    potTemperature: 1150,
+    ironDiameter: 0.0254,
+    dipDepth: 0.07,
+    allowance: 0.15,
+    tube: { outerDiameter: 0.038, wall: 0.004 },
+  },
+  firing: {
+    practice: 'studio',
+    holdTemperature: null,
+    firstIn: '10:00',
+    lastIn: '17:00',
+    boxCoolingTime: 14_400,
+    doorTemperature: 50,
+  },
+});
+
+/** Script that index.html loads at once, gzipped, kB. */
+function initialScript(): number {
+  const dist = join(home, 'web', 'dist');
+  const html = readFileSync(join(dist, 'index.html'), 'utf8');
+  const files = readdirSync(join(dist, 'assets')).filter(
+    (f) => f.endsWith('.js') && html.includes(f),
+  );
+  return (
+    files.reduce((sum, f) => sum + gzipSync(readFileSync(join(dist, 'assets', f))).length, 0) / 1000
+  );
+}
+
+const glass = findGlass('soft-batch-96');
+if (!glass) throw new Error('the rack has lost its soft batch');
+
+const bench = new Bench({ time: 1500, warmupTime: 500 });
+for (const points of [6, 40, 200]) {
+  const input = piece(points);
+  bench.add(`derive everything, ${String(points)} points`, () => {
+    if (!derive(input, glass).ok) throw new Error('the bowl should be good');
+  });
+}
+await bench.run();
+
+const rows: { what: string; measured: string; wanted: string }[] = bench.tasks.map((task) => {
+  if (task.result.state !== 'completed') throw new Error(`${task.name} did not run`);
+  return {
+    what: `${task.name} (Node, median)`,
+    measured: `${task.result.latency.p50.toFixed(3)} ms`,
+    wanted: task.name.includes(' 40 ') ? '< 2 ms' : '',
+  };
+});
+
+if (spawnSync('npm', ['run', '--silent', 'build'], { cwd: home, stdio: 'inherit' }).status !== 0)
+  process.exit(1);
+rows.push({
+  what: 'initial script, gzip',
+  measured: `${initialScript().toFixed(0)} kB`,
+  wanted: '< 250 kB',
+});
+rows.push(...(await measureBrowser()));
+console.table(rows);

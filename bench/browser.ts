@@ -1,0 +1,93 @@
+// Measured in Chromium against the real server: first paint, and script per move of a drag.
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../e2e/chromium';
+import { startServer } from '../e2e/server';
+
+interface Row {
+  readonly what: string;
+  readonly measured: string;
+  readonly wanted: string;
+}
+
+const MOVES = 120;
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** Starts server and browser, measures, stops both. */
+export async function measureBrowser(): Promise<Row[]> {
+  const server = await startServer();
+  const browser = await chromium.launch(CHROMIUM);
+  try {
+    const paints: number[] = [];
+    for (let i = 0; i < 5; i += 1) {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+      await page.goto(`${server.url}/pieces`);
+      await page.getByRole('link', { name: 'Oil cruet' }).waitFor();
+      paints.push(
+        await page.evaluate(() => {
+          const [paint] = performance.getEntriesByName('first-contentful-paint');
+          return paint?.startTime ?? NaN;
+        }),
+      );
+      await page.close();
+    }
+
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`${server.url}/pieces`);
+    await page.getByRole('link', { name: 'Oil cruet' }).click();
+    const handle = page
+      .getByRole('button', { name: /^Point 6:/ })
+      .locator('circle')
+      .last();
+    const box = await handle.boundingBox();
+    if (!box) throw new Error('no handle to drag');
+    const x = box.x + box.width / 2;
+    const y = box.y + box.height / 2;
+    const session = await page.context().newCDPSession(page);
+    await session.send('Performance.enable');
+    const script = async (): Promise<number> => {
+      const { metrics } = await session.send('Performance.getMetrics');
+      return (metrics.find((m) => m.name === 'ScriptDuration')?.value ?? NaN) * 1000;
+    };
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    for (let i = 0; i < 20; i += 1) await page.mouse.move(x - i, y);
+    const each: number[] = [];
+    for (let i = 0; i < MOVES; i += 1) {
+      const before = await script();
+      await page.mouse.move(x - 20 - 15 * Math.sin(i / 6), y + 4 * Math.cos(i / 5));
+      await page.evaluate(
+        () =>
+          new Promise((done) => {
+            requestAnimationFrame(() => {
+              setTimeout(done, 0);
+            });
+          }),
+      );
+      each.push((await script()) - before);
+    }
+    await page.mouse.up();
+    const sorted = [...each].sort((a, b) => a - b);
+    return [
+      {
+        what: 'first contentful paint, local server (median of 5, fresh page)',
+        measured: `${median(paints).toFixed(0)} ms`,
+        wanted: '< 1000 ms',
+      },
+      {
+        what: `script per move of a drag (median of ${String(MOVES)}, 12 points)`,
+        measured: `${median(each).toFixed(1)} ms`,
+        wanted: '< 16 ms',
+      },
+      {
+        what: 'script per move of a drag (95th of 100)',
+        measured: `${(sorted[Math.floor(MOVES * 0.95)] ?? NaN).toFixed(1)} ms`,
+        wanted: '',
+      },
+    ];
+  } finally {
+    await browser.close();
+    server.stop();
+  }
+}

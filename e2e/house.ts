@@ -1,0 +1,76 @@
+// What every interface test starts from: its own server, its own browser page, and no error left unseen.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { startServer, type Running } from './server';
+
+interface House {
+  readonly server: Running;
+}
+
+export const test = base.extend<{ quiet: undefined; baseURL: string }, House>({
+  server: [
+    // Playwright reads the fixtures a fixture needs from this pattern: here, none.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = await startServer();
+      await use(server);
+      server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ server }, use) => {
+    await use(server.url);
+  },
+  // Any error on the console, or thrown on the page, fails the test; so does a policy violation.
+  quiet: [
+    async ({ page }, use) => {
+      const troubles: string[] = [];
+      page.on('pageerror', (e) => troubles.push(e.message));
+      page.on('console', (m) => {
+        if (m.type() === 'error' && !/status of 4\d\d|ERR_CONNECTION_REFUSED/.test(m.text()))
+          troubles.push(m.text());
+      });
+      await use(undefined);
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Opens a demo piece by name and waits for its answers. */
+export async function openPiece(page: Page, name: string): Promise<void> {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name, exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
+}
+
+/** Starts a new piece of a form and waits for its Section. */
+export async function startPiece(page: Page, form: string, name: string): Promise<void> {
+  await page.goto('/pieces');
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await page.getByRole('dialog').getByText(form, { exact: true }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('button', { name: 'Draw it' }).click();
+  await expect(page).toHaveURL(/\/section$/);
+  await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
+}
+
+/** The value of one answer in the band. */
+export const answer = (page: Page, label: string) =>
+  page.getByRole('region', { name: 'Answers' }).getByRole('button', { name: label });
+
+/** axe finds nothing on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 4)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
+}

@@ -1,0 +1,21 @@
+// Interface tests against the real server with the demo data.
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './chromium';
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  fullyParallel: false,
+  workers: 1,
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  outputDir: '../test-results/e2e',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    launchOptions: CHROMIUM,
+    trace: 'retain-on-failure',
+  },
+});

@@ -1,0 +1,39 @@
+// A real server with the demo data on a folder of its own, for tests, screenshots and benches.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+
+export interface Running {
+  readonly url: string;
+  stop(): void;
+}
+
+/** Starts it on a free port; the web application must have been built. */
+export async function startServer(): Promise<Running> {
+  const data = mkdtempSync(join(tmpdir(), 'zanfirico-e2e-'));
+  const child = spawn(
+    process.execPath,
+    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', '0', '--data', data],
+    { cwd: home, stdio: ['ignore', 'pipe', 'inherit'] },
+  );
+  const url = await new Promise<string>((done, fail) => {
+    child.once('exit', (code) => {
+      fail(new Error(`the server ended with ${String(code)}`));
+    });
+    child.stdout.on('data', (chunk: Buffer) => {
+      const found = /http:\S+/.exec(chunk.toString());
+      if (found) done(found[0]);
+    });
+  });
+  return {
+    url,
+    stop: () => {
+      child.kill('SIGKILL');
+      rmSync(data, { recursive: true, force: true });
+    },
+  };
+}

@@ -1,0 +1,22 @@
+// Unit tests of every package, TypeScript through swc.
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
+  moduleNameMapper: {
+    '^@zanfirico/(core|contract|server)$': '<rootDir>/$1/src/index.ts',
+  },
+  watchman: false,
+};

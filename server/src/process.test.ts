@@ -1,0 +1,102 @@
+// The server as a process: its options, a kill at any moment, a back-up while it runs.
+import type { SavedPiece } from '@zanfirico/contract';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { DEMO_PIECES } from './demo/pieces';
+import { readOptions } from './options';
+import { backUp, openDatabase } from './store/database';
+import { pieceStore } from './store/pieces';
+
+const main = join(__dirname, 'main.ts');
+const defaults = { data: 'd', web: 'w' };
+let data: string;
+const started: ChildProcess[] = [];
+
+beforeEach(() => {
+  data = mkdtempSync(join(tmpdir(), 'zanfirico-'));
+});
+afterEach(() => {
+  for (const child of started.splice(0)) child.kill('SIGKILL');
+  rmSync(data, { recursive: true, force: true });
+});
+
+/** Starts a server on a free port and gives its address. */
+async function start(): Promise<{ child: ChildProcess; url: string }> {
+  const child = spawn(
+    process.execPath,
+    ['--import', 'tsx', main, '--port', '0', '--data', data, '--demo'],
+    { stdio: ['ignore', 'pipe', 'inherit'], cwd: __dirname },
+  );
+  started.push(child);
+  const url = await new Promise<string>((resolve, reject) => {
+    child.once('exit', (code) => {
+      reject(new Error(`the server ended with ${String(code)}`));
+    });
+    child.stdout.on('data', (chunk: Buffer) => {
+      const match = /http:\S+/.exec(chunk.toString());
+      if (match) resolve(match[0]);
+    });
+  });
+  return { child, url };
+}
+
+describe('the process', () => {
+  it('loses no acknowledged save when killed', async () => {
+    const { child, url } = await start();
+    const list = (await (await fetch(`${url}/api/pieces`)).json()) as SavedPiece[];
+    const [piece] = list;
+    if (!piece) throw new Error('the demo shelf is empty');
+    let revision = piece.revision;
+    for (let i = 0; i < 5; i += 1) {
+      const document = { ...piece.document, notes: `save ${String(i)}` };
+      const answer = await fetch(`${url}/api/pieces/${piece.id}`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ baseRevision: revision, document }),
+      });
+      expect(answer.status).toBe(200);
+      revision = ((await answer.json()) as SavedPiece).revision;
+    }
+    child.kill('SIGKILL');
+    await new Promise((resolve) => child.once('exit', resolve));
+    const again = await start();
+    const back = (await (await fetch(`${again.url}/api/pieces/${piece.id}`)).json()) as SavedPiece;
+    expect(back.revision).toBe(revision);
+    expect(back.document.notes).toBe('save 4');
+  }, 40_000);
+
+  it('says what it can do, and refuses a port that is none', () => {
+    const help = spawnSync(process.execPath, ['--import', 'tsx', main, '--help'], {
+      cwd: __dirname,
+      encoding: 'utf8',
+    });
+    expect(help.stdout).toContain('--port N');
+    expect(() => readOptions(['--port', '70000'], {}, defaults)).toThrow(/0 to 65535/);
+    expect(() => readOptions(['--port', 'x'], {}, defaults)).toThrow(/"x"/);
+  }, 20_000);
+
+  it('takes its settings from flags before the environment before defaults', () => {
+    const env = { ZANFIRICO_PORT: '5000', ZANFIRICO_DATA: '/e' };
+    expect(readOptions([], {}, defaults)).toMatchObject({ port: 4600, data: 'd', demo: false });
+    expect(readOptions([], env, defaults)).toMatchObject({ port: 5000, data: '/e' });
+    expect(readOptions(['--port', '0', '--demo'], env, defaults)).toMatchObject({
+      port: 0,
+      demo: true,
+    });
+  });
+
+  it('backs up while in use', async () => {
+    const path = join(data, 'z.sqlite');
+    const db = await openDatabase(path);
+    const document = DEMO_PIECES[0]?.[0];
+    if (!document) throw new Error('no demo piece');
+    await pieceStore(db).create(document);
+    await backUp(path, join(data, 'copy.sqlite'));
+    await db.destroy();
+    const copy = await openDatabase(join(data, 'copy.sqlite'));
+    expect(await pieceStore(copy).list(false)).toHaveLength(1);
+    await copy.destroy();
+  });
+});

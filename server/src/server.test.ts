@@ -1,0 +1,207 @@
+// The server over HTTP: saving, looking back, refusing, and never a 500 for bad input.
+import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+import { pino } from 'pino';
+import request from 'supertest';
+import { createApp } from './app';
+import { DEMO_PIECES } from './demo/pieces';
+import { stockDemo } from './demo/stock';
+import { openDatabase, type Database } from './store/database';
+import { pieceStore } from './store/pieces';
+
+const bowl = DEMO_PIECES[4]?.[0] as PieceDocument;
+let db: Database;
+let api: ReturnType<typeof request>;
+
+beforeEach(async () => {
+  db = await openDatabase(':memory:');
+  const app = createApp({ store: pieceStore(db), log: pino({ level: 'silent' }) });
+  api = request(app);
+});
+afterEach(() => db.destroy());
+
+const create = async (document: PieceDocument = bowl): Promise<SavedPiece> => {
+  const { body, status } = await api.post('/api/pieces').send({ document });
+  expect(status).toBe(201);
+  return body as SavedPiece;
+};
+
+/** The document with one place changed, by path; `undefined` removes the field. */
+function spoiled(path: string, value: unknown): unknown {
+  const copy = structuredClone(bowl) as unknown as Record<string, unknown>;
+  const keys = path.split('.');
+  const last = keys.pop() ?? '';
+  let at = copy;
+  for (const key of keys) at = at[key] as Record<string, unknown>;
+  if (value === undefined) Reflect.deleteProperty(at, last);
+  else at[last] = value;
+  return copy;
+}
+
+describe('saving', () => {
+  it('keeps every revision, to look at and bring back', async () => {
+    const { id } = await create();
+    const second = { ...bowl, name: 'Second thoughts' };
+    const saved = await api.put(`/api/pieces/${id}`).send({ baseRevision: 1, document: second });
+    expect(saved.body).toMatchObject({ id, revision: 2 });
+    const lines = await api.get(`/api/pieces/${id}/revisions`);
+    expect((lines.body as { revision: number }[]).map((l) => l.revision)).toEqual([2, 1]);
+    const first = await api.get(`/api/pieces/${id}/revisions/1`);
+    expect((first.body as SavedPiece).document).toEqual(bowl);
+    expect(((await api.get(`/api/pieces/${id}`)).body as SavedPiece).document).toEqual(second);
+  });
+
+  it('refuses a save against an old revision with the newer one in hand, and keeps it untouched', async () => {
+    const { id } = await create();
+    const theirs = { ...bowl, name: 'Theirs' };
+    await api.put(`/api/pieces/${id}`).send({ baseRevision: 1, document: theirs });
+    const late = await api
+      .put(`/api/pieces/${id}`)
+      .send({ baseRevision: 1, document: { ...bowl, name: 'Mine' } });
+    expect(late.status).toBe(409);
+    expect(late.body).toMatchObject({ current: { revision: 2, document: { name: 'Theirs' } } });
+    expect(((await api.get(`/api/pieces/${id}`)).body as SavedPiece).revision).toBe(2);
+  });
+
+  it('lets one of two simultaneous saves win and tells the other', async () => {
+    const { id } = await create();
+    const both = await Promise.all(
+      ['A', 'B'].map((name) =>
+        api.put(`/api/pieces/${id}`).send({ baseRevision: 1, document: { ...bowl, name } }),
+      ),
+    );
+    expect(both.map((r) => r.status).sort()).toEqual([200, 409]);
+  });
+
+  it('puts away and takes out again', async () => {
+    const { id } = await create();
+    await api.post(`/api/pieces/${id}/put-away`).send({ putAway: true }).expect(204);
+    expect((await api.get('/api/pieces')).body).toEqual([]);
+    expect((await api.get('/api/pieces?putAway=true')).body).toHaveLength(1);
+    await api.post(`/api/pieces/${id}/put-away`).send({ putAway: false }).expect(204);
+    expect((await api.get('/api/pieces')).body).toHaveLength(1);
+  });
+
+  it('reads its own file back', async () => {
+    const text = JSON.stringify(bowl, null, 2);
+    const { body, status } = await api
+      .post('/api/pieces/import')
+      .type('application/json')
+      .send(text);
+    expect(status).toBe(201);
+    expect((body as SavedPiece).document).toEqual(bowl);
+  });
+});
+
+describe('bad input names the field, what was given and what is allowed; nothing is saved', () => {
+  it.each<[string, unknown, RegExp]>([
+    [
+      'parts.0.profile.2.wall',
+      0,
+      /parts\[0\]\.profile\[2\]\.wall: given 0; allowed: at least 0\.0003/,
+    ],
+    ['parts.0.profile.2.wall', -0.004, /given -0\.004/],
+    ['parts.0.profile.2.wall', '4 mm', /given "4 mm"; allowed: a number/],
+    ['parts.0.profile.2.wall', null, /given null/],
+    ['parts.0.profile.2.radius', -1, /allowed: at least 0/],
+    [
+      'parts.0.profile',
+      Array.from({ length: 10_000 }, () => ({ height: 0, radius: 0, wall: 1 })),
+      /at most 200 items/,
+    ],
+    ['parts.0.profile', [], /at least 3 items/],
+    ['name', 'x'.repeat(100_000), /name: given "x+…; allowed: at most 80 characters/],
+    ['name', '   ', /name: given/],
+    ['name', undefined, /name: given nothing; allowed: this field must be there/],
+    ['glass', '../../etc', /glass: given/],
+    ['glass', 'unobtainium', /no glass "unobtainium"/],
+    ['form', 'vase', /"tumbler" or "bowl"/],
+    ['firing.holdTemperature', 5000, /a number from 300 to 800 or null/],
+    ['firing.lastIn', '25:00', /HH:MM/],
+    ['making.tube.wall', 0.03, /no bore/],
+    ['surprise', true, /surprise: given an unknown field/],
+    ['__proto__x', { admin: true }, /unknown field/],
+  ])('%s', async (path, value, message) => {
+    const { status, body } = await api.post('/api/pieces').send({ document: spoiled(path, value) });
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(status).toBeLessThan(500);
+    expect((body as { error: string }).error).toMatch(message);
+    expect((await api.get('/api/pieces')).body).toEqual([]);
+  });
+
+  it('a wall thicker than its radius, with its point', async () => {
+    const { status, body } = await api
+      .post('/api/pieces')
+      .send({ document: spoiled('parts.0.profile.3.wall', 0.3) });
+    expect(status).toBe(422);
+    expect(body).toMatchObject({ problems: [{ field: 'parts[0].profile[3].wall', given: '0.3' }] });
+  });
+
+  it.each([
+    ['half a file', JSON.stringify(bowl).slice(0, 300), /only half there/],
+    ['nothing', '', /only half there|not a piece/],
+    ['NaN in it', '{"format": NaN}', /damaged/],
+    ['a list', '[]', /one JSON object/],
+    ['another format', '{"format":"recipe","version":1}', /not a piece file/],
+    [
+      'a newer version',
+      JSON.stringify({ ...bowl, version: 2 }),
+      /version 2; version 1 can be read/,
+    ],
+    [
+      'an infinite height',
+      JSON.stringify(bowl).replace('"height":0,', '"height":1e999,'),
+      /height/,
+    ],
+  ])('a file that is %s', async (_name, text, message) => {
+    const { status, body } = await api
+      .post('/api/pieces/import')
+      .type('application/json')
+      .send(text);
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(status).toBeLessThan(500);
+    expect((body as { error: string }).error).toMatch(message);
+  });
+
+  it('a body past a megabyte, a broken body, odd addresses and queries', async () => {
+    const big = await api
+      .post('/api/pieces')
+      .type('application/json')
+      .send(`{"x":"${'y'.repeat(1_100_000)}"}`);
+    expect(big.status).toBe(413);
+    const broken = await api.post('/api/pieces').type('application/json').send('{"document":');
+    expect(broken.status).toBe(400);
+    expect((await api.post('/api/pieces').send()).status).toBe(400);
+    expect((await api.get('/api/pieces/1%27%20OR%201=1')).status).toBe(400);
+    expect((await api.get('/api/pieces/%E0%A4%A')).status).toBe(400);
+    expect((await api.get('/api/pieces?putAway=maybe')).status).toBe(400);
+    expect((await api.get('/api/pieces?x=1')).status).toBe(400);
+    expect((await api.get(`/api/pieces/${'0'.repeat(36)}`)).status).toBe(404);
+    expect((await api.get(`/api/pieces/${'0'.repeat(36)}/revisions/0`)).status).toBe(400);
+    expect(
+      (await api.put(`/api/pieces/${'0'.repeat(36)}`).send({ baseRevision: 1, document: bowl }))
+        .status,
+    ).toBe(404);
+    expect((await api.get('/api/nothing')).status).toBe(404);
+  });
+});
+
+describe('the house rules of the server', () => {
+  it('answers only this machine, with a strict content policy', async () => {
+    expect((await api.get('/api/health').set('Host', 'evil.example')).status).toBe(403);
+    const { headers } = await api.get('/api/health');
+    expect(headers['content-security-policy']).toContain("script-src 'self';");
+    expect(headers['content-security-policy']).not.toContain('unsafe');
+  });
+
+  it('publishes the schema of the piece file', async () => {
+    const { body } = await api.get('/api/schemas/piece.json');
+    expect(body).toMatchObject({ title: 'Zanfirico piece', type: 'object' });
+  });
+
+  it('stocks an empty shelf with the demo once', async () => {
+    const store = pieceStore(db);
+    expect(await stockDemo(store)).toBe(DEMO_PIECES.length);
+    expect(await stockDemo(store)).toBe(0);
+    expect(await store.list(false)).toHaveLength(DEMO_PIECES.length);
+  });
+});
