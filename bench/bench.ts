@@ -5,7 +5,15 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { spawnSync } from 'node:child_process';
 import { Bench } from 'tinybench';
-import { derive, findGlass, startingProfile, type PieceInput, type Profile } from '@zanfirico/core';
+import {
+  derive,
+  findGlass,
+  ORDINARY_FIRING,
+  ORDINARY_MAKING,
+  startingProfile,
+  type PieceInput,
+  type Profile,
+} from '@zanfirico/core';
 import { measureBrowser } from './browser';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
@@ -32,21 +40,8 @@ const piece = (points: number): PieceInput => ({
   form: 'bowl',
   way: 'furnace',
   parts: [{ profile: withPoints(points) }],
-  making: {
-    potTemperature: 1150,
-    ironDiameter: 0.0254,
-    dipDepth: 0.07,
-    allowance: 0.15,
-    tube: { outerDiameter: 0.038, wall: 0.004 },
-  },
-  firing: {
-    practice: 'studio',
-    holdTemperature: null,
-    firstIn: '10:00',
-    lastIn: '17:00',
-    boxCoolingTime: 14_400,
-    doorTemperature: 50,
-  },
+  making: ORDINARY_MAKING,
+  firing: ORDINARY_FIRING,
 });
 
 /** Script that index.html loads at once, gzipped, kB. */

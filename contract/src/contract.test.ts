@@ -1,5 +1,7 @@
 // The contract: the schema says what the core's own lists say.
 import { FORMS, PRACTICES } from '@zanfirico/core';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { PieceSchema } from './piece';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>
@@ -11,6 +13,11 @@ describe('the piece schema', () => {
     expect(choices(PieceSchema.properties.firing.properties.practice)).toEqual(
       Object.keys(PRACTICES),
     );
+  });
+
+  it('is published in docs/schemas as it is (else: npm run schemas)', () => {
+    const path = join(__dirname, '../../docs/schemas/piece-1.json');
+    expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(JSON.parse(JSON.stringify(PieceSchema)));
   });
 
   it('is closed: no field slips in anywhere', () => {

@@ -12,9 +12,10 @@ import {
   type CoolingWall,
   type StressPerRate,
 } from './allow';
-import { fall, naturalRate, naturalTime, type Box, type Fall } from './box';
+import { fall, naturalRate, type Box, type Fall } from './box';
 import { surfaceExchange } from './exchange';
 import { PRACTICES, SAFETY, WORKING_STRESS, type Practice } from './practice';
+import { layRows, traceCurve, type CurvePoint, type ScheduleRow } from './programme';
 import { BOX_EVENS, eveningTime, reliefTime } from './soak';
 
 /** What tonight needs to know. °C, s, m. */
@@ -27,24 +28,6 @@ export interface ScheduleInput {
   readonly box: Box;
   /** How long the box is held from the first piece to the last, s. */
   readonly holding: number;
-}
-
-/** One row of the programme. `start` counts from the last piece in, so the climb and the hold are negative. */
-export interface ScheduleRow {
-  readonly kind: 'climb' | 'hold' | 'soak' | 'fall' | 'off';
-  readonly name: string;
-  readonly from: number;
-  readonly to: number;
-  readonly start: number;
-  readonly duration: number;
-  /** Programmed rate, K/s; undefined where the box follows itself or holds. */
-  readonly rate: number | undefined;
-}
-
-/** A point of the curve: seconds from the last piece in, °C. */
-export interface CurvePoint {
-  readonly time: number;
-  readonly temperature: number;
 }
 
 /** The whole answer. */
@@ -69,8 +52,6 @@ export const LOG_FROZEN = 15;
 /** Between these viscosities at the hold, glass neither sags within hours nor takes days to relax. */
 const LOG_SAGS = 10.5;
 const LOG_SLOW = 13.9;
-/** Samples of a curve where the box cools by itself. */
-const NATURAL_SAMPLES = 24;
 const HOUR = 3600;
 const ADAMS =
   'Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.';
@@ -94,7 +75,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
   const quickFall = fall(box, end, Math.min(end, door), quick);
   const total = soak + span(slowFall) + span(quickFall);
 
-  const rows = layRows(input, end, soak, slow, quick, slowFall, quickFall);
+  const rows = layRows(input, { end, soak, slow, quick, slowFall, quickFall });
   const realSlow = slowFall.programmed > 0 ? slow : naturalRate(box, hold);
   const glassAlone = soak + (hold - end) / slow + (end - door) / quick;
   const step = wall.stepThick - wall.stepThin;
@@ -109,7 +90,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
 
   return {
     rows,
-    curve: trace(rows, box),
+    curve: traceCurve(rows, box),
     soak: {
       value: soak,
       kind: 'time',
@@ -272,59 +253,6 @@ function sayTotal(total: number, alone: number): string {
   return total > 1.5 * alone
     ? `From the last piece in to the door. The glass alone would allow ${inHours(alone)} h; the box cannot lose its heat faster than ${inHours(total)} h.`
     : `From the last piece in to the door. The glass needs ${inHours(alone)} h of it.`;
-}
-
-function layRows(
-  input: ScheduleInput,
-  end: number,
-  soak: number,
-  slow: number,
-  quick: number,
-  slowFall: Fall,
-  quickFall: Fall,
-): ScheduleRow[] {
-  const { box, holdTemperature: hold, doorTemperature: door } = input;
-  const climb = (hold - box.room) / box.climb;
-  const rows: ScheduleRow[] = [];
-  const add = (
-    kind: ScheduleRow['kind'],
-    name: string,
-    from: number,
-    to: number,
-    duration: number,
-    rate?: number,
-  ): void => {
-    const last = rows[rows.length - 1];
-    const start = last ? last.start + last.duration : -input.holding - climb;
-    if (duration > 0) rows.push({ kind, name, from, to, start, duration, rate });
-  };
-  add('climb', 'Empty box up to the hold', box.room, hold, climb, box.climb);
-  add('hold', 'Hold for the pieces', hold, hold, input.holding);
-  add('soak', 'Soak after the last piece', hold, hold, soak);
-  if (slowFall.programmed > 0)
-    add('fall', 'Slow fall', hold, slowFall.leaves, slowFall.programmed, slow);
-  if (slowFall.natural > 0)
-    add('fall', 'Slow fall, at the box’s own pace', slowFall.leaves, end, slowFall.natural);
-  if (quickFall.programmed > 0)
-    add('fall', 'Fall below the strain range', end, quickFall.leaves, quickFall.programmed, quick);
-  if (quickFall.natural > 0)
-    add('off', 'Power off, door shut', quickFall.leaves, Math.min(end, door), quickFall.natural);
-  return rows;
-}
-
-function trace(rows: readonly ScheduleRow[], box: Box): CurvePoint[] {
-  const curve: CurvePoint[] = [];
-  for (const row of rows) {
-    if (curve.length === 0) curve.push({ time: row.start, temperature: row.from });
-    const natural = row.rate === undefined && row.from > row.to;
-    if (natural)
-      for (let i = 1; i < NATURAL_SAMPLES; i += 1) {
-        const temperature = row.from + ((row.to - row.from) * i) / NATURAL_SAMPLES;
-        curve.push({ time: row.start + naturalTime(box, row.from, temperature), temperature });
-      }
-    curve.push({ time: row.start + row.duration, temperature: row.to });
-  }
-  return curve;
 }
 
 function judge(input: ScheduleInput, total: number, relief: number): Verdict {

@@ -4,6 +4,7 @@ import { findGlass, REPRESENTATIVE_GLASSES } from '../glass/rack';
 import type { Figure } from '../units/why';
 import { FORMS, startingProfile } from '../shape/forms';
 import { clockAfter, holdingSeconds, minutesOfDay } from './clock';
+import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 import { derive, type Derived, type PieceInput } from './derive';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;
@@ -12,21 +13,8 @@ const piece = (change: Partial<PieceInput> = {}): PieceInput => ({
   form: 'tumbler',
   way: 'furnace',
   parts: [{ profile: startingProfile('tumbler') }],
-  making: {
-    potTemperature: 1150,
-    ironDiameter: 0.0254,
-    dipDepth: 0.07,
-    allowance: 0.15,
-    tube: { outerDiameter: 0.038, wall: 0.004 },
-  },
-  firing: {
-    practice: 'studio',
-    holdTemperature: null,
-    firstIn: '10:00',
-    lastIn: '17:00',
-    boxCoolingTime: 4 * 3600,
-    doorTemperature: 50,
-  },
+  making: ORDINARY_MAKING,
+  firing: ORDINARY_FIRING,
   ...change,
 });
 

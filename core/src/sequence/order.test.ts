@@ -1,7 +1,8 @@
 // The default order of work, against the rules every shop keeps (common practice, no source).
 import { FORMS } from '../shape/forms';
 import { draftOrder } from './order';
-import { STEPS, type StepId } from './steps';
+import type { StepId } from './step';
+import { STEPS } from './steps';
 
 const ids = (form: (typeof FORMS)[number], gathers: number): StepId[] =>
   draftOrder({ form, way: 'furnace', gathers }).map((s) => s.id);

@@ -1,6 +1,7 @@
 // A first order of work for a form: the steps anyone would expect, each with its tool and its caution.
 import type { Form } from '../shape/forms';
-import { type Step, STEPS, type StepId } from './steps';
+import type { Step, StepId } from './step';
+import { STEPS } from './steps';
 
 /** How the piece is worked. */
 export type Way = 'furnace' | 'torch';

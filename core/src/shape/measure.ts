@@ -82,7 +82,8 @@ export function measureShape(points: Profile, poisson: number): ShapeReading {
 
   const glass = turned(glassOutline(outer, inner));
   const lowest = outer.z.reduce((m, v) => Math.min(m, v), Infinity);
-  const highest = outer.z.reduce((m, v) => Math.max(m, v), -Infinity);
+  // The lip's inner edge may stand higher than the outline: a flared lip is cut square to its wall.
+  const highest = Math.max(...outer.z, ...inner.z);
   const widest = outer.r.reduce((m, v) => Math.max(m, v), 0);
   const contact = outer.r.reduce(
     (m, v, i) => ((outer.z[i] as number) - lowest <= FOOT_CONTACT ? Math.max(m, v) : m),

@@ -5,6 +5,7 @@ import {
   type PieceDocument,
   type PiecePoint,
 } from '@zanfirico/contract';
+import { ORDINARY_FIRING, ORDINARY_MAKING } from '@zanfirico/core';
 
 const mm = (height: number, radius: number, wall: number, corner = false): PiecePoint => ({
   height: height / 1e3,
@@ -16,24 +17,11 @@ const mm = (height: number, radius: number, wall: number, corner = false): Piece
 const common = {
   format: PIECE_FORMAT,
   version: PIECE_VERSION,
-  way: 'furnace',
+  way: 'furnace' as const,
   glass: 'soft-batch-96',
-  making: {
-    potTemperature: 1150,
-    ironDiameter: 0.0254,
-    dipDepth: 0.07,
-    allowance: 0.15,
-    tube: { outerDiameter: 0.032, wall: 0.004 },
-  },
-  firing: {
-    practice: 'studio',
-    holdTemperature: null,
-    firstIn: '10:00',
-    lastIn: '16:30',
-    boxCoolingTime: 4 * 3600,
-    doorTemperature: 50,
-  },
-} as const satisfies Partial<PieceDocument>;
+  making: { ...ORDINARY_MAKING, tube: { ...ORDINARY_MAKING.tube } },
+  firing: { ...ORDINARY_FIRING, lastIn: '16:30' },
+} satisfies Partial<PieceDocument>;
 
 /** Eight equal arcs of a ball, slightly flattened where it hung. */
 const float = Array.from({ length: 9 }, (_, i) => {

@@ -32,13 +32,13 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
   const label = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
   return (
     <figure
-      className="mt-1 h-[268px] bg-(--board)"
+      className="mt-1 h-[250px] bg-(--board)"
       aria-label={`Temperature through the night: holds at ${text(annealing)} or as set, door at ${door.time} ${door.day}. The table below gives every segment.`}
     >
       <ResponsiveContainer
         width="100%"
         height="100%"
-        initialDimension={{ width: 800, height: 268 }}
+        initialDimension={{ width: 800, height: 250 }}
       >
         <AreaChart
           data={[...curve]}

@@ -31,10 +31,11 @@ export function PieceGlyph({ shape, scale, title }: Props) {
     >
       <defs>
         <linearGradient id={id} x1="0" x2="1">
-          <stop offset="0" stopColor="var(--glass)" stopOpacity="0.12" />
-          <stop offset="0.72" stopColor="var(--glass)" stopOpacity="0.28" />
-          <stop offset="0.86" stopColor="var(--chalk)" stopOpacity="0.5" />
-          <stop offset="1" stopColor="var(--glass)" stopOpacity="0.5" />
+          <stop offset="0" stopColor="var(--glass)" stopOpacity="0.16" />
+          <stop offset="0.62" stopColor="var(--glass)" stopOpacity="0.34" />
+          <stop offset="0.78" stopColor="var(--shine)" stopOpacity="0.6" />
+          <stop offset="0.86" stopColor="var(--glass)" stopOpacity="0.4" />
+          <stop offset="1" stopColor="var(--glass)" stopOpacity="0.75" />
         </linearGradient>
       </defs>
       <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />

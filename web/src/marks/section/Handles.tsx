@@ -33,6 +33,8 @@ interface Props {
 }
 
 const NUDGE = 1e-4;
+/** How far inside the inner line a wall's handle stands, px. */
+const WALL_OFF = 13;
 const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
@@ -127,8 +129,11 @@ export function Handles(props: Props) {
         const x = toX(sheet, -1, p.radius);
         const y = toY(sheet, p.height);
         const n = outer ? inwardAt(outer, i) : { r: 0, z: 0 };
-        const wx = toX(sheet, -1, p.radius + n.r * p.wall);
-        const wy = toY(sheet, p.height + n.z * p.wall);
+        const innerX = toX(sheet, -1, p.radius + n.r * p.wall);
+        const innerY = toY(sheet, p.height + n.z * p.wall);
+        // The wall's handle stands off the wall, so that a thin wall leaves room for both.
+        const wx = innerX - n.r * WALL_OFF;
+        const wy = innerY - n.z * WALL_OFF;
         const lit = i === selected;
         const bad = problems.some((q) => q.point === i);
         return (
@@ -154,7 +159,15 @@ export function Handles(props: Props) {
                   onSelect(i);
                 }}
               >
-                <rect x={wx - 11} y={wy - 11} width={22} height={22} fill="transparent" />
+                <line
+                  x1={innerX}
+                  y1={innerY}
+                  x2={wx}
+                  y2={wy}
+                  stroke="var(--color-primary)"
+                  strokeWidth={1.25}
+                />
+                <rect x={wx - 12} y={wy - 12} width={24} height={24} fill="transparent" />
                 <rect
                   x={wx - 4.5}
                   y={wy - 4.5}
@@ -190,7 +203,7 @@ export function Handles(props: Props) {
                 onSelect(i);
               }}
             >
-              <circle cx={x} cy={y} r={16} fill="transparent" />
+              <circle cx={x} cy={y} r={13} fill="transparent" />
               <circle
                 cx={x}
                 cy={y}

@@ -78,7 +78,7 @@ function Overall({
       <path
         d={`M${String(toX(sheet, -1, wide))} ${String(below)}H${String(toX(sheet, 1, wide))}m0 -5v10M${String(toX(sheet, -1, wide))} ${String(below - 5)}v10`}
       />
-      <g stroke="none" fill="var(--chalk)">
+      <g fill="var(--chalk)" stroke="var(--board)" strokeWidth={5} paintOrder="stroke">
         <text
           transform={`translate(${String(x - 8)} ${String((top + bottom) / 2)}) rotate(-90)`}
           textAnchor="middle"

@@ -136,9 +136,14 @@ function Board({
 function Glass({ shape, sheet }: { readonly shape: Shape; readonly sheet: Sheet }) {
   const id = useId();
   const right = toX(sheet, 1, shape.widest);
-  const lip = toY(sheet, shape.outer.z[shape.outer.z.length - 1] as number);
-  const lipR = shape.outer.r[shape.outer.r.length - 1] as number;
   const innerEnd = shape.inner.r.length - 1;
+  const lipR = shape.inner.r[innerEnd] as number;
+  const lip = toY(sheet, shape.inner.z[innerEnd] as number);
+  // As seen from outside: the outside line, then across the lip.
+  const seen = {
+    r: [...shape.outer.r, lipR],
+    z: [...shape.outer.z, shape.inner.z[innerEnd] as number],
+  };
   return (
     <g aria-hidden="true">
       <defs>
@@ -160,14 +165,14 @@ function Glass({ shape, sheet }: { readonly shape: Shape; readonly sheet: Sheet 
           y1="0"
           y2="0"
         >
-          <stop offset="0" stopColor="var(--glass)" stopOpacity="0.1" />
-          <stop offset="0.55" stopColor="var(--glass)" stopOpacity="0.17" />
-          <stop offset="0.74" stopColor="var(--chalk)" stopOpacity="0.42" />
-          <stop offset="0.8" stopColor="var(--glass)" stopOpacity="0.24" />
-          <stop offset="1" stopColor="var(--glass)" stopOpacity="0.6" />
+          <stop offset="0" stopColor="var(--glass)" stopOpacity="0.14" />
+          <stop offset="0.5" stopColor="var(--glass)" stopOpacity="0.24" />
+          <stop offset="0.68" stopColor="var(--shine)" stopOpacity="0.55" />
+          <stop offset="0.76" stopColor="var(--glass)" stopOpacity="0.3" />
+          <stop offset="1" stopColor="var(--glass)" stopOpacity="0.7" />
         </linearGradient>
       </defs>
-      <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id}g)`} />
+      <path d={halfPath(seen, sheet, 1)} fill={`url(#${id}g)`} />
       <path
         d={linePath(shape.inner, sheet, 1)}
         fill="none"
@@ -175,12 +180,7 @@ function Glass({ shape, sheet }: { readonly shape: Shape; readonly sheet: Sheet 
         strokeOpacity={0.5}
         strokeDasharray="3 4"
       />
-      <path
-        d={linePath(shape.outer, sheet, 1)}
-        fill="none"
-        stroke="var(--chalk)"
-        strokeWidth={1.5}
-      />
+      <path d={linePath(seen, sheet, 1)} fill="none" stroke="var(--chalk)" strokeWidth={1.5} />
       {shape.opening !== 'closed' && (
         <line
           x1={sheet.axis}

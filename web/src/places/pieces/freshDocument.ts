@@ -1,6 +1,12 @@
 // A fresh document: a starting form in a glass, with the shop's ordinary settings.
 import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
-import { findGlass, startingProfile, type Form } from '@zanfirico/core';
+import {
+  findGlass,
+  ORDINARY_FIRING,
+  ORDINARY_MAKING,
+  startingProfile,
+  type Form,
+} from '@zanfirico/core';
 
 /** What a person is asked before drawing. */
 export interface Answers {
@@ -26,20 +32,7 @@ export function freshDocument({ name, form, glass }: Answers): PieceDocument {
         profile: startingProfile(form).map((p) => ({ ...p, corner: p.corner ?? false })),
       },
     ],
-    making: {
-      potTemperature: 1150,
-      ironDiameter: 0.0254,
-      dipDepth: 0.07,
-      allowance: 0.15,
-      tube: { outerDiameter: 0.038, wall: 0.004 },
-    },
-    firing: {
-      practice: 'studio',
-      holdTemperature: null,
-      firstIn: '10:00',
-      lastIn: '17:00',
-      boxCoolingTime: 4 * 3600,
-      doorTemperature: 50,
-    },
+    making: { ...ORDINARY_MAKING, tube: { ...ORDINARY_MAKING.tube } },
+    firing: { ...ORDINARY_FIRING },
   };
 }

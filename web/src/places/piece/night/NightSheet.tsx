@@ -36,7 +36,7 @@ export function NightSheet() {
           </h2>
           <Verdict verdict={schedule.verdict} />
         </div>
-        <Suspense fallback={<div className="h-[268px]" />}>
+        <Suspense fallback={<div className="h-[250px]" />}>
           <NightCurve
             schedule={schedule}
             lastIn={firing.lastIn}
@@ -45,7 +45,7 @@ export function NightSheet() {
           />
         </Suspense>
         <ScheduleTable schedule={schedule} lastIn={firing.lastIn} doorAt={firing.doorTemperature} />
-        <p className="mt-2 max-w-prose text-sm leading-snug">{schedule.total.why.says}</p>
+        <p className="mt-1.5 text-sm leading-snug">{schedule.total.why.says}</p>
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <Practices practice={firing.practice} />

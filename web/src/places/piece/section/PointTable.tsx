@@ -15,6 +15,9 @@ interface Props {
 }
 
 const TENTH = 1e-4;
+/** What the schema allows, m. */
+const LEAST = { height: -2, radius: 0, wall: 0.0003 } as const;
+const MOST = { height: 2, radius: 2, wall: 0.5 } as const;
 
 export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter }: Props) {
   const length = useDisplay((s) => s.units.length);
@@ -65,48 +68,22 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
               <th scope="row" className="num text-left text-sm">
                 {i + 1}
               </th>
-              <td className="pl-2">
-                <QuantityField
-                  bare
-                  label={`${name} height`}
-                  kind="length"
-                  value={p.height}
-                  min={-2}
-                  max={2}
-                  nudge={TENTH}
-                  onCommit={(height) => {
-                    set({ height });
-                  }}
-                />
-              </td>
-              <td className="pl-2">
-                <QuantityField
-                  bare
-                  label={`${name} radius`}
-                  kind="length"
-                  value={p.radius}
-                  min={inner ? 0.0005 : 0}
-                  max={2}
-                  nudge={TENTH}
-                  onCommit={(radius) => {
-                    set({ radius });
-                  }}
-                />
-              </td>
-              <td className="pl-2">
-                <QuantityField
-                  bare
-                  label={`${name} wall`}
-                  kind="length"
-                  value={p.wall}
-                  min={0.0003}
-                  max={0.5}
-                  nudge={TENTH}
-                  onCommit={(wall) => {
-                    set({ wall });
-                  }}
-                />
-              </td>
+              {(['height', 'radius', 'wall'] as const).map((field) => (
+                <td key={field} className="pl-2">
+                  <QuantityField
+                    bare
+                    label={`${name} ${field}`}
+                    kind="length"
+                    value={p[field]}
+                    min={field === 'radius' && inner ? 0.0005 : LEAST[field]}
+                    max={MOST[field]}
+                    nudge={TENTH}
+                    onCommit={(value) => {
+                      set({ [field]: value });
+                    }}
+                  />
+                </td>
+              ))}
               <td className="text-center">
                 {inner && (
                   <input

@@ -69,7 +69,7 @@ export function SectionSheet() {
           onInsertAfter={onInsertAfter}
         />
       </div>
-      <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-4 lg:h-[calc(100dvh-13.2rem)] lg:w-[25rem]">
+      <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-4 lg:h-[calc(100dvh-11.05rem)] lg:w-[25rem]">
         {!derived.ok && (
           <div role="alert" className="border-error mb-4 border-l-4 pl-3">
             <strong className="text-error">This cannot be made yet.</strong>

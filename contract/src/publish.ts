@@ -1,0 +1,9 @@
+// npm run schemas: writes the published schemas into docs/schemas/; a test keeps them current.
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { PieceSchema } from './piece';
+
+const folder = resolve(dirname(fileURLToPath(import.meta.url)), '../../docs/schemas');
+mkdirSync(folder, { recursive: true });
+writeFileSync(join(folder, 'piece-1.json'), `${JSON.stringify(PieceSchema, null, 2)}\n`);

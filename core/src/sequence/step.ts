@@ -1,0 +1,72 @@
+// A step of the work: what it is called, where it happens, what it needs, where it can hurt.
+import type { Band } from '../glass/consistency';
+
+/** Where a step happens. */
+export type Place =
+  'furnace' | 'bench' | 'marver' | 'glory hole' | 'knock-off' | 'annealer' | 'torch';
+
+/** A kind of step. `caution` is there wherever the work can hurt someone. */
+export interface Step {
+  readonly id: StepId;
+  readonly name: string;
+  readonly says: string;
+  readonly place: Place;
+  readonly tool: string;
+  readonly needs: Band | undefined;
+  readonly caution: string | undefined;
+  /** The steps that put the whole piece through the fire. */
+  readonly fire: boolean;
+}
+
+export type StepId =
+  | 'warmIron'
+  | 'gather'
+  | 'marver'
+  | 'block'
+  | 'bubble'
+  | 'setBubble'
+  | 'reheat'
+  | 'chillTip'
+  | 'blow'
+  | 'neck'
+  | 'foot'
+  | 'setBase'
+  | 'punty'
+  | 'transfer'
+  | 'longReheat'
+  | 'trim'
+  | 'open'
+  | 'spin'
+  | 'lipWrap'
+  | 'firePolish'
+  | 'crackOff'
+  | 'knockOff'
+  | 'sealMark'
+  | 'box'
+  | 'torchOn'
+  | 'points'
+  | 'blowBottom'
+  | 'shapeTorch'
+  | 'openTorch'
+  | 'sealTorch'
+  | 'flameAnneal'
+  | 'torchOff';
+
+/** Puts a step together; whatever is not said is absent. */
+export const step = (
+  id: StepId,
+  name: string,
+  place: Place,
+  tool: string,
+  says: string,
+  more: { needs?: Band; caution?: string; fire?: true } = {},
+): Step => ({
+  id,
+  name,
+  place,
+  tool,
+  says,
+  needs: more.needs,
+  caution: more.caution,
+  fire: more.fire === true,
+});
