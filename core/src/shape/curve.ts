@@ -12,6 +12,8 @@ export interface OuterLine {
   /** Length along the line from its start, m. */
   readonly s: number[];
   readonly knot: number[];
+  /** Is the first (the last) point a crisp tip, where the line meets the axis at an angle? */
+  readonly pointed: readonly [boolean, boolean];
 }
 
 /** Samples per drawn span: enough for 0.1 % of a sphere from nine points, few enough to answer while dragging. */
@@ -101,7 +103,14 @@ export function outerLine(points: Profile): OuterLine {
     MOST_PER_SPAN,
     Math.max(LEAST_PER_SPAN, Math.round(SAMPLES_TOTAL / Math.max(1, n - 1))),
   );
-  const line: OuterLine = { r: [], z: [], wall: [], s: [], knot: [] };
+  const line: OuterLine = {
+    r: [],
+    z: [],
+    wall: [],
+    s: [],
+    knot: [],
+    pointed: [points[0]?.corner === true, points[n - 1]?.corner === true],
+  };
   const columns = [line.r, line.z, line.wall];
   for (let i = 0; i < n - 1; i += 1) {
     line.knot.push(line.r.length);

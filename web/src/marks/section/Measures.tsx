@@ -3,7 +3,7 @@ import type { PiecePoint } from '@zanfirico/contract';
 import { printText, type Shape } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
-import { spread } from './fit';
+import { NARROW, spread } from './fit';
 
 interface Props {
   readonly points: readonly PiecePoint[];
@@ -28,7 +28,7 @@ export function Measures({ points, shape, sheet, size, selected }: Props) {
   );
   return (
     <g aria-hidden="true" className="num" fontSize={12} fill="var(--chalk-dim)">
-      {points.map((p, i) => {
+      {(size.width < NARROW ? [] : points).map((p, i) => {
         const y = labels[i] as number;
         const lit = i === selected;
         const x = toX(sheet, 1, p.radius);

@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { glassPath, halfPath, linePath, toX, toY, type Sheet } from '../outline';
 import { useSize } from '../useSize';
-import { fitSheet, MARGIN, NATURAL_SIZE } from './fit';
+import { fitSheet, marginOf, NATURAL_SIZE } from './fit';
 import { Handles, type HandleTarget } from './Handles';
 import { Measures } from './Measures';
 
@@ -115,8 +115,8 @@ function Board({
   return (
     <g stroke="var(--chalk-dim)" aria-hidden="true">
       <line
-        x1={40}
-        x2={size.width - MARGIN.right}
+        x1={24}
+        x2={size.width - marginOf(size.width).right}
         y1={sheet.table}
         y2={sheet.table}
         strokeOpacity={0.5}

@@ -1,7 +1,14 @@
 // How big the drawing stands on its board: the largest round scale that leaves the margins for measures.
 import type { Sheet } from '../outline';
 
-export const MARGIN = { left: 96, right: 178, top: 34, bottom: 58 };
+const MARGIN = { left: 96, right: 178, top: 34, bottom: 58 };
+const NARROW_MARGIN = { left: 58, right: 22, top: 30, bottom: 58 };
+
+/** A board too narrow for measures in the margin, px: a phone. */
+export const NARROW = 560;
+
+/** The margins of a board of this width, px. */
+export const marginOf = (width: number): typeof MARGIN => (width < NARROW ? NARROW_MARGIN : MARGIN);
 
 /** px per metre of an ordinary screen at natural size (96 px an inch, the CSS reference pixel). */
 export const NATURAL_SIZE = 96 / 0.0254;
@@ -17,8 +24,9 @@ export function fitSheet(
   board: { readonly width: number; readonly height: number },
   extent: Extent,
 ): Sheet {
-  const across = Math.max(50, board.width - MARGIN.left - MARGIN.right);
-  const up = Math.max(50, board.height - MARGIN.top - MARGIN.bottom);
+  const margin = marginOf(board.width);
+  const across = Math.max(50, board.width - margin.left - margin.right);
+  const up = Math.max(50, board.height - margin.top - margin.bottom);
   const scale = Math.min(
     across / Math.max(0.01, 2 * extent.widest),
     up / Math.max(0.01, extent.height),
@@ -26,8 +34,8 @@ export function fitSheet(
   );
   const spare = up - extent.height * scale;
   return {
-    axis: MARGIN.left + across / 2,
-    table: board.height - MARGIN.bottom - spare / 2 + extent.lowest * scale,
+    axis: margin.left + across / 2,
+    table: board.height - margin.bottom - spare / 2 + extent.lowest * scale,
     scale,
   };
 }

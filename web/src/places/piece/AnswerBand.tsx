@@ -1,5 +1,5 @@
 // The answers that follow every change, in big numbers: each can be asked why.
-import { printQuantity } from '@zanfirico/core';
+import { printQuantity, type DisplayUnits } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/why';
 import { clockWords } from './clock';
@@ -21,6 +21,7 @@ const SHOWN = [
 
 export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const { last, derived } = board;
+  const units = useDisplay((s) => s.units);
   if (!last)
     return <div className="no-print h-20 px-5 py-4 text-lg">The answers come with the form.</div>;
   const all = namedFigures(last);
@@ -33,26 +34,51 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
       aria-busy={!derived.ok}
     >
       {shown.map((f) => (
-        <Answer key={f.id} named={f} />
+        <Answer
+          key={f.id}
+          named={f}
+          more={f.id === 'count' ? gatherWeights(last, units) : undefined}
+        />
       ))}
-      <div className="flex min-w-28 flex-1 flex-col px-4 py-2">
-        <span className="quiet text-sm whitespace-nowrap">Door, {door.day}</span>
-        <span className="num text-xl leading-7 font-semibold">{door.time}</span>
-      </div>
+      <Answer
+        named={{ id: 'total', label: `Door, ${door.day}`, figure: last.schedule.total }}
+        shows={door.time}
+      />
     </section>
   );
 }
 
-function Answer({ named }: { readonly named: NamedFigure }) {
+/** What each gather should bring, "198 + 346 + 532 g". */
+function gatherWeights(derived: NonNullable<OnBoard['last']>, units: DisplayUnits): string {
+  const printed = (derived.gathers?.gathers ?? []).map((g) =>
+    printQuantity(g.brings, 'mass', units),
+  );
+  const unit = printed[printed.length - 1]?.unit ?? '';
+  return printed.length > 4
+    ? ''
+    : `${printed.map((p) => (p.unit === unit ? p.number : `${p.number} ${p.unit}`)).join('+')} ${unit}`;
+}
+
+interface AnswerProps {
+  readonly named: NamedFigure;
+  /** A line of small print beside the number. */
+  readonly more?: string | undefined;
+  /** Said instead of the number. */
+  readonly shows?: string;
+}
+
+function Answer({ named, more, shows }: AnswerProps) {
   const units = useDisplay((s) => s.units);
   const asked = useWhy((s) => s.asked === named.id);
   const ask = useWhy((s) => s.ask);
   const { number, unit } = printQuantity(named.figure.value, named.figure.kind, units);
   const none = named.id === 'capacity' && named.figure.value === 0;
+  const said = shows ?? (none ? '–' : number);
+  const small = more ?? (shows !== undefined || none ? '' : unit);
   return (
     <button
       type="button"
-      className={`hover:bg-base-300/40 flex min-w-24 flex-1 flex-col border-b-2 px-4 py-2 text-left ${asked ? 'border-primary bg-base-300/40' : 'border-transparent'}`}
+      className={`hover:bg-base-300/40 flex flex-auto flex-col border-b-2 px-3.5 py-2 text-left ${asked ? 'border-primary bg-base-300/40' : 'border-transparent'}`}
       aria-expanded={asked}
       onClick={() => {
         ask(named.id);
@@ -60,10 +86,12 @@ function Answer({ named }: { readonly named: NamedFigure }) {
     >
       <span className="quiet text-sm whitespace-nowrap">{named.label}</span>
       <span className="num text-xl leading-7 font-semibold whitespace-nowrap">
-        {none ? '–' : number}
-        {unit !== '' && !none && (
-          <span className={`quiet font-sans text-sm font-normal ${unit === '°' ? '' : 'ml-1'}`}>
-            {unit}
+        {said}
+        {small !== '' && (
+          <span
+            className={`quiet text-sm font-normal ${unit === '°' ? '' : 'ml-1'} ${more === undefined ? 'font-sans' : ''}`}
+          >
+            {small}
           </span>
         )}
       </span>

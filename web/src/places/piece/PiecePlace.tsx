@@ -33,7 +33,7 @@ export function PiecePlace() {
           say('Changes you had not saved were kept and are on the board.', {
             label: 'Drop them',
             run: () => {
-              useDraft.getState().drop();
+              if (useDraft.getState().id === id) useDraft.getState().drop();
             },
           });
       },

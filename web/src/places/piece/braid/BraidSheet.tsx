@@ -19,8 +19,11 @@ export function BraidSheet() {
         <h2 className="text-3xl">Order of work</h2>
         <p className="quiet">
           {order.length} steps for a {document.form}{' '}
-          {document.way === 'furnace' ? 'at the furnace' : 'at the torch'}. The strand dips where
-          the piece goes to the fire.
+          {document.way === 'furnace' ? 'at the furnace' : 'at the torch'}.
+          <span className="hidden @5xl:inline">
+            {' '}
+            The strand dips where the piece goes to the fire.
+          </span>
         </p>
       </div>
       <div className="relative mt-4 flex">

@@ -7,6 +7,7 @@ import { gesture, setProfile } from '../../../stores/draft';
 import { usePiece } from '../usePiece';
 import { Making } from './Making';
 import { PointTable } from './PointTable';
+import { TonightLine } from './TonightLine';
 
 const NO_POINTS: never[] = [];
 /** A pause this long between moves ends the gesture for undo, ms. */
@@ -57,17 +58,20 @@ export function SectionSheet() {
 
   return (
     <div className="flex h-full flex-col lg:flex-row">
-      <div className="min-h-[460px] min-w-0 flex-1">
-        <SectionDrawing
-          derived={derived}
-          points={points}
-          selected={selected}
-          onSelect={setSelected}
-          onMove={onMove}
-          onGestureEnd={endGesture}
-          onRemove={onRemove}
-          onInsertAfter={onInsertAfter}
-        />
+      <div className="flex min-w-0 flex-1 flex-col">
+        <div className="min-h-[420px] flex-1">
+          <SectionDrawing
+            derived={derived}
+            points={points}
+            selected={selected}
+            onSelect={setSelected}
+            onMove={onMove}
+            onGestureEnd={endGesture}
+            onRemove={onRemove}
+            onInsertAfter={onInsertAfter}
+          />
+        </div>
+        <TonightLine />
       </div>
       <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-4 lg:h-[calc(100dvh-11.05rem)] lg:w-[25rem]">
         {!derived.ok && (

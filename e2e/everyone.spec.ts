@@ -1,0 +1,102 @@
+// For everyone: axe, narrow screens, a silent server, the keyboard alone.
+import { answer, expect, expectAccessible, openPiece, startPiece, test } from './house';
+
+test.describe('for everyone', () => {
+  test('from an empty name to a saved, thicker bowl with the keyboard alone', async ({ page }) => {
+    await page.goto('/pieces');
+    await page.getByRole('button', { name: 'New piece' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.getByRole('radio', { name: 'tumbler' }).focus();
+    await page.keyboard.press('ArrowRight');
+    await page.getByLabel('Name', { exact: true }).focus();
+    await page.keyboard.type('Keyboard bowl');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/section$/);
+    await page.getByRole('button', { name: /^Wall at point 6:/ }).focus();
+    for (let i = 0; i < 5; i += 1) await page.keyboard.press('Shift+ArrowUp');
+    await expect(page.getByLabel('Point 6 wall')).toHaveValue('8.4');
+    await page.keyboard.press('Control+z');
+    await expect(page.getByLabel('Point 6 wall')).toHaveValue('3.4');
+    await page.keyboard.press('Control+y');
+    await page.keyboard.press('Control+s');
+    await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+  });
+
+  test('a finger drags a point on a tablet', async ({ browser, baseURL }) => {
+    const context = await browser.newContext({
+      baseURL,
+      hasTouch: true,
+      viewport: { width: 820, height: 1180 },
+    });
+    const page = await context.newPage();
+    await startPiece(page, 'bowl', 'Touched bowl');
+    const box = await page
+      .getByRole('button', { name: /^Point 6:/ })
+      .locator('circle')
+      .last()
+      .boundingBox();
+    if (!box) throw new Error('the handle is not drawn');
+    const x = box.x + box.width / 2;
+    const y = box.y + box.height / 2;
+    const touch = await context.newCDPSession(page);
+    const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', dx: number) =>
+      touch.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: type === 'touchEnd' ? [] : [{ x: x + dx, y }],
+      });
+    await send('touchStart', 0);
+    await send('touchMove', -12);
+    await send('touchMove', -30);
+    await send('touchEnd', 0);
+    await expect(page.getByLabel('Point 6 radius')).not.toHaveValue('99.5');
+    await context.close();
+  });
+
+  for (const theme of ['dark', 'light'])
+    test(`axe finds nothing on any screen, ${theme}`, async ({ page }) => {
+      test.setTimeout(120_000);
+      await openPiece(page, 'Tide-pool bowl');
+      const base = page.url().replace(/\/section$/, '');
+      if (theme === 'light') await page.getByRole('button', { name: /Light and dark/ }).click();
+      await answer(page, 'In the box').click();
+      for (const path of ['section', 'colour', 'braid', 'night', 'card']) {
+        await page.goto(`${base}/${path}`);
+        await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
+        if (path === 'night') await expect(page.getByText('strain point')).toBeVisible();
+        await expectAccessible(page);
+      }
+      for (const path of ['/pieces', '/rack', '/pot', '/bench', '/night', '/log', '/nowhere']) {
+        await page.goto(path);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        await expectAccessible(page);
+      }
+      await page.goto('/pieces');
+      await page.getByRole('button', { name: 'New piece' }).click();
+      await expectAccessible(page);
+    });
+
+  test('the screens fit a tablet and a phone without sideways scrolling', async ({ page }) => {
+    await openPiece(page, 'Tide-pool bowl');
+    for (const width of [820, 390]) {
+      await page.setViewportSize({ width, height: 1000 });
+      for (const sheet of ['section', 'braid', 'night']) {
+        await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
+        await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
+        const over = await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        );
+        expect(over, `${sheet} at ${String(width)}`).toBeLessThanOrEqual(0);
+      }
+    }
+  });
+
+  test('a server that does not answer is said in a sentence', async ({ page }) => {
+    await page.route('**/api/**', (route) => route.abort('connectionrefused'));
+    await page.goto('/pieces');
+    await expect(page.getByRole('alert')).toContainText('The server does not answer');
+    await page.unroute('**/api/**');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('link', { name: 'Oil cruet' })).toBeVisible();
+  });
+});

@@ -1,0 +1,89 @@
+// Keeping: saves, revisions, conflicts, files.
+import { readFileSync } from 'node:fs';
+import { expect, expectAccessible, openPiece, startPiece, test } from './house';
+
+test.describe('keeping', () => {
+  test('a save is found again after a reload; an old revision can be brought back', async ({
+    page,
+  }) => {
+    await startPiece(page, 'bottle', 'Kept bottle');
+    const lip = page.getByLabel('Point 11 radius');
+    await lip.fill('20');
+    await lip.press('Enter');
+    await page.keyboard.press('Control+s');
+    await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+    await page.reload();
+    await expect(lip).toHaveValue('20');
+    await page.getByRole('button', { name: 'Revision 2' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: /^1 / }).click();
+    await page.getByRole('button', { name: 'Bring revision 1 back' }).click();
+    await expect(lip).toHaveValue('17');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Saved as revision 3.')).toBeVisible();
+  });
+
+  test('unsaved changes survive closing the page', async ({ page }) => {
+    await startPiece(page, 'plate', 'Unsaved plate');
+    await page.getByLabel('Notes').fill('thinner next time');
+    await page.waitForTimeout(500);
+    await page.reload();
+    await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
+    await expect(page.getByLabel('Notes')).toHaveValue('thinner next time');
+    await page.getByRole('button', { name: 'Drop them' }).click();
+    await expect(page.getByLabel('Notes')).toHaveValue('');
+  });
+
+  test('two people saving: both revisions are offered, neither is lost', async ({
+    page,
+    baseURL,
+  }) => {
+    await startPiece(page, 'bowl', 'Shared bowl');
+    const id = /pieces\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
+    const { document } = (await (await page.request.get(`${baseURL}/api/pieces/${id}`)).json()) as {
+      document: Record<string, unknown>;
+    };
+    await page.request.put(`${baseURL}/api/pieces/${id}`, {
+      data: { baseRevision: 1, document: { ...document, notes: 'theirs' } },
+    });
+    await page.getByLabel('Notes').fill('mine');
+    await page.keyboard.press('Control+s');
+    const dialog = page.getByRole('dialog', { name: 'Someone saved first' });
+    await expect(dialog).toContainText('theirs');
+    await expect(dialog).toContainText('mine');
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: 'Save mine on top' }).click();
+    await expect(page.getByRole('button', { name: 'Revision 3' })).toBeVisible();
+    await expect(page.getByLabel('Notes')).toHaveValue('mine');
+  });
+
+  test('JSON out reads back in; CSV out holds the schedule; half a file is refused in words', async ({
+    page,
+  }) => {
+    await openPiece(page, 'Harbour float');
+    const take = async (item: string): Promise<string> => {
+      await page.getByText('Take away').click();
+      const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: item }).click(),
+      ]);
+      return readFileSync(await file.path(), 'utf8');
+    };
+    const json = await take('The piece, as JSON');
+    const csv = await take('Tonight’s schedule, as CSV');
+    expect(csv.split('\r\n')[0]).toBe(
+      'segment,kind,what,from_c,to_c,rate_c_per_h,minutes,starts_day,starts_clock',
+    );
+    const read = async (text: string): Promise<void> => {
+      await page.goto('/pieces');
+      await page.getByLabel('Piece file').setInputFiles({
+        name: 'float.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(text),
+      });
+    };
+    await read(json.replace('Harbour float', 'Second float'));
+    await expect(page.getByLabel('Name of the piece')).toHaveValue('Second float');
+    await read(json.slice(0, 400));
+    await expect(page.getByRole('alert')).toContainText('only half there');
+  });
+});
