@@ -83,6 +83,12 @@ useDraft.subscribe((s, before) => {
 export const useUnsaved = (): boolean =>
   useDraft((s) => s.document !== undefined && s.document !== s.saved);
 
+/** Changes one point of the body, leaving the others the very same objects. */
+export const changePoint = (index: number, change: Partial<PiecePoint>): void => {
+  const profile = useDraft.getState().document?.parts[0]?.profile ?? [];
+  setProfile(profile.map((p, i) => (i === index ? { ...p, ...change } : p)));
+};
+
 /** Replaces the points of the body. */
 export const setProfile = (profile: PiecePoint[]): void => {
   useDraft.getState().change((d) => {

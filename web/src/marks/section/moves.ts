@@ -12,7 +12,7 @@ const round = (v: number): number => Math.round(v / TENTH_OF_MM) / (1 / TENTH_OF
 const clamp = (v: number, low: number, high: number): number => Math.min(high, Math.max(low, v));
 
 /** Points with one replaced. */
-export const withPoint = (
+const withPoint = (
   points: readonly PiecePoint[],
   index: number,
   change: Partial<PiecePoint>,

@@ -1,10 +1,10 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import type { PiecePoint } from '@zanfirico/contract';
 import { Plus, X } from 'lucide-react';
+import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
-import { withPoint } from '../../../marks/section/moves';
 import { useDisplay } from '../../../stores/display';
-import { setProfile } from '../../../stores/draft';
+import { changePoint } from '../../../stores/draft';
 
 interface Props {
   readonly points: readonly PiecePoint[];
@@ -51,84 +51,105 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
         </tr>
       </thead>
       <tbody>
-        {rows.map(([p, i]) => {
-          const set = (change: Partial<PiecePoint>): void => {
-            setProfile(withPoint(points, i, change));
-          };
-          const name = `Point ${String(i + 1)}`;
-          const inner = i > 0 && i < points.length - 1;
-          return (
-            <tr
-              key={i}
-              className={i === selected ? 'bg-primary/12' : ''}
-              onFocus={() => {
-                onSelect(i);
-              }}
-            >
-              <th scope="row" className="num text-left text-sm">
-                {i + 1}
-              </th>
-              {(['height', 'radius', 'wall'] as const).map((field) => (
-                <td key={field} className="pl-2">
-                  <QuantityField
-                    bare
-                    label={`${name} ${field}`}
-                    kind="length"
-                    value={p[field]}
-                    min={field === 'radius' && inner ? 0.0005 : LEAST[field]}
-                    max={MOST[field]}
-                    nudge={TENTH}
-                    onCommit={(value) => {
-                      set({ [field]: value });
-                    }}
-                  />
-                </td>
-              ))}
-              <td className="text-center">
-                {inner && (
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-xs"
-                    aria-label={`${name} is a crisp edge`}
-                    checked={p.corner === true}
-                    onChange={(e) => {
-                      set({ corner: e.target.checked });
-                    }}
-                  />
-                )}
-              </td>
-              <td className="text-right whitespace-nowrap">
-                {i < points.length - 1 && (
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs btn-square"
-                    aria-label={`Add a point above point ${String(i + 1)}`}
-                    title="Add a point above"
-                    onClick={() => {
-                      onInsertAfter(i);
-                    }}
-                  >
-                    <Plus className="size-3.5" />
-                  </button>
-                )}
-                {points.length > 3 && inner && (
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs btn-square"
-                    aria-label={`Remove point ${String(i + 1)}`}
-                    title="Remove this point"
-                    onClick={() => {
-                      onRemove(i);
-                    }}
-                  >
-                    <X className="size-3.5" />
-                  </button>
-                )}
-              </td>
-            </tr>
-          );
-        })}
+        {rows.map(([p, i]) => (
+          <Row
+            key={i}
+            point={p}
+            index={i}
+            count={points.length}
+            lit={i === selected}
+            onSelect={onSelect}
+            onRemove={onRemove}
+            onInsertAfter={onInsertAfter}
+          />
+        ))}
       </tbody>
     </table>
   );
 }
+
+interface RowProps extends Pick<Props, 'onSelect' | 'onRemove' | 'onInsertAfter'> {
+  readonly point: PiecePoint;
+  readonly index: number;
+  readonly count: number;
+  readonly lit: boolean;
+}
+
+/** One point; drawn again only when it is the one that changed. */
+const Row = memo(function Row(props: RowProps) {
+  const { point, index, count, lit, onSelect, onRemove, onInsertAfter } = props;
+  const set = (change: Partial<PiecePoint>): void => {
+    changePoint(index, change);
+  };
+  const name = `Point ${String(index + 1)}`;
+  const inner = index > 0 && index < count - 1;
+  return (
+    <tr
+      className={lit ? 'bg-primary/12' : ''}
+      onFocus={() => {
+        onSelect(index);
+      }}
+    >
+      <th scope="row" className="num text-left text-sm">
+        {index + 1}
+      </th>
+      {(['height', 'radius', 'wall'] as const).map((field) => (
+        <td key={field} className="pl-2">
+          <QuantityField
+            bare
+            label={`${name} ${field}`}
+            kind="length"
+            value={point[field]}
+            min={field === 'radius' && inner ? 0.0005 : LEAST[field]}
+            max={MOST[field]}
+            nudge={TENTH}
+            onCommit={(value) => {
+              set({ [field]: value });
+            }}
+          />
+        </td>
+      ))}
+      <td className="text-center">
+        {inner && (
+          <input
+            type="checkbox"
+            className="checkbox checkbox-xs"
+            aria-label={`${name} is a crisp edge`}
+            checked={point.corner === true}
+            onChange={(e) => {
+              set({ corner: e.target.checked });
+            }}
+          />
+        )}
+      </td>
+      <td className="text-right whitespace-nowrap">
+        {index < count - 1 && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs btn-square"
+            aria-label={`Add a point above point ${String(index + 1)}`}
+            title="Add a point above"
+            onClick={() => {
+              onInsertAfter(index);
+            }}
+          >
+            <Plus className="size-3.5" />
+          </button>
+        )}
+        {count > 3 && inner && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs btn-square"
+            aria-label={`Remove point ${String(index + 1)}`}
+            title="Remove this point"
+            onClick={() => {
+              onRemove(index);
+            }}
+          >
+            <X className="size-3.5" />
+          </button>
+        )}
+      </td>
+    </tr>
+  );
+});
