@@ -4,6 +4,7 @@ export default {
   roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
   testMatch: ['**/*.test.ts'],
   transform: {
+    '/node_modules/three/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' } }],
     '^.+\\.tsx?$': [
       '@swc/jest',
       {
@@ -15,6 +16,8 @@ export default {
       },
     ],
   },
+  // three ships as modules only; tests measure against its geometry.
+  transformIgnorePatterns: ['/node_modules/(?!three/)'],
   moduleNameMapper: {
     '^@zanfirico/(core|contract|server)$': '<rootDir>/$1/src/index.ts',
   },

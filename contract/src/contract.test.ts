@@ -1,8 +1,9 @@
 // The contract: the schema says what the core's own lists say.
-import { FORMS, PRACTICES } from '@zanfirico/core';
+import { FORMS, LEAST_WALL, MOST_LENGTH, MOST_POINTS, MOST_WALL, PRACTICES } from '@zanfirico/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PieceSchema } from './piece';
+import { ShopSchema } from './shop';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>
   schema.anyOf.map((s) => s.const);
@@ -15,9 +16,22 @@ describe('the piece schema', () => {
     );
   });
 
-  it('is published in docs/schemas as it is (else: npm run schemas)', () => {
-    const path = join(__dirname, '../../docs/schemas/piece-1.json');
-    expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(JSON.parse(JSON.stringify(PieceSchema)));
+  it('bounds a point as the core does', () => {
+    const { profile } = PieceSchema.properties.parts.items.properties;
+    expect(profile.maxItems).toBe(MOST_POINTS);
+    expect(profile.items.properties.wall).toMatchObject({
+      minimum: LEAST_WALL,
+      maximum: MOST_WALL,
+    });
+    expect(profile.items.properties.radius).toMatchObject({ minimum: 0, maximum: MOST_LENGTH });
+  });
+
+  it.each([
+    ['piece-1.json', PieceSchema],
+    ['shop-1.json', ShopSchema],
+  ])('%s is published in docs/schemas as it is (else: npm run schemas)', (file, schema) => {
+    const path = join(__dirname, '../../docs/schemas', file);
+    expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(JSON.parse(JSON.stringify(schema)));
   });
 
   it('is closed: no field slips in anywhere', () => {
@@ -29,6 +43,7 @@ describe('the piece schema', () => {
       for (const [key, value] of Object.entries(node)) walk(value, `${path}/${key}`);
     };
     walk(PieceSchema, '');
+    walk(ShopSchema, '');
     expect(open).toEqual([]);
   });
 

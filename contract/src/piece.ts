@@ -3,6 +3,12 @@ import { Type, type Static } from '@sinclair/typebox';
 import { PIECE_FORMAT, PIECE_VERSION } from './format';
 
 const strict = { additionalProperties: false } as const;
+const slope = () => Type.Number({ minimum: -20, maximum: 20 });
+const coordinate = () => Type.Number({ minimum: -2, maximum: 2, description: 'm' });
+const copies = () => Type.Integer({ minimum: 1, maximum: 200 });
+const partName = () => Type.String({ minLength: 1, maxLength: 40 });
+const glassId = () =>
+  Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a glass in the rack' });
 const clock = (description: string) =>
   Type.String({ pattern: '^([01]\\d|2[0-3]):[0-5]\\d$', description });
 
@@ -17,15 +23,164 @@ export const ProfilePointSchema = Type.Object(
       description: 'wall thickness square to the outside, m',
     }),
     corner: Type.Optional(Type.Boolean({ description: 'a crisp edge at this point' })),
+    pull: Type.Optional(
+      Type.Object(
+        { radius: slope(), height: slope() },
+        { ...strict, description: 'a tangent pulled by hand, m per m of chord' },
+      ),
+    ),
   },
   strict,
 );
 
-/** A part: for now a piece has one, its body. */
+const Profile = Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 });
+
+/** A part on the axis, its profile at its true height in the piece. What is left out is the piece's own. */
 export const PartSchema = Type.Object(
   {
-    name: Type.String({ minLength: 1, maxLength: 40 }),
-    profile: Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 }),
+    name: partName(),
+    profile: Profile,
+    work: Type.Optional(
+      Type.Union([Type.Literal('blown'), Type.Literal('solid')], {
+        description: 'solid: glass right through, walls not asked; blown when left out',
+      }),
+    ),
+    role: Type.Optional(
+      Type.Union([Type.Literal('joined'), Type.Literal('stopper')], {
+        description: 'stopper: set into the mouth and lifted out; joined when left out',
+      }),
+    ),
+    glass: Type.Optional(glassId()),
+    iron: Type.Optional(
+      Type.Object(
+        {
+          diameter: Type.Number({ minimum: 0.004, maximum: 0.08, description: 'm' }),
+          depth: Type.Number({ minimum: 0.01, maximum: 0.3, description: 'm' }),
+        },
+        strict,
+      ),
+    ),
+    mirror: Type.Optional(
+      Type.Boolean({ description: 'while drawing, the upper half mirrors the lower' }),
+    ),
+  },
+  strict,
+);
+
+const size = (description: string) =>
+  Type.Number({ minimum: 0.0002, maximum: 2, description: `${description}, m` });
+
+/** The shape of a bit. Axes: x away from the axis, y along the surface, z up. */
+export const BitShapeSchema = Type.Union([
+  Type.Object(
+    { kind: Type.Literal('rod'), diameter: size('across'), length: size('long') },
+    strict,
+  ),
+  Type.Object({ kind: Type.Literal('ball'), diameter: size('across') }, strict),
+  Type.Object(
+    { kind: Type.Literal('ellipsoid'), x: size('out'), y: size('round'), z: size('up') },
+    strict,
+  ),
+  Type.Object(
+    { kind: Type.Literal('box'), x: size('out'), y: size('round'), z: size('up') },
+    strict,
+  ),
+  Type.Object({ kind: Type.Literal('dot'), diameter: size('across'), rise: size('rises') }, strict),
+  Type.Object(
+    {
+      kind: Type.Literal('bent'),
+      diameter: size('across'),
+      wall: Type.Optional(size('wall, for a tube')),
+      path: Type.Array(Type.Object({ out: coordinate(), up: coordinate() }, strict), {
+        minItems: 2,
+        maxItems: 40,
+      }),
+    },
+    strict,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('wrap'),
+      diameter: size('across'),
+      turns: Type.Number({ minimum: 0.05, maximum: 60 }),
+      pitch: Type.Number({ minimum: -0.5, maximum: 0.5, description: 'rise each turn, m' }),
+    },
+    strict,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('mesh'),
+      positions: Type.Array(coordinate(), { minItems: 12, maxItems: 30000 }),
+      triangles: Type.Array(Type.Integer({ minimum: 0, maximum: 9999 }), {
+        minItems: 12,
+        maxItems: 60000,
+      }),
+    },
+    strict,
+  ),
+]);
+
+/** A bit: a part off the axis. */
+export const BitSchema = Type.Object(
+  {
+    name: partName(),
+    glass: Type.Optional(glassId()),
+    shape: BitShapeSchema,
+    place: Type.Object(
+      {
+        height: Type.Number({ minimum: -2, maximum: 2, description: 'of its anchor, m' }),
+        out: Type.Number({ minimum: 0, maximum: 2, description: 'from the axis, m' }),
+        around: Type.Number({ minimum: -7, maximum: 7, description: 'round the axis, rad' }),
+        tilt: Type.Number({ minimum: -7, maximum: 7, description: 'outwards from upright, rad' }),
+        copies: Type.Integer({ minimum: 1, maximum: 60, description: 'evenly round the axis' }),
+      },
+      strict,
+    ),
+  },
+  strict,
+);
+
+const FigureSchema = Type.Union([
+  Type.Object(
+    {
+      kind: Type.Literal('dots'),
+      count: copies(),
+      diameter: size('across'),
+      height: coordinate(),
+    },
+    strict,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('denticles'),
+      count: copies(),
+      width: size('wide'),
+      tall: size('tall'),
+      height: coordinate(),
+    },
+    strict,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('outline'),
+      count: copies(),
+      height: coordinate(),
+      paths: Type.Array(
+        Type.Array(Type.Tuple([coordinate(), coordinate()]), { minItems: 2, maxItems: 400 }),
+        { minItems: 1, maxItems: 60 },
+      ),
+    },
+    strict,
+  ),
+]);
+
+/** A figure that must survive blowing: the blank it is laid on, the figure, and which of the two it was drawn on. */
+export const PatternSchema = Type.Object(
+  {
+    part: Type.Integer({ minimum: 0, maximum: 39, description: 'the part it ends on, from 0' }),
+    blank: Profile,
+    drawnOn: Type.Union([Type.Literal('blank'), Type.Literal('final')]),
+    figure: FigureSchema,
   },
   strict,
 );
@@ -41,14 +196,38 @@ export const PieceSchema = Type.Object(
       (['tumbler', 'bowl', 'bottle', 'ball', 'plate'] as const).map((form) => Type.Literal(form)),
     ),
     way: Type.Union([Type.Literal('furnace'), Type.Literal('torch')]),
-    glass: Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a glass in the rack' }),
-    parts: Type.Array(PartSchema, { minItems: 1, maxItems: 1 }),
+    glass: glassId(),
+    parts: Type.Array(PartSchema, { minItems: 1, maxItems: 40 }),
+    bits: Type.Optional(Type.Array(BitSchema, { maxItems: 60 })),
+    fillLine: Type.Optional(coordinate()),
+    closure: Type.Optional(
+      Type.Object(
+        {
+          cork: Type.Optional(
+            Type.Object(
+              { small: size('lower end'), large: size('upper end'), length: size('long') },
+              strict,
+            ),
+          ),
+          ovality: Type.Number({
+            minimum: 0,
+            maximum: 0.1,
+            description: 'widest less narrowest across the mouth, m',
+          }),
+        },
+        strict,
+      ),
+    ),
+    pattern: Type.Optional(PatternSchema),
     making: Type.Object(
       {
         potTemperature: Type.Number({ minimum: 700, maximum: 1500, description: '°C' }),
         ironDiameter: Type.Number({ minimum: 0.004, maximum: 0.08, description: 'm' }),
         dipDepth: Type.Number({ minimum: 0.01, maximum: 0.3, description: 'm' }),
         allowance: Type.Number({ minimum: 0, maximum: 1, description: 'share for moil and trim' }),
+        gatherer: Type.Optional(
+          Type.String({ minLength: 1, maxLength: 40, description: 'role of whoever gathers' }),
+        ),
         tube: Type.Object(
           {
             outerDiameter: Type.Number({ minimum: 0.002, maximum: 0.3, description: 'm' }),
@@ -88,3 +267,7 @@ export const PieceSchema = Type.Object(
 
 export type PieceDocument = Static<typeof PieceSchema>;
 export type PiecePoint = Static<typeof ProfilePointSchema>;
+export type PiecePart = Static<typeof PartSchema>;
+export type PieceBit = Static<typeof BitSchema>;
+export type PieceBitShape = Static<typeof BitShapeSchema>;
+export type PiecePattern = Static<typeof PatternSchema>;

@@ -1,6 +1,7 @@
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
+import { ShopSchema, type ShopDocument } from './shop';
 
 const strict = { additionalProperties: false } as const;
 
@@ -33,6 +34,20 @@ export const ListQuery = Type.Object(
 );
 
 export type SavePiece = Static<typeof SavePieceBody>;
+
+/** Body of "save the shop": refused when `baseRevision` is no longer the newest; 0 is a shop never saved. */
+export const SaveShopBody = Type.Object(
+  { baseRevision: Type.Integer({ minimum: 0 }), document: ShopSchema },
+  strict,
+);
+
+export type SaveShop = Static<typeof SaveShopBody>;
+
+/** The shop as the server hands it out. */
+export interface SavedShop {
+  readonly revision: number;
+  readonly document: ShopDocument;
+}
 
 /** A piece as the server hands it out. */
 export interface SavedPiece {

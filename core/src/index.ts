@@ -1,20 +1,81 @@
 // The public face of the core: the glass science and the planning.
 export { PRACTICES, type Practice } from './anneal/practice';
 export type { Schedule } from './anneal/schedule';
+export {
+  billetFor,
+  canesRound,
+  pulledFrom,
+  ribAfter,
+  ribSpacing,
+  turnsFor,
+  twistAfter,
+  twistAngle,
+} from './cane/pickUp';
+export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learn';
 export type { GatherPlan } from './gather/plan';
+export type { Stage } from './gather/stages';
 export { consistency } from './glass/consistency';
 export type { Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './glass/rack';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
 export { clockAfter, minutesOfDay } from './piece/clock';
-export { ORDINARY_FIRING, ORDINARY_MAKING } from './piece/ordinary';
-export { hasBore } from './piece/stock';
-export { derive, type Derived, type PieceInput } from './piece/derive';
+export {
+  derive,
+  NO_SHOP,
+  type Derived,
+  type PieceInput,
+  type PieceProblem,
+  type PlannedPart,
+  type ShopFacts,
+} from './piece/derive';
+export { ORDINARY_FIRING, ORDINARY_MAKING, ORDINARY_SHOP } from './piece/ordinary';
+export { readPart, type Part } from './piece/part';
+export { readBit, type Remark, type Whole } from './piece/whole';
 export type { OrderedStep } from './sequence/order';
-export type { ShapeProblem } from './shape/check';
+export { bitMesh, type Bit, type BitShape } from './shape/bit';
+export {
+  LEAST_POINTS,
+  LEAST_WALL,
+  MOST_LENGTH,
+  MOST_POINTS,
+  MOST_WALL,
+  type ShapeProblem,
+} from './shape/check';
+export { bezierSpans, tangentAt } from './shape/curve';
+export { carry, flattened, type Carried, type Figure as DrawnFigure } from './shape/figure';
+export {
+  fitsAnnealer,
+  fitsGloryHole,
+  OVAL_REJECT,
+  type Annealer,
+  type ClosureFit,
+  type GloryHole,
+} from './shape/fits';
 export { FORMS, startingProfile, type Form } from './shape/forms';
 export { measureShape, type Shape } from './shape/measure';
-export type { Profile, ProfilePoint } from './shape/profile';
+export {
+  joinedMesh,
+  measureMesh,
+  openEdges,
+  turnedMesh,
+  weldedMesh,
+  type Mesh,
+} from './shape/mesh';
+export { ON_AXIS, type Line, type Profile, type ProfilePoint } from './shape/profile';
+export { restOn, snapTo } from './shape/snap';
+export { across, stretchMap, type StretchMap } from './shape/stretchMap';
+export { cutList, type Cut, type CutList } from './stock/cutList';
+export {
+  bubbleGlass,
+  bubbleWall,
+  cylinderGlass,
+  discGlass,
+  lengthForPull,
+  pull,
+  stockLength,
+  type Stock,
+} from './stock/moves';
+export { hasBore } from './stock/piece';
 export { readQuantity } from './units/parse';
 export { printDuration, printForField, printQuantity, printText } from './units/print';
 export {

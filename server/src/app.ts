@@ -5,13 +5,16 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler } 
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { PieceSchema, type ErrorBody } from '@zanfirico/contract';
-import { BODY_LIMIT, pieceRoutes } from './routes/pieces';
+import { BODY_LIMIT, PieceSchema, ShopSchema, type ErrorBody } from '@zanfirico/contract';
+import { pieceRoutes } from './routes/pieces';
+import { shopRoutes, weighInRoutes } from './routes/shop';
 import type { PieceStore } from './store/pieces';
+import type { ShopStore } from './store/shop';
 
 /** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
 export interface AppParts {
   readonly store: PieceStore;
+  readonly shop: ShopStore;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
 }
@@ -47,7 +50,7 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
 };
 
 /** Puts the application together. */
-export function createApp({ store, log, webRoot }: AppParts): Express {
+export function createApp({ store, shop, log, webRoot }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -80,7 +83,12 @@ export function createApp({ store, log, webRoot }: AppParts): Express {
   app.get('/api/schemas/piece.json', (_req, res) => {
     res.type('application/schema+json').send(JSON.stringify(PieceSchema, null, 2));
   });
+  app.get('/api/schemas/shop.json', (_req, res) => {
+    res.type('application/schema+json').send(JSON.stringify(ShopSchema, null, 2));
+  });
   app.use('/api/pieces', pieceRoutes(store));
+  app.use('/api/shop', shopRoutes(shop));
+  app.use('/api/weigh-ins', weighInRoutes(shop));
   app.use('/api', (_req, res) => {
     res.status(404).json({ error: 'There is nothing at this address.' });
   });

@@ -8,6 +8,7 @@ import { stockDemo } from './demo/stock';
 import { HELP, readOptions } from './options';
 import { openDatabase } from './store/database';
 import { pieceStore } from './store/pieces';
+import { shopStore } from './store/shop';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
 
@@ -25,7 +26,7 @@ async function main(): Promise<void> {
   const db = await openDatabase(join(options.data, 'zanfirico.sqlite'));
   const store = pieceStore(db);
   if (options.demo) await stockDemo(store);
-  const app = createApp({ store, log, webRoot: options.web });
+  const app = createApp({ store, shop: shopStore(db), log, webRoot: options.web });
   const server = app.listen(options.port, '127.0.0.1', (error?: Error) => {
     if (error) {
       process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);

@@ -7,6 +7,7 @@ import { DEMO_PIECES } from './demo/pieces';
 import { stockDemo } from './demo/stock';
 import { openDatabase, type Database } from './store/database';
 import { pieceStore } from './store/pieces';
+import { shopStore } from './store/shop';
 
 const bowl = DEMO_PIECES[4]?.[0] as PieceDocument;
 let db: Database;
@@ -14,7 +15,11 @@ let api: ReturnType<typeof request>;
 
 beforeEach(async () => {
   db = await openDatabase(':memory:');
-  const app = createApp({ store: pieceStore(db), log: pino({ level: 'silent' }) });
+  const app = createApp({
+    store: pieceStore(db),
+    shop: shopStore(db),
+    log: pino({ level: 'silent' }),
+  });
   api = request(app);
 });
 afterEach(() => db.destroy());

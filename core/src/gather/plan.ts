@@ -21,6 +21,8 @@ export interface GatherInput {
   readonly allowance: number;
   readonly potTemperature: number;
   readonly dip: Dip;
+  /** How much thicker than the model this hand's layers come out (see `learnLayer`); 1 until learned. */
+  readonly layerFactor?: number | undefined;
 }
 
 /** One gather: what it brings, what hangs on the iron after it, and the diameter to check against the calipers. */
@@ -51,7 +53,8 @@ const SLIVER = 0.12;
 export function planGathers(input: GatherInput): GatherPlan {
   const { glass, dip } = input;
   const eta = viscosityAt(glass, input.potTemperature);
-  const thickness = layerThickness(eta, WORKING_SPEED, glass.moltenDensity);
+  const factor = input.layerFactor ?? 1;
+  const thickness = factor * layerThickness(eta, WORKING_SPEED, glass.moltenDensity);
   const needed = input.mass * (1 + input.allowance);
   const massAt = (h: number): number => glassOnIron(dip, h) * glass.density;
   const gathers: Gather[] = [];
@@ -87,12 +90,13 @@ export function planGathers(input: GatherInput): GatherPlan {
     kind: 'length',
     why: {
       says: 'How thick one gather lies over what is already on the iron.',
-      formula: 'h = √(ηU / ρg)',
+      formula: 'h = f·√(ηU / ρg)',
       inputs: [
         { name: 'pot', value: input.potTemperature, kind: 'temperature' },
         { name: 'viscosity η', value: eta, kind: 'viscosity' },
         { name: 'drawing speed U', value: WORKING_SPEED, kind: 'speed' },
         { name: 'molten density ρ', value: glass.moltenDensity, kind: 'density' },
+        { name: 'this hand, learned f', value: factor, kind: 'ratio' },
       ],
       source: 'Thick-film drag-out (Derjaguin); U from memory, 9.5 mm at 1150 °C on soft glass.',
       changes: 'A cooler pot is stiffer and its gathers are thicker; a hotter pot, thinner.',

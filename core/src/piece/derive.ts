@@ -3,23 +3,32 @@ import { STUDIO_BOX } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
 import { annealingSchedule, type Schedule } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
+import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
+import { findGlass } from '../glass/rack';
 import { draftOrder, type OrderedStep, type Way } from '../sequence/order';
 import type { ShapeProblem } from '../shape/check';
 import type { Tube } from '../shape/conserve';
 import type { OuterLine } from '../shape/curve';
+import { corkPlug, fitClosure, stopperPlug, type ClosureFit, type Cork } from '../shape/fits';
 import type { Form } from '../shape/forms';
-import { measureShape, type Shape } from '../shape/measure';
-import type { Profile } from '../shape/profile';
+import type { Shape } from '../shape/measure';
+import { hasBore, planStock, type StockPlan } from '../stock/piece';
 import { holdingSeconds } from './clock';
+import { readPart, type Part, type PartInput } from './part';
 import { readings, type Readings } from './readings';
-import { hasBore, planStock, type StockPlan } from './stock';
+import { readBit, wholePiece, type BitInput, type ReadBit, type Whole } from './whole';
 
 /** What the core needs of a piece document. Lengths m, °C, s. */
 export interface PieceInput {
   readonly form: Form;
   readonly way: Way;
-  readonly parts: readonly { readonly profile: Profile }[];
+  readonly parts: readonly PartInput[];
+  readonly bits?: readonly BitInput[] | undefined;
+  /** Height of the fill line as drawn, m; the brim when left out. */
+  readonly fillLine?: number | undefined;
+  /** What closes the mouth, besides a part that is a stopper. */
+  readonly closure?: Closure | undefined;
   readonly making: {
     readonly potTemperature: number;
     readonly ironDiameter: number;
@@ -38,12 +47,49 @@ export interface PieceInput {
   };
 }
 
+/** A cork, and how far the mouth is out of round, m. */
+export interface Closure {
+  readonly cork?: Cork | undefined;
+  /** Widest less narrowest across the mouth, as measured; 0 as drawn. */
+  readonly ovality: number;
+}
+
+/** What the shop adds to a piece's own numbers. */
+export interface ShopFacts {
+  /** Blocks, inside diameters, m. */
+  readonly blocks: readonly number[];
+  /** Learned factor on the layer for whoever gathers, by iron diameter, m; 1 when nothing is learned. */
+  readonly layerFactor: (ironDiameter: number) => number;
+}
+
+/** No shop known: any block, nothing learned. */
+export const NO_SHOP: ShopFacts = { blocks: [], layerFactor: () => 1 };
+
+/** One part, with how its glass comes to it. */
+export interface PlannedPart extends Part {
+  readonly gathers: GatherPlan | undefined;
+  readonly stages: readonly Stage[];
+  readonly stock: StockPlan | undefined;
+}
+
+/** A place that keeps the piece from being planned. `part` counts from 0; `bit` is set instead for a bit. */
+export interface PieceProblem extends ShapeProblem {
+  readonly part: number;
+  readonly bit?: number | undefined;
+}
+
 /** Everything derived, or the problems of the drawing. */
 export type Derived =
   | {
       readonly ok: true;
-      readonly shape: Shape;
+      readonly parts: readonly PlannedPart[];
+      readonly bits: readonly ReadBit[];
+      readonly whole: Whole;
+      /** The part everything hangs on: the vessel, or the heaviest. */
+      readonly main: PlannedPart;
+      readonly closures: readonly { readonly name: string; readonly fit: ClosureFit }[];
       readonly readings: Readings;
+      /** The main part's gathers; every part has its own in `parts`. */
       readonly gathers: GatherPlan | undefined;
       readonly stock: StockPlan | undefined;
       readonly order: readonly OrderedStep[];
@@ -51,40 +97,69 @@ export type Derived =
     }
   | {
       readonly ok: false;
-      readonly problems: readonly ShapeProblem[];
-      readonly outer: OuterLine | undefined;
+      readonly problems: readonly PieceProblem[];
+      /** What could be drawn of each part all the same. */
+      readonly lines: readonly (OuterLine | undefined)[];
+      readonly shapes: readonly (Shape | undefined)[];
     };
 
-/** Derives it all. Pure, well under 2 ms for forty points: called on every move of a drag. */
-export function derive(piece: PieceInput, glass: Glass): Derived {
-  const part = piece.parts[0];
-  const reading = measureShape(part?.profile ?? [], glass.poisson);
-  if (!reading.ok) return reading;
-  const { shape } = reading;
-  const facts = readings(shape, glass);
+/** Derives it all. Pure, a few milliseconds for ten parts: called on every move of a drag. */
+export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHOP): Derived {
+  const glassOf = (id: string | undefined): Glass =>
+    id === undefined ? glass : (findGlass(id) ?? glass);
+  const read = piece.parts.map((p, i) => readPart(p, i, glassOf(p.glass)));
+  const readBits = (piece.bits ?? []).map((b, i) => readBit(b, i, glassOf(b.glass)));
+  const problems: PieceProblem[] = [
+    ...read.flatMap((r, part) => (r.ok ? [] : r.problems.map((p) => ({ ...p, part })))),
+    ...readBits.flatMap((r, bit): PieceProblem[] =>
+      r.ok ? [] : [{ part: -1, bit, point: 0, field: 'radius', given: NaN, message: r.message }],
+    ),
+  ];
+  const parts = read.flatMap((r) => (r.ok ? [r.part] : []));
+  const bits = readBits.flatMap((r) => (r.ok ? [r.bit] : []));
+  if (problems.length > 0 || parts.length === 0)
+    return {
+      ok: false,
+      problems,
+      lines: read.map((r) => (r.ok ? r.part.shape.outer : r.outer)),
+      shapes: read.map((r) => (r.ok ? r.part.shape : undefined)),
+    };
+  const whole = wholePiece(parts, bits, piece.fillLine);
   const { making, firing } = piece;
-  const mass = facts.mass.value;
-  const gathers =
-    piece.way === 'furnace'
-      ? planGathers({
-          glass,
-          mass,
-          allowance: making.allowance,
-          potTemperature: making.potTemperature,
-          dip: { ironDiameter: making.ironDiameter, depth: making.dipDepth },
-        })
-      : undefined;
-  const stock =
-    piece.way === 'torch' && hasBore(making.tube)
-      ? planStock(glass, shape.glassVolume, making.allowance, making.tube)
-      : undefined;
-  const oneSided = shape.opening === 'closed' || shape.opening === 'narrow';
+  const planned = parts.map((part): PlannedPart => {
+    const input = piece.parts[part.index];
+    const dip = {
+      ironDiameter: input?.iron?.diameter ?? making.ironDiameter,
+      depth: input?.iron?.depth ?? making.dipDepth,
+    };
+    if (piece.way === 'torch')
+      return {
+        ...part,
+        gathers: undefined,
+        stages: [],
+        stock:
+          part.work === 'blown' && hasBore(making.tube)
+            ? planStock(part.glass, part.shape.glassVolume, making.allowance, making.tube)
+            : undefined,
+      };
+    const gathers = planGathers({
+      glass: part.glass,
+      mass: part.mass,
+      allowance: making.allowance,
+      potTemperature: making.potTemperature,
+      dip,
+      layerFactor: shop.layerFactor(dip.ironDiameter),
+    });
+    return { ...part, gathers, stages: stagesOf(part, gathers, dip, shop), stock: undefined };
+  });
+  const main = mainPart(planned, whole);
+  const oneSided = main.shape.opening === 'closed' || main.shape.opening === 'narrow';
   const schedule = annealingSchedule({
     glass,
     wall: {
-      thickest: shape.thickest.wall,
-      stepThick: shape.step.thick.wall,
-      stepThin: shape.step.thin.wall,
+      thickest: whole.thickest.wall,
+      stepThick: whole.step.thick,
+      stepThin: whole.step.thin,
       body: oneSided ? 'oneSided' : 'slab',
     },
     practice: firing.practice,
@@ -95,11 +170,64 @@ export function derive(piece: PieceInput, glass: Glass): Derived {
   });
   return {
     ok: true,
-    shape,
-    readings: facts,
-    gathers,
-    stock,
-    order: draftOrder({ form: piece.form, way: piece.way, gathers: gathers?.gathers.length ?? 0 }),
+    parts: planned,
+    bits,
+    whole,
+    main,
+    closures: closuresOf(piece, planned, whole),
+    readings: readings(whole),
+    gathers: main.gathers,
+    stock: main.stock,
+    order: draftOrder({
+      form: piece.form,
+      way: piece.way,
+      gathers: main.gathers?.gathers.length ?? 0,
+    }),
     schedule,
   };
+}
+
+const mainPart = (parts: readonly PlannedPart[], whole: Whole): PlannedPart =>
+  parts.find((p) => p.index === whole.vessel?.index) ??
+  parts.reduce((a, b) => (b.mass > a.mass ? b : a));
+
+function stagesOf(
+  part: Part,
+  plan: GatherPlan,
+  dip: { readonly ironDiameter: number; readonly depth: number },
+  shop: ShopFacts,
+): Stage[] {
+  const { shape } = part;
+  return stagePlan({
+    gathers: plan.gathers,
+    density: part.glass.density,
+    dip,
+    work: part.work,
+    final: {
+      diameter: 2 * shape.widest,
+      height: shape.height,
+      wall: shape.glassVolume / shape.outsideArea,
+      glass: shape.glassVolume,
+    },
+    blocks: shop.blocks,
+  });
+}
+
+function closuresOf(
+  piece: PieceInput,
+  parts: readonly Part[],
+  whole: Whole,
+): { name: string; fit: ClosureFit }[] {
+  const { vessel } = whole;
+  if (!vessel) return [];
+  const ovality = piece.closure?.ovality ?? 0;
+  const found = parts
+    .filter((p) => p.role === 'stopper')
+    .map((p) => ({
+      name: p.name,
+      fit: fitClosure(vessel.shape, stopperPlug(p.shape, p.name), ovality),
+    }));
+  const cork = piece.closure?.cork;
+  if (cork) found.push({ name: 'cork', fit: fitClosure(vessel.shape, corkPlug(cork), ovality) });
+  return found;
 }

@@ -19,3 +19,32 @@ export const ORDINARY_FIRING = {
   boxCoolingTime: 4 * 3600,
   doorTemperature: 50,
 } as const satisfies PieceInput['firing'];
+
+/** An ordinary small shop, until it says what it has. From memory; every entry is the user's to change. Lengths m. */
+export const ORDINARY_SHOP = {
+  gloryHoles: [
+    { name: 'the small hole', mouth: 0.15, reach: 0.3 },
+    { name: 'the big hole', mouth: 0.36, reach: 0.5 },
+  ],
+  annealers: [
+    { name: 'the front box', width: 0.45, depth: 0.45, height: 0.4 },
+    { name: 'the big box', width: 0.9, depth: 0.6, height: 0.6 },
+  ],
+  irons: [
+    { name: 'small pipe', diameter: 0.0191, hollow: true },
+    { name: 'pipe', diameter: 0.0254, hollow: true },
+    { name: 'big pipe', diameter: 0.0318, hollow: true },
+    { name: 'bit iron', diameter: 0.0127, hollow: false },
+    { name: 'punty', diameter: 0.0191, hollow: false },
+  ],
+  blocks: [0.051, 0.064, 0.076, 0.089, 0.102, 0.127, 0.152],
+  stock: [
+    { glass: 'borosilicate-33', diameter: 0.032, wall: 0.004, length: 1.5 },
+    { glass: 'borosilicate-33', diameter: 0.038, wall: 0.0025, length: 1.5 },
+    { glass: 'borosilicate-33', diameter: 0.038, wall: 0.004, length: 1.5 },
+    { glass: 'borosilicate-33', diameter: 0.016, wall: 0.002, length: 1.5 },
+    { glass: 'borosilicate-33', diameter: 0.01, length: 1.5 },
+    { glass: 'borosilicate-33', diameter: 0.007, length: 1.5 },
+    { glass: 'soft-rod-104', diameter: 0.006, length: 0.5 },
+  ],
+};

@@ -41,7 +41,7 @@ describe('deriving a piece', () => {
   it('cuts as much tubing as the piece and its trimmings hold', () => {
     const d = good(derive(piece({ way: 'torch' }), soft));
     const section = (Math.PI / 4) * (0.038 ** 2 - 0.03 ** 2);
-    expect((d.stock?.length.value ?? 0) * section).toBeCloseTo(d.shape.glassVolume * 1.15, 12);
+    expect((d.stock?.length.value ?? 0) * section).toBeCloseTo(d.main.shape.glassVolume * 1.15, 12);
   });
 
   it('has no stock, and no crash, for a tube without a bore', () => {

@@ -1,7 +1,6 @@
 // Reading the glass: the form's figures, each able to answer why.
-import type { Glass } from '../glass/glass';
-import type { Shape } from '../shape/measure';
 import type { Figure } from '../units/why';
+import type { Whole } from './whole';
 
 /** The figures shown beside the Section. */
 export interface Readings {
@@ -12,54 +11,59 @@ export interface Readings {
   readonly step: Figure;
   readonly centreOfMass: Figure;
   readonly tipping: Figure;
+  /** To the fill line; undefined when the piece holds nothing. */
+  readonly filled: Figure | undefined;
+  readonly tippingFull: Figure | undefined;
+  readonly area: Figure;
 }
 
 const PAPPUS = 'Pappus’ theorem on the drawn section, by exact frusta.';
 
-/** Puts a measured shape and its glass into figures. */
-export function readings(shape: Shape, glass: Glass): Readings {
+/** Puts a piece taken together into figures. */
+export function readings(whole: Whole): Readings {
+  const { fill } = whole;
   return {
     mass: {
-      value: shape.glassVolume * glass.density,
+      value: whole.mass,
       kind: 'mass',
       why: {
         says: 'The finished piece, cold.',
         formula: 'm = ρ·V,  V = ∮π r² dz round the glass',
         inputs: [
-          { name: 'glass volume', value: shape.glassVolume, kind: 'volume' },
-          { name: 'density', value: glass.density, kind: 'density' },
+          { name: 'glass volume', value: whole.volume, kind: 'volume' },
+          { name: 'density, mean', value: whole.mass / whole.volume, kind: 'density' },
         ],
         source: PAPPUS,
         changes: 'Wall counts most where the radius is big.',
       },
     },
     capacity: {
-      value: shape.capacity,
+      value: whole.capacity,
       kind: 'volume',
       why: {
         says:
-          shape.capacity > 0
+          whole.capacity > 0
             ? 'To the brim, by the inside line.'
             : 'This form holds nothing: it is closed, or open at the bottom.',
         formula: 'V = ∫π r² dz under the inside line',
         inputs: [
-          { name: 'height', value: shape.height, kind: 'length' },
-          { name: 'widest, outside', value: 2 * shape.widest, kind: 'length' },
+          { name: 'height', value: whole.height, kind: 'length' },
+          { name: 'widest, outside', value: 2 * whole.widest, kind: 'length' },
         ],
         source: PAPPUS,
         changes: 'A thicker wall takes its room from the inside.',
       },
     },
     thickest: {
-      value: shape.thickest.wall,
+      value: whole.thickest.wall,
       kind: 'length',
       why: {
-        says: 'The thickest wall anywhere, square to the outside. It sets the pace of annealing.',
+        says: `The thickest glass anywhere: in the ${whole.thickest.name}. It sets the pace of annealing.`,
         formula: 'max of the wall along the line',
         inputs: [
           {
             name: 'at height',
-            value: (shape.outer.z[shape.thickest.at] as number) - shape.lowest,
+            value: whole.thickest.height - whole.lowest,
             kind: 'length',
           },
         ],
@@ -68,15 +72,15 @@ export function readings(shape: Shape, glass: Glass): Readings {
       },
     },
     thinnest: {
-      value: shape.thinnest.wall,
+      value: whole.thinnest.wall,
       kind: 'length',
       why: {
-        says: 'The thinnest wall anywhere. It cools first at the bench.',
+        says: `The thinnest glass anywhere: in the ${whole.thinnest.name}. It cools first at the bench.`,
         formula: 'min of the wall along the line',
         inputs: [
           {
             name: 'at height',
-            value: (shape.outer.z[shape.thinnest.at] as number) - shape.lowest,
+            value: whole.thinnest.height - whole.lowest,
             kind: 'length',
           },
         ],
@@ -85,46 +89,84 @@ export function readings(shape: Shape, glass: Glass): Readings {
       },
     },
     step: {
-      value: shape.step.step,
+      value: whole.step.step,
       kind: 'length',
       why: {
-        says: 'The biggest change of wall within reach of itself along the shell. Thick trails thin, and they pull.',
+        says: `The biggest change of wall within reach of itself, ${whole.step.where}. Thick trails thin, and they pull.`,
         formula: 'max |d₁ − d₂| within π√(Rt)/[3(1−ν²)]^¼',
         inputs: [
-          { name: 'thick', value: shape.step.thick.wall, kind: 'length' },
-          { name: 'thin', value: shape.step.thin.wall, kind: 'length' },
-          { name: 'reach', value: shape.step.reach, kind: 'length' },
+          { name: 'thick', value: whole.step.thick, kind: 'length' },
+          { name: 'thin', value: whole.step.thin, kind: 'length' },
+          { name: 'reach', value: whole.step.reach, kind: 'length' },
         ],
         source: 'Edge effect: Timoshenko & Woinowsky-Krieger, Theory of Plates and Shells.',
         changes: 'Spread the taper further, or even the two walls.',
       },
     },
     centreOfMass: {
-      value: shape.centreOfMass,
+      value: whole.centreOfMass,
       kind: 'length',
       why: {
         says: 'How high the weight sits above the table, empty.',
         formula: 'z = ∮π z r² dz / V',
-        inputs: [{ name: 'glass volume', value: shape.glassVolume, kind: 'volume' }],
+        inputs: [{ name: 'glass volume', value: whole.volume, kind: 'volume' }],
         source: PAPPUS,
         changes: 'A heavier foot lowers it.',
       },
     },
     tipping: {
-      value: shape.tippingAngle,
+      value: whole.tippingAngle,
       kind: 'angle',
       why: {
         says:
-          shape.footRadius > 0
+          whole.footRadius > 0
             ? 'Tilt it further than this, empty, and it falls.'
             : 'It stands on a point: round bottoms roll.',
-        formula: 'atan(r_foot / h_cm)',
+        formula: 'atan((r_foot − off axis) / h_cm)',
         inputs: [
-          { name: 'foot radius', value: shape.footRadius, kind: 'length' },
-          { name: 'centre of mass', value: shape.centreOfMass, kind: 'length' },
+          { name: 'foot radius', value: whole.footRadius, kind: 'length' },
+          { name: 'centre of mass', value: whole.centreOfMass, kind: 'length' },
+          { name: 'weight off the axis', value: whole.offAxis, kind: 'length' },
         ],
         source: 'Statics.',
         changes: 'A wider foot or a lower weight.',
+      },
+    },
+    filled: fill && {
+      value: fill.volume,
+      kind: 'volume',
+      why: {
+        says: 'To the fill line, by the inside line.',
+        formula: 'V = ∫π r² dz up to the line',
+        inputs: [{ name: 'line above the table', value: fill.line - whole.lowest, kind: 'length' }],
+        source: PAPPUS,
+        changes: 'Drag the fill line on the drawing.',
+      },
+    },
+    tippingFull: fill && {
+      value: fill.tippingAngle,
+      kind: 'angle',
+      why: {
+        says: 'Tilt it further than this, filled with water to the line, and it falls. The water is taken as still.',
+        formula: 'atan((r_foot − off axis) / h_cm)',
+        inputs: [
+          { name: 'foot radius', value: whole.footRadius, kind: 'length' },
+          { name: 'centre of mass, filled', value: fill.centreOfMass, kind: 'length' },
+          { name: 'water', value: fill.mass, kind: 'mass' },
+        ],
+        source: 'Statics; water 998 kg/m³ (CRC Handbook, 20 °C).',
+        changes: 'A lower line, a wider foot, a heavier base.',
+      },
+    },
+    area: {
+      value: whole.area,
+      kind: 'area',
+      why: {
+        says: 'The outside skin of all parts: what colour and gloss have to cover.',
+        formula: 'A = ∫2π r ds',
+        inputs: [{ name: 'glass volume', value: whole.volume, kind: 'volume' }],
+        source: PAPPUS,
+        changes: 'Size, by its square.',
       },
     },
   };

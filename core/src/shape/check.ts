@@ -131,7 +131,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
         point: i,
         field: 'wall',
         given: p.wall,
-        message: `Point ${String(i + 1)}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius.`,
+        message: `Point ${String(i + 1)}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius, or make this part solid.`,
       },
     ];
   }

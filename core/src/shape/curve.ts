@@ -1,8 +1,9 @@
 // The smooth outer line: monotone cubics through the drawn points, so no bulge appears that was not drawn.
 //
 // Each of r, z and wall is a cubic in chord length with Steffen's slopes (M. Steffen, Astronomy & Astrophysics 239,
-// 1990): between two points every coordinate stays between its end values, and flats stay flat.
-import { ON_AXIS, type Profile, type ProfilePoint } from './profile';
+// 1990): between two points every coordinate stays between its end values, and flats stay flat. A tangent pulled by hand
+// replaces the slopes at its point, and then a bulge may be drawn on purpose.
+import { ON_AXIS, type Profile, type ProfilePoint, type Pull } from './profile';
 
 /** The outer line, finely sampled. `knot[i]` is the index in the arrays of drawn point i. */
 export interface OuterLine {
@@ -84,21 +85,72 @@ function slopes(
   return out;
 }
 
-/** Draws the smooth outer line through the points. Points must be distinct (see `checkProfile`). */
-export function outerLine(points: Profile): OuterLine {
-  const n = points.length;
-  const h: number[] = [];
-  for (let i = 0; i < n - 1; i += 1) {
+const AXES = [
+  (p: ProfilePoint): number => p.radius,
+  (p: ProfilePoint): number => p.height,
+  (p: ProfilePoint): number => p.wall,
+] as const;
+
+const chords = (points: Profile): number[] =>
+  points.slice(1).map((b, i) => {
+    const a = points[i] as ProfilePoint;
+    return Math.hypot(b.radius - a.radius, b.height - a.height);
+  });
+
+/** Slopes of radius, height and wall at both ends of every span, with tangents pulled by hand put in. */
+function spanSlopes(points: Profile): number[][][] {
+  const h = chords(points);
+  const all = AXES.map((of) => slopes(points, h, of));
+  points.forEach((p, i) => {
+    if (!p.pull || p.corner === true) return;
+    const by = [p.pull.radius, p.pull.height];
+    by.forEach((slope, axis) => {
+      const spans = all[axis] as number[][];
+      if (i > 0) (spans[i - 1] as number[])[1] = slope;
+      if (i < points.length - 1) (spans[i] as number[])[0] = slope;
+    });
+  });
+  return all;
+}
+
+/** One span of the outer line as a cubic Bézier: [radius, height] of its four control points, m. */
+export type BezierSpan = readonly (readonly [number, number])[];
+
+/** The outer line exactly, as cubic Béziers: a Hermite cubic's inner control points lie a third of its slopes away. */
+export function bezierSpans(points: Profile): BezierSpan[] {
+  const h = chords(points);
+  const [r = [], z = []] = spanSlopes(points);
+  return h.map((span, i) => {
     const a = points[i] as ProfilePoint;
     const b = points[i + 1] as ProfilePoint;
-    h.push(Math.hypot(b.radius - a.radius, b.height - a.height));
-  }
-  const axes = [
-    (p: ProfilePoint): number => p.radius,
-    (p: ProfilePoint): number => p.height,
-    (p: ProfilePoint): number => p.wall,
-  ] as const;
-  const tangents = axes.map((of) => slopes(points, h, of));
+    const [r0, r1] = r[i] as [number, number];
+    const [z0, z1] = z[i] as [number, number];
+    return [
+      [a.radius, a.height],
+      [a.radius + (r0 * span) / 3, a.height + (z0 * span) / 3],
+      [b.radius - (r1 * span) / 3, b.height - (z1 * span) / 3],
+      [b.radius, b.height],
+    ];
+  });
+}
+
+/** The tangent the line has at a drawn point (leaving it, or at the last point arriving), m per m of chord. */
+export function tangentAt(points: Profile, index: number): Pull {
+  const [r = [], z = []] = spanSlopes(points);
+  const last = index === points.length - 1;
+  const span = last ? index - 1 : index;
+  const end = last ? 1 : 0;
+  return {
+    radius: (r[span] as number[])[end] as number,
+    height: (z[span] as number[])[end] as number,
+  };
+}
+
+/** Draws the smooth outer line through the points. Points must be distinct (see `checkPoints`). */
+export function outerLine(points: Profile): OuterLine {
+  const n = points.length;
+  const h = chords(points);
+  const tangents = spanSlopes(points);
   const per = Math.min(
     MOST_PER_SPAN,
     Math.max(LEAST_PER_SPAN, Math.round(SAMPLES_TOTAL / Math.max(1, n - 1))),
@@ -117,7 +169,7 @@ export function outerLine(points: Profile): OuterLine {
     for (let j = 0; j < per; j += 1) {
       const t = j / per;
       const [h00, h10, h01, h11] = hermite(t);
-      axes.forEach((of, c) => {
+      AXES.forEach((of, c) => {
         const [m0, m1] = (tangents[c] as number[][])[i] as [number, number];
         const span = h[i] as number;
         (columns[c] as number[]).push(
@@ -131,7 +183,7 @@ export function outerLine(points: Profile): OuterLine {
   }
   const last = points[n - 1] as ProfilePoint;
   line.knot.push(line.r.length);
-  axes.forEach((of, c) => (columns[c] as number[]).push(of(last)));
+  AXES.forEach((of, c) => (columns[c] as number[]).push(of(last)));
   let s = 0;
   for (let i = 0; i < line.r.length; i += 1) {
     if (i > 0)

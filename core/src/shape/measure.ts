@@ -3,11 +3,12 @@ import { checkForm, checkPoints, type ShapeProblem } from './check';
 import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
 import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
-import { sweptArea, turned } from './revolve';
+import { sweptArea, turned, type Turned } from './revolve';
+import { axisLine, solidThickness } from './solid';
 import { biggestStep, wallRange, type WallAt, type WallStep } from './thickness';
 
 /** How the inside meets the air, which decides how it cools. */
-export type Opening = 'open' | 'narrow' | 'closed' | 'through';
+export type Opening = 'open' | 'narrow' | 'closed' | 'through' | 'solid';
 
 /** The form's own facts. SI. */
 export interface Shape {
@@ -35,6 +36,8 @@ export interface Shape {
   readonly opening: Opening;
   /** The tightest opening of the hollow above its widest place, m (radius). */
   readonly throat: number;
+  /** ∫z dV of the glass about height 0, m⁴. */
+  readonly moment: number;
 }
 
 /** A form read, or what has to be mended first. */
@@ -54,7 +57,7 @@ const FOOT_CONTACT = 1e-5;
 const LEAST_FOOT = 0.002;
 
 /** The glass itself as one closed outline: up the outside, across the lip, down the inside. */
-function glassOutline(outer: OuterLine, inner: InnerLine): Line {
+export function glassOutline(outer: OuterLine, inner: InnerLine): Line {
   const close = (a: readonly number[], b: readonly number[]): number[] => [
     ...a,
     ...[...b].reverse(),
@@ -63,20 +66,38 @@ function glassOutline(outer: OuterLine, inner: InnerLine): Line {
   return { r: close(outer.r, inner.r), z: close(outer.z, inner.z) };
 }
 
-/** Volume the form holds up to its brim, the highest place a liquid must climb over, m³. */
-function brimCapacity(outer: OuterLine, inner: InnerLine): number {
+/** The inside up to the brim, the highest place a liquid must climb over. */
+function hollowLine(outer: OuterLine, inner: InnerLine): Line {
   const r = [...inner.r, outer.r[outer.r.length - 1] as number];
   const z = [...inner.z, outer.z[outer.z.length - 1] as number];
   const brim = z.reduce((best, v, i) => (v > (z[best] as number) ? i : best), 0);
-  return Math.max(0, turned({ r: r.slice(0, brim + 1), z: z.slice(0, brim + 1) }).volume);
+  return { r: r.slice(0, brim + 1), z: z.slice(0, brim + 1) };
 }
 
-/** Reads a profile: draws its curves, checks them, and measures. `poisson` sets how far a wall step is felt. */
-export function measureShape(points: Profile, poisson: number): ShapeReading {
+/** What a measured vessel holds up to a height (m, as drawn): volume m³ and its first moment about height 0, m⁴. */
+export function contentsTo(shape: Shape, height: number): Turned {
+  if (shape.capacity === 0) return { volume: 0, moment: 0 };
+  const { volume, moment } = turned(hollowLine(shape.outer, shape.inner), height);
+  return { volume: Math.max(0, volume), moment: Math.max(0, moment) };
+}
+
+/** Heights between which a fill line can lie: the bottom of the hollow and the brim, m; undefined when it holds nothing. */
+export function fillRange(shape: Shape): readonly [number, number] | undefined {
+  if (shape.capacity === 0) return undefined;
+  const { z } = hollowLine(shape.outer, shape.inner);
+  return [Math.min(...z), Math.max(...z)];
+}
+
+/**
+ * Reads a profile: draws its curves, checks them, and measures. `poisson` sets how far a wall step is felt. Solid work
+ * has no inside: its drawn walls are not asked, and its thickness is the chord through the glass.
+ */
+export function measureShape(points: Profile, poisson: number, solid = false): ShapeReading {
   const pointProblems = checkPoints(points);
   if (pointProblems.length > 0) return { ok: false, problems: pointProblems, outer: undefined };
-  const outer = outerLine(points);
-  const inner = innerLine(outer);
+  const drawn = outerLine(points);
+  const outer = solid ? { ...drawn, wall: solidThickness(drawn) } : drawn;
+  const inner = solid ? axisLine(outer) : innerLine(outer);
   const problems = checkForm(points, outer, inner);
   if (problems.length > 0) return { ok: false, problems, outer };
 
@@ -92,7 +113,7 @@ export function measureShape(points: Profile, poisson: number): ShapeReading {
   const footRadius = contact < LEAST_FOOT ? 0 : contact;
   const centreOfMass = glass.moment / glass.volume - lowest;
   const top = points[points.length - 1] as ProfilePoint;
-  const holds = closedAtBase(points) && !closedAtTop(points);
+  const holds = !solid && closedAtBase(points) && !closedAtTop(points);
   const throat = throatRadius(inner);
   const { thickest, thinnest } = wallRange(outer);
   return {
@@ -102,7 +123,7 @@ export function measureShape(points: Profile, poisson: number): ShapeReading {
       inner,
       glassVolume: glass.volume,
       outsideArea: sweptArea(outer),
-      capacity: holds ? brimCapacity(outer, inner) : 0,
+      capacity: holds ? Math.max(0, turned(hollowLine(outer, inner)).volume) : 0,
       height: highest - lowest,
       lowest,
       widest,
@@ -113,8 +134,9 @@ export function measureShape(points: Profile, poisson: number): ShapeReading {
       centreOfMass,
       footRadius,
       tippingAngle: Math.atan2(footRadius, centreOfMass),
-      opening: openingOf(points, throat, inner),
+      opening: solid ? 'solid' : openingOf(points, throat, inner),
       throat,
+      moment: glass.moment,
     },
   };
 }

@@ -10,6 +10,17 @@ export interface ProfilePoint {
   readonly wall: number;
   /** A crisp edge instead of a smooth run through this point. */
   readonly corner?: boolean | undefined;
+  /**
+   * A tangent pulled by hand: how radius and height change per length of chord as the line runs through here. Left out,
+   * the line finds its own way; ignored at a crisp edge.
+   */
+  readonly pull?: Pull | undefined;
+}
+
+/** A pulled tangent, m per m of chord. */
+export interface Pull {
+  readonly radius: number;
+  readonly height: number;
 }
 
 /** Points in order along the outside, from base to lip. */

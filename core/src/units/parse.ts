@@ -29,6 +29,7 @@ const EXAMPLES: Record<TypedKind, string> = {
   rate: '55 C/h or 100 F/h',
   time: '1:30, 1.5 h or 90 min',
   volume: '250 ml or 8 fl oz',
+  angle: '30 or 30°',
   ratio: '15 or 15 %',
 };
 
@@ -91,5 +92,6 @@ const NAMES: Record<TypedKind, string> = {
   rate: 'heating or cooling rate',
   time: 'time',
   volume: 'volume',
+  angle: 'angle',
   ratio: 'proportion',
 };

@@ -75,8 +75,6 @@ function printScience(value: number, kind: Exclude<QuantityKind, TypedKind>): Pr
       return Math.abs(value) >= 1e9
         ? { number: fixed(value / 1e9, 0), unit: 'GPa' }
         : { number: fixed(value / 1e6, 2), unit: 'MPa' };
-    case 'angle':
-      return { number: fixed((value * 180) / Math.PI, 0), unit: '°' };
     case 'area':
       return { number: fixed(value * 1e4, 0), unit: 'cm²' };
     case 'viscosity':

@@ -80,6 +80,7 @@ export const UNITS = {
     unit('l', 1e-3, ['l', 'litre', 'liter']),
     unit('fl oz', CUBIC_METRES_PER_US_FLUID_OUNCE, ['fl oz', 'floz']),
   ],
+  angle: [unit('°', Math.PI / 180, ['°', 'deg', 'degree', 'degrees'])],
   ratio: [unit('%', 0.01, ['%', 'percent', 'per cent'])],
 } as const satisfies Partial<Record<QuantityKind, readonly Unit[]>>;
 
@@ -106,6 +107,7 @@ export function displayUnit(kind: TypedKind, display: DisplayUnits): Unit {
     rate: display.temperature === 'C' ? '°C/h' : '°F/h',
     time: 'h',
     volume: display.length === 'mm' ? 'ml' : 'fl oz',
+    angle: '°',
     ratio: '%',
   };
   const units: readonly Unit[] = UNITS[kind];

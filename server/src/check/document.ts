@@ -6,7 +6,14 @@ import {
   type FieldProblem,
   type PieceDocument,
 } from '@zanfirico/contract';
-import { findGlass, hasBore, measureShape, REPRESENTATIVE_GLASSES } from '@zanfirico/core';
+import {
+  findGlass,
+  hasBore,
+  measureShape,
+  readBit,
+  readPart,
+  REPRESENTATIVE_GLASSES,
+} from '@zanfirico/core';
 import { checker, shown } from './schema';
 
 /** A piece that can be kept, or why not. */
@@ -50,17 +57,15 @@ export function checkDocument(value: unknown): CheckedDocument {
   return checkMeaning(checked.value);
 }
 
+function noGlass(field: string, id: string | undefined): CheckedDocument {
+  const allowed = REPRESENTATIVE_GLASSES.map((g) => g.id).join(', ');
+  return refuse(`The rack has no glass "${id ?? ''}".`, { field, given: shown(id), allowed });
+}
+
 /** What a well-formed document may still get wrong. */
 export function checkMeaning(document: PieceDocument): CheckedDocument {
   const glass = findGlass(document.glass);
-  if (!glass) {
-    const allowed = REPRESENTATIVE_GLASSES.map((g) => g.id).join(', ');
-    return refuse(`The rack has no glass "${document.glass}".`, {
-      field: 'glass',
-      given: shown(document.glass),
-      allowed,
-    });
-  }
+  if (!glass) return noGlass('glass', document.glass);
   const { tube } = document.making;
   if (!hasBore(tube))
     return refuse('The tube has no bore: twice its wall is not less than its diameter.', {
@@ -69,16 +74,50 @@ export function checkMeaning(document: PieceDocument): CheckedDocument {
       allowed: `less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
     });
   for (const [i, part] of document.parts.entries()) {
-    const reading = measureShape(part.profile, glass.poisson);
+    const own = part.glass === undefined ? glass : findGlass(part.glass);
+    if (!own) return noGlass(`parts[${String(i)}].glass`, part.glass);
+    const reading = readPart(part, i, own);
     if (!reading.ok)
       return refuse(
-        reading.problems[0]?.message ?? 'This form cannot be made.',
+        `${part.name}: ${reading.problems[0]?.message ?? 'this form cannot be made.'}`,
         ...reading.problems.slice(0, 8).map((p) => ({
           field: `parts[${String(i)}].profile[${String(p.point)}].${p.field}`,
           given: shown(p.given),
           allowed: p.message,
         })),
       );
+  }
+  for (const [i, bit] of (document.bits ?? []).entries()) {
+    const field = `bits[${String(i)}]`;
+    const own = bit.glass === undefined ? glass : findGlass(bit.glass);
+    if (!own) return noGlass(`${field}.glass`, bit.glass);
+    if (bit.shape.kind === 'mesh') {
+      const corners = bit.shape.positions.length / 3;
+      const stray = bit.shape.triangles.find((t) => t >= corners);
+      if (!Number.isInteger(corners) || bit.shape.triangles.length % 3 !== 0 || stray !== undefined)
+        return refuse(`${bit.name}: its mesh is damaged.`, {
+          field: `${field}.shape`,
+          given: `${String(bit.shape.positions.length)} coordinates, ${String(bit.shape.triangles.length)} corner numbers`,
+          allowed: 'three coordinates a corner, three corners a triangle, each of them there',
+        });
+    }
+    const read = readBit(bit, i, own);
+    if (!read.ok)
+      return refuse(read.message, {
+        field: `${field}.shape`,
+        given: bit.shape.kind,
+        allowed: read.message,
+      });
+  }
+  const { pattern } = document;
+  if (pattern) {
+    const reading = measureShape(pattern.blank, glass.poisson);
+    if (!reading.ok)
+      return refuse(`The blank: ${reading.problems[0]?.message ?? 'it cannot be made.'}`, {
+        field: `pattern.blank[${String(reading.problems[0]?.point ?? 0)}]`,
+        given: shown(reading.problems[0]?.given),
+        allowed: reading.problems[0]?.message ?? 'a form that can be made',
+      });
   }
   return { ok: true, document };
 }

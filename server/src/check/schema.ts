@@ -15,7 +15,7 @@ export function checker<S extends TSchema>(schema: S): (value: unknown) => Check
   return (value) => {
     if (validate(value)) return { ok: true, value };
     const errors = validate.errors ?? [];
-    return { ok: false, problem: toProblem(errors[errors.length - 1]) };
+    return { ok: false, problem: toProblem(telling(errors)) };
   };
 }
 
@@ -35,6 +35,25 @@ const fieldName = (pointer: string): string =>
     .map((key) => (/^\d+$/.test(key) ? `[${key}]` : `.${key}`))
     .join('')
     .replace(/^\./, '') || 'the whole body';
+
+/**
+ * The error that tells most: of a choice among kinds, what is wrong with the kind that was meant, not that it is none of
+ * the others.
+ */
+function telling(errors: readonly ErrorObject[]): ErrorObject | undefined {
+  const last = errors[errors.length - 1];
+  if (last?.keyword !== 'anyOf') return last;
+  const branches = (last.schema as { properties?: { kind?: { const?: unknown } } }[]).map(
+    (b) => b.properties?.kind?.const,
+  );
+  const { kind } = (last.data ?? {}) as { kind?: unknown };
+  const meant = branches.findIndex((b) => b !== undefined && b === kind);
+  return (
+    errors.find(
+      (e) => e !== last && meant >= 0 && e.schemaPath.includes(`/anyOf/${String(meant)}/`),
+    ) ?? last
+  );
+}
 
 function toProblem(error: ErrorObject | undefined): FieldProblem {
   if (!error) return { field: 'the whole body', given: 'something', allowed: 'a valid document' };
@@ -61,7 +80,7 @@ function toProblem(error: ErrorObject | undefined): FieldProblem {
 function allowed(error: ErrorObject, params: Record<string, unknown>): string {
   const schema = (error.parentSchema ?? {}) as {
     description?: string;
-    anyOf?: { const?: unknown; type?: string }[];
+    anyOf?: { const?: unknown; type?: string; properties?: { kind?: { const?: unknown } } }[];
   };
   const unit = schema.description === undefined ? '' : ` (${schema.description})`;
   switch (error.keyword) {
@@ -92,7 +111,14 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
   }
 }
 
-const allowedBranch = (s: { type?: string; minimum?: number; maximum?: number }): string =>
-  s.minimum === undefined
-    ? String(s.type)
-    : `a number from ${String(s.minimum)} to ${String(s.maximum)}`;
+const allowedBranch = (s: {
+  type?: string;
+  minimum?: number;
+  maximum?: number;
+  properties?: { kind?: { const?: unknown } };
+}): string =>
+  s.properties?.kind?.const !== undefined
+    ? `kind ${shown(s.properties.kind.const)}`
+    : s.minimum === undefined
+      ? String(s.type)
+      : `a number from ${String(s.minimum)} to ${String(s.maximum)}`;

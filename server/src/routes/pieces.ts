@@ -1,6 +1,7 @@
 // /api/pieces: list, read, save, look back, read files in.
-import express, { Router, type Response } from 'express';
+import express, { Router } from 'express';
 import {
+  BODY_LIMIT,
   ListQuery,
   NewPieceBody,
   PieceParams,
@@ -8,14 +9,11 @@ import {
   RevisionParams,
   SavePieceBody,
   type ErrorBody,
-  type FieldProblem,
 } from '@zanfirico/contract';
 import { checkDocument, checkMeaning } from '../check/document';
-import { checker, type Checked } from '../check/schema';
+import { checker } from '../check/schema';
 import type { PieceStore } from '../store/pieces';
-
-/** Largest body taken, bytes; a piece of 200 points is some 20 kB. */
-export const BODY_LIMIT = 1_000_000;
+import { fail, take } from './answer';
 
 const checkParams = checker(PieceParams);
 const checkRevision = checker(RevisionParams);
@@ -23,20 +21,6 @@ const checkList = checker(ListQuery);
 const checkNew = checker(NewPieceBody);
 const checkSave = checker(SavePieceBody);
 const checkPutAway = checker(PutAwayBody);
-
-const fail = (res: Response, status: number, body: ErrorBody): void => {
-  res.status(status).json(body);
-};
-
-const sentence = (p: FieldProblem): string =>
-  `${p.field}: given ${p.given}; allowed: ${p.allowed}.`;
-
-/** The value, or undefined after the refusal has been sent. */
-function take<T>(res: Response, checked: Checked<T>): T | undefined {
-  if (checked.ok) return checked.value;
-  fail(res, 400, { error: sentence(checked.problem), problems: [checked.problem] });
-  return undefined;
-}
 
 const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
 

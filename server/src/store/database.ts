@@ -1,6 +1,6 @@
 // The database file: SQLite in WAL mode with foreign keys, migrated when it is opened.
 import SQLite from 'better-sqlite3';
-import { Kysely, Migrator, SqliteDialect } from 'kysely';
+import { type Generated, Kysely, Migrator, SqliteDialect } from 'kysely';
 import { migrations } from './migrations';
 
 /** Tables. A piece's list facts are columns; its documents are revisions, never overwritten. */
@@ -18,6 +18,19 @@ export interface Tables {
     saved_at: string;
     name: string;
     document: string;
+  };
+  shop_revisions: { revision: number; saved_at: string; document: string };
+  weigh_ins: {
+    id: Generated<number>;
+    at: string;
+    person: string;
+    glass: string;
+    iron_diameter: number;
+    depth: number;
+    planned: number;
+    got: number;
+    factor: number;
+    counts: number;
   };
 }
 

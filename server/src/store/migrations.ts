@@ -25,4 +25,32 @@ export const migrations: Record<string, Migration> = {
         .execute();
     },
   },
+  '002_shop': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('shop_revisions')
+        .addColumn('revision', 'integer', (c) => c.primaryKey())
+        .addColumn('saved_at', 'text', (c) => c.notNull())
+        .addColumn('document', 'text', (c) => c.notNull())
+        .execute();
+      await db.schema
+        .createTable('weigh_ins')
+        .addColumn('id', 'integer', (c) => c.primaryKey().autoIncrement())
+        .addColumn('at', 'text', (c) => c.notNull())
+        .addColumn('person', 'text', (c) => c.notNull())
+        .addColumn('glass', 'text', (c) => c.notNull())
+        .addColumn('iron_diameter', 'real', (c) => c.notNull())
+        .addColumn('depth', 'real', (c) => c.notNull())
+        .addColumn('planned', 'real', (c) => c.notNull())
+        .addColumn('got', 'real', (c) => c.notNull())
+        .addColumn('factor', 'real', (c) => c.notNull())
+        .addColumn('counts', 'integer', (c) => c.notNull().defaultTo(1))
+        .execute();
+      await db.schema
+        .createIndex('weigh_ins_by_hand')
+        .on('weigh_ins')
+        .columns(['person', 'iron_diameter'])
+        .execute();
+    },
+  },
 };

@@ -1,0 +1,84 @@
+// The shop document: its irons, blocks, glory holes, annealers and torch stock. Lengths m.
+import { Type, type Static } from '@sinclair/typebox';
+
+const strict = { additionalProperties: false } as const;
+const name = () => Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' });
+const size = (minimum: number, maximum: number) =>
+  Type.Number({ minimum, maximum, description: 'm' });
+
+/** One kind of stock on the rack: tubing when it has a wall, rod when it has none. */
+export const StockSchema = Type.Object(
+  {
+    glass: Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a glass in the rack' }),
+    diameter: size(0.001, 0.3),
+    wall: Type.Optional(size(0.0003, 0.05)),
+    length: size(0.05, 5),
+  },
+  strict,
+);
+
+/** What the shop has. */
+export const ShopSchema = Type.Object(
+  {
+    format: Type.Literal('zanfirico.shop'),
+    version: Type.Literal(1),
+    gloryHoles: Type.Array(
+      Type.Object({ name: name(), mouth: size(0.02, 3), reach: size(0.02, 5) }, strict),
+      { maxItems: 20 },
+    ),
+    annealers: Type.Array(
+      Type.Object(
+        { name: name(), width: size(0.05, 5), depth: size(0.05, 5), height: size(0.05, 5) },
+        strict,
+      ),
+      { maxItems: 20 },
+    ),
+    irons: Type.Array(
+      Type.Object({ name: name(), diameter: size(0.004, 0.08), hollow: Type.Boolean() }, strict),
+      { maxItems: 40 },
+    ),
+    blocks: Type.Array(size(0.02, 0.5), { maxItems: 40 }),
+    stock: Type.Array(StockSchema, { maxItems: 200 }),
+  },
+  {
+    ...strict,
+    $id: 'https://zanfirico.invalid/schemas/shop-1.json',
+    title: 'Zanfirico shop',
+    description: 'What a glass shop has to work with. Lengths in metres.',
+  },
+);
+
+export type ShopDocument = Static<typeof ShopSchema>;
+export type ShopStock = Static<typeof StockSchema>;
+
+/** A weigh-in: what a plan said would hang on the iron, and what the scale said, kg. */
+export const WeighInBody = Type.Object(
+  {
+    person: Type.String({ minLength: 1, maxLength: 40, pattern: '\\S', description: 'a role' }),
+    glass: Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a glass in the rack' }),
+    ironDiameter: size(0.004, 0.08),
+    depth: size(0.01, 0.3),
+    planned: Type.Number({ minimum: 0.001, maximum: 100, description: 'kg' }),
+    got: Type.Number({ minimum: 0.001, maximum: 100, description: 'kg' }),
+    factor: Type.Number({ minimum: 0.1, maximum: 10, description: 'layer factor of that plan' }),
+  },
+  strict,
+);
+
+/** Starting afresh for one person on one iron: the log keeps the entries, the plan no longer counts them. */
+export const ResetBody = Type.Object(
+  {
+    person: Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' }),
+    ironDiameter: size(0.004, 0.08),
+  },
+  strict,
+);
+
+export type NewWeighIn = Static<typeof WeighInBody>;
+
+/** A weigh-in as the server keeps it; `counts` is false once it was reset. */
+export interface KeptWeighIn extends NewWeighIn {
+  readonly id: number;
+  readonly at: string;
+  readonly counts: boolean;
+}

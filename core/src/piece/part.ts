@@ -1,0 +1,85 @@
+// One numbered part on the axis: its form read, its glass weighed.
+import type { Glass } from '../glass/glass';
+import type { ShapeProblem } from '../shape/check';
+import type { OuterLine } from '../shape/curve';
+import { glassOutline, measureShape, type Shape } from '../shape/measure';
+import type { Line, Profile } from '../shape/profile';
+
+/** Hollow blown work, or glass right through. */
+export type Work = 'blown' | 'solid';
+
+/** Part of the body for good, or set into its mouth and lifted out again. */
+export type Role = 'joined' | 'stopper';
+
+/** What the core needs of a part. Its profile stands at its true height in the piece. */
+export interface PartInput {
+  readonly name?: string | undefined;
+  readonly profile: Profile;
+  readonly work?: Work | undefined;
+  readonly role?: Role | undefined;
+  /** Id of its glass, if not the piece's. */
+  readonly glass?: string | undefined;
+  /** Its own iron and dip, if not the piece's. */
+  readonly iron?: { readonly diameter: number; readonly depth: number } | undefined;
+  /** Upper half mirrors the lower while drawing. */
+  readonly mirror?: boolean | undefined;
+}
+
+/** A part read. */
+export interface Part {
+  readonly index: number;
+  readonly name: string;
+  readonly work: Work;
+  readonly role: Role;
+  readonly glass: Glass;
+  readonly shape: Shape;
+  /** The cut glass of one half as one closed outline. */
+  readonly outline: Line;
+  readonly mass: number;
+}
+
+/** A part, or what must be mended first. */
+export type PartReading =
+  | { readonly ok: true; readonly part: Part }
+  | {
+      readonly ok: false;
+      readonly problems: readonly ShapeProblem[];
+      readonly outer: OuterLine | undefined;
+    };
+
+interface Kept {
+  readonly glass: Glass;
+  readonly key: string;
+  readonly reading: PartReading;
+}
+
+/** Readings are kept with the very profile they were made from, so a drag reads again only the part it moves. */
+const kept = new WeakMap<Profile, Kept>();
+
+/** Reads one part. Pure; remembers the last answer for the same profile object. */
+export function readPart(input: PartInput, index: number, glass: Glass): PartReading {
+  const work = input.work ?? 'blown';
+  const role = input.role ?? 'joined';
+  const name = input.name ?? `part ${String(index + 1)}`;
+  const key = `${String(index)}|${work}|${role}|${name}`;
+  const before = kept.get(input.profile);
+  if (before?.key === key && before.glass === glass) return before.reading;
+  const read = measureShape(input.profile, glass.poisson, work === 'solid');
+  const reading: PartReading = read.ok
+    ? {
+        ok: true,
+        part: {
+          index,
+          name,
+          work,
+          role,
+          glass,
+          shape: read.shape,
+          outline: glassOutline(read.shape.outer, read.shape.inner),
+          mass: read.shape.glassVolume * glass.density,
+        },
+      }
+    : { ok: false, problems: read.problems, outer: read.outer };
+  kept.set(input.profile, { glass, key, reading });
+  return reading;
+}

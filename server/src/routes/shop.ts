@@ -1,0 +1,74 @@
+// /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
+import express, { Router, type Response } from 'express';
+import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
+import { findGlass, REPRESENTATIVE_GLASSES } from '@zanfirico/core';
+import { checker } from '../check/schema';
+import type { ShopStore } from '../store/shop';
+import { fail, take } from './answer';
+
+const checkSave = checker(SaveShopBody);
+const checkWeighIn = checker(WeighInBody);
+const checkReset = checker(ResetBody);
+
+/** Refuses a glass the rack does not have. */
+function known(res: Response, field: string, glass: string): boolean {
+  if (findGlass(glass)) return true;
+  const allowed = REPRESENTATIVE_GLASSES.map((g) => g.id).join(', ');
+  fail(res, 422, {
+    error: `${field}: the rack has no glass "${glass}".`,
+    problems: [{ field, given: JSON.stringify(glass), allowed }],
+  });
+  return false;
+}
+
+/** The shop, as one document. */
+export function shopRoutes(store: ShopStore): Router {
+  const router = Router();
+  router.get('/', async (_req, res) => {
+    res.json(await store.shop());
+  });
+  router.put('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
+    const body = take(res, checkSave(req.body));
+    if (!body) return;
+    for (const [i, stock] of body.document.stock.entries()) {
+      if (!known(res, `stock[${String(i)}].glass`, stock.glass)) return;
+      if (stock.wall !== undefined && 2 * stock.wall >= stock.diameter) {
+        const field = `stock[${String(i)}].wall`;
+        const allowed = `less than ${String(stock.diameter / 2)} (half the diameter, m)`;
+        fail(res, 422, {
+          error: `${field}: given ${String(stock.wall)}; allowed: ${allowed}.`,
+          problems: [{ field, given: String(stock.wall), allowed }],
+        });
+        return;
+      }
+    }
+    const saved = await store.saveShop(body.baseRevision, body.document);
+    if (saved) res.json(saved);
+    else
+      fail(res, 409, {
+        error: 'Somebody changed the shop after you opened it; what you see now is theirs.',
+      });
+  });
+  return router;
+}
+
+/** The scale's log. */
+export function weighInRoutes(store: ShopStore): Router {
+  const router = Router();
+  const json = express.json({ limit: BODY_LIMIT });
+  router.get('/', async (_req, res) => {
+    res.json(await store.weighIns());
+  });
+  router.post('/', json, async (req, res) => {
+    const body = take(res, checkWeighIn(req.body));
+    if (!body || !known(res, 'glass', body.glass)) return;
+    res.status(201).json(await store.weigh(body));
+  });
+  router.post('/reset', json, async (req, res) => {
+    const body = take(res, checkReset(req.body));
+    if (!body) return;
+    await store.reset(body.person, body.ironDiameter);
+    res.status(204).end();
+  });
+  return router;
+}
