@@ -18,6 +18,7 @@ export { consistency } from './glass/consistency';
 export type { Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './glass/rack';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
+export { bodyShells, type Shell } from './piece/body';
 export { clockAfter, minutesOfDay } from './piece/clock';
 export {
   derive,
@@ -30,9 +31,13 @@ export {
 } from './piece/derive';
 export { ORDINARY_FIRING, ORDINARY_MAKING, ORDINARY_SHOP } from './piece/ordinary';
 export { readPart, type Part } from './piece/part';
-export { readBit, type Remark, type Whole } from './piece/whole';
+export { readBit, type BitInput } from './piece/bits';
+export type { Remark } from './piece/joins';
+export type { Whole } from './piece/whole';
 export type { OrderedStep } from './sequence/order';
-export { bitMesh, type Bit, type BitShape } from './shape/bit';
+export type { Bit, BitPlace, BitShape } from './shape/bit';
+export { bitMesh } from './shape/bitMesh';
+export { silhouettes, type Silhouette } from './shape/silhouette';
 export {
   LEAST_POINTS,
   LEAST_WALL,

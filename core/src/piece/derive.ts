@@ -17,7 +17,8 @@ import { hasBore, planStock, type StockPlan } from '../stock/piece';
 import { holdingSeconds } from './clock';
 import { readPart, type Part, type PartInput } from './part';
 import { readings, type Readings } from './readings';
-import { readBit, wholePiece, type BitInput, type ReadBit, type Whole } from './whole';
+import { readBit, type BitInput, type ReadBit } from './bits';
+import { wholePiece, type Whole } from './whole';
 
 /** What the core needs of a piece document. Lengths m, °C, s. */
 export interface PieceInput {

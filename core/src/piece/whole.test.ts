@@ -5,7 +5,7 @@ import type { Profile } from '../shape/profile';
 import { derive, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 import type { PartInput } from './part';
-import type { BitInput } from './whole';
+import type { BitInput } from './bits';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;
 

@@ -1,10 +1,14 @@
 // Talking to the server: every failure is a sentence a person can act on.
 import type {
   ErrorBody,
+  KeptWeighIn,
+  NewWeighIn,
   PieceDocument,
   RevisionLine,
   SavedPiece,
+  SavedShop,
   SavePiece,
+  SaveShop,
 } from '@zanfirico/contract';
 
 /** A refusal by the server, or no answer at all (status 0). */
@@ -61,6 +65,19 @@ export const listRevisions = (id: string): Promise<RevisionLine[]> =>
 
 export const readRevision = (id: string, revision: number): Promise<SavedPiece> =>
   call(`/pieces/${id}/revisions/${String(revision)}`);
+
+export const readShop = (): Promise<SavedShop> => call('/shop');
+
+export const saveShop = (save: SaveShop): Promise<SavedShop> =>
+  call('/shop', 'PUT', JSON.stringify(save));
+
+export const readWeighIns = (): Promise<KeptWeighIn[]> => call('/weigh-ins');
+
+export const logWeighIn = (entry: NewWeighIn): Promise<KeptWeighIn> =>
+  call('/weigh-ins', 'POST', JSON.stringify(entry));
+
+export const resetWeighIns = (person: string, ironDiameter: number): Promise<void> =>
+  call('/weigh-ins/reset', 'POST', JSON.stringify({ person, ironDiameter }));
 
 /** The sentence of any failure. */
 export const sentenceOf = (error: unknown): string =>

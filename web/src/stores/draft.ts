@@ -1,5 +1,11 @@
 // The piece on the board: the document being changed, what it started from, and undo without limit.
-import type { PieceDocument, PiecePoint, SavedPiece } from '@zanfirico/contract';
+import type {
+  PieceBit,
+  PieceDocument,
+  PiecePart,
+  PiecePoint,
+  SavedPiece,
+} from '@zanfirico/contract';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './kept';
@@ -83,19 +89,48 @@ useDraft.subscribe((s, before) => {
 export const useUnsaved = (): boolean =>
   useDraft((s) => s.document !== undefined && s.document !== s.saved);
 
-/** Changes one point of the body, leaving the others the very same objects. */
-export const changePoint = (index: number, change: Partial<PiecePoint>): void => {
-  const profile = useDraft.getState().document?.parts[0]?.profile ?? [];
-  setProfile(profile.map((p, i) => (i === index ? { ...p, ...change } : p)));
+/** Changes one part, leaving the others the very same objects. */
+export const changePart = (part: number, change: Partial<PiecePart>): void => {
+  useDraft.getState().change((d) => ({
+    ...d,
+    parts: d.parts.map((p, i) => (i === part ? without({ ...p, ...change }) : p)),
+  }));
 };
 
-/** Replaces the points of the body. */
-export const setProfile = (profile: PiecePoint[]): void => {
-  useDraft.getState().change((d) => {
-    const [body] = d.parts;
-    return body ? { ...d, parts: [{ ...body, profile }] } : d;
-  });
+/** Replaces the points of one part. */
+export const setProfile = (part: number, profile: PiecePoint[]): void => {
+  changePart(part, { profile });
 };
+
+/** Changes one point of a part, leaving the others the very same objects. */
+export const changePoint = (part: number, index: number, change: Partial<PiecePoint>): void => {
+  const profile = useDraft.getState().document?.parts[part]?.profile ?? [];
+  setProfile(
+    part,
+    profile.map((p, i) => (i === index ? without({ ...p, ...change }) : p)),
+  );
+};
+
+/** Changes one bit. */
+export const changeBit = (bit: number, change: Partial<PieceBit>): void => {
+  useDraft.getState().change((d) => ({
+    ...d,
+    bits: (d.bits ?? []).map((b, i) => (i === bit ? without({ ...b, ...change }) : b)),
+  }));
+};
+
+/** Sets or, with undefined, leaves out some of the document's own fields. */
+export const changePiece = (change: Partial<PieceDocument>): void => {
+  useDraft.getState().change((d) => without({ ...d, ...change }));
+};
+
+/** A copy with every field that is undefined left out: the file knows "not there", not "undefined". */
+function without<T extends object>(value: T): T {
+  const copy = { ...value };
+  for (const key of Object.keys(copy) as (keyof T)[])
+    if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
+  return copy;
+}
 
 /**
  * Makes many small changes one undo: the first is remembered, the rest ride on it, until `end`.

@@ -2,8 +2,11 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { readPiece, Refused, sentenceOf } from '../../api/client';
+import { findGlass, NO_SHOP, type ShopFacts } from '@zanfirico/core';
+import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
+import { ANYBODY, shopFacts, useShop } from '../../stores/shop';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
@@ -29,6 +32,7 @@ export function PiecePlace() {
       (piece) => {
         if (!live) return;
         setFailure(undefined);
+        useBoard.getState().takePart(0);
         if (open(piece))
           say('Changes you had not saved were kept and are on the board.', {
             label: 'Drop them',
@@ -51,7 +55,8 @@ export function PiecePlace() {
     };
   }, [id, open, say]);
 
-  const now = useMemo(() => document && deriveDocument(document), [document]);
+  const facts = useFacts(document?.making.gatherer, document?.glass);
+  const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
   const last = useLastGood(id, now?.derived);
   const closeRevisions = useCallback(() => {
     setShowRevisions(false);
@@ -95,6 +100,23 @@ export function PiecePlace() {
       )}
     </div>
   );
+}
+
+/** What the shop and its scale add to the plan; the shop is fetched once. */
+function useFacts(gatherer: string | undefined, glassId: string | undefined): ShopFacts {
+  const shop = useShop((s) => s.shop);
+  const log = useShop((s) => s.weighIns);
+  const load = useShop((s) => s.load);
+  const say = useNotices((s) => s.say);
+  useEffect(() => {
+    load().catch((error: unknown) => {
+      say(sentenceOf(error));
+    });
+  }, [load, say]);
+  return useMemo(() => {
+    const glass = findGlass(glassId ?? '');
+    return glass ? shopFacts(shop, log, gatherer ?? ANYBODY, glass) : NO_SHOP;
+  }, [shop, log, gatherer, glassId]);
 }
 
 /** The newest derivation of this piece that worked. */

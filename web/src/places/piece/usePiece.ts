@@ -1,6 +1,6 @@
 // The piece on the board with everything derived from it: one computation, shared by all sheets.
 import type { PieceDocument } from '@zanfirico/contract';
-import { derive, findGlass, type Derived, type Glass } from '@zanfirico/core';
+import { derive, findGlass, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
 
 export interface OnBoard {
@@ -17,7 +17,8 @@ export const usePiece = (): OnBoard => useOutletContext<OnBoard>();
 /** Derives a document; the glass of an unknown id is nobody's. */
 export function deriveDocument(
   document: PieceDocument,
+  facts?: ShopFacts,
 ): { readonly glass: Glass; readonly derived: Derived } | undefined {
   const glass = findGlass(document.glass);
-  return glass && { glass, derived: derive(document, glass) };
+  return glass && { glass, derived: derive(document, glass, facts) };
 }

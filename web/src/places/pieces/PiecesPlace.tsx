@@ -46,7 +46,7 @@ export function PiecesPlace() {
   );
   const tallest = Math.max(
     0.05,
-    ...onShelf.map((p) => (p.derived?.ok === true ? p.derived.shape.height : 0)),
+    ...onShelf.map((p) => (p.derived?.ok === true ? p.derived.whole.height : 0)),
   );
   const scale = Math.min(MOST_SCALE, GLYPH_HEIGHT / tallest);
 

@@ -19,13 +19,13 @@ interface Props {
 export function ShelfPiece({ piece, glass, derived, scale, height, away, onMove }: Props) {
   const units = useDisplay((s) => s.units);
   const { name } = piece.document;
-  const width = derived?.ok === true ? 2 * derived.shape.widest * scale : 80;
+  const width = derived?.ok === true ? 2 * derived.whole.widest * scale : 80;
   return (
     <li className="group flex flex-col" style={{ flexBasis: Math.max(200, width + 70) }}>
       <Link to={`/pieces/${piece.id}/section`} className="flex flex-1 flex-col" aria-label={name}>
         <div className="flex items-end justify-center px-6" style={{ height: height + 8 }}>
           {derived?.ok === true && (
-            <PieceGlyph shape={derived.shape} scale={scale} title={`Section of ${name}`} />
+            <PieceGlyph derived={derived} scale={scale} title={`Section of ${name}`} />
           )}
         </div>
         <div className="plank" aria-hidden="true" />

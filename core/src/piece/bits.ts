@@ -1,0 +1,45 @@
+// The bits of a piece, read: each with its glass and its weight.
+import type { Glass } from '../glass/glass';
+import type { Bit } from '../shape/bit';
+import { bitProblem, measureBit, type BitMeasure } from '../shape/bitMeasure';
+
+/** A bit as the document has it. */
+export interface BitInput extends Bit {
+  readonly name: string;
+  readonly glass?: string | undefined;
+}
+
+/** A bit read. */
+export interface ReadBit {
+  readonly index: number;
+  readonly name: string;
+  readonly glass: Glass;
+  readonly measure: BitMeasure;
+  readonly mass: number;
+}
+
+/** Reads a bit, or says what is wrong with it. */
+export function readBit(
+  input: BitInput,
+  index: number,
+  glass: Glass,
+):
+  | { readonly ok: true; readonly bit: ReadBit & { readonly input: BitInput } }
+  | { readonly ok: false; readonly message: string } {
+  const message = bitProblem(input, input.name);
+  if (message !== undefined) return { ok: false, message };
+  const measure = keptMeasure(input);
+  return {
+    ok: true,
+    bit: { index, name: input.name, glass, measure, mass: measure.volume * glass.density, input },
+  };
+}
+
+const measures = new WeakMap<object, { readonly place: object; readonly measure: BitMeasure }>();
+function keptMeasure(input: BitInput): BitMeasure {
+  const before = measures.get(input.shape);
+  if (before?.place === input.place) return before.measure;
+  const measure = measureBit(input);
+  measures.set(input.shape, { place: input.place, measure });
+  return measure;
+}

@@ -1,0 +1,135 @@
+// Where parts and bits meet, and what to say where they do not.
+import { bitMesh } from '../shape/bitMesh';
+import { contact, distanceTo, type Contact } from '../shape/contact';
+import type { Shape } from '../shape/measure';
+import type { BitInput, ReadBit } from './bits';
+import type { Part } from './part';
+
+/** Skins nearer than this touch: the drawing is to the tenth of a millimetre. */
+const TOUCH = 0.0003;
+/** Running this far into each other counts glass twice. */
+const OVERLAP = 0.0008;
+
+const mm = (v: number): string => `${String(Number((v * 1e3).toFixed(1)))} mm`;
+
+/** Something to look at on the drawing that does not keep the piece from being planned. */
+export interface Remark {
+  /** Counts from 0 among the parts, or among the bits when `bit` is set. */
+  readonly part?: number;
+  readonly bit?: number;
+  readonly at: { readonly r: number; readonly z: number };
+  readonly message: string;
+}
+
+/** Two parts that touch, by their places in the list. */
+export interface Join extends Contact {
+  readonly a: number;
+  readonly b: number;
+}
+
+/** Every pair of parts that touches. */
+export function joins(parts: readonly Part[]): Join[] {
+  const found: Join[] = [];
+  parts.forEach((a, i) => {
+    parts.slice(i + 1).forEach((b, k) => {
+      if (!near(a.shape, b.shape)) return;
+      const c = contact(a.outline, b.outline, TOUCH);
+      if (c) found.push({ ...c, a: i, b: i + 1 + k });
+    });
+  });
+  return found;
+}
+
+const near = (a: Shape, b: Shape): boolean =>
+  a.lowest - TOUCH <= b.lowest + b.height && b.lowest - TOUCH <= a.lowest + a.height;
+
+/** Wall of a part where something touches it. */
+export function wallNear(part: Part, at: { r: number; z: number }): number {
+  const { r, z, wall } = part.shape.outer;
+  let best = Infinity;
+  let found = 0;
+  r.forEach((v, i) => {
+    const d = (v - at.r) ** 2 + ((z[i] as number) - at.z) ** 2;
+    if (d < best) {
+      best = d;
+      found = wall[i] as number;
+    }
+  });
+  return found;
+}
+
+/** Parts that hang in the air: not joined, through others, to the first. */
+export function looseParts(parts: readonly Part[], contacts: readonly Join[]): Remark[] {
+  const reached = new Set([0]);
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const { a, b } of contacts)
+      if (reached.has(a) !== reached.has(b)) {
+        reached.add(a).add(b);
+        grown = true;
+      }
+  }
+  return parts.flatMap((p, i): Remark[] => {
+    if (reached.has(i)) return [];
+    const gap = parts.reduce((least, other, k) => {
+      if (k === i) return least;
+      const above = p.shape.lowest - (other.shape.lowest + other.shape.height);
+      const below = other.shape.lowest - (p.shape.lowest + p.shape.height);
+      return Math.min(least, Math.max(above, below));
+    }, Infinity);
+    const away = gap > TOUCH ? `, ${mm(gap)} away from the nearest` : '';
+    return [
+      {
+        part: p.index,
+        at: { r: 0, z: p.shape.lowest },
+        message: `Part ${String(p.index + 1)}, ${p.name}, touches no other part${away}; move it until the skins meet (Snap does it).`,
+      },
+    ];
+  });
+}
+
+/** Parts that run into each other. */
+export const overlaps = (parts: readonly Part[], contacts: readonly Join[]): Remark[] =>
+  contacts.flatMap((c): Remark[] => {
+    if (c.depth <= OVERLAP) return [];
+    const [a, b] = [parts[c.a] as Part, parts[c.b] as Part];
+    return [
+      {
+        part: b.index,
+        at: c.at,
+        message: `Part ${String(b.index + 1)}, ${b.name}, runs ${mm(c.depth)} into ${a.name}, so that glass is counted twice; move it out until the skins meet.`,
+      },
+    ];
+  });
+
+/** A bit must touch a part: some corner of it lies in the part's glass or on its skin. */
+export function looseBits(
+  bits: readonly (ReadBit & { readonly input: BitInput })[],
+  parts: readonly Part[],
+): Remark[] {
+  return bits.flatMap((b): Remark[] => {
+    const { positions } = bitMesh({ shape: b.input.shape, place: { ...b.input.place, copies: 1 } });
+    let gap = Infinity;
+    let at = { r: 0, z: 0 };
+    for (let i = 0; i < positions.length && gap > TOUCH; i += 3) {
+      const r = Math.hypot(positions[i] as number, positions[i + 1] as number);
+      const z = positions[i + 2] as number;
+      for (const p of parts) {
+        const d = Math.max(0, distanceTo(p.outline, r, z));
+        if (d < gap) {
+          gap = d;
+          at = { r, z };
+        }
+      }
+    }
+    return gap <= TOUCH * 2
+      ? []
+      : [
+          {
+            bit: b.index,
+            at,
+            message: `${b.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
+          },
+        ];
+  });
+}

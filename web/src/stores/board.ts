@@ -1,0 +1,53 @@
+// What the Section sheet has in hand: which part or bit, which leaf beside the drawing, snapping, the glass view.
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** The leaves beside the drawing. */
+export type Leaf = 'draw' | 'glass' | 'make' | 'pattern' | 'cane';
+
+interface BoardState {
+  readonly part: number;
+  /** A bit in hand instead of a part. */
+  readonly bit: number | undefined;
+  readonly point: number | undefined;
+  readonly leaf: Leaf;
+  readonly snap: boolean;
+  readonly turning: boolean;
+  readonly takePart: (part: number) => void;
+  readonly takeBit: (bit: number) => void;
+  readonly takePoint: (point: number | undefined) => void;
+  readonly show: (leaf: Leaf) => void;
+  readonly set: (change: { snap?: boolean; turning?: boolean }) => void;
+}
+
+export const useBoard = create<BoardState>()(
+  persist(
+    (set) => ({
+      part: 0,
+      bit: undefined,
+      point: undefined,
+      leaf: 'draw',
+      snap: true,
+      turning: true,
+      takePart: (part) => {
+        set({ part, bit: undefined, point: undefined });
+      },
+      takeBit: (bit) => {
+        set({ bit, point: undefined });
+      },
+      takePoint: (point) => {
+        set({ point });
+      },
+      show: (leaf) => {
+        set({ leaf });
+      },
+      set: (change) => {
+        set(change);
+      },
+    }),
+    {
+      name: 'zanfirico.board',
+      partialize: ({ snap, turning }) => ({ snap, turning }),
+    },
+  ),
+);

@@ -1,0 +1,97 @@
+// The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
+import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
+import {
+  learnLayer,
+  NO_SHOP,
+  type Glass,
+  type Learned,
+  type ShopFacts,
+} from '@zanfirico/core';
+import { create } from 'zustand';
+import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
+
+interface ShopState {
+  readonly shop: SavedShop | undefined;
+  readonly weighIns: readonly KeptWeighIn[];
+  readonly load: () => Promise<void>;
+  readonly save: (document: ShopDocument) => Promise<void>;
+  readonly weigh: (entry: NewWeighIn) => Promise<void>;
+  readonly reset: (person: string, ironDiameter: number) => Promise<void>;
+}
+
+export const useShop = create<ShopState>()((set, get) => ({
+  shop: undefined,
+  weighIns: [],
+  load: async () => {
+    const [shop, weighIns] = await Promise.all([readShop(), readWeighIns()]);
+    set({ shop, weighIns });
+  },
+  save: async (document) => {
+    const { shop } = get();
+    if (!shop) return;
+    set({ shop: { ...shop, document } });
+    try {
+      set({ shop: await saveShop({ baseRevision: shop.revision, document }) });
+    } catch (error) {
+      // What the server holds is shown again; the caller says why.
+      set({ shop: await readShop().catch(() => shop) });
+      throw error;
+    }
+  },
+  weigh: async (entry) => {
+    const kept = await logWeighIn(entry);
+    set((s) => ({ weighIns: [kept, ...s.weighIns] }));
+  },
+  reset: async (person, ironDiameter) => {
+    await resetWeighIns(person, ironDiameter);
+    set({ weighIns: await readWeighIns() });
+  },
+}));
+
+/** Whoever gathers when nobody is named. */
+export const ANYBODY = 'gaffer';
+/** Irons nearer than this in diameter are the same iron, m. */
+const SAME_IRON = 5e-4;
+
+/** The log of one hand on one iron, newest first. */
+export const ofHand = (
+  log: readonly KeptWeighIn[],
+  person: string,
+  ironDiameter: number,
+): KeptWeighIn[] =>
+  log.filter(
+    (e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON,
+  );
+
+/** What the log teaches about one hand on one iron. */
+export const learnedBy = (
+  log: readonly KeptWeighIn[],
+  person: string,
+  ironDiameter: number,
+  glass: Glass,
+): Learned =>
+  learnLayer(
+    ofHand(log, person, ironDiameter)
+      .filter((e) => e.counts)
+      .map((e) => ({
+        planned: e.planned,
+        got: e.got,
+        factor: e.factor,
+        dip: { ironDiameter: e.ironDiameter, depth: e.depth },
+      })),
+    glass,
+  );
+
+/** The facts a plan takes from the shop. */
+export function shopFacts(
+  shop: SavedShop | undefined,
+  log: readonly KeptWeighIn[],
+  person: string,
+  glass: Glass,
+): ShopFacts {
+  if (!shop) return NO_SHOP;
+  return {
+    blocks: shop.document.blocks,
+    layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
+  };
+}
