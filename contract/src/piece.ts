@@ -35,6 +35,16 @@ export const ProfilePointSchema = Type.Object(
 
 const Profile = Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 });
 
+/** Torch stock something is made from: tubing when it has a wall, rod when it has none. */
+const stock = () =>
+  Type.Object(
+    {
+      diameter: Type.Number({ minimum: 0.001, maximum: 0.3, description: 'm' }),
+      wall: Type.Optional(Type.Number({ minimum: 0.0003, maximum: 0.05, description: 'm' })),
+    },
+    { ...strict, description: 'torch stock: tubing with a wall, rod without' },
+  );
+
 /** A part on the axis, its profile at its true height in the piece. What is left out is the piece's own. */
 export const PartSchema = Type.Object(
   {
@@ -60,6 +70,7 @@ export const PartSchema = Type.Object(
         strict,
       ),
     ),
+    stock: Type.Optional(stock()),
     mirror: Type.Optional(
       Type.Boolean({ description: 'while drawing, the upper half mirrors the lower' }),
     ),
@@ -125,6 +136,7 @@ export const BitSchema = Type.Object(
   {
     name: partName(),
     glass: Type.Optional(glassId()),
+    stock: Type.Optional(stock()),
     shape: BitShapeSchema,
     place: Type.Object(
       {
@@ -185,6 +197,38 @@ export const PatternSchema = Type.Object(
   strict,
 );
 
+/** Canes laid round a bubble and twisted, or the ribs of a dip mould. */
+export const CaneSchema = Type.Object(
+  {
+    bubble: Type.Number({ minimum: 0.005, maximum: 1, description: 'across at pick-up, m' }),
+    length: Type.Number({ minimum: 0.005, maximum: 2, description: 'of a cane on the bubble, m' }),
+    cane: Type.Number({ minimum: 0.0005, maximum: 0.05, description: 'across, m' }),
+    billet: Type.Object(
+      {
+        diameter: Type.Number({ minimum: 0.002, maximum: 0.3, description: 'm' }),
+        length: Type.Number({ minimum: 0.005, maximum: 2, description: 'm' }),
+      },
+      strict,
+    ),
+    lost: Type.Number({ minimum: 0, maximum: 0.9, description: 'share left at both ends' }),
+    twist: Type.Number({
+      minimum: 0,
+      maximum: 1.4,
+      description: 'wanted on the final form, rad from upright',
+    }),
+    rib: Type.Optional(
+      Type.Object(
+        {
+          count: Type.Integer({ minimum: 2, maximum: 120 }),
+          rise: Type.Number({ minimum: 0.0002, maximum: 0.05, description: 'in the mould, m' }),
+        },
+        strict,
+      ),
+    ),
+  },
+  strict,
+);
+
 /** A whole piece. */
 export const PieceSchema = Type.Object(
   {
@@ -193,7 +237,9 @@ export const PieceSchema = Type.Object(
     name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }),
     notes: Type.String({ maxLength: 4000 }),
     form: Type.Union(
-      (['tumbler', 'bowl', 'bottle', 'ball', 'plate'] as const).map((form) => Type.Literal(form)),
+      (['tumbler', 'bowl', 'bottle', 'ball', 'plate', 'stemmed', 'solid'] as const).map((form) =>
+        Type.Literal(form),
+      ),
     ),
     way: Type.Union([Type.Literal('furnace'), Type.Literal('torch')]),
     glass: glassId(),
@@ -219,6 +265,7 @@ export const PieceSchema = Type.Object(
       ),
     ),
     pattern: Type.Optional(PatternSchema),
+    cane: Type.Optional(CaneSchema),
     making: Type.Object(
       {
         potTemperature: Type.Number({ minimum: 700, maximum: 1500, description: '°C' }),
@@ -270,4 +317,5 @@ export type PiecePoint = Static<typeof ProfilePointSchema>;
 export type PiecePart = Static<typeof PartSchema>;
 export type PieceBit = Static<typeof BitSchema>;
 export type PieceBitShape = Static<typeof BitShapeSchema>;
+export type PieceCane = Static<typeof CaneSchema>;
 export type PiecePattern = Static<typeof PatternSchema>;

@@ -26,6 +26,7 @@ export {
   type Derived,
   type PieceInput,
   type PieceProblem,
+  type PlannedBit,
   type PlannedPart,
   type ShopFacts,
 } from './piece/derive';
@@ -46,9 +47,20 @@ export {
   MOST_WALL,
   type ShapeProblem,
 } from './shape/check';
+export { LEAST_BLANK, MOST_BLANK, shrunkBlank } from './shape/blank';
 export { bezierSpans, tangentAt } from './shape/curve';
-export { carry, flattened, type Carried, type Figure as DrawnFigure } from './shape/figure';
 export {
+  arcAt,
+  carry,
+  flattened,
+  onSkin,
+  type Carried,
+  type Figure as DrawnFigure,
+  type OnForm,
+  type OnSkin,
+} from './shape/figure';
+export {
+  boreAt,
   fitsAnnealer,
   fitsGloryHole,
   OVAL_REJECT,
@@ -56,7 +68,7 @@ export {
   type ClosureFit,
   type GloryHole,
 } from './shape/fits';
-export { FORMS, startingProfile, type Form } from './shape/forms';
+export { FORMS, startingParts, startingProfile, type Form } from './shape/forms';
 export { measureShape, type Shape } from './shape/measure';
 export {
   joinedMesh,
@@ -67,6 +79,14 @@ export {
   type Mesh,
 } from './shape/mesh';
 export { ON_AXIS, type Line, type Profile, type ProfilePoint } from './shape/profile';
+export {
+  BIT_PRESETS,
+  newBit,
+  newPart,
+  PART_PRESETS,
+  type BitPreset,
+  type PartPreset,
+} from './shape/presets';
 export { restOn, snapTo } from './shape/snap';
 export { across, stretchMap, type StretchMap } from './shape/stretchMap';
 export { cutList, type Cut, type CutList } from './stock/cutList';
@@ -80,11 +100,12 @@ export {
   stockLength,
   type Stock,
 } from './stock/moves';
-export { hasBore } from './stock/piece';
+export { hasBore, type StockPlan } from './stock/piece';
 export { readQuantity } from './units/parse';
 export { printDuration, printForField, printQuantity, printText } from './units/print';
 export {
   displayUnit,
+  fromSI,
   METRIC,
   type DisplayUnits,
   type QuantityKind,

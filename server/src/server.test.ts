@@ -9,7 +9,9 @@ import { openDatabase, type Database } from './store/database';
 import { pieceStore } from './store/pieces';
 import { shopStore } from './store/shop';
 
-const bowl = DEMO_PIECES[4]?.[0] as PieceDocument;
+const bowl = DEMO_PIECES.flat().find(
+  (d) => d.form === 'bowl' && d.name === 'Tide-pool bowl',
+) as PieceDocument;
 let db: Database;
 let api: ReturnType<typeof request>;
 

@@ -57,6 +57,20 @@ const router = createBrowserRouter([
       {
         path: 'rack',
         lazy: async () => ({ Component: (await import('./places/rack/RackPlace')).RackPlace }),
+        children: [
+          {
+            index: true,
+            lazy: async () => ({
+              Component: (await import('./places/rack/GlassSheet')).GlassSheet,
+            }),
+          },
+          {
+            path: 'shop',
+            lazy: async () => ({
+              Component: (await import('./places/rack/ShopSheet')).ShopSheet,
+            }),
+          },
+        ],
       },
       {
         path: 'pot',

@@ -1,12 +1,15 @@
 // The bits of a piece, read: each with its glass and its weight.
 import type { Glass } from '../glass/glass';
 import type { Bit } from '../shape/bit';
+import type { Stock } from '../stock/moves';
 import { bitProblem, measureBit, type BitMeasure } from '../shape/bitMeasure';
 
 /** A bit as the document has it. */
 export interface BitInput extends Bit {
   readonly name: string;
   readonly glass?: string | undefined;
+  /** Torch stock it is made from. */
+  readonly stock?: Stock | undefined;
 }
 
 /** A bit read. */

@@ -41,8 +41,8 @@ function turns(r: readonly number[], z: readonly number[], i: number, n: number)
  * watertight on its own; where parts touch, two shells meet.
  */
 export function bodyShells(
-  parts: readonly Part[],
-  bits: readonly BitInput[],
+  parts: readonly Pick<Part, 'name' | 'outline'>[],
+  bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[],
   { facets, rows }: { readonly facets: number; readonly rows: number },
 ): Shell[] {
   return [

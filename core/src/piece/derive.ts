@@ -13,7 +13,8 @@ import type { OuterLine } from '../shape/curve';
 import { corkPlug, fitClosure, stopperPlug, type ClosureFit, type Cork } from '../shape/fits';
 import type { Form } from '../shape/forms';
 import type { Shape } from '../shape/measure';
-import { hasBore, planStock, type StockPlan } from '../stock/piece';
+import type { Stock } from '../stock/moves';
+import { planStock, type StockPlan } from '../stock/piece';
 import { holdingSeconds } from './clock';
 import { readPart, type Part, type PartInput } from './part';
 import { readings, type Readings } from './readings';
@@ -73,6 +74,11 @@ export interface PlannedPart extends Part {
   readonly stock: StockPlan | undefined;
 }
 
+/** A bit, with the stock it takes at the torch (all its copies together). */
+export interface PlannedBit extends ReadBit {
+  readonly stock: StockPlan | undefined;
+}
+
 /** A place that keeps the piece from being planned. `part` counts from 0; `bit` is set instead for a bit. */
 export interface PieceProblem extends ShapeProblem {
   readonly part: number;
@@ -84,7 +90,7 @@ export type Derived =
   | {
       readonly ok: true;
       readonly parts: readonly PlannedPart[];
-      readonly bits: readonly ReadBit[];
+      readonly bits: readonly PlannedBit[];
       readonly whole: Whole;
       /** The part everything hangs on: the vessel, or the heaviest. */
       readonly main: PlannedPart;
@@ -138,10 +144,12 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
         ...part,
         gathers: undefined,
         stages: [],
-        stock:
-          part.work === 'blown' && hasBore(making.tube)
-            ? planStock(part.glass, part.shape.glassVolume, making.allowance, making.tube)
-            : undefined,
+        stock: stockOf(
+          part.glass,
+          part.shape.glassVolume,
+          making.allowance,
+          input?.stock ?? (part.work === 'blown' ? asStock(making.tube) : ORDINARY_ROD),
+        ),
       };
     const gathers = planGathers({
       glass: part.glass,
@@ -172,7 +180,13 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   return {
     ok: true,
     parts: planned,
-    bits,
+    bits: bits.map((b) => ({
+      ...b,
+      stock:
+        piece.way === 'torch'
+          ? stockOf(b.glass, b.measure.volume, making.allowance, b.input.stock ?? ORDINARY_ROD)
+          : undefined,
+    })),
     whole,
     main,
     closures: closuresOf(piece, planned, whole),
@@ -187,6 +201,22 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     schedule,
   };
 }
+
+const asStock = (tube: Tube): Stock => ({ diameter: tube.outerDiameter, wall: tube.wall });
+
+/** Rod that solid parts and bits are pulled from until another is chosen, m. Common practice, no source. */
+const ORDINARY_ROD: Stock = { diameter: 0.01 };
+
+/** A plan, unless the stock is tubing without a bore. */
+const stockOf = (
+  glass: Glass,
+  volume: number,
+  allowance: number,
+  stock: Stock,
+): StockPlan | undefined =>
+  stock.wall === undefined || 2 * stock.wall < stock.diameter
+    ? planStock(glass, volume, allowance, stock)
+    : undefined;
 
 const mainPart = (parts: readonly PlannedPart[], whole: Whole): PlannedPart =>
   parts.find((p) => p.index === whole.vessel?.index) ??

@@ -4,6 +4,7 @@ import type { ShapeProblem } from '../shape/check';
 import type { OuterLine } from '../shape/curve';
 import { glassOutline, measureShape, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
+import type { Stock } from '../stock/moves';
 
 /** Hollow blown work, or glass right through. */
 export type Work = 'blown' | 'solid';
@@ -21,6 +22,8 @@ export interface PartInput {
   readonly glass?: string | undefined;
   /** Its own iron and dip, if not the piece's. */
   readonly iron?: { readonly diameter: number; readonly depth: number } | undefined;
+  /** Torch stock it is made from, if not the piece's. */
+  readonly stock?: Stock | undefined;
   /** Upper half mirrors the lower while drawing. */
   readonly mirror?: boolean | undefined;
 }

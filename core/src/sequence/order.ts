@@ -27,6 +27,8 @@ const OPENED: Readonly<Record<Form, readonly StepId[]>> = {
   plate: ['trim', 'open', 'spin'],
   bottle: ['trim', 'lipWrap'],
   ball: [],
+  stemmed: ['trim', 'open'],
+  solid: [],
 };
 
 const NTH = ['First', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth', 'Seventh', 'Eighth'];
@@ -48,10 +50,14 @@ export function draftOrder({ form, way, gathers }: OrderInput): OrderedStep[] {
       if (i > 0) add('setBubble');
       ids.push(['gather', NTH[i] ?? `No. ${String(i + 1)}`]);
       add(i === 0 ? 'marver' : 'block');
-      if (i === 0) add('bubble');
+      if (i === 0 && form !== 'solid') add('bubble');
     }
-    if (gathers > 0) add('reheat', 'chillTip', 'blow', 'neck', 'foot');
-    if (form === 'ball') add('knockOff', 'sealMark');
+    if (gathers > 0 && form === 'solid') add('reheat', 'shapeSolid', 'neck');
+    else if (gathers > 0) add('reheat', 'chillTip', 'blow', 'neck');
+    if (form === 'stemmed') add('setBase', 'stem', 'reheat', 'footBit');
+    else if (gathers > 0 && form !== 'solid') add('foot');
+    if (form === 'solid') add('firePolish', 'crackOff');
+    else if (form === 'ball') add('knockOff', 'sealMark');
     else
       add('setBase', 'punty', 'transfer', 'longReheat', ...OPENED[form], 'firePolish', 'crackOff');
     add('box');

@@ -128,3 +128,17 @@ export function flattened(
     return [(angle - about) * radius, s] as const;
   });
 }
+
+/** A place on the skin about the axis: radius, angle, height (m, rad). */
+export interface OnSkin {
+  readonly radius: number;
+  readonly angle: number;
+  readonly height: number;
+}
+
+/** An outline as places in space, for drawing it on the form. */
+export const onSkin = (map: StretchMap, on: 'blank' | 'final', outline: OnForm): OnSkin[] =>
+  outline.flatMap(({ angle, s }) => {
+    const at = across(map, on, s)?.[on];
+    return at ? [{ radius: at.radius, angle, height: at.height }] : [];
+  });

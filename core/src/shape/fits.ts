@@ -170,8 +170,8 @@ function radiusAt(r: readonly number[], z: readonly number[], at: number): numbe
   return widest;
 }
 
-/** Bore radius a distance below the lip. */
-function boreAt(vessel: Shape, down: number): number {
+/** Bore radius a distance below the lip, m; Infinity below the hollow. */
+export function boreAt(vessel: Shape, down: number): number {
   const { r, z } = vessel.inner;
   const lip = z[z.length - 1] as number;
   // From the lip downwards the first crossing counts: the neck, not the belly.

@@ -2,7 +2,7 @@
 import type { Profile, ProfilePoint } from './profile';
 
 /** The starting forms on offer. */
-export const FORMS = ['tumbler', 'bowl', 'bottle', 'ball', 'plate'] as const;
+export const FORMS = ['tumbler', 'bowl', 'bottle', 'ball', 'plate', 'stemmed', 'solid'] as const;
 export type Form = (typeof FORMS)[number];
 
 const at = (height: number, radius: number, wall: number, corner?: true): ProfilePoint =>
@@ -55,7 +55,61 @@ const OUTLINES: Readonly<Record<Form, Profile>> = {
   ],
   ball,
   plate: [at(0, 0, 6.5), at(0, 60, 6.5, true), at(8, 95, 5.8), at(16, 120, 5), at(24, 142, 4.2)],
+  stemmed: [
+    at(78, 0, 4),
+    at(78, 9, 4),
+    at(84, 22, 3),
+    at(100, 34, 2.2),
+    at(128, 39, 1.9),
+    at(158, 37.5, 1.7),
+    at(180, 34.5, 1.7),
+  ],
+  solid: [
+    at(0, 0, 5),
+    at(0, 30, 5, true),
+    at(7, 37.5, 5),
+    at(26, 38, 5),
+    at(45, 25, 5),
+    at(54, 0, 5),
+  ],
 };
 
-/** The outline a new piece of this form starts from. */
+/** The outline a new piece of this form starts from: its body, or of several parts the one that holds. */
 export const startingProfile = (form: Form): Profile => OUTLINES[form];
+
+/** A part a new piece starts with. */
+export interface StartingPart {
+  readonly name: string;
+  readonly profile: Profile;
+  readonly work?: 'solid';
+}
+
+/** Foot, stem and merese under the bowl, each standing on the last. */
+const UNDER_THE_BOWL: readonly StartingPart[] = [
+  {
+    name: 'foot',
+    work: 'solid',
+    profile: [
+      at(0, 0, 2),
+      at(0, 36, 2, true),
+      at(2, 36.5, 2),
+      at(4.5, 22, 2),
+      at(9, 8, 2),
+      at(14, 6, 2),
+    ],
+  },
+  {
+    name: 'stem',
+    work: 'solid',
+    profile: [at(14, 6, 2), at(34, 4.2, 2), at(50, 6.5, 2), at(60, 4.6, 2), at(74, 6, 2)],
+  },
+  { name: 'merese', work: 'solid', profile: [at(74, 8, 2), at(76, 12, 2), at(78, 9, 2)] },
+];
+
+/** The parts a new piece of this form starts with, from the table up. */
+export function startingParts(form: Form): readonly StartingPart[] {
+  const profile = startingProfile(form);
+  if (form === 'stemmed') return [...UNDER_THE_BOWL, { name: 'bowl', profile }];
+  if (form === 'solid') return [{ name: 'body', profile, work: 'solid' }];
+  return [{ name: 'body', profile }];
+}

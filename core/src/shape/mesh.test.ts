@@ -105,12 +105,17 @@ describe('a whole piece as shells', () => {
   it('96 × 400: each shell watertight, the sum within 0.5 % of the exact glass', () => {
     const soft = findGlass('soft-batch-96');
     if (!soft) throw new Error('the rack has lost its soft batch');
-    const cap = { name: 'dots', shape: { kind: 'dot', diameter: 0.01, rise: 0.003 }, place: { height: 0.06, out: 0.0375, around: 0, tilt: 0, copies: 5 } } as const;
+    const cap = {
+      name: 'dots',
+      shape: { kind: 'dot', diameter: 0.01, rise: 0.003 },
+      place: { height: 0.06, out: 0.0375, around: 0, tilt: 0, copies: 5 },
+    } as const;
     const body = readPart({ profile: startingProfile('tumbler') }, 0, soft);
     const ball = readPart({ profile: startingProfile('ball'), work: 'solid' }, 1, soft);
     if (!body.ok || !ball.ok) throw new Error('starting forms must read');
     const shells = bodyShells([body.part, ball.part], [cap], { facets: 96, rows: 400 });
-    const exact = body.part.shape.glassVolume + ball.part.shape.glassVolume + measureBit(cap).volume;
+    const exact =
+      body.part.shape.glassVolume + ball.part.shape.glassVolume + measureBit(cap).volume;
     for (const { mesh } of shells) expect(openEdges(mesh)).toEqual([]);
     const sum = shells.reduce((v, { mesh }) => v + measureMesh(mesh).volume, 0);
     expect(Math.abs(sum / exact - 1)).toBeLessThan(0.005);

@@ -9,12 +9,12 @@ export interface ProfilePoint {
   /** Wall thickness here. */
   readonly wall: number;
   /** A crisp edge instead of a smooth run through this point. */
-  readonly corner?: boolean | undefined;
+  readonly corner?: boolean;
   /**
    * A tangent pulled by hand: how radius and height change per length of chord as the line runs through here. Left out,
    * the line finds its own way; ignored at a crisp edge.
    */
-  readonly pull?: Pull | undefined;
+  readonly pull?: Pull;
 }
 
 /** A pulled tangent, m per m of chord. */

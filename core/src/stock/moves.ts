@@ -4,7 +4,7 @@ import { pulledBore, pulledLength, tubeSection, type Tube } from '../shape/conse
 /** Stock on the rack: tubing when it has a wall, rod when it has none. */
 export interface Stock {
   readonly diameter: number;
-  readonly wall?: number | undefined;
+  readonly wall?: number;
 }
 
 /** Glass per length, m². Throws when a wall leaves no bore. */

@@ -5,7 +5,7 @@ import {
   type PieceDocument,
   type PiecePoint,
 } from '@zanfirico/contract';
-import { ORDINARY_FIRING, ORDINARY_MAKING } from '@zanfirico/core';
+import { ORDINARY_FIRING, ORDINARY_MAKING, shrunkBlank, startingParts } from '@zanfirico/core';
 
 const mm = (height: number, radius: number, wall: number, corner = false): PiecePoint => ({
   height: height / 1e3,
@@ -43,6 +43,32 @@ const bowl = [
   mm(76, 115, 3.9),
   mm(92, 122, 3.6),
 ];
+
+const cruetBody: PieceDocument['parts'][number] = {
+  name: 'body',
+  profile: [
+    mm(0, 0, 7),
+    mm(0, 34, 7, true),
+    mm(10, 42, 5.6),
+    mm(38, 48, 4),
+    mm(70, 46, 3.6),
+    mm(95, 36, 3.6),
+    mm(114, 24, 3.8),
+    mm(132, 15.5, 4),
+    mm(158, 12, 3.6),
+    mm(184, 12.5, 3.4),
+    mm(192, 15, 3.4),
+    mm(195, 18, 3.4),
+  ],
+};
+
+const goblet: PieceDocument['parts'] = startingParts('stemmed').map(({ name, profile, work }) => ({
+  name,
+  profile: profile.map((p) => ({ ...p })),
+  ...(work && { work, iron: { diameter: 0.0127, depth: 0.04 } }),
+}));
+/** The bowl before it is blown out: seven tenths of its width. */
+const gobletBlank = (shrunkBlank(goblet[3]?.profile ?? [], 0.7, 0.22) ?? []).map((p) => ({ ...p }));
 
 /** Pieces, each as the list of its revisions from first to newest. */
 export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
@@ -98,30 +124,120 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
     },
   ],
   [
+    { ...common, name: 'Oil cruet', notes: 'The body.', form: 'bottle', parts: [cruetBody] },
     {
       ...common,
       name: 'Oil cruet',
-      notes: 'The body; the stopper is ground to the neck afterwards.',
+      notes: 'Body, handle and stopper; the stopper is ground to the neck afterwards.',
       form: 'bottle',
       parts: [
+        cruetBody,
         {
-          name: 'body',
+          name: 'stopper',
+          work: 'solid',
+          role: 'stopper',
           profile: [
-            mm(0, 0, 7),
-            mm(0, 34, 7, true),
-            mm(10, 42, 5.6),
-            mm(38, 48, 4),
-            mm(70, 46, 3.6),
-            mm(95, 36, 3.6),
-            mm(114, 24, 3.8),
-            mm(132, 15.5, 4),
-            mm(158, 12, 3.6),
-            mm(184, 12.5, 3.4),
-            mm(192, 15, 3.4),
-            mm(195, 18, 3.4),
+            mm(172, 0, 3),
+            mm(172, 7.6, 3, true),
+            mm(191, 9.4, 3),
+            mm(198, 11.5, 3),
+            mm(207, 12.5, 3),
+            mm(216, 9.5, 3),
+            mm(220, 0, 3),
           ],
+          iron: { diameter: 0.0127, depth: 0.04 },
         },
       ],
+      bits: [
+        {
+          name: 'handle',
+          shape: {
+            kind: 'bent',
+            diameter: 0.008,
+            path: [
+              { out: 0, up: 0.047 },
+              { out: 0.03, up: 0.045 },
+              { out: 0.046, up: 0.01 },
+              { out: 0.035, up: -0.03 },
+              { out: 0.0225, up: -0.048 },
+            ],
+          },
+          place: { height: 0.125, out: 0.0118, around: 0, tilt: 0, copies: 1 },
+        },
+      ],
+      fillLine: 0.13,
+      closure: { ovality: 0.0008 },
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Quay goblet',
+      notes: 'Foot, stem and merese built on; a band of gold-leaf dots laid on the blank.',
+      form: 'stemmed',
+      parts: goblet,
+      pattern: {
+        part: 3,
+        blank: gobletBlank,
+        drawnOn: 'final',
+        figure: { kind: 'dots', count: 18, diameter: 0.008, height: 0.128 },
+      },
+      fillLine: 0.15,
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Gull on a bollard',
+      notes: 'Solid, off the punty. The wings are a pair: make the second slightly bigger.',
+      form: 'solid',
+      parts: [
+        {
+          name: 'bollard',
+          work: 'solid',
+          profile: [
+            mm(0, 0, 5),
+            mm(0, 31, 5, true),
+            mm(6, 30, 5),
+            mm(16, 23, 5),
+            mm(44, 21, 5),
+            mm(56, 27, 5),
+            mm(62, 24, 5),
+            mm(64, 0, 5),
+          ],
+        },
+        {
+          name: 'gull',
+          work: 'solid',
+          profile: [
+            mm(64, 0, 5),
+            mm(68, 12, 5),
+            mm(82, 19, 5),
+            mm(98, 14, 5),
+            mm(108, 8, 5),
+            mm(114, 0, 5),
+          ],
+          iron: { diameter: 0.0127, depth: 0.05 },
+        },
+      ],
+      bits: [
+        {
+          name: 'wings',
+          shape: { kind: 'ellipsoid', x: 0.042, y: 0.014, z: 0.02 },
+          place: { height: 0.086, out: 0.032, around: 0, tilt: 0.5, copies: 2 },
+        },
+        {
+          name: 'head',
+          shape: { kind: 'ball', diameter: 0.019 },
+          place: { height: 0.119, out: 0, around: 0, tilt: 0, copies: 1 },
+        },
+        {
+          name: 'bill',
+          shape: { kind: 'rod', diameter: 0.004, length: 0.013 },
+          place: { height: 0.119, out: 0.0145, around: -1.57, tilt: 1.57, copies: 1 },
+        },
+      ],
+      firing: { ...common.firing, practice: 'plain' },
     },
   ],
   [

@@ -1,4 +1,4 @@
-// Handing a text to the browser as a file.
+// Handing a text or bytes to the browser as a file.
 
 /** A piece's name as a file name: letters, digits and hyphens. */
 export const fileName = (name: string): string =>
@@ -9,9 +9,14 @@ export const fileName = (name: string): string =>
     .toLowerCase()
     .slice(0, 60) || 'piece';
 
-/** Offers `text` as a download. */
-export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+/** Offers a text (UTF-8) or bytes as a download. */
+export function download(
+  name: string,
+  type: string,
+  content: string | Uint8Array<ArrayBuffer>,
+): void {
+  const kind = typeof content === 'string' ? `${type};charset=utf-8` : type;
+  const url = URL.createObjectURL(new Blob([content], { type: kind }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

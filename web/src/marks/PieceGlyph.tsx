@@ -1,23 +1,27 @@
 // A piece in small: left half cut, right half as finished glass. Used on the shelf and wherever a piece is named.
-import type { Shape } from '@zanfirico/core';
+import type { Bit, Shape } from '@zanfirico/core';
 import { useId } from 'react';
 import { glassPath, halfPath, linePath, type Sheet } from './outline';
+import { BitShapes } from './section/BitMark';
 
 interface Props {
-  readonly shape: Shape;
+  readonly shapes: readonly Shape[];
+  readonly bits?: readonly Bit[] | undefined;
+  /** The room the whole of it takes, m. */
+  readonly extent: { readonly lowest: number; readonly height: number; readonly widest: number };
   /** px per metre; the same for all pieces on a shelf, so that their sizes compare. */
   readonly scale: number;
   readonly title: string;
 }
 
-export function PieceGlyph({ shape, scale, title }: Props) {
+export function PieceGlyph({ shapes, bits = [], extent, scale, title }: Props) {
   const id = useId();
   const pad = 2;
-  const width = 2 * shape.widest * scale + 2 * pad;
-  const height = shape.height * scale + 2 * pad;
+  const width = 2 * extent.widest * scale + 2 * pad;
+  const height = extent.height * scale + 2 * pad;
   const sheet: Sheet = {
     axis: width / 2,
-    table: height - pad + shape.lowest * scale,
+    table: height - pad + extent.lowest * scale,
     scale,
   };
   return (
@@ -38,14 +42,21 @@ export function PieceGlyph({ shape, scale, title }: Props) {
           <stop offset="1" stopColor="var(--glass)" stopOpacity="0.75" />
         </linearGradient>
       </defs>
-      <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />
-      <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />
-      <path
-        d={glassPath(shape, sheet, -1)}
-        fill="var(--glass)"
-        fillOpacity="0.55"
-        stroke="var(--chalk)"
-      />
+      {bits.map((bit, i) => (
+        <BitShapes key={i} bit={bit} sheet={sheet} stroke="var(--chalk)" />
+      ))}
+      {shapes.map((shape, i) => (
+        <g key={i}>
+          <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />
+          <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />
+          <path
+            d={glassPath(shape, sheet, -1)}
+            fill="var(--glass)"
+            fillOpacity="0.55"
+            stroke="var(--chalk)"
+          />
+        </g>
+      ))}
     </svg>
   );
 }

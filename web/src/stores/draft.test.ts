@@ -49,6 +49,7 @@ describe('undo', () => {
     for (let i = 1; i <= 40; i += 1)
       drag.step(() => {
         setProfile(
+          0,
           document.parts[0]?.profile.map((p) => ({ ...p, height: p.height * (1 + i / 100) })) ?? [],
         );
       });

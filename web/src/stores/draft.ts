@@ -89,11 +89,14 @@ useDraft.subscribe((s, before) => {
 export const useUnsaved = (): boolean =>
   useDraft((s) => s.document !== undefined && s.document !== s.saved);
 
+/** A change to some fields; undefined leaves a field out. */
+export type Changes<T> = { readonly [K in keyof T]?: T[K] | undefined };
+
 /** Changes one part, leaving the others the very same objects. */
-export const changePart = (part: number, change: Partial<PiecePart>): void => {
+export const changePart = (part: number, change: Changes<PiecePart>): void => {
   useDraft.getState().change((d) => ({
     ...d,
-    parts: d.parts.map((p, i) => (i === part ? without({ ...p, ...change }) : p)),
+    parts: d.parts.map((p, i) => (i === part ? changed(p, change) : p)),
   }));
 };
 
@@ -103,30 +106,35 @@ export const setProfile = (part: number, profile: PiecePoint[]): void => {
 };
 
 /** Changes one point of a part, leaving the others the very same objects. */
-export const changePoint = (part: number, index: number, change: Partial<PiecePoint>): void => {
+export const changePoint = (part: number, index: number, change: Changes<PiecePoint>): void => {
   const profile = useDraft.getState().document?.parts[part]?.profile ?? [];
   setProfile(
     part,
-    profile.map((p, i) => (i === index ? without({ ...p, ...change }) : p)),
+    profile.map((p, i) => (i === index ? changed(p, change) : p)),
   );
 };
 
+/** Changes how the piece is made. */
+export const changeMaking = (change: Changes<PieceDocument['making']>): void => {
+  useDraft.getState().change((d) => ({ ...d, making: changed(d.making, change) }));
+};
+
 /** Changes one bit. */
-export const changeBit = (bit: number, change: Partial<PieceBit>): void => {
+export const changeBit = (bit: number, change: Changes<PieceBit>): void => {
   useDraft.getState().change((d) => ({
     ...d,
-    bits: (d.bits ?? []).map((b, i) => (i === bit ? without({ ...b, ...change }) : b)),
+    bits: (d.bits ?? []).map((b, i) => (i === bit ? changed(b, change) : b)),
   }));
 };
 
 /** Sets or, with undefined, leaves out some of the document's own fields. */
-export const changePiece = (change: Partial<PieceDocument>): void => {
-  useDraft.getState().change((d) => without({ ...d, ...change }));
+export const changePiece = (change: Changes<PieceDocument>): void => {
+  useDraft.getState().change((d) => changed(d, change));
 };
 
-/** A copy with every field that is undefined left out: the file knows "not there", not "undefined". */
-function without<T extends object>(value: T): T {
-  const copy = { ...value };
+/** An object with a change made; fields that are undefined are left out: the file knows "not there" only. */
+function changed<T extends object>(value: T, change: Changes<T>): T {
+  const copy = { ...value, ...change };
   for (const key of Object.keys(copy) as (keyof T)[])
     if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
   return copy;

@@ -1,12 +1,6 @@
 // The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
 import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
-import {
-  learnLayer,
-  NO_SHOP,
-  type Glass,
-  type Learned,
-  type ShopFacts,
-} from '@zanfirico/core';
+import { learnLayer, NO_SHOP, type Glass, type Learned, type ShopFacts } from '@zanfirico/core';
 import { create } from 'zustand';
 import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
 
@@ -59,9 +53,7 @@ export const ofHand = (
   person: string,
   ironDiameter: number,
 ): KeptWeighIn[] =>
-  log.filter(
-    (e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON,
-  );
+  log.filter((e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON);
 
 /** What the log teaches about one hand on one iron. */
 export const learnedBy = (

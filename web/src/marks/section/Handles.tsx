@@ -1,12 +1,17 @@
-// Handles: round ones carry the outside, square ones on the inside set the wall. Mouse, finger or arrow keys.
+// Handles: round ones carry the outside, square ones on the inside set the wall, small rings pull the tangent.
 import type { PiecePoint } from '@zanfirico/contract';
-import { printText, type Derived, type ShapeProblem } from '@zanfirico/core';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { bezierSpans, ON_AXIS, printText, type ShapeProblem } from '@zanfirico/core';
+import type { KeyboardEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
+import { arrowStep, nudge, useDrag } from '../useDrag';
 import { inwardAt } from './moves';
 
-type Outer = Extract<Derived, { ok: true }>['shape']['outer'];
+interface Outer {
+  readonly r: readonly number[];
+  readonly z: readonly number[];
+  readonly knot: readonly number[];
+}
 
 /** Where a handle is wanted, m. */
 export type HandleTarget =
@@ -16,11 +21,26 @@ export type HandleTarget =
       readonly height: number;
       readonly radius: number;
     }
-  | { readonly kind: 'wall'; readonly index: number; readonly wall: number };
+  | { readonly kind: 'wall'; readonly index: number; readonly wall: number }
+  | {
+      readonly kind: 'pull';
+      readonly index: number;
+      readonly pull: NonNullable<PiecePoint['pull']>;
+    };
+
+interface Grip {
+  readonly kind: HandleTarget['kind'];
+  readonly index: number;
+  /** For a tangent: span length (m) and which way the ring lies along the line. */
+  readonly span?: number;
+  readonly way?: 1 | -1;
+}
 
 interface Props {
   readonly points: readonly PiecePoint[];
   readonly outer: Outer | undefined;
+  /** Solid work has no walls to pull. */
+  readonly solid: boolean;
   readonly problems: readonly ShapeProblem[];
   readonly sheet: Sheet;
   readonly selected: number | undefined;
@@ -32,71 +52,43 @@ interface Props {
   readonly onInsertAfter: (index: number) => void;
 }
 
-const NUDGE = 1e-4;
 /** How far inside the inner line a wall's handle stands, px. */
 const WALL_OFF = 13;
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
-  ArrowLeft: [1, 0],
-  ArrowRight: [-1, 0],
-};
 
 export function Handles(props: Props) {
   const { points, outer, sheet, selected, problems, onMove, onSelect } = props;
   const units = useDisplay((s) => s.units);
-  const held = useRef<{
-    readonly kind: 'point' | 'wall';
-    readonly dx: number;
-    readonly dy: number;
-  }>(undefined);
   const text = (v: number): string => printText(v, 'length', units);
 
-  const down = (
-    event: PointerEvent<SVGGElement>,
-    kind: 'point' | 'wall',
-    index: number,
-    x: number,
-    y: number,
-  ): void => {
-    if (event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
-    held.current = {
-      kind,
-      dx: event.clientX - (box?.left ?? 0) - x,
-      dy: event.clientY - (box?.top ?? 0) - y,
-    };
-    onSelect(index);
-    props.onBegin();
-  };
-
-  const move = (event: PointerEvent<SVGGElement>, index: number): void => {
-    const grip = held.current;
-    const p = points[index];
-    if (!grip || !p) return;
-    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
-    const x = event.clientX - (box?.left ?? 0) - grip.dx;
-    const y = event.clientY - (box?.top ?? 0) - grip.dy;
-    const radius = (sheet.axis - x) / sheet.scale;
-    const height = (sheet.table - y) / sheet.scale;
-    if (grip.kind === 'point') onMove({ kind: 'point', index, height, radius });
-    else if (outer) {
-      const n = inwardAt(outer, index);
-      const wall = (radius - p.radius) * n.r + (height - p.height) * n.z;
-      onMove({ kind: 'wall', index, wall });
-    }
-  };
-
-  const up = (): void => {
-    if (!held.current) return;
-    held.current = undefined;
-    props.onEnd();
-  };
+  const grip = useDrag<Grip>({
+    onBegin: ({ index }) => {
+      onSelect(index);
+      props.onBegin();
+    },
+    onMove: ({ kind, index, span = 1, way = 1 }, x, y) => {
+      const p = points[index];
+      if (!p) return;
+      const radius = (sheet.axis - x) / sheet.scale;
+      const height = (sheet.table - y) / sheet.scale;
+      if (kind === 'point') onMove({ kind, index, height, radius });
+      else if (kind === 'pull') {
+        const by = (3 * way) / span;
+        const pull = { radius: (radius - p.radius) * by, height: (height - p.height) * by };
+        onMove({ kind, index, pull });
+      } else if (outer) {
+        const n = inwardAt(outer, index);
+        onMove({
+          kind,
+          index,
+          wall: (radius - p.radius) * n.r + (height - p.height) * n.z,
+        });
+      }
+    },
+    onEnd: props.onEnd,
+  });
 
   const key = (event: KeyboardEvent<SVGGElement>, kind: 'point' | 'wall', index: number): void => {
     const p = points[index];
-    const arrow = ARROWS[event.key];
     if (!p) return;
     if ((event.key === 'Delete' || event.key === 'Backspace') && kind === 'point') {
       event.preventDefault();
@@ -106,21 +98,14 @@ export function Handles(props: Props) {
       event.preventDefault();
       props.onInsertAfter(index);
     }
+    const arrow = arrowStep(event.key);
     if (!arrow) return;
     event.preventDefault();
-    const by = NUDGE * (event.shiftKey ? 10 : 1);
+    const by = nudge(event);
     if (kind === 'point')
-      onMove({
-        kind,
-        index,
-        height: p.height + arrow[1] * by,
-        radius: p.radius + arrow[0] * by,
-      });
-    else {
-      // Up and towards the axis thicken the wall; down and outwards thin it.
-      const thicker = arrow[1] - arrow[0];
-      onMove({ kind, index, wall: p.wall + thicker * by });
-    }
+      onMove({ kind, index, height: p.height + arrow[1] * by, radius: p.radius - arrow[0] * by });
+    // Up and towards the axis thicken the wall; down and outwards thin it.
+    else onMove({ kind, index, wall: p.wall + (arrow[1] + arrow[0]) * by });
   };
 
   return (
@@ -138,20 +123,13 @@ export function Handles(props: Props) {
         const bad = problems.some((q) => q.point === i);
         return (
           <g key={i}>
-            {outer && (
+            {outer && !props.solid && (
               <g
                 role="button"
                 tabIndex={0}
                 aria-label={`Wall at point ${String(i + 1)}: ${text(p.wall)}`}
                 className="cursor-crosshair outline-none focus-visible:[&>rect:last-child]:stroke-[4]"
-                onPointerDown={(e) => {
-                  down(e, 'wall', i, wx, wy);
-                }}
-                onPointerMove={(e) => {
-                  move(e, i);
-                }}
-                onPointerUp={up}
-                onPointerCancel={up}
+                {...grip({ kind: 'wall', index: i }, wx, wy)}
                 onKeyDown={(e) => {
                   key(e, 'wall', i);
                 }}
@@ -185,18 +163,12 @@ export function Handles(props: Props) {
               tabIndex={0}
               aria-label={`Point ${String(i + 1)}: height ${text(p.height)}, radius ${text(p.radius)}${bad ? ', has a problem' : ''}`}
               className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:nth-child(2)]:stroke-[4]"
-              onPointerDown={(e) => {
-                down(e, 'point', i, x, y);
-              }}
-              onPointerMove={(e) => {
-                move(e, i);
-              }}
-              onPointerUp={up}
-              onPointerCancel={up}
+              {...grip({ kind: 'point', index: i }, x, y)}
               onKeyDown={(e) => {
                 key(e, 'point', i);
               }}
-              onDoubleClick={() => {
+              onDoubleClick={(e) => {
+                e.stopPropagation();
                 props.onInsertAfter(i);
               }}
               onFocus={() => {
@@ -227,6 +199,89 @@ export function Handles(props: Props) {
           </g>
         );
       })}
+      {selected !== undefined && outer && (
+        <Tangent points={points} index={selected} sheet={sheet} grip={grip} onMove={onMove} />
+      )}
+    </g>
+  );
+}
+
+interface TangentProps {
+  readonly points: readonly PiecePoint[];
+  readonly index: number;
+  readonly sheet: Sheet;
+  readonly grip: (key: Grip, x: number, y: number) => object;
+  readonly onMove: (target: HandleTarget) => void;
+}
+
+/** The tangent of the point in hand: two rings on a line through it, a third of the way to its neighbours. */
+function Tangent({ points, index, sheet, grip, onMove }: TangentProps) {
+  const p = points[index];
+  if (!p || p.corner === true || p.radius < ON_AXIS) return null;
+  const spans = bezierSpans(points);
+  const rings = ([1, -1] as const).flatMap((way) => {
+    const span = spans[way === 1 ? index : index - 1];
+    const control = span?.[way === 1 ? 1 : 2];
+    const [a, , , b] = span ?? [];
+    if (!control || !a || !b) return [];
+    return [
+      {
+        way,
+        span: Math.hypot(b[0] - a[0], b[1] - a[1]),
+        x: toX(sheet, -1, control[0]),
+        y: toY(sheet, control[1]),
+        at: control,
+      },
+    ];
+  });
+  const x0 = toX(sheet, -1, p.radius);
+  const y0 = toY(sheet, p.height);
+  return (
+    <g>
+      {rings.map(({ way, span, x, y, at }) => (
+        <g
+          key={way}
+          role="button"
+          tabIndex={0}
+          aria-label={`Tangent at point ${String(index + 1)}, ${way === 1 ? 'onwards' : 'backwards'}`}
+          className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:last-child]:stroke-[4]"
+          {...grip({ kind: 'pull', index, span, way }, x, y)}
+          onKeyDown={(event) => {
+            const arrow = arrowStep(event.key);
+            if (!arrow) return;
+            event.preventDefault();
+            const by = nudge(event);
+            const k = (3 * way) / span;
+            onMove({
+              kind: 'pull',
+              index,
+              pull: {
+                radius: (at[0] - arrow[0] * by - p.radius) * k,
+                height: (at[1] + arrow[1] * by - p.height) * k,
+              },
+            });
+          }}
+        >
+          <line
+            x1={x0}
+            y1={y0}
+            x2={x}
+            y2={y}
+            stroke="var(--color-accent)"
+            strokeWidth={1.25}
+            strokeDasharray={p.pull ? undefined : '2 3'}
+          />
+          <circle cx={x} cy={y} r={12} fill="transparent" />
+          <circle
+            cx={x}
+            cy={y}
+            r={5}
+            fill={p.pull ? 'var(--color-accent)' : 'var(--board)'}
+            stroke="var(--color-accent)"
+            strokeWidth={2}
+          />
+        </g>
+      ))}
     </g>
   );
 }

@@ -1,22 +1,25 @@
 // Measures in the margin: overall height and foot, and for every point its diameter and wall.
 import type { PiecePoint } from '@zanfirico/contract';
-import { printText, type Shape } from '@zanfirico/core';
+import { ON_AXIS, printText, type Whole } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { NARROW, spread } from './fit';
 
 interface Props {
   readonly points: readonly PiecePoint[];
-  readonly shape: Shape | undefined;
+  /** Solid work: no walls to say. */
+  readonly solid: boolean;
+  readonly whole: Whole | undefined;
   readonly sheet: Sheet;
   readonly size: { readonly width: number; readonly height: number };
   readonly selected: number | undefined;
+  /** Are there balloons in the left margin to keep clear of? */
+  readonly balloons: boolean;
 }
 
 const LABEL_GAP = 18;
-const ON_AXIS = 1e-6;
 
-export function Measures({ points, shape, sheet, size, selected }: Props) {
+export function Measures({ points, solid, whole, sheet, size, selected, balloons }: Props) {
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'length', units);
   const labelX = size.width - 166;
@@ -45,31 +48,33 @@ export function Measures({ points, shape, sheet, size, selected }: Props) {
               <tspan x={labelX + 20}>
                 {p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`}
               </tspan>
-              <tspan x={labelX + 106}>{text(p.wall)}</tspan>
+              {!solid && <tspan x={labelX + 106}>{text(p.wall)}</tspan>}
             </text>
           </g>
         );
       })}
-      {shape && <Overall shape={shape} sheet={sheet} text={text} />}
+      {whole && <Overall whole={whole} sheet={sheet} text={text} least={balloons ? 72 : 26} />}
     </g>
   );
 }
 
 /** Height on the left; foot and widest underneath. */
 function Overall({
-  shape,
+  whole,
   sheet,
   text,
+  least,
 }: {
-  readonly shape: Shape;
+  readonly whole: Whole;
   readonly sheet: Sheet;
   readonly text: (v: number) => string;
+  readonly least: number;
 }) {
-  const x = Math.max(26, toX(sheet, -1, shape.widest) - 46);
-  const top = toY(sheet, shape.lowest + shape.height);
-  const bottom = toY(sheet, shape.lowest);
+  const x = Math.max(least, toX(sheet, -1, whole.widest) - 46);
+  const top = toY(sheet, whole.lowest + whole.height);
+  const bottom = toY(sheet, whole.lowest);
   const below = bottom + 20;
-  const wide = shape.footRadius > 0 ? shape.footRadius : shape.widest;
+  const wide = whole.footRadius > 0 ? whole.footRadius : whole.widest;
   return (
     <g stroke="var(--chalk-dim)" fill="none">
       <path
@@ -84,10 +89,10 @@ function Overall({
           textAnchor="middle"
           fontSize={13}
         >
-          {text(shape.height)}
+          {text(whole.height)}
         </text>
         <text x={sheet.axis} y={below + 17} textAnchor="middle" fontSize={13}>
-          {shape.footRadius > 0 ? 'foot' : 'widest'} ⌀ {text(2 * wide)}
+          {whole.footRadius > 0 ? 'foot' : 'widest'} ⌀ {text(2 * wide)}
         </text>
       </g>
     </g>

@@ -1,11 +1,11 @@
 // How big the drawing stands on its board: the largest round scale that leaves the margins for measures.
 import type { Sheet } from '../outline';
 
-const MARGIN = { left: 96, right: 178, top: 34, bottom: 58 };
-const NARROW_MARGIN = { left: 58, right: 22, top: 30, bottom: 58 };
+const MARGIN = { left: 118, right: 178, top: 34, bottom: 58 };
+const NARROW_MARGIN = { left: 100, right: 22, top: 30, bottom: 58 };
 
 /** A board too narrow for measures in the margin, px: a phone. */
-export const NARROW = 560;
+export const NARROW = 520;
 
 /** The margins of a board of this width, px. */
 export const marginOf = (width: number): typeof MARGIN => (width < NARROW ? NARROW_MARGIN : MARGIN);
@@ -13,7 +13,8 @@ export const marginOf = (width: number): typeof MARGIN => (width < NARROW ? NARR
 /** px per metre of an ordinary screen at natural size (96 px an inch, the CSS reference pixel). */
 export const NATURAL_SIZE = 96 / 0.0254;
 
-interface Extent {
+/** The room a form takes, m. */
+export interface Extent {
   readonly height: number;
   readonly lowest: number;
   readonly widest: number;

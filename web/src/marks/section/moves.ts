@@ -1,12 +1,20 @@
 // What dragging, nudging and typing do to a profile: pure functions from points to points. m.
 import type { PiecePoint } from '@zanfirico/contract';
-import { measureShape, type Profile } from '@zanfirico/core';
+import {
+  LEAST_POINTS,
+  LEAST_WALL,
+  measureShape,
+  MOST_LENGTH,
+  MOST_POINTS,
+  MOST_WALL,
+  ON_AXIS,
+  type Profile,
+} from '@zanfirico/core';
 
 const TENTH_OF_MM = 1e-4;
-const ON_AXIS = 1e-6;
 const LEAST_RADIUS = 0.0005;
-const LEAST_WALL = 0.0003;
-const MOST = 2;
+/** A tangent may be pulled this steep, m per m of chord: what the file takes. */
+const MOST_PULL = 20;
 
 const round = (v: number): number => Math.round(v / TENTH_OF_MM) / (1 / TENTH_OF_MM);
 const clamp = (v: number, low: number, high: number): number => Math.min(high, Math.max(low, v));
@@ -18,56 +26,150 @@ const withPoint = (
   change: Partial<PiecePoint>,
 ): PiecePoint[] => points.map((p, i) => (i === index ? { ...p, ...change } : p));
 
-/** Moves a point to a height and radius, to the tenth of a millimetre; a point on the axis stays on it. */
+/**
+ * Moves a point to a height and radius, to the tenth of a millimetre (finer when `exact`: snapped to a skin); a point on
+ * the axis stays on it.
+ */
 export function movePoint(
   points: readonly PiecePoint[],
   index: number,
-  to: { readonly height: number; readonly radius: number },
+  to: { readonly height: number; readonly radius: number; readonly exact?: boolean },
 ): PiecePoint[] {
   const p = points[index];
   if (!p) return [...points];
+  const step = to.exact === true ? (v: number): number => Number(v.toFixed(7)) : round;
   return withPoint(points, index, {
-    height: round(clamp(to.height, -MOST, MOST)),
-    radius: p.radius < ON_AXIS ? 0 : round(clamp(to.radius, LEAST_RADIUS, MOST)),
+    height: step(clamp(to.height, -MOST_LENGTH, MOST_LENGTH)),
+    radius: p.radius < ON_AXIS ? 0 : step(clamp(to.radius, LEAST_RADIUS, MOST_LENGTH)),
   });
 }
 
 /** Sets a wall, to the tenth of a millimetre. */
 export const setWall = (points: readonly PiecePoint[], index: number, wall: number): PiecePoint[] =>
-  withPoint(points, index, { wall: Math.max(LEAST_WALL, round(clamp(wall, 0, 0.5))) });
+  withPoint(points, index, { wall: Math.max(LEAST_WALL, round(clamp(wall, 0, MOST_WALL))) });
+
+/** Pulls the tangent at a point, or with undefined lets the line find its own way again. */
+export const setPull = (
+  points: readonly PiecePoint[],
+  index: number,
+  pull: PiecePoint['pull'] | undefined,
+): PiecePoint[] =>
+  points.map((p, i) => {
+    if (i !== index) return p;
+    const bounded = (v: number): number => Number(clamp(v, -MOST_PULL, MOST_PULL).toFixed(4));
+    const rest = { ...p };
+    delete rest.pull;
+    return pull
+      ? { ...rest, pull: { radius: bounded(pull.radius), height: bounded(pull.height) } }
+      : rest;
+  });
 
 /** A new point on the drawn curve, halfway along the span after `index`. */
 export function insertAfter(points: readonly PiecePoint[], index: number): PiecePoint[] {
+  const outer = curveOf(points);
   const a = points[index];
   const b = points[index + 1];
-  if (!a || !b) return [...points];
-  const middle = onCurve(points, index) ?? {
-    height: (a.height + b.height) / 2,
-    radius: (a.radius + b.radius) / 2,
-    wall: (a.wall + b.wall) / 2,
-  };
-  return [
-    ...points.slice(0, index + 1),
-    { height: round(middle.height), radius: round(middle.radius), wall: round(middle.wall) },
-    ...points.slice(index + 1),
-  ];
+  if (!a || !b || points.length >= MOST_POINTS) return [...points];
+  const at = outer
+    ? Math.round(((outer.knot[index] as number) + (outer.knot[index + 1] as number)) / 2)
+    : undefined;
+  const middle =
+    outer && at !== undefined
+      ? sampleAt(outer, at)
+      : {
+          height: (a.height + b.height) / 2,
+          radius: (a.radius + b.radius) / 2,
+          wall: (a.wall + b.wall) / 2,
+        };
+  return inserted(points, index, middle);
 }
 
-function onCurve(points: Profile, index: number): PiecePoint | undefined {
-  const reading = measureShape(points, 0.22);
-  const outer = reading.ok ? reading.shape.outer : reading.outer;
-  if (!outer) return undefined;
-  const at = Math.round(((outer.knot[index] as number) + (outer.knot[index + 1] as number)) / 2);
-  return {
-    height: outer.z[at] as number,
-    radius: outer.r[at] as number,
-    wall: outer.wall[at] as number,
-  };
+/** A new point on the drawn curve where it passes nearest to a place; tells where it was put. */
+export function insertNear(
+  points: readonly PiecePoint[],
+  to: { readonly height: number; readonly radius: number },
+): { readonly points: PiecePoint[]; readonly index: number } | undefined {
+  const outer = curveOf(points);
+  if (!outer || points.length >= MOST_POINTS) return undefined;
+  let at = 0;
+  let best = Infinity;
+  outer.r.forEach((r, i) => {
+    const d = (r - to.radius) ** 2 + ((outer.z[i] as number) - to.height) ** 2;
+    if (d < best && !outer.knot.includes(i)) {
+      best = d;
+      at = i;
+    }
+  });
+  const index = outer.knot.findIndex((k) => k > at) - 1;
+  if (index < 0) return undefined;
+  return { points: inserted(points, index, sampleAt(outer, at)), index: index + 1 };
 }
+
+type Curve = Extract<ReturnType<typeof measureShape>, { ok: true }>['shape']['outer'];
+
+function curveOf(points: Profile): Curve | undefined {
+  const reading = measureShape(points, 0.22);
+  return reading.ok ? reading.shape.outer : reading.outer;
+}
+
+const sampleAt = (outer: Curve, at: number): PiecePoint => ({
+  height: outer.z[at] as number,
+  radius: outer.r[at] as number,
+  wall: outer.wall[at] as number,
+});
+
+const inserted = (points: readonly PiecePoint[], index: number, p: PiecePoint): PiecePoint[] => [
+  ...points.slice(0, index + 1),
+  { height: round(p.height), radius: round(p.radius), wall: round(p.wall) },
+  ...points.slice(index + 1),
+];
 
 /** Without one point; three must stay. */
 export const removePoint = (points: readonly PiecePoint[], index: number): PiecePoint[] =>
-  points.length > 3 ? points.filter((_, i) => i !== index) : [...points];
+  points.length > LEAST_POINTS ? points.filter((_, i) => i !== index) : [...points];
+
+/** A whole part moved along the axis. */
+export const raised = (points: readonly PiecePoint[], by: number): PiecePoint[] =>
+  points.map((p) => ({ ...p, height: Number((p.height + by).toFixed(7)) }));
+
+/** A point as the mirror across the height `about` shows it: the line runs through it the other way. */
+const reflected = (p: PiecePoint, about: number): PiecePoint => ({
+  ...p,
+  height: Number((2 * about - p.height).toFixed(7)),
+  ...(p.pull && { pull: { radius: -p.pull.radius, height: p.pull.height } }),
+});
+
+/** Puts the mirror image of the lower half above its middle: what switching the mirror on does. */
+export function mirrorUpper(points: readonly PiecePoint[]): PiecePoint[] {
+  const first = points[0];
+  const last = points[points.length - 1];
+  if (!first || !last) return [...points];
+  const about = (first.height + last.height) / 2;
+  const lower = points.slice(0, Math.ceil(points.length / 2));
+  const odd = points.length % 2 === 1;
+  const kept = odd
+    ? lower.map((p, i) => (i === lower.length - 1 ? { ...p, height: about } : p))
+    : lower;
+  const over = (odd ? kept.slice(0, -1) : kept).map((p) => reflected(p, about)).reverse();
+  return [...kept, ...over];
+}
+
+/** After an edit of one point of a mirrored part: its partner follows; the middle point keeps to the middle. */
+export function mirrorAfter(
+  before: readonly PiecePoint[],
+  after: readonly PiecePoint[],
+  index: number,
+): PiecePoint[] {
+  const n = after.length;
+  const first = before[0];
+  const last = before[before.length - 1];
+  const moved = after[index];
+  if (!first || !last || !moved || before.length !== n) return [...after];
+  const about = (first.height + last.height) / 2;
+  const partner = n - 1 - index;
+  if (partner === index) return withPoint(after, index, { height: about });
+  return after.map((p, i) => (i === partner ? reflected(moved, about) : p));
+}
 
 /** The unit normal into the glass at drawn point `index`, from the sampled outer line (r and z). */
 export function inwardAt(

@@ -88,7 +88,7 @@ export function PiecePlace() {
         }}
       />
       <AnswerBand board={board} />
-      <div className="flex min-h-0 flex-1">
+      <div className="relative flex min-h-0 flex-1">
         <div className="min-w-0 flex-1">
           <Outlet context={board} />
         </div>

@@ -142,17 +142,23 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
   const units = useDisplay((s) => s.units);
   const now = deriveDocument(document);
   if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
-  const { shape, readings, schedule } = now.derived;
-  const scale = Math.min(200 / shape.height, 300 / (2 * shape.widest), 1600);
+  const { parts, whole, readings, schedule } = now.derived;
+  const scale = Math.min(200 / whole.height, 300 / (2 * whole.widest), 1600);
   return (
     <>
-      <PieceGlyph shape={shape} scale={scale} title={`Section of ${document.name}`} />
+      <PieceGlyph
+        shapes={parts.map((p) => p.shape)}
+        bits={document.bits}
+        extent={whole}
+        scale={scale}
+        title={`Section of ${document.name}`}
+      />
       <p className="mt-2 text-center">
         {document.name} · {now.glass.name}
         <br />
         <span className="num text-sm">
           {printText(readings.mass.value, 'mass', units)} ·{' '}
-          {printText(shape.height, 'length', units)} high · {printDuration(schedule.total.value)} in
+          {printText(whole.height, 'length', units)} high · {printDuration(schedule.total.value)} in
           the box
         </span>
       </p>

@@ -1,79 +1,99 @@
-// Taking the piece elsewhere: the document as JSON, tonight's schedule as CSV, the card to print.
+// Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
 import { Download } from 'lucide-react';
-import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { pieceJson } from '../../exports/pieceJson';
+import { profileCsv } from '../../exports/profileCsv';
 import { scheduleCsv } from '../../exports/scheduleCsv';
+import { sectionSvg } from '../../exports/sectionSvg';
+import { useBoard } from '../../stores/board';
+import { useNotices } from '../../stores/notices';
+import { meshFile } from '../../workers/shells';
+import { Menu } from '../../shell/Menu';
 import type { OnBoard } from './usePiece';
 
 export function TakeAway({ board }: { readonly board: OnBoard }) {
-  const menu = useRef<HTMLDetailsElement>(null);
   const navigate = useNavigate();
+  const { say, trouble } = useNotices();
+  const inHand = useBoard((s) => s.part);
   const { document: piece, derived } = board;
-  const close = (): void => {
-    if (menu.current) menu.current.open = false;
-  };
-  // A click or focus anywhere else closes it, as a menu does.
-  useEffect(() => {
-    const elsewhere = (event: Event): void => {
-      if (menu.current?.open === true && !menu.current.contains(event.target as Node))
-        menu.current.open = false;
-    };
-    document.addEventListener('pointerdown', elsewhere);
-    document.addEventListener('focusin', elsewhere);
-    return () => {
-      document.removeEventListener('pointerdown', elsewhere);
-      document.removeEventListener('focusin', elsewhere);
-    };
-  }, []);
   const name = fileName(piece.name);
+  const part = piece.parts[Math.min(inHand, piece.parts.length - 1)];
+
+  const mesh = async (format: 'glb' | 'stl'): Promise<void> => {
+    if (!derived.ok) return;
+    say(`Making the ${format.toUpperCase()} …`);
+    try {
+      const { bytes } = await meshFile(
+        {
+          parts: derived.parts.map(({ name: of, outline }) => ({ name: of, outline })),
+          bits: piece.bits ?? [],
+        },
+        format,
+      );
+      download(`${name}.${format}`, format === 'glb' ? 'model/gltf-binary' : 'model/stl', bytes);
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
   return (
-    <details ref={menu} className="dropdown dropdown-end">
-      <summary className="btn btn-ghost btn-sm">
-        <Download className="size-4" /> Take away
-      </summary>
-      <ul className="menu dropdown-content bg-base-100 border-base-300 z-30 mt-1 w-64 border p-1 text-base shadow-xl">
-        <li>
-          <button
-            type="button"
-            onClick={() => {
-              download(`${name}.piece.json`, 'application/json', pieceJson(piece));
-              close();
-            }}
-          >
-            The piece, as JSON
-          </button>
-        </li>
-        <li>
-          <button
-            type="button"
-            disabled={!derived.ok}
-            onClick={() => {
-              if (derived.ok)
-                download(
-                  `${name}.night.csv`,
-                  'text/csv',
-                  scheduleCsv(derived.schedule, piece.firing.lastIn),
-                );
-              close();
-            }}
-          >
-            Tonight’s schedule, as CSV
-          </button>
-        </li>
-        <li>
-          <button
-            type="button"
-            onClick={() => {
-              close();
-              void navigate('card');
-            }}
-          >
-            The card, to print
-          </button>
-        </li>
-      </ul>
-    </details>
+    <Menu
+      end
+      label={
+        <>
+          <Download className="size-4" /> Take away
+        </>
+      }
+      items={[
+        {
+          says: 'The piece, as JSON',
+          run: () => {
+            download(`${name}.piece.json`, 'application/json', pieceJson(piece));
+          },
+        },
+        {
+          says: 'The section, as SVG 1 : 1',
+          disabled: !derived.ok,
+          run: () => {
+            if (derived.ok)
+              download(`${name}.section.svg`, 'image/svg+xml', sectionSvg(piece, derived));
+          },
+        },
+        {
+          says: `The profile of ${part?.name ?? 'the part'}, as CSV`,
+          run: () => {
+            if (part) download(`${name}.${fileName(part.name)}.csv`, 'text/csv', profileCsv(part));
+          },
+        },
+        {
+          says: 'The glass body, as GLB',
+          disabled: !derived.ok,
+          run: () => void mesh('glb'),
+        },
+        {
+          says: 'The glass body, as STL',
+          disabled: !derived.ok,
+          run: () => void mesh('stl'),
+        },
+        {
+          says: 'Tonight’s schedule, as CSV',
+          disabled: !derived.ok,
+          run: () => {
+            if (derived.ok)
+              download(
+                `${name}.night.csv`,
+                'text/csv',
+                scheduleCsv(derived.schedule, piece.firing.lastIn),
+              );
+          },
+        },
+        {
+          says: 'The card, to print',
+          run: () => void navigate('card'),
+        },
+      ]}
+    />
   );
 }

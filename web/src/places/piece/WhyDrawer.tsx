@@ -1,6 +1,7 @@
 // Why: the formula behind the asked figure, what went in, where it is from, what would move it.
 import { printQuantity, printText } from '@zanfirico/core';
 import { X } from 'lucide-react';
+import { useLocation } from 'react-router';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/why';
 import { namedFigures } from './figures';
@@ -8,6 +9,8 @@ import type { OnBoard } from './usePiece';
 
 export function WhyDrawer({ board }: { readonly board: OnBoard }) {
   const units = useDisplay((s) => s.units);
+  // On the Section it lies over the leaf, so that the drawing keeps its room.
+  const over = useLocation().pathname.endsWith('/section');
   const asked = useWhy((s) => s.asked);
   const close = useWhy((s) => s.close);
   const named = board.last && namedFigures(board.last).find((f) => f.id === asked);
@@ -16,7 +19,7 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
   const { number, unit } = printQuantity(value, kind, units);
   return (
     <aside
-      className="no-print bg-base-100 border-base-300 fixed inset-y-0 right-0 z-20 w-[22rem] max-w-full overflow-y-auto border-l px-5 py-4 shadow-2xl lg:static lg:shadow-none"
+      className={`no-print bg-base-100 border-base-300 fixed inset-y-0 right-0 z-20 w-[22rem] max-w-full overflow-y-auto border-l px-5 py-4 shadow-2xl lg:shadow-none ${over ? 'lg:absolute' : 'lg:static'}`}
       aria-label={`Why: ${named.label}`}
     >
       <div className="flex items-start justify-between">

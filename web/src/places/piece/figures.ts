@@ -9,14 +9,16 @@ export interface NamedFigure {
 
 /** All figures of a derived piece, in the order a glassblower asks for them. */
 export function namedFigures(derived: Extract<Derived, { ok: true }>): NamedFigure[] {
-  const { readings: r, gathers, stock, schedule: s } = derived;
+  const { readings: r, gathers, stock, schedule: s, main } = derived;
+  // Of several parts the band shows the one that holds; each has its own on the leaf.
+  const of = derived.parts.length > 1 ? `, ${main.name}` : '';
   const list: (readonly [string, string, Figure | undefined])[] = [
     ['mass', 'Glass', r.mass],
-    ['toGather', 'To gather', gathers?.toGather],
-    ['count', 'Gathers', gathers?.count],
+    ['toGather', `To gather${of}`, gathers?.toGather],
+    ['count', `Gathers${of}`, gathers?.count],
     ['layer', 'One layer', gathers?.layer],
-    ['length', 'Tubing to cut', stock?.length],
-    ['stockMass', 'Tubing weighs', stock?.mass],
+    ['length', `Stock to cut${of}`, stock?.length],
+    ['stockMass', `Stock weighs${of}`, stock?.mass],
     ['capacity', 'Holds', r.capacity],
     ['filled', 'To the line', r.filled],
     ['thickest', 'Thickest', r.thickest],
@@ -33,6 +35,14 @@ export function namedFigures(derived: Extract<Derived, { ok: true }>): NamedFigu
     ['total', 'In the box', s.total],
     ['leaves', 'Stays in the glass', s.leaves],
     ['passing', 'Passes while cooling', s.passing],
+    ...derived.parts.flatMap((p) => {
+      const id = (name: string): string => `p${String(p.index)}.${name}`;
+      return [
+        [id('count'), `Gathers, ${p.name}`, p.gathers?.count],
+        [id('toGather'), `To gather, ${p.name}`, p.gathers?.toGather],
+        [id('layer'), `One layer, ${p.name}`, p.gathers?.layer],
+      ] as const;
+    }),
   ];
   return list.flatMap(([id, label, figure]) => (figure ? [{ id, label, figure }] : []));
 }

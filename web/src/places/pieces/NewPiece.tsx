@@ -1,5 +1,5 @@
 // A new piece: a form to start from, a glass, a name.
-import { FORMS, measureShape, REPRESENTATIVE_GLASSES, startingProfile } from '@zanfirico/core';
+import { FORMS, measureShape, REPRESENTATIVE_GLASSES, startingParts } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -8,8 +8,20 @@ import { PieceGlyph } from '../../marks/PieceGlyph';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
-  const reading = measureShape(startingProfile(form), 0.22);
-  return { form, shape: reading.ok ? reading.shape : undefined };
+  const shapes = startingParts(form).flatMap(({ profile, work }) => {
+    const reading = measureShape(profile, 0.22, work === 'solid');
+    return reading.ok ? [reading.shape] : [];
+  });
+  const lowest = Math.min(...shapes.map((s) => s.lowest));
+  return {
+    form,
+    shapes,
+    extent: {
+      lowest,
+      height: Math.max(...shapes.map((s) => s.lowest + s.height)) - lowest,
+      widest: Math.max(...shapes.map((s) => s.widest)),
+    },
+  };
 });
 
 export function NewPiece({ onClose }: { readonly onClose: () => void }) {
@@ -49,7 +61,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
             Which form is nearest? Everything can be pulled about afterwards.
           </legend>
           <div className="mt-2 flex items-stretch">
-            {SHAPES.map(({ form: f, shape }) => (
+            {SHAPES.map(({ form: f, shapes, extent }) => (
               <label
                 key={f}
                 className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
@@ -58,7 +70,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
                 <span
                   className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
                 >
-                  {shape && <PieceGlyph shape={shape} scale={560} title={`${f}, section`} />}
+                  <PieceGlyph shapes={shapes} extent={extent} scale={440} title={`${f}, section`} />
                 </span>
                 <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
                 <span

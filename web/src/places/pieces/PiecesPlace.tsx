@@ -1,5 +1,5 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
-import type { SavedPiece } from '@zanfirico/contract';
+import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -67,9 +67,9 @@ export function PiecesPlace() {
 
   const readIn = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
-    if (chosen.size > 1_000_000) {
+    if (chosen.size > BODY_LIMIT) {
       trouble(
-        `“${chosen.name}” is ${String(Math.round(chosen.size / 1e3))} kB; a piece file is at most 1000 kB.`,
+        `“${chosen.name}” is ${String(Math.round(chosen.size / 1e3))} kB; a piece file is at most ${String(BODY_LIMIT / 1000)} kB.`,
       );
       return;
     }

@@ -25,7 +25,13 @@ export function ShelfPiece({ piece, glass, derived, scale, height, away, onMove 
       <Link to={`/pieces/${piece.id}/section`} className="flex flex-1 flex-col" aria-label={name}>
         <div className="flex items-end justify-center px-6" style={{ height: height + 8 }}>
           {derived?.ok === true && (
-            <PieceGlyph derived={derived} scale={scale} title={`Section of ${name}`} />
+            <PieceGlyph
+              shapes={derived.parts.map((p) => p.shape)}
+              bits={piece.document.bits}
+              extent={derived.whole}
+              scale={scale}
+              title={`Section of ${name}`}
+            />
           )}
         </div>
         <div className="plank" aria-hidden="true" />

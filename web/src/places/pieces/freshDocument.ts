@@ -4,7 +4,7 @@ import {
   findGlass,
   ORDINARY_FIRING,
   ORDINARY_MAKING,
-  startingProfile,
+  startingParts,
   type Form,
 } from '@zanfirico/core';
 
@@ -26,12 +26,11 @@ export function freshDocument({ name, form, glass }: Answers): PieceDocument {
     form,
     way: hard ? 'torch' : 'furnace',
     glass,
-    parts: [
-      {
-        name: 'body',
-        profile: startingProfile(form).map((p) => ({ ...p, corner: p.corner ?? false })),
-      },
-    ],
+    parts: startingParts(form).map(({ name: part, profile, work }) => ({
+      name: part,
+      profile: profile.map((p) => ({ ...p, corner: p.corner ?? false })),
+      ...(work && { work }),
+    })),
     making: { ...ORDINARY_MAKING, tube: { ...ORDINARY_MAKING.tube } },
     firing: { ...ORDINARY_FIRING },
   };

@@ -5,6 +5,7 @@ import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../clock';
 import { ScheduleTable } from '../night/ScheduleTable';
 import { usePiece } from '../usePiece';
+import { CardParts } from './CardParts';
 import { CardSection } from './CardSection';
 import { CardSteps } from './CardSteps';
 
@@ -13,18 +14,28 @@ export function CardSheet() {
   const { document, glass, derived } = usePiece();
   if (!derived.ok)
     return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
-  const { readings: r, gathers, stock, schedule, shape } = derived;
+  const { readings: r, gathers, stock, schedule, whole, parts } = derived;
+  const many = parts.length > 1;
   const door = clockWords(document.firing.lastIn, schedule.total.value);
   const facts: (readonly [string, string])[] = [
     ['Glass', printText(r.mass.value, 'mass', units)],
     ...(gathers
       ? ([
-          ['To gather', printText(gathers.toGather.value, 'mass', units)],
+          [
+            many ? 'To gather, all' : 'To gather',
+            printText(
+              parts.reduce((sum, p) => sum + (p.gathers?.toGather.value ?? 0), 0),
+              'mass',
+              units,
+            ),
+          ],
           ['Pot', printText(document.making.potTemperature, 'temperature', units)],
-          ['Iron', printText(document.making.ironDiameter, 'length', units)],
+          ...(many
+            ? []
+            : ([['Iron', printText(document.making.ironDiameter, 'length', units)]] as const)),
         ] as const)
       : []),
-    ...(stock
+    ...(stock && !many
       ? ([
           ['Tubing to cut', printText(stock.length.value, 'length', units)],
           [
@@ -33,8 +44,8 @@ export function CardSheet() {
           ],
         ] as const)
       : []),
-    ['Height', printText(shape.height, 'length', units)],
-    ['Widest', printText(2 * shape.widest, 'length', units)],
+    ['Height', printText(whole.height, 'length', units)],
+    ['Widest', printText(2 * whole.widest, 'length', units)],
     [
       'Wall',
       `${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`,
@@ -66,7 +77,7 @@ export function CardSheet() {
           <p>{glass.name}</p>
         </header>
         <div className="mt-3 flex gap-6">
-          <CardSection shape={shape} points={document.parts[0]?.profile ?? []} />
+          <CardSection document={document} derived={derived} />
           <div className="flex-1">
             <dl className="grid grid-cols-[auto_1fr] gap-x-4">
               {facts.map(([name, value]) => (
@@ -76,7 +87,8 @@ export function CardSheet() {
                 </div>
               ))}
             </dl>
-            {gathers && (
+            {many && <CardParts derived={derived} />}
+            {gathers && !many && (
               <ol className="num mt-2 border-t border-black pt-1">
                 {gathers.gathers.map((g, i) => (
                   <li key={i} className="flex justify-between">

@@ -1,13 +1,19 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import type { PiecePoint } from '@zanfirico/contract';
+import { LEAST_WALL, MOST_LENGTH, MOST_WALL } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDisplay } from '../../../stores/display';
-import { changePoint } from '../../../stores/draft';
+import { mirrorAfter } from '../../../marks/section/moves';
+import { changePoint, setProfile, useDraft } from '../../../stores/draft';
 
 interface Props {
+  readonly part: number;
   readonly points: readonly PiecePoint[];
+  /** Solid work has no walls. */
+  readonly solid: boolean;
+  readonly mirrored: boolean;
   readonly selected: number | undefined;
   readonly onSelect: (index: number) => void;
   readonly onRemove: (index: number) => void;
@@ -15,11 +21,13 @@ interface Props {
 }
 
 const TENTH = 1e-4;
-/** What the schema allows, m. */
-const LEAST = { height: -2, radius: 0, wall: 0.0003 } as const;
-const MOST = { height: 2, radius: 2, wall: 0.5 } as const;
+const FIELDS = ['height', 'radius', 'wall'] as const;
+const SOLID_FIELDS = ['height', 'radius'] as const;
+const LEAST = { height: -MOST_LENGTH, radius: 0, wall: LEAST_WALL } as const;
+const MOST = { height: MOST_LENGTH, radius: MOST_LENGTH, wall: MOST_WALL } as const;
 
-export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter }: Props) {
+export function PointTable(props: Props) {
+  const { part, points, solid, mirrored, selected, onSelect, onRemove, onInsertAfter } = props;
   const length = useDisplay((s) => s.units.length);
   const rows = points.map((p, i) => [p, i] as const).reverse();
   return (
@@ -39,9 +47,11 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
           <th scope="col" className="font-normal">
             radius
           </th>
-          <th scope="col" className="font-normal">
-            wall
-          </th>
+          {!solid && (
+            <th scope="col" className="font-normal">
+              wall
+            </th>
+          )}
           <th scope="col" className="w-13 text-center font-normal">
             edge
           </th>
@@ -54,6 +64,9 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
         {rows.map(([p, i]) => (
           <Row
             key={i}
+            part={part}
+            solid={solid}
+            mirrored={mirrored}
             point={p}
             index={i}
             count={points.length}
@@ -68,7 +81,10 @@ export function PointTable({ points, selected, onSelect, onRemove, onInsertAfter
   );
 }
 
-interface RowProps extends Pick<Props, 'onSelect' | 'onRemove' | 'onInsertAfter'> {
+interface RowProps extends Pick<
+  Props,
+  'part' | 'solid' | 'mirrored' | 'onSelect' | 'onRemove' | 'onInsertAfter'
+> {
   readonly point: PiecePoint;
   readonly index: number;
   readonly count: number;
@@ -79,7 +95,13 @@ interface RowProps extends Pick<Props, 'onSelect' | 'onRemove' | 'onInsertAfter'
 const Row = memo(function Row(props: RowProps) {
   const { point, index, count, lit, onSelect, onRemove, onInsertAfter } = props;
   const set = (change: Partial<PiecePoint>): void => {
-    changePoint(index, change);
+    if (!props.mirrored) {
+      changePoint(props.part, index, change);
+      return;
+    }
+    const before = useDraft.getState().document?.parts[props.part]?.profile ?? [];
+    const after = before.map((p, i) => (i === index ? { ...p, ...change } : p));
+    setProfile(props.part, mirrorAfter(before, after, index));
   };
   const name = `Point ${String(index + 1)}`;
   const inner = index > 0 && index < count - 1;
@@ -93,7 +115,7 @@ const Row = memo(function Row(props: RowProps) {
       <th scope="row" className="num text-left text-sm">
         {index + 1}
       </th>
-      {(['height', 'radius', 'wall'] as const).map((field) => (
+      {(props.solid ? SOLID_FIELDS : FIELDS).map((field) => (
         <td key={field} className="pl-2">
           <QuantityField
             bare

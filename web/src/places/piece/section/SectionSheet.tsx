@@ -1,97 +1,123 @@
-// The Section sheet: the drawing to pull at, and beside it the same profile in numbers, and how it is made.
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { HandleTarget } from '../../../marks/section/Handles';
-import { insertAfter, movePoint, removePoint, setWall } from '../../../marks/section/moves';
+// The Section sheet: the drawing to pull at, the glass turning beside it, and a leaf of numbers.
+import { Suspense, lazy, useMemo } from 'react';
+import { PatternMark } from '../../../marks/section/PatternMark';
 import { SectionDrawing } from '../../../marks/section/SectionDrawing';
-import { gesture, setProfile } from '../../../stores/draft';
+import { useBoard, type Leaf } from '../../../stores/board';
 import { usePiece } from '../usePiece';
-import { Making } from './Making';
-import { PointTable } from './PointTable';
+import { DrawLeaf } from './DrawLeaf';
+import { PartStrip } from './PartStrip';
 import { TonightLine } from './TonightLine';
+import { useCarried } from './pattern/useCarried';
+import { useSectionActions } from './useSectionActions';
 
-const NO_POINTS: never[] = [];
-/** A pause this long between moves ends the gesture for undo, ms. */
-const GESTURE_ENDS_MS = 600;
+const TurningView = lazy(async () => ({
+  default: (await import('../../../marks/turning/TurningView')).TurningView,
+}));
+const ReadLeaf = lazy(async () => ({ default: (await import('./ReadLeaf')).ReadLeaf }));
+const MakeLeaf = lazy(async () => ({ default: (await import('./make/MakeLeaf')).MakeLeaf }));
+const PatternLeaf = lazy(async () => ({
+  default: (await import('./pattern/PatternLeaf')).PatternLeaf,
+}));
+const CaneLeaf = lazy(async () => ({ default: (await import('./CaneLeaf')).CaneLeaf }));
+
+const LEAVES: readonly (readonly [Leaf, string])[] = [
+  ['draw', 'Draw'],
+  ['glass', 'Read'],
+  ['make', 'Make'],
+  ['pattern', 'Pattern'],
+  ['cane', 'Cane'],
+];
 
 export function SectionSheet() {
-  const { document, derived } = usePiece();
-  const points = document.parts[0]?.profile ?? NO_POINTS;
-  const [selected, setSelected] = useState<number>();
-  const latest = useRef(points);
-  useEffect(() => {
-    latest.current = points;
-  }, [points]);
-  const current = useRef<ReturnType<typeof gesture>>(undefined);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-
-  const endGesture = useCallback(() => {
-    clearTimeout(timer.current);
-    current.current?.end();
-    current.current = undefined;
-  }, []);
-  useEffect(() => endGesture, [endGesture]);
-
-  const onMove = useCallback(
-    (target: HandleTarget) => {
-      current.current ??= gesture();
-      current.current.step(() => {
-        const next =
-          target.kind === 'point'
-            ? movePoint(latest.current, target.index, target)
-            : setWall(latest.current, target.index, target.wall);
-        latest.current = next;
-        setProfile(next);
-      });
-      clearTimeout(timer.current);
-      timer.current = setTimeout(endGesture, GESTURE_ENDS_MS);
-    },
-    [endGesture],
+  const board = usePiece();
+  const { document, derived, last } = board;
+  const { part, bit, point, leaf, turning, show } = useBoard();
+  const actions = useSectionActions(board);
+  const inHand = Math.min(part, document.parts.length - 1);
+  const carried = useCarried(board);
+  const over = useMemo(
+    () =>
+      carried &&
+      ((sheet: Parameters<typeof PatternMark>[0]['sheet']) => (
+        <PatternMark carried={carried} sheet={sheet} />
+      )),
+    [carried],
   );
-  const onRemove = useCallback((index: number) => {
-    setProfile(removePoint(latest.current, index));
-    setSelected(undefined);
-  }, []);
-  const onInsertAfter = useCallback((index: number) => {
-    setProfile(insertAfter(latest.current, index));
-    setSelected(Math.min(index + 1, latest.current.length - 1));
-  }, []);
 
   return (
     <div className="flex h-full flex-col lg:flex-row">
       <div className="flex min-w-0 flex-1 flex-col">
-        <div className="min-h-[420px] flex-1">
-          <SectionDrawing
-            derived={derived}
-            points={points}
-            selected={selected}
-            onSelect={setSelected}
-            onMove={onMove}
-            onGestureEnd={endGesture}
-            onRemove={onRemove}
-            onInsertAfter={onInsertAfter}
-          />
+        <PartStrip />
+        <div className="flex min-h-[430px] flex-1">
+          <div className="min-w-0 flex-1">
+            <SectionDrawing
+              document={document}
+              derived={derived}
+              part={inHand}
+              bit={bit}
+              point={point}
+              actions={actions}
+              over={over}
+            />
+          </div>
+          {turning && last && (
+            <div className="hidden w-[17rem] shrink-0 border-l border-(--chalk-dim)/20 md:block">
+              <Suspense fallback={<div className="h-full bg-(--board)" />}>
+                <TurningView derived={last} bits={document.bits} carried={carried} />
+              </Suspense>
+            </div>
+          )}
         </div>
         <TonightLine />
       </div>
-      <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-4 lg:h-[calc(100dvh-11.05rem)] lg:w-[25rem]">
-        {!derived.ok && (
-          <div role="alert" className="border-error mb-4 border-l-4 pl-3">
-            <strong className="text-error">This cannot be made yet.</strong>
-            <ul>
-              {derived.problems.slice(0, 4).map((p) => (
-                <li key={p.message}>{p.message}</li>
-              ))}
-            </ul>
-          </div>
-        )}
-        <PointTable
-          points={points}
-          selected={selected}
-          onSelect={setSelected}
-          onRemove={onRemove}
-          onInsertAfter={onInsertAfter}
-        />
-        <Making />
+      <div className="border-base-300 flex w-full shrink-0 flex-col border-l lg:h-[calc(100dvh-11.05rem)] lg:w-[22rem]">
+        <div role="tablist" aria-label="Leaves" className="border-base-300 flex border-b px-2">
+          {LEAVES.map(([id, name], i) => (
+            <button
+              key={id}
+              type="button"
+              role="tab"
+              id={`leaf-${id}`}
+              aria-selected={leaf === id}
+              aria-controls="leaf"
+              tabIndex={leaf === id ? 0 : -1}
+              className={`flex-1 border-b-3 px-1 py-1.5 text-center ${
+                leaf === id
+                  ? 'border-primary font-bold'
+                  : 'quiet hover:border-base-300 border-transparent'
+              }`}
+              onClick={() => {
+                show(id);
+              }}
+              onKeyDown={(e) => {
+                const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+                const next = LEAVES[(i + by + LEAVES.length) % LEAVES.length];
+                if (by === 0 || !next) return;
+                show(next[0]);
+                window.document.getElementById(`leaf-${next[0]}`)?.focus();
+              }}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        <div
+          id="leaf"
+          role="tabpanel"
+          aria-labelledby={`leaf-${leaf}`}
+          // A leaf taller than the screen scrolls by keyboard too.
+          // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
+          tabIndex={0}
+          className="flex-1 overflow-y-auto px-5 pt-3 pb-6"
+        >
+          <Suspense fallback={<p className="quiet py-6">One moment …</p>}>
+            {leaf === 'draw' && <DrawLeaf actions={actions} />}
+            {leaf === 'glass' && <ReadLeaf />}
+            {leaf === 'make' && <MakeLeaf />}
+            {leaf === 'pattern' && <PatternLeaf />}
+            {leaf === 'cane' && <CaneLeaf />}
+          </Suspense>
+        </div>
       </div>
     </div>
   );

@@ -1,0 +1,61 @@
+// Choosing torch stock from the rack's list.
+import { ORDINARY_SHOP, printText, type Stock } from '@zanfirico/core';
+import { useDisplay } from '../stores/display';
+import { useShop } from '../stores/shop';
+
+interface Props {
+  readonly label: string;
+  readonly bare?: boolean;
+  readonly value: Stock;
+  /** Only this glass's stock; any when left out. */
+  readonly glass?: string | undefined;
+  /** Only tubing, or only rod. */
+  readonly only?: 'tube' | 'rod';
+  readonly onChange: (stock: Stock) => void;
+}
+
+const SAME = 5e-5;
+
+export const sameStock = (a: Stock, b: Stock): boolean =>
+  Math.abs(a.diameter - b.diameter) < SAME && Math.abs((a.wall ?? 0) - (b.wall ?? 0)) < SAME;
+
+export function StockField({ label, bare, value, glass, only, onChange }: Props) {
+  const stock = useShop((s) => s.shop?.document.stock) ?? ORDINARY_SHOP.stock;
+  const units = useDisplay((s) => s.units);
+  const offered = (stock as readonly (Stock & { glass: string })[]).filter(
+    (s) =>
+      (glass === undefined || s.glass === glass) &&
+      (only === undefined || (only === 'tube') === (s.wall !== undefined)),
+  );
+  const at = offered.findIndex((s) => sameStock(s, value));
+  return (
+    <label className="flex flex-col">
+      <span className={bare === true ? 'sr-only' : 'quiet text-sm'}>{label}</span>
+      <select
+        className="line-field"
+        value={at}
+        onChange={(e) => {
+          const taken = offered[Number(e.target.value)];
+          if (taken)
+            onChange({
+              diameter: taken.diameter,
+              ...(taken.wall !== undefined && { wall: taken.wall }),
+            });
+        }}
+      >
+        {at < 0 && <option value={-1}>{stockWords(value, units)}, not in the rack</option>}
+        {offered.map((s, i) => (
+          <option key={i} value={i}>
+            {stockWords(s, units)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** "tube 38 mm × 4 mm", "rod 7 mm". */
+export const stockWords = (s: Stock, units: Parameters<typeof printText>[2]): string =>
+  s.wall === undefined
+    ? `rod ${printText(s.diameter, 'length', units)}`
+    : `tube ${printText(s.diameter, 'length', units)} × ${printText(s.wall, 'length', units)}`;

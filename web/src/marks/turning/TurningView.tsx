@@ -1,0 +1,193 @@
+// The glass turning: drag it, or use the arrow keys; follows the drawing a moment behind.
+import type { PieceBit } from '@zanfirico/contract';
+import { onSkin, printText, type Carried, type Derived, type StretchMap } from '@zanfirico/core';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useDisplay } from '../../stores/display';
+import { screenShells } from '../../workers/shells';
+import { glassScene, lightAfter, type GlassScene } from './glassScene';
+
+interface Props {
+  readonly derived: Extract<Derived, { ok: true }>;
+  readonly bits: readonly PieceBit[] | undefined;
+  readonly carried: { readonly map: StretchMap; readonly carried: Carried } | undefined;
+}
+
+const NO_BITS: PieceBit[] = [];
+/** The view may lag the drawing by this much, ms; the drawing may not lag at all. */
+const LAG_MS = 140;
+const STEP = Math.PI / 24;
+const TILT_MOST = 1.2;
+/** Lines stand this far off the skin, m, so that they show. */
+const OFF_SKIN = 0.0002;
+
+export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scene = useRef<GlassScene>(undefined);
+  const [failed, setFailed] = useState(false);
+  const [turn, setTurn] = useState({ around: 0.5, tilt: 0.22 });
+  const theme = useDisplay((s) => s.theme);
+  const units = useDisplay((s) => s.units);
+
+  useEffect(() => {
+    const element = canvas.current;
+    if (!element) return undefined;
+    let made: GlassScene;
+    try {
+      made = glassScene(element);
+    } catch {
+      // No WebGL here: the drawing is all there is, and says so.
+      const timer = setTimeout(() => {
+        setFailed(true);
+      });
+      return () => {
+        clearTimeout(timer);
+      };
+    }
+    scene.current = made;
+    const fit = (): void => {
+      made.setSize(element.clientWidth, element.clientHeight);
+    };
+    const observer = new ResizeObserver(fit);
+    observer.observe(element);
+    fit();
+    return () => {
+      observer.disconnect();
+      scene.current = undefined;
+      made.dispose();
+    };
+  }, []);
+
+  useEffect(() => {
+    let live = true;
+    const timer = setTimeout(() => {
+      const body = {
+        parts: derived.parts.map(({ name, outline }) => ({ name, outline })),
+        bits,
+      };
+      void screenShells(body).then((shells) => {
+        if (live) scene.current?.setShells(shells, derived.whole);
+      });
+    }, LAG_MS);
+    return () => {
+      live = false;
+      clearTimeout(timer);
+    };
+  }, [derived, bits]);
+
+  useEffect(() => {
+    const lines = (carried?.carried.final ?? []).map((outline) => {
+      const places = carried ? onSkin(carried.map, 'final', outline) : [];
+      return new Float32Array(
+        places.flatMap(({ radius, angle, height }) => [
+          (radius + OFF_SKIN) * Math.cos(angle),
+          (radius + OFF_SKIN) * Math.sin(angle),
+          height,
+        ]),
+      );
+    });
+    scene.current?.setFigure(lines);
+  }, [carried]);
+
+  useEffect(() => {
+    const style = getComputedStyle(document.documentElement);
+    const colour = (name: string): string => style.getPropertyValue(name).trim();
+    scene.current?.setLook({
+      board: colour('--board'),
+      light: colour('--window'),
+      shine: colour('--shine'),
+      ink: colour('--ink'),
+    });
+  }, [theme]);
+
+  useEffect(() => {
+    scene.current?.turnTo(turn.around, turn.tilt);
+  }, [turn]);
+
+  const by = (around: number, tilt: number): void => {
+    setTurn((t) => ({
+      around: t.around + around,
+      tilt: Math.min(TILT_MOST, Math.max(-TILT_MOST, t.tilt + tilt)),
+    }));
+  };
+  const held = useRef<{ x: number; y: number }>(undefined);
+  const move = (event: PointerEvent): void => {
+    const from = held.current;
+    if (!from) return;
+    by((event.clientX - from.x) / 90, (event.clientY - from.y) / 140);
+    held.current = { x: event.clientX, y: event.clientY };
+  };
+  const key = (event: KeyboardEvent): void => {
+    const step = KEYS[event.key];
+    if (!step) return;
+    event.preventDefault();
+    by(step[0] * STEP, step[1] * STEP);
+  };
+  const degrees = Math.round((((turn.around * 180) / Math.PI) % 360) + 360) % 360;
+
+  return (
+    <div className="relative h-full min-h-[300px] bg-(--board)">
+      {failed ? (
+        <p className="quiet px-4 py-10 text-center">
+          This browser draws no solid pictures; the section shows all there is.
+        </p>
+      ) : (
+        <div
+          role="slider"
+          tabIndex={0}
+          aria-label="Turn the glass"
+          aria-valuemin={0}
+          aria-valuemax={359}
+          aria-valuenow={degrees}
+          aria-valuetext={`${String(degrees)}°`}
+          className="absolute inset-0 cursor-grab touch-none active:cursor-grabbing"
+          onPointerDown={(e) => {
+            e.currentTarget.setPointerCapture(e.pointerId);
+            held.current = { x: e.clientX, y: e.clientY };
+          }}
+          onPointerMove={move}
+          onPointerUp={() => {
+            held.current = undefined;
+          }}
+          onPointerCancel={() => {
+            held.current = undefined;
+          }}
+          onKeyDown={key}
+        >
+          <canvas ref={canvas} className="block h-full w-full" aria-hidden="true" />
+        </div>
+      )}
+      <Depths text={(v) => printText(v, 'length', units)} />
+    </div>
+  );
+}
+
+const KEYS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+const SHOWN = [0.001, 0.003, 0.006, 0.012, 0.025, 0.05];
+
+/** How deep the tint stands for how much glass along the line of sight. */
+function Depths({ text }: { readonly text: (v: number) => string }) {
+  const colour = (t: number): string =>
+    `rgb(${lightAfter(t)
+      .map((v) => String(Math.round(235 * v ** (1 / 2.2))))
+      .join(' ')})`;
+  return (
+    <div className="num pointer-events-none absolute inset-x-3 bottom-1.5 text-xs text-(--chalk-dim)">
+      <div className="flex">
+        {SHOWN.map((t) => (
+          <span key={t} className="h-2 flex-1" style={{ background: colour(t) }} />
+        ))}
+      </div>
+      <p className="flex justify-between">
+        <span>{text(SHOWN[0] as number)}</span>
+        <span className="font-sans tracking-normal">glass to look through</span>
+        <span>{text(SHOWN[SHOWN.length - 1] as number)}</span>
+      </p>
+    </div>
+  );
+}

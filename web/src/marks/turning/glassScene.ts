@@ -1,0 +1,301 @@
+// Glass as light passes through it: the length of glass along every line of sight dims and tints the window behind
+// (Beer–Lambert), every surface takes its share by Fresnel's equations (Schlick's approximation, 1994), and two soft
+// windows are mirrored in the skin. No refraction is traced: what reads is thickness.
+import {
+  AddEquation,
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  CustomBlending,
+  DoubleSide,
+  FloatType,
+  Group,
+  HalfFloatType,
+  LineBasicMaterial,
+  LineLoop,
+  Mesh,
+  OneFactor,
+  OrthographicCamera,
+  PerspectiveCamera,
+  PlaneGeometry,
+  Scene,
+  ShaderMaterial,
+  Vector2,
+  Vector3,
+  WebGLRenderer,
+  WebGLRenderTarget,
+} from 'three';
+import type { ScreenShell } from '../../workers/messages';
+
+/** Share of light left after 12 mm of glass, per colour: deeper than real clear glass, so that walls can be told. */
+const TINT_AT = 0.012;
+export const TINT = [0.5, 0.79, 0.77] as const;
+
+/** Light left, per colour, after so much glass (m). */
+export const lightAfter = (thickness: number): readonly number[] =>
+  TINT.map((t) => t ** (thickness / TINT_AT));
+
+const VERTEX = `
+varying vec3 vView;
+varying vec3 vNormal;
+void main() {
+  vec4 view = modelViewMatrix * vec4(position, 1.0);
+  vView = view.xyz;
+  vNormal = normalMatrix * normal;
+  gl_Position = projectionMatrix * view;
+}`;
+
+const FRESNEL = `
+float fresnel(vec3 n, vec3 v) {
+  float c = clamp(abs(dot(normalize(n), v)), 0.0, 1.0);
+  return 0.041 + 0.959 * pow(1.0 - c, 5.0);
+}`;
+
+const DEPTH = `
+varying vec3 vView;
+varying vec3 vNormal;
+uniform float uMiddle;
+${FRESNEL}
+void main() {
+  float along = length(vView) - uMiddle;
+  float f = min(fresnel(vNormal, normalize(-vView)), 0.92);
+  gl_FragColor = vec4(gl_FrontFacing ? -along : along, -log(1.0 - f), 0.0, 1.0);
+}`;
+
+const SHINE = `
+varying vec3 vView;
+varying vec3 vNormal;
+uniform vec3 uShine;
+${FRESNEL}
+float window(vec3 r, float at, float wide) {
+  float a = atan(r.x, r.z);
+  return smoothstep(wide, wide * 0.55, abs(a - at)) * smoothstep(-0.55, -0.25, r.y) * smoothstep(0.9, 0.6, r.y);
+}
+void main() {
+  vec3 v = normalize(-vView);
+  vec3 n = normalize(vNormal) * (gl_FrontFacing ? 1.0 : -1.0);
+  vec3 r = reflect(-v, n);
+  float lit = window(r, -0.95, 0.42) + 0.6 * window(r, 1.25, 0.25);
+  float f = fresnel(n, v) * (gl_FrontFacing ? 1.0 : 0.45);
+  gl_FragColor = vec4(uShine * lit * f * 2.6, 1.0);
+}`;
+
+const COMPOSE = `
+varying vec2 vUv;
+uniform sampler2D uGlass;
+uniform vec3 uLight;
+uniform vec3 uBoard;
+uniform vec3 uSigma;
+void main() {
+  vec2 p = (vUv - vec2(0.5, 0.56)) * vec2(1.0, 0.8);
+  float glow = smoothstep(0.62, 0.0, length(p));
+  vec3 back = mix(uBoard, uLight, glow);
+  vec2 g = texture2D(uGlass, vUv).rg;
+  vec3 left = exp(-uSigma * max(g.r, 0.0) - vec3(g.g));
+  gl_FragColor = vec4(back * left, 1.0);
+  #include <colorspace_fragment>
+}`;
+
+const FLAT = `
+varying vec2 vUv;
+void main() {
+  vUv = uv;
+  gl_Position = vec4(position.xy, 0.0, 1.0);
+}`;
+
+/** Colours of the theme. */
+export interface Look {
+  readonly board: string;
+  readonly light: string;
+  readonly shine: string;
+  readonly ink: string;
+}
+
+/** The room the piece takes, m. */
+export interface Room {
+  readonly lowest: number;
+  readonly height: number;
+  readonly widest: number;
+}
+
+export interface GlassScene {
+  readonly setShells: (shells: readonly ScreenShell[], room: Room) => void;
+  /** Closed lines on the glass, x y z by threes, m. */
+  readonly setFigure: (lines: readonly Float32Array[]) => void;
+  readonly setLook: (look: Look) => void;
+  readonly setSize: (width: number, height: number) => void;
+  /** Turns it: about its axis and towards the eye, rad. */
+  readonly turnTo: (around: number, tilt: number) => void;
+  readonly dispose: () => void;
+}
+
+const FIELD = 24;
+
+/** Puts the scene on a canvas; throws where the browser has no WebGL 2. */
+export function glassScene(canvas: HTMLCanvasElement): GlassScene {
+  const renderer = new WebGLRenderer({ canvas, antialias: false, powerPreference: 'low-power' });
+  renderer.autoClear = false;
+  const fine = renderer.extensions.has('EXT_float_blend');
+  const target = new WebGLRenderTarget(4, 4, {
+    type: fine ? FloatType : HalfFloatType,
+    depthBuffer: false,
+  });
+  const camera = new PerspectiveCamera(FIELD, 1, 0.01, 20);
+  const glass = new Scene();
+  const spin = new Group();
+  // The core's z is up; three's y is.
+  const upright = new Group();
+  upright.rotation.x = -Math.PI / 2;
+  spin.add(upright);
+  glass.add(spin);
+  const adding = {
+    side: DoubleSide,
+    depthTest: false,
+    depthWrite: false,
+    transparent: true,
+    blending: CustomBlending,
+    blendEquation: AddEquation,
+    blendSrc: OneFactor,
+    blendDst: OneFactor,
+  };
+  const depth = new ShaderMaterial({
+    ...adding,
+    vertexShader: VERTEX,
+    fragmentShader: DEPTH,
+    uniforms: { uMiddle: { value: 1 } },
+  });
+  const shine = new ShaderMaterial({
+    ...adding,
+    vertexShader: VERTEX,
+    fragmentShader: SHINE,
+    uniforms: { uShine: { value: new Color('#ffffff') } },
+  });
+  const compose = new ShaderMaterial({
+    vertexShader: FLAT,
+    fragmentShader: COMPOSE,
+    depthTest: false,
+    depthWrite: false,
+    uniforms: {
+      uGlass: { value: target.texture },
+      uLight: { value: new Color() },
+      uBoard: { value: new Color() },
+      uSigma: { value: new Vector3(...TINT.map((t) => -Math.log(t) / TINT_AT)) },
+    },
+  });
+  const flat = new Scene();
+  const sheet = new Mesh(new PlaneGeometry(2, 2), compose);
+  sheet.frustumCulled = false;
+  flat.add(sheet);
+  const straight = new OrthographicCamera(-1, 1, 1, -1, 0, 1);
+  const ink = new LineBasicMaterial({ depthTest: false, transparent: true, opacity: 0.85 });
+  const inked = new Scene();
+  const inkSpin = new Group();
+  const inkUpright = new Group();
+  inkUpright.rotation.x = -Math.PI / 2;
+  inkSpin.add(inkUpright);
+  inked.add(inkSpin);
+
+  let room: Room = { lowest: 0, height: 0.1, widest: 0.05 };
+  let asked = 0;
+
+  const render = (): void => {
+    asked = 0;
+    const size = renderer.getDrawingBufferSize(new Vector2());
+    if (size.x < 2 || size.y < 2) return;
+    const middle = room.lowest + room.height / 2;
+    upright.position.y = inkUpright.position.y = -middle;
+    const tilt = spin.rotation.x;
+    const high = Math.hypot(room.height / 2, room.widest * Math.sin(Math.abs(tilt)));
+    const half = Math.tan(((FIELD / 2) * Math.PI) / 180);
+    const away = 1.12 * Math.max(high / half, room.widest / half / camera.aspect) + room.widest;
+    camera.position.set(0, 0, away);
+    camera.near = Math.max(0.01, away - 2 * Math.hypot(room.height, room.widest));
+    camera.updateProjectionMatrix();
+    (depth.uniforms['uMiddle'] as { value: number }).value = away;
+    const draw = (material: ShaderMaterial): void => {
+      glass.overrideMaterial = material;
+      renderer.render(glass, camera);
+    };
+    renderer.setRenderTarget(target);
+    renderer.setClearColor(0x000000, 0);
+    renderer.clear();
+    draw(depth);
+    renderer.setRenderTarget(null);
+    renderer.clear();
+    renderer.render(flat, straight);
+    draw(shine);
+    renderer.render(inked, camera);
+  };
+  const ask = (): void => {
+    if (asked === 0) asked = requestAnimationFrame(render);
+  };
+  const empty = (group: Group): void => {
+    for (const child of [...group.children]) {
+      group.remove(child);
+      if (child instanceof Mesh || child instanceof LineLoop)
+        (child as { geometry: BufferGeometry }).geometry.dispose();
+    }
+  };
+
+  return {
+    setShells: (shells, wanted) => {
+      room = wanted;
+      empty(upright);
+      for (const s of shells) {
+        const geometry = new BufferGeometry();
+        geometry.setAttribute('position', new BufferAttribute(s.positions, 3));
+        geometry.setAttribute('normal', new BufferAttribute(s.normals, 3));
+        geometry.setIndex(new BufferAttribute(s.triangles, 1));
+        const mesh = new Mesh(geometry, depth);
+        mesh.frustumCulled = false;
+        upright.add(mesh);
+      }
+      ask();
+    },
+    setFigure: (lines) => {
+      empty(inkUpright);
+      for (const line of lines) {
+        const geometry = new BufferGeometry();
+        geometry.setAttribute('position', new BufferAttribute(line, 3));
+        const loop = new LineLoop(geometry, ink);
+        loop.frustumCulled = false;
+        inkUpright.add(loop);
+      }
+      ask();
+    },
+    setLook: (look) => {
+      (compose.uniforms['uLight'] as { value: Color }).value.set(look.light);
+      (compose.uniforms['uBoard'] as { value: Color }).value.set(look.board);
+      (shine.uniforms['uShine'] as { value: Color }).value.set(look.shine);
+      ink.color.set(look.ink);
+      ask();
+    },
+    setSize: (width, height) => {
+      renderer.setPixelRatio(Math.min(2, Math.max(1.5, window.devicePixelRatio)));
+      renderer.setSize(width, height, false);
+      const size = renderer.getDrawingBufferSize(new Vector2());
+      target.setSize(size.x, size.y);
+      camera.aspect = width / Math.max(1, height);
+      ask();
+    },
+    turnTo: (around, tilt) => {
+      for (const [turned, lean] of [
+        [upright, spin],
+        [inkUpright, inkSpin],
+      ] as const) {
+        turned.rotation.set(-Math.PI / 2, 0, around);
+        lean.rotation.x = tilt;
+      }
+      ask();
+    },
+    dispose: () => {
+      if (asked !== 0) cancelAnimationFrame(asked);
+      empty(upright);
+      empty(inkUpright);
+      target.dispose();
+      for (const m of [depth, shine, compose, ink]) m.dispose();
+      sheet.geometry.dispose();
+      renderer.dispose();
+    },
+  };
+}

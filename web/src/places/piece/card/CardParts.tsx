@@ -1,0 +1,36 @@
+// The parts on the card: what each weighs and how its glass comes to it.
+import { printText, type Derived } from '@zanfirico/core';
+import { stockWords } from '../../../fields/StockField';
+import { useDisplay } from '../../../stores/display';
+
+export function CardParts({ derived }: { readonly derived: Extract<Derived, { ok: true }> }) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <ol className="mt-2 border-t border-black pt-1 text-[0.85rem] leading-tight">
+      {derived.parts.map((p) => (
+        <li key={p.index} className="flex justify-between gap-2">
+          <span>
+            {p.index + 1} {p.name}
+          </span>
+          <span className="num text-right">
+            {printText(p.mass, 'mass', units)}
+            {p.gathers &&
+              ` · ${String(p.gathers.gathers.length)} × to ⌀ ${printText(p.gathers.gathers[p.gathers.gathers.length - 1]?.diameter ?? 0, 'length', units)}`}
+            {p.stock &&
+              ` · ${printText(p.stock.length.value, 'length', units)} of ${stockWords(p.stock.stock, units)}`}
+          </span>
+        </li>
+      ))}
+      {derived.bits.map((b) => (
+        <li key={`b${String(b.index)}`} className="flex justify-between gap-2">
+          <span>{b.name}</span>
+          <span className="num">
+            {printText(b.mass, 'mass', units)}
+            {b.stock &&
+              ` · ${printText(b.stock.length.value, 'length', units)} of ${stockWords(b.stock.stock, units)}`}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,264 @@
+// The leaf of canes and ribs: how many go round, how much to pull, how many turns, how it stands after blowing.
+import type { PieceCane } from '@zanfirico/contract';
+import {
+  across,
+  arcAt,
+  billetFor,
+  canesRound,
+  printText,
+  pulledFrom,
+  ribAfter,
+  ribSpacing,
+  turnsFor,
+  twistAngle,
+} from '@zanfirico/core';
+import { CountField } from '../../../fields/CountField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { useBoard } from '../../../stores/board';
+import { changePiece } from '../../../stores/draft';
+import { useDisplay } from '../../../stores/display';
+import { usePiece } from '../usePiece';
+import { useCarried } from './pattern/useCarried';
+
+const TENTH = 1e-4;
+const DEGREE = Math.PI / 180;
+/** A gap wider than this share of a cane shows as a clear stripe. Common practice, no source. */
+const SHOWS = 0.5;
+
+/** Canes as first offered: 6 mm from a 30 mm billet, half of the ends lost, a quarter turn's slant. From memory. */
+const FIRST = {
+  cane: 0.006,
+  billet: { diameter: 0.03, length: 0.1 },
+  lost: 0.3,
+  twist: 30 * DEGREE,
+} as const;
+
+export function CaneLeaf() {
+  const board = usePiece();
+  const { document, last } = board;
+  const chosen = useBoard((s) => s.part);
+  const units = useDisplay((s) => s.units);
+  const carried = useCarried(board);
+  const part = last?.parts[Math.min(chosen, last.parts.length - 1)];
+  if (!part) return <p className="quiet">The canes come with the form.</p>;
+  // Canes are picked up on the first bubble, which is as wide and long as its stage says.
+  const first = part.stages.find((s) => s.wall !== undefined);
+  const cane: PieceCane = document.cane ?? {
+    ...FIRST,
+    bubble: Number((first?.diameter ?? part.shape.widest).toFixed(4)),
+    length: Number((first?.length ?? part.shape.height / 2).toFixed(4)),
+  };
+  const set = (change: Partial<PieceCane>): void => {
+    changePiece({ cane: { ...cane, ...change } });
+  };
+  const { shape } = part;
+  const final = { length: shape.height, diameter: 2 * shape.widest };
+  const round = canesRound(cane.bubble, cane.cane);
+  const each = cane.length;
+  const pulled = pulledFrom(cane.billet, cane.cane, cane.lost);
+  const wanted = round.count * each;
+  const billet = billetFor(round.count, each, cane.cane, cane.billet.diameter, cane.lost);
+  const turns = turnsFor(cane.twist, final.length, final.diameter);
+  const atPickUp = twistAngle(turns, cane.length, cane.bubble);
+  const text = (v: number): string => printText(v, 'length', units);
+  const degrees = (v: number): string => `${String(Math.round(v / DEGREE))}°`;
+  const field = (
+    label: string,
+    value: number,
+    min: number,
+    max: number,
+    change: (v: number) => Partial<PieceCane>,
+  ) => (
+    <QuantityField
+      label={label}
+      kind="length"
+      value={value}
+      min={min}
+      max={max}
+      nudge={TENTH}
+      onCommit={(v) => {
+        set(change(v));
+      }}
+    />
+  );
+  return (
+    <>
+      <p className="quiet text-sm leading-snug">
+        For part {part.index + 1}, {part.name}: {text(final.diameter)} across, {text(final.length)}{' '}
+        high when finished.
+      </p>
+      <h3 className="mt-2 text-lg">Pick up</h3>
+      <div className="grid grid-cols-3 gap-x-4 gap-y-2">
+        {field('Bubble ⌀', cane.bubble, 0.005, 1, (bubble) => ({ bubble }))}
+        {field('Its length', cane.length, 0.005, 2, (length) => ({ length }))}
+        {field('Cane ⌀', cane.cane, 0.0005, 0.05, (v) => ({ cane: v }))}
+      </div>
+      <p className="mt-2 text-lg leading-snug">
+        <strong className="num">{round.count}</strong> canes go round, {text(each)} each.
+      </p>
+      <p className="leading-snug">
+        {round.gap > SHOWS * cane.cane
+          ? `A gap of ${text(round.gap)} stays open and shows as a clear stripe: `
+          : `They close with ${text(round.gap)} to spare; `}
+        {round.count >= 3 && <>snug at a bubble of {text(round.snug)}.</>}
+      </p>
+      <h3 className="mt-4 text-lg">Pull</h3>
+      <div className="grid grid-cols-3 gap-x-4 gap-y-2">
+        {field('Billet ⌀', cane.billet.diameter, 0.002, 0.3, (diameter) => ({
+          billet: { ...cane.billet, diameter },
+        }))}
+        {field('Its length', cane.billet.length, 0.005, 2, (length) => ({
+          billet: { ...cane.billet, length },
+        }))}
+        <QuantityField
+          label="Lost (%)"
+          kind="ratio"
+          value={cane.lost}
+          min={0}
+          max={0.9}
+          nudge={0.01}
+          onCommit={(lost) => {
+            set({ lost });
+          }}
+        />
+      </div>
+      {cane.billet.diameter <= cane.cane ? (
+        <p role="alert" className="text-error mt-2">
+          A pull only thins: the billet, {text(cane.billet.diameter)}, is not thicker than the cane.
+        </p>
+      ) : (
+        <p className="mt-2 leading-snug">
+          It pulls to <strong className="num">{text(pulled)}</strong> of good cane; the pick-up
+          wants <strong className="num">{text(wanted)}</strong>
+          {pulled < wanted ? (
+            <>
+              : make the billet <strong className="num">{text(billet)}</strong> long.
+            </>
+          ) : (
+            '. That is enough.'
+          )}
+        </p>
+      )}
+      <h3 className="mt-4 text-lg">Twist</h3>
+      <div className="grid grid-cols-2 gap-x-4">
+        <QuantityField
+          label="On the finished glass"
+          kind="angle"
+          value={cane.twist}
+          min={0}
+          max={80 * DEGREE}
+          nudge={DEGREE}
+          hint="from upright, at its widest"
+          onCommit={(twist) => {
+            set({ twist });
+          }}
+        />
+        <p className="self-center text-lg leading-snug">
+          <strong className="num">{turns.toFixed(2)}</strong> turns from end to end.
+        </p>
+      </div>
+      <p className="leading-snug">
+        On the bubble at pick-up they stand at <strong className="num">{degrees(atPickUp)}</strong>:
+        turns stay, the slant changes as it is blown.
+        {atPickUp > 70 * DEGREE && (
+          <span className="text-warning">
+            {' '}
+            That is very steep: twist some of it later, when longer.
+          </span>
+        )}
+      </p>
+      <h3 className="mt-4 text-lg">Ribs of a dip mould</h3>
+      {cane.rib ? (
+        <>
+          <div className="grid grid-cols-3 gap-x-4">
+            <CountField
+              label="Ribs"
+              value={cane.rib.count}
+              min={2}
+              max={120}
+              onCommit={(count) => {
+                set({ rib: { count, rise: cane.rib?.rise ?? 0.002 } });
+              }}
+            />
+            <QuantityField
+              label="They rise"
+              kind="length"
+              value={cane.rib.rise}
+              min={0.0002}
+              max={0.05}
+              nudge={TENTH}
+              onCommit={(rise) => {
+                set({ rib: { count: cane.rib?.count ?? 12, rise } });
+              }}
+            />
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm self-end"
+              onClick={() => {
+                const plain = { ...cane };
+                delete plain.rib;
+                changePiece({ cane: plain });
+              }}
+            >
+              No ribs
+            </button>
+          </div>
+          <Ribs rib={cane.rib} bubble={cane.bubble} final={final} carried={carried} text={text} />
+        </>
+      ) : (
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-1"
+          onClick={() => {
+            set({ rib: { count: 12, rise: 0.002 } });
+          }}
+        >
+          Dip it in a ribbed mould
+        </button>
+      )}
+      <p className="quiet mt-4 text-sm leading-snug">
+        Chord geometry and conservation of glass. Canes must fit the glass they lie on: same
+        expansion, tested.
+      </p>
+    </>
+  );
+}
+
+function Ribs({
+  rib,
+  bubble,
+  final,
+  carried,
+  text,
+}: {
+  readonly rib: NonNullable<PieceCane['rib']>;
+  readonly bubble: number;
+  readonly final: { readonly length: number; readonly diameter: number };
+  readonly carried: ReturnType<typeof useCarried>;
+  readonly text: (v: number) => string;
+}) {
+  // With a blank drawn the stretch is known; without one the bubble's own width is what there is.
+  const s = carried && arcAt(carried.map, 'final', midHeight(carried));
+  const row = carried && s !== undefined ? across(carried.map, 'final', s) : undefined;
+  const hoop = row?.hoop ?? final.diameter / bubble;
+  const meridian = row?.meridian ?? 1;
+  return (
+    <p className="mt-1 leading-snug">
+      On the bubble every <strong className="num">{text(ribSpacing(rib.count, bubble))}</strong>; on
+      the finished glass every{' '}
+      <strong className="num">{text(ribSpacing(rib.count, final.diameter))}</strong> at its widest,
+      risen <strong className="num">{text(ribAfter(rib.rise, hoop, meridian))}</strong>.
+      <span className="quiet text-sm">
+        {' '}
+        {row
+          ? 'By the stretch of the pattern’s blank at mid height.'
+          : 'Stretch along is taken as none; draw a blank (Pattern) to have it counted.'}
+      </span>
+    </p>
+  );
+}
+
+const midHeight = (carried: NonNullable<ReturnType<typeof useCarried>>): number => {
+  const heights = carried.map.rows.map((r) => r.final.height);
+  return (Math.min(...heights) + Math.max(...heights)) / 2;
+};

@@ -1,0 +1,48 @@
+// The leaf to draw by: what needs a look, then the part or bit in hand in numbers.
+import { usePiece } from '../usePiece';
+import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import { useBoard } from '../../../stores/board';
+import { BitFields } from './BitFields';
+import { PartFields } from './PartFields';
+
+export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
+  const { document, derived } = usePiece();
+  const { part, bit } = useBoard();
+  const shownBit = bit === undefined ? undefined : document.bits?.[bit];
+  const remarks = derived.ok ? derived.whole.remarks : [];
+  return (
+    <>
+      {!derived.ok && (
+        <div role="alert" className="border-error mb-3 border-l-4 pl-3">
+          <strong className="text-error">This cannot be made yet.</strong>
+          <ul className="leading-snug">
+            {derived.problems.slice(0, 4).map((p) => (
+              <li key={p.message}>
+                {document.parts.length > 1 && p.part >= 0
+                  ? `${document.parts[p.part]?.name ?? ''}: ${p.message}`
+                  : p.message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {remarks.length > 0 && (
+        <ul
+          role="status"
+          aria-label="Needs a look"
+          className="border-warning mb-3 flex flex-col gap-1 border-l-4 pl-3 leading-snug"
+        >
+          {remarks.slice(0, 5).map((r) => (
+            <li key={r.message}>{r.message}</li>
+          ))}
+          {remarks.length > 5 && <li className="quiet">and {remarks.length - 5} more.</li>}
+        </ul>
+      )}
+      {shownBit && bit !== undefined ? (
+        <BitFields key={bit} bit={shownBit} index={bit} />
+      ) : (
+        <PartFields index={Math.min(part, document.parts.length - 1)} actions={actions} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,222 @@
+// The part in hand: its name, how it is worked, its points.
+import { Copy, FileUp, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Choice } from '../../../fields/Choice';
+import { GlassField } from '../../../fields/GlassField';
+import { NameField } from '../../../fields/NameField';
+import { mirrorUpper, raised, setPull } from '../../../marks/section/moves';
+import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import { useBoard } from '../../../stores/board';
+import { changePart, changePiece, setProfile } from '../../../stores/draft';
+import { useNotices } from '../../../stores/notices';
+import { usePiece } from '../usePiece';
+import { PointTable } from './PointTable';
+import { ProfileDialog } from './ProfileDialog';
+
+export function PartFields({
+  index,
+  actions,
+}: {
+  readonly index: number;
+  readonly actions: SectionActions;
+}) {
+  const { document, last } = usePiece();
+  const { point, takePart } = useBoard();
+  const say = useNotices((s) => s.say);
+  const [reading, setReading] = useState(false);
+  const part = document.parts[index];
+  if (!part) return null;
+  const many = document.parts.length > 1;
+  const mirrored = part.mirror === true;
+  const pulled = point === undefined ? undefined : part.profile[point]?.pull;
+
+  const copy = (): void => {
+    const top = last?.whole;
+    const lowest = Math.min(...part.profile.map((p) => p.height));
+    const by = top ? top.lowest + top.height - lowest : 0.05;
+    changePiece({
+      parts: [
+        ...document.parts,
+        { ...part, name: `${part.name} again`.slice(0, 40), profile: raised(part.profile, by) },
+      ],
+    });
+    takePart(document.parts.length);
+  };
+  const remove = (): void => {
+    changePiece({
+      parts: document.parts.filter((_, i) => i !== index),
+      pattern: document.pattern?.part === index ? undefined : shifted(document.pattern, index),
+    });
+    takePart(Math.max(0, index - 1));
+    say(`“${part.name}” is gone; undo brings it back.`);
+  };
+
+  return (
+    <section aria-label={`Part ${String(index + 1)}`}>
+      <div className="flex items-center gap-1">
+        <span className="num quiet text-lg">{index + 1}</span>
+        <NameField
+          label="Name of the part"
+          value={part.name}
+          fallback={`part ${String(index + 1)}`}
+          onChange={(name) => {
+            changePart(index, { name });
+          }}
+        />
+        <IconButton label="Copy this part" onClick={copy}>
+          <Copy className="size-4" />
+        </IconButton>
+        <IconButton
+          label="Read a profile from a file"
+          onClick={() => {
+            setReading(true);
+          }}
+        >
+          <FileUp className="size-4" />
+        </IconButton>
+        {many && (
+          <IconButton label="Remove this part" onClick={remove}>
+            <Trash2 className="size-4" />
+          </IconButton>
+        )}
+      </div>
+      <div className="mt-1 flex flex-wrap items-center gap-x-4">
+        <Choice
+          legend="How the part is worked"
+          hideLegend
+          value={part.work ?? 'blown'}
+          options={[
+            { value: 'blown', label: 'Blown' },
+            { value: 'solid', label: 'Solid' },
+          ]}
+          onChange={(work) => {
+            changePart(index, { work: work === 'solid' ? 'solid' : undefined });
+          }}
+        />
+        <Check
+          label="Mirror"
+          title="The upper half mirrors the lower"
+          checked={mirrored}
+          onChange={(on) => {
+            changePart(index, {
+              mirror: on ? true : undefined,
+              ...(on && { profile: mirrorUpper(part.profile) }),
+            });
+          }}
+        />
+        {many && (
+          <Check
+            label="Lifts out"
+            title="A stopper or lid: set into the mouth, not joined"
+            checked={part.role === 'stopper'}
+            onChange={(on) => {
+              changePart(index, { role: on ? 'stopper' : undefined });
+            }}
+          />
+        )}
+      </div>
+      {many && (
+        <div className="mt-1">
+          <GlassField
+            label="Its glass"
+            own="the piece’s own"
+            value={part.glass}
+            onChange={(glass) => {
+              changePart(index, { glass });
+            }}
+          />
+        </div>
+      )}
+      <div className="mt-3">
+        <PointTable
+          part={index}
+          points={part.profile}
+          solid={part.work === 'solid'}
+          mirrored={mirrored}
+          selected={point}
+          onSelect={actions.onSelect}
+          onRemove={actions.onRemove}
+          onInsertAfter={actions.onInsertAfter}
+        />
+      </div>
+      {pulled && point !== undefined && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm mt-2"
+          onClick={() => {
+            setProfile(index, setPull(part.profile, point, undefined));
+          }}
+        >
+          Let the tangent at {point + 1} go free
+        </button>
+      )}
+      <p className="quiet mt-3 text-sm leading-snug">
+        Round handles carry the outside, squares the wall, rings pull the tangent of the point in
+        hand. Double-click the line for a new point; Delete takes one away.
+      </p>
+      {reading && (
+        <ProfileDialog
+          part={index}
+          onClose={() => {
+            setReading(false);
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+/** The pattern's part number after a part below it is gone. */
+const shifted = <P extends { part: number }>(
+  pattern: P | undefined,
+  gone: number,
+): P | undefined =>
+  pattern && pattern.part > gone ? { ...pattern, part: pattern.part - 1 } : pattern;
+
+export function IconButton({
+  label,
+  onClick,
+  children,
+}: {
+  readonly label: string;
+  readonly onClick: () => void;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost btn-sm btn-square"
+      aria-label={label}
+      title={label}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
+
+function Check({
+  label,
+  title,
+  checked,
+  onChange,
+}: {
+  readonly label: string;
+  readonly title: string;
+  readonly checked: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex items-center gap-1.5" title={title}>
+      <input
+        type="checkbox"
+        className="checkbox checkbox-xs"
+        checked={checked}
+        onChange={(e) => {
+          onChange(e.target.checked);
+        }}
+      />
+      {label}
+    </label>
+  );
+}

@@ -1,0 +1,227 @@
+// Every part by number and bit by letter, to take in hand; and what can be added.
+import type { PieceBit, PiecePart } from '@zanfirico/contract';
+import {
+  BIT_PRESETS,
+  boreAt,
+  newBit,
+  newPart,
+  PART_PRESETS,
+  type BitPreset,
+  type PartPreset,
+} from '@zanfirico/core';
+import { Box, Magnet, Plus } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { useBoard } from '../../../stores/board';
+import { changePiece } from '../../../stores/draft';
+import { usePiece, type OnBoard } from '../usePiece';
+import { Menu } from '../../../shell/Menu';
+import { MeshDialog } from './MeshDialog';
+
+const PART_SAYS: Readonly<Record<PartPreset, string>> = {
+  merese: 'Merese, a flat disc',
+  knop: 'Knop',
+  bead: 'Bead, solid',
+  stem: 'Stem',
+  foot: 'Foot, under everything',
+  bubble: 'Bubble, blown',
+  cup: 'Cup, blown',
+  stopper: 'Stopper or lid',
+};
+const BIT_SAYS: Readonly<Record<BitPreset, string>> = {
+  handle: 'Handle',
+  spout: 'Spout, hollow',
+  dots: 'Dots',
+  prunts: 'Prunts',
+  wrap: 'Wrap',
+  wings: 'A pair of wings',
+  rod: 'Rod',
+  ball: 'Ball',
+  ellipsoid: 'Ellipsoid',
+  box: 'Box',
+};
+
+const CHIP =
+  'hover:bg-base-300/50 flex shrink-0 items-center gap-1.5 border-b-2 px-2 py-1 whitespace-nowrap';
+
+export function PartStrip() {
+  const board = usePiece();
+  const { document } = board;
+  const { part, bit, takePart, takeBit, snap, turning, set } = useBoard();
+  const [meshing, setMeshing] = useState(false);
+  const bits = document.bits ?? [];
+  const chip = (lit: boolean): string =>
+    `${CHIP} ${lit ? 'border-primary font-bold' : 'border-transparent'}`;
+  return (
+    <div className="bg-base-100 border-base-300 flex flex-wrap items-center gap-x-1 border-b px-3">
+      <ul className="flex min-w-0 flex-wrap" aria-label="Parts and bits">
+        {document.parts.map((p, i) => (
+          <li key={i}>
+            <button
+              type="button"
+              className={chip(bit === undefined && i === part)}
+              aria-pressed={bit === undefined && i === part}
+              onClick={() => {
+                takePart(i);
+              }}
+            >
+              <Sign>{i + 1}</Sign> {p.name}
+            </button>
+          </li>
+        ))}
+        {bits.map((b, i) => (
+          <li key={i}>
+            <button
+              type="button"
+              className={chip(i === bit)}
+              aria-pressed={i === bit}
+              onClick={() => {
+                takeBit(i);
+              }}
+            >
+              <Sign>{String.fromCharCode(97 + (i % 26))}</Sign> {b.name}
+              {b.place.copies > 1 && <span className="quiet num text-sm">×{b.place.copies}</span>}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Menu
+        label={
+          <>
+            <Plus className="size-4" /> Part
+          </>
+        }
+        items={PART_PRESETS.map((preset) => ({
+          says: PART_SAYS[preset],
+          run: () => {
+            addPart(board, preset);
+            takePart(document.parts.length);
+          },
+        }))}
+      />
+      <Menu
+        label={
+          <>
+            <Plus className="size-4" /> Bit
+          </>
+        }
+        items={[
+          ...BIT_PRESETS.map((preset) => ({
+            says: BIT_SAYS[preset],
+            run: () => {
+              addBit(board, preset);
+              takeBit(bits.length);
+            },
+          })),
+          {
+            says: 'From a mesh file (STL) …',
+            run: () => {
+              setMeshing(true);
+            },
+          },
+        ]}
+      />
+      <div className="ml-auto flex">
+        <Toggle
+          on={snap}
+          title="Snap: points and parts draw to their neighbours’ skin"
+          onClick={() => {
+            set({ snap: !snap });
+          }}
+        >
+          <Magnet className="size-4" /> Snap
+        </Toggle>
+        <Toggle
+          on={turning}
+          title="Show the glass turning"
+          onClick={() => {
+            set({ turning: !turning });
+          }}
+        >
+          <Box className="size-4" /> Glass
+        </Toggle>
+      </div>
+      {meshing && (
+        <MeshDialog
+          onClose={() => {
+            setMeshing(false);
+          }}
+          onRead={(shape) => {
+            addMesh(board, shape);
+            takeBit(bits.length);
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+const Sign = ({ children }: { readonly children: ReactNode }) => (
+  <span className="num flex size-5 items-center justify-center rounded-full border text-sm">
+    {children}
+  </span>
+);
+
+function Toggle({
+  on,
+  title,
+  onClick,
+  children,
+}: {
+  readonly on: boolean;
+  readonly title: string;
+  readonly onClick: () => void;
+  readonly children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className={`${CHIP} ${on ? 'border-accent' : 'quiet border-transparent'}`}
+      aria-pressed={on}
+      title={title}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
+
+function addPart({ document, last }: OnBoard, preset: PartPreset): void {
+  const joined = (last?.parts ?? []).filter((p) => p.role === 'joined');
+  const vessel = last?.whole.vessel?.shape;
+  const part = newPart(preset, {
+    outlines: joined.map((p) => p.outline),
+    mouth: vessel && {
+      height: vessel.inner.z[vessel.inner.z.length - 1] as number,
+      bore: boreAt(vessel, 0),
+    },
+  });
+  const taken = new Set(document.parts.map((p) => p.name));
+  let { name } = part;
+  for (let n = 2; taken.has(name); n += 1) name = `${part.name} ${String(n)}`;
+  const added: PiecePart = { ...part, name, profile: part.profile.map((p) => ({ ...p })) };
+  changePiece({ parts: [...document.parts, added] });
+}
+
+/** The body's skin at a share of its height, where a new bit goes. */
+function skinOf(last: OnBoard['last']) {
+  const shape = last?.main.shape;
+  if (!shape) return { height: 0.05, radius: 0.03, tall: 0.1 };
+  const wanted = shape.lowest + 0.55 * shape.height;
+  const { r, z } = shape.outer;
+  let at = 0;
+  z.forEach((v, i) => {
+    if (Math.abs(v - wanted) < Math.abs((z[at] as number) - wanted)) at = i;
+  });
+  return { height: z[at] as number, radius: r[at] as number, tall: shape.height };
+}
+
+function addBit({ document, last }: OnBoard, preset: BitPreset): void {
+  const bit = newBit(preset, skinOf(last)) as PieceBit;
+  changePiece({ bits: [...(document.bits ?? []), bit] });
+}
+
+function addMesh({ document, last }: OnBoard, shape: PieceBit['shape']): void {
+  const { height, radius } = skinOf(last);
+  const place = { height, out: radius, around: 0, tilt: 0, copies: 1 };
+  changePiece({ bits: [...(document.bits ?? []), { name: 'sculpture', shape, place }] });
+}

@@ -1,0 +1,262 @@
+// Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
+import type { PiecePoint } from '@zanfirico/contract';
+import { measureShape, printText } from '@zanfirico/core';
+import { useMemo, useState } from 'react';
+import { Choice } from '../../../fields/Choice';
+import { QuantityField } from '../../../fields/QuantityField';
+import { profileFromCsv } from '../../../imports/profileFromCsv';
+import { profileFromLine, type ProfileReading } from '../../../imports/profileFromSvg';
+import { flatLine, readSvg, SVG_LIMIT, type SvgDrawing } from '../../../imports/svgLines';
+import { sentenceOf } from '../../../api/client';
+import { Dialog } from '../../../shell/Dialog';
+import { useDisplay } from '../../../stores/display';
+import { setProfile } from '../../../stores/draft';
+import { usePiece } from '../usePiece';
+
+type Source =
+  | { readonly kind: 'svg'; readonly drawing: SvgDrawing }
+  | { readonly kind: 'csv'; readonly text: string };
+
+/** A line this near to its own axis at x = 0 was drawn about it, units. */
+const ABOUT_ZERO = 0.5;
+
+export function ProfileDialog({
+  part,
+  onClose,
+}: {
+  readonly part: number;
+  readonly onClose: () => void;
+}) {
+  const { document } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const profile = document.parts[part]?.profile ?? [];
+  const name = document.parts[part]?.name ?? '';
+  const [source, setSource] = useState<Source>();
+  const [failure, setFailure] = useState<string>();
+  const [line, setLine] = useState(0);
+  const [reading, setReading] = useState<ProfileReading>({
+    mmPerUnit: 1,
+    axis: 'left',
+    wall: profile[Math.floor(profile.length / 2)]?.wall ?? 0.003,
+    lowest: Math.min(...profile.map((p) => p.height)),
+  });
+
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setFailure(undefined);
+    setSource(undefined);
+    if (file.size > SVG_LIMIT) {
+      setFailure(
+        `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read. Save only the line you need.`,
+      );
+      return;
+    }
+    const text = await file.text();
+    if (!/^\s*(<\?xml|<svg|<!)/i.test(text)) {
+      setSource({ kind: 'csv', text });
+      return;
+    }
+    try {
+      const drawing = readSvg(text);
+      // The longest line is most likely the outside; our own files write theirs with walls.
+      const own = drawing.lines.findIndex((l) => l.walls !== undefined);
+      const longest = drawing.lines.reduce(
+        (best, l, i) => (l.cubics.length > (drawing.lines[best]?.cubics.length ?? 0) ? i : best),
+        0,
+      );
+      const chosen = own >= 0 ? own : longest;
+      const xs = drawing.lines[chosen]?.cubics.flatMap((c) => [c[0], c[6]]) ?? [0];
+      setLine(chosen);
+      setReading((r) => ({
+        ...r,
+        mmPerUnit: drawing.mmPerUnit,
+        axis: Math.min(...xs.map(Math.abs)) < ABOUT_ZERO ? 'zero' : 'left',
+        lowest: own >= 0 ? undefined : Math.min(...profile.map((p) => p.height)),
+      }));
+      setSource({ kind: 'svg', drawing });
+    } catch (error) {
+      setFailure(sentenceOf(error));
+    }
+  };
+
+  const read = useMemo((): { points?: PiecePoint[]; problem?: string } => {
+    if (!source) return {};
+    try {
+      const chosen = source.kind === 'svg' ? source.drawing.lines[line] : undefined;
+      if (source.kind === 'csv') return { points: profileFromCsv(source.text, reading.wall) };
+      return chosen ? { points: profileFromLine(chosen, reading) } : {};
+    } catch (error) {
+      return { problem: sentenceOf(error) };
+    }
+  }, [source, line, reading]);
+  const form =
+    read.points && measureShape(read.points, 0.22, document.parts[part]?.work === 'solid');
+  const tall =
+    read.points &&
+    Math.max(...read.points.map((p) => p.height)) - Math.min(...read.points.map((p) => p.height));
+  const problem =
+    failure ?? read.problem ?? (form && !form.ok ? form.problems[0]?.message : undefined);
+
+  return (
+    <Dialog
+      title={`Read a profile for ${name}`}
+      onClose={onClose}
+      actions={
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={!read.points}
+          onClick={() => {
+            if (read.points) setProfile(part, read.points);
+            onClose();
+          }}
+        >
+          Put it on the board
+        </button>
+      }
+    >
+      <p className="mt-2 leading-snug">
+        An SVG with the outside as one open line from the middle of the base to the lip, or a table
+        (CSV) with the columns height, radius and wall.
+      </p>
+      <input
+        type="file"
+        className="file-input file-input-sm mt-3"
+        accept=".svg,.csv,.txt,image/svg+xml,text/csv"
+        aria-label="Profile file"
+        onChange={(e) => void take(e.target.files?.[0])}
+      />
+      {problem !== undefined && (
+        <p role="alert" className="text-error mt-3">
+          {problem}
+        </p>
+      )}
+      {source?.kind === 'svg' && (
+        <div className="mt-3 flex gap-6">
+          <Preview drawing={source.drawing} chosen={line} onChoose={setLine} />
+          <div className="flex flex-1 flex-col gap-2">
+            <div className="grid grid-cols-2 gap-x-4">
+              {tall !== undefined && tall > 0 && (
+                <QuantityField
+                  label="So tall"
+                  kind="length"
+                  value={tall}
+                  min={0.001}
+                  max={2}
+                  onCommit={(wanted) => {
+                    setReading((r) => ({ ...r, mmPerUnit: (r.mmPerUnit * wanted) / tall }));
+                  }}
+                />
+              )}
+              <QuantityField
+                label="One unit is"
+                kind="length"
+                value={reading.mmPerUnit / 1e3}
+                min={1e-6}
+                max={1}
+                onCommit={(v) => {
+                  setReading((r) => ({ ...r, mmPerUnit: v * 1e3 }));
+                }}
+              />
+            </div>
+            <Choice
+              legend="The axis runs"
+              value={reading.axis}
+              options={[
+                { value: 'left', label: 'at its left edge' },
+                { value: 'right', label: 'at its right edge' },
+                { value: 'zero', label: 'at x = 0' },
+              ]}
+              onChange={(axis) => {
+                setReading((r) => ({ ...r, axis }));
+              }}
+            />
+            {source.drawing.lines[line]?.walls === undefined && (
+              <div className="w-32">
+                <QuantityField
+                  label="Wall all over"
+                  kind="length"
+                  value={reading.wall}
+                  min={0.0003}
+                  max={0.5}
+                  nudge={1e-4}
+                  onCommit={(wall) => {
+                    setReading((r) => ({ ...r, wall }));
+                  }}
+                />
+              </div>
+            )}
+            {source.drawing.leftOut.length > 0 && (
+              <p className="quiet text-sm">
+                Left out: {source.drawing.leftOut.join(', ')}. Only lines are taken.
+              </p>
+            )}
+          </div>
+        </div>
+      )}
+      {read.points && form?.ok === true && (
+        <p className="mt-3">
+          {read.points.length} points, {printText(form.shape.height, 'length', units)} high, ⌀{' '}
+          {printText(2 * form.shape.widest, 'length', units)}.
+        </p>
+      )}
+    </Dialog>
+  );
+}
+
+function Preview({
+  drawing,
+  chosen,
+  onChoose,
+}: {
+  readonly drawing: SvgDrawing;
+  readonly chosen: number;
+  readonly onChoose: (line: number) => void;
+}) {
+  const flat = useMemo(() => drawing.lines.map((l) => flatLine(l, 6)), [drawing]);
+  const all = flat.flat();
+  const [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
+  const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
+  const size = Math.max(x1 - x0, y1 - y0, 1e-9);
+  const d = (points: readonly (readonly [number, number])[]): string =>
+    points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${String(x)} ${String(y)}`).join('');
+  return (
+    <div className="w-44 shrink-0">
+      <svg
+        viewBox={`${String(x0 - size * 0.05)} ${String(y0 - size * 0.05)} ${String(x1 - x0 + size * 0.1)} ${String(y1 - y0 + size * 0.1)}`}
+        className="h-44 w-full bg-(--board)"
+        role="img"
+        aria-label="The drawing; the line taken is lit"
+      >
+        {flat.map((points, i) => (
+          <path
+            key={i}
+            d={d(points)}
+            fill="none"
+            vectorEffect="non-scaling-stroke"
+            stroke={i === chosen ? 'var(--color-primary)' : 'var(--chalk-dim)'}
+            strokeWidth={i === chosen ? 2.5 : 1}
+          />
+        ))}
+      </svg>
+      {drawing.lines.length > 1 && (
+        <label className="mt-1 flex items-baseline gap-2">
+          <span className="quiet text-sm">Line</span>
+          <select
+            className="line-field"
+            value={chosen}
+            onChange={(e) => {
+              onChoose(Number(e.target.value));
+            }}
+          >
+            {drawing.lines.slice(0, 200).map((l, i) => (
+              <option key={i} value={i}>
+                {i + 1}: {l.cubics.length} spans{l.closed ? ', closed' : ''}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,191 @@
+// At the furnace: the iron for the part in hand, its gathers, and what to set the calipers to at every stage.
+import { ORDINARY_SHOP, printText, type PlannedPart, type Stage } from '@zanfirico/core';
+import { QuantityField } from '../../../../fields/QuantityField';
+import { Verdict } from '../../../../marks/Verdict';
+import { useBoard } from '../../../../stores/board';
+import { changeMaking, changePart } from '../../../../stores/draft';
+import { useDisplay } from '../../../../stores/display';
+import { useShop } from '../../../../stores/shop';
+import { usePiece } from '../../usePiece';
+import { FigureRow } from '../FigureRow';
+import { Weighing } from './Weighing';
+
+/** Irons nearer than this in diameter are the same iron, m. */
+const SAME = 5e-4;
+
+export function GatherPlanView() {
+  const { document, last } = usePiece();
+  const chosen = useBoard((s) => s.part);
+  const takePart = useBoard((s) => s.takePart);
+  const index = Math.min(chosen, document.parts.length - 1);
+  const part = last?.parts[index];
+  if (!last || !part) return <p className="quiet mt-4">The gathers come with the form.</p>;
+  const total = last.parts.reduce((n, p) => n + (p.gathers?.gathers.length ?? 0), 0);
+  return (
+    <>
+      {last.parts.length > 1 && (
+        <label className="mt-3 flex items-baseline gap-2">
+          <span className="quiet text-sm">Part</span>
+          <select
+            className="line-field"
+            value={index}
+            onChange={(e) => {
+              takePart(Number(e.target.value));
+            }}
+          >
+            {last.parts.map((p, i) => (
+              <option key={i} value={i}>
+                {i + 1} {p.name}: {p.gathers?.gathers.length} of {total} gathers
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Iron part={part} index={index} />
+      {part.gathers && (
+        <>
+          <ul className="mt-2">
+            <FigureRow id={`p${String(index)}.count`} label="Gathers" figure={part.gathers.count} />
+            <FigureRow
+              id={`p${String(index)}.toGather`}
+              label="To gather"
+              figure={part.gathers.toGather}
+            />
+            <FigureRow
+              id={`p${String(index)}.layer`}
+              label="One layer"
+              figure={part.gathers.layer}
+            />
+          </ul>
+          <Stages part={part} />
+          <div className="mt-2">
+            <Verdict verdict={part.gathers.verdict} />
+          </div>
+          <Weighing part={part} index={index} />
+        </>
+      )}
+    </>
+  );
+}
+
+function Iron({ part, index }: { readonly part: PlannedPart; readonly index: number }) {
+  const { document } = usePiece();
+  const irons = useShop((s) => s.shop?.document.irons) ?? ORDINARY_SHOP.irons;
+  const units = useDisplay((s) => s.units);
+  const own = document.parts[index]?.iron;
+  const { making } = document;
+  const iron = own ?? { diameter: making.ironDiameter, depth: making.dipDepth };
+  const only = document.parts.length === 1;
+  const set = (change: Partial<typeof iron>): void => {
+    const next = { ...iron, ...change };
+    if (only) changeMaking({ ironDiameter: next.diameter, dipDepth: next.depth });
+    else changePart(index, { iron: next });
+  };
+  const hollow = part.work === 'blown';
+  const fitting = irons.filter((i) => i.hollow === hollow);
+  const named = fitting.findIndex((i) => Math.abs(i.diameter - iron.diameter) < SAME);
+  return (
+    <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
+      <label className="col-span-2 flex flex-col">
+        <span className="quiet text-sm">
+          {hollow ? 'Pipe (hollow: it is blown)' : 'Iron (solid: nobody blows through it)'}
+        </span>
+        <select
+          className="line-field"
+          value={named}
+          onChange={(e) => {
+            const taken = fitting[Number(e.target.value)];
+            if (taken) set({ diameter: taken.diameter });
+          }}
+        >
+          {named < 0 && (
+            <option value={-1}>one of {printText(iron.diameter, 'length', units)}</option>
+          )}
+          {fitting.map((i, k) => (
+            <option key={k} value={k}>
+              {i.name}, {printText(i.diameter, 'length', units)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <QuantityField
+        label="Iron, across"
+        kind="length"
+        value={iron.diameter}
+        min={0.004}
+        max={0.08}
+        nudge={0.001}
+        onCommit={(diameter) => {
+          set({ diameter });
+        }}
+      />
+      <QuantityField
+        label="Depth in the glass"
+        kind="length"
+        value={iron.depth}
+        min={0.01}
+        max={0.3}
+        nudge={0.001}
+        onCommit={(depth) => {
+          set({ depth });
+        }}
+      />
+    </div>
+  );
+}
+
+function Stages({ part }: { readonly part: PlannedPart }) {
+  const units = useDisplay((s) => s.units);
+  const text = (v: number): string => printText(v, 'length', units);
+  const bare = (v: number): string => text(v).replace(/ \S+$/, '');
+  return (
+    <table className="mt-4 w-full text-right">
+      <caption className="quiet text-left text-sm">Set the calipers, in {units.length}</caption>
+      <thead>
+        <tr className="quiet text-sm">
+          <th scope="col" className="text-left font-normal">
+            stage
+          </th>
+          <th scope="col" className="font-normal">
+            weighs
+          </th>
+          <th scope="col" className="font-normal">
+            across × long
+          </th>
+          <th scope="col" className="font-normal">
+            wall
+          </th>
+        </tr>
+      </thead>
+      <tbody className="num text-[0.92rem] [&_td]:pl-2 [&_td]:whitespace-nowrap">
+        {part.stages.map((s: Stage, i) => {
+          const mass = s.glass * part.glass.density;
+          const brings = mass - (part.stages[i - 1]?.glass ?? 0) * part.glass.density;
+          return (
+            <tr key={i} className="border-base-300 border-b align-top">
+              <th scope="row" className="py-1 pr-1 text-left font-sans leading-tight font-normal">
+                {s.name}
+                {s.block !== undefined && (
+                  <span className="quiet block text-sm">block ⌀ {text(s.block)}</span>
+                )}
+              </th>
+              <td className="py-1">
+                {printText(mass, 'mass', units)}
+                {Math.abs(brings) > 5e-4 && (
+                  <span className="quiet block text-xs">
+                    {brings > 0 ? '+' : '−'}
+                    {printText(Math.abs(brings), 'mass', units)}
+                  </span>
+                )}
+              </td>
+              <td className="py-1 whitespace-nowrap">
+                {bare(s.diameter)} × {bare(s.length)}
+              </td>
+              <td className="py-1">{s.wall === undefined ? 'solid' : bare(s.wall)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

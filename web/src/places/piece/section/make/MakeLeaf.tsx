@@ -1,0 +1,110 @@
+// The leaf to make by: the glass and the way of working, then gathers and stages, or torch stock.
+import { Choice } from '../../../../fields/Choice';
+import { GlassField } from '../../../../fields/GlassField';
+import { QuantityField } from '../../../../fields/QuantityField';
+import { changeMaking, useDraft } from '../../../../stores/draft';
+import { usePiece } from '../../usePiece';
+import { GatherPlanView } from './GatherPlanView';
+import { TorchStock } from './TorchStock';
+
+const TENTH = 1e-4;
+
+export function MakeLeaf() {
+  const { document, glass } = usePiece();
+  const change = useDraft((s) => s.change);
+  const { making, way } = document;
+  return (
+    <section aria-label="Making">
+      <GlassField
+        label="Glass"
+        value={document.glass}
+        onChange={(id) => {
+          if (id !== undefined) change((d) => ({ ...d, glass: id }));
+        }}
+      />
+      <div className="mt-2">
+        <Choice
+          legend="Worked at the"
+          hideLegend
+          value={way}
+          options={[
+            { value: 'furnace', label: 'At the furnace' },
+            { value: 'torch', label: 'At the torch' },
+          ]}
+          onChange={(next) => {
+            change((d) => ({ ...d, way: next }));
+          }}
+        />
+      </div>
+      {glass.family === 'soft' && way === 'torch' && (
+        <p className="text-warning mt-1 text-sm">
+          Soft glass shatters going cold into the flame: warm it slowly or take it from a kiln.
+        </p>
+      )}
+      <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2">
+        {way === 'furnace' ? (
+          <QuantityField
+            label="Pot"
+            kind="temperature"
+            value={making.potTemperature}
+            min={700}
+            max={1500}
+            nudge={5}
+            onCommit={(potTemperature) => {
+              changeMaking({ potTemperature });
+            }}
+          />
+        ) : (
+          <>
+            <QuantityField
+              label="Tube, across"
+              kind="length"
+              value={making.tube.outerDiameter}
+              min={Math.max(0.002, 2 * making.tube.wall + 0.0002)}
+              max={0.3}
+              nudge={0.001}
+              onCommit={(outerDiameter) => {
+                changeMaking({ tube: { ...making.tube, outerDiameter } });
+              }}
+            />
+            <QuantityField
+              label="Tube wall"
+              kind="length"
+              value={making.tube.wall}
+              min={0.0003}
+              max={Math.min(0.05, making.tube.outerDiameter / 2 - 0.0001)}
+              nudge={TENTH}
+              onCommit={(wall) => {
+                changeMaking({ tube: { ...making.tube, wall } });
+              }}
+            />
+          </>
+        )}
+        <QuantityField
+          label={way === 'furnace' ? 'For moil, trim, drips (%)' : 'For points, trimmings (%)'}
+          kind="ratio"
+          value={making.allowance}
+          min={0}
+          max={1}
+          nudge={0.01}
+          onCommit={(allowance) => {
+            changeMaking({ allowance });
+          }}
+        />
+      </div>
+      {way === 'furnace' ? <GatherPlanView /> : <TorchStock />}
+      <label className="mt-5 flex flex-col">
+        <span className="quiet text-sm">Notes</span>
+        <textarea
+          className="line-field min-h-16"
+          maxLength={4000}
+          value={document.notes}
+          onChange={(e) => {
+            const notes = e.target.value;
+            change((d) => ({ ...d, notes }));
+          }}
+        />
+      </label>
+    </section>
+  );
+}

@@ -1,0 +1,160 @@
+// The scale that teaches: log what really hung on the iron, and see what it has taught the plan.
+import { ENOUGH, printText, type PlannedPart } from '@zanfirico/core';
+import { useState } from 'react';
+import { sentenceOf } from '../../../../api/client';
+import { QuantityField } from '../../../../fields/QuantityField';
+import { useDisplay } from '../../../../stores/display';
+import { changeMaking } from '../../../../stores/draft';
+import { useNotices } from '../../../../stores/notices';
+import { ANYBODY, learnedBy, ofHand, useShop } from '../../../../stores/shop';
+import { usePiece } from '../../usePiece';
+
+const percent = (v: number): string => `${String(Math.round(v * 100))} %`;
+const LISTED = 6;
+
+export function Weighing({ part, index }: { readonly part: PlannedPart; readonly index: number }) {
+  const { document } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const { weighIns, weigh, reset } = useShop();
+  const { say, trouble } = useNotices();
+  const person = document.making.gatherer ?? ANYBODY;
+  const own = document.parts[index]?.iron;
+  const iron = own?.diameter ?? document.making.ironDiameter;
+  const depth = own?.depth ?? document.making.dipDepth;
+  const gathers = part.gathers?.gathers ?? [];
+  const [after, setAfter] = useState(1);
+  const gather = gathers[Math.min(after, gathers.length) - 1];
+  const [got, setGot] = useState<number>();
+  const learned = learnedBy(weighIns, person, iron, part.glass);
+  const entries = ofHand(weighIns, person, iron);
+  const counting = entries.filter((e) => e.counts);
+
+  const log = (): void => {
+    if (!gather || got === undefined) return;
+    weigh({
+      person,
+      glass: part.glass.id,
+      ironDiameter: iron,
+      depth,
+      planned: gather.total,
+      got,
+      factor: learned.factor,
+    }).then(
+      () => {
+        setGot(undefined);
+        say('Weighed and logged.');
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+
+  return (
+    <section className="mt-5" aria-label="Weigh-ins">
+      <h3 className="text-lg">On the scale</h3>
+      <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Who gathers (role)</span>
+          <input
+            className="line-field"
+            maxLength={40}
+            value={document.making.gatherer ?? ''}
+            placeholder={ANYBODY}
+            onChange={(e) => {
+              const role = e.target.value;
+              changeMaking({ gatherer: role.trim() === '' ? undefined : role });
+            }}
+          />
+        </label>
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Weighed after</span>
+          <select
+            className="line-field"
+            value={Math.min(after, gathers.length)}
+            onChange={(e) => {
+              setAfter(Number(e.target.value));
+            }}
+          >
+            {gathers.map((g, i) => (
+              <option key={i} value={i + 1}>
+                gather {i + 1}: planned {printText(g.total, 'mass', units)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <QuantityField
+          label="Glass on the iron"
+          kind="mass"
+          value={got ?? gather?.total ?? 0.1}
+          min={0.001}
+          max={100}
+          onCommit={setGot}
+        />
+        <button
+          type="button"
+          className="btn btn-outline btn-sm self-end"
+          disabled={got === undefined}
+          onClick={log}
+        >
+          Log it
+        </button>
+      </div>
+      <p className="mt-2 leading-snug">
+        {learned.spread === undefined ? (
+          <>
+            Nothing learned yet for the {person} on this iron: {counting.length} of {ENOUGH}{' '}
+            weigh-ins.
+          </>
+        ) : (
+          <>
+            The {person}’s layers on this iron come out{' '}
+            <strong className="num">{percent(learned.factor)}</strong> of the model, spread ±
+            {percent(learned.spread)}, from {learned.entries} weigh-ins
+            {learned.wild.length > 0 &&
+              `, ${String(learned.wild.length)} of them too wild to count`}
+            .
+          </>
+        )}
+      </p>
+      {entries.length > 0 && (
+        <ol className="num mt-1 text-sm">
+          {entries.slice(0, LISTED).map((e) => {
+            const wild = learned.wild.some((w) => counting[w]?.id === e.id);
+            return (
+              <li
+                key={e.id}
+                className={`border-base-300 flex gap-2 border-b ${e.counts && !wild ? '' : 'quiet'}`}
+              >
+                <span className="w-24">{e.at.slice(0, 10)}</span>
+                <span className="flex-1">
+                  planned {printText(e.planned, 'mass', units)}, got{' '}
+                  {printText(e.got, 'mass', units)}
+                </span>
+                <span>{!e.counts ? 'reset' : wild ? 'wild' : ''}</span>
+              </li>
+            );
+          })}
+        </ol>
+      )}
+      {counting.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm mt-1"
+          onClick={() => {
+            reset(person, iron).then(
+              () => {
+                say('Learning starts afresh for this hand on this iron; the log is kept.');
+              },
+              (error: unknown) => {
+                trouble(sentenceOf(error));
+              },
+            );
+          }}
+        >
+          Forget what was learned
+        </button>
+      )}
+    </section>
+  );
+}

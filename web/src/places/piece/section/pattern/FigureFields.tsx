@@ -1,0 +1,157 @@
+// What the figure is: dots, denticles, or lines from a drawing; how many, how big, how high.
+import type { PiecePattern } from '@zanfirico/contract';
+import { useState } from 'react';
+import { sentenceOf } from '../../../../api/client';
+import { Choice } from '../../../../fields/Choice';
+import { CountField } from '../../../../fields/CountField';
+import { QuantityField } from '../../../../fields/QuantityField';
+import { figureFromSvg } from '../../../../imports/figureFromSvg';
+import { SVG_LIMIT } from '../../../../imports/svgLines';
+
+type Figure = PiecePattern['figure'];
+type Kind = Figure['kind'];
+
+const TENTH = 1e-4;
+const LEAST = 0.0002;
+const MOST = 2;
+const OTHER_KINDS: Readonly<Record<Exclude<Kind, 'outline'>, (f: Figure) => Figure>> = {
+  dots: ({ count, height }) => ({ kind: 'dots', count, height, diameter: 0.009 }),
+  denticles: ({ count, height }) => ({
+    kind: 'denticles',
+    count,
+    height,
+    width: 0.012,
+    tall: 0.015,
+  }),
+};
+const DRAWN_WIDTH = 0.025;
+
+export function FigureFields({
+  pattern,
+  set,
+}: {
+  readonly pattern: PiecePattern;
+  readonly set: (change: Partial<PiecePattern>) => void;
+}) {
+  const { figure } = pattern;
+  const [width, setWidth] = useState(DRAWN_WIDTH);
+  const [failure, setFailure] = useState<string>();
+  const [choosing, setChoosing] = useState(figure.kind === 'outline');
+  const change = (part: Partial<Figure>): void => {
+    set({ figure: { ...figure, ...part } as Figure });
+  };
+  const read = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setFailure(undefined);
+    if (file.size > SVG_LIMIT) {
+      setFailure(
+        `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read.`,
+      );
+      return;
+    }
+    try {
+      const paths = figureFromSvg(await file.text(), width);
+      const { count, height } = figure;
+      set({ figure: { kind: 'outline', count, height, paths } });
+    } catch (error) {
+      setFailure(sentenceOf(error));
+    }
+  };
+  const length = (field: string, label: string, value: number) => (
+    <QuantityField
+      label={label}
+      kind="length"
+      value={value}
+      min={LEAST}
+      max={MOST}
+      nudge={TENTH}
+      onCommit={(v) => {
+        change({ [field]: v });
+      }}
+    />
+  );
+  return (
+    <>
+      <div className="mt-2">
+        <Choice
+          legend="Figure"
+          value={choosing ? 'outline' : figure.kind}
+          options={[
+            { value: 'dots', label: 'Dots' },
+            { value: 'denticles', label: 'Teeth' },
+            { value: 'outline', label: 'From an SVG' },
+          ]}
+          onChange={(kind) => {
+            setChoosing(kind === 'outline');
+            if (kind !== 'outline') set({ figure: OTHER_KINDS[kind](figure) });
+          }}
+        />
+      </div>
+      <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2">
+        <CountField
+          label="Round it"
+          value={figure.count}
+          min={1}
+          max={200}
+          onCommit={(count) => {
+            change({ count });
+          }}
+        />
+        {figure.kind === 'dots' && length('diameter', 'Across', figure.diameter)}
+        {figure.kind === 'denticles' && (
+          <>
+            {length('width', 'Wide', figure.width)}
+            {length('tall', 'Tall', figure.tall)}
+          </>
+        )}
+        <QuantityField
+          label={figure.kind === 'denticles' ? 'Foot of it at' : 'Middle at'}
+          kind="length"
+          value={figure.height}
+          min={-MOST}
+          max={MOST}
+          nudge={TENTH}
+          onCommit={(height) => {
+            change({ height });
+          }}
+        />
+      </div>
+      {choosing && (
+        <div className="mt-2 flex items-end gap-3">
+          <div className="w-24">
+            <QuantityField
+              label="As wide as"
+              kind="length"
+              value={width}
+              min={0.001}
+              max={1}
+              onCommit={(v) => {
+                if (figure.kind === 'outline') {
+                  const k = v / width;
+                  change({
+                    paths: figure.paths.map((l) =>
+                      l.map(([x, y]): [number, number] => [x * k, y * k]),
+                    ),
+                  });
+                }
+                setWidth(v);
+              }}
+            />
+          </div>
+          <input
+            type="file"
+            accept=".svg,image/svg+xml"
+            aria-label="Figure file"
+            className="file-input file-input-sm min-w-0 flex-1"
+            onChange={(e) => void read(e.target.files?.[0])}
+          />
+        </div>
+      )}
+      {failure !== undefined && (
+        <p role="alert" className="text-error mt-1">
+          {failure}
+        </p>
+      )}
+    </>
+  );
+}

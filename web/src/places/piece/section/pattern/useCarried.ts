@@ -1,0 +1,27 @@
+// The piece's pattern carried between blank and final form, worked out again only when one of them changes.
+import { carry, measureShape, stretchMap, type Carried, type StretchMap } from '@zanfirico/core';
+import { useMemo } from 'react';
+import type { OnBoard } from '../../usePiece';
+
+export interface CarriedPattern {
+  readonly map: StretchMap;
+  readonly carried: Carried;
+  readonly part: number;
+}
+
+/** Undefined when there is no pattern, or one of the two forms cannot be made. */
+export function useCarried({ document, last }: OnBoard): CarriedPattern | undefined {
+  const { pattern } = document;
+  const final = pattern && last?.parts[pattern.part];
+  const blank = useMemo(
+    () => pattern && measureShape(pattern.blank, 0.22),
+    // The blank alone decides its shape.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [pattern?.blank],
+  );
+  return useMemo(() => {
+    if (!pattern || !final || final.work === 'solid' || blank?.ok !== true) return undefined;
+    const map = stretchMap(blank.shape, final.shape);
+    return { map, carried: carry(map, pattern.figure, pattern.drawnOn), part: pattern.part };
+  }, [pattern, final, blank]);
+}

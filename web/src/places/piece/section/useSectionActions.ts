@@ -1,0 +1,167 @@
+// What the drawing's handles do to the piece: moving, snapping, mirroring, each drag one step of undo.
+import type { PieceBit, PiecePart, PiecePoint } from '@zanfirico/contract';
+import { restOn, snapTo, type Line } from '@zanfirico/core';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import type { HandleTarget } from '../../../marks/section/Handles';
+import {
+  insertAfter,
+  insertNear,
+  mirrorAfter,
+  movePoint,
+  raised,
+  removePoint,
+  setPull,
+  setWall,
+} from '../../../marks/section/moves';
+import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import { useBoard } from '../../../stores/board';
+import { changeBit, changePiece, gesture, setProfile, useDraft } from '../../../stores/draft';
+import type { OnBoard } from '../usePiece';
+
+/** A pause this long between moves ends the gesture for undo, ms. */
+const GESTURE_ENDS_MS = 600;
+
+const partNow = (index: number): PiecePart | undefined =>
+  useDraft.getState().document?.parts[index];
+
+/** The points after a handle was moved, its mirrored partner with it. */
+function afterMove(
+  part: PiecePart,
+  target: HandleTarget,
+  neighbours: readonly Line[],
+  reach: number,
+): PiecePoint[] {
+  const before = part.profile;
+  let after: PiecePoint[];
+  if (target.kind === 'wall') after = setWall(before, target.index, target.wall);
+  else if (target.kind === 'pull') after = setPull(before, target.index, target.pull);
+  else {
+    const snapped = snapTo(target, neighbours, reach);
+    after = movePoint(before, target.index, snapped ? { ...snapped, exact: true } : target);
+  }
+  return part.mirror === true ? mirrorAfter(before, after, target.index) : after;
+}
+
+/** How far more to move a part so that it rests on or under a neighbour within reach; 0 when none is near. */
+function pullToRest(mine: Line, neighbours: readonly Line[], reach: number): number {
+  let best = 0;
+  let least = reach;
+  for (const other of neighbours)
+    for (const above of [true, false]) {
+      const by = restOn(mine, other, above);
+      if (by !== 0 && Math.abs(by) < least) {
+        least = Math.abs(by);
+        best = by;
+      }
+    }
+  return best;
+}
+
+/** The actions of the Section's drawing; they stay the same for as long as the sheet is open. */
+export function useSectionActions(board: OnBoard): SectionActions {
+  const last = useRef(board.last);
+  useEffect(() => {
+    last.current = board.last;
+  }, [board.last]);
+  const current = useRef<ReturnType<typeof gesture>>(undefined);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  /** Where a part stood when it was taken, and how far the hand has moved since. */
+  const raise = useRef<{ part: number; from: readonly PiecePoint[]; hand: number }>(undefined);
+
+  const endGesture = useCallback(() => {
+    clearTimeout(timer.current);
+    current.current?.end();
+    current.current = undefined;
+    raise.current = undefined;
+  }, []);
+  useEffect(() => endGesture, [endGesture]);
+
+  return useMemo((): SectionActions => {
+    const step = (run: () => void): void => {
+      current.current ??= gesture();
+      current.current.step(run);
+      clearTimeout(timer.current);
+      timer.current = setTimeout(endGesture, GESTURE_ENDS_MS);
+    };
+    const neighboursOf = (part: number): Line[] =>
+      (last.current?.parts ?? []).filter((p) => p.index !== part).map((p) => p.outline);
+    const takePoint = useBoard.getState().takePoint;
+    const inHand = (): number => useBoard.getState().part;
+
+    const raisePart = (index: number, by: number, reach: number): void => {
+      const part = partNow(index);
+      if (!part) return;
+      if (raise.current?.part !== index)
+        raise.current = { part: index, from: part.profile, hand: 0 };
+      raise.current.hand += by;
+      const { from, hand } = raise.current;
+      const mine = last.current?.parts[index]?.outline;
+      const stands = part.profile[0]?.height ?? 0;
+      const free = (from[0]?.height ?? 0) + hand - stands;
+      let more = 0;
+      if (mine && reach > 0 && useBoard.getState().snap) {
+        const there = { r: mine.r, z: mine.z.map((z) => z + free) };
+        more = pullToRest(there, neighboursOf(index), reach);
+      }
+      setProfile(index, raised(part.profile, free + more));
+    };
+
+    return {
+      onSelect: takePoint,
+      onMove: (target, reach) => {
+        step(() => {
+          const part = partNow(inHand());
+          if (!part) return;
+          const near = useBoard.getState().snap ? neighboursOf(inHand()) : [];
+          setProfile(inHand(), afterMove(part, target, near, reach));
+        });
+      },
+      onGestureEnd: endGesture,
+      onRemove: (index) => {
+        const part = partNow(inHand());
+        if (part) setProfile(inHand(), removePoint(part.profile, index));
+        takePoint(undefined);
+      },
+      onInsertAfter: (index) => {
+        const part = partNow(inHand());
+        if (!part) return;
+        setProfile(inHand(), insertAfter(part.profile, index));
+        takePoint(Math.min(index + 1, part.profile.length - 1));
+      },
+      onInsertNear: (to) => {
+        const part = partNow(inHand());
+        const done = part && insertNear(part.profile, to);
+        if (!done) return;
+        setProfile(inHand(), done.points);
+        takePoint(done.index);
+      },
+      onTakePart: (part) => {
+        useBoard.getState().takePart(part);
+      },
+      onTakeBit: (bit) => {
+        useBoard.getState().takeBit(bit);
+      },
+      onRaise: ({ part, bit }, by, reach) => {
+        step(() => {
+          if (part !== undefined) raisePart(part, by, reach);
+          const taken = bit === undefined ? undefined : useDraft.getState().document?.bits?.[bit];
+          if (taken && bit !== undefined)
+            changeBit(bit, {
+              place: { ...taken.place, height: Number((taken.place.height + by).toFixed(6)) },
+            });
+        });
+      },
+      onBit: (change: Partial<PieceBit>) => {
+        step(() => {
+          const { bit } = useBoard.getState();
+          if (bit !== undefined) changeBit(bit, change);
+        });
+      },
+      onFill: (line) => {
+        step(() => {
+          changePiece({ fillLine: Math.round(line * 1e4) / 1e4 });
+        });
+      },
+    };
+  }, [endGesture]);
+}
