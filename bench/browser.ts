@@ -73,6 +73,24 @@ export async function measureBrowser(): Promise<Row[]> {
       each.push((await script()) - before);
     }
     await page.mouse.up();
+    await page.locator('summary', { hasText: 'Take away' }).click();
+    await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'The glass body, as GLB' }).click(),
+    ]);
+    const glb: number[] = [];
+    for (let i = 0; i < 7; i += 1) {
+      await page.locator('summary', { hasText: 'Take away' }).click();
+      await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'The glass body, as GLB' }).click(),
+      ]);
+      glb.push(
+        await page.evaluate(
+          () => performance.getEntriesByName('glb in the worker').pop()?.duration ?? NaN,
+        ),
+      );
+    }
     const sorted = [...each].sort((a, b) => a - b);
     return [
       {
@@ -81,14 +99,19 @@ export async function measureBrowser(): Promise<Row[]> {
         wanted: '< 1000 ms',
       },
       {
-        what: `script per move of a drag (median of ${String(MOVES)}, 12 points)`,
+        what: `script per move of a drag (median of ${String(MOVES)}, three parts and a bit, glass view open)`,
         measured: `${median(each).toFixed(1)} ms`,
         wanted: '< 16 ms',
       },
       {
-        what: 'script per move of a drag (95th of 100)',
+        what: 'script per move of a drag (95th percentile)',
         measured: `${(sorted[Math.floor(MOVES * 0.95)] ?? NaN).toFixed(1)} ms`,
         wanted: '',
+      },
+      {
+        what: 'GLB of the cruet, body at 96 × 400 facets, in the worker (median of 7)',
+        measured: `${median(glb).toFixed(0)} ms`,
+        wanted: '< 100 ms',
       },
     ];
   } finally {

@@ -7,7 +7,7 @@ interface House {
   readonly server: Running;
 }
 
-export const test = base.extend<{ quiet: undefined; baseURL: string }, House>({
+export const test = base.extend<{ quiet: undefined; baseURL: string; glassView: boolean }, House>({
   server: [
     // Playwright reads the fixtures a fixture needs from this pattern: here, none.
     // eslint-disable-next-line no-empty-pattern
@@ -21,9 +21,18 @@ export const test = base.extend<{ quiet: undefined; baseURL: string }, House>({
   baseURL: async ({ server }, use) => {
     await use(server.url);
   },
+  // The glass view is drawn by software here and takes its time: off, but where a test is about it.
+  glassView: [false, { option: true }],
   // Any error on the console, or thrown on the page, fails the test; so does a policy violation.
   quiet: [
-    async ({ page }, use) => {
+    async ({ page, glassView }, use) => {
+      if (!glassView)
+        await page.addInitScript(() => {
+          localStorage.setItem(
+            'zanfirico.board',
+            JSON.stringify({ state: { snap: true, turning: false }, version: 0 }),
+          );
+        });
       const troubles: string[] = [];
       page.on('pageerror', (e) => troubles.push(e.message));
       page.on('console', (m) => {
@@ -55,6 +64,11 @@ export async function startPiece(page: Page, form: string, name: string): Promis
   await page.getByRole('button', { name: 'Draw it' }).click();
   await expect(page).toHaveURL(/\/section$/);
   await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
+}
+
+/** Opens a leaf of the Section. */
+export async function showLeaf(page: Page, name: string): Promise<void> {
+  await page.getByRole('tab', { name, exact: true }).click();
 }
 
 /** The value of one answer in the band. */

@@ -1,6 +1,6 @@
 // Keeping: saves, revisions, conflicts, files.
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openPiece, startPiece, test } from './house';
+import { expect, expectAccessible, openPiece, showLeaf, startPiece, test } from './house';
 
 test.describe('keeping', () => {
   test('a save is found again after a reload; an old revision can be brought back', async ({
@@ -24,9 +24,11 @@ test.describe('keeping', () => {
 
   test('unsaved changes survive closing the page', async ({ page }) => {
     await startPiece(page, 'plate', 'Unsaved plate');
+    await showLeaf(page, 'Make');
     await page.getByLabel('Notes').fill('thinner next time');
     await page.waitForTimeout(500);
     await page.reload();
+    await showLeaf(page, 'Make');
     await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
     await expect(page.getByLabel('Notes')).toHaveValue('thinner next time');
     await page.getByRole('button', { name: 'Drop them' }).click();
@@ -45,6 +47,7 @@ test.describe('keeping', () => {
     await page.request.put(`${baseURL}/api/pieces/${id}`, {
       data: { baseRevision: 1, document: { ...document, notes: 'theirs' } },
     });
+    await showLeaf(page, 'Make');
     await page.getByLabel('Notes').fill('mine');
     await page.keyboard.press('Control+s');
     const dialog = page.getByRole('dialog', { name: 'Someone saved first' });

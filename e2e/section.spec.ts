@@ -1,6 +1,6 @@
 // The Section: dragging, nudging, typing, refusing, asking why.
 import type { Page } from '@playwright/test';
-import { answer, expect, openPiece, startPiece, test } from './house';
+import { answer, expect, openPiece, showLeaf, startPiece, test } from './house';
 
 /** Centre of a handle on the page. */
 async function handleAt(page: Page, name: RegExp): Promise<{ x: number; y: number }> {
@@ -74,14 +74,16 @@ test.describe('the section', () => {
     await height.fill('4 1/4 in');
     await height.press('Enter');
     await expect(height).toHaveValue('107.95');
+    await showLeaf(page, 'Make');
     await page.getByLabel(/^Pot/).fill('2100F');
     await page.getByLabel(/^Pot/).press('Enter');
     await expect(page.getByLabel(/^Pot/)).toHaveValue('1148.9');
     await page.getByRole('button', { name: /^Length in mm/ }).click();
     await page.getByRole('button', { name: /^Weight in g/ }).click();
     await page.getByRole('button', { name: /^Temperature in/ }).click();
-    await expect(height).toHaveValue('4.25');
     await expect(page.getByLabel(/^Pot/)).toHaveValue('2100');
+    await showLeaf(page, 'Draw');
+    await expect(height).toHaveValue('4.25');
     await expect(answer(page, 'Glass')).toContainText('oz');
     await height.fill('100 mm');
     await height.press('Enter');
@@ -106,7 +108,7 @@ test.describe('the section', () => {
     );
     await expect(page.getByRole('button', { name: /^Point 4:.*problem/ })).toBeVisible();
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText('Not saved. Point 4')).toBeVisible();
+    await expect(page.getByText('Not saved. body: Point 4')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText('This cannot be made yet.')).toHaveCount(0);
   });

@@ -162,14 +162,13 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     return { ...part, gathers, stages: stagesOf(part, gathers, dip, shop), stock: undefined };
   });
   const main = mainPart(planned, whole);
-  const oneSided = main.shape.opening === 'closed' || main.shape.opening === 'narrow';
+  const ruling = rulingWall(parts, bits);
   const schedule = annealingSchedule({
     glass,
     wall: {
-      thickest: whole.thickest.wall,
+      ...ruling,
       stepThick: whole.step.thick,
       stepThin: whole.step.thin,
-      body: oneSided ? 'oneSided' : 'slab',
     },
     practice: firing.practice,
     holdTemperature: firing.holdTemperature ?? glass.annealing,
@@ -217,6 +216,26 @@ const stockOf = (
   stock.wall === undefined || 2 * stock.wall < stock.diameter
     ? planStock(glass, volume, allowance, stock)
     : undefined;
+
+/** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
+function rulingWall(
+  parts: readonly Part[],
+  bits: readonly ReadBit[],
+): { readonly thickest: number; readonly body: 'oneSided' | 'slab' } {
+  const walls = [
+    ...parts.map(({ shape }) => ({
+      thickest: shape.thickest.wall,
+      body:
+        shape.opening === 'closed' || shape.opening === 'narrow'
+          ? ('oneSided' as const)
+          : ('slab' as const),
+    })),
+    ...bits.map((b) => ({ thickest: b.measure.thickness, body: 'slab' as const })),
+  ];
+  const counts = (w: (typeof walls)[number]): number =>
+    w.body === 'oneSided' ? 2 * w.thickest : w.thickest;
+  return walls.reduce((a, b) => (counts(b) > counts(a) ? b : a));
+}
 
 const mainPart = (parts: readonly PlannedPart[], whole: Whole): PlannedPart =>
   parts.find((p) => p.index === whole.vessel?.index) ??

@@ -2,6 +2,7 @@
 import { bitMesh } from '../shape/bitMesh';
 import { contact, distanceTo, type Contact } from '../shape/contact';
 import type { Shape } from '../shape/measure';
+import { distanceToMesh, type Mesh } from '../shape/mesh';
 import type { BitInput, ReadBit } from './bits';
 import type { Part } from './part';
 
@@ -102,34 +103,86 @@ export const overlaps = (parts: readonly Part[], contacts: readonly Join[]): Rem
     ];
   });
 
-/** A bit must touch a part: some corner of it lies in the part's glass or on its skin. */
+/** Edges shorter than this are not looked into further, m. */
+const FINE = 0.0005;
+
+type Place = readonly [number, number, number];
+interface Gap {
+  readonly gap: number;
+  readonly at: Place;
+}
+
+/**
+ * Nearest distance of a mesh to something, and where on the mesh. Corners first, then along edges, looked into only
+ * where they could come nearer than what is known: a distance changes by no more than the way gone.
+ */
+function gapOf(mesh: Mesh, distance: (at: Place) => number): Gap {
+  let best: Gap = { gap: Infinity, at: [0, 0, 0] };
+  const ask = (at: Place): number => {
+    const gap = Math.max(0, distance(at));
+    if (gap < best.gap) best = { gap, at };
+    return gap;
+  };
+  const corner = (i: number): Place => [
+    mesh.positions[3 * i] as number,
+    mesh.positions[3 * i + 1] as number,
+    mesh.positions[3 * i + 2] as number,
+  ];
+  const gaps: number[] = [];
+  for (let i = 0; 3 * i < mesh.positions.length; i += 1) {
+    gaps.push(ask(corner(i)));
+    if (best.gap <= TOUCH) return best;
+  }
+  const along = (a: Place, b: Place, da: number, db: number): void => {
+    const length = Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+    if (length < FINE || best.gap <= TOUCH || (da + db - length) / 2 >= best.gap) return;
+    const middle: Place = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
+    const dm = ask(middle);
+    along(a, middle, da, dm);
+    along(middle, b, dm, db);
+  };
+  for (let t = 0; t < mesh.triangles.length; t += 1) {
+    const a = mesh.triangles[t] as number;
+    const b = mesh.triangles[t % 3 === 2 ? t - 2 : t + 1] as number;
+    if (a < b) along(corner(a), corner(b), gaps[a] as number, gaps[b] as number);
+  }
+  return best;
+}
+
+/** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
   parts: readonly Part[],
 ): Remark[] {
-  return bits.flatMap((b): Remark[] => {
-    const { positions } = bitMesh({ shape: b.input.shape, place: { ...b.input.place, copies: 1 } });
-    let gap = Infinity;
-    let at = { r: 0, z: 0 };
-    for (let i = 0; i < positions.length && gap > TOUCH; i += 3) {
-      const r = Math.hypot(positions[i] as number, positions[i + 1] as number);
-      const z = positions[i + 2] as number;
-      for (const p of parts) {
-        const d = Math.max(0, distanceTo(p.outline, r, z));
-        if (d < gap) {
-          gap = d;
-          at = { r, z };
-        }
-      }
-    }
-    return gap <= TOUCH * 2
+  const read = bits.map((bit) => {
+    const place = { ...bit.input.place, copies: 1 };
+    const mesh = bitMesh({ shape: bit.input.shape, place });
+    const toParts = gapOf(mesh, ([x, y, z]) =>
+      Math.min(...parts.map((p) => distanceTo(p.outline, Math.hypot(x, y), z))),
+    );
+    return { bit, mesh, toParts, holds: toParts.gap <= 2 * TOUCH };
+  });
+  // What touches a bit that holds, holds.
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const a of read)
+      if (!a.holds)
+        for (const b of read)
+          if (b.holds && !a.holds) {
+            const whole = bitMesh(b.bit.input);
+            a.holds = gapOf(a.mesh, (at) => distanceToMesh(whole, at)).gap <= 2 * TOUCH;
+            grown ||= a.holds;
+          }
+  }
+  return read.flatMap(({ bit, toParts: { gap, at }, holds }): Remark[] =>
+    holds
       ? []
       : [
           {
-            bit: b.index,
-            at,
-            message: `${b.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
+            bit: bit.index,
+            at: { r: Math.hypot(at[0], at[1]), z: at[2] },
+            message: `${bit.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
           },
-        ];
-  });
+        ],
+  );
 }

@@ -186,6 +186,29 @@ export function boreAt(vessel: Shape, down: number): number {
 }
 
 const STATIONS = 60;
+/** Nearer than this the two count as meeting, m; and a stretch to tell a taper by is at least so long. */
+const MEETS = 0.0006;
+const LEAST_STRETCH = 0.004;
+
+/** The stretch of the plug, from its lower end, along which it meets the neck: tapers are compared there, not at a flared lip. */
+function contactStretch(
+  vessel: Shape,
+  plug: Plug,
+  depth: number,
+  squeeze: number,
+): readonly [number, number] {
+  let from = Infinity;
+  let to = -Infinity;
+  for (let k = 0; k <= STATIONS; k += 1) {
+    const up = (k / STATIONS) * depth;
+    if (boreAt(vessel, depth - up) - (plug.radius(Math.max(up, 1e-4)) - squeeze) > MEETS) continue;
+    from = Math.min(from, up);
+    to = Math.max(to, up);
+  }
+  const middle = from <= to ? (from + to) / 2 : depth / 2;
+  const half = Math.max(LEAST_STRETCH, to - from) / 2;
+  return [Math.max(0, middle - half), Math.max(LEAST_STRETCH / 2, Math.min(depth, middle + half))];
+}
 
 /** Lowers the plug into the mouth until it touches. `ovality` is widest less narrowest across the mouth, as measured. */
 export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureFit {
@@ -233,10 +256,10 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       },
     };
   const seat = 2 * plug.radius(Math.min(plug.length, depth));
-  const taper = (f: (v: number) => number): number =>
-    depth > 0 ? (2 * (f(depth) - f(0))) / depth : 0;
-  const plugTaper = taper((v) => plug.radius(Math.max(v, 1e-4)));
-  const mouthTaper = taper((v) => boreAt(vessel, depth - v));
+  const [from, to] = contactStretch(vessel, plug, depth, squeeze);
+  const taper = (f: (up: number) => number): number => (2 * (f(to) - f(from))) / (to - from);
+  const plugTaper = taper((up) => plug.radius(Math.max(up, 1e-4)));
+  const mouthTaper = taper((up) => boreAt(vessel, depth - up));
   const facts = { depth, seat, plugTaper, mouthTaper };
   if (ovality >= OVAL_REJECT)
     return {

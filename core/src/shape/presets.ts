@@ -1,6 +1,7 @@
 // Parts and bits to add to a piece: each begins as an ordinary one of its kind, at the place it usually goes.
 import type { Bit, BitShape } from './bit';
 import type { StartingPart } from './forms';
+import { glassOutline, measureShape } from './measure';
 import type { Line, Profile, ProfilePoint } from './profile';
 import { restOn } from './snap';
 
@@ -52,6 +53,9 @@ const ball = (radius: number, wall: number): Profile =>
     return at(Number((radius * (1 - Math.cos(a))).toFixed(2)), r, wall);
   });
 
+/** Poisson's ratio of any glass: it sets nothing that is used here. */
+const ANY_GLASS = 0.22;
+
 const PARTS: Readonly<Record<PartPreset, Omit<NewPart, 'name'>>> = {
   merese: { work: 'solid', profile: [at(0, 9), at(2, 13), at(4, 9)] },
   knop: { work: 'solid', profile: [at(0, 6), at(6, 11), at(12, 13), at(18, 11), at(24, 6)] },
@@ -70,10 +74,22 @@ const PARTS: Readonly<Record<PartPreset, Omit<NewPart, 'name'>>> = {
   },
 };
 
-/** Where a new part goes: the outlines of the parts already joined, and the one that holds, if any. */
+/** Where a new part goes: the parts already joined, the one in hand among them, and the mouth, if any. */
 export interface Standing {
   readonly outlines: readonly Line[];
-  readonly mouth: { readonly height: number; readonly bore: number } | undefined;
+  /** Place of the part in hand in `outlines`. */
+  readonly inHand: number;
+  /** Is that an open vessel? Stem parts are built on under it. */
+  readonly vessel: boolean;
+  /** Height of its lip and radius of its neck, m. */
+  readonly mouth: { readonly height: number; readonly throat: number } | undefined;
+}
+
+/** A new part in its place, and the room made for it: everything standing at or above `from` moves up by `by`, m. */
+export interface Placed {
+  readonly part: NewPart;
+  readonly from: number;
+  readonly by: number;
 }
 
 const top = (line: Line): number => Math.max(...line.z);
@@ -81,31 +97,58 @@ const bottom = (line: Line): number => Math.min(...line.z);
 const moved = (profile: Profile, by: number): Profile =>
   profile.map((p) => ({ ...p, height: Number((p.height + by).toFixed(6)) }));
 
+/** Parts that stand within this of a height stand on it, m. */
+const ON_IT = 0.0003;
+
 /**
- * A new part where it usually goes: a foot under everything, a stopper in the mouth (its taper fitted to the bore),
- * anything else resting on the topmost part.
+ * A new part where it usually goes: a foot under everything, a stopper in the mouth (its taper fitted to the neck), a
+ * stem part under the vessel in hand or on top of the solid part in hand; what stands above is lifted to make room.
  */
-export function newPart(preset: PartPreset, standing: Standing): NewPart {
+export function newPart(preset: PartPreset, standing: Standing): Placed {
   const { profile, ...rest } = PARTS[preset];
-  const line = { r: profile.map((p) => p.radius), z: profile.map((p) => p.height) };
+  const read = measureShape(profile, ANY_GLASS, rest.work === 'solid');
+  const line = read.ok
+    ? glassOutline(read.shape.outer, read.shape.inner)
+    : { r: profile.map((p) => p.radius), z: profile.map((p) => p.height) };
   const named = { name: preset, ...rest };
   const { outlines, mouth } = standing;
+  const nothing = { from: Infinity, by: 0 };
   if (preset === 'stopper' && mouth) {
-    // The plug's lower end is a little narrower than the bore, its shoulder a little wider: it sits.
-    const grow = mouth.bore / 0.0084;
-    const fitted = profile.map((p) => ({
-      ...p,
-      radius: Number((p.radius * grow).toFixed(4)),
-    }));
-    return { ...named, profile: moved(fitted, mouth.height - 0.018) };
+    // The plug's lower end is a little narrower than the neck, its shoulder a little wider: it sits.
+    const grow = mouth.throat / 0.0084;
+    const fitted = profile.map((p) => ({ ...p, radius: Number((p.radius * grow).toFixed(4)) }));
+    return {
+      part: { ...named, profile: moved(fitted, mouth.height - 0.018) },
+      ...nothing,
+    };
   }
-  if (outlines.length === 0) return { ...named, profile };
+  const base = outlines[standing.inHand] ?? outlines[0];
+  if (!base) return { part: { ...named, profile }, ...nothing };
+  const tall = top(line) - bottom(line);
   if (preset === 'foot') {
     const lowest = outlines.reduce((a, b) => (bottom(b) < bottom(a) ? b : a));
-    return { ...named, profile: moved(profile, restOn(line, lowest, false)) };
+    const under = restOn(line, lowest, false);
+    // Everything is lifted by the foot's height, so that it stands on the table.
+    return {
+      part: { ...named, profile: moved(profile, under + tall) },
+      from: -Infinity,
+      by: tall,
+    };
   }
-  const highest = outlines.reduce((a, b) => (top(b) > top(a) ? b : a));
-  return { ...named, profile: moved(profile, restOn(line, highest, true)) };
+  if (standing.vessel && preset !== 'cup') {
+    const from = bottom(base);
+    const by = restOn(line, base, false);
+    // Under the vessel, which is lifted out of its way.
+    return { part: { ...named, profile: moved(profile, by + tall) }, from: from - ON_IT, by: tall };
+  }
+  const by = restOn(line, base, true);
+  const from = top(base);
+  const room = top({ r: line.r, z: line.z.map((z) => z + by) }) - from;
+  return {
+    part: { ...named, profile: moved(profile, by) },
+    from: from - ON_IT,
+    by: standing.vessel ? 0 : Math.max(0, room),
+  };
 }
 
 /** The skin a new bit is put on: a place on the body's outside, m. */

@@ -76,7 +76,7 @@ function runs(at: readonly Place[]): Place[][] {
   at.forEach((p, i) => {
     run.push(p);
     const next = at[i + 1];
-    if (next && p[1] > 0 !== next[1] > 0) {
+    if (next && p[1] > -1e-9 !== next[1] > -1e-9) {
       run.push(next);
       found.push(run);
       run = [];

@@ -4,8 +4,11 @@ import type { InnerLine } from './inner';
 
 /** A ball is fitted under every so many samples of the skin. */
 const STRIDE = 5;
-/** A square edge belongs to the ball behind it: it lies √2 radii from its middle. */
-const EDGE_SLACK = 1.45;
+/**
+ * An edge that sticks out less than half the glass behind it goes with it: it lies within two radii of that ball's middle
+ * (a square edge at √2, one of 60° at 2). Only fins that reach further out are thin glass on thick.
+ */
+const EDGE_SLACK = 2;
 /** Sine squared of the flattest angle to the skin at which another place counts as across the glass. */
 const ALONG_SKIN = 0.0144;
 

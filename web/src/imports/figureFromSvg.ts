@@ -24,7 +24,7 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
   const all = flat.flat();
   const [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
   const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
-  if (!(x1 > x0))
+  if (!(x1 - x0 > 1e-6 * (y1 - y0)))
     throw new Error('This drawing has no width: its lines stand on top of each other.');
   const k = width / (x1 - x0);
   return flat.map((line) =>

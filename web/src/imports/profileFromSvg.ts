@@ -93,7 +93,7 @@ function part(c: Cubic, from: number, to: number): Cubic {
     const u = 1 - t;
     const at = (i: 0 | 1): number =>
       3 *
-      (u * u * ((c[2 + i] as number) - (c[i])) +
+      (u * u * ((c[2 + i] as number) - c[i]) +
         2 * u * t * ((c[4 + i] as number) - (c[2 + i] as number)) +
         t * t * ((c[6 + i] as number) - (c[4 + i] as number)));
     return [at(0), at(1)];

@@ -16,7 +16,7 @@ export interface ScreenShell {
 
 /** What is asked. */
 export type Request =
-  | { readonly kind: 'screen'; readonly body: Body }
+  | { readonly kind: 'screen'; readonly body: Body; readonly coarse: boolean }
   | { readonly kind: 'file'; readonly body: Body; readonly format: 'glb' | 'stl' };
 
 /** What comes back. */

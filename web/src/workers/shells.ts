@@ -27,18 +27,20 @@ function ask(request: Request): Promise<Answer> {
   });
 }
 
-/** Shells for the turning view. */
-export async function screenShells(body: Body): Promise<readonly ScreenShell[]> {
-  const answer = await ask({ kind: 'screen', body });
+/** Shells for the turning view, coarse where no graphics hardware draws them. */
+export async function screenShells(body: Body, coarse: boolean): Promise<readonly ScreenShell[]> {
+  const answer = await ask({ kind: 'screen', body, coarse });
   return answer.kind === 'screen' ? answer.shells : [];
 }
 
-/** A GLB or STL file of the glass body; throws a sentence when it cannot be made. */
+/** A GLB or STL file of the glass body; throws a sentence when it cannot be made. How long it took is left as a measure. */
 export async function meshFile(
   body: Body,
   format: 'glb' | 'stl',
-): Promise<{ readonly bytes: Uint8Array<ArrayBuffer>; readonly milliseconds: number }> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const answer = await ask({ kind: 'file', body, format });
-  if (answer.kind === 'file') return answer;
-  throw new Error(answer.kind === 'failed' ? answer.message : 'The mesh could not be made.');
+  if (answer.kind !== 'file')
+    throw new Error(answer.kind === 'failed' ? answer.message : 'The mesh could not be made.');
+  performance.measure(`${format} in the worker`, { start: 0, duration: answer.milliseconds });
+  return answer.bytes;
 }

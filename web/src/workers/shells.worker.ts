@@ -5,6 +5,7 @@ import type { Answer, Request } from './messages';
 
 /** Fineness of the screen's shells and of the files'. */
 const SCREEN = { facets: 72, rows: 150 };
+const COARSE = { facets: 40, rows: 70 };
 const FILE = { facets: 96, rows: 400 };
 
 async function answerTo(request: Request): Promise<Answer> {
@@ -12,7 +13,9 @@ async function answerTo(request: Request): Promise<Answer> {
   if (request.kind === 'screen')
     return {
       kind: 'screen',
-      shells: bodyShells(body.parts, body.bits, SCREEN).map(({ mesh }) => shellGeometry(mesh)),
+      shells: bodyShells(body.parts, body.bits, request.coarse ? COARSE : SCREEN).map(({ mesh }) =>
+        shellGeometry(mesh),
+      ),
     };
   const start = performance.now();
   const shells = bodyShells(body.parts, body.bits, FILE);

@@ -15,6 +15,7 @@ interface Props {
 const NO_BITS: PieceBit[] = [];
 /** The view may lag the drawing by this much, ms; the drawing may not lag at all. */
 const LAG_MS = 140;
+const SLOW_LAG_MS = 600;
 const STEP = Math.PI / 24;
 const TILT_MOST = 1.2;
 /** Lines stand this far off the skin, m, so that they show. */
@@ -57,22 +58,30 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
     };
   }, []);
 
+  // A part's outline stays the same object until its drawing changes: a new pot or clock turns nothing.
+  const latest = useRef(derived);
+  useEffect(() => {
+    latest.current = derived;
+  });
+  const { lowest, height, widest } = derived.whole;
+  const outlines = useSame(derived.parts.map((p) => p.outline));
   useEffect(() => {
     let live = true;
-    const timer = setTimeout(() => {
-      const body = {
-        parts: derived.parts.map(({ name, outline }) => ({ name, outline })),
-        bits,
-      };
-      void screenShells(body).then((shells) => {
-        if (live) scene.current?.setShells(shells, derived.whole);
-      });
-    }, LAG_MS);
+    const slow = scene.current?.slow === true;
+    const timer = setTimeout(
+      () => {
+        const parts = latest.current.parts.map(({ name, outline }) => ({ name, outline }));
+        void screenShells({ parts, bits }, slow).then((shells) => {
+          if (live) scene.current?.setShells(shells, { lowest, height, widest });
+        });
+      },
+      slow ? SLOW_LAG_MS : LAG_MS,
+    );
     return () => {
       live = false;
       clearTimeout(timer);
     };
-  }, [derived, bits]);
+  }, [outlines, bits, lowest, height, widest]);
 
   useEffect(() => {
     const lines = (carried?.carried.final ?? []).map((outline) => {
@@ -159,6 +168,15 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
       <Depths text={(v) => printText(v, 'length', units)} />
     </div>
   );
+}
+
+/** The same array for as long as it holds the same things. */
+function useSame<T>(values: readonly T[]): readonly T[] {
+  const [kept, setKept] = useState(values);
+  const same = kept.length === values.length && kept.every((v, i) => v === values[i]);
+  // State set while rendering: React's own way of remembering something of an earlier render.
+  if (!same) setKept(values);
+  return same ? kept : values;
 }
 
 const KEYS: Readonly<Record<string, readonly [number, number]>> = {

@@ -119,6 +119,8 @@ export interface Room {
 }
 
 export interface GlassScene {
+  /** Drawn by software: ask for coarse shells, and seldom. */
+  readonly slow: boolean;
   readonly setShells: (shells: readonly ScreenShell[], room: Room) => void;
   /** Closed lines on the glass, x y z by threes, m. */
   readonly setFigure: (lines: readonly Float32Array[]) => void;
@@ -131,10 +133,19 @@ export interface GlassScene {
 
 const FIELD = 24;
 
+/** No graphics hardware behind it: drawn coarser, so that the page stays at hand. */
+function drawnBySoftware(renderer: WebGLRenderer): boolean {
+  const gl = renderer.getContext();
+  const info = gl.getExtension('WEBGL_debug_renderer_info');
+  const name: unknown = info ? gl.getParameter(info.UNMASKED_RENDERER_WEBGL) : '';
+  return /swiftshader|llvmpipe|software/i.test(String(name));
+}
+
 /** Puts the scene on a canvas; throws where the browser has no WebGL 2. */
 export function glassScene(canvas: HTMLCanvasElement): GlassScene {
   const renderer = new WebGLRenderer({ canvas, antialias: false, powerPreference: 'low-power' });
   renderer.autoClear = false;
+  const slow = drawnBySoftware(renderer);
   const fine = renderer.extensions.has('EXT_float_blend');
   const target = new WebGLRenderTarget(4, 4, {
     type: fine ? FloatType : HalfFloatType,
@@ -238,6 +249,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
   };
 
   return {
+    slow,
     setShells: (shells, wanted) => {
       room = wanted;
       empty(upright);
@@ -271,7 +283,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       ask();
     },
     setSize: (width, height) => {
-      renderer.setPixelRatio(Math.min(2, Math.max(1.5, window.devicePixelRatio)));
+      renderer.setPixelRatio(slow ? 1 : Math.min(2, Math.max(1.5, window.devicePixelRatio)));
       renderer.setSize(width, height, false);
       const size = renderer.getDrawingBufferSize(new Vector2());
       target.setSize(size.x, size.y);

@@ -25,7 +25,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     if (!derived.ok) return;
     say(`Making the ${format.toUpperCase()} …`);
     try {
-      const { bytes } = await meshFile(
+      const bytes = await meshFile(
         {
           parts: derived.parts.map(({ name: of, outline }) => ({ name: of, outline })),
           bits: piece.bits ?? [],

@@ -2,7 +2,6 @@
 import type { PieceBit, PiecePart } from '@zanfirico/contract';
 import {
   BIT_PRESETS,
-  boreAt,
   newBit,
   newPart,
   PART_PRESETS,
@@ -11,6 +10,7 @@ import {
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
+import { raised } from '../../../marks/section/moves';
 import { useBoard } from '../../../stores/board';
 import { changePiece } from '../../../stores/draft';
 import { usePiece, type OnBoard } from '../usePiece';
@@ -93,7 +93,7 @@ export function PartStrip() {
         items={PART_PRESETS.map((preset) => ({
           says: PART_SAYS[preset],
           run: () => {
-            addPart(board, preset);
+            addPart(board, part, preset);
             takePart(document.parts.length);
           },
         }))}
@@ -185,21 +185,46 @@ function Toggle({
   );
 }
 
-function addPart({ document, last }: OnBoard, preset: PartPreset): void {
+function addPart({ document, last }: OnBoard, inHand: number, preset: PartPreset): void {
   const joined = (last?.parts ?? []).filter((p) => p.role === 'joined');
-  const vessel = last?.whole.vessel?.shape;
-  const part = newPart(preset, {
+  const vessel = last?.whole.vessel;
+  const { part, from, by } = newPart(preset, {
     outlines: joined.map((p) => p.outline),
+    inHand: joined.findIndex((p) => p.index === inHand),
+    vessel: vessel?.index === inHand,
     mouth: vessel && {
-      height: vessel.inner.z[vessel.inner.z.length - 1] as number,
-      bore: boreAt(vessel, 0),
+      height: vessel.shape.inner.z[vessel.shape.inner.z.length - 1] as number,
+      throat: vessel.shape.throat,
     },
   });
   const taken = new Set(document.parts.map((p) => p.name));
   let { name } = part;
   for (let n = 2; taken.has(name); n += 1) name = `${part.name} ${String(n)}`;
   const added: PiecePart = { ...part, name, profile: part.profile.map((p) => ({ ...p })) };
-  changePiece({ parts: [...document.parts, added] });
+  const above = (height: number): boolean => by !== 0 && height >= from;
+  const lifted = new Set<number>();
+  const parts = document.parts.map((p, i) => {
+    if (!above(Math.min(...p.profile.map((q) => q.height)))) return p;
+    lifted.add(i);
+    return { ...p, profile: raised(p.profile, by) };
+  });
+  const { pattern, fillLine } = document;
+  changePiece({
+    parts: [...parts, added],
+    ...(document.bits && {
+      bits: document.bits.map((b) =>
+        above(b.place.height) ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
+      ),
+    }),
+    // What was measured on a lifted part goes up with it.
+    ...(fillLine !== undefined &&
+      vessel &&
+      lifted.has(vessel.index) && { fillLine: fillLine + by }),
+    ...(pattern?.drawnOn === 'final' &&
+      lifted.has(pattern.part) && {
+        pattern: { ...pattern, figure: { ...pattern.figure, height: pattern.figure.height + by } },
+      }),
+  });
 }
 
 /** The body's skin at a share of its height, where a new bit goes. */
