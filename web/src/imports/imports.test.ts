@@ -41,6 +41,9 @@ const back = (document: PieceDocument, line = 0): PiecePoint[] => {
   expect(drawing.mmPerUnit).toBeCloseTo(1, 6);
   return profileFromLine(own, { mmPerUnit: 1, axis: 'zero', wall: 0.009, lowest: undefined });
 };
+const nothing = (): never => {
+  throw new Error('the drawing must hold a line');
+};
 /** Largest distance between the curves of two profiles, sample by sample, m. */
 function apart(a: readonly PiecePoint[], b: readonly PiecePoint[]): number {
   const [p, q] = [measureShape(a, 0.22), measureShape(b, 0.22)];
@@ -124,11 +127,12 @@ describe('a profile from any SVG', () => {
 
   it('reads a line drawn from the lip down, or left of its axis, as the same form', () => {
     const line = (d: string) =>
-      readSvg(`<svg viewBox="0 0 100 100" width="100mm"><path d="${d}"/></svg>`).lines[0];
+      readSvg(`<svg viewBox="0 0 100 100" width="100mm"><path d="${d}"/></svg>`).lines[0] ??
+      nothing();
     const reading = { mmPerUnit: 1, wall: 0.003, lowest: 0 } as const;
-    const up = profileFromLine(line('M50 90H70L80 20')!, { ...reading, axis: 'left' });
-    const down = profileFromLine(line('M80 20L70 90H50')!, { ...reading, axis: 'left' });
-    const mirrored = profileFromLine(line('M50 90H30L20 20')!, { ...reading, axis: 'right' });
+    const up = profileFromLine(line('M50 90H70L80 20'), { ...reading, axis: 'left' });
+    const down = profileFromLine(line('M80 20L70 90H50'), { ...reading, axis: 'left' });
+    const mirrored = profileFromLine(line('M50 90H30L20 20'), { ...reading, axis: 'right' });
     expect(down).toEqual(up);
     expect(mirrored).toEqual(up);
     expect(up[1]).toMatchObject({ radius: 0.02, height: 0, corner: true });
