@@ -67,7 +67,7 @@ test.describe('open formats', () => {
     await offer(page, 'Mesh file', 'cube.stl', cube(12));
     await expect(dialog).toContainText('12 facets, closed, 8 ml of glass');
     await dialog.getByText('1 inch').click();
-    await expect(dialog).toContainText('131 ml of glass');
+    await expect(dialog).toContainText('131.10 l of glass');
     await dialog.getByText('1 mm').click();
     await dialog.getByRole('button', { name: 'Put it on the board' }).click();
     await expect(page.getByLabel('Name of the bit')).toHaveValue('sculpture');

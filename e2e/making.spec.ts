@@ -19,6 +19,7 @@ test.describe('at the furnace', () => {
       .poll(async () => Number(/[\d.]+/.exec(await layer.innerText())?.[0]))
       .toBeGreaterThan(thin);
     await expect(page.getByText('The pot is cool for gathering')).toBeVisible();
+    await expectAccessible(page);
   });
 
   test('three weigh-ins teach the layer, a wild one is set aside, and all can be forgotten', async ({
@@ -75,6 +76,7 @@ test.describe('at the torch', () => {
       cuts.getByRole('button', { name: 'CSV' }).click(),
     ]);
     expect(readFileSync(await file.path(), 'utf8').split('\r\n')).toHaveLength(14);
+    await expectAccessible(page);
     await page.getByLabel('Tube wall').fill('25');
     await page.getByLabel('Tube wall').press('Enter');
     await expect(page.getByRole('alert')).toContainText('Tube wall: given 25.0 mm; allowed');
@@ -139,6 +141,7 @@ test.describe('patterns and canes', () => {
     await expect(page.getByRole('alert')).toContainText('A pull only thins');
     await page.getByRole('button', { name: 'Dip it in a ribbed mould' }).click();
     await expect(page.getByText(/on the finished glass every/)).toBeVisible();
+    await expectAccessible(page);
   });
 });
 

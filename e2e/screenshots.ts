@@ -30,6 +30,13 @@ async function shoot(name: string, more?: (page: Page) => Promise<void>): Promis
   process.stdout.write(`docs/screenshots/${name}.png\n`);
 }
 
+/** Opens a piece from the shelf. */
+async function open(name: string): Promise<void> {
+  await page.goto(`${server.url}/pieces`);
+  await page.getByRole('link', { name }).click();
+  await page.getByRole('region', { name: 'Answers' }).waitFor();
+}
+
 try {
   await page.goto(`${server.url}/pieces`);
   await shoot('pieces');
@@ -39,6 +46,7 @@ try {
   await page.getByRole('link', { name: 'Oil cruet' }).click();
   await shoot('section', async (p) => {
     await p.getByRole('button', { name: /^Point 6:/ }).focus();
+    await p.waitForTimeout(3500);
   });
   await page
     .getByRole('region', { name: 'Answers' })
@@ -46,16 +54,41 @@ try {
     .click();
   await shoot('why');
   await page.keyboard.press('Escape');
+  await open('Quay goblet');
+  await page
+    .getByRole('button', { name: /^4 bowl/ })
+    .first()
+    .click();
+  for (const [leaf, name] of [
+    ['Read', 'read'],
+    ['Make', 'make'],
+    ['Pattern', 'pattern'],
+  ] as const)
+    await shoot(name, async (p) => {
+      await p.getByRole('tab', { name: leaf }).click();
+      await p.waitForTimeout(2500);
+    });
+  await open('Gull on a bollard');
+  await page.getByRole('button', { name: /wings/ }).first().click();
+  await shoot('bits', (p) => p.waitForTimeout(3000));
+  await open('Rain gauge');
+  await shoot('torch', async (p) => {
+    await p.getByRole('tab', { name: 'Make' }).click();
+    await p.waitForTimeout(2500);
+  });
+  await open('Oil cruet');
   for (const sheet of ['braid', 'night', 'card']) {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
     await shoot(sheet);
   }
   await page.goto(`${server.url}/rack`);
   await shoot('rack');
+  await page.goto(`${server.url}/rack/shop`);
+  await shoot('shop');
   await page.getByRole('button', { name: /Light and dark/ }).click();
   await page.goto(`${server.url}/pieces`);
   await page.getByRole('link', { name: 'Tide-pool bowl' }).click();
-  await shoot('section-light');
+  await shoot('section-light', (p) => p.waitForTimeout(3500));
 } finally {
   await browser.close();
   server.stop();

@@ -14,6 +14,7 @@ import {
   LineBasicMaterial,
   LineLoop,
   Mesh,
+  NearestFilter,
   OneFactor,
   OrthographicCamera,
   PerspectiveCamera,
@@ -59,7 +60,7 @@ ${FRESNEL}
 void main() {
   float along = length(vView) - uMiddle;
   float f = min(fresnel(vNormal, normalize(-vView)), 0.92);
-  gl_FragColor = vec4(gl_FrontFacing ? -along : along, -log(1.0 - f), 0.0, 1.0);
+  gl_FragColor = vec4(gl_FrontFacing ? -along : along, -log(1.0 - f), gl_FrontFacing ? -1.0 : 1.0, 1.0);
 }`;
 
 const SHINE = `
@@ -86,11 +87,24 @@ uniform sampler2D uGlass;
 uniform vec3 uLight;
 uniform vec3 uBoard;
 uniform vec3 uSigma;
+uniform vec2 uTexel;
+// Along an outline a pixel may catch a front face and miss its back: such a pixel takes its neighbours' glass.
+vec2 glassAt(vec2 uv) {
+  vec3 g = texture2D(uGlass, uv).rgb;
+  if (abs(g.b) < 0.5) return g.rg;
+  vec3 sum = vec3(0.0);
+  for (int i = -1; i <= 1; i += 1)
+    for (int j = -1; j <= 1; j += 1) {
+      vec3 n = texture2D(uGlass, uv + vec2(float(i), float(j)) * uTexel).rgb;
+      if (abs(n.b) < 0.5) sum += vec3(n.rg, 1.0);
+    }
+  return sum.b > 0.5 ? sum.rg / sum.b : vec2(0.0);
+}
 void main() {
   vec2 p = (vUv - vec2(0.5, 0.56)) * vec2(1.0, 0.8);
   float glow = smoothstep(0.62, 0.0, length(p));
   vec3 back = mix(uBoard, uLight, glow);
-  vec2 g = texture2D(uGlass, vUv).rg;
+  vec2 g = glassAt(vUv);
   vec3 left = exp(-uSigma * max(g.r, 0.0) - vec3(g.g));
   gl_FragColor = vec4(back * left, 1.0);
   #include <colorspace_fragment>
@@ -149,6 +163,8 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
   const fine = renderer.extensions.has('EXT_float_blend');
   const target = new WebGLRenderTarget(4, 4, {
     type: fine ? FloatType : HalfFloatType,
+    minFilter: NearestFilter,
+    magFilter: NearestFilter,
     depthBuffer: false,
   });
   const camera = new PerspectiveCamera(FIELD, 1, 0.01, 20);
@@ -190,6 +206,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       uGlass: { value: target.texture },
       uLight: { value: new Color() },
       uBoard: { value: new Color() },
+      uTexel: { value: new Vector2() },
       uSigma: { value: new Vector3(...TINT.map((t) => -Math.log(t) / TINT_AT)) },
     },
   });
@@ -287,6 +304,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       renderer.setSize(width, height, false);
       const size = renderer.getDrawingBufferSize(new Vector2());
       target.setSize(size.x, size.y);
+      (compose.uniforms['uTexel'] as { value: Vector2 }).value.set(1 / size.x, 1 / size.y);
       camera.aspect = width / Math.max(1, height);
       ask();
     },

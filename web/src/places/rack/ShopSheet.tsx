@@ -216,7 +216,7 @@ export function ShopSheet() {
               name={`stock ${String(i + 1)}`}
             >
               <select
-                className="line-field !w-20"
+                className="line-field !w-18 shrink-0"
                 aria-label={`Stock ${String(i + 1)}, tube or rod`}
                 value={s.wall === undefined ? 'rod' : 'tube'}
                 onChange={(e) => {
@@ -344,7 +344,7 @@ function Item({
   readonly children: ReactNode;
 }) {
   return (
-    <li className="border-base-300 flex items-end gap-3 border-b py-1">
+    <li className="border-base-300 flex items-end gap-2 border-b py-1">
       {children}
       <Gone name={name} onClick={gone} />
     </li>
@@ -406,7 +406,7 @@ function Measure({
   readonly onCommit: (v: number) => void;
 }) {
   return (
-    <div className="flex w-28 shrink-0 items-end gap-1">
+    <div className="flex w-24 shrink-0 items-end gap-1">
       <span className="quiet pb-1 text-sm" aria-hidden="true">
         {shows}
       </span>

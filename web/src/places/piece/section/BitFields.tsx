@@ -160,7 +160,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           ball’s of the same volume to surface.
         </p>
       )}
-      <h3 className="mt-4 text-lg">Where it sits</h3>
+      <h2 className="mt-4 text-lg">Where it sits</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         <QuantityField
           label="Height"

@@ -87,7 +87,7 @@ export function CaneLeaf() {
         For part {part.index + 1}, {part.name}: {text(final.diameter)} across, {text(final.length)}{' '}
         high when finished.
       </p>
-      <h3 className="mt-2 text-lg">Pick up</h3>
+      <h2 className="mt-2 text-lg">Pick up</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         {field('Bubble ⌀', cane.bubble, 0.005, 1, (bubble) => ({ bubble }))}
         {field('Its length', cane.length, 0.005, 2, (length) => ({ length }))}
@@ -102,7 +102,7 @@ export function CaneLeaf() {
           : `They close with ${text(round.gap)} to spare; `}
         {round.count >= 3 && <>snug at a bubble of {text(round.snug)}.</>}
       </p>
-      <h3 className="mt-4 text-lg">Pull</h3>
+      <h2 className="mt-4 text-lg">Pull</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         {field('Billet ⌀', cane.billet.diameter, 0.002, 0.3, (diameter) => ({
           billet: { ...cane.billet, diameter },
@@ -139,7 +139,7 @@ export function CaneLeaf() {
           )}
         </p>
       )}
-      <h3 className="mt-4 text-lg">Twist</h3>
+      <h2 className="mt-4 text-lg">Twist</h2>
       <div className="grid grid-cols-2 gap-x-4">
         <QuantityField
           label="On the finished glass"
@@ -167,7 +167,7 @@ export function CaneLeaf() {
           </span>
         )}
       </p>
-      <h3 className="mt-4 text-lg">Ribs of a dip mould</h3>
+      <h2 className="mt-4 text-lg">Ribs of a dip mould</h2>
       {cane.rib ? (
         <>
           <div className="grid grid-cols-3 gap-x-4">

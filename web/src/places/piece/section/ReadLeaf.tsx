@@ -178,7 +178,7 @@ function Closure({ derived }: { readonly derived: Good }) {
   };
   return (
     <section className="mt-5" aria-label="Stopper or cork">
-      <h3 className="text-lg">Stopper or cork</h3>
+      <h2 className="text-lg">Stopper or cork</h2>
       {derived.closures.map(({ name, fit }) => (
         <div key={name} className="mt-1">
           <Verdict verdict={fit.verdict} />
@@ -272,12 +272,12 @@ function FitsInto({ derived }: { readonly derived: Good }) {
   const bulk = { height: derived.whole.height, across: 2 * derived.whole.widest };
   return (
     <section className="mt-5" aria-label="What it fits into">
-      <h3 className="flex items-baseline text-lg">
+      <h2 className="flex items-baseline text-lg">
         <span className="flex-1">Does it go in?</span>
         <Link to="/rack/shop" className="font-sans text-sm underline">
           the shop’s sizes
         </Link>
-      </h3>
+      </h2>
       <ul className="mt-1 flex flex-col gap-1.5">
         {shop.gloryHoles.map((hole) => (
           <li key={hole.name}>

@@ -76,7 +76,7 @@ export function CutListView() {
   return (
     <section className="mt-4" aria-label="Cut list">
       <div className="flex items-end gap-4">
-        <h3 className="flex-1 text-lg">Cut list</h3>
+        <h2 className="flex-1 text-lg">Cut list</h2>
         <div className="w-20">
           <CountField label="Pieces" value={batch} min={1} max={500} onCommit={setBatch} />
         </div>

@@ -52,7 +52,7 @@ export function Moves() {
   );
   return (
     <section className="mt-5" aria-label="Moves">
-      <h3 className="text-lg">Moves</h3>
+      <h2 className="text-lg">Moves</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
         <label className="col-span-2 flex flex-col">
           <span className="sr-only">Move</span>

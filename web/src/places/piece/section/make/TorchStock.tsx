@@ -21,7 +21,7 @@ export function TorchStock() {
     );
   return (
     <>
-      <h3 className="mt-4 text-lg">Mark and cut</h3>
+      <h2 className="mt-4 text-lg">Mark and cut</h2>
       <ul>
         {last.parts.map((p) => (
           <li

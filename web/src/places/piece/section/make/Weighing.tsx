@@ -52,7 +52,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
 
   return (
     <section className="mt-5" aria-label="Weigh-ins">
-      <h3 className="text-lg">On the scale</h3>
+      <h2 className="text-lg">On the scale</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
         <label className="flex flex-col">
           <span className="quiet text-sm">Who gathers (role)</span>

@@ -202,7 +202,7 @@ function WithPattern({
           {text(row.blank.wall)} → {text(row.final.wall)}
         </p>
       )}
-      <h3 className="mt-4 text-lg">The blank</h3>
+      <h2 className="mt-4 text-lg">The blank</h2>
       {blank.ok && <BlankDrawing shape={blank.shape} carried={carried} />}
       <label className="mt-1 flex items-center gap-3">
         <span className="quiet text-sm whitespace-nowrap">Share of the final width</span>

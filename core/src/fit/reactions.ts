@@ -1,0 +1,60 @@
+// Glasses that darken where they touch, and which of two moves first at a heat.
+
+/** What a glass holds that matters to its neighbours. */
+export interface Chemistry {
+  /** Colouring metals and the like, as chemical symbols. */
+  readonly holds: readonly string[];
+}
+
+/** These give sulphides and selenides to … (common practice, no source; W. A. Weyl, *Coloured Glasses*, 1951, on the colours). */
+const GIVERS = ['S', 'Se', 'Cd'];
+/** … these, which go dark. */
+const TAKERS = ['Cu', 'Pb', 'Ag'];
+
+/** A dark line where two glasses touch. */
+export interface Reaction {
+  readonly giver: string;
+  readonly taker: string;
+  readonly says: string;
+}
+
+const NAMES: Readonly<Record<string, string>> = {
+  S: 'sulphur',
+  Se: 'selenium',
+  Cd: 'cadmium',
+  Cu: 'copper',
+  Pb: 'lead',
+  Ag: 'silver',
+};
+
+/** Do two neighbours react, either way round? */
+export function reaction(a: Chemistry, b: Chemistry): Reaction | undefined {
+  for (const [x, y] of [
+    [a, b],
+    [b, a],
+  ] as const) {
+    const giver = GIVERS.find((g) => x.holds.includes(g));
+    const taker = TAKERS.find((t) => y.holds.includes(t));
+    if (giver !== undefined && taker !== undefined)
+      return {
+        giver,
+        taker,
+        says: `The ${NAMES[giver] ?? giver} of one and the ${NAMES[taker] ?? taker} of the other darken where they touch. A layer of clear between them stops it.`,
+      };
+  }
+  return undefined;
+}
+
+/** Softening points this near move together, K. */
+const TOGETHER = 15;
+
+/** Which of two moves first at a heat, from their softening points, °C. */
+export function movesFirst(
+  a: { readonly name: string; readonly softening: number },
+  b: { readonly name: string; readonly softening: number },
+): string | undefined {
+  const apart = a.softening - b.softening;
+  if (Math.abs(apart) <= TOGETHER) return undefined;
+  const [soft, stiff] = apart < 0 ? [a, b] : [b, a];
+  return `The ${soft.name} is softer by ${String(Math.round(Math.abs(apart)))} °C: it moves first and blows thin; the ${stiff.name} resists and stays thicker.`;
+}
