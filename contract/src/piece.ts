@@ -45,6 +45,52 @@ const stock = () =>
     { ...strict, description: 'torch stock: tubing with a wall, rod without' },
   );
 
+/** Colour laid on a part, in the amounts a shop measures. */
+export const ColourLayerSchema = Type.Object(
+  {
+    colour: Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a colour in the rack' }),
+    after: Type.Integer({
+      minimum: 1,
+      maximum: 12,
+      description: 'laid on after so many gathers, under the next',
+    }),
+    amount: Type.Union([
+      Type.Object(
+        {
+          kind: Type.Literal('bar'),
+          length: Type.Number({ minimum: 0.001, maximum: 1, description: 'm' }),
+          diameter: Type.Number({ minimum: 0.002, maximum: 0.1, description: 'm' }),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('weight'),
+          mass: Type.Number({ minimum: 0.0001, maximum: 10, description: 'kg' }),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('passes'),
+          count: Type.Integer({ minimum: 1, maximum: 60, description: 'rolls in powder or frit' }),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('canes'),
+          count: Type.Integer({ minimum: 1, maximum: 400 }),
+          diameter: Type.Number({ minimum: 0.0005, maximum: 0.05, description: 'm' }),
+          length: Type.Number({ minimum: 0.001, maximum: 1, description: 'm' }),
+        },
+        strict,
+      ),
+    ]),
+  },
+  strict,
+);
+
 /** A part on the axis, its profile at its true height in the piece. What is left out is the piece's own. */
 export const PartSchema = Type.Object(
   {
@@ -71,6 +117,12 @@ export const PartSchema = Type.Object(
       ),
     ),
     stock: Type.Optional(stock()),
+    colours: Type.Optional(
+      Type.Array(ColourLayerSchema, {
+        maxItems: 20,
+        description: 'colour between the gathers, from inside to outside',
+      }),
+    ),
     mirror: Type.Optional(
       Type.Boolean({ description: 'while drawing, the upper half mirrors the lower' }),
     ),
@@ -266,6 +318,19 @@ export const PieceSchema = Type.Object(
     ),
     pattern: Type.Optional(PatternSchema),
     cane: Type.Optional(CaneSchema),
+    fit: Type.Optional(
+      Type.Object(
+        {
+          tolerance: Type.Number({
+            minimum: 0,
+            maximum: 2e-6,
+            description: 'how far numbers may differ, 1/K',
+          }),
+          pieces: Type.Integer({ minimum: 1, maximum: 1000, description: 'how many are made' }),
+        },
+        strict,
+      ),
+    ),
     making: Type.Object(
       {
         potTemperature: Type.Number({ minimum: 700, maximum: 1500, description: '°C' }),
@@ -317,5 +382,6 @@ export type PiecePoint = Static<typeof ProfilePointSchema>;
 export type PiecePart = Static<typeof PartSchema>;
 export type PieceBit = Static<typeof BitSchema>;
 export type PieceBitShape = Static<typeof BitShapeSchema>;
+export type PieceColour = Static<typeof ColourLayerSchema>;
 export type PieceCane = Static<typeof CaneSchema>;
 export type PiecePattern = Static<typeof PatternSchema>;

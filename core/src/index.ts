@@ -11,6 +11,41 @@ export {
   twistAfter,
   twistAngle,
 } from './cane/pickUp';
+export { formAt, judgePart, type PartFit, type PlaceFit } from './fit/along';
+export {
+  BLACK,
+  depthRemark,
+  hexOf,
+  luminance,
+  over,
+  stackOver,
+  throughAt,
+  WHITE,
+  type Light,
+} from './fit/colourDepth';
+export { findColour, REPRESENTATIVE_COLOURS, type Colour } from './fit/colours';
+export {
+  baseOf,
+  GOOD_TENSION,
+  judgeStack,
+  MOST_TENSION,
+  NUMBER_TOLERANCE,
+  remedies,
+  type FitLayer,
+  type Remedy,
+  type StackFit,
+} from './fit/judge';
+export {
+  amountVolume,
+  asFitGlass,
+  layWall,
+  stackAt,
+  type Amount,
+  type LaidColour,
+  type WallShare,
+} from './fit/lay';
+export { movesFirst, reaction } from './fit/reactions';
+export { bowFor } from './fit/thread';
 export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learn';
 export type { GatherPlan } from './gather/plan';
 export type { Stage } from './gather/stages';

@@ -7,11 +7,13 @@ import {
   type PieceDocument,
 } from '@zanfirico/contract';
 import {
+  findColour,
   findGlass,
   hasBore,
   measureShape,
   readBit,
   readPart,
+  REPRESENTATIVE_COLOURS,
   REPRESENTATIVE_GLASSES,
 } from '@zanfirico/core';
 import { checker, shown } from './schema';
@@ -76,6 +78,14 @@ export function checkMeaning(document: PieceDocument): CheckedDocument {
   for (const [i, part] of document.parts.entries()) {
     const own = part.glass === undefined ? glass : findGlass(part.glass);
     if (!own) return noGlass(`parts[${String(i)}].glass`, part.glass);
+    for (const [k, layer] of (part.colours ?? []).entries()) {
+      if (findColour(layer.colour)) continue;
+      return refuse(`The rack has no colour "${layer.colour}".`, {
+        field: `parts[${String(i)}].colours[${String(k)}].colour`,
+        given: shown(layer.colour),
+        allowed: REPRESENTATIVE_COLOURS.map((c) => c.id).join(', '),
+      });
+    }
     const reading = readPart(part, i, own);
     if (!reading.ok)
       return refuse(

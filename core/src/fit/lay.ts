@@ -1,0 +1,130 @@
+// Colour laid on a part between its gathers: what the shop's amounts come to as thickness, at the gather and everywhere on
+// the finished wall.
+import { glassOnIron, thicknessFor, type Dip } from '../gather/layers';
+import type { Glass } from '../glass/glass';
+import { strainPoint } from '../glass/viscosity';
+import type { Colour } from './colours';
+import type { FitGlass, FitLayer } from './judge';
+
+/** An amount as the shop measures it. SI. */
+export type Amount =
+  | { readonly kind: 'bar'; readonly length: number; readonly diameter: number }
+  | { readonly kind: 'weight'; readonly mass: number }
+  /** Rolls in powder or frit: each takes up about the same. */
+  | { readonly kind: 'passes'; readonly count: number }
+  | {
+      readonly kind: 'canes';
+      readonly count: number;
+      readonly diameter: number;
+      readonly length: number;
+    };
+
+/** One layer as the document has it; `after` counts gathers: 1 is on the first gather, under the second. */
+export interface LaidColour {
+  readonly colour: Colour;
+  readonly amount: Amount;
+  readonly after: number;
+}
+
+/** Glass a roll in powder takes up, kg/m² of skin. Common practice, no source: about half a millimetre of powder, loose. */
+export const PASS = 0.35;
+
+/** Glass in an amount, m³. `skin` is the outside of the gather it is laid on, m² (for passes). */
+export function amountVolume(amount: Amount, density: number, skin: number): number {
+  switch (amount.kind) {
+    case 'bar':
+      return (Math.PI / 4) * amount.diameter ** 2 * amount.length;
+    case 'weight':
+      return amount.mass / density;
+    case 'passes':
+      return (amount.count * PASS * skin) / density;
+    case 'canes':
+      return amount.count * (Math.PI / 4) * amount.diameter ** 2 * amount.length;
+  }
+}
+
+/** A layer of the finished wall, from inside to outside. */
+export interface WallShare {
+  /** The colour, or undefined for the part's own glass. */
+  readonly colour: Colour | undefined;
+  /** Its place in the list of laid colours; undefined for glass. */
+  readonly laid: number | undefined;
+  /** Its share of the wall: the same everywhere, for all layers stretch alike. */
+  readonly share: number;
+  /** Thickness all round when it was laid, m. */
+  readonly atGather: number;
+  readonly volume: number;
+  readonly mass: number;
+}
+
+/** What the laying needs: glass volumes on the iron after each gather, m³. */
+export interface Laying {
+  readonly glass: Glass;
+  /** Glass volume on the iron after each gather, without colour. */
+  readonly gathered: readonly number[];
+  readonly dip: Dip;
+  readonly laid: readonly LaidColour[];
+}
+
+/**
+ * The wall's layers from inside to outside. Colour laid after gather k lies over k gathers and under the rest; several
+ * after the same gather lie in the order of the list. Neighbouring gathers of plain glass are one layer.
+ */
+export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
+  const shares: { colour: Colour | undefined; laid: number | undefined; volume: number; atGather: number }[] = [];
+  let on = 0;
+  const grow = (volume: number): number => {
+    const before = on === 0 ? 0 : thicknessFor(dip, on);
+    on += volume;
+    return thicknessFor(dip, on) - before;
+  };
+  const skinNow = (): number => {
+    // Skin by the change of volume with thickness: exact for a capsule.
+    const h = on === 0 ? 0 : thicknessFor(dip, on);
+    const step = 1e-6;
+    return (glassOnIron(dip, h + step) - glassOnIron(dip, h)) / step;
+  };
+  gathered.forEach((total, i) => {
+    const brings = total - (gathered[i - 1] ?? 0);
+    const atGather = grow(brings);
+    const last = shares[shares.length - 1];
+    if (last && last.laid === undefined) {
+      last.volume += brings;
+      last.atGather += atGather;
+    } else shares.push({ colour: undefined, laid: undefined, volume: brings, atGather });
+    laid.forEach((l, k) => {
+      const after = Math.min(gathered.length, Math.max(1, l.after));
+      if (after !== i + 1) return;
+      const volume = amountVolume(l.amount, l.colour.density, skinNow());
+      if (volume > 0)
+        shares.push({ colour: l.colour, laid: k, volume, atGather: grow(volume) });
+    });
+  });
+  const all = shares.reduce((sum, s) => sum + s.volume, 0);
+  return shares.map((s) => ({
+    ...s,
+    share: s.volume / all,
+    mass: s.volume * (s.colour?.density ?? glass.density),
+  }));
+}
+
+/** The part's own glass as fit asks for it. Clear glass holds nothing that reacts, lead crystal its lead. */
+export const asFitGlass = (glass: Glass): FitGlass => ({
+  id: glass.id,
+  name: glass.name,
+  family: glass.family,
+  expansion: glass.expansion,
+  youngs: glass.young,
+  poisson: glass.poisson,
+  strainPoint: strainPoint(glass),
+  softening: glass.softening,
+  holds: glass.id.startsWith('lead') ? ['Pb'] : [],
+});
+
+/** The stack at a place where the whole wall is so thick, m. */
+export const stackAt = (
+  shares: readonly WallShare[],
+  glass: FitGlass,
+  wall: number,
+): FitLayer[] =>
+  shares.map((s) => ({ glass: s.colour ?? glass, thickness: Math.max(1e-7, s.share * wall) }));
