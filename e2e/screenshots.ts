@@ -68,6 +68,9 @@ try {
       await p.getByRole('tab', { name: leaf }).click();
       await p.waitForTimeout(2500);
     });
+  await open('Tide-pool bowl');
+  await page.getByRole('link', { name: 'Colour' }).click();
+  await shoot('colour', (p) => p.waitForTimeout(800));
   await open('Gull on a bollard');
   await page.getByRole('button', { name: /wings/ }).first().click();
   await shoot('bits', (p) => p.waitForTimeout(3000));

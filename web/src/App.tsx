@@ -26,13 +26,9 @@ const router = createBrowserRouter([
           },
           {
             path: 'colour',
-            element: (
-              <Later
-                inside
-                name="Colour"
-                will="Layers of colour from inside to outside, whether they hold together, and how they will look at this wall."
-              />
-            ),
+            lazy: async () => ({
+              Component: (await import('./places/piece/colour/ColourSheet')).ColourSheet,
+            }),
           },
           {
             path: 'braid',

@@ -79,5 +79,7 @@ export function depthRemark(seen: Seen, thickness: number): 'near black' | 'vani
   const shown = over(seen, thickness, WHITE);
   if (luminance(shown) < NEAR_BLACK) return 'near black';
   const least = Math.min(...[0, 1, 2].map((c) => (shown[c] as number) / (WHITE[c] as number)));
-  return least > VANISHED ? 'vanishes' : undefined;
+  // A white on white is not gone: over black it still shows.
+  const hides = luminance(over(seen, thickness, BLACK)) > NEAR_BLACK;
+  return least > VANISHED && !hides ? 'vanishes' : undefined;
 }

@@ -458,6 +458,8 @@ describe('colour by depth', () => {
     expect(depthRemark(cobalt, 0.012)).toBe('near black');
     expect(depthRemark(cobalt, 0.00003)).toBe('vanishes');
     expect(depthRemark(cobalt, 0.0006)).toBeUndefined();
+    // White over white is not gone.
+    expect(depthRemark(white, 0.0002)).toBeUndefined();
   });
 
   it('a white hides what is behind it when thick, and shows its own body', () => {

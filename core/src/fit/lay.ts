@@ -71,7 +71,12 @@ export interface Laying {
  * after the same gather lie in the order of the list. Neighbouring gathers of plain glass are one layer.
  */
 export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
-  const shares: { colour: Colour | undefined; laid: number | undefined; volume: number; atGather: number }[] = [];
+  const shares: {
+    colour: Colour | undefined;
+    laid: number | undefined;
+    volume: number;
+    atGather: number;
+  }[] = [];
   let on = 0;
   const grow = (volume: number): number => {
     const before = on === 0 ? 0 : thicknessFor(dip, on);
@@ -96,8 +101,7 @@ export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
       const after = Math.min(gathered.length, Math.max(1, l.after));
       if (after !== i + 1) return;
       const volume = amountVolume(l.amount, l.colour.density, skinNow());
-      if (volume > 0)
-        shares.push({ colour: l.colour, laid: k, volume, atGather: grow(volume) });
+      if (volume > 0) shares.push({ colour: l.colour, laid: k, volume, atGather: grow(volume) });
     });
   });
   const all = shares.reduce((sum, s) => sum + s.volume, 0);
@@ -122,9 +126,5 @@ export const asFitGlass = (glass: Glass): FitGlass => ({
 });
 
 /** The stack at a place where the whole wall is so thick, m. */
-export const stackAt = (
-  shares: readonly WallShare[],
-  glass: FitGlass,
-  wall: number,
-): FitLayer[] =>
+export const stackAt = (shares: readonly WallShare[], glass: FitGlass, wall: number): FitLayer[] =>
   shares.map((s) => ({ glass: s.colour ?? glass, thickness: Math.max(1e-7, s.share * wall) }));

@@ -18,7 +18,7 @@ export interface OuterLine {
 }
 
 /** Samples per drawn span: enough for 0.1 % of a sphere from nine points, few enough to answer while dragging. */
-const SAMPLES_TOTAL = 240;
+const SAMPLES_TOTAL = 160;
 const LEAST_PER_SPAN = 4;
 const MOST_PER_SPAN = 24;
 
@@ -155,45 +155,43 @@ export function outerLine(points: Profile): OuterLine {
     MOST_PER_SPAN,
     Math.max(LEAST_PER_SPAN, Math.round(SAMPLES_TOTAL / Math.max(1, n - 1))),
   );
-  const line: OuterLine = {
-    r: [],
-    z: [],
-    wall: [],
-    s: [],
-    knot: [],
+  const total = per * (n - 1) + 1;
+  const columns = AXES.map(() => new Array<number>(total));
+  const basis = Array.from({ length: per }, (_, j) => hermite(j / per));
+  AXES.forEach((of, c) => {
+    const column = columns[c] as number[];
+    const slopesOf = tangents[c] as number[][];
+    for (let i = 0; i < n - 1; i += 1) {
+      const span = h[i] as number;
+      const ends = slopesOf[i] as number[];
+      const m0 = span * (ends[0] as number);
+      const m1 = span * (ends[1] as number);
+      const v0 = of(points[i] as ProfilePoint);
+      const v1 = of(points[i + 1] as ProfilePoint);
+      for (let j = 0; j < per; j += 1) {
+        const t = basis[j] as (typeof basis)[number];
+        column[i * per + j] = t[0] * v0 + t[1] * m0 + t[2] * v1 + t[3] * m1;
+      }
+    }
+    column[total - 1] = of(points[n - 1] as ProfilePoint);
+  });
+  const [r = [], z = [], wall = []] = columns;
+  const s = new Array<number>(total);
+  s[0] = 0;
+  for (let i = 1; i < total; i += 1) {
+    // Plain roots: Math.hypot guards against overflow and is many times slower.
+    const dr = (r[i] as number) - (r[i - 1] as number);
+    const dz = (z[i] as number) - (z[i - 1] as number);
+    s[i] = (s[i - 1] as number) + Math.sqrt(dr * dr + dz * dz);
+  }
+  return {
+    r,
+    z,
+    wall,
+    s,
+    knot: Array.from({ length: n }, (_, i) => i * per),
     pointed: [points[0]?.corner === true, points[n - 1]?.corner === true],
   };
-  const columns = [line.r, line.z, line.wall];
-  for (let i = 0; i < n - 1; i += 1) {
-    line.knot.push(line.r.length);
-    for (let j = 0; j < per; j += 1) {
-      const t = j / per;
-      const [h00, h10, h01, h11] = hermite(t);
-      AXES.forEach((of, c) => {
-        const [m0, m1] = (tangents[c] as number[][])[i] as [number, number];
-        const span = h[i] as number;
-        (columns[c] as number[]).push(
-          h00 * of(points[i] as ProfilePoint) +
-            h10 * span * m0 +
-            h01 * of(points[i + 1] as ProfilePoint) +
-            h11 * span * m1,
-        );
-      });
-    }
-  }
-  const last = points[n - 1] as ProfilePoint;
-  line.knot.push(line.r.length);
-  AXES.forEach((of, c) => (columns[c] as number[]).push(of(last)));
-  let s = 0;
-  for (let i = 0; i < line.r.length; i += 1) {
-    if (i > 0)
-      s += Math.hypot(
-        (line.r[i] as number) - (line.r[i - 1] as number),
-        (line.z[i] as number) - (line.z[i - 1] as number),
-      );
-    line.s.push(s);
-  }
-  return line;
 }
 
 /** Cubic Hermite basis at t: value start, slope start, value end, slope end. */

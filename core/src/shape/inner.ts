@@ -21,7 +21,7 @@ function inwardNormal(line: OuterLine, i: number): readonly [number, number] {
   let dr = (line.r[b] as number) - (line.r[a] as number);
   let dz = (line.z[b] as number) - (line.z[a] as number);
   if (onAxis && ((i === 0 && !line.pointed[0]) || (i === n - 1 && !line.pointed[1]))) dz = 0;
-  const length = Math.hypot(dr, dz) || 1;
+  const length = Math.sqrt(dr * dr + dz * dz) || 1;
   dr /= length;
   dz /= length;
   return [-dz, dr];

@@ -42,9 +42,10 @@ export function turned(line: Line, below = Infinity): Turned {
 /** Area swept by a line turning about the axis, m². */
 export function sweptArea({ r, z }: Line): number {
   let area = 0;
-  for (let i = 0; i < r.length - 1; i += 1)
-    area +=
-      ((r[i] as number) + (r[i + 1] as number)) *
-      Math.hypot((r[i + 1] as number) - (r[i] as number), (z[i + 1] as number) - (z[i] as number));
+  for (let i = 0; i < r.length - 1; i += 1) {
+    const dr = (r[i + 1] as number) - (r[i] as number);
+    const dz = (z[i + 1] as number) - (z[i] as number);
+    area += ((r[i] as number) + (r[i + 1] as number)) * Math.sqrt(dr * dr + dz * dz);
+  }
   return Math.PI * area;
 }

@@ -3,7 +3,7 @@ import type { OuterLine } from './curve';
 import type { InnerLine } from './inner';
 
 /** A ball is fitted under every so many samples of the skin. */
-const STRIDE = 5;
+const STRIDE = 6;
 /**
  * An edge that sticks out less than half the glass behind it goes with it: it lies within two radii of that ball's middle
  * (a square edge at √2, one of 60° at 2). Only fins that reach further out are thin glass on thick.
@@ -30,40 +30,21 @@ export function axisLine(outer: OuterLine): InnerLine {
  */
 export function solidThickness(outer: OuterLine): number[] {
   const n = outer.r.length;
+  const m = 2 * n;
   // The whole cut: up the right side, down the left, closed flat at both ends.
-  const r = [...outer.r, ...[...outer.r].reverse().map((v) => -v)];
-  const z = [...outer.z, ...[...outer.z].reverse()];
-  const balls: { r: number; z: number; radius: number }[] = [];
+  const r = new Float64Array(m + 1);
+  const z = new Float64Array(m + 1);
+  for (let i = 0; i < n; i += 1) {
+    r[i] = outer.r[i] as number;
+    z[i] = outer.z[i] as number;
+    r[m - 1 - i] = -(outer.r[i] as number);
+    z[m - 1 - i] = outer.z[i] as number;
+  }
+  r[m] = r[0] as number;
+  z[m] = z[0] as number;
+  const balls: Ball[] = [];
   const fit = (r0: number, z0: number, nr: number, nz: number): number => {
-    let radius = Infinity;
-    // A ball that touches (r0, z0) and q has radius |q|²/(2 n·q). Points of the same stretch of skin say nothing: they
-    // lie along it, not across.
-    const touch = (dr: number, dz: number): void => {
-      const inwards = nr * dr + nz * dz;
-      const square = dr * dr + dz * dz;
-      if (inwards > 0 && inwards * inwards > ALONG_SKIN * square)
-        radius = Math.min(radius, square / (2 * inwards));
-    };
-    for (let j = 0; j < r.length; j += 1) {
-      const k = j + 1 === r.length ? 0 : j + 1;
-      const dr = (r[j] as number) - r0;
-      const dz = (z[j] as number) - z0;
-      touch(dr, dz);
-      // Where along the side j → k the least such ball touches: a quadratic.
-      const er = (r[k] as number) - (r[j] as number);
-      const ez = (z[k] as number) - (z[j] as number);
-      const c = er * er + ez * ez;
-      const d = nr * dr + nz * dz;
-      const e = nr * er + nz * ez;
-      const b = 2 * (dr * er + dz * ez);
-      let t = -1;
-      if (Math.abs(e) < 1e-9 * Math.sqrt(c)) t = c > 0 ? -b / (2 * c) : -1;
-      else {
-        const under = (d / e) ** 2 - (b * d - e * (dr * dr + dz * dz)) / (c * e);
-        if (under >= 0) t = -d / e + Math.sign(e) * Math.sqrt(under);
-      }
-      if (t > 0 && t < 1) touch(dr + t * er, dz + t * ez);
-    }
+    const radius = largestBall(r, z, m, r0, z0, nr, nz);
     if (!Number.isFinite(radius)) return 0;
     balls.push({ r: r0 + nr * radius, z: z0 + nz * radius, radius });
     return 2 * radius;
@@ -85,13 +66,81 @@ export function solidThickness(outer: OuterLine): number[] {
   }
   if ((outer.r[0] as number) > 0) fit(0, outer.z[0] as number, 0, 1);
   if ((outer.r[n - 1] as number) > 0) fit(0, outer.z[n - 1] as number, 0, -1);
-  return outer.r.map((pr, i) => {
-    const pz = outer.z[i] as number;
-    let best = own[i] as number;
-    for (const ball of balls) {
-      if (Math.hypot(pr - ball.r, pz - ball.z) <= EDGE_SLACK * ball.radius)
-        best = Math.max(best, 2 * ball.radius);
+  const whole = [...own];
+  for (const ball of balls) {
+    const within = EDGE_SLACK * ball.radius;
+    const square = within * within;
+    const across = 2 * ball.radius;
+    for (let i = 0; i < n; i += 1) {
+      const dz = (z[i] as number) - ball.z;
+      if (dz > within || dz < -within || across <= (whole[i] as number)) continue;
+      const dr = (r[i] as number) - ball.r;
+      if (dr * dr + dz * dz <= square) whole[i] = across;
     }
-    return best > 0 ? best : 2 * Math.max(pr, 1e-4);
-  });
+  }
+  return whole.map((v, i) => (v > 0 ? v : 2 * Math.max(r[i] as number, 1e-4)));
+}
+
+interface Ball {
+  readonly r: number;
+  readonly z: number;
+  readonly radius: number;
+}
+
+/**
+ * Radius of the largest ball that touches the skin at a place, its middle along the normal, and stays inside the closed
+ * outline of `m` sides. A ball that touches q has radius |q|²/(2 n·q); no q further away than twice the radius can
+ * matter, so sides out of reach are passed over. Points of the same stretch of skin say nothing: they lie along it, not
+ * across.
+ */
+function largestBall(
+  r: Float64Array,
+  z: Float64Array,
+  m: number,
+  r0: number,
+  z0: number,
+  nr: number,
+  nz: number,
+): number {
+  // To begin with, the ball that touches the mirrored place across the axis.
+  let radius = nr < 0 && nr * nr > ALONG_SKIN && r0 > 0 ? r0 / -nr : Infinity;
+  for (let j = 0; j < m; j += 1) {
+    const dr = (r[j] as number) - r0;
+    const dz = (z[j] as number) - z0;
+    const r1 = (r[j + 1] as number) - r0;
+    const z1 = (z[j + 1] as number) - z0;
+    const reach = 2 * radius;
+    if (
+      (dz > reach && z1 > reach) ||
+      (dz < -reach && z1 < -reach) ||
+      (dr > reach && r1 > reach) ||
+      (dr < -reach && r1 < -reach)
+    )
+      continue;
+    const er = r1 - dr;
+    const ez = z1 - dz;
+    const d = nr * dr + nz * dz;
+    const square = dr * dr + dz * dz;
+    if (d > 0 && d * d > ALONG_SKIN * square && square < 2 * d * radius) radius = square / (2 * d);
+    // Where along the side the least such ball touches: a quadratic.
+    const c = er * er + ez * ez;
+    const e = nr * er + nz * ez;
+    const b = 2 * (dr * er + dz * ez);
+    let t = -1;
+    if (e * e < 1e-18 * c) t = c > 0 ? -b / (2 * c) : -1;
+    else {
+      const q = d / e;
+      const under = q * q - (b * d - e * square) / (c * e);
+      if (under >= 0) t = e > 0 ? Math.sqrt(under) - q : -Math.sqrt(under) - q;
+    }
+    if (!(t > 0 && t < 1)) continue;
+    const pr = dr + t * er;
+    const pz = dz + t * ez;
+    const inwards = nr * pr + nz * pz;
+    if (inwards <= 0) continue;
+    const far = pr * pr + pz * pz;
+    if (inwards * inwards > ALONG_SKIN * far && far < 2 * inwards * radius)
+      radius = far / (2 * inwards);
+  }
+  return radius;
 }

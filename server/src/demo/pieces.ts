@@ -246,7 +246,19 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
       name: 'Harbour float',
       notes: 'Closed with a small bit where it left the iron; hangs in a net.',
       form: 'ball',
-      parts: [{ name: 'body', profile: float }],
+      parts: [
+        {
+          name: 'body',
+          profile: float,
+          colours: [
+            {
+              colour: 'deep-water',
+              after: 1,
+              amount: { kind: 'bar', length: 0.022, diameter: 0.028 },
+            },
+          ],
+        },
+      ],
     },
   ],
   [
@@ -262,7 +274,20 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
       name: 'Tide-pool bowl',
       notes: 'Lip carried out and thinned; foot left heavy so it sits quietly.',
       form: 'bowl',
-      parts: [{ name: 'body', profile: bowl }],
+      parts: [
+        {
+          name: 'body',
+          profile: bowl,
+          colours: [
+            { colour: 'harbour-milk', after: 1, amount: { kind: 'passes', count: 6 } },
+            {
+              colour: 'sea-mist',
+              after: 2,
+              amount: { kind: 'bar', length: 0.03, diameter: 0.028 },
+            },
+          ],
+        },
+      ],
     },
   ],
 ];

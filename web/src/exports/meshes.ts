@@ -10,6 +10,47 @@ import {
 import { GLTFExporter } from 'three/examples/jsm/exporters/GLTFExporter.js';
 import { STLExporter } from 'three/examples/jsm/exporters/STLExporter.js';
 
+/** Normals of a mesh, each corner's the mean of its facets' by their area; plain loops, for they are many. */
+function smoothNormals(
+  positions: Float32Array<ArrayBuffer>,
+  triangles: Uint32Array<ArrayBuffer>,
+): Float32Array<ArrayBuffer> {
+  const normals = new Float32Array(positions.length);
+  for (let t = 0; t < triangles.length; t += 3) {
+    const a = 3 * (triangles[t] as number);
+    const b = 3 * (triangles[t + 1] as number);
+    const c = 3 * (triangles[t + 2] as number);
+    const ax = positions[a] as number;
+    const ay = positions[a + 1] as number;
+    const az = positions[a + 2] as number;
+    const ux = (positions[b] as number) - ax;
+    const uy = (positions[b + 1] as number) - ay;
+    const uz = (positions[b + 2] as number) - az;
+    const vx = (positions[c] as number) - ax;
+    const vy = (positions[c + 1] as number) - ay;
+    const vz = (positions[c + 2] as number) - az;
+    const nx = uy * vz - uz * vy;
+    const ny = uz * vx - ux * vz;
+    const nz = ux * vy - uy * vx;
+    for (let k = 0; k < 3; k += 1) {
+      const at = k === 0 ? a : k === 1 ? b : c;
+      normals[at] = (normals[at] as number) + nx;
+      normals[at + 1] = (normals[at + 1] as number) + ny;
+      normals[at + 2] = (normals[at + 2] as number) + nz;
+    }
+  }
+  for (let i = 0; i < normals.length; i += 3) {
+    const x = normals[i] as number;
+    const y = normals[i + 1] as number;
+    const z = normals[i + 2] as number;
+    const length = Math.sqrt(x * x + y * y + z * z) || 1;
+    normals[i] = x / length;
+    normals[i + 1] = y / length;
+    normals[i + 2] = z / length;
+  }
+  return normals;
+}
+
 /** Corners, smooth normals and triangles as typed arrays. */
 export function shellGeometry(mesh: Mesh): {
   positions: Float32Array<ArrayBuffer>;
@@ -18,15 +59,7 @@ export function shellGeometry(mesh: Mesh): {
 } {
   const positions = new Float32Array(mesh.positions);
   const triangles = new Uint32Array(mesh.triangles);
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new BufferAttribute(positions, 3));
-  geometry.setIndex(new BufferAttribute(triangles, 1));
-  geometry.computeVertexNormals();
-  return {
-    positions,
-    normals: geometry.getAttribute('normal').array as Float32Array<ArrayBuffer>,
-    triangles,
-  };
+  return { positions, normals: smoothNormals(positions, triangles), triangles };
 }
 
 /** A scene of named shells; `turn` puts a corner where the file wants it. */
@@ -56,8 +89,10 @@ function sceneOf(
       );
     const geometry = new BufferGeometry();
     geometry.setAttribute('position', new BufferAttribute(positions, 3));
-    geometry.setIndex(new BufferAttribute(new Uint32Array(mesh.triangles), 1));
-    if (normals) geometry.computeVertexNormals();
+    const triangles = new Uint32Array(mesh.triangles);
+    geometry.setIndex(new BufferAttribute(triangles, 1));
+    if (normals)
+      geometry.setAttribute('normal', new BufferAttribute(smoothNormals(positions, triangles), 3));
     const shell = new SceneMesh(geometry, glass);
     shell.name = name;
     scene.add(shell);

@@ -1,0 +1,59 @@
+// The colour from base to lip as it will look: over white, over black, thick to thin as the wall goes.
+import { BLACK, depthRemark, hexOf, printText, WHITE } from '@zanfirico/core';
+import { useDisplay } from '../../../stores/display';
+import { lookOf } from './looks';
+import type { Colouring } from './useColouring';
+
+export function ColourStrip({ colouring }: { readonly colouring: Colouring }) {
+  const { fit, shares, part } = colouring;
+  const units = useDisplay((s) => s.units);
+  const colours = shares.filter((s) => s.colour);
+  if (colours.length === 0) return null;
+  const { places } = fit;
+  const row = (name: string, ground: typeof WHITE) => (
+    <div className="flex h-9 items-stretch" role="img" aria-label={`${name}, base to lip`}>
+      {places.map((p, i) => (
+        <span
+          key={i}
+          className="flex-1"
+          style={{ background: hexOf(lookOf(shares, p.wall, ground)) }}
+        />
+      ))}
+    </div>
+  );
+  const remarks = colours.flatMap((s) => {
+    if (!s.colour) return [];
+    const thick = depthRemark(s.colour.seen, s.share * part.shape.thickest.wall);
+    const thin = depthRemark(s.colour.seen, s.share * part.shape.thinnest.wall);
+    if (thick === 'near black')
+      return [`${s.colour.name} will be near black where it is thickest.`];
+    if (thin === 'vanishes')
+      return [`${s.colour.name} will as good as vanish where it is thinnest.`];
+    return [];
+  });
+  return (
+    <section className="mt-4" aria-label="As it will look">
+      <h2 className="text-2xl">As it will look</h2>
+      <p className="quiet text-sm">from outside, base to lip, cold; everything glows orange hot</p>
+      <div className="mt-1 grid grid-cols-[5.5rem_1fr] items-center gap-x-2">
+        <span className="quiet text-sm">over white</span>
+        {row('Over white', WHITE)}
+        <span className="quiet text-sm">over black</span>
+        {row('Over black', BLACK)}
+        <span className="quiet text-sm">wall</span>
+        <p className="num flex justify-between text-sm">
+          {[0, 0.25, 0.5, 0.75, 1].map((at) => (
+            <span key={at}>
+              {printText(places[Math.round(at * (places.length - 1))]?.wall ?? 0, 'length', units)}
+            </span>
+          ))}
+        </p>
+      </div>
+      {remarks.map((r) => (
+        <p key={r} className="text-warning mt-1">
+          {r}
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+// The colour of the part in hand worked out: its layers, how they fit along the wall, how they look.
+import type { PieceColour } from '@zanfirico/contract';
+import {
+  asFitGlass,
+  findColour,
+  formAt,
+  judgePart,
+  layWall,
+  NUMBER_TOLERANCE,
+  REPRESENTATIVE_COLOURS,
+  type Colour,
+  type LaidColour,
+  type PartFit,
+  type PlannedPart,
+  type WallShare,
+} from '@zanfirico/core';
+import { useMemo } from 'react';
+import { useBoard } from '../../../stores/board';
+import { usePiece } from '../usePiece';
+
+export interface Colouring {
+  readonly part: PlannedPart;
+  readonly index: number;
+  readonly laid: readonly PieceColour[];
+  readonly shares: readonly WallShare[];
+  readonly fit: PartFit;
+  readonly tolerance: number;
+  readonly pieces: number;
+  /** The colours of this part's family. */
+  readonly rack: readonly Colour[];
+  readonly form: ReturnType<typeof formAt>;
+  /** The wall judged worst, m. */
+  readonly wall: number;
+}
+
+/** Places along the outside that are judged and shown. */
+const PLACES = 60;
+const NO_COLOURS: PieceColour[] = [];
+const ONE_LAYER = 1;
+
+/** Undefined while the form cannot be made. */
+export function useColouring(): Colouring | undefined {
+  const { document, last } = usePiece();
+  const chosen = useBoard((s) => s.part);
+  const index = Math.min(chosen, document.parts.length - 1);
+  const part = last?.parts[index];
+  const laid = document.parts[index]?.colours ?? NO_COLOURS;
+  const { making } = document;
+  const own = document.parts[index]?.iron;
+  const ironDiameter = own?.diameter ?? making.ironDiameter;
+  const depth = own?.depth ?? making.dipDepth;
+  const tolerance = document.fit?.tolerance ?? NUMBER_TOLERANCE;
+  return useMemo(() => {
+    if (!part) return undefined;
+    const { glass, shape } = part;
+    const gathered = part.gathers?.gathers.map((g) => g.total / glass.density) ?? [
+      shape.glassVolume * ONE_LAYER,
+    ];
+    const known = laid.flatMap((l): LaidColour[] => {
+      const colour = findColour(l.colour);
+      return colour ? [{ colour, amount: l.amount, after: l.after }] : [];
+    });
+    const shares = layWall({ glass, gathered, dip: { ironDiameter, depth }, laid: known });
+    const fit = judgePart(shape, shares, asFitGlass(glass), { tolerance }, PLACES);
+    const worst = fit.places[fit.worst];
+    const n = shape.outer.r.length;
+    return {
+      part,
+      index,
+      laid,
+      shares,
+      fit,
+      tolerance,
+      pieces: document.fit?.pieces ?? 1,
+      rack: REPRESENTATIVE_COLOURS.filter((c) => c.family === glass.family),
+      form: formAt(shape, Math.round(((n - 1) * fit.worst) / (PLACES - 1))),
+      wall: worst?.wall ?? shape.thickest.wall,
+    };
+  }, [part, index, laid, ironDiameter, depth, tolerance, document.fit]);
+}
