@@ -28,8 +28,9 @@ test.describe('colour', () => {
     await page.getByLabel('Numbers may differ by').press('Enter');
     await expect(page.getByRole('alert')).toContainText('allowed 0 to 20 points');
     await page.keyboard.press('Escape');
-    await page.getByLabel('Pieces').fill('10');
-    await page.getByLabel('Pieces').press('Enter');
+    const pieces = page.getByRole('textbox', { name: 'Pieces' });
+    await pieces.fill('10');
+    await pieces.press('Enter');
     await expect(page.getByRole('region', { name: 'Amounts' })).toContainText('2 rolls each');
     await page.keyboard.press('Control+s');
     await expect(page.getByText('Saved as revision 2.')).toBeVisible();
@@ -52,7 +53,10 @@ test.describe('colour', () => {
     await page.getByRole('button', { name: 'Lay Kelp further out' }).click();
     await expect(fit).not.toContainText('darken');
     await page.getByRole('button', { name: /^Lay Deep water:/ }).click();
-    const bar = page.getByLabel('Long', { exact: false }).last();
+    const bar = page
+      .getByRole('listitem')
+      .filter({ has: page.getByText('Deep water', { exact: true }) })
+      .getByLabel(/^Long/);
     await bar.fill('400');
     await bar.press('Enter');
     await expect(page.getByText('Deep water will be near black')).toBeVisible();

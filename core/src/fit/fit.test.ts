@@ -181,11 +181,16 @@ describe('an inclusion', () => {
   });
 
   it('of gold or copper lets go too; platinum seals (common knowledge of sealing)', () => {
-    const pull = (name: string): number =>
-      inclusionStress({ ...metal(name), radius: 0.001 }, soft, 450).pressure / MPA;
-    expect(pull('gold')).toBeLessThan(-100);
-    expect(pull('copper')).toBeLessThan(-150);
-    expect(Math.abs(pull('platinum'))).toBeLessThan(45);
+    const set = (name: string) => inclusionStress({ ...metal(name), radius: 0.001 }, soft, 450);
+    expect(set('gold').pressure / MPA).toBeLessThan(-100);
+    expect(set('copper').pressure / MPA).toBeLessThan(-150);
+    expect(Math.abs(set('platinum').pressure / MPA)).toBeLessThan(45);
+    expect(INCLUSIONS.map(({ name }) => [name, set(name).holds])).toEqual([
+      ['silver', false],
+      ['gold', false],
+      ['copper', false],
+      ['platinum', true],
+    ]);
   });
 });
 

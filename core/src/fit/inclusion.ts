@@ -14,7 +14,12 @@ export interface InclusionStress {
   readonly hoop: number;
   /** Gap it leaves if it lets go, m; 0 when it presses. */
   readonly gap: number;
+  /** Does the bond stand the pull? */
+  readonly holds: boolean;
 }
+
+/** A bond between glass and metal holds about so much pull, Pa; above it the metal lets go. From memory. */
+const BOND_HOLDS = 30e6;
 
 /**
  * A ball in thick glass (J. Selsing, J. Am. Ceram. Soc. 44, 1961): p = ΔαΔT/[(1+ν_m)/2E_m + (1−2ν_p)/E_p], glass hoop
@@ -34,11 +39,9 @@ export function inclusionStress(
     // In the glass beside it: tension p/2 round a ball that presses outwards.
     hoop: pressure / 2,
     gap: strain < 0 ? -strain * inclusion.radius : 0,
+    holds: pressure > -BOND_HOLDS,
   };
 }
-
-/** A bond between glass and metal holds about so much pull, Pa; above it the metal lets go. From memory. */
-export const BOND_HOLDS = 30e6;
 
 /** Metals and minerals set into glass: mean expansion (1/K; CRC Handbook for the metals, 20 °C), E and ν (from memory). */
 export const INCLUSIONS = [

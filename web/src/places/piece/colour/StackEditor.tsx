@@ -19,7 +19,7 @@ const KINDS = {
 type Kind = keyof typeof KINDS;
 
 /** Amounts as first offered. Common practice, no source. */
-const FIRST: { readonly [K in Kind]: PieceColour['amount'] } = {
+const FIRST: Readonly<Record<Kind, PieceColour['amount']>> = {
   bar: { kind: 'bar', length: 0.02, diameter: 0.028 },
   weight: { kind: 'weight', mass: 0.015 },
   passes: { kind: 'passes', count: 2 },
@@ -41,7 +41,7 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
     const b = laid[k + by];
     if (!a) return;
     // Past a neighbour of another gather it first joins that gather.
-    if (!b || b.after !== a.after) {
+    if (b?.after !== a.after) {
       const after = Math.min(gathers, Math.max(1, a.after + by));
       change(k, { after });
       return;
