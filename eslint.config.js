@@ -7,7 +7,9 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', 'test-results/**'] },
+  {
+    ignores: ['**/dist/**', 'bench/.bench.mjs', '**/node_modules/**', 'data/**', 'test-results/**'],
+  },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

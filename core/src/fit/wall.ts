@@ -140,33 +140,42 @@ function coefficients({ youngs, poisson, strain }: WallLayer, cylinder: boolean)
   };
 }
 
-/** Gauss with partial pivoting; the systems here are of a dozen unknowns. */
-function solved(rows: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const m = rows.map((line, i) => {
+/** Gauss with partial pivoting on one flat matrix; the systems here are of a dozen unknowns. */
+function solved(rows: readonly (readonly number[])[], right: readonly number[]): Float64Array {
+  const n = rows.length;
+  const w = n + 1;
+  const m = new Float64Array(n * w);
+  for (let i = 0; i < n; i += 1) {
+    const line = rows[i] as readonly number[];
     // Rows of displacement are of order 1, rows of stress of order 10¹⁰: each is scaled to its largest.
-    const largest = Math.max(...line.map(Math.abs));
-    return [...line, right[i] as number].map((v) => v / largest);
-  });
-  const n = m.length;
+    let largest = 0;
+    for (let j = 0; j < n; j += 1) largest = Math.max(largest, Math.abs(line[j] as number));
+    for (let j = 0; j < n; j += 1) m[i * w + j] = (line[j] as number) / largest;
+    m[i * w + n] = (right[i] as number) / largest;
+  }
   for (let c = 0; c < n; c += 1) {
     let pivot = c;
     for (let i = c + 1; i < n; i += 1)
-      if (Math.abs(m[i]?.[c] ?? 0) > Math.abs(m[pivot]?.[c] ?? 0)) pivot = i;
-    [m[c], m[pivot]] = [m[pivot] as number[], m[c] as number[]];
-    const head = m[c] as number[];
+      if (Math.abs(m[i * w + c] as number) > Math.abs(m[pivot * w + c] as number)) pivot = i;
+    if (pivot !== c)
+      for (let j = c; j <= n; j += 1) {
+        const kept = m[c * w + j] as number;
+        m[c * w + j] = m[pivot * w + j] as number;
+        m[pivot * w + j] = kept;
+      }
+    const head = m[c * w + c] as number;
     for (let i = c + 1; i < n; i += 1) {
-      const line = m[i] as number[];
-      const k = (line[c] as number) / (head[c] as number);
+      const k = (m[i * w + c] as number) / head;
       if (k === 0) continue;
-      for (let j = c; j <= n; j += 1) line[j] = (line[j] as number) - k * (head[j] as number);
+      for (let j = c; j <= n; j += 1)
+        m[i * w + j] = (m[i * w + j] as number) - k * (m[c * w + j] as number);
     }
   }
-  const x = new Array<number>(n).fill(0);
+  const x = new Float64Array(n);
   for (let i = n - 1; i >= 0; i -= 1) {
-    const line = m[i] as number[];
-    let v = line[n] as number;
-    for (let j = i + 1; j < n; j += 1) v -= (line[j] as number) * (x[j] as number);
-    x[i] = v / (line[i] as number);
+    let v = m[i * w + n] as number;
+    for (let j = i + 1; j < n; j += 1) v -= (m[i * w + j] as number) * (x[j] as number);
+    x[i] = v / (m[i * w + i] as number);
   }
   return x;
 }

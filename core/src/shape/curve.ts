@@ -18,7 +18,7 @@ export interface OuterLine {
 }
 
 /** Samples per drawn span: enough for 0.1 % of a sphere from nine points, few enough to answer while dragging. */
-const SAMPLES_TOTAL = 160;
+const SAMPLES_TOTAL = 120;
 const LEAST_PER_SPAN = 4;
 const MOST_PER_SPAN = 24;
 
@@ -35,51 +35,53 @@ function endSlope(h0: number, h1: number, s0: number, s1: number): number {
   return Math.abs(p) > 2 * Math.abs(s0) ? 2 * s0 : p;
 }
 
-const mirrored = (p: ProfilePoint): ProfilePoint => ({ ...p, radius: -p.radius });
-
 /**
- * Slopes of one coordinate at both ends of every span. Corners break the run; where the line meets the axis it is
- * mirrored, so that a round base is round and not pointed.
+ * Slopes of one coordinate (`v`, a value a point) at both ends of every span. Corners break the run; where the line meets
+ * the axis it is mirrored, so that a round base is round and not pointed: `mirror` is −1 for the radius, 1 for the rest.
  */
 function slopes(
   points: Profile,
   h: readonly number[],
-  of: (p: ProfilePoint) => number,
+  v: readonly number[],
+  mirror: 1 | -1,
 ): number[][] {
   const n = points.length;
-  const at = (i: number): ProfilePoint => points[i] as ProfilePoint;
-  const secant = (i: number): number => (of(at(i + 1)) - of(at(i))) / (h[i] as number);
+  const s: number[] = [];
   const out: number[][] = [];
-  for (let i = 0; i < n - 1; i += 1) out.push([0, 0]);
+  for (let i = 0; i < n - 1; i += 1) {
+    s.push(((v[i + 1] as number) - (v[i] as number)) / (h[i] as number));
+    out.push([0, 0]);
+  }
   for (let i = 0; i < n; i += 1) {
-    const before = i > 0;
-    const after = i < n - 1;
-    const smooth = at(i).corner !== true;
-    if (before && after && smooth) {
-      const m = steffenSlope(h[i - 1] as number, h[i] as number, secant(i - 1), secant(i));
-      (out[i - 1] as number[])[1] = m;
+    const p = points[i] as ProfilePoint;
+    const smooth = p.corner !== true;
+    const k = i - 1;
+    if (k >= 0 && i < n - 1 && smooth) {
+      const m = steffenSlope(h[k] as number, h[i] as number, s[k] as number, s[i] as number);
+      (out[k] as number[])[1] = m;
       (out[i] as number[])[0] = m;
       continue;
     }
-    const axis = at(i).radius < ON_AXIS && smooth;
-    if (after) {
-      const ghost = axis ? (of(at(i)) - of(mirrored(at(i + 1)))) / (h[i] as number) : undefined;
-      (out[i] as number[])[0] =
-        ghost !== undefined
-          ? steffenSlope(h[i] as number, h[i] as number, ghost, secant(i))
-          : i + 2 < n && at(i + 1).corner !== true
-            ? endSlope(h[i] as number, h[i + 1] as number, secant(i), secant(i + 1))
-            : secant(i);
+    const axis = p.radius < ON_AXIS && smooth;
+    if (i < n - 1) {
+      const own = s[i] as number;
+      const span = h[i] as number;
+      const ghost = ((v[i] as number) - mirror * (v[i + 1] as number)) / span;
+      (out[i] as number[])[0] = axis
+        ? steffenSlope(span, span, ghost, own)
+        : i + 2 < n && points[i + 1]?.corner !== true
+          ? endSlope(span, h[i + 1] as number, own, s[i + 1] as number)
+          : own;
     }
-    if (before) {
-      const k = i - 1;
-      const ghost = axis ? (of(mirrored(at(k))) - of(at(i))) / (h[k] as number) : undefined;
-      (out[k] as number[])[1] =
-        ghost !== undefined
-          ? steffenSlope(h[k] as number, h[k] as number, secant(k), ghost)
-          : k > 0 && at(k).corner !== true
-            ? endSlope(h[k] as number, h[k - 1] as number, secant(k), secant(k - 1))
-            : secant(k);
+    if (k >= 0) {
+      const own = s[k] as number;
+      const span = h[k] as number;
+      const ghost = (mirror * (v[k] as number) - (v[i] as number)) / span;
+      (out[k] as number[])[1] = axis
+        ? steffenSlope(span, span, own, ghost)
+        : k > 0 && points[k]?.corner !== true
+          ? endSlope(span, h[k - 1] as number, own, s[k - 1] as number)
+          : own;
     }
   }
   return out;
@@ -94,13 +96,15 @@ const AXES = [
 const chords = (points: Profile): number[] =>
   points.slice(1).map((b, i) => {
     const a = points[i] as ProfilePoint;
-    return Math.hypot(b.radius - a.radius, b.height - a.height);
+    const dr = b.radius - a.radius;
+    const dz = b.height - a.height;
+    return Math.sqrt(dr * dr + dz * dz);
   });
 
 /** Slopes of radius, height and wall at both ends of every span, with tangents pulled by hand put in. */
 function spanSlopes(points: Profile): number[][][] {
   const h = chords(points);
-  const all = AXES.map((of) => slopes(points, h, of));
+  const all = AXES.map((of, axis) => slopes(points, h, points.map(of), axis === 0 ? -1 : 1));
   points.forEach((p, i) => {
     if (!p.pull || p.corner === true) return;
     const by = [p.pull.radius, p.pull.height];

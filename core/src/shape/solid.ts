@@ -3,7 +3,7 @@ import type { OuterLine } from './curve';
 import type { InnerLine } from './inner';
 
 /** A ball is fitted under every so many samples of the skin. */
-const STRIDE = 6;
+const STRIDE = 8;
 /**
  * An edge that sticks out less than half the glass behind it goes with it: it lies within two radii of that ball's middle
  * (a square edge at √2, one of 60° at 2). Only fins that reach further out are thin glass on thick.

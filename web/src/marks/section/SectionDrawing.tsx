@@ -193,7 +193,7 @@ export function SectionDrawing(props: Props) {
           <Remarks remarks={remarks} sheet={sheet} />
         </svg>
       )}
-      <p className="num pointer-events-none absolute top-1.5 left-14 text-xs text-(--chalk-dim)">
+      <p className="num pointer-events-none absolute top-1.5 left-14 bg-(--board) px-1 text-xs text-(--chalk-dim)">
         {natural >= 1 ? `${natural.toFixed(1)} : 1` : `1 : ${(1 / natural).toFixed(1)}`} on this
         screen · {printText(2 * extent.widest, 'length', units)} ×{' '}
         {printText(extent.height, 'length', units)}
