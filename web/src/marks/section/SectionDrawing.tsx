@@ -71,7 +71,7 @@ export function SectionDrawing(props: Props) {
     ? NO_PROBLEMS
     : derived.problems.filter((p) => p.part === part);
   const remarks = derived.ok ? derived.whole.remarks : NO_REMARKS;
-  const svg = useTaking(sheet, part, actions);
+  const svg = useTaking(sheet, part, actions, size.width > 0);
   const freeze = (): void => {
     setFrozen(sheet);
   };
@@ -208,7 +208,7 @@ const NO_PROBLEMS: ShapeProblem[] = [];
 const NO_REMARKS: never[] = [];
 
 /** Taking a part or bit by its glass, and a double click on the line in hand for a new point. */
-function useTaking(sheet: Sheet, part: number, actions: SectionActions) {
+function useTaking(sheet: Sheet, part: number, actions: SectionActions, shown: boolean) {
   const ref = useRef<SVGSVGElement>(null);
   const now = useRef({ sheet, part, actions });
   useEffect(() => {
@@ -241,7 +241,7 @@ function useTaking(sheet: Sheet, part: number, actions: SectionActions) {
       element.removeEventListener('dblclick', twice);
     };
     // The svg appears with the board's size; from then on it stays.
-  });
+  }, [shown]);
   return ref;
 }
 

@@ -1,5 +1,5 @@
 // Every part by number and bit by letter, to take in hand; and what can be added.
-import type { PieceBit, PiecePart } from '@zanfirico/contract';
+import type { PieceBit, PieceDocument, PiecePart } from '@zanfirico/contract';
 import {
   BIT_PRESETS,
   newBit,
@@ -9,11 +9,11 @@ import {
   type PartPreset,
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { raised } from '../../../marks/section/moves';
 import { useBoard } from '../../../stores/board';
-import { changePiece } from '../../../stores/draft';
-import { usePiece, type OnBoard } from '../usePiece';
+import { changePiece, useDraft } from '../../../stores/draft';
+import { deriveDocument, type OnBoard } from '../usePiece';
 import { Menu } from '../../../shell/Menu';
 import { MeshDialog } from './MeshDialog';
 
@@ -43,18 +43,27 @@ const BIT_SAYS: Readonly<Record<BitPreset, string>> = {
 const CHIP =
   'hover:bg-base-300/50 flex shrink-0 items-center gap-1.5 border-b-2 px-2 py-1 whitespace-nowrap';
 
-export function PartStrip() {
-  const board = usePiece();
-  const { document } = board;
+interface Props {
+  readonly parts: readonly PiecePart[];
+  readonly bits: readonly PieceBit[];
+}
+
+/** Only names and numbers show: a drag changes neither, so it draws nothing here anew. */
+const sameNames = (a: Props, b: Props): boolean =>
+  a.parts.length === b.parts.length &&
+  a.bits.length === b.bits.length &&
+  a.parts.every((p, i) => p.name === b.parts[i]?.name) &&
+  a.bits.every((p, i) => p.name === b.bits[i]?.name && p.place.copies === b.bits[i].place.copies);
+
+export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
   const { part, bit, takePart, takeBit, snap, turning, set } = useBoard();
   const [meshing, setMeshing] = useState(false);
-  const bits = document.bits ?? [];
   const chip = (lit: boolean): string =>
     `${CHIP} ${lit ? 'border-primary font-bold' : 'border-transparent'}`;
   return (
     <div className="bg-base-100 border-base-300 flex flex-wrap items-center gap-x-1 border-b px-3">
       <ul className="flex min-w-0 flex-wrap" aria-label="Parts and bits">
-        {document.parts.map((p, i) => (
+        {parts.map((p, i) => (
           <li key={i}>
             <button
               type="button"
@@ -93,8 +102,8 @@ export function PartStrip() {
         items={PART_PRESETS.map((preset) => ({
           says: PART_SAYS[preset],
           run: () => {
-            addPart(board, part, preset);
-            takePart(document.parts.length);
+            addPart(part, preset);
+            takePart(parts.length);
           },
         }))}
       />
@@ -108,7 +117,7 @@ export function PartStrip() {
           ...BIT_PRESETS.map((preset) => ({
             says: BIT_SAYS[preset],
             run: () => {
-              addBit(board, preset);
+              addBit(preset);
               takeBit(bits.length);
             },
           })),
@@ -146,13 +155,20 @@ export function PartStrip() {
             setMeshing(false);
           }}
           onRead={(shape) => {
-            addMesh(board, shape);
+            addMesh(shape);
             takeBit(bits.length);
           }}
         />
       )}
     </div>
   );
+}, sameNames);
+
+/** The piece as it is on the board now, with what it comes to. */
+function now(): { document: PieceDocument; last: OnBoard['last'] } | undefined {
+  const { document } = useDraft.getState();
+  const derived = document && deriveDocument(document)?.derived;
+  return document && { document, last: derived?.ok === true ? derived : undefined };
 }
 
 const Sign = ({ children }: { readonly children: ReactNode }) => (
@@ -185,7 +201,10 @@ function Toggle({
   );
 }
 
-function addPart({ document, last }: OnBoard, inHand: number, preset: PartPreset): void {
+function addPart(inHand: number, preset: PartPreset): void {
+  const board = now();
+  if (!board) return;
+  const { document, last } = board;
   const joined = (last?.parts ?? []).filter((p) => p.role === 'joined');
   const vessel = last?.whole.vessel;
   const { part, from, by } = newPart(preset, {
@@ -240,12 +259,18 @@ function skinOf(last: OnBoard['last']) {
   return { height: z[at] as number, radius: r[at] as number, tall: shape.height };
 }
 
-function addBit({ document, last }: OnBoard, preset: BitPreset): void {
+function addBit(preset: BitPreset): void {
+  const board = now();
+  if (!board) return;
+  const { document, last } = board;
   const bit = newBit(preset, skinOf(last)) as PieceBit;
   changePiece({ bits: [...(document.bits ?? []), bit] });
 }
 
-function addMesh({ document, last }: OnBoard, shape: PieceBit['shape']): void {
+function addMesh(shape: PieceBit['shape']): void {
+  const board = now();
+  if (!board) return;
+  const { document, last } = board;
   const { height, radius } = skinOf(last);
   const place = { height, out: radius, around: 0, tilt: 0, copies: 1 };
   changePiece({ bits: [...(document.bits ?? []), { name: 'sculpture', shape, place }] });

@@ -1,4 +1,5 @@
 // The Section sheet: the drawing to pull at, the glass turning beside it, and a leaf of numbers.
+import type { PieceBit } from '@zanfirico/contract';
 import { Suspense, lazy, useMemo } from 'react';
 import { PatternMark } from '../../../marks/section/PatternMark';
 import { SectionDrawing } from '../../../marks/section/SectionDrawing';
@@ -28,6 +29,8 @@ const LEAVES: readonly (readonly [Leaf, string])[] = [
   ['cane', 'Cane'],
 ];
 
+const NO_BITS: PieceBit[] = [];
+
 export function SectionSheet() {
   const board = usePiece();
   const { document, derived, last } = board;
@@ -47,7 +50,7 @@ export function SectionSheet() {
   return (
     <div className="flex h-full flex-col lg:flex-row">
       <div className="flex min-w-0 flex-1 flex-col">
-        <PartStrip />
+        <PartStrip parts={document.parts} bits={document.bits ?? NO_BITS} />
         <div className="flex min-h-[430px] flex-1">
           <div className="min-w-0 flex-1">
             <SectionDrawing
