@@ -48,7 +48,10 @@ const stock = () =>
 /** Colour laid on a part, in the amounts a shop measures. */
 export const ColourLayerSchema = Type.Object(
   {
-    colour: Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id of a colour in the rack' }),
+    colour: Type.String({
+      pattern: '^[a-z0-9-]{1,40}$',
+      description: 'id of a colour in the rack',
+    }),
     after: Type.Integer({
       minimum: 1,
       maximum: 12,

@@ -12,6 +12,7 @@ import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
 import { Revisions } from './Revisions';
 import { deriveDocument, type OnBoard } from './usePiece';
+import { useCarried } from './useCarried';
 import { useSaving } from './useSaving';
 import { useShortcuts } from './useShortcuts';
 import { WhyDrawer } from './WhyDrawer';
@@ -58,6 +59,7 @@ export function PiecePlace() {
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
   const last = useLastGood(id, now?.derived);
+  const carried = useCarried(document?.pattern, last);
   const closeRevisions = useCallback(() => {
     setShowRevisions(false);
   }, []);
@@ -77,7 +79,7 @@ export function PiecePlace() {
   if (!document || !now)
     return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
-  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last };
+  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last, carried };
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader

@@ -2,6 +2,7 @@
 import type { PieceDocument } from '@zanfirico/contract';
 import { derive, findGlass, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
+import type { CarriedPattern } from './useCarried';
 
 export interface OnBoard {
   readonly document: PieceDocument;
@@ -9,6 +10,8 @@ export interface OnBoard {
   readonly derived: Derived;
   /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
   readonly last: Extract<Derived, { ok: true }> | undefined;
+  /** The pattern carried between blank and final form, if the piece has one that can be. */
+  readonly carried: CarriedPattern | undefined;
 }
 
 /** What the piece place hands to its sheets. */

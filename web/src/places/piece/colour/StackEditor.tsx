@@ -5,8 +5,8 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { changePart } from '../../../stores/draft';
+import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
-import { IconButton } from '../section/PartFields';
 import { thinText } from './looks';
 import type { Colouring } from './useColouring';
 

@@ -6,12 +6,12 @@ import { CountField } from '../../../fields/CountField';
 import { GlassField } from '../../../fields/GlassField';
 import { NameField } from '../../../fields/NameField';
 import { QuantityField } from '../../../fields/QuantityField';
+import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
 import { changeBit, changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
-import { IconButton } from './PartFields';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;

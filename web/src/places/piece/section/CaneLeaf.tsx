@@ -17,8 +17,7 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { useBoard } from '../../../stores/board';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { usePiece } from '../usePiece';
-import { useCarried } from './pattern/useCarried';
+import { usePiece, type OnBoard } from '../usePiece';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;
@@ -34,11 +33,9 @@ const FIRST = {
 } as const;
 
 export function CaneLeaf() {
-  const board = usePiece();
-  const { document, last } = board;
+  const { document, last, carried } = usePiece();
   const chosen = useBoard((s) => s.part);
   const units = useDisplay((s) => s.units);
-  const carried = useCarried(board);
   const part = last?.parts[Math.min(chosen, last.parts.length - 1)];
   if (!part) return <p className="quiet">The canes come with the form.</p>;
   // Canes are picked up on the first bubble, which is as wide and long as its stage says.
@@ -234,7 +231,7 @@ function Ribs({
   readonly rib: NonNullable<PieceCane['rib']>;
   readonly bubble: number;
   readonly final: { readonly length: number; readonly diameter: number };
-  readonly carried: ReturnType<typeof useCarried>;
+  readonly carried: OnBoard['carried'];
   readonly text: (v: number) => string;
 }) {
   // With a blank drawn the stretch is known; without one the bubble's own width is what there is.
@@ -258,7 +255,7 @@ function Ribs({
   );
 }
 
-const midHeight = (carried: NonNullable<ReturnType<typeof useCarried>>): number => {
+const midHeight = (carried: NonNullable<OnBoard['carried']>): number => {
   const heights = carried.map.rows.map((r) => r.final.height);
   return (Math.min(...heights) + Math.max(...heights)) / 2;
 };

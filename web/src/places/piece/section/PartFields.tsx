@@ -6,6 +6,7 @@ import { GlassField } from '../../../fields/GlassField';
 import { NameField } from '../../../fields/NameField';
 import { mirrorUpper, raised, setPull } from '../../../marks/section/moves';
 import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
 import { changePart, changePiece, setProfile } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
@@ -172,28 +173,6 @@ const shifted = <P extends { part: number }>(
   gone: number,
 ): P | undefined =>
   pattern && pattern.part > gone ? { ...pattern, part: pattern.part - 1 } : pattern;
-
-export function IconButton({
-  label,
-  onClick,
-  children,
-}: {
-  readonly label: string;
-  readonly onClick: () => void;
-  readonly children: React.ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      className="btn btn-ghost btn-sm btn-square"
-      aria-label={label}
-      title={label}
-      onClick={onClick}
-    >
-      {children}
-    </button>
-  );
-}
 
 function Check({
   label,

@@ -8,7 +8,6 @@ import { usePiece } from '../usePiece';
 import { DrawLeaf } from './DrawLeaf';
 import { PartStrip } from './PartStrip';
 import { TonightLine } from './TonightLine';
-import { useCarried } from './pattern/useCarried';
 import { useSectionActions } from './useSectionActions';
 
 const TurningView = lazy(async () => ({
@@ -33,11 +32,10 @@ const NO_BITS: PieceBit[] = [];
 
 export function SectionSheet() {
   const board = usePiece();
-  const { document, derived, last } = board;
+  const { document, derived, last, carried } = board;
   const { part, bit, point, leaf, turning, show } = useBoard();
   const actions = useSectionActions(board);
   const inHand = Math.min(part, document.parts.length - 1);
-  const carried = useCarried(board);
   const over = useMemo(
     () =>
       carried &&

@@ -2,7 +2,7 @@
 import type { Shape } from '@zanfirico/core';
 import { glassPath, halfPath, linePath, type Sheet } from '../../../../marks/outline';
 import { PatternMark } from '../../../../marks/section/PatternMark';
-import type { CarriedPattern } from './useCarried';
+import type { CarriedPattern } from '../../useCarried';
 
 const WIDTH = 310;
 const HEIGHT = 170;

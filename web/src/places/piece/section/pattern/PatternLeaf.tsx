@@ -23,7 +23,6 @@ import { BlankDrawing } from './BlankDrawing';
 import { FigureFields } from './FigureFields';
 import { StretchCurve } from './StretchCurve';
 import { TemplateDialog } from './TemplateDialog';
-import { useCarried } from './useCarried';
 
 const TENTH = 1e-4;
 /** The blank first offered, as a share of the final width. */
@@ -32,8 +31,7 @@ const FIRST_SHARES = [0.6, 0.7, 0.8, 0.9];
 const SAME_GLASS = 0.03;
 
 export function PatternLeaf() {
-  const board = usePiece();
-  const { document, last } = board;
+  const { document, last } = usePiece();
   const { pattern } = document;
   if (!last) return <p className="quiet">The pattern comes with the form.</p>;
   const blown = last.parts.filter((p) => p.work === 'blown');
@@ -100,10 +98,8 @@ function WithPattern({
   readonly pattern: PiecePattern;
   readonly parts: readonly PlannedPart[];
 }) {
-  const board = usePiece();
-  const { document } = board;
+  const { document, carried } = usePiece();
   const units = useDisplay((s) => s.units);
-  const carried = useCarried(board);
   const { trouble } = useNotices();
   const [printing, setPrinting] = useState(false);
   const part = parts.find((p) => p.index === pattern.part);

@@ -3,7 +3,7 @@ import { flattened } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { createPortal } from 'react-dom';
 import { Dialog } from '../../../../shell/Dialog';
-import type { CarriedPattern } from './useCarried';
+import type { CarriedPattern } from '../../useCarried';
 
 /** A printed line of A4 less its margins, mm. */
 const PAPER = 180;

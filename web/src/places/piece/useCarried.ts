@@ -1,7 +1,14 @@
 // The piece's pattern carried between blank and final form, worked out again only when one of them changes.
-import { carry, measureShape, stretchMap, type Carried, type StretchMap } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract';
+import {
+  carry,
+  measureShape,
+  stretchMap,
+  type Carried,
+  type Derived,
+  type StretchMap,
+} from '@zanfirico/core';
 import { useMemo } from 'react';
-import type { OnBoard } from '../../usePiece';
 
 export interface CarriedPattern {
   readonly map: StretchMap;
@@ -10,8 +17,10 @@ export interface CarriedPattern {
 }
 
 /** Undefined when there is no pattern, or one of the two forms cannot be made. */
-export function useCarried({ document, last }: OnBoard): CarriedPattern | undefined {
-  const { pattern } = document;
+export function useCarried(
+  pattern: PieceDocument['pattern'],
+  last: Extract<Derived, { ok: true }> | undefined,
+): CarriedPattern | undefined {
   const final = pattern && last?.parts[pattern.part];
   const blank = useMemo(
     () => pattern && measureShape(pattern.blank, 0.22),
