@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { Choice } from '../../../fields/Choice';
 import { meshFromStl, STL_LIMIT, type ReadMesh } from '../../../imports/meshFromStl';
+import { tooBig } from '../../../imports/tooBig';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 
@@ -31,10 +32,9 @@ export function MeshDialog({
   };
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    if (file.size > STL_LIMIT) {
-      setRead({
-        problem: `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(STL_LIMIT / 1e6)} MB can be read. Thin it out where it was made.`,
-      });
+    const problem = tooBig(file, STL_LIMIT, 'Thin it out where it was made.');
+    if (problem !== undefined) {
+      setRead({ problem });
       return;
     }
     const buffer = await file.arrayBuffer();

@@ -8,6 +8,7 @@ import { profileFromCsv } from '../../../imports/profileFromCsv';
 import { profileFromLine, type ProfileReading } from '../../../imports/profileFromSvg';
 import { flatLine, readSvg, SVG_LIMIT, type SvgDrawing } from '../../../imports/svgLines';
 import { sentenceOf } from '../../../api/client';
+import { tooBig } from '../../../imports/tooBig';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 import { setProfile } from '../../../stores/draft';
@@ -45,10 +46,9 @@ export function ProfileDialog({
     if (!file) return;
     setFailure(undefined);
     setSource(undefined);
-    if (file.size > SVG_LIMIT) {
-      setFailure(
-        `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read. Save only the line you need.`,
-      );
+    const big = tooBig(file, SVG_LIMIT, 'Save only the line you need.');
+    if (big !== undefined) {
+      setFailure(big);
       return;
     }
     const text = await file.text();

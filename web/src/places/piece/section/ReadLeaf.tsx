@@ -4,6 +4,7 @@ import {
   fitsGloryHole,
   OVAL_REJECT,
   ORDINARY_SHOP,
+  printQuantity,
   printText,
   type Derived,
 } from '@zanfirico/core';
@@ -103,7 +104,7 @@ function PartsTable({ derived }: { readonly derived: Good }) {
             <td className="py-1">
               {row.thin === row.thick
                 ? number(row.thick, 'length')
-                : `${number(row.thin, 'length').replace(/ \S+$/, '')}–${number(row.thick, 'length')}`}
+                : `${printQuantity(row.thin, 'length', units).number}–${number(row.thick, 'length')}`}
             </td>
           </tr>
         ))}

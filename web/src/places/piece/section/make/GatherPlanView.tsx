@@ -1,5 +1,11 @@
 // At the furnace: the iron for the part in hand, its gathers, and what to set the calipers to at every stage.
-import { ORDINARY_SHOP, printText, type PlannedPart, type Stage } from '@zanfirico/core';
+import {
+  ORDINARY_SHOP,
+  printQuantity,
+  printText,
+  type PlannedPart,
+  type Stage,
+} from '@zanfirico/core';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { Verdict } from '../../../../marks/Verdict';
 import { useBoard } from '../../../../stores/board';
@@ -137,7 +143,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
 function Stages({ part }: { readonly part: PlannedPart }) {
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'length', units);
-  const bare = (v: number): string => text(v).replace(/ \S+$/, '');
+  const bare = (v: number): string => printQuantity(v, 'length', units).number;
   return (
     <table className="mt-4 w-full text-right">
       <caption className="quiet text-left text-sm">Set the calipers, in {units.length}</caption>

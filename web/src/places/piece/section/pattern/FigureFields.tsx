@@ -7,6 +7,7 @@ import { CountField } from '../../../../fields/CountField';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { figureFromSvg } from '../../../../imports/figureFromSvg';
 import { SVG_LIMIT } from '../../../../imports/svgLines';
+import { tooBig } from '../../../../imports/tooBig';
 
 type Figure = PiecePattern['figure'];
 type Kind = Figure['kind'];
@@ -43,10 +44,9 @@ export function FigureFields({
   const read = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     setFailure(undefined);
-    if (file.size > SVG_LIMIT) {
-      setFailure(
-        `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read.`,
-      );
+    const big = tooBig(file, SVG_LIMIT, 'Save only the figure.');
+    if (big !== undefined) {
+      setFailure(big);
       return;
     }
     try {

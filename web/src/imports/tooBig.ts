@@ -1,0 +1,7 @@
+// A file larger than can be read, in a sentence.
+
+/** What to say of a file over the limit (bytes), with its remedy; undefined when it fits. */
+export const tooBig = (file: File, limit: number, remedy: string): string | undefined =>
+  file.size > limit
+    ? `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(limit / 1e6)} MB can be read. ${remedy}`
+    : undefined;
