@@ -8,7 +8,6 @@ import { Bench } from 'tinybench';
 import {
   asFitGlass,
   derive,
-  findColour,
   findGlass,
   judgePart,
   judgeStack,
@@ -17,6 +16,7 @@ import {
   ORDINARY_FIRING,
   ORDINARY_MAKING,
   REPRESENTATIVE_COLOURS,
+  SHIPPED_RACK,
   startingProfile,
   type PieceInput,
   type Profile,
@@ -114,7 +114,7 @@ bench.add('derive everything afresh, ten parts, 200 points', () => {
 const bowl = derive(piece(40), glass);
 if (!bowl.ok) throw new Error('the bowl should be good');
 const laid = ['chalk', 'sea-mist'].flatMap((id, i) => {
-  const colour = findColour(id);
+  const colour = SHIPPED_RACK.colour(id);
   return colour
     ? [{ colour, after: 1 + (i % 3), amount: { kind: 'passes', count: 3 } as const }]
     : [];

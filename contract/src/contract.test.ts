@@ -1,8 +1,18 @@
 // The contract: the schema says what the core's own lists say.
-import { FORMS, LEAST_WALL, MOST_LENGTH, MOST_POINTS, MOST_WALL, PRACTICES } from '@zanfirico/core';
+import {
+  FORMS,
+  LEAST_WALL,
+  MOST_LENGTH,
+  MOST_POINTS,
+  MOST_WALL,
+  PRACTICES,
+  QUANTITIES,
+  SHIPPED_RACK,
+} from '@zanfirico/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PieceSchema } from './piece';
+import { QUANTITY_LIMITS, RackEntrySchema } from './rack';
 import { ShopSchema } from './shop';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>
@@ -28,10 +38,21 @@ describe('the piece schema', () => {
 
   it.each([
     ['piece-1.json', PieceSchema],
+    ['rack-entry-1.json', RackEntrySchema],
     ['shop-1.json', ShopSchema],
   ])('%s is published in docs/schemas as it is (else: npm run schemas)', (file, schema) => {
     const path = join(__dirname, '../../docs/schemas', file);
     expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(JSON.parse(JSON.stringify(schema)));
+  });
+
+  it('bounds every quantity the core knows, and holds every shipped one', () => {
+    expect(Object.keys(QUANTITY_LIMITS)).toEqual([...QUANTITIES]);
+    for (const { entry, spoken } of SHIPPED_RACK.lines)
+      for (const q of QUANTITIES) {
+        const { minimum, maximum } = QUANTITY_LIMITS[q];
+        const { value } = spoken[q];
+        expect([entry.id, q, value >= minimum && value <= maximum]).toEqual([entry.id, q, true]);
+      }
   });
 
   it('is closed: no field slips in anywhere', () => {
@@ -44,6 +65,7 @@ describe('the piece schema', () => {
     };
     walk(PieceSchema, '');
     walk(ShopSchema, '');
+    walk(RackEntrySchema, '');
     expect(open).toEqual([]);
   });
 

@@ -50,7 +50,7 @@ export const ColourLayerSchema = Type.Object(
   {
     colour: Type.String({
       pattern: '^[a-z0-9-]{1,40}$',
-      description: 'id of a colour in the rack',
+      description: 'id of a colour, or of a glass laid as one, in the rack',
     }),
     after: Type.Integer({
       minimum: 1,
@@ -86,6 +86,22 @@ export const ColourLayerSchema = Type.Object(
           count: Type.Integer({ minimum: 1, maximum: 400 }),
           diameter: Type.Number({ minimum: 0.0005, maximum: 0.05, description: 'm' }),
           length: Type.Number({ minimum: 0.001, maximum: 1, description: 'm' }),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('coats'),
+          count: Type.Integer({ minimum: 1, maximum: 60, description: 'all round' }),
+          thickness: Type.Number({ minimum: 1e-8, maximum: 0.03, description: 'of each, m' }),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('pieces'),
+          count: Type.Integer({ minimum: 1, maximum: 2000, description: 'lumps set in' }),
+          diameter: Type.Number({ minimum: 0.0001, maximum: 0.2, description: 'm' }),
         },
         strict,
       ),

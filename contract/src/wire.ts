@@ -1,6 +1,7 @@
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
+import type { PieceUse } from './rack';
 import { ShopSchema, type ShopDocument } from './shop';
 
 const strict = { additionalProperties: false } as const;
@@ -77,4 +78,6 @@ export interface ErrorBody {
   readonly error: string;
   readonly problems?: readonly FieldProblem[];
   readonly current?: SavedPiece;
+  /** Comes with the refusal to drop a rack entry: the pieces that use it. */
+  readonly uses?: readonly PieceUse[];
 }

@@ -23,7 +23,8 @@ export {
   WHITE,
   type Light,
 } from './fit/colourDepth';
-export { findColour, REPRESENTATIVE_COLOURS, type Colour } from './fit/colours';
+export { LEAF, REPRESENTATIVE_COLOURS, type Colour } from './fit/colours';
+export { judgeInclusion } from './fit/inclusion';
 export {
   baseOf,
   GOOD_TENSION,
@@ -124,6 +125,25 @@ export {
 } from './shape/presets';
 export { restOn, snapTo } from './shape/snap';
 export { across, stretchMap, type StretchMap } from './shape/stretchMap';
+export { checkEntry, type EntryProblem } from './rack/check';
+export {
+  QUANTITIES,
+  type ColourForm,
+  type GlassForm,
+  type Quantity,
+  type RackEntry,
+  type RackFamily,
+  type StockLine,
+} from './rack/entry';
+export { rackLine, rackOf, SHIPPED_RACK, type Rack, type RackLine } from './rack/rack';
+export { SPEAKERS, type Speaker, type Spoken } from './rack/resolve';
+export {
+  testedDifference,
+  type ChipReading,
+  type FitTest,
+  type TestGlass,
+  type ThreadReading,
+} from './rack/tests';
 export { cutList, type Cut, type CutList } from './stock/cutList';
 export {
   bubbleGlass,

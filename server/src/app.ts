@@ -5,16 +5,25 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler } 
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { BODY_LIMIT, PieceSchema, ShopSchema, type ErrorBody } from '@zanfirico/contract';
+import {
+  BODY_LIMIT,
+  PieceSchema,
+  RackEntrySchema,
+  ShopSchema,
+  type ErrorBody,
+} from '@zanfirico/contract';
 import { pieceRoutes } from './routes/pieces';
+import { rackRoutes } from './routes/rack';
 import { shopRoutes, weighInRoutes } from './routes/shop';
 import type { PieceStore } from './store/pieces';
+import type { RackStore } from './store/rack';
 import type { ShopStore } from './store/shop';
 
 /** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
 export interface AppParts {
   readonly store: PieceStore;
   readonly shop: ShopStore;
+  readonly rack: RackStore;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
 }
@@ -50,7 +59,7 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
 };
 
 /** Puts the application together. */
-export function createApp({ store, shop, log, webRoot }: AppParts): Express {
+export function createApp({ store, shop, rack, log, webRoot }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -86,9 +95,13 @@ export function createApp({ store, shop, log, webRoot }: AppParts): Express {
   app.get('/api/schemas/shop.json', (_req, res) => {
     res.type('application/schema+json').send(JSON.stringify(ShopSchema, null, 2));
   });
-  app.use('/api/pieces', pieceRoutes(store));
-  app.use('/api/shop', shopRoutes(shop));
-  app.use('/api/weigh-ins', weighInRoutes(shop));
+  app.get('/api/schemas/rack-entry.json', (_req, res) => {
+    res.type('application/schema+json').send(JSON.stringify(RackEntrySchema, null, 2));
+  });
+  app.use('/api/pieces', pieceRoutes(store, rack));
+  app.use('/api/shop', shopRoutes(shop, rack));
+  app.use('/api/weigh-ins', weighInRoutes(shop, rack));
+  app.use('/api/rack', rackRoutes(rack, shop));
   app.use('/api', (_req, res) => {
     res.status(404).json({ error: 'There is nothing at this address.' });
   });

@@ -8,6 +8,7 @@ import { stockDemo } from './demo/stock';
 import { HELP, readOptions } from './options';
 import { openDatabase } from './store/database';
 import { pieceStore } from './store/pieces';
+import { rackStore } from './store/rack';
 import { shopStore } from './store/shop';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
@@ -26,7 +27,13 @@ async function main(): Promise<void> {
   const db = await openDatabase(join(options.data, 'zanfirico.sqlite'));
   const store = pieceStore(db);
   if (options.demo) await stockDemo(store);
-  const app = createApp({ store, shop: shopStore(db), log, webRoot: options.web });
+  const app = createApp({
+    store,
+    shop: shopStore(db),
+    rack: rackStore(db),
+    log,
+    webRoot: options.web,
+  });
   const server = app.listen(options.port, '127.0.0.1', (error?: Error) => {
     if (error) {
       process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);

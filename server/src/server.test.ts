@@ -7,6 +7,7 @@ import { DEMO_PIECES } from './demo/pieces';
 import { stockDemo } from './demo/stock';
 import { openDatabase, type Database } from './store/database';
 import { pieceStore } from './store/pieces';
+import { rackStore } from './store/rack';
 import { shopStore } from './store/shop';
 
 const bowl = DEMO_PIECES.flat().find(
@@ -20,6 +21,7 @@ beforeEach(async () => {
   const app = createApp({
     store: pieceStore(db),
     shop: shopStore(db),
+    rack: rackStore(db),
     log: pino({ level: 'silent' }),
   });
   api = request(app);

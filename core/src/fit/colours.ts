@@ -1,4 +1,6 @@
 // The representative colours: invented names, values within the span of the trade; replace them with your supplier's sheet.
+import type { ColourForm, GlassForm } from '../rack/entry';
+import { INCLUSIONS, type Inclusion } from './inclusion';
 import type { FitGlass } from './judge';
 import { lightOf, type Light, type Seen } from './colourDepth';
 
@@ -11,6 +13,8 @@ export interface Colour extends FitGlass {
   /** Holds lead or cadmium: not where food or lips touch. */
   readonly keepOffFood: boolean;
   readonly seen: Seen;
+  /** How it is bought. */
+  readonly forms: readonly (ColourForm | GlassForm)[];
 }
 
 const SOFT = { family: 'soft', youngs: 69e9, poisson: 0.22, density: 2600 } as const;
@@ -20,6 +24,10 @@ const SAMPLE = 0.003;
 /** A white, black or other dense colour is looked at thinner. */
 const DENSE_SAMPLE = 0.001;
 const NONE: Light = [0, 0, 0];
+/** Beaten metal leaf is about so thick, m. From memory. */
+export const LEAF = 2e-7;
+/** No glass point: past every glass, °C. */
+const NEVER = 2000;
 
 const light = (hex: string): Light => lightOf(hex) ?? NONE;
 const clear = (through: string, sample = SAMPLE): Seen => ({
@@ -56,7 +64,36 @@ const colour = (
   seen,
   strikes: more.strikes === true,
   keepOffFood: holds.includes('Cd') || holds.includes('Pb'),
+  forms: kind.family === 'hard' ? ['thin rod', 'frit', 'powder'] : ['bar', 'frit', 'powder'],
   ...(more.density !== undefined && { density: more.density }),
+});
+
+/** A metal or a mineral: no glass, so no points of its own. */
+const other = (
+  id: string,
+  name: string,
+  like: Omit<Inclusion, 'radius'>,
+  holds: readonly string[],
+  density: number,
+  body: string,
+  forms: readonly ColourForm[],
+): Colour => ({
+  id,
+  name,
+  family: 'other',
+  expansion: like.expansion,
+  youngs: like.youngs,
+  poisson: like.poisson,
+  strainPoint: NEVER,
+  softening: NEVER,
+  density,
+  holds,
+  look: 'opaque',
+  strikes: false,
+  keepOffFood: false,
+  // A leaf hides what is behind it.
+  seen: { sample: LEAF, through: [0.05, 0.05, 0.05], body: light(body) },
+  forms,
 });
 
 /** Colours shipped with the product; all from memory. */
@@ -161,8 +198,14 @@ export const REPRESENTATIVE_COLOURS: readonly Colour[] = [
     dense('#0a0a0d', '#0d0c10'),
   ),
   colour('hard-kelp', 'Hard kelp', HARD, 33, 511, 812, ['Cr'], 'transparent', clear('#3f7a52')),
+  // Densities from the CRC Handbook, ash from memory.
+  other('silver', 'Silver', INCLUSIONS.silver, ['Ag'], 10490, '#cfcfca', [
+    'leaf',
+    'fume',
+    'inclusion',
+  ]),
+  other('gold', 'Gold', INCLUSIONS.gold, ['Au'], 19300, '#c99a3a', ['leaf', 'fume', 'inclusion']),
+  other('copper', 'Copper', INCLUSIONS.copper, ['Cu'], 8960, '#a4552f', ['leaf', 'inclusion']),
+  other('platinum', 'Platinum', INCLUSIONS.platinum, [], 21450, '#b5b5b2', ['inclusion']),
+  other('hearth-ash', 'Hearth ash', INCLUSIONS.ash, [], 2600, '#a9a49a', ['inclusion']),
 ];
-
-/** Finds a colour by id. */
-export const findColour = (id: string): Colour | undefined =>
-  REPRESENTATIVE_COLOURS.find((c) => c.id === id);

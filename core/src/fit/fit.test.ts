@@ -12,7 +12,7 @@ import {
   WHITE,
   type Seen,
 } from './colourDepth';
-import { inclusionStress, INCLUSIONS } from './inclusion';
+import { harmlessRadius, inclusionStress, INCLUSIONS, judgeInclusion } from './inclusion';
 import {
   judgeStack,
   NUMBER_TOLERANCE,
@@ -154,11 +154,7 @@ describe('any stack', () => {
 
 describe('an inclusion', () => {
   const soft = { expansion: 96e-7, youngs: E, poisson: NU };
-  const metal = (name: string) => {
-    const found = INCLUSIONS.find((i) => i.name === name);
-    if (!found) throw new Error(`no ${name}`);
-    return found;
-  };
+  const metal = (name: keyof typeof INCLUSIONS) => INCLUSIONS[name];
 
   it('is Selsing’s ball (J. Am. Ceram. Soc. 44, 1961): the sphere solver with much glass round it agrees', () => {
     for (const alpha of [4e-6, 8e-6, 12e-6]) {
@@ -181,16 +177,38 @@ describe('an inclusion', () => {
   });
 
   it('of gold or copper lets go too; platinum seals (common knowledge of sealing)', () => {
-    const set = (name: string) => inclusionStress({ ...metal(name), radius: 0.001 }, soft, 450);
+    const set = (name: keyof typeof INCLUSIONS) =>
+      inclusionStress({ ...metal(name), radius: 0.001 }, soft, 450);
     expect(set('gold').pressure / MPA).toBeLessThan(-100);
     expect(set('copper').pressure / MPA).toBeLessThan(-150);
     expect(Math.abs(set('platinum').pressure / MPA)).toBeLessThan(45);
-    expect(INCLUSIONS.map(({ name }) => [name, set(name).holds])).toEqual([
+    const metals = ['silver', 'gold', 'copper', 'platinum'] as const;
+    expect(metals.map((name) => [name, set(name).holds])).toEqual([
       ['silver', false],
       ['gold', false],
       ['copper', false],
       ['platinum', true],
     ]);
+  });
+
+  it('thin enough cannot start a crack (Davidge & Green, J. Mater. Sci. 3, 1968): a platinum wire seals, a lump does not', () => {
+    // By hand: p 35.5 MPa, bracket 1.743e-11 + 2.857e-12 per Pa, γ 4 J/m²: 1.25 mm.
+    const { pressure } = inclusionStress({ ...metal('platinum'), radius: 1 }, soft, 450);
+    expect(harmlessRadius(pressure, metal('platinum'), soft) * 1e3).toBeCloseTo(1.25, 1);
+    const clear = glass();
+    const judged = (name: keyof typeof INCLUSIONS, radius: number) =>
+      judgeInclusion(name, { ...metal(name), radius }, clear, 450).verdict;
+    expect(judged('platinum', 0.0002).verdict).toBe('good');
+    expect(judged('platinum', 0.0009).verdict).toBe('watch');
+    expect(judged('platinum', 0.004).verdict).toBe('no');
+    expect(judged('silver', 0.006)).toMatchObject({
+      verdict: 'watch',
+      because: expect.stringMatching(/25 µm and rattles/) as string,
+    });
+    expect(
+      judgeInclusion('chip', { ...clear, expansion: 97e-7, radius: 0.01 }, clear, 450).verdict
+        .verdict,
+    ).toBe('good');
   });
 });
 

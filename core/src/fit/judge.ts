@@ -8,12 +8,15 @@ import type { Verdict } from '../units/why';
 export interface FitGlass extends Chemistry {
   readonly id: string;
   readonly name: string;
-  readonly family: 'soft' | 'hard';
+  /** 'other' is no glass: metal, mineral, ash. */
+  readonly family: 'soft' | 'hard' | 'other';
   readonly expansion: number;
   readonly youngs: number;
   readonly poisson: number;
   readonly strainPoint: number;
   readonly softening: number;
+  /** Stress-optical coefficient, 1/Pa; soda-lime's when left out. */
+  readonly stressOptical?: number | undefined;
 }
 
 /** One layer of the stack, from inside to outside. */
@@ -101,13 +104,13 @@ export function judgeStack(
     })),
     form,
   );
-  const fits = solved.map(({ inner, outer }): LayerFit => {
+  const fits = solved.map(({ inner, outer }, i): LayerFit => {
     const at = most(inner) >= most(outer) ? 'inner face' : 'outer face';
     const face = at === 'inner face' ? inner : outer;
     const tension = Math.max(0, most(face));
     const compression = Math.min(0, least(inner), least(outer));
     const seen = tension > -compression ? tension : compression;
-    return { tension, compression, at, nmPerCm: retardation(seen) };
+    return { tension, compression, at, nmPerCm: retardation(seen, layers[i]?.glass.stressOptical) };
   });
   const worst = fits.reduce((w, f, i) => (f.tension > (fits[w]?.tension ?? 0) ? i : w), 0);
   const tension = fits[worst]?.tension ?? 0;

@@ -17,7 +17,11 @@ export type Amount =
       readonly count: number;
       readonly diameter: number;
       readonly length: number;
-    };
+    }
+  /** All round, each coat so thick: clear over, enamel, leaf, a fume. */
+  | { readonly kind: 'coats'; readonly count: number; readonly thickness: number }
+  /** Lumps set in: metal, mineral, a chip; no layer of the wall. */
+  | { readonly kind: 'pieces'; readonly count: number; readonly diameter: number };
 
 /** One layer as the document has it; `after` counts gathers: 1 is on the first gather, under the second. */
 export interface LaidColour {
@@ -40,6 +44,10 @@ export function amountVolume(amount: Amount, density: number, skin: number): num
       return (amount.count * PASS * skin) / density;
     case 'canes':
       return amount.count * (Math.PI / 4) * amount.diameter ** 2 * amount.length;
+    case 'coats':
+      return amount.count * amount.thickness * skin;
+    case 'pieces':
+      return amount.count * (Math.PI / 6) * amount.diameter ** 3;
   }
 }
 
@@ -99,7 +107,7 @@ export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
     } else shares.push({ colour: undefined, laid: undefined, volume: brings, atGather });
     laid.forEach((l, k) => {
       const after = Math.min(gathered.length, Math.max(1, l.after));
-      if (after !== i + 1) return;
+      if (after !== i + 1 || l.amount.kind === 'pieces') return;
       const volume = amountVolume(l.amount, l.colour.density, skinNow());
       if (volume > 0) shares.push({ colour: l.colour, laid: k, volume, atGather: grow(volume) });
     });
@@ -112,7 +120,7 @@ export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
   }));
 }
 
-/** The part's own glass as fit asks for it. Clear glass holds nothing that reacts, lead crystal its lead. */
+/** The part's own glass as fit asks for it. */
 export const asFitGlass = (glass: Glass): FitGlass => ({
   id: glass.id,
   name: glass.name,
@@ -120,11 +128,17 @@ export const asFitGlass = (glass: Glass): FitGlass => ({
   expansion: glass.expansion,
   youngs: glass.young,
   poisson: glass.poisson,
-  strainPoint: strainPoint(glass),
+  strainPoint: glass.strain ?? strainPoint(glass),
   softening: glass.softening,
-  holds: glass.id.startsWith('lead') ? ['Pb'] : [],
+  stressOptical: glass.stressOptical,
+  holds: glass.holds,
 });
 
-/** The stack at a place where the whole wall is so thick, m. */
+/**
+ * The stack at a place where the whole wall is so thick, m. Leaf and fume carry no load: so thin a metal tears or yields
+ * with the glass.
+ */
 export const stackAt = (shares: readonly WallShare[], glass: FitGlass, wall: number): FitLayer[] =>
-  shares.map((s) => ({ glass: s.colour ?? glass, thickness: Math.max(1e-7, s.share * wall) }));
+  shares
+    .filter((s) => s.colour?.family !== 'other')
+    .map((s) => ({ glass: s.colour ?? glass, thickness: Math.max(1e-7, s.share * wall) }));

@@ -12,6 +12,8 @@ export interface Glass {
   readonly expansion: number;
   /** Annealing point, 10^12 Pa·s, °C. */
   readonly annealing: number;
+  /** Strain point where one was given or measured, °C; else it follows from the curve. */
+  readonly strain?: number | undefined;
   /** Softening point, 10^6.6 Pa·s, °C. */
   readonly softening: number;
   /** Working point, 10^3 Pa·s, °C. */
@@ -28,6 +30,10 @@ export interface Glass {
   readonly conductivity: number;
   /** J/(kg·K) in the annealing range. */
   readonly specificHeat: number;
+  /** Stress-optical coefficient, 1/Pa. */
+  readonly stressOptical?: number | undefined;
+  /** What matters to its neighbours, as chemical symbols: lead crystal its lead. */
+  readonly holds: readonly string[];
   /** Where the values are from, in words. */
   readonly source: string;
 }

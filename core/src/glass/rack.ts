@@ -12,6 +12,7 @@ const SOFT = {
   poisson: 0.22,
   conductivity: 1.1,
   specificHeat: 1150,
+  holds: [],
   source: SOURCE,
 } as const;
 
@@ -46,6 +47,7 @@ export const REPRESENTATIVE_GLASSES: readonly Glass[] = [
     density: 2950,
     moltenDensity: 2830,
     young: 60e9,
+    holds: ['Pb'],
   },
   {
     ...SOFT,
@@ -83,6 +85,7 @@ export const REPRESENTATIVE_GLASSES: readonly Glass[] = [
     poisson: 0.2,
     conductivity: 1.2,
     specificHeat: 1150,
+    holds: [],
     source: 'ISO 3585:1998; hot specific heat and molten density from memory.',
   },
 ];

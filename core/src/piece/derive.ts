@@ -5,7 +5,7 @@ import { annealingSchedule, type Schedule } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
-import { findGlass } from '../glass/rack';
+import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import { draftOrder, type OrderedStep, type Way } from '../sequence/order';
 import type { ShapeProblem } from '../shape/check';
 import type { Tube } from '../shape/conserve';
@@ -62,10 +62,12 @@ export interface ShopFacts {
   readonly blocks: readonly number[];
   /** Learned factor on the layer for whoever gathers, by iron diameter, m; 1 when nothing is learned. */
   readonly layerFactor: (ironDiameter: number) => number;
+  /** Where parts of another glass find it. */
+  readonly rack: Pick<Rack, 'glass'>;
 }
 
-/** No shop known: any block, nothing learned. */
-export const NO_SHOP: ShopFacts = { blocks: [], layerFactor: () => 1 };
+/** No shop known: any block, nothing learned, the shipped rack. */
+export const NO_SHOP: ShopFacts = { blocks: [], layerFactor: () => 1, rack: SHIPPED_RACK };
 
 /** One part, with how its glass comes to it. */
 export interface PlannedPart extends Part {
@@ -113,7 +115,7 @@ export type Derived =
 /** Derives it all. Pure, a few milliseconds for ten parts: called on every move of a drag. */
 export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHOP): Derived {
   const glassOf = (id: string | undefined): Glass =>
-    id === undefined ? glass : (findGlass(id) ?? glass);
+    id === undefined ? glass : (shop.rack.glass(id) ?? glass);
   const read = piece.parts.map((p, i) => readPart(p, i, glassOf(p.glass)));
   const readBits = (piece.bits ?? []).map((b, i) => readBit(b, i, glassOf(b.glass)));
   const problems: PieceProblem[] = [

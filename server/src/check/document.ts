@@ -6,16 +6,7 @@ import {
   type FieldProblem,
   type PieceDocument,
 } from '@zanfirico/contract';
-import {
-  findColour,
-  findGlass,
-  hasBore,
-  measureShape,
-  readBit,
-  readPart,
-  REPRESENTATIVE_COLOURS,
-  REPRESENTATIVE_GLASSES,
-} from '@zanfirico/core';
+import { hasBore, measureShape, readBit, readPart, type Rack } from '@zanfirico/core';
 import { checker, shown } from './schema';
 
 /** A piece that can be kept, or why not. */
@@ -32,7 +23,7 @@ const refuse = (error: string, ...problems: FieldProblem[]): CheckedDocument => 
 });
 
 /** Is it a piece file at all, and one of ours? Says so before any detail. */
-export function checkDocument(value: unknown): CheckedDocument {
+export function checkDocument(value: unknown, rack: Rack): CheckedDocument {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return refuse('This is not a piece file: it should hold one JSON object.');
   const { format, version } = value as { format?: unknown; version?: unknown };
@@ -56,18 +47,34 @@ export function checkDocument(value: unknown): CheckedDocument {
     const { field, given, allowed } = checked.problem;
     return refuse(`${field}: given ${given}; allowed: ${allowed}.`, checked.problem);
   }
-  return checkMeaning(checked.value);
+  return checkMeaning(checked.value, rack);
 }
 
-function noGlass(field: string, id: string | undefined): CheckedDocument {
-  const allowed = REPRESENTATIVE_GLASSES.map((g) => g.id).join(', ');
-  return refuse(`The rack has no glass "${id ?? ''}".`, { field, given: shown(id), allowed });
-}
+/** Ids told in a refusal at most. */
+const TOLD = 30;
+const told = (ids: readonly string[]): string =>
+  ids.length <= TOLD
+    ? ids.join(', ')
+    : `${ids.slice(0, TOLD).join(', ')} and ${String(ids.length - TOLD)} more`;
+
+/** Ids of the glasses a rack has, as a refusal tells them. */
+export const glassIds = (rack: Rack): string =>
+  told(rack.lines.flatMap((l) => (l.glass ? [l.glass.id] : [])));
+
+/** Another shop's own glass: its rack has to come first. */
+const READ_FIRST = 'Take its rack in first, or change the piece to one that is here.';
+
+const noGlass = (rack: Rack, field: string, id: string | undefined): CheckedDocument =>
+  refuse(`The rack has no glass "${id ?? ''}". ${READ_FIRST}`, {
+    field,
+    given: shown(id),
+    allowed: glassIds(rack),
+  });
 
 /** What a well-formed document may still get wrong. */
-export function checkMeaning(document: PieceDocument): CheckedDocument {
-  const glass = findGlass(document.glass);
-  if (!glass) return noGlass('glass', document.glass);
+export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocument {
+  const glass = rack.glass(document.glass);
+  if (!glass) return noGlass(rack, 'glass', document.glass);
   const { tube } = document.making;
   if (!hasBore(tube))
     return refuse('The tube has no bore: twice its wall is not less than its diameter.', {
@@ -76,14 +83,14 @@ export function checkMeaning(document: PieceDocument): CheckedDocument {
       allowed: `less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
     });
   for (const [i, part] of document.parts.entries()) {
-    const own = part.glass === undefined ? glass : findGlass(part.glass);
-    if (!own) return noGlass(`parts[${String(i)}].glass`, part.glass);
+    const own = part.glass === undefined ? glass : rack.glass(part.glass);
+    if (!own) return noGlass(rack, `parts[${String(i)}].glass`, part.glass);
     for (const [k, layer] of (part.colours ?? []).entries()) {
-      if (findColour(layer.colour)) continue;
-      return refuse(`The rack has no colour "${layer.colour}".`, {
+      if (rack.colour(layer.colour)) continue;
+      return refuse(`The rack has no colour "${layer.colour}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].colours[${String(k)}].colour`,
         given: shown(layer.colour),
-        allowed: REPRESENTATIVE_COLOURS.map((c) => c.id).join(', '),
+        allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     }
     const reading = readPart(part, i, own);
@@ -99,8 +106,8 @@ export function checkMeaning(document: PieceDocument): CheckedDocument {
   }
   for (const [i, bit] of (document.bits ?? []).entries()) {
     const field = `bits[${String(i)}]`;
-    const own = bit.glass === undefined ? glass : findGlass(bit.glass);
-    if (!own) return noGlass(`${field}.glass`, bit.glass);
+    const own = bit.glass === undefined ? glass : rack.glass(bit.glass);
+    if (!own) return noGlass(rack, `${field}.glass`, bit.glass);
     if (bit.shape.kind === 'mesh') {
       const corners = bit.shape.positions.length / 3;
       const stray = bit.shape.triangles.find((t) => t >= corners);

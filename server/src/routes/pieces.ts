@@ -13,6 +13,7 @@ import {
 import { checkDocument, checkMeaning } from '../check/document';
 import { checker } from '../check/schema';
 import type { PieceStore } from '../store/pieces';
+import type { RackStore } from '../store/rack';
 import { fail, take } from './answer';
 
 const checkParams = checker(PieceParams);
@@ -24,8 +25,8 @@ const checkPutAway = checker(PutAwayBody);
 
 const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
 
-/** The routes over a store. */
-export function pieceRoutes(store: PieceStore): Router {
+/** The routes over a store; pieces may be of whatever the rack has. */
+export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });
 
@@ -37,7 +38,7 @@ export function pieceRoutes(store: PieceStore): Router {
   router.post('/', json, async (req, res) => {
     const body = take(res, checkNew(req.body));
     if (!body) return;
-    const checked = checkMeaning(body.document);
+    const checked = checkMeaning(body.document, await rack.rack());
     if (checked.ok) res.status(201).json(await store.create(checked.document));
     else fail(res, 422, checked);
   });
@@ -54,7 +55,7 @@ export function pieceRoutes(store: PieceStore): Router {
         fail(res, 400, { error: 'The file is not whole JSON: it is damaged or only half there.' });
         return;
       }
-      const checked = checkDocument(value);
+      const checked = checkDocument(value, await rack.rack());
       if (checked.ok) res.status(201).json(await store.create(checked.document));
       else fail(res, 422, checked);
     },
@@ -73,7 +74,7 @@ export function pieceRoutes(store: PieceStore): Router {
     if (!params) return;
     const body = take(res, checkSave(req.body));
     if (!body) return;
-    const checked = checkMeaning(body.document);
+    const checked = checkMeaning(body.document, await rack.rack());
     if (!checked.ok) {
       fail(res, 422, checked);
       return;

@@ -1,8 +1,10 @@
 // /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
 import express, { Router, type Response } from 'express';
 import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
-import { findGlass, REPRESENTATIVE_GLASSES } from '@zanfirico/core';
+import type { Rack } from '@zanfirico/core';
+import { glassIds } from '../check/document';
 import { checker } from '../check/schema';
+import type { RackStore } from '../store/rack';
 import type { ShopStore } from '../store/shop';
 import { fail, take } from './answer';
 
@@ -11,9 +13,9 @@ const checkWeighIn = checker(WeighInBody);
 const checkReset = checker(ResetBody);
 
 /** Refuses a glass the rack does not have. */
-function known(res: Response, field: string, glass: string): boolean {
-  if (findGlass(glass)) return true;
-  const allowed = REPRESENTATIVE_GLASSES.map((g) => g.id).join(', ');
+function known(res: Response, rack: Rack, field: string, glass: string): boolean {
+  if (rack.glass(glass)) return true;
+  const allowed = glassIds(rack);
   fail(res, 422, {
     error: `${field}: the rack has no glass "${glass}".`,
     problems: [{ field, given: JSON.stringify(glass), allowed }],
@@ -22,7 +24,7 @@ function known(res: Response, field: string, glass: string): boolean {
 }
 
 /** The shop, as one document. */
-export function shopRoutes(store: ShopStore): Router {
+export function shopRoutes(store: ShopStore, rack: RackStore): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
     res.json(await store.shop());
@@ -31,7 +33,7 @@ export function shopRoutes(store: ShopStore): Router {
     const body = take(res, checkSave(req.body));
     if (!body) return;
     for (const [i, stock] of body.document.stock.entries()) {
-      if (!known(res, `stock[${String(i)}].glass`, stock.glass)) return;
+      if (!known(res, await rack.rack(), `stock[${String(i)}].glass`, stock.glass)) return;
       if (stock.wall !== undefined && 2 * stock.wall >= stock.diameter) {
         const field = `stock[${String(i)}].wall`;
         const allowed = `less than ${String(stock.diameter / 2)} (half the diameter, m)`;
@@ -53,7 +55,7 @@ export function shopRoutes(store: ShopStore): Router {
 }
 
 /** The scale's log. */
-export function weighInRoutes(store: ShopStore): Router {
+export function weighInRoutes(store: ShopStore, rack: RackStore): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });
   router.get('/', async (_req, res) => {
@@ -61,7 +63,7 @@ export function weighInRoutes(store: ShopStore): Router {
   });
   router.post('/', json, async (req, res) => {
     const body = take(res, checkWeighIn(req.body));
-    if (!body || !known(res, 'glass', body.glass)) return;
+    if (!body || !known(res, await rack.rack(), 'glass', body.glass)) return;
     res.status(201).json(await store.weigh(body));
   });
   router.post('/reset', json, async (req, res) => {

@@ -32,6 +32,26 @@ export interface Tables {
     factor: number;
     counts: number;
   };
+  rack_entries: {
+    id: string;
+    revision: number;
+    saved_at: string;
+    kind: string;
+    name: string;
+    retired: number;
+  };
+  rack_revisions: { entry_id: string; revision: number; saved_at: string; document: string };
+  fit_tests: {
+    id: Generated<number>;
+    at: string;
+    first: string;
+    second: string;
+    lot: string | null;
+    reading: string;
+    counts: number;
+  };
+  /** Which entries of the rack each revision of a piece names. */
+  piece_uses: { piece_id: string; revision: number; entry_id: string };
 }
 
 export type Database = Kysely<Tables>;

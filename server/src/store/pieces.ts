@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { PieceDocument, RevisionLine, SavedPiece } from '@zanfirico/contract';
 import type { Database } from './database';
+import { usesOf } from './uses';
 
 /** How a save ended. */
 export type SaveResult =
@@ -35,6 +36,18 @@ const toPiece = (row: Row): SavedPiece => ({
   putAway: row.put_away !== 0,
   document: JSON.parse(row.document) as PieceDocument,
 });
+
+async function keepUses(
+  tx: Database,
+  piece_id: string,
+  revision: number,
+  document: PieceDocument,
+): Promise<void> {
+  await tx
+    .insertInto('piece_uses')
+    .values(usesOf(document).map((entry_id) => ({ piece_id, revision, entry_id })))
+    .execute();
+}
 
 /** The store over an open database. */
 export function pieceStore(db: Database): PieceStore {
@@ -84,6 +97,7 @@ export function pieceStore(db: Database): PieceStore {
           .insertInto('revisions')
           .values({ piece_id: id, ...line, document: JSON.stringify(document) })
           .execute();
+        await keepUses(tx, id, line.revision, document);
         return { id, revision: 1, savedAt: now, putAway: false, document };
       }),
 
@@ -99,6 +113,7 @@ export function pieceStore(db: Database): PieceStore {
           .insertInto('revisions')
           .values({ piece_id: id, ...line, document: JSON.stringify(document) })
           .execute();
+        await keepUses(tx, id, line.revision, document);
         await tx.updateTable('pieces').set(line).where('id', '=', id).execute();
         return {
           kind: 'saved',

@@ -1,0 +1,17 @@
+// A rack entry beyond its schema: points in order, a composition that adds up, forms of its kind.
+import type { FieldProblem, RackDocument } from '@zanfirico/contract';
+import { checkEntry, rackLine } from '@zanfirico/core';
+
+/** The first thing wrong, or undefined. */
+export function entryProblem(entry: RackDocument): FieldProblem | undefined {
+  if (entry.kind === 'glass' && entry.family === 'other')
+    return { field: 'entry.family', given: '"other"', allowed: '"soft" or "hard" for a glass' };
+  const [problem] = checkEntry(entry, rackLine(entry, true).spoken);
+  return (
+    problem && {
+      field: `entry.${problem.field}`,
+      given: problem.given,
+      allowed: problem.message,
+    }
+  );
+}

@@ -1,0 +1,170 @@
+// The rack: every save of an entry is a new revision; tests are kept, set aside or counted, never overwritten.
+import type {
+  KeptEntry,
+  KeptTest,
+  NewTest,
+  PieceUse,
+  RackDocument,
+  SavedRack,
+} from '@zanfirico/contract';
+import { rackOf, type Rack } from '@zanfirico/core';
+import type { Database } from './database';
+
+/** How a change of the rack ended. */
+export type Kept =
+  | { readonly kind: 'kept'; readonly entry: KeptEntry }
+  | { readonly kind: 'conflict'; readonly revision: number };
+
+/** The shop's own entries and its tests. */
+export interface RackStore {
+  saved(): Promise<SavedRack>;
+  /** Everything there is to choose from, shipped entries too. */
+  rack(): Promise<Rack>;
+  keep(baseRevision: number, entry: RackDocument): Promise<Kept>;
+  /** Takes many in, each as a new revision of what has its id. All or none. */
+  keepAll(entries: readonly RackDocument[]): Promise<KeptEntry[]>;
+  /** What speaks against dropping an entry. */
+  uses(id: string): Promise<PieceUse[]>;
+  drop(id: string): Promise<boolean>;
+  test(test: NewTest): Promise<KeptTest>;
+  count(id: number, counts: boolean): Promise<boolean>;
+}
+
+/** The store over an open database. */
+export function rackStore(db: Database): RackStore {
+  let known: Rack | undefined;
+
+  const revisionOf = async (handle: Database, id: string): Promise<number> =>
+    (
+      await handle
+        .selectFrom('rack_entries')
+        .select('revision')
+        .where('id', '=', id)
+        .executeTakeFirst()
+    )?.revision ?? 0;
+
+  const put = async (tx: Database, entry: RackDocument, revision: number): Promise<KeptEntry> => {
+    const now = new Date().toISOString();
+    const line = {
+      revision,
+      saved_at: now,
+      kind: entry.kind,
+      name: entry.name,
+      retired: entry.retired ? 1 : 0,
+    };
+    await tx
+      .insertInto('rack_entries')
+      .values({ id: entry.id, ...line })
+      .onConflict((c) => c.column('id').doUpdateSet(line))
+      .execute();
+    await tx
+      .insertInto('rack_revisions')
+      .values({ entry_id: entry.id, revision, saved_at: now, document: JSON.stringify(entry) })
+      .execute();
+    known = undefined;
+    return { revision, savedAt: now, entry };
+  };
+
+  const entries = async (): Promise<KeptEntry[]> =>
+    (
+      await db
+        .selectFrom('rack_entries')
+        .innerJoin('rack_revisions', (j) =>
+          j
+            .onRef('rack_revisions.entry_id', '=', 'rack_entries.id')
+            .onRef('rack_revisions.revision', '=', 'rack_entries.revision'),
+        )
+        .select(['rack_entries.revision', 'rack_entries.saved_at', 'rack_revisions.document'])
+        .orderBy('rack_entries.name')
+        .execute()
+    ).map((row) => ({
+      revision: row.revision,
+      savedAt: row.saved_at,
+      entry: JSON.parse(row.document) as RackDocument,
+    }));
+
+  return {
+    async saved() {
+      const tests = await db.selectFrom('fit_tests').selectAll().orderBy('id', 'desc').execute();
+      return {
+        entries: await entries(),
+        tests: tests.map(({ lot, reading, counts, ...row }) => ({
+          ...row,
+          ...(lot !== null && { lot }),
+          reading: JSON.parse(reading) as KeptTest['reading'],
+          counts: counts !== 0,
+        })),
+      };
+    },
+
+    async rack() {
+      known ??= rackOf(
+        (await entries()).map((e) => e.entry),
+        [],
+      );
+      return known;
+    },
+
+    keep: (baseRevision, entry) =>
+      db.transaction().execute(async (tx): Promise<Kept> => {
+        const revision = await revisionOf(tx, entry.id);
+        if (revision !== baseRevision) return { kind: 'conflict', revision };
+        return { kind: 'kept', entry: await put(tx, entry, revision + 1) };
+      }),
+
+    keepAll: (all) =>
+      db.transaction().execute(async (tx) => {
+        const kept: KeptEntry[] = [];
+        for (const entry of all)
+          kept.push(await put(tx, entry, (await revisionOf(tx, entry.id)) + 1));
+        return kept;
+      }),
+
+    async uses(id) {
+      const pieces = await db
+        .selectFrom('piece_uses')
+        .innerJoin('pieces', 'pieces.id', 'piece_uses.piece_id')
+        .select(['pieces.id', 'pieces.name'])
+        .distinct()
+        .where('piece_uses.entry_id', '=', id)
+        .orderBy('pieces.name')
+        .execute();
+      const tests = await db
+        .selectFrom('fit_tests')
+        .select('id')
+        .where((e) => e.or([e('first', '=', id), e('second', '=', id)]))
+        .execute();
+      return tests.length === 0
+        ? pieces
+        : [...pieces, { id: 'tests', name: `${String(tests.length)} fit tests` }];
+    },
+
+    async drop(id) {
+      const { numDeletedRows } = await db
+        .deleteFrom('rack_entries')
+        .where('id', '=', id)
+        .executeTakeFirst();
+      known = undefined;
+      return numDeletedRows > 0;
+    },
+
+    async test({ reading, lot, ...pair }) {
+      const at = new Date().toISOString();
+      const { id } = await db
+        .insertInto('fit_tests')
+        .values({ ...pair, at, lot: lot ?? null, reading: JSON.stringify(reading), counts: 1 })
+        .returning('id')
+        .executeTakeFirstOrThrow();
+      return { ...pair, ...(lot !== undefined && { lot }), reading, id, at, counts: true };
+    },
+
+    async count(id, counts) {
+      const { numUpdatedRows } = await db
+        .updateTable('fit_tests')
+        .set({ counts: counts ? 1 : 0 })
+        .where('id', '=', id)
+        .executeTakeFirst();
+      return numUpdatedRows > 0;
+    },
+  };
+}
