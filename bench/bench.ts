@@ -10,13 +10,14 @@ import {
   derive,
   findGlass,
   judgePart,
-  judgeStack,
+  judgeOverlays,
   layWall,
   NUMBER_TOLERANCE,
   ORDINARY_FIRING,
   ORDINARY_MAKING,
   REPRESENTATIVE_COLOURS,
   SHIPPED_RACK,
+  type Colour,
   startingProfile,
   type PieceInput,
   type Profile,
@@ -130,19 +131,17 @@ const schools = { tolerance: NUMBER_TOLERANCE };
 bench.add(`a ${String(shares.length)}-layer stack along 200 places`, () => {
   judgePart(bowl.main.shape, shares, clear, schools, 200);
 });
+const threeHundred = Array.from(
+  { length: 300 },
+  (_, i) => REPRESENTATIVE_COLOURS[i % REPRESENTATIVE_COLOURS.length] as Colour,
+);
 bench.add('300 colours judged against one base', () => {
-  for (let i = 0; i < 300; i += 1) {
-    const colour = REPRESENTATIVE_COLOURS[i % REPRESENTATIVE_COLOURS.length];
-    if (colour)
-      judgeStack(
-        [
-          { glass: clear, thickness: 0.004 },
-          { glass: colour, thickness: 0.0005 },
-        ],
-        { kind: 'cylinder', inside: 0.04 },
-        schools,
-      );
-  }
+  judgeOverlays(
+    threeHundred,
+    clear,
+    { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.04 } },
+    schools,
+  );
 });
 let ten = tenParts();
 bench.add('derive while dragging one of ten parts, 200 points', () => {

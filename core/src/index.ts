@@ -15,13 +15,17 @@ export { formAt, judgePart, type PartFit, type PlaceFit } from './fit/along';
 export {
   BLACK,
   depthRemark,
+  lightOf,
   hexOf,
   luminance,
   over,
   stackOver,
   throughAt,
   WHITE,
+  seenFrom,
+  toLinear,
   type Light,
+  type Seen,
 } from './fit/colourDepth';
 export { LEAF, REPRESENTATIVE_COLOURS, type Colour } from './fit/colours';
 export { judgeInclusion } from './fit/inclusion';
@@ -32,8 +36,11 @@ export {
   MOST_TENSION,
   NUMBER_TOLERANCE,
   remedies,
+  setFall,
   type FitLayer,
   type Remedy,
+  type FitGlass,
+  type Schools,
   type StackFit,
 } from './fit/judge';
 export {
@@ -45,13 +52,15 @@ export {
   type LaidColour,
   type WallShare,
 } from './fit/lay';
-export { movesFirst, reaction } from './fit/reactions';
+export { judgeOverlays, type BuildUp, type OverlayFit } from './fit/overlays';
+export { movesFirst, reaction, reactionFamily } from './fit/reactions';
+export { readExpansion } from './fit/reading';
 export { bowFor } from './fit/thread';
 export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learn';
 export type { GatherPlan } from './gather/plan';
 export type { Stage } from './gather/stages';
 export { consistency } from './glass/consistency';
-export type { Glass } from './glass/glass';
+export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './glass/rack';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
 export { bodyShells, type Shell } from './piece/body';
@@ -129,6 +138,7 @@ export { checkEntry, type EntryProblem } from './rack/check';
 export {
   QUANTITIES,
   type ColourForm,
+  type Given,
   type GlassForm,
   type Quantity,
   type RackEntry,
@@ -137,7 +147,9 @@ export {
 } from './rack/entry';
 export { rackLine, rackOf, SHIPPED_RACK, type Rack, type RackLine } from './rack/rack';
 export { SPEAKERS, type Speaker, type Spoken } from './rack/resolve';
+export { amountKindsFor, stockFor } from './rack/stock';
 export {
+  expectedHalo,
   testedDifference,
   type ChipReading,
   type FitTest,

@@ -57,7 +57,19 @@ const router = createBrowserRouter([
           {
             index: true,
             lazy: async () => ({
+              Component: (await import('./places/rack/ColourSheet')).ColourSheet,
+            }),
+          },
+          {
+            path: 'glasses',
+            lazy: async () => ({
               Component: (await import('./places/rack/GlassSheet')).GlassSheet,
+            }),
+          },
+          {
+            path: 'tests',
+            lazy: async () => ({
+              Component: (await import('./places/rack/tests/TestsSheet')).TestsSheet,
             }),
           },
           {

@@ -15,6 +15,39 @@ export interface Seen {
   readonly body: Light;
 }
 
+/**
+ * A colour out of one look at a sample: what was seen (linear light), how thick it was, and how it lay. Against the light
+ * it is crossed once, on white paper twice. An opaque sample shows its own body; how much it lets through is then taken
+ * as that of dense glass, unless it was known before.
+ */
+export function seenFrom(
+  shown: Light,
+  sample: number,
+  lay: 'against the light' | 'on white',
+  look: 'transparent' | 'opalescent' | 'opaque',
+  before?: Seen,
+): Seen {
+  if (look !== 'transparent')
+    return {
+      sample,
+      through: before?.sample === sample && luminance(before.body) > 0 ? before.through : DENSE,
+      body: shown,
+    };
+  const of = (v: number, white: number): number => Math.min(1, Math.max(1e-4, v / white));
+  const [r, g, b] = WHITE;
+  const single: Light = [of(shown[0], r), of(shown[1], g), of(shown[2], b)];
+  return {
+    sample,
+    through:
+      lay === 'against the light'
+        ? mapped(shown, (v) => Math.min(1, Math.max(1e-4, v)))
+        : mapped(single, Math.sqrt),
+    body: [0, 0, 0],
+  };
+}
+/** Light through a sample of dense glass. From memory. */
+const DENSE: Light = [0.07, 0.07, 0.07];
+
 export const WHITE: Light = [0.94, 0.94, 0.94];
 export const BLACK: Light = [0.01, 0.01, 0.01];
 

@@ -64,7 +64,12 @@ const colour = (
   seen,
   strikes: more.strikes === true,
   keepOffFood: holds.includes('Cd') || holds.includes('Pb'),
-  forms: kind.family === 'hard' ? ['thin rod', 'frit', 'powder'] : ['bar', 'frit', 'powder'],
+  forms:
+    kind.family === 'hard'
+      ? ['thin rod', 'frit', 'powder']
+      : look === 'transparent'
+        ? ['bar', 'frit', 'powder']
+        : ['powder', 'frit', 'bar'],
   ...(more.density !== undefined && { density: more.density }),
 });
 

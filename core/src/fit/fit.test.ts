@@ -7,6 +7,7 @@ import {
   hexOf,
   lightOf,
   over,
+  seenFrom,
   stackOver,
   throughAt,
   WHITE,
@@ -488,6 +489,18 @@ describe('colour by depth', () => {
   it('a white hides what is behind it when thick, and shows its own body', () => {
     expect(over(white, 0.01, BLACK)[0]).toBeCloseTo(0.9, 2);
     expect(over(white, 0.0001, BLACK)[0]).toBeLessThan(0.4);
+  });
+
+  it('out of one look at a sample shows that sample again as it lay', () => {
+    const shown = lightOf('#3a6bb5') ?? BLACK;
+    const paper = over(seenFrom(shown, 0.003, 'on white', 'transparent'), 0.003, WHITE);
+    const lit = throughAt(seenFrom(shown, 0.003, 'against the light', 'transparent'), 0.003);
+    const solid = seenFrom(shown, 0.001, 'on white', 'opaque');
+    for (const c of [0, 1, 2] as const) {
+      expect(paper[c]).toBeCloseTo(shown[c], 9);
+      expect(lit[c]).toBeCloseTo(shown[c], 9);
+      expect(over(solid, 0.1, WHITE)[c]).toBeCloseTo(shown[c], 6);
+    }
   });
 
   it('display values go there and back (IEC 61966-2-1)', () => {

@@ -11,6 +11,13 @@ const GIVERS = ['S', 'Se', 'Cd'];
 /** … these, which go dark. */
 const TAKERS = ['Cu', 'Pb', 'Ag'];
 
+/** The side of the reaction a glass stands on: it gives (sulphur, selenium, cadmium), takes (copper, lead, silver), or neither. */
+export function reactionFamily({ holds }: Chemistry): 'gives' | 'takes' | 'both' | 'neither' {
+  const gives = GIVERS.some((g) => holds.includes(g));
+  const takes = TAKERS.some((t) => holds.includes(t));
+  return gives && takes ? 'both' : gives ? 'gives' : takes ? 'takes' : 'neither';
+}
+
 /** A dark line where two glasses touch. */
 export interface Reaction {
   readonly giver: string;

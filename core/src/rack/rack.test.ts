@@ -9,7 +9,14 @@ import { checkEntry } from './check';
 import { QUANTITIES, type RackEntry } from './entry';
 import { estimate } from './estimate';
 import { rackLine, rackOf, SHIPPED_RACK } from './rack';
-import { testedDifference, together, type FitTest, type ThreadReading } from './tests';
+import { amountKindsFor, stockFor } from './stock';
+import {
+  expectedHalo,
+  testedDifference,
+  together,
+  type FitTest,
+  type ThreadReading,
+} from './tests';
 
 const own = (change: Partial<RackEntry> = {}): RackEntry => ({
   id: 'harbour-light',
@@ -192,7 +199,15 @@ describe('tested pairs', () => {
           clear,
           clear,
         );
-        return Math.abs(found.value - difference) < 1e-12;
+        const told = expectedHalo(
+          { ...clear, expansion: 96e-7 + difference },
+          { ...clear, expansion: 96e-7 },
+        );
+        return (
+          Math.abs(found.value - difference) < 1e-12 &&
+          Math.abs(told.nmPerCm - nmPerCm) < 1e-9 &&
+          told.around === (pulled ? 'pulled' : 'pressed')
+        );
       }),
     );
   });
@@ -258,5 +273,24 @@ describe('tested pairs', () => {
     });
     expect(rack.glass('chalk')).toBeUndefined();
     expect(rack.glass('float-90')?.expansion).toBe(90e-7);
+  });
+});
+
+describe('stock', () => {
+  it('of bar weighs its length by its diameter: 250 mm of 30 mm at 2600 kg/m³ is 459 g, by hand', () => {
+    const lines = [
+      { form: 'bar', length: 0.25, diameter: 0.03 },
+      { form: 'powder', mass: 0.2 },
+      { form: 'bar' },
+    ] as const;
+    expect(stockFor(lines, 'bar', 2600)).toBeCloseTo(0.4595, 4);
+    expect(stockFor(lines, 'passes', 2600)).toBe(0.2);
+    expect(stockFor(lines, 'canes', 2600)).toBeUndefined();
+  });
+
+  it('is offered in the ways it can be measured out', () => {
+    expect(amountKindsFor({ forms: ['bar'] })[0]).toBe('bar');
+    expect(amountKindsFor({ forms: ['powder'] })[0]).toBe('passes');
+    expect(amountKindsFor({ forms: ['leaf', 'inclusion'] })).toEqual(['coats', 'pieces']);
   });
 });

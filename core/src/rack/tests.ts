@@ -1,6 +1,7 @@
 // Tests of two glasses against each other: what was read, and what it says of how differently they shrink.
+import { inclusionStress } from '../fit/inclusion';
 import { setFall } from '../fit/judge';
-import { fromDiscs, stressFrom } from '../fit/polarised';
+import { fromDiscs, retardation, stressFrom } from '../fit/polarised';
 import { differenceFrom, type Difference } from '../fit/thread';
 
 /** A thread of two glasses pulled side by side, as it was read. m; ± as one standard deviation. */
@@ -84,6 +85,18 @@ export function testedDifference(
   const per = (give / fall / HALO) * stressFrom(1, second.stressOptical);
   const sign = reading.around === 'pulled' ? -1 : 1;
   return { value: sign * seen * per, error: error * per };
+}
+
+/** The halo two numbers let expect round a sunk chip, nm/cm, and what the glass round it is. */
+export function expectedHalo(
+  first: TestGlass & { readonly expansion: number },
+  second: TestGlass & { readonly expansion: number },
+): { readonly nmPerCm: number; readonly around: 'pulled' | 'pressed' } {
+  const { pressure } = inclusionStress({ ...first, radius: 1 }, second, setFall([first, second]));
+  return {
+    nmPerCm: retardation(Math.abs(pressure) * HALO, second.stressOptical),
+    around: pressure >= 0 ? 'pulled' : 'pressed',
+  };
 }
 
 /** Several tests of one pair as one: the mean weighed by 1/error² (GUM, JCGM 100:2008). An error of 0 is taken as a hair. */

@@ -1,7 +1,7 @@
 // Migrations, in order. Never edit one that has shipped; add the next.
 import type { PieceDocument } from '@zanfirico/contract';
 import type { Kysely, Migration } from 'kysely';
-import type { Tables } from './database';
+import type { Tables } from './tables';
 import { usesOf } from './uses';
 
 export const migrations: Record<string, Migration> = {

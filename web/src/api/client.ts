@@ -1,11 +1,17 @@
 // Talking to the server: every failure is a sentence a person can act on.
 import type {
   ErrorBody,
+  KeptEntry,
+  KeptTest,
   KeptWeighIn,
+  NewTest,
   NewWeighIn,
   PieceDocument,
+  RackDocument,
   RevisionLine,
+  SaveEntry,
   SavedPiece,
+  SavedRack,
   SavedShop,
   SavePiece,
   SaveShop,
@@ -78,6 +84,22 @@ export const logWeighIn = (entry: NewWeighIn): Promise<KeptWeighIn> =>
 
 export const resetWeighIns = (person: string, ironDiameter: number): Promise<void> =>
   call('/weigh-ins/reset', 'POST', JSON.stringify({ person, ironDiameter }));
+
+export const readRack = (): Promise<SavedRack> => call('/rack');
+
+export const keepEntry = (save: SaveEntry): Promise<KeptEntry> =>
+  call('/rack/entries', 'PUT', JSON.stringify(save));
+
+export const dropEntry = (id: string): Promise<void> => call(`/rack/entries/${id}`, 'DELETE');
+
+export const importEntries = (entries: readonly RackDocument[]): Promise<KeptEntry[]> =>
+  call('/rack/import', 'POST', JSON.stringify({ entries }));
+
+export const keepTest = (test: NewTest): Promise<KeptTest> =>
+  call('/rack/tests', 'POST', JSON.stringify(test));
+
+export const countTest = (id: number, counts: boolean): Promise<void> =>
+  call(`/rack/tests/${String(id)}/count`, 'POST', JSON.stringify({ counts }));
 
 /** The sentence of any failure. */
 export const sentenceOf = (error: unknown): string =>

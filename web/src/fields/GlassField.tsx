@@ -1,5 +1,25 @@
 // Choosing a glass from the rack, or the piece's own.
-import { REPRESENTATIVE_GLASSES } from '@zanfirico/core';
+import { useRack } from '../stores/rack';
+
+/** The glasses one may choose: what is retired only where it is chosen already. */
+export function GlassOptions({ value }: { readonly value: string | undefined }) {
+  const rack = useRack((s) => s.rack);
+  const known = value === undefined || value === '' || rack.glass(value) !== undefined;
+  return (
+    <>
+      {!known && <option value={value}>{value}, not in the rack</option>}
+      {rack.lines.map(
+        ({ glass, entry }) =>
+          glass &&
+          (!entry.retired || glass.id === value) && (
+            <option key={glass.id} value={glass.id}>
+              {glass.name}
+            </option>
+          ),
+      )}
+    </>
+  );
+}
 
 interface Props {
   readonly label: string;
@@ -21,11 +41,7 @@ export function GlassField({ label, value, own, onChange }: Props) {
         }}
       >
         {own !== undefined && <option value="">{own}</option>}
-        {REPRESENTATIVE_GLASSES.map((g) => (
-          <option key={g.id} value={g.id}>
-            {g.name}
-          </option>
-        ))}
+        <GlassOptions value={value} />
       </select>
     </label>
   );

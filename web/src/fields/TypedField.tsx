@@ -14,14 +14,22 @@ interface Props<T> {
   readonly shown: string;
   readonly hint?: string | undefined;
   readonly inputMode?: 'text' | 'numeric';
+  /** Words instead of a number: a name, or plain text. */
+  readonly words?: 'name' | 'plain';
   readonly read: (text: string) => Typed<T>;
   readonly onCommit: (value: T) => void;
   /** Arrow up (1) or down (−1) while nothing is half typed; left out, arrows do nothing. */
   readonly onStep?: ((direction: 1 | -1, shift: boolean) => void) | undefined;
 }
 
+const LOOK = {
+  number: 'num text-right',
+  plain: 'w-full',
+  name: 'font-display w-full text-2xl font-semibold',
+} as const;
+
 export function TypedField<T>(props: Props<T>) {
-  const { label, bare, shown, hint, inputMode = 'text', read, onCommit, onStep } = props;
+  const { label, bare, shown, hint, inputMode = 'text', words, read, onCommit, onStep } = props;
   const [text, setText] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const id = useId();
@@ -51,7 +59,7 @@ export function TypedField<T>(props: Props<T>) {
       </label>
       <input
         id={id}
-        className="line-field num text-right"
+        className={`line-field ${LOOK[words ?? 'number']}`}
         inputMode={inputMode}
         autoComplete="off"
         value={text ?? shown}

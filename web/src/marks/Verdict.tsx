@@ -8,6 +8,16 @@ const LOOK = {
   no: { icon: OctagonX, tone: 'text-error' },
 } as const;
 
+/** The word alone, with its mark. */
+export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdict'] }) {
+  const { icon: Icon, tone } = LOOK[verdict];
+  return (
+    <span className={`text-sm whitespace-nowrap ${tone}`}>
+      <Icon className="mb-0.5 inline size-3.5" aria-hidden="true" /> {verdict}
+    </span>
+  );
+}
+
 export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
   const { icon: Icon, tone } = LOOK[verdict.verdict];
   return (

@@ -2,7 +2,10 @@
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
+import { useNotices } from '../stores/notices';
+import { useRack } from '../stores/rack';
 import { Notices } from './Notices';
 import { TwistMark } from './TwistMark';
 import { UnitSwitch } from './UnitSwitch';
@@ -22,6 +25,13 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.dataset['theme'] = theme;
   }, [theme]);
+  const loadRack = useRack((s) => s.load);
+  const trouble = useNotices((s) => s.trouble);
+  useEffect(() => {
+    loadRack().catch((error: unknown) => {
+      trouble(sentenceOf(error));
+    });
+  }, [loadRack, trouble]);
   const other = theme === 'soot' ? 'ash' : 'soot';
   return (
     <div className="flex min-h-dvh flex-col">

@@ -1,6 +1,13 @@
 // The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
 import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
-import { learnLayer, NO_SHOP, type Glass, type Learned, type ShopFacts } from '@zanfirico/core';
+import {
+  learnLayer,
+  NO_SHOP,
+  type Glass,
+  type Learned,
+  type Rack,
+  type ShopFacts,
+} from '@zanfirico/core';
 import { create } from 'zustand';
 import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
 
@@ -80,9 +87,11 @@ export function shopFacts(
   log: readonly KeptWeighIn[],
   person: string,
   glass: Glass,
+  rack: Rack,
 ): ShopFacts {
-  if (!shop) return NO_SHOP;
+  if (!shop) return { ...NO_SHOP, rack };
   return {
+    rack,
     blocks: shop.document.blocks,
     layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
   };

@@ -2,10 +2,11 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { readPiece, Refused, sentenceOf } from '../../api/client';
-import { findGlass, NO_SHOP, type ShopFacts } from '@zanfirico/core';
+import { NO_SHOP, type ShopFacts } from '@zanfirico/core';
 import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
+import { useRack } from '../../stores/rack';
 import { ANYBODY, shopFacts, useShop } from '../../stores/shop';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
@@ -56,6 +57,7 @@ export function PiecePlace() {
     };
   }, [id, open, say]);
 
+  const rackHere = useRack((s) => s.loaded);
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
   const last = useLastGood(id, now?.derived);
@@ -64,7 +66,7 @@ export function PiecePlace() {
     setShowRevisions(false);
   }, []);
 
-  if (failure !== undefined || (document && !now))
+  if (failure !== undefined || (document && !now && rackHere))
     return (
       <div className="mx-auto max-w-2xl px-6 py-20">
         <h1 className="text-4xl">Not on the board</h1>
@@ -115,10 +117,11 @@ function useFacts(gatherer: string | undefined, glassId: string | undefined): Sh
       say(sentenceOf(error));
     });
   }, [load, say]);
+  const rack = useRack((s) => s.rack);
   return useMemo(() => {
-    const glass = findGlass(glassId ?? '');
-    return glass ? shopFacts(shop, log, gatherer ?? ANYBODY, glass) : NO_SHOP;
-  }, [shop, log, gatherer, glassId]);
+    const glass = rack.glass(glassId ?? '');
+    return glass ? shopFacts(shop, log, gatherer ?? ANYBODY, glass, rack) : { ...NO_SHOP, rack };
+  }, [shop, log, gatherer, glassId, rack]);
 }
 
 /** The newest derivation of this piece that worked. */

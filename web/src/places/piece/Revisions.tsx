@@ -1,6 +1,6 @@
 // Revisions: every save, to look at and to bring back.
 import type { RevisionLine, SavedPiece } from '@zanfirico/contract';
-import { printDuration, printText } from '@zanfirico/core';
+import { NO_SHOP, printDuration, printText } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -9,6 +9,7 @@ import { PieceGlyph } from '../../marks/PieceGlyph';
 import { useDisplay } from '../../stores/display';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
+import { useRack } from '../../stores/rack';
 import { deriveDocument } from './usePiece';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
@@ -140,7 +141,8 @@ function Looked({
 /** A document as a small section with its facts, for comparing. */
 export function DocumentFacts({ document }: { readonly document: SavedPiece['document'] }) {
   const units = useDisplay((s) => s.units);
-  const now = deriveDocument(document);
+  const rack = useRack((s) => s.rack);
+  const now = deriveDocument(document, { ...NO_SHOP, rack });
   if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
   const { parts, whole, readings, schedule } = now.derived;
   const scale = Math.min(200 / whole.height, 300 / (2 * whole.widest), 1600);

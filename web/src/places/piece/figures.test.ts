@@ -5,7 +5,12 @@ import { namedFigures } from './figures';
 import { deriveDocument } from './usePiece';
 
 const figuresOf = (glass: string): string[] => {
-  const now = deriveDocument(freshDocument({ name: 'x', form: 'tumbler', glass }));
+  const now = deriveDocument(
+    freshDocument(
+      { name: 'x', form: 'tumbler', glass },
+      glass === 'borosilicate-33' ? 'hard' : 'soft',
+    ),
+  );
   if (now?.derived.ok !== true) throw new Error('the tumbler should be good');
   return namedFigures(now.derived).map((f) => f.id);
 };

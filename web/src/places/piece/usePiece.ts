@@ -1,6 +1,6 @@
 // The piece on the board with everything derived from it: one computation, shared by all sheets.
 import type { PieceDocument } from '@zanfirico/contract';
-import { derive, findGlass, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
+import { derive, NO_SHOP, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
 import type { CarriedPattern } from './useCarried';
 
@@ -20,8 +20,8 @@ export const usePiece = (): OnBoard => useOutletContext<OnBoard>();
 /** Derives a document; the glass of an unknown id is nobody's. */
 export function deriveDocument(
   document: PieceDocument,
-  facts?: ShopFacts,
+  facts: ShopFacts = NO_SHOP,
 ): { readonly glass: Glass; readonly derived: Derived } | undefined {
-  const glass = findGlass(document.glass);
+  const glass = facts.rack.glass(document.glass);
   return glass && { glass, derived: derive(document, glass, facts) };
 }

@@ -1,10 +1,12 @@
 // A new piece: a form to start from, a glass, a name.
-import { FORMS, measureShape, REPRESENTATIVE_GLASSES, startingParts } from '@zanfirico/core';
+import { FORMS, measureShape, startingParts } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { createPiece, sentenceOf } from '../../api/client';
+import { GlassOptions } from '../../fields/GlassField';
 import { PieceGlyph } from '../../marks/PieceGlyph';
+import { useRack } from '../../stores/rack';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
@@ -38,7 +40,9 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
 
   const start = async (answers: Answers): Promise<void> => {
     try {
-      const piece = await createPiece(freshDocument(answers));
+      const piece = await createPiece(
+        freshDocument(answers, useRack.getState().rack.glass(answers.glass)?.family),
+      );
       await navigate(`/pieces/${piece.id}/section`);
     } catch (error) {
       setFailure(sentenceOf(error));
@@ -86,11 +90,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
           <label className="flex flex-col">
             <span className="quiet text-sm">Glass</span>
             <select className="line-field" {...register('glass')}>
-              {REPRESENTATIVE_GLASSES.map((g) => (
-                <option key={g.id} value={g.id}>
-                  {g.name}
-                </option>
-              ))}
+              <GlassOptions value={undefined} />
             </select>
           </label>
           <label className="flex flex-col">

@@ -1,10 +1,12 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
+import { NO_SHOP } from '@zanfirico/core';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, listPieces, putAway, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
+import { useRack } from '../../stores/rack';
 import { deriveDocument } from '../piece/usePiece';
 import { ShelfPiece } from './ShelfPiece';
 
@@ -37,12 +39,13 @@ export function PiecesPlace() {
     void load();
   }, [load]);
 
+  const rack = useRack((s) => s.rack);
   const onShelf = useMemo(
     () =>
       (pieces ?? [])
         .filter((p) => p.document.name.toLowerCase().includes(wanted.trim().toLowerCase()))
-        .map((piece) => ({ piece, ...deriveDocument(piece.document) })),
-    [pieces, wanted],
+        .map((piece) => ({ piece, ...deriveDocument(piece.document, { ...NO_SHOP, rack }) })),
+    [pieces, wanted, rack],
   );
   const tallest = Math.max(
     0.05,

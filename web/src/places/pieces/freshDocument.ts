@@ -1,10 +1,10 @@
 // A fresh document: a starting form in a glass, with the shop's ordinary settings.
 import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
 import {
-  findGlass,
   ORDINARY_FIRING,
   ORDINARY_MAKING,
   startingParts,
+  type Family,
   type Form,
 } from '@zanfirico/core';
 
@@ -15,16 +15,18 @@ export interface Answers {
   glass: string;
 }
 
-/** A fresh document of a form, with the shop's ordinary settings. */
-export function freshDocument({ name, form, glass }: Answers): PieceDocument {
-  const hard = findGlass(glass)?.family === 'hard';
+/** A fresh document of a form, with the shop's ordinary settings; hard glass starts at the torch. */
+export function freshDocument(
+  { name, form, glass }: Answers,
+  family: Family = 'soft',
+): PieceDocument {
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
     name: name.trim() || `New ${form}`,
     notes: '',
     form,
-    way: hard ? 'torch' : 'furnace',
+    way: family === 'hard' ? 'torch' : 'furnace',
     glass,
     parts: startingParts(form).map(({ name: part, profile, work }) => ({
       name: part,

@@ -1,16 +1,18 @@
-// The rack: the glasses, and what the shop has to work them with.
+// The rack: the colours and glasses, what was tested together, and what the shop has to work them with.
 import { NavLink, Outlet } from 'react-router';
 
 const SHEETS = [
-  { to: '/rack', name: 'Glasses', end: true },
+  { to: '/rack', name: 'Colours', end: true },
+  { to: '/rack/glasses', name: 'Glasses', end: false },
+  { to: '/rack/tests', name: 'Tests', end: false },
   { to: '/rack/shop', name: 'Irons, boxes, torch stock', end: false },
 ] as const;
 
 export function RackPlace() {
   return (
-    <div className="mx-auto w-full max-w-[1400px] px-8 py-6">
+    <div className="mx-auto w-full max-w-[1400px] px-6 py-4">
       <div className="flex flex-wrap items-baseline gap-x-8">
-        <h1 className="text-5xl">Rack</h1>
+        <h1 className="text-4xl">Rack</h1>
         <nav aria-label="In the rack" className="flex">
           {SHEETS.map(({ to, name, end }) => (
             <NavLink

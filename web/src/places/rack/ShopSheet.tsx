@@ -1,9 +1,9 @@
 // The shop: its irons, blocks, glory holes, annealers and torch stock, as every plan takes them.
 import type { ShopDocument } from '@zanfirico/contract';
-import { REPRESENTATIVE_GLASSES } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { useEffect, type ReactNode } from 'react';
 import { sentenceOf } from '../../api/client';
+import { GlassOptions } from '../../fields/GlassField';
 import { QuantityField } from '../../fields/QuantityField';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/shop';
@@ -243,11 +243,7 @@ export function ShopSheet() {
                   change('stock', i, { glass: e.target.value });
                 }}
               >
-                {REPRESENTATIVE_GLASSES.map((g) => (
-                  <option key={g.id} value={g.id}>
-                    {g.name}
-                  </option>
-                ))}
+                <GlassOptions value={s.glass} />
               </select>
               <Measure
                 label={`Stock ${String(i + 1)}, across`}

@@ -1,14 +1,51 @@
-// How much of each colour the part takes, for so many pieces.
-import { findColour, printText } from '@zanfirico/core';
+// How much of each colour the part takes, for so many pieces, and whether the rack has it.
+import type { PieceColour } from '@zanfirico/contract';
+import { amountVolume, printText, stockFor } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
+import { thicknessText } from '../../../fields/ThicknessField';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/rack';
 import type { Colouring } from './useColouring';
 
 export function Amounts({ colouring }: { readonly colouring: Colouring }) {
   const { laid, shares, pieces, tolerance } = colouring;
   const units = useDisplay((s) => s.units);
+  const rack = useRack((s) => s.rack);
   if (laid.length === 0) return null;
+  const length = (v: number): string => printText(v, 'length', units);
+  const inWords = (amount: PieceColour['amount']): string => {
+    switch (amount.kind) {
+      case 'bar':
+        return `${length(amount.length * pieces)} of bar ⌀ ${length(amount.diameter)}`;
+      case 'canes':
+        return `${String(amount.count * pieces)} canes of ${length(amount.length)}`;
+      case 'passes':
+        return `${String(amount.count)} rolls each`;
+      case 'coats':
+        return `${String(amount.count)} × ${thicknessText(amount.thickness)} each`;
+      case 'pieces':
+        return `${String(amount.count * pieces)} of ${length(amount.diameter)}`;
+      case 'weight':
+        return '';
+    }
+  };
+  // One colour laid twice comes out of one stock: needs are added up as they are counted down.
+  const taken = new Map<string, number>();
+  const rows = laid.map((l, k) => {
+    const line = rack.line(l.colour);
+    const density = line?.colour.density ?? 0;
+    const each =
+      shares.find((s) => s.laid === k)?.mass ??
+      (l.amount.kind === 'pieces' ? amountVolume(l.amount, density, 0) * density : undefined);
+    const need = each === undefined ? undefined : each * pieces;
+    const have = line && stockFor(line.entry.stock, l.amount.kind, density);
+    const key = `${l.colour} ${l.amount.kind}`;
+    const before = taken.get(key) ?? 0;
+    if (need !== undefined) taken.set(key, before + need);
+    const left = have === undefined || need === undefined ? undefined : have - before - need;
+    return { l, name: line?.colour.name ?? l.colour, need, have, left };
+  });
   return (
     <section className="mt-5" aria-label="Amounts">
       <div className="flex items-end gap-4">
@@ -26,29 +63,30 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
         </div>
       </div>
       <ul className="mt-1">
-        {laid.map((l, k) => {
-          const share = shares.find((s) => s.laid === k);
-          const name = findColour(l.colour)?.name ?? l.colour;
-          const length = (v: number): string => printText(v, 'length', units);
-          const amount =
-            l.amount.kind === 'bar'
-              ? `${length(l.amount.length * pieces)} of bar ⌀ ${length(l.amount.diameter)}`
-              : l.amount.kind === 'canes'
-                ? `${String(l.amount.count * pieces)} canes of ${length(l.amount.length)}`
-                : l.amount.kind === 'passes'
-                  ? `${String(l.amount.count)} rolls each`
-                  : '';
-          return (
-            <li key={k} className="border-base-300 flex justify-between border-b py-1">
+        {rows.map(({ l, name, need, have, left }, k) => (
+          <li key={k} className="border-base-300 border-b py-1">
+            <div className="flex justify-between">
               <span>{name}</span>
               <span className="num text-right">
-                {share ? printText(share.mass * pieces, 'mass', units) : '–'}
-                {amount !== '' && <span className="quiet block text-sm">{amount}</span>}
+                {need === undefined ? '–' : printText(need, 'mass', units)}
+                <span className="quiet block text-sm">{inWords(l.amount)}</span>
               </span>
-            </li>
-          );
-        })}
+            </div>
+            {left !== undefined && have !== undefined && (
+              <p className={`text-sm leading-tight ${left < 0 ? 'text-warning' : 'quiet'}`}>
+                {left < 0
+                  ? `Short by ${printText(-left, 'mass', units)}: the rack has ${printText(have, 'mass', units)} of it in this form.`
+                  : `${printText(left, 'mass', units)} stay on the rack.`}
+              </p>
+            )}
+          </li>
+        ))}
       </ul>
+      {rows.every((r) => r.have === undefined) && (
+        <p className="quiet mt-1 text-sm">
+          No stock is noted for these; note it in the rack and it is counted here.
+        </p>
+      )}
     </section>
   );
 }

@@ -1,25 +1,23 @@
 // Does it hold together? Both schools, which is trusted and why, what would mend it, and what else to know.
 import {
   asFitGlass,
-  bowFor,
+  judgeInclusion,
   movesFirst,
-  printText,
   reaction,
   remedies,
   stackAt,
 } from '@zanfirico/core';
 import { Verdict } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
-import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/rack';
 import type { Colouring } from './useColouring';
+import { PairNotes } from './PairNotes';
 import { PointsField } from './PointsField';
 
-/** The customary thread: 1 mm, halves equal, looked at over 300 mm. Common practice, no source. */
-const THREAD = { length: 0.3, half: 0.0005 } as const;
-
 export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
-  const { part, shares, fit, tolerance, rack, form, wall, pieces } = colouring;
-  const units = useDisplay((s) => s.units);
+  const { part, shares, bearing, laid, fit, tolerance, schools, rack, form, wall, pieces } =
+    colouring;
+  const all = useRack((s) => s.rack);
   const worst = fit.places[fit.worst];
   const glass = asFitGlass(part.glass);
   if (!worst) return null;
@@ -28,7 +26,12 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
   const mends =
     byStress.verdict === 'good'
       ? []
-      : remedies(stackAt(shares, glass, wall), form, { tolerance }, rack);
+      : remedies(
+          stackAt(bearing, glass, wall),
+          form,
+          schools,
+          rack.filter((c) => c.family !== 'other'),
+        );
   const reacts = shares.flatMap((s, i) => {
     const next = shares[i + 1];
     const found = next && reaction(s.colour ?? glass, next.colour ?? glass);
@@ -36,7 +39,20 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
       ? [`${s.colour?.name ?? glass.name} and ${next.colour?.name ?? glass.name}: ${found.says}`]
       : [];
   });
-  const stiff = [...new Set(colours.flatMap((c) => movesFirst(c, glass) ?? []))];
+  const setIn = laid.flatMap((l) => {
+    const colour = all.colour(l.colour);
+    return colour && l.amount.kind === 'pieces'
+      ? [
+          judgeInclusion(colour.name, { ...colour, radius: l.amount.diameter / 2 }, glass, fall)
+            .verdict,
+        ]
+      : [];
+  });
+  const stiff = [
+    ...new Set(
+      colours.filter((c) => c.family !== 'other').flatMap((c) => movesFirst(c, glass) ?? []),
+    ),
+  ];
   const inner = shares[0]?.colour;
   const caution = colours.filter((c) => c.keepOffFood);
   return (
@@ -66,6 +82,14 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
           Nothing tried came out good: thinner, clear between, nor any colour of the rack.
         </p>
       )}
+      {setIn.length > 0 && (
+        <div className="mt-3 flex flex-col gap-1">
+          <p className="quiet text-sm">set in</p>
+          {setIn.map((v) => (
+            <Verdict key={v.because} verdict={v} />
+          ))}
+        </div>
+      )}
       {reacts.map((r) => (
         <p key={r} className="text-warning mt-2 leading-snug">
           {r}
@@ -83,27 +107,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
           sheet decides.
         </p>
       )}
-      {colours.length > 0 && (
-        <p className="quiet mt-2 text-sm leading-snug">
-          A 1 mm thread of{' '}
-          {[...new Map(colours.map((c) => [c.id, c])).values()]
-            .map((c) => {
-              const bow = bowFor(
-                {
-                  length: THREAD.length,
-                  thickness: [THREAD.half, THREAD.half],
-                  youngs: [c.youngs, glass.youngs],
-                  fall,
-                },
-                c.expansion - glass.expansion,
-              );
-              return `${c.name} with the clear bows ${printText(Math.abs(bow), 'length', units)}`;
-            })
-            .join(', ')}{' '}
-          over 300 mm, if the representative numbers are true. Test it: a measured pair outranks any
-          sheet.
-        </p>
-      )}
+      <PairNotes colours={colours} glass={glass} fall={fall} />
       <div className="mt-3 w-40">
         <PointsField
           value={tolerance}

@@ -1,89 +1,135 @@
-// The rack at this build-up: every colour as it would look here, and whether it would hold.
+// The rack at this build-up: every colour as it would look here, and whether it would hold; a key lays it.
 import type { PieceColour } from '@zanfirico/contract';
-import { asFitGlass, hexOf, judgeStack, over, WHITE, type Colour } from '@zanfirico/core';
-import { CircleCheck, OctagonX, TriangleAlert } from 'lucide-react';
+import { asFitGlass, type Colour, type OverlayFit } from '@zanfirico/core';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { Search } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { ColourRod } from '../../../marks/ColourRod';
+import { VerdictWord } from '../../../marks/Verdict';
 import { changePart } from '../../../stores/draft';
+import { useRack } from '../../../stores/rack';
+import { useSize } from '../../../marks/useSize';
+import { useOverlays } from '../../../workers/judging';
+import { firstAmount } from './amounts';
 import type { Colouring } from './useColouring';
 
 /** A colour not yet laid is looked at this deep in the wall, m: an ordinary overlay after blowing. From memory. */
 const ORDINARY = 0.0005;
-const MARK = { good: CircleCheck, watch: TriangleAlert, no: OctagonX } as const;
-const TONE = { good: 'text-success', watch: 'text-warning', no: 'text-error' } as const;
-const DEPTHS = [3, 1.7, 1, 0.6, 0.3];
+/** A colour takes so much width and height, px. */
+const CELL = 200;
+const ROW = 54;
+/** With more than so many the list scrolls by itself, rows. */
+const MOST_ROWS = 8;
 
 export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
   const { index, laid, part, wall, form, tolerance, rack } = colouring;
-  const glass = asFitGlass(part.glass);
+  const all = useRack((s) => s.rack);
+  const [wanted, setWanted] = useState('');
+  const base = useMemo(() => asFitGlass(part.glass), [part.glass]);
   // Each on its own over a wall of the part's glass: what it would bring, whatever else is laid.
-  const judged = (c: Colour) =>
-    judgeStack(
-      [
-        { glass, thickness: wall },
-        { glass: c, thickness: ORDINARY },
-      ],
-      form,
-      { tolerance },
-    );
+  const fits = useOverlays(all, rack, base, { wall, overlay: ORDINARY, form }, tolerance);
+  const found = useMemo(() => {
+    const text = wanted.trim().toLowerCase();
+    return text === '' ? rack : rack.filter((c) => c.name.toLowerCase().includes(text));
+  }, [rack, wanted]);
+  const [box, { width }] = useSize<HTMLDivElement>();
+  const columns = Math.max(1, Math.floor(width / CELL));
+  const rows = Math.ceil(found.length / columns);
+  // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const virtual = useVirtualizer({
+    count: rows,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: 4,
+  });
   const add = (c: Colour): void => {
-    const layer: PieceColour = {
-      colour: c.id,
-      after: 1,
-      amount:
-        c.look === 'transparent'
-          ? { kind: 'bar', length: 0.02, diameter: 0.028 }
-          : { kind: 'passes', count: 2 },
-    };
+    const layer: PieceColour = { colour: c.id, after: 1, amount: firstAmount(c) };
     changePart(index, { colours: [...laid, layer] });
   };
   return (
     <section className="mt-5" aria-label="Colours in the rack">
-      <div className="flex flex-wrap items-baseline gap-x-3">
+      <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-2xl">The rack, here</h2>
-        <p className="quiet text-sm">
-          each from three times to a third of {(ORDINARY * 1e3).toFixed(1)} mm deep, and whether{' '}
-          {(ORDINARY * 1e3).toFixed(1)} mm of it alone would hold on this wall. Representative
-          values, invented names.
+        <p className="quiet min-w-0 flex-1 text-sm">
+          whether {(ORDINARY * 1e3).toFixed(1)} mm of it alone would hold on this wall; each rod
+          from 6 mm deep to a thread
         </p>
+        <label className="flex items-center gap-2">
+          <Search className="size-4" aria-hidden="true" />
+          <span className="sr-only">Find a colour</span>
+          <input
+            className="line-field w-36"
+            placeholder="name"
+            value={wanted}
+            onChange={(e) => {
+              setWanted(e.target.value);
+            }}
+          />
+        </label>
       </div>
-      <ul className="mt-2 grid grid-cols-2 gap-x-6 gap-y-1 md:grid-cols-3 xl:grid-cols-4">
-        {rack.map((c) => {
-          const fit = judged(c);
-          const Mark = MARK[fit.verdict.verdict];
-          return (
-            <li key={c.id}>
-              <button
-                type="button"
-                className="hover:bg-base-300/40 flex w-full items-center gap-3 py-1 text-left"
-                aria-label={`Lay ${c.name}: ${fit.verdict.verdict}, ${(fit.tension / 1e6).toFixed(1)} MPa`}
-                onClick={() => {
-                  add(c);
-                }}
-              >
-                <span
-                  className="flex h-8 w-20 shrink-0 overflow-hidden rounded-sm"
-                  aria-hidden="true"
-                >
-                  {DEPTHS.map((d) => (
-                    <span
-                      key={d}
-                      className="flex-1"
-                      style={{ background: hexOf(over(c.seen, d * ORDINARY, WHITE)) }}
-                    />
-                  ))}
-                </span>
-                <span className="min-w-0 flex-1 leading-tight">
-                  <span className="block truncate">{c.name}</span>
-                  <span className="quiet num text-sm">{(c.expansion * 1e7).toFixed(0)}</span>{' '}
-                  <span className={`text-sm ${TONE[fit.verdict.verdict]}`}>
-                    <Mark className="mb-0.5 inline size-3.5" aria-hidden="true" />{' '}
-                    {fit.verdict.verdict}
-                  </span>
-                </span>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
+      <div
+        ref={box}
+        className="mt-2 overflow-y-auto"
+        style={{ height: Math.min(MOST_ROWS, Math.max(1, rows)) * ROW }}
+      >
+        {found.length === 0 && <p className="quiet py-3">No colour here is called that.</p>}
+        <div className="relative" style={{ height: virtual.getTotalSize() }}>
+          {virtual.getVirtualItems().map((item) => (
+            <ul
+              key={item.key}
+              className="absolute grid w-full gap-x-5"
+              style={{
+                top: item.start,
+                height: ROW,
+                gridTemplateColumns: `repeat(${String(columns)}, minmax(0, 1fr))`,
+              }}
+            >
+              {found.slice(item.index * columns, (item.index + 1) * columns).map((c) => (
+                <Cell
+                  key={c.id}
+                  colour={c}
+                  fit={fits?.get(c.id)}
+                  onLay={() => {
+                    add(c);
+                  }}
+                />
+              ))}
+            </ul>
+          ))}
+        </div>
+      </div>
     </section>
+  );
+}
+
+function Cell({
+  colour,
+  fit,
+  onLay,
+}: {
+  readonly colour: Colour;
+  readonly fit: OverlayFit | undefined;
+  readonly onLay: () => void;
+}) {
+  const says = fit
+    ? `${fit.verdict}, ${(fit.tension / 1e6).toFixed(1)} MPa${fit.tested ? ', tested' : ''}`
+    : 'not judged yet';
+  return (
+    <li>
+      <button
+        type="button"
+        className="hover:bg-base-300/40 h-full w-full px-1 py-1 text-left leading-tight"
+        aria-label={`Lay ${colour.name}: ${says}`}
+        onClick={onLay}
+      >
+        <ColourRod colour={colour} className="h-5 w-full" />
+        <span className="flex items-baseline gap-2">
+          <span className="min-w-0 flex-1 truncate">{colour.name}</span>
+          <span className="quiet num text-sm">{(colour.expansion * 1e7).toFixed(0)}</span>
+          {fit && <VerdictWord verdict={fit.verdict} />}
+        </span>
+      </button>
+    </li>
   );
 }

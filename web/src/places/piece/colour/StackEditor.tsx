@@ -1,34 +1,18 @@
-// The layers as they are laid, outside at the top as the wall is looked at; each in the amount the shop measures.
+// The layers as they are laid, outside at the top as the wall is looked at; under them what is set in as pieces.
 import type { PieceColour } from '@zanfirico/contract';
-import { findColour, hexOf, over, printText, WHITE } from '@zanfirico/core';
-import { ArrowDown, ArrowUp, X } from 'lucide-react';
-import { CountField } from '../../../fields/CountField';
-import { QuantityField } from '../../../fields/QuantityField';
-import { changePart } from '../../../stores/draft';
+import { printText } from '@zanfirico/core';
+import { X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
+import { changePart } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { thinText } from './looks';
+import { useRack } from '../../../stores/rack';
+import { LayerRow } from './LayerRow';
 import type { Colouring } from './useColouring';
-
-const KINDS = {
-  bar: 'bar',
-  weight: 'powder or frit, weighed',
-  passes: 'powder or frit, rolls',
-  canes: 'canes',
-} as const;
-type Kind = keyof typeof KINDS;
-
-/** Amounts as first offered. Common practice, no source. */
-const FIRST: Readonly<Record<Kind, PieceColour['amount']>> = {
-  bar: { kind: 'bar', length: 0.02, diameter: 0.028 },
-  weight: { kind: 'weight', mass: 0.015 },
-  passes: { kind: 'passes', count: 2 },
-  canes: { kind: 'canes', count: 20, diameter: 0.005, length: 0.06 },
-};
 
 export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
   const { part, index, laid, shares } = colouring;
   const units = useDisplay((s) => s.units);
+  const rack = useRack((s) => s.rack);
   const gathers = part.gathers?.gathers.length ?? 1;
   const put = (colours: PieceColour[]): void => {
     changePart(index, { colours: colours.length > 0 ? colours : undefined });
@@ -36,7 +20,10 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
   const change = (k: number, layer: Partial<PieceColour>): void => {
     put(laid.map((l, i) => (i === k ? { ...l, ...layer } : l)));
   };
-  const swap = (k: number, by: 1 | -1): void => {
+  const drop = (k: number): void => {
+    put(laid.filter((_, n) => n !== k));
+  };
+  const move = (k: number, by: 1 | -1): void => {
     const a = laid[k];
     const b = laid[k + by];
     if (!a) return;
@@ -51,112 +38,70 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
     next[k + by] = a;
     put(next);
   };
-  const thick = (v: number): string => thinText(v, units);
-  const { thickest, thinnest } = part.shape;
+  const walls = { thinnest: part.shape.thinnest.wall, thickest: part.shape.thickest.wall };
+  const row = (k: number, share: (typeof shares)[number] | undefined) => {
+    const layer = laid[k];
+    const colour = layer && rack.colour(layer.colour);
+    return (
+      layer &&
+      colour && (
+        <LayerRow
+          key={k}
+          colour={colour}
+          layer={layer}
+          share={share}
+          walls={walls}
+          gathers={gathers}
+          onChange={(next) => {
+            change(k, next);
+          }}
+          onMove={(by) => {
+            move(k, by);
+          }}
+          onDrop={() => {
+            drop(k);
+          }}
+        />
+      )
+    );
+  };
+  const setIn = laid.flatMap((l, k) =>
+    l.amount.kind === 'pieces' && rack.colour(l.colour) ? [k] : [],
+  );
+  const unknown = laid.flatMap((l, k) => (rack.colour(l.colour) ? [] : [{ id: l.colour, k }]));
   return (
     <>
       <p className="quiet text-sm">outside</p>
       <ol aria-label="Layers, outside first">
-        {[...shares].reverse().map((s, i) => {
-          const k = s.laid;
-          const layer = k === undefined ? undefined : laid[k];
-          if (k === undefined || !layer || !s.colour)
-            return (
-              <li
-                key={`g${String(i)}`}
-                className="border-base-300 quiet flex items-baseline justify-between border-b py-1.5"
-              >
-                <span>{part.glass.name}</span>
-                <span className="num text-sm">{printText(s.mass, 'mass', units)}</span>
-              </li>
-            );
-          return (
-            <li key={k} className="border-base-300 border-b py-2">
-              <div className="flex items-center gap-2">
-                <span
-                  className="size-6 shrink-0 rounded-full border border-black/40"
-                  style={{
-                    background: hexOf(over(s.colour.seen, s.share * thinnest.wall, WHITE)),
-                  }}
-                  aria-hidden="true"
-                />
-                <span className="font-display flex-1 text-xl font-semibold">{s.colour.name}</span>
-                <IconButton
-                  label={`Lay ${s.colour.name} further out`}
-                  onClick={() => {
-                    swap(k, 1);
-                  }}
-                >
-                  <ArrowUp className="size-4" />
-                </IconButton>
-                <IconButton
-                  label={`Lay ${s.colour.name} further in`}
-                  onClick={() => {
-                    swap(k, -1);
-                  }}
-                >
-                  <ArrowDown className="size-4" />
-                </IconButton>
-                <IconButton
-                  label={`Take ${s.colour.name} out`}
-                  onClick={() => {
-                    put(laid.filter((_, n) => n !== k));
-                  }}
-                >
-                  <X className="size-4" />
-                </IconButton>
-              </div>
-              <div className="mt-1 grid grid-cols-[1fr_1fr_1fr] items-end gap-x-3 gap-y-1">
-                <label className="col-span-2 flex flex-col">
-                  <span className="quiet text-sm">as</span>
-                  <select
-                    className="line-field"
-                    value={layer.amount.kind}
-                    onChange={(e) => {
-                      change(k, { amount: FIRST[e.target.value as Kind] });
-                    }}
-                  >
-                    {Object.entries(KINDS).map(([id, says]) => (
-                      <option key={id} value={id}>
-                        {says}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-                <CountField
-                  label="after gather"
-                  value={Math.min(layer.after, gathers)}
-                  min={1}
-                  max={gathers}
-                  onCommit={(after) => {
-                    change(k, { after });
-                  }}
-                />
-                <AmountFields
-                  amount={layer.amount}
-                  onChange={(amount) => {
-                    change(k, { amount });
-                  }}
-                />
-              </div>
-              <p className="num mt-1 text-sm">
-                {thick(s.atGather)} at the gather
-                <span className="quiet font-sans"> · on the piece </span>
-                {thick(s.share * thinnest.wall)} to {thick(s.share * thickest.wall)}
-              </p>
-              {s.colour.strikes && (
-                <p className="quiet text-sm">Strikes: its colour comes up on reheating.</p>
-              )}
+        {[...shares].reverse().map((s, i) =>
+          s.laid === undefined ? (
+            <li
+              key={`g${String(i)}`}
+              className="border-base-300 quiet flex items-baseline justify-between border-b py-1.5"
+            >
+              <span>{part.glass.name}</span>
+              <span className="num text-sm">{printText(s.mass, 'mass', units)}</span>
             </li>
-          );
-        })}
+          ) : (
+            row(s.laid, s)
+          ),
+        )}
       </ol>
       <p className="quiet text-sm">inside</p>
-      {laid.some((l) => !findColour(l.colour)) && (
-        <p role="alert" className="text-error">
-          A colour of this piece is not in the rack; take it out or choose another.
+      {setIn.length > 0 && <ol aria-label="Set in">{setIn.map((k) => row(k, undefined))}</ol>}
+      {unknown.map(({ id, k }) => (
+        <p key={k} role="alert" className="text-error flex items-center gap-2">
+          <span className="flex-1">“{id}” is not in the rack; take it out or choose another.</span>
+          <IconButton
+            label={`Take ${id} out`}
+            onClick={() => {
+              drop(k);
+            }}
+          >
+            <X className="size-4" />
+          </IconButton>
         </p>
-      )}
+      ))}
       {laid.length === 0 && (
         <p className="mt-2 leading-snug">
           All clear. Choose a colour from the rack below: it is laid after the first gather, under
@@ -165,83 +110,4 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
       )}
     </>
   );
-}
-
-function AmountFields({
-  amount,
-  onChange,
-}: {
-  readonly amount: PieceColour['amount'];
-  readonly onChange: (amount: PieceColour['amount']) => void;
-}) {
-  const length = (
-    label: string,
-    value: number,
-    min: number,
-    max: number,
-    set: (v: number) => PieceColour['amount'],
-  ) => (
-    <QuantityField
-      label={label}
-      kind="length"
-      value={value}
-      min={min}
-      max={max}
-      nudge={0.001}
-      onCommit={(v) => {
-        onChange(set(v));
-      }}
-    />
-  );
-  switch (amount.kind) {
-    case 'bar':
-      return (
-        <>
-          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
-          {length('Bar ⌀', amount.diameter, 0.002, 0.1, (v) => ({ ...amount, diameter: v }))}
-        </>
-      );
-    case 'weight':
-      return (
-        <QuantityField
-          label="Weighs"
-          kind="mass"
-          value={amount.mass}
-          min={0.0001}
-          max={10}
-          nudge={0.001}
-          onCommit={(mass) => {
-            onChange({ ...amount, mass });
-          }}
-        />
-      );
-    case 'passes':
-      return (
-        <CountField
-          label="Rolls"
-          value={amount.count}
-          min={1}
-          max={60}
-          onCommit={(count) => {
-            onChange({ ...amount, count });
-          }}
-        />
-      );
-    case 'canes':
-      return (
-        <>
-          <CountField
-            label="Canes"
-            value={amount.count}
-            min={1}
-            max={400}
-            onCommit={(count) => {
-              onChange({ ...amount, count });
-            }}
-          />
-          {length('Cane ⌀', amount.diameter, 0.0005, 0.05, (v) => ({ ...amount, diameter: v }))}
-          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
-        </>
-      );
-  }
 }

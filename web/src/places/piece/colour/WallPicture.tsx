@@ -16,7 +16,7 @@ const LEAST = 7;
 const LITTLE = 0.05e6;
 
 export function WallPicture({ colouring }: { readonly colouring: Colouring }) {
-  const { shares, fit, wall, part } = colouring;
+  const { bearing: shares, fit, wall, part } = colouring;
   const units = useDisplay((s) => s.units);
   const worst = fit.places[fit.worst];
   const room = WIDTH - LEFT - RIGHT;

@@ -2,20 +2,20 @@
 import type { PieceColour } from '@zanfirico/contract';
 import {
   asFitGlass,
-  findColour,
   formAt,
   judgePart,
   layWall,
   NUMBER_TOLERANCE,
-  REPRESENTATIVE_COLOURS,
   type Colour,
   type LaidColour,
   type PartFit,
   type PlannedPart,
+  type Schools,
   type WallShare,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useBoard } from '../../../stores/board';
+import { useRack } from '../../../stores/rack';
 import { usePiece } from '../usePiece';
 
 export interface Colouring {
@@ -23,10 +23,14 @@ export interface Colouring {
   readonly index: number;
   readonly laid: readonly PieceColour[];
   readonly shares: readonly WallShare[];
+  /** The layers that carry load, as `fit` has them: without leaf and fume. */
+  readonly bearing: readonly WallShare[];
+  /** How the shop judges here: its tolerance, and its tests. */
+  readonly schools: Schools;
   readonly fit: PartFit;
   readonly tolerance: number;
   readonly pieces: number;
-  /** The colours of this part's family. */
+  /** The colours that may be laid: of this part's family, metals and minerals; nothing retired. */
   readonly rack: readonly Colour[];
   readonly form: ReturnType<typeof formAt>;
   /** The wall judged worst, m. */
@@ -50,6 +54,7 @@ export function useColouring(): Colouring | undefined {
   const ironDiameter = own?.diameter ?? making.ironDiameter;
   const depth = own?.depth ?? making.dipDepth;
   const tolerance = document.fit?.tolerance ?? NUMBER_TOLERANCE;
+  const all = useRack((s) => s.rack);
   return useMemo(() => {
     if (!part) return undefined;
     const { glass, shape } = part;
@@ -57,11 +62,15 @@ export function useColouring(): Colouring | undefined {
       shape.glassVolume * ONE_LAYER,
     ];
     const known = laid.flatMap((l): LaidColour[] => {
-      const colour = findColour(l.colour);
+      const colour = all.colour(l.colour);
       return colour ? [{ colour, amount: l.amount, after: l.after }] : [];
     });
     const shares = layWall({ glass, gathered, dip: { ironDiameter, depth }, laid: known });
-    const fit = judgePart(shape, shares, asFitGlass(glass), { tolerance }, PLACES);
+    const schools: Schools = {
+      tolerance,
+      tested: (first, second) => all.tested(first, second)?.value,
+    };
+    const fit = judgePart(shape, shares, asFitGlass(glass), schools, PLACES);
     const worst = fit.places[fit.worst];
     const n = shape.outer.r.length;
     return {
@@ -69,12 +78,20 @@ export function useColouring(): Colouring | undefined {
       index,
       laid,
       shares,
+      bearing: shares.filter((s) => s.colour?.family !== 'other'),
+      schools,
       fit,
       tolerance,
       pieces: document.fit?.pieces ?? 1,
-      rack: REPRESENTATIVE_COLOURS.filter((c) => c.family === glass.family),
+      rack: all.lines.flatMap(({ entry, colour }) =>
+        entry.kind === 'colour' &&
+        !entry.retired &&
+        (entry.family === glass.family || entry.family === 'other')
+          ? [colour]
+          : [],
+      ),
       form: formAt(shape, Math.round(((n - 1) * fit.worst) / (PLACES - 1))),
       wall: worst?.wall ?? shape.thickest.wall,
     };
-  }, [part, index, laid, ironDiameter, depth, tolerance, document.fit]);
+  }, [part, index, laid, ironDiameter, depth, tolerance, document.fit, all]);
 }

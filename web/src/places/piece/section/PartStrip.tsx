@@ -4,6 +4,7 @@ import {
   BIT_PRESETS,
   newBit,
   newPart,
+  NO_SHOP,
   PART_PRESETS,
   type BitPreset,
   type PartPreset,
@@ -13,6 +14,7 @@ import { memo, useState, type ReactNode } from 'react';
 import { raised } from '../../../marks/section/moves';
 import { useBoard } from '../../../stores/board';
 import { changePiece, useDraft } from '../../../stores/draft';
+import { useRack } from '../../../stores/rack';
 import { deriveDocument, type OnBoard } from '../usePiece';
 import { Menu } from '../../../shell/Menu';
 import { MeshDialog } from './MeshDialog';
@@ -167,7 +169,8 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
 /** The piece as it is on the board now, with what it comes to. */
 function now(): { document: PieceDocument; last: OnBoard['last'] } | undefined {
   const { document } = useDraft.getState();
-  const derived = document && deriveDocument(document)?.derived;
+  const derived =
+    document && deriveDocument(document, { ...NO_SHOP, rack: useRack.getState().rack })?.derived;
   return document && { document, last: derived?.ok === true ? derived : undefined };
 }
 

@@ -1,0 +1,53 @@
+// The tables of the database file.
+import type { Generated } from 'kysely';
+
+/** Tables. A piece's list facts are columns; its documents are revisions, never overwritten. */
+export interface Tables {
+  pieces: {
+    id: string;
+    revision: number;
+    name: string;
+    saved_at: string;
+    put_away: number;
+  };
+  revisions: {
+    piece_id: string;
+    revision: number;
+    saved_at: string;
+    name: string;
+    document: string;
+  };
+  shop_revisions: { revision: number; saved_at: string; document: string };
+  weigh_ins: {
+    id: Generated<number>;
+    at: string;
+    person: string;
+    glass: string;
+    iron_diameter: number;
+    depth: number;
+    planned: number;
+    got: number;
+    factor: number;
+    counts: number;
+  };
+  rack_entries: {
+    id: string;
+    revision: number;
+    saved_at: string;
+    kind: string;
+    name: string;
+    retired: number;
+  };
+  rack_revisions: { entry_id: string; revision: number; saved_at: string; document: string };
+  fit_tests: {
+    id: Generated<number>;
+    at: string;
+    first: string;
+    second: string;
+    lot: string | null;
+    reading: string;
+    counts: number;
+  };
+  /** Which entries of the rack each revision of a piece names. */
+  piece_uses: { piece_id: string; revision: number; entry_id: string };
+}

@@ -1,0 +1,49 @@
+// A field for very thin layers: micrometres where a millimetre would be nearly nothing.
+import { METRIC, readQuantity } from '@zanfirico/core';
+import { TypedField } from './TypedField';
+
+interface Props {
+  readonly label: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly onCommit: (value: number) => void;
+}
+
+const THIN = 1e-4;
+
+/** "0.2 µm", "30 µm", "3 mm". */
+export const thicknessText = (v: number): string =>
+  v < THIN
+    ? `${String(Number((v * 1e6).toPrecision(3)))} µm`
+    : `${String(Number((v * 1e3).toPrecision(3)))} mm`;
+
+/** Reads µm, and everything a length reads; bare numbers are mm. */
+export function readThickness(text: string): number | undefined {
+  const micro = /^\s*([\d.,]+)\s*(?:µm|μm|um|micron|microns)\s*$/i.exec(text);
+  if (micro) {
+    const n = Number((micro[1] as string).replace(',', '.'));
+    return Number.isFinite(n) ? n * 1e-6 : undefined;
+  }
+  const read = readQuantity(text, 'length', METRIC);
+  return read.ok ? read.value : undefined;
+}
+
+export function ThicknessField({ label, value, min, max, onCommit }: Props) {
+  return (
+    <TypedField
+      label={label}
+      shown={thicknessText(value)}
+      read={(text) => {
+        const v = readThickness(text);
+        return v !== undefined && v >= min && v <= max
+          ? { ok: true, value: v }
+          : {
+              ok: false,
+              problem: `${label}: given “${text}”; allowed ${thicknessText(min)} to ${thicknessText(max)}.`,
+            };
+      }}
+      onCommit={onCommit}
+    />
+  );
+}

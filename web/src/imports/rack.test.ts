@@ -1,0 +1,143 @@
+// The rack's table in and out, compositions as written, and colours out of a photo's pixels.
+import { SHIPPED_RACK, toLinear, type RackEntry } from '@zanfirico/core';
+import * as fc from 'fast-check';
+import { rackCsv } from '../exports/rackCsv';
+import { readOxides } from './oxides';
+import { balanced, decodePhoto, meanLight } from './photo';
+import { idOf, rackFromCsv } from './rackFromCsv';
+
+describe('a rack table', () => {
+  it('comes back as it went out', () => {
+    const own: RackEntry = {
+      ...(SHIPPED_RACK.line('chalk') as NonNullable<ReturnType<typeof SHIPPED_RACK.line>>).entry,
+      id: 'our-chalk',
+      name: 'Our “chalk”, thick; soft',
+      values: {
+        expansion: { sheet: 97.5e-7, measured: 98.2e-7 },
+        softening: { sheet: 664 },
+        young: { measured: 68.5e9 },
+      },
+      sheetFrom: 'sheet, page 2',
+      composition: { SiO2: 70, Na2O: 16, CaO: 10, SnO2: 4 },
+      stock: [
+        { form: 'bar', length: 0.25, diameter: 0.028, lot: 'A7' },
+        { form: 'powder', mass: 0.2 },
+      ],
+      notes: 'stiff at the pipe',
+      seen: { sample: 0.001, through: [0.07, 0.07, 0.08], body: [0.88, 0.86, 0.79] },
+      retired: true,
+    };
+    // Tin oxide has no factor: such a composition is refused, as on screen.
+    expect(rackFromCsv(rackCsv([own])).problems[0]?.says).toContain('SnO2 has no published factor');
+    const kept = { ...own, composition: { SiO2: 72, Na2O: 16, CaO: 12 } };
+    const { entries, problems, ignored } = rackFromCsv(rackCsv([kept]));
+    expect([problems, ignored]).toEqual([[], []]);
+    expect(entries).toEqual([kept]);
+  });
+
+  it('of all that is shipped comes back whole', () => {
+    const shipped = SHIPPED_RACK.lines.map((l) => l.entry);
+    const { entries, problems } = rackFromCsv(rackCsv(shipped));
+    expect(problems).toEqual([]);
+    expect(entries.map((e) => [e.id, e.forms, e.holds])).toEqual(
+      shipped.map((e) => [e.id, [...e.forms], [...e.holds]]),
+    );
+  });
+
+  it.each([
+    ['semicolons and decimal commas', 'name;COE;annealing\nTeal;95,5;505,5', 95.5e-7, 505.5],
+    ['tabs and Fahrenheit', 'Name\tExpansion\tAnnealing (F)\nTeal\t9.55e-6\t941.9', 95.5e-7, 505.5],
+    [
+      'a mark for bytes, and units in the cell',
+      '\uFEFFname,alpha,anneal\r\nTeal,95.5e-7,941.9F\r\n',
+      95.5e-7,
+      505.5,
+    ],
+  ])('is read with %s', (_, text, expansion, annealing) => {
+    const { entries } = rackFromCsv(text);
+    expect(entries[0]?.values.expansion?.sheet).toBeCloseTo(expansion, 12);
+    expect(entries[0]?.values.annealing?.sheet).toBeCloseTo(annealing, 6);
+  });
+
+  it('tells by row what cannot be read, and keeps the rest', () => {
+    const { entries, problems, ignored } = rackFromCsv(
+      [
+        'name,expansion,holds,strain,annealing,price',
+        'Good,96,Cu,,,3',
+        ',96,,,,',
+        'Wild,960,,,,',
+        'Odd,96,copper,,,',
+        'Upside down,96,,540,500,',
+        'Good,94,,,,',
+      ].join('\n'),
+    );
+    expect(entries.map((e) => e.name)).toEqual(['Good']);
+    expect(problems.map((p) => p.row)).toEqual([3, 4, 5, 6, 7]);
+    expect(problems.map((p) => p.says).join('\n')).toMatch(
+      /name is missing[^]*Did you mean 96[^]*“Copper” is no chemical symbol[^]*must lie below[^]*row 2 already/,
+    );
+    expect(ignored).toEqual(['price']);
+  });
+
+  it('without names, without rows or with 50 000 of them is refused in one sentence', () => {
+    expect(() => rackFromCsv('coe,anneal\n96,505')).toThrow(
+      /needs a first row with a column “name”/,
+    );
+    expect(() => rackFromCsv('name,coe\n')).toThrow(/no row/);
+    const many = `name\n${Array.from({ length: 50000 }, (_, i) => `c${String(i)}`).join('\n')}`;
+    expect(() => rackFromCsv(many)).toThrow(/has 50000 rows; a rack holds 5000/);
+  });
+
+  it('makes ids of names, whatever the letters', () => {
+    expect(idOf('Grün, tief (№ 3)')).toBe('grun-tief-3');
+    expect(idOf('…')).toBe('unnamed');
+    fc.assert(fc.property(fc.string(), (name) => /^[a-z0-9-]{1,40}$/.test(idOf(name))));
+  });
+});
+
+describe('oxides', () => {
+  it.each([
+    'SiO2 71.7; Na2O 15; CaO 13.3',
+    'SiO2: 71,7, Na2O 15 %, CaO 13,3',
+    'SiO2=71.7\nNa2O=15\nCaO=13.3',
+    'SiO2 71.7 Na2O 15 CaO 13.3',
+  ])('are read as written: %p', (text) => {
+    expect(readOxides(text)).toEqual({ ok: true, value: { SiO2: 71.7, Na2O: 15, CaO: 13.3 } });
+  });
+  it('are none when nothing is written, and named when they are no oxides', () => {
+    expect(readOxides(' ')).toEqual({ ok: true, value: undefined });
+    expect(readOxides('mostly sand')).toMatchObject({ ok: false });
+  });
+});
+
+describe('a photo', () => {
+  const flat = (r: number, g: number, b: number): Pick<ImageData, 'data' | 'width' | 'height'> => ({
+    width: 4,
+    height: 4,
+    data: Uint8ClampedArray.from(Array.from({ length: 16 }, () => [r, g, b, 255]).flat()),
+  });
+  it('gives the mean light about a place, also at its edge', () => {
+    const light = meanLight(flat(128, 64, 255), 0, 3, 4);
+    expect(light[0]).toBeCloseTo(toLinear(128), 12);
+    expect(light[1]).toBeCloseTo(toLinear(64), 12);
+    expect(light[2]).toBeCloseTo(1, 12);
+  });
+  it('is corrected by a white beside the glass: a yellow lamp goes out of both', () => {
+    const lamp = [0.9, 0.8, 0.4] as const;
+    const glass = [0.45, 0.16, 0.08] as const;
+    const fixed = balanced(glass, lamp);
+    expect(fixed[0]).toBeCloseTo(0.47, 6);
+    expect(fixed[1]).toBeCloseTo(0.188, 6);
+    expect(fixed[2]).toBeCloseTo(0.188, 6);
+    expect(balanced(glass, undefined)).toEqual(glass);
+  });
+  it('that is no picture or far too big is refused by name', async () => {
+    const big = { name: 'wall.tif', size: 90e6 } as File;
+    await expect(decodePhoto(big)).rejects.toThrow(
+      /“wall.tif” is 90 MB; a photo may be at most 40 MB/,
+    );
+    await expect(decodePhoto({ name: 'notes.txt', size: 10 } as File)).rejects.toThrow(
+      /no picture/,
+    );
+  });
+});

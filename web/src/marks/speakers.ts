@@ -1,0 +1,16 @@
+// Who gave a value, in words.
+import type { Speaker } from '@zanfirico/core';
+
+export const SPEAKER_WORDS: Readonly<Record<Speaker, string>> = {
+  measured: 'measured here',
+  sheet: 'from the sheet',
+  composition: 'estimated from its oxides',
+  representative: 'representative',
+};
+
+/** "+1.3 ± 0.3", in the trade's points. */
+export const pointsText = (value: number, error?: number): string => {
+  const n = (v: number): string => (Math.abs(v) * 1e7).toFixed(1);
+  const sign = value < 0 ? '−' : '+';
+  return `${sign}${n(value)}${error === undefined ? '' : ` ± ${n(error)}`}`;
+};

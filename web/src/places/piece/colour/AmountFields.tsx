@@ -1,0 +1,122 @@
+// The fields of one amount, as the shop measures it.
+import type { PieceColour } from '@zanfirico/contract';
+import { CountField } from '../../../fields/CountField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { ThicknessField } from '../../../fields/ThicknessField';
+
+export function AmountFields({
+  amount,
+  onChange,
+}: {
+  readonly amount: PieceColour['amount'];
+  readonly onChange: (amount: PieceColour['amount']) => void;
+}) {
+  const length = (
+    label: string,
+    value: number,
+    min: number,
+    max: number,
+    set: (v: number) => PieceColour['amount'],
+  ) => (
+    <QuantityField
+      label={label}
+      kind="length"
+      value={value}
+      min={min}
+      max={max}
+      nudge={0.001}
+      onCommit={(v) => {
+        onChange(set(v));
+      }}
+    />
+  );
+  switch (amount.kind) {
+    case 'bar':
+      return (
+        <>
+          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
+          {length('Bar ⌀', amount.diameter, 0.002, 0.1, (v) => ({ ...amount, diameter: v }))}
+        </>
+      );
+    case 'weight':
+      return (
+        <QuantityField
+          label="Weighs"
+          kind="mass"
+          value={amount.mass}
+          min={0.0001}
+          max={10}
+          nudge={0.001}
+          onCommit={(mass) => {
+            onChange({ ...amount, mass });
+          }}
+        />
+      );
+    case 'passes':
+      return (
+        <CountField
+          label="Rolls"
+          value={amount.count}
+          min={1}
+          max={60}
+          onCommit={(count) => {
+            onChange({ ...amount, count });
+          }}
+        />
+      );
+    case 'canes':
+      return (
+        <>
+          <CountField
+            label="Canes"
+            value={amount.count}
+            min={1}
+            max={400}
+            onCommit={(count) => {
+              onChange({ ...amount, count });
+            }}
+          />
+          {length('Cane ⌀', amount.diameter, 0.0005, 0.05, (v) => ({ ...amount, diameter: v }))}
+          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
+        </>
+      );
+    case 'coats':
+      return (
+        <>
+          <CountField
+            label="Coats"
+            value={amount.count}
+            min={1}
+            max={60}
+            onCommit={(count) => {
+              onChange({ ...amount, count });
+            }}
+          />
+          <ThicknessField
+            label="Each"
+            value={amount.thickness}
+            min={1e-8}
+            max={0.03}
+            onCommit={(thickness) => {
+              onChange({ ...amount, thickness });
+            }}
+          />
+        </>
+      );
+    case 'pieces':
+      return (
+        <>
+          <CountField
+            label="Pieces"
+            value={amount.count}
+            min={1}
+            max={2000}
+            onCommit={(count) => {
+              onChange({ ...amount, count });
+            }}
+          />
+          {length('Across', amount.diameter, 0.0001, 0.2, (v) => ({ ...amount, diameter: v }))}
+        </>
+      );
+  }
+}

@@ -1,0 +1,75 @@
+// Each colour with the part's glass: whose number it goes by, what the shop's tests say, or the bow to look for.
+import { bowFor, printText, type Colour, type FitGlass } from '@zanfirico/core';
+import { Link } from 'react-router';
+import { pointsText, SPEAKER_WORDS } from '../../../marks/speakers';
+import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/rack';
+
+/** The customary thread: 1 mm, halves equal, looked at over 300 mm. Common practice, no source. */
+const THREAD = { length: 0.3, half: 0.0005 } as const;
+
+export function PairNotes({
+  colours,
+  glass,
+  fall,
+}: {
+  readonly colours: readonly Colour[];
+  readonly glass: FitGlass;
+  readonly fall: number;
+}) {
+  const rack = useRack((s) => s.rack);
+  const tests = useRack((s) => s.tests);
+  const units = useDisplay((s) => s.units);
+  const pairs = [...new Map(colours.map((c) => [c.id, c])).values()].filter(
+    (c) => c.family !== 'other' && c.id !== glass.id,
+  );
+  if (pairs.length === 0) return null;
+  return (
+    <ul className="mt-3 flex flex-col gap-1.5 text-sm leading-snug" aria-label="With the clear">
+      {pairs.map((c) => {
+        const tested = rack.tested(c.id, glass.id);
+        const by = rack.line(c.id)?.spoken.expansion.by ?? 'representative';
+        const newest = tests.find(
+          (t) =>
+            t.counts &&
+            [t.first, t.second].includes(c.id) &&
+            [t.first, t.second].includes(glass.id),
+        );
+        const bow = bowFor(
+          {
+            length: THREAD.length,
+            thickness: [THREAD.half, THREAD.half],
+            youngs: [c.youngs, glass.youngs],
+            fall,
+          },
+          c.expansion - glass.expansion,
+        );
+        return (
+          <li key={c.id}>
+            <span className="font-bold">{c.name}</span>{' '}
+            <span className="num">{(c.expansion * 1e7).toFixed(1)}</span>, {SPEAKER_WORDS[by]}.{' '}
+            {tested ? (
+              <>
+                Tested with this glass:{' '}
+                <span className="num">{pointsText(tested.value, tested.error)}</span>
+                {newest && `, ${newest.at.slice(0, 10)}`}
+                {newest?.lot !== undefined && `, lot ${newest.lot}`}; the test is what counts here.
+              </>
+            ) : (
+              <span className="quiet">
+                Untested: a 1 mm thread should bow {printText(Math.abs(bow), 'length', units)} over
+                300 mm.{' '}
+                <Link
+                  className="link"
+                  to={`/rack/tests?first=${encodeURIComponent(c.id)}&second=${encodeURIComponent(glass.id)}`}
+                >
+                  Test it
+                </Link>
+              </span>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

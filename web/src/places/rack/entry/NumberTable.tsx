@@ -1,0 +1,115 @@
+// Every number of a glass with who gives it: representative, the sheet's, and measured here; the one that speaks stands out.
+import {
+  QUANTITIES,
+  type Given,
+  type Quantity,
+  type RackEntry,
+  type RackLine,
+} from '@zanfirico/core';
+import { useState } from 'react';
+import { TypedField } from '../../../fields/TypedField';
+import { SPEAKER_WORDS } from '../../../marks/speakers';
+import { useDisplay } from '../../../stores/display';
+import { numberText, readNumber, SHOWN, unitOf } from './quantities';
+
+/** Shown at once; the rest on asking. */
+const FIRST: readonly Quantity[] = [
+  'expansion',
+  'strain',
+  'annealing',
+  'softening',
+  'working',
+  'density',
+];
+
+interface Props {
+  readonly line: RackLine;
+  readonly onChange: (patch: Partial<RackEntry>) => void;
+}
+
+export function NumberTable({ line, onChange }: Props) {
+  const { entry, spoken } = line;
+  const units = useDisplay((s) => s.units);
+  const [all, setAll] = useState(false);
+  const shown = all ? QUANTITIES : FIRST;
+  const put = (q: Quantity, given: Given): void => {
+    const rest = Object.fromEntries(
+      Object.entries(entry.values).filter(([key]) => key !== q),
+    ) as RackEntry['values'];
+    const empty = given.sheet === undefined && given.measured === undefined;
+    onChange({ values: empty ? rest : { ...rest, [q]: given } });
+  };
+  const cell = (q: Quantity, from: 'sheet' | 'measured') => {
+    const value = entry.values[q]?.[from];
+    return (
+      <td className={`w-24 pl-2 ${spoken[q].by === from ? 'font-bold' : ''}`}>
+        <TypedField<number | undefined>
+          bare
+          label={`${SHOWN[q].label}, ${from === 'sheet' ? 'from the sheet' : 'measured'}`}
+          shown={value === undefined ? '' : numberText(q, value, units)}
+          read={(text) =>
+            text.trim() === '' ? { ok: true, value: undefined } : readNumber(q, text, units)
+          }
+          onCommit={(next) => {
+            put(q, { ...entry.values[q], [from]: next });
+          }}
+        />
+      </td>
+    );
+  };
+  return (
+    <>
+      <table className="mt-1 w-full text-left">
+        <thead>
+          <tr className="quiet text-sm">
+            <th className="font-normal" scope="col">
+              speaks
+            </th>
+            <th className="pl-2 text-right font-normal" scope="col">
+              sheet
+            </th>
+            <th className="pl-2 text-right font-normal" scope="col">
+              measured
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((q) => (
+            <tr key={q} className="border-base-300 border-b align-baseline">
+              <th className="py-1 font-normal" scope="row">
+                <span className="quiet block text-sm leading-tight">{SHOWN[q].label}</span>
+                <span className="num font-bold">{numberText(q, spoken[q].value, units)}</span>{' '}
+                <span className="num quiet text-sm">{unitOf(q, units)}</span>
+                <span className="quiet block text-xs">
+                  {SPEAKER_WORDS[spoken[q].by]}
+                  {spoken[q].error !== undefined && (
+                    <> ± {errorText(q, spoken[q].error, units.temperature === 'F')}</>
+                  )}
+                </span>
+              </th>
+              {cell(q, 'sheet')}
+              {cell(q, 'measured')}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <button
+        type="button"
+        className="link quiet mt-1 text-sm"
+        onClick={() => {
+          setAll(!all);
+        }}
+      >
+        {all ? 'Fewer numbers' : 'Stiffness, heat and light too'}
+      </button>
+    </>
+  );
+}
+
+/** An error in the unit shown: of temperatures, as a difference. */
+function errorText(q: Quantity, error: number, fahrenheit: boolean): string {
+  const { one, digits } = SHOWN[q];
+  return one === undefined
+    ? String(Math.round(fahrenheit ? error * 1.8 : error))
+    : (error / one).toFixed(digits);
+}

@@ -1,0 +1,54 @@
+// The composition in weight per cent, and what it says where nobody measured.
+import { checkEntry, type RackEntry, type RackLine } from '@zanfirico/core';
+import { useState } from 'react';
+import { oxideText, readOxides } from '../../../imports/oxides';
+
+interface Props {
+  readonly line: RackLine;
+  readonly onChange: (patch: Partial<RackEntry>) => void;
+}
+
+export function Oxides({ line, onChange }: Props) {
+  const { entry, spoken } = line;
+  const [problem, setProblem] = useState<string>();
+  const kept = oxideText(entry.composition);
+  return (
+    <div>
+      <label className="flex flex-col">
+        <span className="quiet text-sm">Oxides, weight %</span>
+        <textarea
+          key={kept}
+          className="line-field num min-h-16 text-sm"
+          defaultValue={kept}
+          placeholder="SiO2 71.7; Na2O 15; CaO 9; …"
+          aria-invalid={problem !== undefined}
+          onBlur={(e) => {
+            if (e.target.value.trim() === kept) {
+              setProblem(undefined);
+              return;
+            }
+            const read = readOxides(e.target.value);
+            if (!read.ok) {
+              setProblem(read.problem);
+              return;
+            }
+            const next = { ...entry, composition: read.value };
+            const wrong = checkEntry(next, spoken).find((p) => p.field === 'composition');
+            setProblem(wrong?.message);
+            if (!wrong) onChange({ composition: read.value });
+          }}
+        />
+      </label>
+      {problem !== undefined && (
+        <p role="alert" className="text-error text-sm leading-tight">
+          {problem}
+        </p>
+      )}
+      <p className="quiet mt-1 text-xs leading-snug">
+        Where neither sheet nor measurement speaks, the expansion is estimated by additive factors
+        (Winkelmann and Schott 1894; about ±5 %), and for soda-lime the points by the model of
+        Lakatos, Johansson and Simmingsköld (1972; ±5 °C, the annealing point ±12 °C).
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+// The sample wall of one colour: bubbles blown from deep to thin, over white and over black, with what to expect of each.
+import { BLACK, depthRemark, hexOf, over, WHITE, type Colour } from '@zanfirico/core';
+import { thicknessText } from '../../../fields/ThicknessField';
+
+/** Depths a studio blows its samples to, m. Common practice, no source. */
+const DEPTHS = [0.006, 0.003, 0.0015, 0.0008, 0.0004, 0.0001];
+const GROUNDS = [
+  ['over white', WHITE],
+  ['over black', BLACK],
+] as const;
+const R = 21;
+const STEP = 2 * R + 10;
+
+export function Samples({ colour }: { readonly colour: Colour }) {
+  const remarks = DEPTHS.map((d) => depthRemark(colour.seen, d));
+  const dark = DEPTHS.filter((_, i) => remarks[i] === 'near black');
+  const gone = DEPTHS.filter((_, i) => remarks[i] === 'vanishes');
+  const width = DEPTHS.length * STEP;
+  return (
+    <figure className="mt-2">
+      <svg
+        viewBox={`0 0 ${String(width)} ${String(2 * STEP + 20)}`}
+        className="w-full"
+        role="img"
+        aria-label={`${colour.name} from ${thicknessText(DEPTHS[0] ?? 0)} to ${thicknessText(DEPTHS[DEPTHS.length - 1] ?? 0)}, over white and over black`}
+      >
+        {GROUNDS.map(([name, ground], row) => (
+          <g key={name} transform={`translate(0 ${String(row * STEP)})`}>
+            <rect width={width} height={STEP} fill={hexOf(ground)} />
+            {DEPTHS.map((d, i) => {
+              const x = i * STEP + STEP / 2;
+              return (
+                <g key={d}>
+                  <circle cx={x} cy={STEP / 2} r={R} fill={hexOf(over(colour.seen, d, ground))} />
+                  {/* The rim is looked at edge on: deeper. */}
+                  <circle
+                    cx={x}
+                    cy={STEP / 2}
+                    r={R - 1}
+                    fill="none"
+                    stroke={hexOf(over(colour.seen, 3 * d, ground))}
+                    strokeWidth={2}
+                  />
+                  <path
+                    d={`M${String(x - 13)} ${String(STEP / 2 - 6)}a14 14 0 0 1 8-9`}
+                    fill="none"
+                    stroke="#fff"
+                    strokeOpacity={0.75}
+                    strokeWidth={2}
+                    strokeLinecap="round"
+                  />
+                </g>
+              );
+            })}
+          </g>
+        ))}
+        {DEPTHS.map((d, i) => (
+          <text
+            key={d}
+            x={i * STEP + STEP / 2}
+            y={2 * STEP + 14}
+            fontSize={11}
+            textAnchor="middle"
+            className="num"
+            fill="var(--chalk-dim)"
+          >
+            {thicknessText(d)}
+          </text>
+        ))}
+      </svg>
+      <figcaption className="quiet text-sm leading-snug">
+        {dark.length > 0 && `Near black from ${thicknessText(Math.min(...dark))}. `}
+        {gone.length > 0 && `As good as gone at ${thicknessText(Math.max(...gone))}. `}
+        {colour.strikes && 'Strikes: the colour comes up on reheating. '}
+        Cold; everything glows orange hot.
+      </figcaption>
+    </figure>
+  );
+}

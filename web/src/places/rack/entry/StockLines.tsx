@@ -1,0 +1,125 @@
+// What of a glass or colour is on the rack: form by form, weighed or by length, with its lot.
+import { RACK_FORMS } from '@zanfirico/contract';
+import type { RackEntry, StockLine } from '@zanfirico/core';
+import { Plus, X } from 'lucide-react';
+import { QuantityField } from '../../../fields/QuantityField';
+import { IconButton } from '../../../shell/IconButton';
+
+interface Props {
+  readonly entry: RackEntry;
+  readonly onChange: (patch: Partial<RackEntry>) => void;
+}
+
+/** Kept by length; everything else is weighed. */
+const BY_LENGTH = new Set<string>(['bar', 'rod', 'tubing', 'cane', 'thin rod']);
+const MOST = 40;
+
+const fresh = (form: StockLine['form']): StockLine =>
+  BY_LENGTH.has(form) ? { form, length: 0.25, diameter: 0.028 } : { form, mass: 0.1 };
+
+export function StockLines({ entry, onChange }: Props) {
+  const { stock } = entry;
+  const put = (i: number, line: StockLine): void => {
+    const forms = entry.forms.includes(line.form) ? entry.forms : [...entry.forms, line.form];
+    onChange({ stock: stock.map((l, k) => (k === i ? line : l)), forms });
+  };
+  return (
+    <div>
+      {stock.length === 0 && <p className="quiet text-sm">None noted.</p>}
+      <ul>
+        {stock.map((line, i) => {
+          const name = `Stock ${String(i + 1)}`;
+          return (
+            <li key={i} className="border-base-300 flex items-end gap-2 border-b py-1">
+              <select
+                className="line-field w-24"
+                aria-label={`${name}, form`}
+                value={line.form}
+                onChange={(e) => {
+                  put(i, { ...fresh(e.target.value as StockLine['form']), lot: line.lot });
+                }}
+              >
+                {RACK_FORMS.map((f) => (
+                  <option key={f}>{f}</option>
+                ))}
+              </select>
+              <div className="grid flex-1 grid-cols-2 gap-2">
+                {BY_LENGTH.has(line.form) ? (
+                  <>
+                    <QuantityField
+                      label="long"
+                      kind="length"
+                      value={line.length ?? 0}
+                      min={0}
+                      max={5000}
+                      onCommit={(length) => {
+                        put(i, { ...line, length });
+                      }}
+                    />
+                    <QuantityField
+                      label="⌀"
+                      kind="length"
+                      value={line.diameter ?? 0.028}
+                      min={0.0002}
+                      max={0.5}
+                      onCommit={(diameter) => {
+                        put(i, { ...line, diameter });
+                      }}
+                    />
+                  </>
+                ) : (
+                  <QuantityField
+                    label="weighs"
+                    kind="mass"
+                    value={line.mass ?? 0}
+                    min={0}
+                    max={5000}
+                    onCommit={(mass) => {
+                      put(i, { ...line, mass });
+                    }}
+                  />
+                )}
+              </div>
+              <label className="flex w-20 flex-col">
+                <span className="quiet text-sm">lot</span>
+                <input
+                  className="line-field"
+                  maxLength={40}
+                  aria-label={`${name}, lot`}
+                  defaultValue={line.lot ?? ''}
+                  key={line.lot ?? ''}
+                  onBlur={(e) => {
+                    const lot = e.target.value.trim() === '' ? undefined : e.target.value.trim();
+                    if (lot !== line.lot) put(i, { ...line, lot });
+                  }}
+                />
+              </label>
+              <IconButton
+                label={`Take ${name.toLowerCase()} off`}
+                onClick={() => {
+                  onChange({ stock: stock.filter((_, k) => k !== i) });
+                }}
+              >
+                <X className="size-4" />
+              </IconButton>
+            </li>
+          );
+        })}
+      </ul>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm mt-1"
+        disabled={stock.length >= MOST}
+        onClick={() => {
+          const form = entry.forms[0] ?? 'bar';
+          onChange({
+            stock: [...stock, fresh(form)],
+            forms: entry.forms.includes(form) ? entry.forms : [...entry.forms, form],
+          });
+        }}
+      >
+        <Plus className="size-4" /> Stock
+      </button>
+    </div>
+  );
+}

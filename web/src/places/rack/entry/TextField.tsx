@@ -1,0 +1,35 @@
+// A field of words: kept on Enter or on leaving it, put back by Escape.
+import { TypedField, type Typed } from '../../../fields/TypedField';
+
+interface Props<T> {
+  readonly label: string;
+  readonly bare?: boolean;
+  /** A name: in the display face. */
+  readonly strong?: boolean;
+  readonly value: string;
+  readonly maxLength: number;
+  readonly read?: (text: string) => Typed<T>;
+  readonly onCommit: (value: T) => void;
+}
+
+export function TextField<T = string>(props: Props<T>) {
+  const { label, bare, strong, value, maxLength, read, onCommit } = props;
+  return (
+    <TypedField<T>
+      label={label}
+      bare={bare}
+      words={strong === true ? 'name' : 'plain'}
+      shown={value}
+      read={(text) => {
+        const trimmed = text.trim();
+        if (trimmed.length > maxLength)
+          return {
+            ok: false,
+            problem: `${label}: ${String(trimmed.length)} characters; at most ${String(maxLength)}.`,
+          };
+        return read ? read(trimmed) : { ok: true, value: trimmed as T };
+      }}
+      onCommit={onCommit}
+    />
+  );
+}

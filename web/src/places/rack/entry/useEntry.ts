@@ -1,0 +1,71 @@
+// Changing one entry of the rack: every change is kept at once, a shipped entry becomes the shop's own, and Undo goes back.
+import { checkEntry, rackLine, type RackEntry, type RackLine } from '@zanfirico/core';
+import { Refused, sentenceOf } from '../../../api/client';
+import { useNotices } from '../../../stores/notices';
+import { useRack } from '../../../stores/rack';
+
+export interface EntryActions {
+  readonly change: (patch: Partial<RackEntry>) => void;
+  /** Drops it, or retires it where pieces use it. */
+  readonly drop: () => void;
+  readonly retire: (retired: boolean) => void;
+}
+
+export function useEntry(line: RackLine): EntryActions {
+  const { keep, drop: dropKept } = useRack.getState();
+  const { say, trouble } = useNotices.getState();
+  const { entry, own } = line;
+  const attempt = (work: Promise<void>, done?: () => void): void => {
+    work.then(done, (error: unknown) => {
+      trouble(sentenceOf(error));
+    });
+  };
+  const back = {
+    label: 'Undo',
+    run: () => {
+      attempt(own ? keep(entry) : dropKept(entry.id));
+    },
+  };
+  const change = (patch: Partial<RackEntry>): void => {
+    const next = { ...entry, ...patch };
+    const [problem] = checkEntry(next, rackLine(next, true).spoken);
+    if (problem) {
+      trouble(`${next.name}: ${problem.message}`);
+      return;
+    }
+    attempt(keep(next), () => {
+      say(own ? `${next.name} is kept.` : `${next.name} is yours now, over the shipped one.`, back);
+    });
+  };
+  const retire = (retired: boolean): void => {
+    attempt(keep({ ...entry, retired }), () => {
+      say(`${entry.name} is ${retired ? 'retired: pieces keep it' : 'back in the rack'}.`, back);
+    });
+  };
+  return {
+    change,
+    retire,
+    drop: () => {
+      dropKept(entry.id).then(
+        () => {
+          say(`${entry.name} is gone from the rack.`, {
+            label: 'Undo',
+            run: () => {
+              attempt(keep(entry, true));
+            },
+          });
+        },
+        (error: unknown) => {
+          if (error instanceof Refused && error.body.uses)
+            say(error.message, {
+              label: 'Retire it',
+              run: () => {
+                retire(true);
+              },
+            });
+          else trouble(sentenceOf(error));
+        },
+      );
+    },
+  };
+}

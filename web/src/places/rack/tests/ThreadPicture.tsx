@@ -1,0 +1,80 @@
+// The thread as it would lie on the bench: two glasses side by side, bowed so far, with what to measure.
+import { hexOf, over, printText, WHITE, type Colour } from '@zanfirico/core';
+import { useDisplay } from '../../../stores/display';
+
+interface Props {
+  readonly first: Colour;
+  readonly second: Colour;
+  readonly length: number;
+  /** Bow with the first glass on its inside, m; negative: with the second. */
+  readonly bow: number;
+  /** Measured, or what is expected. */
+  readonly measured: boolean;
+}
+
+const WIDTH = 560;
+const HEIGHT = 150;
+const LEFT = 30;
+const RIGHT = WIDTH - 30;
+/** A bow is drawn at least five times as it is, so that millimetres can be seen. */
+const LOUDER = 5;
+const MOST_RISE = 74;
+const LEVEL = 112;
+
+export function ThreadPicture({ first, second, length, bow, measured }: Props) {
+  const units = useDisplay((s) => s.units);
+  const scale = (RIGHT - LEFT) / length;
+  const rise = Math.min(MOST_RISE, Math.abs(bow) * scale * LOUDER);
+  // Drawn with the inside of the bow below: what shrank more lies there.
+  const [inside, outside] = bow >= 0 ? [first, second] : [second, first];
+  const middle = (LEFT + RIGHT) / 2;
+  const arc = (offset: number): string =>
+    `M${String(LEFT)} ${String(LEVEL + offset)}Q${String(middle)} ${String(LEVEL + offset - 2 * rise)} ${String(RIGHT)} ${String(LEVEL + offset)}`;
+  const fill = (c: Colour): string => hexOf(over(c.seen, 0.0015, WHITE));
+  return (
+    <svg
+      viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+      className="w-full bg-(--board)"
+      role="img"
+      aria-label={`Thread ${printText(length, 'length', units)} long, bowed ${printText(Math.abs(bow), 'length', units)}, ${inside.name} on the inside`}
+    >
+      <path d={arc(-3)} stroke={fill(outside)} strokeWidth={6} fill="none" />
+      <path d={arc(3)} stroke={fill(inside)} strokeWidth={6} fill="none" />
+      <path d={arc(-6.5)} stroke="var(--chalk)" strokeOpacity={0.7} fill="none" />
+      <path d={arc(6.5)} stroke="var(--chalk)" strokeOpacity={0.7} fill="none" />
+      <line
+        x1={LEFT}
+        x2={RIGHT}
+        y1={LEVEL}
+        y2={LEVEL}
+        stroke="var(--chalk-dim)"
+        strokeDasharray="4 4"
+      />
+      {rise > 3 && (
+        <line
+          x1={middle}
+          x2={middle}
+          y1={LEVEL}
+          y2={LEVEL - rise}
+          stroke="var(--chalk)"
+          strokeWidth={1.5}
+        />
+      )}
+      <g fill="var(--chalk)" fontSize={13}>
+        <text x={middle + 8} y={LEVEL - rise / 2 + 4} className="num" fontWeight={700}>
+          {printText(Math.abs(bow), 'length', units)}
+        </text>
+        <text x={middle} y={LEVEL + 26} textAnchor="middle" fill="var(--chalk-dim)">
+          inside: {inside.name}
+        </text>
+        <text x={middle} y={LEVEL - rise - 14} textAnchor="middle" fill="var(--chalk-dim)">
+          {outside.name}
+        </text>
+        <text x={LEFT} y={18} fill="var(--chalk-dim)">
+          {measured ? 'as measured' : 'as expected from the numbers'}; the bow drawn{' '}
+          {String(LOUDER)} times
+        </text>
+      </g>
+    </svg>
+  );
+}

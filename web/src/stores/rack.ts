@@ -1,0 +1,87 @@
+// The rack this page knows: shipped entries, the shop's own over them, and what its tests say.
+import type { KeptEntry, KeptTest, NewTest, RackDocument, SavedRack } from '@zanfirico/contract';
+import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core';
+import { create } from 'zustand';
+import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
+
+interface RackState {
+  /** False until the shop's own entries are here. */
+  readonly loaded: boolean;
+  readonly rack: Rack;
+  /** The shop's own, by id. */
+  readonly own: ReadonlyMap<string, KeptEntry>;
+  /** All tests, newest first. */
+  readonly tests: readonly KeptTest[];
+  readonly load: () => Promise<void>;
+  /** Keeps an entry over whatever has its id; `fresh` refuses an id that is taken. */
+  readonly keep: (entry: RackEntry, fresh?: boolean) => Promise<void>;
+  readonly drop: (id: string) => Promise<void>;
+  readonly takeIn: (entries: readonly RackEntry[]) => Promise<void>;
+  readonly keepTest: (test: NewTest) => Promise<KeptTest>;
+  readonly count: (id: number, counts: boolean) => Promise<void>;
+}
+
+const put = (
+  own: ReadonlyMap<string, KeptEntry>,
+  tests: readonly KeptTest[],
+): Pick<RackState, 'own' | 'tests' | 'rack'> => ({
+  own,
+  tests,
+  rack: rackOf(
+    [...own.values()].map((e) => e.entry),
+    tests,
+  ),
+});
+
+const fromSaved = (saved: SavedRack): Pick<RackState, 'own' | 'tests' | 'rack'> =>
+  put(new Map(saved.entries.map((e) => [e.entry.id, e])), saved.tests);
+
+export const useRack = create<RackState>()((set, get) => ({
+  loaded: false,
+  rack: SHIPPED_RACK,
+  own: new Map(),
+  tests: [],
+  load: async () => {
+    set({ ...fromSaved(await readRack()), loaded: true });
+  },
+  keep: async (entry, fresh = false) => {
+    const baseRevision = fresh ? 0 : (get().own.get(entry.id)?.revision ?? 0);
+    try {
+      const kept = await keepEntry({ baseRevision, entry: entry as RackDocument });
+      const { own, tests } = get();
+      set(put(new Map(own).set(entry.id, kept), tests));
+    } catch (error) {
+      // What the server holds is shown again; the caller says why.
+      await get()
+        .load()
+        .catch(() => undefined);
+      throw error;
+    }
+  },
+  drop: async (id) => {
+    await dropEntry(id);
+    const own = new Map(get().own);
+    own.delete(id);
+    set(put(own, get().tests));
+  },
+  takeIn: async (entries) => {
+    const kept = await importEntries(entries as readonly RackDocument[]);
+    const own = new Map(get().own);
+    for (const e of kept) own.set(e.entry.id, e);
+    set(put(own, get().tests));
+  },
+  keepTest: async (test) => {
+    const kept = await keepTest(test);
+    set(put(get().own, [kept, ...get().tests]));
+    return kept;
+  },
+  count: async (id, counts) => {
+    await countTest(id, counts);
+    set(
+      put(
+        get().own,
+        get().tests.map((t) => (t.id === id ? { ...t, counts } : t)),
+      ),
+    );
+  },
+}));
