@@ -12,6 +12,7 @@ export {
   twistAngle,
 } from './cane/pickUp';
 export { formAt, judgePart, type PartFit, type PlaceFit } from './fit/along';
+export { bulkOf, lookThrough, type Bulk } from './fit/bulk';
 export {
   BLACK,
   depthRemark,
@@ -92,6 +93,7 @@ export {
   MOST_WALL,
   type ShapeProblem,
 } from './shape/check';
+export { lineWithin } from './shape/inner';
 export { LEAST_BLANK, MOST_BLANK, shrunkBlank } from './shape/blank';
 export { bezierSpans, tangentAt } from './shape/curve';
 export {

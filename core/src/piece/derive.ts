@@ -5,6 +5,7 @@ import { annealingSchedule, type Schedule } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
+import { layWall, type WallShare } from '../fit/lay';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import { draftOrder, type OrderedStep, type Way } from '../sequence/order';
 import type { ShapeProblem } from '../shape/check';
@@ -62,8 +63,8 @@ export interface ShopFacts {
   readonly blocks: readonly number[];
   /** Learned factor on the layer for whoever gathers, by iron diameter, m; 1 when nothing is learned. */
   readonly layerFactor: (ironDiameter: number) => number;
-  /** Where parts of another glass find it. */
-  readonly rack: Pick<Rack, 'glass'>;
+  /** Where parts of another glass find it, and their colours. */
+  readonly rack: Pick<Rack, 'glass' | 'colour'>;
 }
 
 /** No shop known: any block, nothing learned, the shipped rack. */
@@ -72,6 +73,8 @@ export const NO_SHOP: ShopFacts = { blocks: [], layerFactor: () => 1, rack: SHIP
 /** One part, with how its glass comes to it. */
 export interface PlannedPart extends Part {
   readonly gathers: GatherPlan | undefined;
+  /** What its wall is made of, from inside to outside: its glass, and colour where it is laid. */
+  readonly layers: readonly WallShare[];
   readonly stages: readonly Stage[];
   readonly stock: StockPlan | undefined;
 }
@@ -141,10 +144,17 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       ironDiameter: input?.iron?.diameter ?? making.ironDiameter,
       depth: input?.iron?.depth ?? making.dipDepth,
     };
+    const laid = (input?.colours ?? []).flatMap(({ colour, ...layer }) => {
+      const known = shop.rack.colour(colour);
+      return known ? [{ colour: known, ...layer }] : [];
+    });
+    const layersOf = (gathered: readonly number[]): WallShare[] =>
+      layWall({ glass: part.glass, gathered, dip, laid });
     if (piece.way === 'torch')
       return {
         ...part,
         gathers: undefined,
+        layers: layersOf([part.shape.glassVolume]),
         stages: [],
         stock: stockOf(
           part.glass,
@@ -161,7 +171,13 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       dip,
       layerFactor: shop.layerFactor(dip.ironDiameter),
     });
-    return { ...part, gathers, stages: stagesOf(part, gathers, dip, shop), stock: undefined };
+    return {
+      ...part,
+      gathers,
+      layers: layersOf(gathers.gathers.map((g) => g.total / part.glass.density)),
+      stages: stagesOf(part, gathers, dip, shop),
+      stock: undefined,
+    };
   });
   const main = mainPart(planned, whole);
   const ruling = rulingWall(parts, bits);

@@ -1,4 +1,5 @@
 // One numbered part on the axis: its form read, its glass weighed.
+import type { Amount } from '../fit/lay';
 import type { Glass } from '../glass/glass';
 import type { ShapeProblem } from '../shape/check';
 import type { OuterLine } from '../shape/curve';
@@ -24,6 +25,10 @@ export interface PartInput {
   readonly iron?: { readonly diameter: number; readonly depth: number } | undefined;
   /** Torch stock it is made from, if not the piece's. */
   readonly stock?: Stock | undefined;
+  /** Colour between the gathers, from inside to outside, by id in the rack. */
+  readonly colours?:
+    | readonly { readonly colour: string; readonly after: number; readonly amount: Amount }[]
+    | undefined;
   /** Upper half mirrors the lower while drawing. */
   readonly mirror?: boolean | undefined;
 }

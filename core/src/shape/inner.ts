@@ -75,3 +75,7 @@ function axisCrossing(r: readonly number[], z: readonly number[], i: number): nu
   const z1 = z[i + 1] as number;
   return r1 === r0 ? z0 : z0 + ((0 - r0) / (r1 - r0)) * (z1 - z0);
 }
+
+/** The line so deep in the wall, as a share of it from the outside: 0 is the outside, 1 the inside. */
+export const lineWithin = (outer: OuterLine, share: number): Line =>
+  share === 0 ? outer : innerLine({ ...outer, wall: outer.wall.map((w) => w * share) });

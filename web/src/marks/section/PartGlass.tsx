@@ -1,18 +1,22 @@
 // One part in the section: left half cut and hatched, right half as finished glass.
-import type { Shape } from '@zanfirico/core';
+import type { Shape, WallShare } from '@zanfirico/core';
 import { memo, useId } from 'react';
 import { glassPath, halfPath, linePath, toX, toY, type Sheet } from '../outline';
+import { CutBands, sameLayers, SeenGradient } from './ColourBands';
 
 interface Props {
   readonly shape: Shape;
+  /** What the wall is made of; nothing while the drawing has a problem. */
+  readonly layers: readonly WallShare[];
   readonly part: number;
   readonly sheet: Sheet;
   /** Not in hand: drawn a little back. */
   readonly back: boolean;
 }
 
-export const PartGlass = memo(function PartGlass({ shape, part, sheet, back }: Props) {
+export const PartGlass = memo(function PartGlass({ shape, layers, part, sheet, back }: Props) {
   const id = useId();
+  const coloured = layers.some((l) => l.colour);
   const right = toX(sheet, 1, shape.widest);
   const innerEnd = shape.inner.r.length - 1;
   const solid = shape.opening === 'solid';
@@ -48,7 +52,9 @@ export const PartGlass = memo(function PartGlass({ shape, part, sheet, back }: P
           <stop offset="0.76" stopColor="var(--glass)" stopOpacity="0.3" />
           <stop offset="1" stopColor="var(--glass)" stopOpacity="0.7" />
         </linearGradient>
+        {coloured && <SeenGradient id={`${id}l`} shape={shape} layers={layers} sheet={sheet} />}
       </defs>
+      {coloured && <path d={halfPath(seen, sheet, 1)} fill={`url(#${id}l)`} fillOpacity={0.85} />}
       <path d={halfPath(seen, sheet, 1)} fill={`url(#${id}g)`} />
       {!solid && (
         <path
@@ -77,6 +83,7 @@ export const PartGlass = memo(function PartGlass({ shape, part, sheet, back }: P
         strokeWidth={back ? 1.25 : 1.75}
         strokeLinejoin="round"
       />
+      {coloured && <CutBands shape={shape} layers={layers} sheet={sheet} />}
       {open && (
         <line
           x1={toX(sheet, -1, lipR)}
@@ -89,4 +96,15 @@ export const PartGlass = memo(function PartGlass({ shape, part, sheet, back }: P
       )}
     </g>
   );
-});
+}, same);
+
+/** A drag of one part leaves the others as they are drawn. */
+function same(a: Props, b: Props): boolean {
+  return (
+    a.shape === b.shape &&
+    a.part === b.part &&
+    a.sheet === b.sheet &&
+    a.back === b.back &&
+    sameLayers(a.layers, b.layers)
+  );
+}

@@ -1,6 +1,6 @@
 // The Section: left half cut to show the wall, right half as finished glass, measures in the margin, handles on the wall.
 import type { PieceBit, PieceDocument, PiecePoint } from '@zanfirico/contract';
-import { printText, type Derived, type ShapeProblem } from '@zanfirico/core';
+import { printText, type Derived, type ShapeProblem, type WallShare } from '@zanfirico/core';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
 import { linePath, toX, toY, type Sheet } from '../outline';
@@ -14,6 +14,8 @@ import { Handles, type HandleTarget } from './Handles';
 import { Measures } from './Measures';
 import { PartGlass } from './PartGlass';
 import { Remarks } from './Remarks';
+
+const CLEAR: readonly WallShare[] = [];
 
 /** What the drawing asks for; the sheet carries it out. */
 export interface SectionActions {
@@ -104,6 +106,7 @@ export function SectionDrawing(props: Props) {
                 <PartGlass
                   key={i}
                   shape={drawn}
+                  layers={derived.ok ? (derived.parts[i]?.layers ?? CLEAR) : CLEAR}
                   part={i}
                   sheet={sheet}
                   back={many && (i !== part || bit !== undefined)}

@@ -1,6 +1,15 @@
 // The glass turning: drag it, or use the arrow keys; follows the drawing a moment behind.
 import type { PieceBit } from '@zanfirico/contract';
-import { onSkin, printText, type Carried, type Derived, type StretchMap } from '@zanfirico/core';
+import {
+  bulkOf,
+  onSkin,
+  printText,
+  type Bulk,
+  type Carried,
+  type Derived,
+  type Shape,
+  type StretchMap,
+} from '@zanfirico/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { screenShells } from '../../workers/shells';
@@ -82,6 +91,15 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
       clearTimeout(timer);
     };
   }, [outlines, bits, lowest, height, widest]);
+
+  // Colour moves no corner: it has its own way to the scene, and only when it changed.
+  const tints = derived.parts.map((p) => bulkOf(p.layers, ordinaryWall(p.shape)));
+  const tintsNow = JSON.stringify(tints, (_, v: unknown) =>
+    typeof v === 'number' ? Number(v.toPrecision(4)) : v,
+  );
+  useEffect(() => {
+    scene.current?.setTints(JSON.parse(tintsNow) as Bulk[]);
+  }, [tintsNow]);
 
   useEffect(() => {
     const lines = (carried?.carried.final ?? []).map((outline) => {
@@ -169,6 +187,9 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
     </div>
   );
 }
+
+/** A wall the part's colour is judged at: midway between its thinnest and its thickest, m. */
+const ordinaryWall = (s: Shape): number => (s.thickest.wall + s.thinnest.wall) / 2;
 
 /** The same array for as long as it holds the same things. */
 function useSame<T>(values: readonly T[]): readonly T[] {

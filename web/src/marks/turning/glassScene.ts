@@ -8,6 +8,7 @@ import {
   Color,
   CustomBlending,
   DoubleSide,
+  EqualDepth,
   FloatType,
   Group,
   HalfFloatType,
@@ -26,11 +27,18 @@ import {
   WebGLRenderer,
   WebGLRenderTarget,
 } from 'three';
+import type { Bulk } from '@zanfirico/core';
 import type { ScreenShell } from '../../workers/messages';
 
 /** Share of light left after 12 mm of glass, per colour: deeper than real clear glass, so that walls can be told. */
 const TINT_AT = 0.012;
 export const TINT = [0.5, 0.79, 0.77] as const;
+
+/** Absorption of clear glass as it is drawn, 1/m. */
+const sigma = (t: number): number => -Math.log(t) / TINT_AT;
+const CLEAR_SIGMA = [sigma(TINT[0]), sigma(TINT[1]), sigma(TINT[2])] as const;
+/** Less light scattered back than this is not drawn. */
+const LEAST_BODY = 0.004;
 
 /** Light left, per colour, after so much glass (m). */
 export const lightAfter = (thickness: number): readonly number[] =>
@@ -52,15 +60,31 @@ float fresnel(vec3 n, vec3 v) {
   return 0.041 + 0.959 * pow(1.0 - c, 5.0);
 }`;
 
+// Optical depth per colour: what the glass between a front and a back face takes, and each face's Fresnel share of all
+// three. The last channel counts faces in and out.
 const DEPTH = `
 varying vec3 vView;
 varying vec3 vNormal;
 uniform float uMiddle;
+uniform vec3 uSigma;
 ${FRESNEL}
 void main() {
   float along = length(vView) - uMiddle;
   float f = min(fresnel(vNormal, normalize(-vView)), 0.92);
-  gl_FragColor = vec4(gl_FrontFacing ? -along : along, -log(1.0 - f), gl_FrontFacing ? -1.0 : 1.0, 1.0);
+  vec3 taken = uSigma * (gl_FrontFacing ? -along : along) - vec3(log(1.0 - f));
+  gl_FragColor = vec4(taken, gl_FrontFacing ? -1.0 : 1.0);
+}`;
+
+// What scattering colour sends back from the nearest face: lit from the room, a little from above.
+const BODY = `
+varying vec3 vView;
+varying vec3 vNormal;
+uniform vec3 uBody;
+void main() {
+  vec3 n = normalize(vNormal) * (gl_FrontFacing ? 1.0 : -1.0);
+  float lit = 0.45 + 0.4 * max(dot(n, normalize(vec3(-0.5, 0.7, 0.6))), 0.0) + 0.15 * n.z;
+  gl_FragColor = vec4(uBody * lit, 1.0);
+  #include <colorspace_fragment>
 }`;
 
 const SHINE = `
@@ -86,26 +110,24 @@ varying vec2 vUv;
 uniform sampler2D uGlass;
 uniform vec3 uLight;
 uniform vec3 uBoard;
-uniform vec3 uSigma;
 uniform vec2 uTexel;
 // Along an outline a pixel may catch a front face and miss its back: such a pixel takes its neighbours' glass.
-vec2 glassAt(vec2 uv) {
-  vec3 g = texture2D(uGlass, uv).rgb;
-  if (abs(g.b) < 0.5) return g.rg;
-  vec3 sum = vec3(0.0);
+vec3 glassAt(vec2 uv) {
+  vec4 g = texture2D(uGlass, uv);
+  if (abs(g.a) < 0.5) return g.rgb;
+  vec4 sum = vec4(0.0);
   for (int i = -1; i <= 1; i += 1)
     for (int j = -1; j <= 1; j += 1) {
-      vec3 n = texture2D(uGlass, uv + vec2(float(i), float(j)) * uTexel).rgb;
-      if (abs(n.b) < 0.5) sum += vec3(n.rg, 1.0);
+      vec4 n = texture2D(uGlass, uv + vec2(float(i), float(j)) * uTexel);
+      if (abs(n.a) < 0.5) sum += vec4(n.rgb, 1.0);
     }
-  return sum.b > 0.5 ? sum.rg / sum.b : vec2(0.0);
+  return sum.a > 0.5 ? sum.rgb / sum.a : vec3(0.0);
 }
 void main() {
   vec2 p = (vUv - vec2(0.5, 0.56)) * vec2(1.0, 0.8);
   float glow = smoothstep(0.62, 0.0, length(p));
   vec3 back = mix(uBoard, uLight, glow);
-  vec2 g = glassAt(vUv);
-  vec3 left = exp(-uSigma * max(g.r, 0.0) - vec3(g.g));
+  vec3 left = exp(-max(glassAt(vUv), vec3(0.0)));
   gl_FragColor = vec4(back * left, 1.0);
   #include <colorspace_fragment>
 }`;
@@ -137,6 +159,8 @@ export interface GlassScene {
   readonly slow: boolean;
   readonly setShells: (shells: readonly ScreenShell[], room: Room) => void;
   /** Closed lines on the glass, x y z by threes, m. */
+  /** How each shell is coloured, in the order of the shells; shells past the end are clear. */
+  readonly setTints: (tints: readonly Bulk[]) => void;
   readonly setFigure: (lines: readonly Float32Array[]) => void;
   readonly setLook: (look: Look) => void;
   readonly setSize: (width: number, height: number) => void;
@@ -189,8 +213,25 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     ...adding,
     vertexShader: VERTEX,
     fragmentShader: DEPTH,
-    uniforms: { uMiddle: { value: 1 } },
+    uniforms: { uMiddle: { value: 1 }, uSigma: { value: new Vector3() } },
   });
+  const uSigma = depth.uniforms['uSigma'] as { value: Vector3 };
+  // The nearest scattering face only: a pass that writes its depth, then one that adds its light there.
+  const nearest = new ShaderMaterial({
+    vertexShader: VERTEX,
+    fragmentShader: 'void main() { gl_FragColor = vec4(0.0); }',
+    side: DoubleSide,
+    colorWrite: false,
+  });
+  const body = new ShaderMaterial({
+    ...adding,
+    depthTest: true,
+    depthFunc: EqualDepth,
+    vertexShader: VERTEX,
+    fragmentShader: BODY,
+    uniforms: { uBody: { value: new Color() } },
+  });
+  const uBody = body.uniforms['uBody'] as { value: Color };
   const shine = new ShaderMaterial({
     ...adding,
     vertexShader: VERTEX,
@@ -207,7 +248,6 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       uLight: { value: new Color() },
       uBoard: { value: new Color() },
       uTexel: { value: new Vector2() },
-      uSigma: { value: new Vector3(...TINT.map((t) => -Math.log(t) / TINT_AT)) },
     },
   });
   const flat = new Scene();
@@ -222,6 +262,10 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
   inkUpright.rotation.x = -Math.PI / 2;
   inkSpin.add(inkUpright);
   inked.add(inkSpin);
+
+  let tints: readonly Bulk[] = [];
+  const scatters = (tint: Bulk | undefined): boolean =>
+    tint !== undefined && Math.max(...tint.body) > LEAST_BODY;
 
   let room: Room = { lowest: 0, height: 0.1, widest: 0.05 };
   let asked = 0;
@@ -251,6 +295,14 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     renderer.setRenderTarget(null);
     renderer.clear();
     renderer.render(flat, straight);
+    if (tints.some(scatters)) {
+      upright.children.forEach((mesh, i) => {
+        mesh.visible = scatters(tints[i]);
+      });
+      draw(nearest);
+      draw(body);
+      for (const mesh of upright.children) mesh.visible = true;
+    }
     draw(shine);
     renderer.render(inked, camera);
   };
@@ -270,15 +322,26 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     setShells: (shells, wanted) => {
       room = wanted;
       empty(upright);
-      for (const s of shells) {
+      shells.forEach((s, i) => {
         const geometry = new BufferGeometry();
         geometry.setAttribute('position', new BufferAttribute(s.positions, 3));
         geometry.setAttribute('normal', new BufferAttribute(s.normals, 3));
         geometry.setIndex(new BufferAttribute(s.triangles, 1));
         const mesh = new Mesh(geometry, depth);
         mesh.frustumCulled = false;
+        mesh.onBeforeRender = (_r, _s, _c, _g, material) => {
+          const tint = tints[i];
+          const [r, g, b] = tint?.absorb ?? [0, 0, 0];
+          uSigma.value.set(CLEAR_SIGMA[0] + r, CLEAR_SIGMA[1] + g, CLEAR_SIGMA[2] + b);
+          if (tint) uBody.value.setRGB(...tint.body);
+          if (material instanceof ShaderMaterial) material.uniformsNeedUpdate = true;
+        };
         upright.add(mesh);
-      }
+      });
+      ask();
+    },
+    setTints: (next) => {
+      tints = next;
       ask();
     },
     setFigure: (lines) => {
@@ -323,7 +386,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       empty(upright);
       empty(inkUpright);
       target.dispose();
-      for (const m of [depth, shine, compose, ink]) m.dispose();
+      for (const m of [depth, nearest, body, shine, compose, ink]) m.dispose();
       sheet.geometry.dispose();
       renderer.dispose();
     },

@@ -1,7 +1,6 @@
 // The colour from base to lip as it will look: over white, over black, thick to thin as the wall goes.
-import { BLACK, depthRemark, hexOf, printText, WHITE } from '@zanfirico/core';
+import { BLACK, depthRemark, hexOf, lookThrough, printText, WHITE } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
-import { lookOf } from './looks';
 import type { Colouring } from './useColouring';
 
 export function ColourStrip({ colouring }: { readonly colouring: Colouring }) {
@@ -16,7 +15,7 @@ export function ColourStrip({ colouring }: { readonly colouring: Colouring }) {
         <span
           key={i}
           className="flex-1"
-          style={{ background: hexOf(lookOf(shares, p.wall, ground)) }}
+          style={{ background: hexOf(lookThrough(shares, p.wall, ground)) }}
         />
       ))}
     </div>

@@ -4,10 +4,8 @@ import {
   asFitGlass,
   formAt,
   judgePart,
-  layWall,
   NUMBER_TOLERANCE,
   type Colour,
-  type LaidColour,
   type PartFit,
   type PlannedPart,
   type Schools,
@@ -40,7 +38,6 @@ export interface Colouring {
 /** Places along the outside that are judged and shown. */
 const PLACES = 60;
 const NO_COLOURS: PieceColour[] = [];
-const ONE_LAYER = 1;
 
 /** Undefined while the form cannot be made. */
 export function useColouring(): Colouring | undefined {
@@ -49,23 +46,12 @@ export function useColouring(): Colouring | undefined {
   const index = Math.min(chosen, document.parts.length - 1);
   const part = last?.parts[index];
   const laid = document.parts[index]?.colours ?? NO_COLOURS;
-  const { making } = document;
-  const own = document.parts[index]?.iron;
-  const ironDiameter = own?.diameter ?? making.ironDiameter;
-  const depth = own?.depth ?? making.dipDepth;
   const tolerance = document.fit?.tolerance ?? NUMBER_TOLERANCE;
   const all = useRack((s) => s.rack);
   return useMemo(() => {
     if (!part) return undefined;
     const { glass, shape } = part;
-    const gathered = part.gathers?.gathers.map((g) => g.total / glass.density) ?? [
-      shape.glassVolume * ONE_LAYER,
-    ];
-    const known = laid.flatMap((l): LaidColour[] => {
-      const colour = all.colour(l.colour);
-      return colour ? [{ colour, amount: l.amount, after: l.after }] : [];
-    });
-    const shares = layWall({ glass, gathered, dip: { ironDiameter, depth }, laid: known });
+    const shares = part.layers;
     const schools: Schools = {
       tolerance,
       tested: (first, second) => all.tested(first, second)?.value,
@@ -93,5 +79,5 @@ export function useColouring(): Colouring | undefined {
       form: formAt(shape, Math.round(((n - 1) * fit.worst) / (PLACES - 1))),
       wall: worst?.wall ?? shape.thickest.wall,
     };
-  }, [part, index, laid, ironDiameter, depth, tolerance, document.fit, all]);
+  }, [part, index, laid, tolerance, document.fit, all]);
 }
