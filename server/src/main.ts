@@ -26,7 +26,8 @@ async function main(): Promise<void> {
   mkdirSync(options.data, { recursive: true });
   const db = await openDatabase(join(options.data, 'zanfirico.sqlite'));
   const store = pieceStore(db);
-  if (options.demo) await stockDemo(store);
+  const rack = rackStore(db);
+  if (options.demo) await stockDemo(store, rack);
   const app = createApp({
     store,
     shop: shopStore(db),

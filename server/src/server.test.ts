@@ -209,8 +209,8 @@ describe('the house rules of the server', () => {
 
   it('stocks an empty shelf with the demo once', async () => {
     const store = pieceStore(db);
-    expect(await stockDemo(store)).toBe(DEMO_PIECES.length);
-    expect(await stockDemo(store)).toBe(0);
+    expect(await stockDemo(store, rackStore(db))).toBe(DEMO_PIECES.length);
+    expect(await stockDemo(store, rackStore(db))).toBe(0);
     expect(await store.list(false)).toHaveLength(DEMO_PIECES.length);
   });
 });

@@ -76,6 +76,16 @@ describe('which value speaks', () => {
     );
   });
 
+  it('moves the points nobody gave with one somebody did', () => {
+    const { spoken, glass } = rackLine(
+      own({ id: 'soft-batch-96', kind: 'glass', values: { annealing: { sheet: 525 } } }),
+      true,
+    );
+    expect(spoken.softening).toEqual({ value: 710, by: 'representative' });
+    expect(glass?.working).toBe(1025);
+    expect(checkEntry(own({ kind: 'glass' }), spoken)).toEqual([]);
+  });
+
   it('gives every quantity of every shipped entry', () => {
     for (const { spoken, entry } of SHIPPED_RACK.lines) {
       for (const q of QUANTITIES)
@@ -108,8 +118,8 @@ describe('what is refused', () => {
       /values\.strain: Strain point 530 °C \(from the sheet\) must lie below the annealing point 505 °C/,
     ],
     [
-      'softening under a representative annealing point',
-      { softening: { measured: 450 } },
+      'softening under annealing',
+      { annealing: { sheet: 505 }, softening: { measured: 450 } },
       /must lie below the softening point 450 °C \(measured\)/,
     ],
     [

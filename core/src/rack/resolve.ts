@@ -30,6 +30,8 @@ const HARD_OPTICAL = 3.6e-12;
 /** Molten glass is so much lighter than cold. From memory. */
 export const MOLTEN_SHARE = 0.96;
 
+const POINTS = ['strain', 'annealing', 'softening', 'working'] as const;
+
 const optical = (family: RackEntry['family']): number =>
   family === 'hard' ? HARD_OPTICAL : STRESS_OPTICAL;
 
@@ -85,10 +87,17 @@ export function resolve(
     Quantity,
     Spoken
   >;
+  // Points nobody gave move with those somebody did: a glass that is stiffer at one is stiffer at all.
+  const given = POINTS.filter((q) => values[q].by !== 'representative');
+  const shift =
+    given.reduce((sum, q) => sum + values[q].value - representative[q], 0) / (given.length || 1);
+  for (const q of POINTS)
+    if (values[q].by === 'representative')
+      values[q] = { value: values[q].value + shift, by: 'representative' };
   // A strain point nobody gave follows from a curve somebody did.
   if (
     values.strain.by === 'representative' &&
-    values.annealing.by !== 'representative' &&
+    given.length === 3 &&
     values.annealing.value < values.softening.value &&
     values.softening.value < values.working.value
   ) {

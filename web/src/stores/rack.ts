@@ -36,6 +36,8 @@ const put = (
 const fromSaved = (saved: SavedRack): Pick<RackState, 'own' | 'tests' | 'rack'> =>
   put(new Map(saved.entries.map((e) => [e.entry.id, e])), saved.tests);
 
+let keeping: Promise<unknown> = Promise.resolve();
+
 export const useRack = create<RackState>()((set, get) => ({
   loaded: false,
   rack: SHIPPED_RACK,
@@ -44,21 +46,26 @@ export const useRack = create<RackState>()((set, get) => ({
   load: async () => {
     set({ ...fromSaved(await readRack()), loaded: true });
   },
-  keep: async (entry, fresh = false) => {
-    const baseRevision = fresh ? 0 : (get().own.get(entry.id)?.revision ?? 0);
-    try {
-      const kept = await keepEntry({ baseRevision, entry: entry as RackDocument });
-      const { own, tests } = get();
-      set(put(new Map(own).set(entry.id, kept), tests));
-    } catch (error) {
-      // What the server holds is shown again; the caller says why.
-      await get()
-        .load()
-        .catch(() => undefined);
-      throw error;
-    }
+  keep: (entry, fresh = false) => {
+    // Seen at once; kept one after the other, each on the revision the one before made.
+    const { own, tests } = get();
+    if (!fresh)
+      set(
+        put(
+          new Map(own).set(entry.id, {
+            revision: own.get(entry.id)?.revision ?? 0,
+            savedAt: '',
+            entry: entry as RackDocument,
+          }),
+          tests,
+        ),
+      );
+    const kept = keeping.then(() => keepNow(entry, fresh));
+    keeping = kept.catch(() => undefined);
+    return kept;
   },
   drop: async (id) => {
+    await keeping;
     await dropEntry(id);
     const own = new Map(get().own);
     own.delete(id);
@@ -85,3 +92,20 @@ export const useRack = create<RackState>()((set, get) => ({
     );
   },
 }));
+
+async function keepNow(entry: RackEntry, fresh: boolean): Promise<void> {
+  const { own: before, load } = useRack.getState();
+  const baseRevision = fresh ? 0 : (before.get(entry.id)?.revision ?? 0);
+  try {
+    const kept = await keepEntry({ baseRevision, entry: entry as RackDocument });
+    const { own, tests } = useRack.getState();
+    // What was changed since is newer than the answer: only its revision is taken over.
+    const newer = own.get(entry.id)?.entry;
+    const shown = newer === undefined || newer === entry ? kept : { ...kept, entry: newer };
+    useRack.setState(put(new Map(own).set(entry.id, shown), tests));
+  } catch (error) {
+    // What the server holds is shown again; the caller says why.
+    await load().catch(() => undefined);
+    throw error;
+  }
+}

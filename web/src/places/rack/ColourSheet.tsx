@@ -38,6 +38,7 @@ export function ColourSheet() {
   );
   const chosenId = params.get('entry') ?? lines[0]?.entry.id;
   const at = lines.findIndex((l) => l.entry.id === chosenId);
+  const listed = at >= 0;
   const chosen = lines[at] ?? rack.line(chosenId ?? '');
   const take = (id: string): void => {
     setParams({ entry: id }, { replace: true });
@@ -52,10 +53,10 @@ export function ColourSheet() {
     overscan: 6,
   });
   useEffect(() => {
-    if (at >= 0) virtual.scrollToIndex(at, { align: 'auto' });
-    // Only when another one is taken in hand, not when the list is scrolled.
+    if (listed) virtual.scrollToIndex(at, { align: 'auto' });
+    // Only when another one is taken in hand or comes into the list, not when the list is scrolled.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [chosenId]);
+  }, [chosenId, listed]);
   const change = (patch: Partial<Wanted>): void => {
     setWanted((w) => ({ ...w, ...patch }));
   };

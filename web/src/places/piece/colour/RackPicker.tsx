@@ -22,16 +22,17 @@ const ROW = 54;
 const MOST_ROWS = 8;
 
 export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
-  const { index, laid, part, wall, form, tolerance, rack } = colouring;
+  const { index, laid, part, wall, form, tolerance, rack, clears } = colouring;
   const all = useRack((s) => s.rack);
   const [wanted, setWanted] = useState('');
   const base = useMemo(() => asFitGlass(part.glass), [part.glass]);
   // Each on its own over a wall of the part's glass: what it would bring, whatever else is laid.
-  const fits = useOverlays(all, rack, base, { wall, overlay: ORDINARY, form }, tolerance);
+  const offered = useMemo(() => [...rack, ...clears], [rack, clears]);
+  const fits = useOverlays(all, offered, base, { wall, overlay: ORDINARY, form }, tolerance);
   const found = useMemo(() => {
     const text = wanted.trim().toLowerCase();
-    return text === '' ? rack : rack.filter((c) => c.name.toLowerCase().includes(text));
-  }, [rack, wanted]);
+    return text === '' ? offered : offered.filter((c) => c.name.toLowerCase().includes(text));
+  }, [offered, wanted]);
   const [box, { width }] = useSize<HTMLDivElement>();
   const columns = Math.max(1, Math.floor(width / CELL));
   const rows = Math.ceil(found.length / columns);

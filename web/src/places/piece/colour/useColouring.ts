@@ -30,6 +30,8 @@ export interface Colouring {
   readonly pieces: number;
   /** The colours that may be laid: of this part's family, metals and minerals; nothing retired. */
   readonly rack: readonly Colour[];
+  /** Glasses of the part's family, to be laid as coats or canes of clear. */
+  readonly clears: readonly Colour[];
   readonly form: ReturnType<typeof formAt>;
   /** The wall judged worst, m. */
   readonly wall: number;
@@ -75,6 +77,9 @@ export function useColouring(): Colouring | undefined {
         (entry.family === glass.family || entry.family === 'other')
           ? [colour]
           : [],
+      ),
+      clears: all.lines.flatMap(({ entry, colour }) =>
+        entry.kind === 'glass' && !entry.retired && entry.family === glass.family ? [colour] : [],
       ),
       form: formAt(shape, Math.round(((n - 1) * fit.worst) / (PLACES - 1))),
       wall: worst?.wall ?? shape.thickest.wall,

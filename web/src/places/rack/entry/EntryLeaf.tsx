@@ -37,6 +37,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
   );
   return (
     <section aria-label={entry.name} className="pb-8">
+      <h2 className="sr-only">{entry.name}</h2>
       <div className="flex items-baseline gap-2">
         <div className="flex-1">
           <NameOf key={entry.name} entry={entry} onChange={change} />
@@ -50,7 +51,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
           ? 'your own'
           : 'shipped, invented and representative: change anything to make it yours'}
       </p>
-      <Samples colour={colour} />
+      <Samples colour={colour} deep={entry.kind === 'glass'} />
       <Part title="Numbers">
         <NumberTable line={line} onChange={change} />
         <div className="mt-2 grid grid-cols-2 gap-3">

@@ -11,23 +11,27 @@ const GROUNDS = [
 const R = 21;
 const STEP = 2 * R + 10;
 
-export function Samples({ colour }: { readonly colour: Colour }) {
-  const remarks = DEPTHS.map((d) => depthRemark(colour.seen, d));
-  const dark = DEPTHS.filter((_, i) => remarks[i] === 'near black');
-  const gone = DEPTHS.filter((_, i) => remarks[i] === 'vanishes');
-  const width = DEPTHS.length * STEP;
+/** A clear glass tells its tint only deep. */
+const DEEP = [0.1, 0.05, 0.025, 0.012, 0.006, 0.003];
+
+export function Samples({ colour, deep }: { readonly colour: Colour; readonly deep: boolean }) {
+  const depths = deep ? DEEP : DEPTHS;
+  const remarks = depths.map((d) => depthRemark(colour.seen, d));
+  const dark = depths.filter((_, i) => remarks[i] === 'near black');
+  const gone = depths.filter((_, i) => remarks[i] === 'vanishes');
+  const width = depths.length * STEP;
   return (
     <figure className="mt-2">
       <svg
         viewBox={`0 0 ${String(width)} ${String(2 * STEP + 20)}`}
         className="w-full"
         role="img"
-        aria-label={`${colour.name} from ${thicknessText(DEPTHS[0] ?? 0)} to ${thicknessText(DEPTHS[DEPTHS.length - 1] ?? 0)}, over white and over black`}
+        aria-label={`${colour.name} from ${thicknessText(depths[0] ?? 0)} to ${thicknessText(depths[depths.length - 1] ?? 0)}, over white and over black`}
       >
         {GROUNDS.map(([name, ground], row) => (
           <g key={name} transform={`translate(0 ${String(row * STEP)})`}>
             <rect width={width} height={STEP} fill={hexOf(ground)} />
-            {DEPTHS.map((d, i) => {
+            {depths.map((d, i) => {
               const x = i * STEP + STEP / 2;
               return (
                 <g key={d}>
@@ -54,7 +58,7 @@ export function Samples({ colour }: { readonly colour: Colour }) {
             })}
           </g>
         ))}
-        {DEPTHS.map((d, i) => (
+        {depths.map((d, i) => (
           <text
             key={d}
             x={i * STEP + STEP / 2}

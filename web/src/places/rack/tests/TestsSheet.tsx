@@ -22,7 +22,10 @@ export function TestsSheet() {
   const second =
     asked && asked !== first
       ? asked
-      : offered.find((l) => l.glass && l.entry.family === first?.entry.family && l !== first);
+      : (['soft-batch-96', 'borosilicate-33']
+          .map((id) => rack.line(id))
+          .find((l) => l && l !== first && l.entry.family === first?.entry.family) ??
+        offered.find((l) => l.entry.family === first?.entry.family && l !== first));
   const how = params.get('how') === 'chip' ? 'chip' : 'thread';
   const set = (patch: Record<string, string>): void => {
     setParams(

@@ -1,7 +1,10 @@
 // A thread test: what was measured along it, what that says, and the bow to expect before it is pulled.
 import {
   bowFor,
+  displayUnit,
+  printForField,
   printText,
+  readQuantity,
   setFall,
   testedDifference,
   type RackLine,
@@ -10,6 +13,7 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
+import { TypedField } from '../../../fields/TypedField';
 import { pointsText } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
 import { KeepBar } from './KeepBar';
@@ -95,14 +99,7 @@ export function ThreadForm({ first, second }: Props) {
         </span>
       </p>
       <div className="mt-3 grid grid-cols-3 gap-x-5 gap-y-3 sm:grid-cols-4">
-        <QuantityField
-          label="Bow"
-          kind="length"
-          value={bow ?? 0}
-          min={0}
-          max={reading.length / 2}
-          onCommit={setBow}
-        />
+        <BowField value={bow} most={reading.length / 2} onCommit={setBow} />
         {field('Long', 'length', 0.02, 3)}
         {field('First half', 'first', 0.00005, 0.02)}
         {field('Second half', 'second', 0.00005, 0.02)}
@@ -132,5 +129,41 @@ export function ThreadForm({ first, second }: Props) {
         }
       />
     </div>
+  );
+}
+
+/** Empty until it was measured: a thread that lies straight is a bow of 0, and says much. */
+function BowField({
+  value,
+  most,
+  onCommit,
+}: {
+  readonly value: number | undefined;
+  readonly most: number;
+  readonly onCommit: (value: number | undefined) => void;
+}) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <TypedField<number | undefined>
+      label={
+        <>
+          Bow <span className="num text-xs">{displayUnit('length', units).symbol}</span>
+        </>
+      }
+      hint="0 if it lies straight"
+      shown={value === undefined ? '' : printForField(value, 'length', units)}
+      read={(text) => {
+        if (text.trim() === '') return { ok: true, value: undefined };
+        const read = readQuantity(text, 'length', units);
+        if (!read.ok) return { ok: false, problem: `Bow: ${read.message}` };
+        return read.value >= 0 && read.value <= most
+          ? read
+          : {
+              ok: false,
+              problem: `Bow: given ${printText(read.value, 'length', units)}; allowed 0 to ${printText(most, 'length', units)}, half the thread.`,
+            };
+      }}
+      onCommit={onCommit}
+    />
   );
 }
