@@ -84,8 +84,12 @@ try {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
     await shoot(sheet);
   }
-  await page.goto(`${server.url}/rack`);
+  await page.goto(`${server.url}/rack?entry=deep-water`);
   await shoot('rack');
+  await page.goto(`${server.url}/rack/glasses`);
+  await shoot('glasses');
+  await page.goto(`${server.url}/rack/tests?first=harbour-milk`);
+  await shoot('tests');
   await page.goto(`${server.url}/rack/shop`);
   await shoot('shop');
   await page.getByRole('button', { name: /Light and dark/ }).click();
