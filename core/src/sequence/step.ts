@@ -3,7 +3,16 @@ import type { Band } from '../glass/consistency';
 
 /** Where a step happens. */
 export type Place =
-  'furnace' | 'bench' | 'marver' | 'glory hole' | 'knock-off' | 'annealer' | 'torch';
+  | 'furnace'
+  | 'bench'
+  | 'marver'
+  | 'glory hole'
+  | 'knock-off'
+  | 'annealer'
+  | 'torch'
+  | 'garage'
+  | 'colour kiln'
+  | 'kiln';
 
 /** A kind of step. `caution` is there wherever the work can hurt someone. */
 export interface Step {
@@ -53,7 +62,49 @@ export type StepId =
   | 'openTorch'
   | 'sealTorch'
   | 'flameAnneal'
-  | 'torchOff';
+  | 'torchOff'
+  | 'warmColour'
+  | 'pickColour'
+  | 'rollColour'
+  | 'pickCane'
+  | 'twist'
+  | 'dipMould'
+  | 'leaf'
+  | 'fume'
+  | 'clearButton'
+  | 'flash'
+  | 'garage'
+  | 'fetch'
+  | 'bit'
+  | 'attach'
+  | 'glueBit'
+  | 'straight'
+  | 'shapeBit'
+  | 'handle'
+  | 'spout'
+  | 'prunts'
+  | 'wrap'
+  | 'meltNotch'
+  | 'fold'
+  | 'steam'
+  | 'thinLip'
+  | 'coolStem'
+  | 'shield'
+  | 'scrap'
+  | 'polishScar'
+  | 'warmRod'
+  | 'cutTube'
+  | 'hose'
+  | 'maria'
+  | 'blowHole'
+  | 'stampTorch'
+  | 'ream'
+  | 'hook'
+  | 'weld'
+  | 'notchTorch'
+  | 'fumeTorch'
+  | 'kilnGarage'
+  | 'kilnFetch';
 
 /** Puts a step together; whatever is not said is absent. */
 export const step = (

@@ -1,0 +1,182 @@
+// A part cut into zones along its profile: thin rims and thick bases heat and cool each in their own time.
+import type { Glass } from '../glass/glass';
+import type { Shape } from '../shape/measure';
+import { gridOf, type Grid, type WallKind } from './conduct';
+import { emissivity } from './places';
+
+/** Cells through a wall: within 2 % of the closed forms (tested). */
+const CELLS = 8;
+/** Glass above its annealing range holds so much, J/(kg·K) (PHYSICS 1). */
+const HOT_HEAT = 1300;
+
+/** One zone. SI. */
+export interface HeatZone {
+  readonly name: string;
+  readonly end: 'base' | 'middle' | 'top';
+  readonly kind: WallKind;
+  /** Of a rod or ball its radius; of a wall its glass over the skin that counts, m. */
+  readonly thickness: number;
+  /** Outer skin, m². */
+  readonly area: number;
+  readonly grid: Grid;
+  readonly emissivity: number;
+  /** To the zone above it, W/K; 0 at the top. */
+  readonly up: number;
+}
+
+/** How a zone lies along the profile. */
+interface Span {
+  readonly name: string;
+  readonly end: HeatZone['end'];
+  readonly from: number;
+  readonly to: number;
+}
+
+const HOLLOW: readonly Span[] = [
+  { name: 'base', end: 'base', from: 0, to: 0.18 },
+  { name: 'lower wall', end: 'middle', from: 0.18, to: 0.52 },
+  { name: 'upper wall', end: 'middle', from: 0.52, to: 0.86 },
+  { name: 'lip', end: 'top', from: 0.86, to: 1 },
+];
+const CLOSED: readonly Span[] = [
+  { name: 'lower half', end: 'base', from: 0, to: 0.4 },
+  { name: 'middle', end: 'middle', from: 0.4, to: 0.75 },
+  { name: 'upper end', end: 'top', from: 0.75, to: 1 },
+];
+const SOLID: readonly Span[] = [
+  { name: 'lower end', end: 'base', from: 0, to: 0.34 },
+  { name: 'middle', end: 'middle', from: 0.34, to: 0.67 },
+  { name: 'upper end', end: 'top', from: 0.67, to: 1 },
+];
+/** A solid no longer than so many times its width is one ball. */
+const BALL = 1.3;
+
+/**
+ * Hot glass passes heat by shining through itself too: about so much altogether at working heat, W/(m·K). From memory.
+ */
+const HOT_CONDUCTIVITY = 2;
+/**
+ * How many of a wall's two skins count: an open form's inside sends part of its heat back to itself, a closed one's nearly
+ * all, a lip's none. Calibrated with the conductivity to the rough times of PHYSICS 5.
+ */
+export const SIDES = { open: 1.6, closed: 1.15, lip: 2 } as const;
+
+/** A wall of which so many skins count: as much glass over more skin. */
+export const wallZone = (
+  span: Pick<Span, 'name' | 'end'>,
+  wall: number,
+  sides: number,
+  area: number,
+  glass: Glass,
+  up: number,
+): HeatZone => ({
+  ...zone(span, 'slab', wall / sides, sides * area, glass, up),
+  emissivity: emissivity(wall),
+});
+
+const zone = (
+  span: Pick<Span, 'name' | 'end'>,
+  kind: WallKind,
+  thickness: number,
+  area: number,
+  glass: Glass,
+  up: number,
+): HeatZone => ({
+  name: span.name,
+  end: span.end,
+  kind,
+  thickness,
+  area,
+  grid: gridOf(kind, thickness, CELLS, HOT_CONDUCTIVITY, glass.moltenDensity * HOT_HEAT),
+  emissivity: emissivity(kind === 'slab' ? thickness : 2 * thickness),
+  up,
+});
+
+/** Zones of a finished part, base to top. */
+export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
+  const { outer } = shape;
+  const n = outer.r.length;
+  if (shape.opening === 'solid' && shape.height < BALL * 2 * shape.widest) {
+    const radius = ((3 * shape.glassVolume) / (4 * Math.PI)) ** (1 / 3);
+    return [
+      zone(
+        { name: 'all of it', end: 'middle' },
+        'ball',
+        radius,
+        4 * Math.PI * radius ** 2,
+        glass,
+        0,
+      ),
+    ];
+  }
+  const solid = shape.opening === 'solid';
+  const spans = solid ? SOLID : shape.opening === 'closed' ? CLOSED : HOLLOW;
+  const length = outer.s[n - 1] as number;
+  const cut = spans.map((span) => {
+    let area = 0;
+    let weighed = 0;
+    let r = 0;
+    let count = 0;
+    for (let i = 1; i < n; i += 1) {
+      const middle = ((outer.s[i - 1] as number) + (outer.s[i] as number)) / 2 / length;
+      if (middle < span.from || middle >= span.to) continue;
+      const ds = (outer.s[i] as number) - (outer.s[i - 1] as number);
+      const radius = ((outer.r[i - 1] as number) + (outer.r[i] as number)) / 2;
+      const ring = 2 * Math.PI * radius * ds;
+      area += ring;
+      weighed += ((outer.wall[i - 1] as number) + (outer.wall[i] as number)) * 0.5 * ring;
+      r += radius;
+      count += 1;
+    }
+    return {
+      span,
+      area: Math.max(area, 1e-6),
+      wall: Math.max(area > 0 ? weighed / area : 0, 3e-4),
+      radius: Math.max(count > 0 ? r / count : 0, 5e-4),
+    };
+  });
+  const apart = length / spans.length;
+  return cut.map(({ span, area, wall, radius }, i) => {
+    const next = cut[i + 1];
+    const neck = next
+      ? solid
+        ? Math.PI * Math.min(radius, next.radius) ** 2
+        : Math.PI * (radius + next.radius) * Math.min(wall, next.wall)
+      : 0;
+    const up = (HOT_CONDUCTIVITY * neck) / apart;
+    return solid
+      ? zone(span, 'rod', radius, area, glass, up)
+      : wallZone(
+          span,
+          wall,
+          span.name === 'lip' ? SIDES.lip : shape.opening === 'closed' ? SIDES.closed : SIDES.open,
+          area,
+          glass,
+          up,
+        );
+  });
+}
+
+/** A wall on the pipe is at least so thick at its top, m; common practice, no source. */
+const AT_PIPE = 0.005;
+
+/** The zones while the top still hangs on the pipe: what will be the lip is thick there, and closed. */
+export const zonesOnPipe = (zones: readonly HeatZone[], glass: Glass): HeatZone[] =>
+  zones.map((z) => {
+    if (z.name !== 'lip') return z;
+    const wall = Math.max(AT_PIPE, 1.5 * SIDES.lip * z.thickness);
+    return wallZone(z, wall, SIDES.closed, z.area / SIDES.lip / 2, glass, z.up);
+  });
+
+/** The lump a part is before it has its form: a ball of the glass on the iron. Volume m³. */
+export const lumpOf = (volume: number, glass: Glass): HeatZone => {
+  const radius = ((3 * Math.max(volume, 1e-9)) / (4 * Math.PI)) ** (1 / 3);
+  return zone(
+    { name: 'on the iron', end: 'middle' },
+    'ball',
+    radius,
+    4 * Math.PI * radius ** 2,
+    glass,
+    0,
+  );
+};
