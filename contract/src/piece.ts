@@ -300,6 +300,75 @@ export const CaneSchema = Type.Object(
   strict,
 );
 
+const skill = () =>
+  Type.Union(
+    (['gaff', 'gather', 'bit', 'blow', 'shield', 'door', 'torch'] as const).map((s) =>
+      Type.Literal(s),
+    ),
+  );
+const stepId = () => Type.String({ pattern: '^[a-z0-9]{1,12}$' });
+const kindName = (description: string) => Type.String({ pattern: '^[a-zA-Z]{1,20}$', description });
+
+/** One step of the order of work. */
+export const StepSchema = Type.Object(
+  {
+    id: stepId(),
+    kind: kindName('a kind of the catalogue, or own'),
+    name: Type.Optional(Type.String({ maxLength: 60 })),
+    part: Type.Integer({ minimum: 0, maximum: 99, description: 'from 0' }),
+    seconds: Type.Number({ minimum: 0, maximum: 172800, description: 's' }),
+    zone: Type.Optional(
+      Type.Union((['all', 'base', 'middle', 'top'] as const).map((z) => Type.Literal(z))),
+    ),
+    needs: Type.Optional(
+      Type.Union(
+        (['runny', 'soft', 'workable', 'stiff', 'set'] as const).map((b) => Type.Literal(b)),
+      ),
+    ),
+    pinned: Type.Optional(Type.Boolean({ description: 'placing heats leaves it' })),
+    to: Type.Optional(
+      Type.Integer({ minimum: 0, maximum: 99, description: 'joined to this part' }),
+    ),
+    seal: Type.Optional(Type.Union((['hot', 'cold', 'glue'] as const).map((s) => Type.Literal(s)))),
+    who: Type.Optional(stepId()),
+    note: Type.Optional(Type.String({ maxLength: 300 })),
+    like: Type.Optional(kindName('the kind an own step is most like')),
+  },
+  strict,
+);
+
+/** The order of work, in variants, and who is there. */
+export const SequenceSchema = Type.Object(
+  {
+    chosen: Type.Integer({ minimum: 0, maximum: 7 }),
+    helpers: Type.Boolean({ description: 'bits are made beside the main part' }),
+    variants: Type.Array(
+      Type.Object(
+        {
+          name: Type.String({ minLength: 1, maxLength: 40 }),
+          steps: Type.Array(StepSchema, { maxItems: 400 }),
+        },
+        strict,
+      ),
+      { minItems: 1, maxItems: 8 },
+    ),
+    crew: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            id: stepId(),
+            name: Type.String({ minLength: 1, maxLength: 40, description: 'a role' }),
+            skills: Type.Array(skill(), { maxItems: 7 }),
+          },
+          strict,
+        ),
+        { maxItems: 8 },
+      ),
+    ),
+  },
+  strict,
+);
+
 /** A whole piece. */
 export const PieceSchema = Type.Object(
   {
@@ -350,6 +419,7 @@ export const PieceSchema = Type.Object(
         strict,
       ),
     ),
+    sequence: Type.Optional(SequenceSchema),
     making: Type.Object(
       {
         potTemperature: Type.Number({ minimum: 700, maximum: 1500, description: '°C' }),
@@ -403,4 +473,6 @@ export type PieceBit = Static<typeof BitSchema>;
 export type PieceBitShape = Static<typeof BitShapeSchema>;
 export type PieceColour = Static<typeof ColourLayerSchema>;
 export type PieceCane = Static<typeof CaneSchema>;
+export type PieceStep = Static<typeof StepSchema>;
+export type PieceSequence = Static<typeof SequenceSchema>;
 export type PiecePattern = Static<typeof PatternSchema>;

@@ -170,6 +170,22 @@ export {
   type Stock,
 } from './stock/moves';
 export { hasBore, type StockPlan } from './stock/piece';
+export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './sequence/facts';
+export { draftFor, heatParts, ruleParts, type WorkInput } from './sequence/plan';
+export { checkOrder, RULES, type Finding } from './sequence/rules';
+export { STEPS } from './sequence/steps';
+export type { StepId } from './sequence/step';
+export { glow } from './heat/glow';
+export {
+  heatOfWork,
+  inTurn,
+  needOf,
+  withHelpers,
+  type HeatTrack,
+  type WorkHeat,
+} from './heat/judge';
+export { placeHeats, type Placed, type Working } from './heat/place';
+export type { HeatPart } from './heat/shop';
 export { readQuantity } from './units/parse';
 export { printDuration, printForField, printQuantity, printText } from './units/print';
 export {

@@ -188,7 +188,9 @@ export function troubleOf(
   if (!part || !vft || !end) return undefined;
   const needs = needOf(step);
   const { does } = factsOf(step);
-  if (needs === undefined || NEVER_COLD.has(does)) return undefined;
+  // In the fire it is only getting hotter.
+  if (needs === undefined || NEVER_COLD.has(does) || factsOf(step).heat === 'glory hole')
+    return undefined;
   const log = (t: number): number => logViscosity(vft, t);
   const limit = STIFFEST[needs];
   const told = (

@@ -2,13 +2,15 @@
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
-import { sentenceOf } from '../api/client';
+import { Refused, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/rack';
 import { Notices } from './Notices';
 import { TwistMark } from './TwistMark';
 import { UnitSwitch } from './UnitSwitch';
+
+const ASK_AGAIN_MS = 3000;
 
 const PLACES = [
   { to: '/pieces', name: 'Pieces' },
@@ -28,9 +30,18 @@ export function Shell() {
   const loadRack = useRack((s) => s.load);
   const trouble = useNotices((s) => s.trouble);
   useEffect(() => {
-    loadRack().catch((error: unknown) => {
-      trouble(sentenceOf(error));
-    });
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const load = (): void => {
+      loadRack().catch((error: unknown) => {
+        // A server that does not answer is said by the place one is in; here it is only asked again.
+        if (error instanceof Refused && error.status === 0) timer = setTimeout(load, ASK_AGAIN_MS);
+        else trouble(sentenceOf(error));
+      });
+    };
+    load();
+    return () => {
+      clearTimeout(timer);
+    };
   }, [loadRack, trouble]);
   const other = theme === 'soot' ? 'ash' : 'soot';
   return (

@@ -83,13 +83,22 @@ export const useRack = create<RackState>()((set, get) => ({
     return kept;
   },
   count: async (id, counts) => {
-    await countTest(id, counts);
-    set(
-      put(
-        get().own,
-        get().tests.map((t) => (t.id === id ? { ...t, counts } : t)),
-      ),
-    );
+    const mark = (value: boolean): void => {
+      set(
+        put(
+          get().own,
+          get().tests.map((t) => (t.id === id ? { ...t, counts: value } : t)),
+        ),
+      );
+    };
+    // Seen at once, and put back if the server will not have it.
+    mark(counts);
+    try {
+      await countTest(id, counts);
+    } catch (error) {
+      mark(!counts);
+      throw error;
+    }
   },
 }));
 
