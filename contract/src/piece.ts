@@ -350,7 +350,7 @@ export const SequenceSchema = Type.Object(
         },
         strict,
       ),
-      { minItems: 1, maxItems: 8 },
+      { maxItems: 8, description: 'none: drafted from the form' },
     ),
     crew: Type.Optional(
       Type.Array(

@@ -70,6 +70,8 @@ export function chromaticity(celsius: number): readonly [number, number] {
 
 /** First visible red, °C (J. W. Draper 1847: 525 °C). */
 export const DRAPER = 525;
+/** So many times over the red is filled at white heat. */
+const DAZZLE = 3;
 /** Full brightness on screen, °C: as runny glass glows. */
 const BRIGHTEST = 1250;
 
@@ -88,7 +90,8 @@ export function glow(celsius: number): readonly [number, number, number] {
     0.0557 * x - 0.204 * y + 1.057 * z,
   ].map((v) => Math.max(0, v));
   const most = Math.max(...rgb);
-  // Deep red at first, toward yellow as it brightens.
-  const scale = bright ** 1.1 / most;
-  return [(rgb[0] as number) * scale, (rgb[1] as number) * scale, (rgb[2] as number) * scale];
+  // As an eye set to the bench sees it: red fills up first, then green lifts it to orange and yellow.
+  const scale = (DAZZLE * bright ** 1.3) / most;
+  const seen = rgb.map((v) => Math.min(1, v * scale));
+  return [seen[0] as number, seen[1] as number, seen[2] as number];
 }

@@ -6,7 +6,7 @@ import {
   type FieldProblem,
   type PieceDocument,
 } from '@zanfirico/contract';
-import { hasBore, measureShape, readBit, readPart, type Rack } from '@zanfirico/core';
+import { hasBore, measureShape, readBit, readPart, STEPS, type Rack } from '@zanfirico/core';
 import { checker, shown } from './schema';
 
 /** A piece that can be kept, or why not. */
@@ -126,6 +126,15 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
         allowed: read.message,
       });
   }
+  for (const [v, variant] of (document.sequence?.variants ?? []).entries())
+    for (const [i, step] of variant.steps.entries())
+      for (const kind of [step.kind, step.like])
+        if (kind !== undefined && kind !== 'own' && !Object.hasOwn(STEPS, kind))
+          return refuse(`There is no step of the kind "${kind}".`, {
+            field: `sequence.variants[${String(v)}].steps[${String(i)}].kind`,
+            given: shown(kind),
+            allowed: told(Object.keys(STEPS)),
+          });
   const { pattern } = document;
   if (pattern) {
     const reading = measureShape(pattern.blank, glass.poisson);

@@ -1,112 +1,368 @@
-// The order of work as one strand: level at the bench, dipping to the fire at each heat.
-import { ShieldAlert } from 'lucide-react';
-import type { OrderedStep } from '@zanfirico/core';
+// The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
+import { STEPS, type StepId, type WorkStep } from '@zanfirico/core';
+import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { sentenceOf } from '../../../api/client';
+import { download, fileName } from '../../../exports/download';
+import { sequenceCsv, sequenceJson } from '../../../exports/sequence';
+import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
+import { clockText } from '../../../marks/braid/strands';
+import { Verdict } from '../../../marks/Verdict';
+import { useSize } from '../../../marks/useSize';
+import { Menu } from '../../../shell/Menu';
+import { useNotices } from '../../../stores/notices';
+import { startPlacing } from '../../../workers/placing';
+import type { Work } from '../../../workers/once';
 import { usePiece } from '../usePiece';
-
-/** Height of a row beside the strand, px; the rows say the same in their class. */
-const ROW = 62;
-const STRAND = 150;
-const BENCH_X = 46;
-const FIRE_X = 116;
+import { StepLeaf } from './StepLeaf';
+import { stepName } from './stepNames';
+import { StepTable } from './StepTable';
+import { freshId, useBraid, type Braid } from './useBraid';
+import { VariantPicker } from './VariantPicker';
 
 export function BraidSheet() {
-  const { last, document } = usePiece();
-  if (!last) return <p className="px-6 py-16">The order of work comes with the form.</p>;
-  const { order } = last;
+  const braid = useBraid();
+  const { document } = usePiece();
+  if (!braid) return <p className="px-6 py-16">The order of work comes with the form.</p>;
+  return <Laid braid={braid} name={document.name} />;
+}
+
+/** Zooms, as a factor on the whole piece fitted in; the last shows ten seconds or so. */
+const ZOOMS = [1, 1.6, 2.5, 4, 7, 12, 25, 60];
+
+function Laid({ braid, name }: { readonly braid: Braid; readonly name: string }) {
+  const { steps, starts, heat, findings, parts } = braid;
+  const sheet = useRef<HTMLDivElement>(null);
+  const [at, setAt] = useState<number>();
+  const [zoom, setZoom] = useState(0);
+  const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
+  const { placing, place, stop } = usePlacing(braid, setReasons);
+  const [box, { width }] = useSize<HTMLDivElement>();
+  const names = useMemo(() => parts.map((p) => p.name), [parts]);
+  const scale = (Math.max(300, width - 46) / Math.max(1, heat.total)) * (ZOOMS[zoom] ?? 1);
+  const troubled = useMemo(() => {
+    const map = new Map<string, 'watch' | 'no'>();
+    const mark = (id: string | undefined, verdict: 'good' | 'watch' | 'no'): void => {
+      if (id === undefined || verdict === 'good') return;
+      if (map.get(id) !== 'no') map.set(id, verdict);
+    };
+    for (const h of heat.steps) if (h.verdict) mark(h.id, h.verdict.verdict);
+    for (const f of findings) mark(f.step, f.verdict.verdict);
+    return map;
+  }, [heat, findings]);
+
+  // The step in hand is kept in sight.
+  useEffect(() => {
+    const x = at === undefined ? undefined : 12 + (starts[at] ?? 0) * scale;
+    const e = box.current;
+    if (x !== undefined && e && (x < e.scrollLeft + 40 || x > e.scrollLeft + e.clientWidth - 80))
+      e.scrollTo({ left: x - e.clientWidth / 3 });
+    // Only when another is taken or the zoom changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [at, scale]);
+
+  const put = (next: readonly WorkStep[], take?: number): void => {
+    braid.change(next);
+    if (take !== undefined) setAt(Math.max(0, Math.min(next.length - 1, take)));
+  };
+  const change = (i: number, patch: Partial<WorkStep>): void => {
+    put(
+      steps.map((s, k) => {
+        if (k !== i) return s;
+        const copy: Record<string, unknown> = { ...s, ...patch };
+        for (const key of Object.keys(copy))
+          if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
+        return copy as unknown as WorkStep;
+      }),
+    );
+  };
+  const move = (from: number, to: number): void => {
+    const step = steps[from];
+    if (!step || to < 0 || to >= steps.length || to === from) return;
+    const next = steps.filter((_, k) => k !== from);
+    next.splice(to, 0, step);
+    put(next, to);
+  };
+  const insert = (kind: StepId): void => {
+    const i = at ?? steps.length - 1;
+    const near = steps[i];
+    const fresh: WorkStep = {
+      id: freshId(steps),
+      kind,
+      part: near?.part ?? braid.main,
+      seconds: kind === 'reheat' ? 30 : 10,
+    };
+    put([...steps.slice(0, i + 1), fresh, ...steps.slice(i + 1)], i + 1);
+  };
+  const repeat = (i: number): void => {
+    const step = steps[i];
+    if (!step) return;
+    put([...steps.slice(0, i + 1), { ...step, id: freshId(steps) }, ...steps.slice(i + 1)], i + 1);
+  };
+  const remove = (i: number): void => {
+    put(
+      steps.filter((_, k) => k !== i),
+      i,
+    );
+  };
+  const walk = (e: KeyboardEvent): void => {
+    if (
+      (e.target as Element).closest('input, select, textarea') ||
+      !sheet.current?.contains(e.target as Node)
+    )
+      return;
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[e.key];
+    if (by !== undefined) {
+      e.preventDefault();
+      if (e.altKey && at !== undefined) move(at, at + by);
+      else setAt(Math.max(0, Math.min(steps.length - 1, (at ?? -1) + by)));
+    }
+    if (e.key === 'Delete' && at !== undefined) remove(at);
+    if ((e.key === '+' || e.key === '-') && at !== undefined) {
+      const step = steps[at];
+      if (step) change(at, { seconds: Math.max(1, step.seconds + (e.key === '+' ? 1 : -1)) });
+    }
+  };
+  // Keys work from the drawing, the table and the step's own buttons alike.
+  const walking = useRef(walk);
+  useEffect(() => {
+    walking.current = walk;
+  });
+  useEffect(() => {
+    const listen = (e: KeyboardEvent): void => {
+      walking.current(e);
+    };
+    window.addEventListener('keydown', listen);
+    return () => {
+      window.removeEventListener('keydown', listen);
+    };
+  }, []);
+  const general = findings.filter((f) => f.step === undefined);
+  const counts = [...troubled.values()];
+  const no =
+    counts.filter((c) => c === 'no').length +
+    general.filter((f) => f.verdict.verdict === 'no').length;
+  const watch = counts.length + general.length - no;
   return (
-    <div className="@container mx-auto max-w-6xl px-6 py-5">
-      <div className="flex flex-wrap items-baseline gap-x-6">
-        <h2 className="text-3xl">Order of work</h2>
-        <p className="quiet">
-          {order.length} steps for a {document.form}{' '}
-          {document.way === 'furnace' ? 'at the furnace' : 'at the torch'}.
-          <span className="hidden @5xl:inline">
-            {' '}
-            The strand dips where the piece goes to the fire.
+    <div className="flex flex-col" ref={sheet}>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-6 pt-3 pb-1">
+        <h2 className="text-2xl">
+          {clockText(heat.total)}{' '}
+          <span className="quiet font-sans text-base">
+            at the fire and bench, {steps.length} steps
           </span>
-        </p>
+        </h2>
+        <VariantPicker braid={braid} />
+        <div className="ml-auto flex items-center gap-1">
+          <button type="button" className="btn btn-primary btn-sm" onClick={placing ? stop : place}>
+            <Flame className="size-4" /> {placing ? 'Stop placing' : 'Place the heats'}
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            disabled={braid.drafted}
+            onClick={braid.afresh}
+          >
+            <RotateCcw className="size-4" /> Draft afresh
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm btn-square"
+            aria-label="Show more of it"
+            disabled={zoom === 0}
+            onClick={() => {
+              setZoom(zoom - 1);
+            }}
+          >
+            <ZoomOut className="size-4" />
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm btn-square"
+            aria-label="Look closer"
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => {
+              setZoom(zoom + 1);
+            }}
+          >
+            <ZoomIn className="size-4" />
+          </button>
+          <Menu
+            label="Take away"
+            end
+            items={[
+              {
+                says: 'The braid (SVG)',
+                run: () => {
+                  const svg = box.current?.querySelector('svg[data-braid]');
+                  if (svg)
+                    download(`${fileName(name)}.braid.svg`, 'image/svg+xml', standalone(svg));
+                },
+              },
+              {
+                says: 'The order (CSV)',
+                run: () => {
+                  download(`${fileName(name)}.order.csv`, 'text/csv', sequenceCsv(braid));
+                },
+              },
+              {
+                says: 'The order (JSON)',
+                run: () => {
+                  download(
+                    `${fileName(name)}.order.json`,
+                    'application/json',
+                    sequenceJson(braid, name),
+                  );
+                },
+              },
+            ]}
+          />
+        </div>
       </div>
-      <div className="relative mt-4 flex">
-        <Strand order={order} />
-        <ol className="flex-1">
-          {order.map((s) => (
-            <Row key={s.number} step={s} />
+      <div
+        ref={box}
+        className="border-base-300 overflow-x-auto border-y bg-(--board) px-2"
+        role="slider"
+        aria-label="Braid: arrow keys walk the steps, with Alt they move one; plus and minus change its seconds; Delete takes it out"
+        aria-valuemin={1}
+        aria-valuemax={steps.length}
+        aria-valuenow={(at ?? 0) + 1}
+        aria-valuetext={inHand(braid, at)}
+        tabIndex={0}
+      >
+        <BraidDrawing
+          names={names}
+          steps={steps}
+          starts={starts}
+          heat={heat}
+          at={at}
+          scale={scale}
+          troubled={troubled}
+          onTake={setAt}
+        />
+      </div>
+      <div className="grid gap-x-8 px-6 py-3 lg:grid-cols-[1fr_24rem]">
+        <div className="min-w-0">
+          <div className="mb-1 flex flex-wrap items-center gap-x-4">
+            <p className="leading-snug">
+              {no + watch === 0 ? (
+                'Good order: every step finds the glass it wants, and no rule is broken.'
+              ) : (
+                <>
+                  {no > 0 && <b className="text-error">{no} that will not do</b>}
+                  {no > 0 && watch > 0 && ', '}
+                  {watch > 0 && <b className="text-warning">{watch} to watch</b>}
+                </>
+              )}
+            </p>
+            <select
+              className="line-field ml-auto"
+              aria-label="Add a step after the one in hand"
+              value=""
+              onChange={(e) => {
+                insert(e.target.value as StepId);
+              }}
+            >
+              <option value="" disabled>
+                + a step
+              </option>
+              {(Object.keys(STEPS) as StepId[]).map((id) => (
+                <option key={id} value={id}>
+                  {STEPS[id].name}
+                </option>
+              ))}
+            </select>
+          </div>
+          {general.map((f) => (
+            <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
           ))}
-        </ol>
+          <StepTable
+            braid={braid}
+            at={at}
+            troubled={troubled}
+            onTake={setAt}
+            onMove={move}
+            onRepeat={repeat}
+            onRemove={remove}
+          />
+        </div>
+        <div className="lg:sticky lg:top-2 lg:self-start">
+          <StepLeaf
+            braid={braid}
+            index={at ?? -1}
+            reason={at === undefined ? undefined : reasons.get(steps[at]?.id ?? '')}
+            onChange={(patch) => {
+              if (at !== undefined) change(at, patch);
+            }}
+          />
+        </div>
       </div>
     </div>
   );
 }
 
-function Strand({ order }: { readonly order: readonly OrderedStep[] }) {
-  const at = order.map((s, i) => [s.fire ? FIRE_X : BENCH_X, i * ROW + ROW / 2] as const);
-  const path = at
-    .map(([x, y], i) => {
-      const before = at[i - 1];
-      if (!before) return `M${String(x)} ${String(y)}`;
-      const middle = (before[1] + y) / 2;
-      return `C${String(before[0])} ${String(middle)} ${String(x)} ${String(middle)} ${String(x)} ${String(y)}`;
-    })
-    .join('');
-  return (
-    <svg
-      width={STRAND}
-      height={order.length * ROW}
-      className="hidden shrink-0 @5xl:block"
-      role="img"
-      aria-label={`Strand of work: ${String(order.filter((s) => s.fire).length)} of ${String(order.length)} steps at the fire`}
-    >
-      <defs>
-        <linearGradient id="strand" gradientUnits="userSpaceOnUse" x1={BENCH_X} x2={FIRE_X}>
-          <stop offset="0" stopColor="var(--color-secondary)" />
-          <stop offset="1" stopColor="var(--color-primary)" />
-        </linearGradient>
-      </defs>
-      <rect x={FIRE_X - 14} width={28} height="100%" fill="var(--color-primary)" opacity={0.1} />
-      <path d={path} fill="none" stroke="var(--board)" strokeWidth={11} />
-      <path d={path} fill="none" stroke="url(#strand)" strokeWidth={6} strokeLinecap="round" />
-      {at.map(([x, y], i) => (
-        <g key={i}>
-          <circle cx={x} cy={y} r={12} fill="var(--color-base-200)" stroke="var(--chalk-dim)" />
-          <text
-            x={x}
-            y={y + 4.5}
-            textAnchor="middle"
-            fontSize={12.5}
-            className="num"
-            fill="var(--chalk)"
-          >
-            {i + 1}
-          </text>
-        </g>
-      ))}
-    </svg>
-  );
+/** The step in hand in words. */
+function inHand(braid: Braid, at: number | undefined): string {
+  const step = at === undefined ? undefined : braid.steps[at];
+  if (!step || at === undefined) return 'no step in hand';
+  const heat = braid.heat.steps[at];
+  return `${String(at + 1)} ${stepName(step)}, ${braid.parts[step.part]?.name ?? 'no part'}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : `, then ${heat.band}`}`;
 }
 
-function Row({ step }: { readonly step: OrderedStep }) {
-  return (
-    <li className="border-base-300 grid items-center gap-x-6 gap-y-1 border-b py-2 @5xl:h-[62px] @5xl:grid-cols-[15rem_1fr_19rem] @5xl:py-0">
-      <div className="leading-tight">
-        <h3 className="text-xl">
-          <span className="num quiet mr-2 text-base @5xl:hidden">{step.number}</span>
-          {step.which !== undefined ? `${step.which} ${step.name.toLowerCase()}` : step.name}
-        </h3>
-        <p className="quiet text-sm">
-          {step.place === step.tool ? step.place : `${step.place} · ${step.tool}`}
-        </p>
-      </div>
-      <p className="leading-tight">
-        {step.says}
-        {step.needs !== undefined && (
-          <span className="quiet text-sm whitespace-nowrap"> Wants {step.needs} glass.</span>
-        )}
-      </p>
-      {step.caution !== undefined && (
-        <p className="text-warning flex items-start gap-1.5 text-sm leading-tight">
-          <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label="Caution" /> {step.caution}
-        </p>
-      )}
-    </li>
+/** Placing the heats in a worker, one at a time, stopped at will. */
+function usePlacing(
+  braid: Braid,
+  onReasons: (reasons: ReadonlyMap<string, string>) => void,
+): { readonly placing: boolean; readonly place: () => void; readonly stop: () => void } {
+  const [work, setWork] = useState<Work<unknown>>();
+  const { say, trouble } = useNotices.getState();
+  useEffect(() => () => work?.stop(), [work]);
+  const place = (): void => {
+    const started = startPlacing({
+      parts: braid.parts,
+      steps: braid.steps,
+      working: { main: braid.main, helpers: braid.helpers },
+    });
+    setWork(started);
+    started.done.then(
+      (placed) => {
+        setWork(undefined);
+        if (!placed) return;
+        braid.change(placed.steps);
+        onReasons(new Map(placed.reasons));
+        const i = placed.ok ? -1 : placed.steps.findIndex((s) => s.id === placed.step);
+        if (placed.ok)
+          say('The heats are placed; each says why. Undo puts them back as they were.');
+        else
+          trouble(
+            `Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${placed.because} Make it shorter, thicker, or with more hands.`,
+          );
+      },
+      (error: unknown) => {
+        setWork(undefined);
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  return {
+    placing: work !== undefined,
+    place,
+    stop: () => {
+      work?.stop();
+      setWork(undefined);
+    },
+  };
+}
+
+/** A drawing that stands alone: the theme's colours written out. */
+function standalone(svg: Element): string {
+  const style = getComputedStyle(document.documentElement);
+  const text = new XMLSerializer().serializeToString(svg);
+  const filled = text.replace(/var\((--[\w-]+)\)/g, (_, name: string) =>
+    style.getPropertyValue(name).trim(),
+  );
+  return filled.replace(
+    /^<svg/,
+    `<svg style="background:${style.getPropertyValue('--board').trim()}"`,
   );
 }

@@ -1,0 +1,85 @@
+// Variants of the order, side by side: "two hands", "four hands"; and whether helpers work beside.
+import { Plus, X } from 'lucide-react';
+import { IconButton } from '../../../shell/IconButton';
+import type { Braid } from './useBraid';
+
+const MOST = 8;
+
+export function VariantPicker({ braid }: { readonly braid: Braid }) {
+  const { sequence, setSequence, steps, helpers } = braid;
+  const variants = sequence?.variants ?? [];
+  const chosen = Math.min(sequence?.chosen ?? 0, Math.max(0, variants.length - 1));
+  return (
+    <div className="flex flex-wrap items-center gap-x-3">
+      {variants.length > 1 && (
+        <select
+          className="line-field"
+          aria-label="Variant"
+          value={chosen}
+          onChange={(e) => {
+            setSequence({ chosen: Number(e.target.value) });
+          }}
+        >
+          {variants.map((v, i) => (
+            <option key={i} value={i}>
+              {v.name}
+            </option>
+          ))}
+        </select>
+      )}
+      {variants.length > 0 && (
+        <input
+          className="line-field w-36"
+          aria-label="Name of the variant"
+          maxLength={40}
+          value={variants[chosen]?.name ?? ''}
+          onChange={(e) => {
+            setSequence({
+              variants: variants.map((v, i) =>
+                i === chosen ? { ...v, name: e.target.value || 'Variant' } : v,
+              ),
+            });
+          }}
+        />
+      )}
+      <IconButton
+        label="Another variant, from this one"
+        onClick={() => {
+          if (variants.length >= MOST) return;
+          const copy = {
+            name: `Variant ${String(variants.length + 1)}`,
+            steps: structuredClone(steps) as never[],
+          };
+          const first =
+            variants.length === 0
+              ? [{ name: 'As planned', steps: structuredClone(steps) as never[] }]
+              : variants;
+          setSequence({ variants: [...first, copy], chosen: first.length });
+        }}
+      >
+        <Plus className="size-4" />
+      </IconButton>
+      {variants.length > 1 && (
+        <IconButton
+          label="Drop this variant"
+          onClick={() => {
+            setSequence({ variants: variants.filter((_, i) => i !== chosen), chosen: 0 });
+          }}
+        >
+          <X className="size-4" />
+        </IconButton>
+      )}
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={helpers}
+          onChange={(e) => {
+            setSequence({ helpers: e.target.checked });
+          }}
+        />
+        with helpers
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,124 @@
+// The order of work of the piece in hand: its steps, their clock, the heat through them, and what the rules say.
+import type { PieceSequence, PieceStep } from '@zanfirico/contract';
+import {
+  checkOrder,
+  draftFor,
+  heatOfWork,
+  heatParts,
+  inTurn,
+  ruleParts,
+  withHelpers,
+  type Finding,
+  type HeatPart,
+  type Skill,
+  type WorkHeat,
+  type WorkStep,
+} from '@zanfirico/core';
+import { useMemo } from 'react';
+import { changePiece } from '../../../stores/draft';
+import { usePiece } from '../usePiece';
+
+export interface Braid {
+  readonly steps: readonly WorkStep[];
+  readonly starts: readonly number[];
+  readonly parts: readonly HeatPart[];
+  readonly heat: WorkHeat;
+  readonly findings: readonly Finding[];
+  readonly main: number;
+  readonly helpers: boolean;
+  /** Drafted from the form just now; nothing of it is kept until it is changed. */
+  readonly drafted: boolean;
+  readonly sequence: PieceSequence | undefined;
+  readonly change: (steps: readonly WorkStep[]) => void;
+  readonly setSequence: (change: Partial<PieceSequence>) => void;
+  /** The order drafted anew, in place of the variant in hand. */
+  readonly afresh: () => void;
+}
+
+const NAME = 'As planned';
+
+/** Undefined while the form cannot be made. */
+export function useBraid(): Braid | undefined {
+  const { document, last } = usePiece();
+  const { sequence } = document;
+  const chosen = Math.min(sequence?.chosen ?? 0, (sequence?.variants.length ?? 1) - 1);
+  const kept = sequence?.variants[chosen]?.steps as readonly WorkStep[] | undefined;
+  const helpers = sequence?.helpers ?? true;
+  const crew = sequence?.crew;
+  const drawn = useMemo(() => {
+    if (!last) return undefined;
+    const main = last.main.index;
+    const drafted = draftFor(
+      {
+        form: document.form,
+        way: document.way,
+        parts: last.parts,
+        bits: document.bits ?? [],
+        main,
+      },
+      document.parts.map((p) => p.colours),
+    );
+    return {
+      main,
+      drafted,
+      parts: heatParts(last.parts),
+      rules: ruleParts(last.parts, document.making.ironDiameter),
+    };
+  }, [last, document]);
+  return useMemo(() => {
+    if (!drawn) return undefined;
+    const { main, drafted, parts, rules } = drawn;
+    const steps = kept ?? drafted;
+    const starts = helpers ? withHelpers(steps, main) : inTurn(steps);
+    const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
+    const setSequence = (change: Partial<PieceSequence>): void => {
+      changePiece({
+        sequence: {
+          chosen: 0,
+          helpers: true,
+          variants: [],
+          ...sequence,
+          ...change,
+        },
+      });
+    };
+    return {
+      steps,
+      starts,
+      parts,
+      heat: heatOfWork(parts, steps, starts),
+      findings: checkOrder({ way: document.way, steps, parts: rules, main, skills }),
+      main,
+      helpers,
+      drafted: kept === undefined,
+      sequence,
+      setSequence,
+      afresh: () => {
+        const variants = sequence?.variants ?? [];
+        setSequence({
+          variants:
+            variants.length > 1
+              ? variants.map((v, i) => (i === chosen ? { ...v, steps: drafted as PieceStep[] } : v))
+              : [],
+        });
+      },
+      change: (next) => {
+        const there = sequence?.variants ?? [];
+        const variants = there.length > 0 ? there : [{ name: NAME, steps: [] }];
+        setSequence({
+          variants: variants.map((v, i) =>
+            i === chosen ? { ...v, steps: next as PieceStep[] } : v,
+          ),
+        });
+      },
+    };
+  }, [drawn, kept, helpers, crew, sequence, chosen, document.way]);
+}
+
+/** An id no step has yet. */
+export function freshId(steps: readonly WorkStep[]): string {
+  const taken = new Set(steps.map((s) => s.id));
+  let n = steps.length + 1;
+  while (taken.has(`n${String(n)}`)) n += 1;
+  return `n${String(n)}`;
+}
