@@ -175,6 +175,7 @@ export { draftFor, heatParts, ruleParts, type WorkInput } from './sequence/plan'
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './sequence/steps';
 export type { StepId } from './sequence/step';
+export { planCrew, type CrewPlan, type Person } from './crew/crew';
 export { glow } from './heat/glow';
 export {
   heatOfWork,

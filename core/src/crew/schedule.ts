@@ -75,7 +75,8 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   let best: number[] | undefined;
   let upper = looking.under ?? sum + waits + 1;
   let nodes = 0;
-  let stopped = false;
+  const look = { stopped: false };
+  const stoppedNow = (): boolean => look.stopped;
 
   /** Longest paths onward from changed tasks; false when a start passes the best, which a circle always does. */
   const relax = (value: Float64Array, arcs: readonly Arc[][], from: number[]): boolean => {
@@ -138,7 +139,7 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
       const run = Math.min(left[k] as number, until - t);
       t += run;
       left[k] = (left[k] as number) - run;
-      if ((left[k] as number) <= EPS) {
+      if (left[k] <= EPS) {
         ready.splice(at, 1);
         bound = Math.max(bound, t + (tail[ids[k] as number] as number));
       }
@@ -224,10 +225,10 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   };
 
   const search = (node: Node, undo: [number, number][]): void => {
-    if (stopped) return;
+    if (look.stopped) return;
     nodes += 1;
     if (nodes % ASK === 0 && looking.enough?.(nodes) === true) {
-      stopped = true;
+      look.stopped = true;
       return;
     }
     if (!force(node, undo) || boundOf(node) >= upper - EPS) return;
@@ -278,7 +279,7 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
       const mine: [number, number][] = [];
       if (fix(child, i, j, mine)) search(child, mine);
       unfix(mine);
-      if (stopped) return;
+      if (stoppedNow()) return;
     }
   };
 
@@ -293,8 +294,8 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   return {
     starts: best,
     makespan: upper,
-    lower: stopped ? Math.min(lower, upper) : upper,
-    proven: !stopped,
+    lower: look.stopped ? Math.min(lower, upper) : upper,
+    proven: !look.stopped,
     nodes,
   };
 }

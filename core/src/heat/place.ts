@@ -77,14 +77,25 @@ function pass(
   state: HeatState,
   step: WorkStep,
 ): Trouble | undefined {
-  begin(state, parts, step, fires);
-  const met = faces(state, parts, stiff, step);
-  // A helper's work costs the main part no time: only the helper's part is carried on.
-  const beside =
+  const apart =
     working.helpers &&
     state.phase[working.main] !== 'absent' &&
-    state.group[step.part] !== state.group[working.main] &&
-    factsOf(step).does !== 'join';
+    state.group[step.part] !== state.group[working.main];
+  const joining = factsOf(step).does === 'join';
+  // A helper's work costs the main part no time, but for what it takes longer than the work since the last join.
+  const beside = apart && !joining;
+  if (beside) state.helper.pending += Math.max(0, step.seconds);
+  else if (apart) {
+    const wait = state.helper.pending - state.helper.since;
+    if (wait > 0) {
+      const others = new Set(parts.flatMap((_, k) => (k === step.part ? [] : [k])));
+      integrate(state, parts, [], wait, DT, fires, undefined, undefined, others);
+    }
+    state.helper.pending = 0;
+    state.helper.since = 0;
+  } else state.helper.since += Math.max(0, step.seconds);
+  begin(state, parts, step, fires);
+  const met = faces(state, parts, stiff, step);
   const only = beside ? new Set([step.part]) : undefined;
   integrate(state, parts, [step], Math.max(0, step.seconds), DT, fires, undefined, undefined, only);
   const end = found(state, parts, step);

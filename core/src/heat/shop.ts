@@ -33,6 +33,8 @@ export interface HeatState {
   readonly parked: boolean[];
   /** Off the pipe: its top is as thin as it will be. */
   readonly opened: boolean[];
+  /** Seconds of a helper's work that wait for a join, and of the main part's since the last. */
+  readonly helper: { pending: number; since: number };
   readonly lumps: (HeatZone | undefined)[];
   /** °C, part → zone → cell; a lump has one zone. */
   readonly cells: Float64Array[][];
@@ -61,6 +63,7 @@ export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
   group: parts.map((_, i) => i),
   parked: parts.map(() => false),
   opened: parts.map(() => false),
+  helper: { pending: 0, since: 0 },
   lumps: parts.map(() => undefined),
   cells: parts.map(() => []),
 });
@@ -72,6 +75,7 @@ export const copyState = (s: HeatState): HeatState => ({
   group: [...s.group],
   parked: [...s.parked],
   opened: [...s.opened],
+  helper: { ...s.helper },
   lumps: [...s.lumps],
   cells: s.cells.map((zones) => zones.map((t) => t.slice())),
 });

@@ -149,6 +149,24 @@ function gapOf(mesh: Mesh, distance: (at: Place) => number): Gap {
   return best;
 }
 
+/** Distance to a mesh, asked in full only near it: further off than `within` from its box it is at least that. */
+function nearMesh(mesh: Mesh, within: number): (at: readonly [number, number, number]) => number {
+  const low = [Infinity, Infinity, Infinity];
+  const high = [-Infinity, -Infinity, -Infinity];
+  mesh.positions.forEach((v, i) => {
+    const c = i % 3;
+    low[c] = Math.min(low[c] as number, v);
+    high[c] = Math.max(high[c] as number, v);
+  });
+  return (at) => {
+    let off = 0;
+    at.forEach((v, c) => {
+      off = Math.max(off, (low[c] as number) - v, v - (high[c] as number));
+    });
+    return off > within ? off : distanceToMesh(mesh, at);
+  };
+}
+
 /** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
@@ -170,7 +188,7 @@ export function looseBits(
         for (const b of read)
           if (b.holds && !a.holds) {
             const whole = bitMesh(b.bit.input);
-            a.holds = gapOf(a.mesh, (at) => distanceToMesh(whole, at)).gap <= 2 * TOUCH;
+            a.holds = gapOf(a.mesh, nearMesh(whole, 2 * TOUCH)).gap <= 2 * TOUCH;
             grown ||= a.holds;
           }
   }

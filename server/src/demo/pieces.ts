@@ -188,6 +188,122 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
   [
     {
       ...common,
+      name: 'Harbour candlestick',
+      notes:
+        'Five parts, three hands. The knop is blown and waits in the garage; the pan is opened last.',
+      form: 'stemmed',
+      parts: [
+        {
+          name: 'foot',
+          work: 'solid',
+          profile: [
+            mm(0, 0, 5),
+            mm(0, 42, 5, true),
+            mm(4, 43, 5),
+            mm(8, 30, 5),
+            mm(14, 12, 5),
+            mm(16, 0, 5),
+          ],
+          iron: { diameter: 0.0127, depth: 0.04 },
+        },
+        {
+          name: 'knop',
+          profile: [mm(16, 0, 6), mm(22, 15, 6), mm(36, 24, 5.5), mm(50, 15, 6), mm(56, 0, 6)],
+        },
+        {
+          name: 'stem',
+          work: 'solid',
+          profile: [
+            mm(56, 0, 5),
+            mm(57, 8, 5),
+            mm(62, 7, 5),
+            mm(96, 6.5, 5),
+            mm(128, 7.5, 5),
+            mm(134, 9, 5),
+            mm(136, 0, 5),
+          ],
+          iron: { diameter: 0.0127, depth: 0.04 },
+        },
+        {
+          name: 'merese',
+          work: 'solid',
+          profile: [mm(136, 0, 5), mm(137, 14, 5), mm(139, 16, 5), mm(141, 14, 5), mm(142, 0, 5)],
+          iron: { diameter: 0.0127, depth: 0.04 },
+        },
+        {
+          name: 'pan',
+          profile: [
+            mm(142, 0, 6),
+            mm(144, 12, 5),
+            mm(156, 15, 3.6),
+            mm(172, 14.5, 3.2),
+            mm(180, 20, 3),
+            mm(186, 34, 2.8),
+          ],
+        },
+      ],
+      sequence: {
+        chosen: 0,
+        helpers: true,
+        variants: [],
+        crew: [
+          { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+          { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
+          { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
+        ],
+      },
+    },
+  ],
+  [
+    {
+      ...common,
+      name: 'Kelp frond',
+      notes: 'Solid, drawn up from its stone; the blades go on in pairs, each melted in.',
+      form: 'solid',
+      parts: [
+        {
+          name: 'stone',
+          work: 'solid',
+          profile: [
+            mm(0, 0, 5),
+            mm(0, 24, 5, true),
+            mm(6, 29, 5),
+            mm(20, 22, 5),
+            mm(26, 9, 5),
+            mm(27, 0, 5),
+          ],
+        },
+        {
+          name: 'stipe',
+          work: 'solid',
+          profile: [
+            mm(27, 0, 5),
+            mm(28, 8, 5),
+            mm(60, 7, 5),
+            mm(110, 5.5, 5),
+            mm(138, 4, 5),
+            mm(140, 0, 5),
+          ],
+          iron: { diameter: 0.0127, depth: 0.04 },
+        },
+      ],
+      bits: [
+        {
+          name: 'lower blades',
+          shape: { kind: 'ellipsoid', x: 0.034, y: 0.016, z: 0.006 },
+          place: { height: 0.07, out: 0.022, around: 0, tilt: 0.5, copies: 2 },
+        },
+        {
+          name: 'upper blades',
+          shape: { kind: 'ellipsoid', x: 0.028, y: 0.014, z: 0.005 },
+          place: { height: 0.11, out: 0.018, around: 1.57, tilt: 0.6, copies: 2 },
+        },
+      ],
+    },
+  ],
+  [
+    {
+      ...common,
       name: 'Gull on a bollard',
       notes: 'Solid, off the punty. The wings are a pair: make the second slightly bigger.',
       form: 'solid',

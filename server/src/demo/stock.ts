@@ -1,6 +1,7 @@
 // Puts the demo pieces on an empty shelf and the studio's own entries in its rack; a shelf with anything on it is left alone.
 import type { PieceStore } from '../store/pieces';
 import type { RackStore } from '../store/rack';
+import { withOrder } from './order';
 import { DEMO_PIECES } from './pieces';
 import { DEMO_ENTRIES, DEMO_TESTS } from './rack';
 
@@ -13,10 +14,10 @@ export async function stockDemo(store: PieceStore, rack: RackStore): Promise<num
   if (tests.length === 0) for (const test of DEMO_TESTS) await rack.test(test);
   for (const [first, ...later] of DEMO_PIECES) {
     if (!first) continue;
-    const { id } = await store.create(first);
+    const { id } = await store.create(later.length === 0 ? withOrder(first) : first);
     let revision = 1;
     for (const document of later) {
-      await store.save(id, revision, document);
+      await store.save(id, revision, withOrder(document));
       revision += 1;
     }
   }

@@ -1,9 +1,18 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import { glow, hexOf, type HeatTrack, type WorkHeat, type WorkStep } from '@zanfirico/core';
+import {
+  glow,
+  hexOf,
+  type CrewPlan,
+  type HeatTrack,
+  type Person,
+  type WorkHeat,
+  type WorkStep,
+} from '@zanfirico/core';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
 import { memo, useId, useMemo } from 'react';
+import { CREW_ROW, CrewLanes, crewRows } from './CrewLanes';
 import { clockText, LANE, strandsOf, TOP, type Strand } from './strands';
 
 interface Props {
@@ -16,6 +25,8 @@ interface Props {
   /** px a second. */
   readonly scale: number;
   readonly troubled: ReadonlyMap<string, 'watch' | 'no'>;
+  /** Who does what, along the same clock, once it is planned. */
+  readonly crew?: { readonly people: readonly Person[]; readonly plan: CrewPlan } | undefined;
   readonly onTake: (index: number) => void;
 }
 
@@ -42,11 +53,12 @@ const shine = (t: number): string => {
 };
 
 export const BraidDrawing = memo(function BraidDrawing(props: Props) {
-  const { names, steps, starts, heat, at, scale, troubled, onTake } = props;
+  const { names, steps, starts, heat, at, scale, troubled, crew, onTake } = props;
   const id = useId().replace(/:/g, '');
   const total = Math.max(1, heat.total);
   const width = LEFT + total * scale + RIGHT;
-  const height = TOP + LANE * names.length + FOOT;
+  const braidHeight = TOP + LANE * names.length + FOOT;
+  const height = braidHeight + (crew ? crewRows(crew.people, steps).length * CREW_ROW + 6 : 0);
   const x = useMemo(
     () =>
       scaleLinear()
@@ -75,13 +87,13 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
             x1={x(t)}
             x2={x(t)}
             y1={TOP - 8}
-            y2={height - FOOT}
+            y2={braidHeight - FOOT}
             stroke="var(--chalk-dim)"
             strokeOpacity={0.16}
           />
           <text
             x={x(t)}
-            y={height - 8}
+            y={braidHeight - 8}
             textAnchor="middle"
             fontSize={12}
             className="num"
@@ -99,7 +111,7 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
           from={x(starts[i] ?? 0)}
           to={x((starts[i] ?? 0) + Math.max(0, s.seconds))}
           y={strands[s.part]?.y((starts[i] ?? 0) + s.seconds / 2) ?? TOP}
-          height={height - FOOT}
+          height={height}
           lit={i === at}
           trouble={troubled.get(s.id)}
           onTake={onTake}
@@ -116,6 +128,16 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
           x={x}
         />
       ))}
+      {crew && (
+        <CrewLanes
+          people={crew.people}
+          plan={crew.plan}
+          steps={steps}
+          x={x}
+          top={braidHeight}
+          at={at}
+        />
+      )}
     </svg>
   );
 });

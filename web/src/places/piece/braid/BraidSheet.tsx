@@ -11,32 +11,59 @@ import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
 import { Menu } from '../../../shell/Menu';
 import { useNotices } from '../../../stores/notices';
+import { startCrew, type CrewResult } from '../../../workers/crew';
 import { startPlacing } from '../../../workers/placing';
 import type { Work } from '../../../workers/once';
 import { usePiece } from '../usePiece';
+import { CrewLeaf } from './CrewLeaf';
 import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
 import { StepTable } from './StepTable';
-import { freshId, useBraid, type Braid } from './useBraid';
+import { freshId, useBraid, type Braid, type Planned } from './useBraid';
 import { VariantPicker } from './VariantPicker';
 
 export function BraidSheet() {
-  const braid = useBraid();
+  const [planned, setPlanned] = useState<Planned>();
+  const braid = useBraid(planned);
   const { document } = usePiece();
   if (!braid) return <p className="px-6 py-16">The order of work comes with the form.</p>;
-  return <Laid braid={braid} name={document.name} />;
+  return (
+    <Laid
+      braid={braid}
+      name={document.name}
+      planned={
+        planned?.steps === braid.steps && planned.people === braid.sequence?.crew
+          ? planned
+          : undefined
+      }
+      onPlanned={setPlanned}
+    />
+  );
 }
 
 /** Zooms, as a factor on the whole piece fitted in; the last shows ten seconds or so. */
 const ZOOMS = [1, 1.6, 2.5, 4, 7, 12, 25, 60];
 
-function Laid({ braid, name }: { readonly braid: Braid; readonly name: string }) {
+interface LaidProps {
+  readonly braid: Braid;
+  readonly name: string;
+  readonly planned: Planned | undefined;
+  readonly onPlanned: (planned: Planned) => void;
+}
+
+function Laid({ braid, name, planned, onPlanned }: LaidProps) {
   const { steps, starts, heat, findings, parts } = braid;
   const sheet = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState<number>();
   const [zoom, setZoom] = useState(0);
   const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
   const { placing, place, stop } = usePlacing(braid, setReasons);
+  const crewing = useCrewing(braid, onPlanned);
+  const people = braid.sequence?.crew;
+  const crew = useMemo(
+    () => (planned && people ? { people, plan: planned.result.plan } : undefined),
+    [planned, people],
+  );
   const [box, { width }] = useSize<HTMLDivElement>();
   const names = useMemo(() => parts.map((p) => p.name), [parts]);
   const scale = (Math.max(300, width - 46) / Math.max(1, heat.total)) * (ZOOMS[zoom] ?? 1);
@@ -238,6 +265,7 @@ function Laid({ braid, name }: { readonly braid: Braid; readonly name: string })
           at={at}
           scale={scale}
           troubled={troubled}
+          crew={crew}
           onTake={setAt}
         />
       </div>
@@ -295,6 +323,14 @@ function Laid({ braid, name }: { readonly braid: Braid; readonly name: string })
               if (at !== undefined) change(at, patch);
             }}
           />
+          <CrewLeaf
+            braid={braid}
+            result={planned?.result}
+            best={crewing.best}
+            planning={crewing.planning}
+            onPlan={crewing.plan}
+            onStop={crewing.stop}
+          />
         </div>
       </div>
     </div>
@@ -347,6 +383,47 @@ function usePlacing(
   return {
     placing: work !== undefined,
     place,
+    stop: () => {
+      work?.stop();
+      setWork(undefined);
+    },
+  };
+}
+
+/** Planning the crew in a worker, stopped at will. */
+function useCrewing(
+  braid: Braid,
+  onPlanned: (planned: Planned) => void,
+): {
+  readonly planning: boolean;
+  readonly best: number | undefined;
+  readonly plan: () => void;
+  readonly stop: () => void;
+} {
+  const [work, setWork] = useState<Work<CrewResult>>();
+  const [best, setBest] = useState<number>();
+  const { trouble } = useNotices.getState();
+  useEffect(() => () => work?.stop(), [work]);
+  return {
+    planning: work !== undefined,
+    best,
+    plan: () => {
+      const { steps, parts } = braid;
+      const people = braid.sequence?.crew;
+      setBest(undefined);
+      const started = startCrew({ steps, parts, people: people ?? [] }, setBest);
+      setWork(started);
+      started.done.then(
+        (result) => {
+          setWork(undefined);
+          if (result) onPlanned({ steps, people, result });
+        },
+        (error: unknown) => {
+          setWork(undefined);
+          trouble(sentenceOf(error));
+        },
+      );
+    },
     stop: () => {
       work?.stop();
       setWork(undefined);

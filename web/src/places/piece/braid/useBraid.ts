@@ -16,6 +16,7 @@ import {
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { changePiece } from '../../../stores/draft';
+import type { CrewResult } from '../../../workers/crew';
 import { usePiece } from '../usePiece';
 
 export interface Braid {
@@ -37,8 +38,15 @@ export interface Braid {
 
 const NAME = 'As planned';
 
-/** Undefined while the form cannot be made. */
-export function useBraid(): Braid | undefined {
+/** A plan, and the steps it was made for. */
+export interface Planned {
+  readonly steps: readonly WorkStep[];
+  readonly people: PieceSequence['crew'];
+  readonly result: CrewResult;
+}
+
+/** Undefined while the form cannot be made. A crew's plan gives the clock for as long as its steps are the ones in hand. */
+export function useBraid(planned: Planned | undefined): Braid | undefined {
   const { document, last } = usePiece();
   const { sequence } = document;
   const chosen = Math.min(sequence?.chosen ?? 0, (sequence?.variants.length ?? 1) - 1);
@@ -69,7 +77,12 @@ export function useBraid(): Braid | undefined {
     if (!drawn) return undefined;
     const { main, drafted, parts, rules } = drawn;
     const steps = kept ?? drafted;
-    const starts = helpers ? withHelpers(steps, main) : inTurn(steps);
+    const starts =
+      planned?.steps === steps && planned.people === crew
+        ? planned.result.plan.starts
+        : helpers
+          ? withHelpers(steps, main)
+          : inTurn(steps);
     const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
     const setSequence = (change: Partial<PieceSequence>): void => {
       changePiece({
@@ -112,7 +125,7 @@ export function useBraid(): Braid | undefined {
         });
       },
     };
-  }, [drawn, kept, helpers, crew, sequence, chosen, document.way]);
+  }, [drawn, kept, helpers, crew, sequence, chosen, document.way, planned]);
 }
 
 /** An id no step has yet. */

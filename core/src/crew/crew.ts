@@ -1,0 +1,262 @@
+// Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
+// glass allows.
+import type { HeatPart } from '../heat/shop';
+import { factsOf, type Skill, type Station, type WorkStep } from '../sequence/facts';
+import { shortest, type Link, type Looking, type Problem, type Task } from './schedule';
+
+/** Someone of the crew, by role. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly skills: readonly Skill[];
+}
+
+/** How many of each station there are; those left out are one. */
+export type Stations = Readonly<Partial<Record<Station, number>>>;
+
+const STATIONS: readonly Station[] = [
+  'bench',
+  'glory hole',
+  'furnace',
+  'marver',
+  'garage',
+  'annealer',
+  'colour kiln',
+  'torch',
+];
+
+/** One hand of a step, and who gives it. */
+export interface HandOf {
+  readonly skill: Skill;
+  /** Undefined: nobody can. */
+  readonly person: string | undefined;
+}
+
+/** The plan. */
+export interface CrewPlan {
+  readonly starts: readonly number[];
+  readonly hands: readonly (readonly HandOf[])[];
+  readonly total: number;
+  /** Nothing shorter is possible, however the hands are shared out. */
+  readonly lower: number;
+  /** Shortest for this sharing out of hands. */
+  readonly proven: boolean;
+  /** Steps on the critical chain, in order. */
+  readonly critical: readonly string[];
+  /** Steps that want a hand nobody has. */
+  readonly uncovered: readonly { readonly step: string; readonly skill: Skill }[];
+  /** Waits that could not be kept, s too long; empty when every thermal wait holds. */
+  readonly late: readonly { readonly step: string; readonly seconds: number }[];
+  readonly nodes: number;
+}
+
+/** A wall holds its heat so long out of the fire, s: the rough times of PHYSICS 5 as a line, and half of it for safety. */
+const holdOf = (part: HeatPart | undefined): number => {
+  const thinnest = Math.min(0.02, ...(part?.zones ?? []).map((z) => z.thickness));
+  return (10 + 5600 * thinnest) / 2 + 8;
+};
+
+/** Nothing that is hot waits on these, or what waits is kept warm. */
+const PATIENT = new Set<string>(['park', 'box', 'release']);
+
+/** The order as tasks and waits; the same for every crew. */
+export function linksOf(steps: readonly WorkStep[], parts: readonly HeatPart[]): Link[] {
+  const links: Link[] = [];
+  const last = new Map<number, number>();
+  const group = parts.map((_, i) => i);
+  const begun = new Set<number>();
+  steps.forEach((s, i) => {
+    const facts = factsOf(s);
+    const mine = group[s.part] ?? s.part;
+    const before = last.get(mine);
+    if (before !== undefined) {
+      const from = steps[before] as WorkStep;
+      const patient = !begun.has(mine) || PATIENT.has(factsOf(from).does);
+      links.push({
+        from: before,
+        to: i,
+        least: 0,
+        ...(!patient && { most: holdOf(parts[from.part]) }),
+      });
+    }
+    if (['gather', 'begin'].includes(facts.does)) begun.add(mine);
+    if (facts.does === 'join' && s.to !== undefined && group[s.to] !== undefined) {
+      const theirs = group[s.to] as number;
+      const other = last.get(theirs);
+      if (other !== undefined && theirs !== mine) {
+        const from = steps[other] as WorkStep;
+        links.push({ from: other, to: i, least: 0, most: holdOf(parts[from.part]) });
+      }
+      group.forEach((g, k) => {
+        if (g === mine) group[k] = theirs;
+      });
+      last.set(theirs, i);
+      begun.add(theirs);
+      return;
+    }
+    last.set(mine, i);
+  });
+  return links;
+}
+
+/** Shares out the hands: who was named, else whoever can and has least to do; the leader of a part stays the leader. */
+function share(
+  steps: readonly WorkStep[],
+  people: readonly Person[],
+): { hands: HandOf[][]; uncovered: { step: string; skill: Skill }[] } {
+  const load = new Map(people.map((p) => [p.id, 0]));
+  const uncovered: { step: string; skill: Skill }[] = [];
+  const hands = steps.map((s) => {
+    const taken = new Set<string>();
+    return factsOf(s).hands.map((skill, k): HandOf => {
+      const named = k === 0 ? people.find((p) => p.id === s.who) : undefined;
+      const able = people.filter((p) => p.skills.includes(skill) && !taken.has(p.id));
+      const leads = skill === 'gaff' || skill === 'torch';
+      const chosen =
+        named ??
+        (leads
+          ? able[0]
+          : [...able].sort(
+              (a, b) =>
+                // Who can lead is kept free for leading where another can do it.
+                Number(a.skills.includes('gaff')) - Number(b.skills.includes('gaff')) ||
+                (load.get(a.id) ?? 0) - (load.get(b.id) ?? 0),
+            )[0]);
+      if (!chosen) {
+        uncovered.push({ step: s.id, skill });
+        return { skill, person: undefined };
+      }
+      taken.add(chosen.id);
+      load.set(chosen.id, (load.get(chosen.id) ?? 0) + s.seconds);
+      return { skill, person: chosen.id };
+    });
+  });
+  return { hands, uncovered };
+}
+
+/** Plans the crew. */
+export function planCrew(
+  steps: readonly WorkStep[],
+  parts: readonly HeatPart[],
+  people: readonly Person[],
+  stations: Stations = {},
+  looking: Looking = {},
+): CrewPlan {
+  const { hands, uncovered } = share(steps, people);
+  const person = new Map(people.map((p, i) => [p.id, i]));
+  const base = people.length;
+  const tasks = steps.map((s, i): Task => {
+    const { station } = factsOf(s);
+    const who = (hands[i] ?? []).flatMap((h) =>
+      h.person === undefined ? [] : [person.get(h.person) as number],
+    );
+    return {
+      seconds: Math.max(0, s.seconds),
+      needs: [...new Set(who), ...(station ? [base + STATIONS.indexOf(station)] : [])],
+    };
+  });
+  const capacity = [...people.map(() => 1), ...STATIONS.map((s) => stations[s] ?? 1)];
+  const links = linksOf(steps, parts);
+  const problem: Problem = { tasks, links, capacity };
+  let found = shortest(problem, looking);
+  const late: { step: string; seconds: number }[] = [];
+  if (!found) {
+    // With these hands not every wait can be kept: the waits are let go, and which of them break is told.
+    found = shortest(
+      { ...problem, links: links.map((l) => ({ from: l.from, to: l.to, least: l.least })) },
+      looking,
+    );
+    for (const l of links) {
+      if (!found || l.most === undefined) continue;
+      const gap =
+        (found.starts[l.to] as number) -
+        (found.starts[l.from] as number) -
+        (tasks[l.from]?.seconds ?? 0);
+      if (gap > l.most + 1e-6)
+        late.push({ step: steps[l.to]?.id ?? '', seconds: Math.round(gap - l.most) });
+    }
+  }
+  const starts = found?.starts ?? steps.map(() => 0);
+  const total = found?.makespan ?? 0;
+  return {
+    starts,
+    hands,
+    total,
+    lower: lowerBound(steps, links, people, stations),
+    proven: found?.proven ?? false,
+    critical: criticalOf(steps, tasks, links, starts, total),
+    uncovered,
+    late,
+    nodes: found?.nodes ?? 0,
+  };
+}
+
+/** However hands are shared out: the longest chain, and what everyone who can do a thing has to do of it, divided among them. */
+function lowerBound(
+  steps: readonly WorkStep[],
+  links: readonly Link[],
+  people: readonly Person[],
+  stations: Stations,
+): number {
+  const chain = shortest({
+    tasks: steps.map((s) => ({ seconds: Math.max(0, s.seconds), needs: [] })),
+    links: links.map((l) => ({ from: l.from, to: l.to, least: l.least })),
+    capacity: [],
+  });
+  let bound = chain?.makespan ?? 0;
+  for (const station of STATIONS) {
+    const load = steps.reduce(
+      (sum, s) => sum + (factsOf(s).station === station ? Math.max(0, s.seconds) : 0),
+      0,
+    );
+    bound = Math.max(bound, load / (stations[station] ?? 1));
+  }
+  // Hands of every kind, by all who have any of the kinds.
+  const work = steps.reduce(
+    (sum, s) =>
+      sum +
+      Math.max(0, s.seconds) *
+        factsOf(s).hands.filter((k) => people.some((p) => p.skills.includes(k))).length,
+    0,
+  );
+  if (people.length === 1) {
+    const alone = steps.reduce(
+      (sum, s) =>
+        sum +
+        (factsOf(s).hands.some((k) => people[0]?.skills.includes(k)) ? Math.max(0, s.seconds) : 0),
+      0,
+    );
+    bound = Math.max(bound, alone);
+  } else if (people.length > 1) bound = Math.max(bound, work / people.length);
+  return bound;
+}
+
+/** The chain that makes it as long as it is: backwards from the last step, over whatever each start waited for. */
+function criticalOf(
+  steps: readonly WorkStep[],
+  tasks: readonly Task[],
+  links: readonly Link[],
+  starts: readonly number[],
+  total: number,
+): string[] {
+  const chain: string[] = [];
+  const end = (i: number): number => (starts[i] ?? 0) + (tasks[i]?.seconds ?? 0);
+  let at = steps.findIndex((_, i) => Math.abs(end(i) - total) < 1e-6);
+  const seen = new Set<number>();
+  while (at >= 0 && !seen.has(at)) {
+    seen.add(at);
+    chain.unshift(steps[at]?.id ?? '');
+    const start = starts[at] ?? 0;
+    const here = at;
+    const before = steps.findIndex(
+      (_, j) =>
+        j !== here &&
+        !seen.has(j) &&
+        Math.abs(end(j) - start) < 1e-6 &&
+        (links.some((l) => l.from === j && l.to === here) ||
+          (tasks[j]?.needs ?? []).some((k) => tasks[here]?.needs.includes(k))),
+    );
+    at = before;
+  }
+  return chain;
+}

@@ -1,0 +1,242 @@
+// Who is there and what they can do; the plan for them, for one fewer, for one alone.
+import { SKILLS, STEPS, type CrewPlan, type Person, type Skill } from '@zanfirico/core';
+import { Plus, Users, X } from 'lucide-react';
+import { clockText } from '../../../marks/braid/strands';
+import { NameField } from '../../../fields/NameField';
+import { IconButton } from '../../../shell/IconButton';
+import type { CrewResult } from '../../../workers/crew';
+import { kindOf } from './stepNames';
+import type { Braid } from './useBraid';
+
+const SAYS: Readonly<Record<Skill, string>> = {
+  gaff: 'leads',
+  gather: 'gathers',
+  bit: 'brings bits',
+  blow: 'blows',
+  shield: 'shields',
+  door: 'doors',
+  torch: 'torch',
+};
+
+/** Crews as studios have them. Common practice, no source. */
+const CREWS: readonly (readonly [string, readonly Person[]])[] = [
+  ['One', [{ id: 'p1', name: 'gaffer', skills: SKILLS }]],
+  [
+    'Two',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
+    ],
+  ],
+  [
+    'Three',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
+      { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
+    ],
+  ],
+  [
+    'Four',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gaff', 'gather', 'bit', 'blow'] },
+      { id: 'p3', name: 'third hand', skills: ['gather', 'bit', 'blow', 'shield'] },
+      { id: 'p4', name: 'door and shield', skills: ['blow', 'shield', 'door'] },
+    ],
+  ],
+  ['Torch', [{ id: 'p1', name: 'lampworker', skills: ['torch', 'door'] }]],
+];
+
+interface Props {
+  readonly braid: Braid;
+  readonly result: CrewResult | undefined;
+  /** Best so far, s, while it is being planned. */
+  readonly best: number | undefined;
+  readonly planning: boolean;
+  readonly onPlan: () => void;
+  readonly onStop: () => void;
+}
+
+export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Props) {
+  const crew = braid.sequence?.crew ?? [];
+  const put = (next: readonly Person[]): void => {
+    braid.setSequence({ crew: next.map((p) => ({ ...p, skills: [...p.skills] })) });
+  };
+  return (
+    <section aria-label="Crew" className="mt-6">
+      <div className="flex flex-wrap items-center gap-3">
+        <h3 className="text-2xl">Crew</h3>
+        <select
+          className="line-field"
+          aria-label="A crew to start from"
+          value=""
+          onChange={(e) => {
+            const chosen = CREWS[Number(e.target.value)];
+            if (chosen) put(chosen[1]);
+          }}
+        >
+          <option value="" disabled>
+            a crew of …
+          </option>
+          {CREWS.map(([name], i) => (
+            <option key={name} value={i}>
+              {name}
+            </option>
+          ))}
+        </select>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          disabled={crew.length === 0}
+          onClick={planning ? onStop : onPlan}
+        >
+          <Users className="size-4" /> {planning ? 'Stop' : 'Plan the crew'}
+        </button>
+      </div>
+      {crew.length === 0 && (
+        <p className="quiet mt-1 leading-snug">
+          Nobody named: the clock above has a helper wherever one is wanted. Name who is there to
+          see who does what, and what goes short.
+        </p>
+      )}
+      <ul className="mt-1">
+        {crew.map((p, i) => (
+          <li key={p.id} className="border-base-300 border-b py-1">
+            <div className="flex items-center gap-2">
+              <NameField
+                label={`Person ${String(i + 1)}`}
+                value={p.name}
+                fallback="hand"
+                onChange={(name) => {
+                  put(crew.map((q, k) => (k === i ? { ...q, name } : q)));
+                }}
+              />
+              <IconButton
+                label={`${p.name} goes home`}
+                onClick={() => {
+                  put(crew.filter((_, k) => k !== i));
+                }}
+              >
+                <X className="size-4" />
+              </IconButton>
+            </div>
+            <div className="flex flex-wrap gap-x-3">
+              {SKILLS.map((skill) => (
+                <label key={skill} className="flex items-center gap-1 text-sm">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-xs"
+                    checked={p.skills.includes(skill)}
+                    onChange={(e) => {
+                      const skills = e.target.checked
+                        ? [...p.skills, skill]
+                        : p.skills.filter((k) => k !== skill);
+                      put(crew.map((q, k) => (k === i ? { ...q, skills } : q)));
+                    }}
+                  />
+                  {SAYS[skill]}
+                </label>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+      {crew.length > 0 && crew.length < 8 && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm mt-1"
+          onClick={() => {
+            const taken = new Set(crew.map((p) => p.id));
+            let n = 1;
+            while (taken.has(`p${String(n)}`)) n += 1;
+            put([...crew, { id: `p${String(n)}`, name: 'another hand', skills: ['bit', 'door'] }]);
+          }}
+        >
+          <Plus className="size-4" /> Person
+        </button>
+      )}
+      {planning && (
+        <p className="mt-2" role="status">
+          Looking …{best !== undefined && ` best so far ${clockText(best)}`}
+        </p>
+      )}
+      {result && (
+        <div className="mt-3 flex flex-col gap-2" aria-live="polite">
+          <Plan braid={braid} title="This crew" plan={result.plan} lead />
+          {result.fewer && (
+            <Plan braid={braid} title={`Without ${result.without ?? 'one'}`} plan={result.fewer} />
+          )}
+          {result.alone && <Plan braid={braid} title="Alone" plan={result.alone} />}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function Plan({
+  braid,
+  title,
+  plan,
+  lead = false,
+}: {
+  readonly braid: Braid;
+  readonly title: string;
+  readonly plan: CrewPlan;
+  readonly lead?: boolean;
+}) {
+  const gap = plan.lower > 0 ? plan.total / plan.lower - 1 : 0;
+  const number = (id: string): number => braid.steps.findIndex((s) => s.id === id) + 1;
+  const short = [...new Map(plan.uncovered.map((u) => [u.step, u])).values()];
+  return (
+    <div className={lead ? '' : 'quiet'}>
+      <p>
+        <b>{title}</b>: <span className="num font-semibold">{clockText(plan.total)}</span>
+        {lead && (
+          <span className="quiet">
+            {' '}
+            {plan.proven
+              ? gap < 0.0005
+                ? 'and nothing can be shorter, proven.'
+                : `the shortest for these hands, proven; however they were shared out nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`
+              : `the best found; nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`}
+          </span>
+        )}
+      </p>
+      {short.length > 0 && (
+        <p className="text-warning text-sm leading-snug">
+          Nobody for:{' '}
+          {short
+            .slice(0, 6)
+            .map((u) => {
+              const step = braid.steps.find((s) => s.id === u.step);
+              return `${String(number(u.step))} ${step ? STEPS[kindOf(step)].name : ''} (${SAYS[u.skill]})`;
+            })
+            .join(', ')}
+          {short.length > 6 && ` and ${String(short.length - 6)} more`}. It is done without, or not
+          at all.
+        </p>
+      )}
+      {plan.late.length > 0 && (
+        <p className="text-warning text-sm leading-snug">
+          Glass waits too long before{' '}
+          {plan.late
+            .slice(0, 5)
+            .map((l) => `step ${String(number(l.step))} (${String(l.seconds)} s)`)
+            .join(', ')}
+          {plan.late.length > 5 && ` and ${String(plan.late.length - 5)} more`}: flash it meanwhile.
+        </p>
+      )}
+      {lead && plan.critical.length > 0 && (
+        <p className="quiet text-sm leading-snug">
+          It is as long as steps{' '}
+          {plan.critical
+            .map(number)
+            .filter((n) => n > 0)
+            .join(' · ')}{' '}
+          are; shorten one of these.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+// Asking for the crew to be planned.
+import type { CrewPlan, HeatPart, Person, WorkStep } from '@zanfirico/core';
+import { once, type Work } from './once';
+
+export interface CrewRequest {
+  readonly steps: readonly WorkStep[];
+  readonly parts: readonly HeatPart[];
+  readonly people: readonly Person[];
+}
+
+export interface CrewResult {
+  readonly plan: CrewPlan;
+  /** With the one who has least to do left out. */
+  readonly fewer: CrewPlan | undefined;
+  readonly without: string | undefined;
+  readonly alone: CrewPlan | undefined;
+}
+
+/** Progress is the best so far, s. */
+export const startCrew = (
+  request: CrewRequest,
+  onBest: (seconds: number) => void,
+): Work<CrewResult> =>
+  once(
+    () => new Worker(new URL('./crew.worker.ts', import.meta.url), { type: 'module' }),
+    request,
+    onBest,
+  );
