@@ -1,8 +1,15 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
 import type { HeatPart } from '../heat/shop';
-import { factsOf, type Skill, type Station, type WorkStep } from '../sequence/facts';
-import { shortest, type Link, type Looking, type Problem, type Task } from './schedule';
+import { factsOf, SKILLS, type Skill, type Station, type WorkStep } from '../sequence/facts';
+import {
+  shortest,
+  type Link,
+  type Looking,
+  type Problem,
+  type Schedule,
+  type Task,
+} from './schedule';
 
 /** Someone of the crew, by role. */
 export interface Person {
@@ -39,6 +46,8 @@ export interface CrewPlan {
   readonly total: number;
   /** Nothing shorter is possible, however the hands are shared out. */
   readonly lower: number;
+  /** Nothing shorter is possible for this sharing out, with the waits that were kept. */
+  readonly lowerHere: number;
   /** Shortest for this sharing out of hands. */
   readonly proven: boolean;
   /** Steps on the critical chain, in order. */
@@ -55,6 +64,11 @@ const holdOf = (part: HeatPart | undefined): number => {
   const thinnest = Math.min(0.02, ...(part?.zones ?? []).map((z) => z.thickness));
   return (10 + 5600 * thinnest) / 2 + 8;
 };
+
+/** Waits are let out by so much when they cannot be kept. */
+const LET_OUT = [1, 1.5, 2, 3, 5, 8, Infinity];
+/** Nodes looked at for a first plan before the waits are let out further. */
+const PATIENCE = 500;
 
 /** Nothing that is hot waits on these, or what waits is kept warm. */
 const PATIENT = new Set<string>(['park', 'box', 'release']);
@@ -106,9 +120,18 @@ function share(
 ): { hands: HandOf[][]; uncovered: { step: string; skill: Skill }[] } {
   const load = new Map(people.map((p) => [p.id, 0]));
   const uncovered: { step: string; skill: Skill }[] = [];
+  const helped = new Set<number>();
+  for (const s of steps) if (factsOf(s).does === 'join') helped.add(s.part);
+  const joined = new Set<number>();
   const hands = steps.map((s) => {
     const taken = new Set<string>();
-    return factsOf(s).hands.map((skill, k): HandOf => {
+    const facts = factsOf(s);
+    if (facts.does === 'join') joined.add(s.part);
+    // What is brought for a join is heated by whoever brings it.
+    const brought = facts.does === 'heat' && helped.has(s.part) && !joined.has(s.part);
+    const wanted: readonly Skill[] =
+      brought && people.some((p) => p.skills.includes('bit')) ? ['bit'] : facts.hands;
+    return wanted.map((skill, k): HandOf => {
       const named = k === 0 ? people.find((p) => p.id === s.who) : undefined;
       const able = people.filter((p) => p.skills.includes(skill) && !taken.has(p.id));
       const leads = skill === 'gaff' || skill === 'torch';
@@ -158,14 +181,35 @@ export function planCrew(
   const capacity = [...people.map(() => 1), ...STATIONS.map((s) => stations[s] ?? 1)];
   const links = linksOf(steps, parts);
   const problem: Problem = { tasks, links, capacity };
-  let found = shortest(problem, looking);
-  const late: { step: string; seconds: number }[] = [];
-  if (!found) {
-    // With these hands not every wait can be kept: the waits are let go, and which of them break is told.
+  // With these hands perhaps not every wait can be kept: waits are let out step by step, and which of them break is told.
+  let found: Schedule | undefined;
+  let kept = true;
+  for (const factor of LET_OUT) {
+    const best = { any: false };
     found = shortest(
-      { ...problem, links: links.map((l) => ({ from: l.from, to: l.to, least: l.least })) },
-      looking,
+      {
+        ...problem,
+        links: links.map(({ most, ...l }) => ({
+          ...l,
+          ...(most !== undefined && factor < Infinity && { most: most * factor }),
+        })),
+      },
+      {
+        ...looking,
+        onBest: (at, makespan) => {
+          best.any = true;
+          looking.onBest?.(at, makespan);
+        },
+        enough: (nodes) =>
+          (best.any || factor === Infinity ? false : nodes > PATIENCE) ||
+          ((best.any || factor === Infinity) && looking.enough?.(nodes) === true),
+      },
     );
+    kept = factor === 1;
+    if (found) break;
+  }
+  const late: { step: string; seconds: number }[] = [];
+  if (!kept) {
     for (const l of links) {
       if (!found || l.most === undefined) continue;
       const gap =
@@ -183,6 +227,7 @@ export function planCrew(
     hands,
     total,
     lower: lowerBound(steps, links, people, stations),
+    lowerHere: found?.lower ?? 0,
     proven: found?.proven ?? false,
     critical: criticalOf(steps, tasks, links, starts, total),
     uncovered,
@@ -210,6 +255,20 @@ function lowerBound(
       0,
     );
     bound = Math.max(bound, load / (stations[station] ?? 1));
+  }
+  // What only some can do, by those who can.
+  for (const skill of SKILLS) {
+    const able = people.filter((p) => p.skills.includes(skill)).length;
+    if (able === 0) continue;
+    const load = steps.reduce(
+      (sum, s) =>
+        sum +
+        (factsOf(s).does !== 'heat' && factsOf(s).hands.includes(skill)
+          ? Math.max(0, s.seconds)
+          : 0),
+      0,
+    );
+    bound = Math.max(bound, load / able);
   }
   // Hands of every kind, by all who have any of the kinds.
   const work = steps.reduce(

@@ -78,26 +78,42 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   const look = { stopped: false };
   const stoppedNow = (): boolean => look.stopped;
 
-  /** Longest paths onward from changed tasks; false when a start passes the best, which a circle always does. */
-  const relax = (value: Float64Array, arcs: readonly Arc[][], from: number[]): boolean => {
-    const queue = [...from];
+  /**
+   * Longest paths onward from changed tasks; false when a start passes the best, or when the way comes back to the one task
+   * it went out from and would move it: a circle that has no end.
+   */
+  const queue = new Int32Array(n + 1);
+  const relax = (value: Float64Array, arcs: readonly Arc[][], from: readonly number[]): boolean => {
+    const source = from.length === 1 ? from[0] : -1;
     const queued = new Uint8Array(n);
-    for (const i of queue) queued[i] = 1;
+    let first = 0;
+    let last = 0;
+    let count = 0;
     let turns = 0;
-    while (queue.length > 0) {
-      const i = queue.shift() as number;
+    for (const i of from) {
+      queued[i] = 1;
+      queue[last] = i;
+      last = (last + 1) % (n + 1);
+      count += 1;
+    }
+    while (count > 0) {
+      const i = queue[first] as number;
+      first = (first + 1) % (n + 1);
+      count -= 1;
       queued[i] = 0;
       turns += 1;
-      if (turns > 40 * n * (1 + n)) return false;
+      if (turns > 4 * n * n) return false;
+      const base = value[i] as number;
       for (const { to, weight } of arcs[i] as Arc[]) {
-        const next = (value[i] as number) + weight;
+        const next = base + weight;
         if (next <= (value[to] as number) + EPS) continue;
-        if (next > upper + EPS) return false;
+        if (next > upper + EPS || to === source) return false;
         value[to] = next;
-        if (queued[to] === 0) {
-          queued[to] = 1;
-          queue.push(to);
-        }
+        if (queued[to] !== 0) continue;
+        queued[to] = 1;
+        queue[last] = to;
+        last = (last + 1) % (n + 1);
+        count += 1;
       }
     }
     return true;
@@ -188,14 +204,17 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
         for (let a = 0; a < ids.length; a += 1)
           for (let b = a + 1; b < ids.length; b += 1) {
             const [i, j] = [ids[a] as number, ids[b] as number];
-            const ends = (x: number): number => (node.head[x] as number) + (d[x] as number);
-            const ij = ends(i) + (node.tail[j] as number) < upper - EPS;
-            const ji = ends(j) + (node.tail[i] as number) < upper - EPS;
+            const endI = (node.head[i] as number) + (d[i] as number);
+            const endJ = (node.head[j] as number) + (d[j] as number);
+            const ij = endI + (node.tail[j] as number) < upper - EPS;
+            const ji = endJ + (node.tail[i] as number) < upper - EPS;
             if (!ij && !ji) return false;
             if (ij === ji) continue;
-            const [x, y] = ij ? [i, j] : [j, i];
-            if ((node.head[y] as number) >= ends(x) - EPS) continue;
-            if (!fix(node, x, y, undo)) return false;
+            if (
+              ij ? (node.head[j] as number) >= endI - EPS : (node.head[i] as number) >= endJ - EPS
+            )
+              continue;
+            if (!(ij ? fix(node, i, j, undo) : fix(node, j, i, undo))) return false;
             changed = true;
           }
       }

@@ -65,7 +65,14 @@ const joins = (s: WorkStep): boolean => factsOf(s).does === 'join';
 /** Steps of a part or of what it was joined to, with their places in the order. */
 function ofGroup({ steps }: RuleInput, part: number): { s: WorkStep; i: number }[] {
   const group = new Set([part]);
-  for (const s of steps) if (joins(s) && s.to !== undefined && group.has(s.part)) group.add(s.to);
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const s of steps)
+      if (joins(s) && s.to !== undefined && group.has(s.part) && !group.has(s.to)) {
+        group.add(s.to);
+        grown = true;
+      }
+  }
   return steps.flatMap((s, i) => (group.has(s.part) ? [{ s, i }] : []));
 }
 
@@ -308,7 +315,12 @@ export const RULES: readonly Rule[] = [
         if (!kinds('marver', 'leaf')(s)) return false;
         const next = q.steps.slice(i + 1, i + 7).filter((t) => t.part === s.part);
         return !next.some(
-          (t) => heats(t) || gathers(t) || t.kind === 'bubble' || t.kind === 'blow',
+          (t) =>
+            heats(t) ||
+            gathers(t) ||
+            t.kind === 'bubble' ||
+            t.kind === 'blow' ||
+            t.kind === 'shapeSolid',
         );
       })
       .map((s) =>
