@@ -81,7 +81,6 @@ export { readPart, type Part } from './piece/part';
 export { readBit, type BitInput } from './piece/bits';
 export type { Remark } from './piece/joins';
 export type { Whole } from './piece/whole';
-export type { OrderedStep } from './sequence/order';
 export type { Bit, BitPlace, BitShape } from './shape/bit';
 export { bitMesh } from './shape/bitMesh';
 export { silhouettes, type Silhouette } from './shape/silhouette';

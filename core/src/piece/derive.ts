@@ -7,7 +7,7 @@ import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
-import { draftOrder, type OrderedStep, type Way } from '../sequence/order';
+import type { Way } from '../sequence/step';
 import type { ShapeProblem } from '../shape/check';
 import type { Tube } from '../shape/conserve';
 import type { OuterLine } from '../shape/curve';
@@ -104,7 +104,6 @@ export type Derived =
       /** The main part's gathers; every part has its own in `parts`. */
       readonly gathers: GatherPlan | undefined;
       readonly stock: StockPlan | undefined;
-      readonly order: readonly OrderedStep[];
       readonly schedule: Schedule;
     }
   | {
@@ -210,11 +209,6 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     readings: readings(whole),
     gathers: main.gathers,
     stock: main.stock,
-    order: draftOrder({
-      form: piece.form,
-      way: piece.way,
-      gathers: main.gathers?.gathers.length ?? 0,
-    }),
     schedule,
   };
 }

@@ -1,8 +1,7 @@
 // A sound first order of work, drafted from the parts, their joins, colours and bits. Common practice, no source.
 import type { Form } from '../shape/forms';
 import { FACTS, type WorkStep } from './facts';
-import type { Way } from './order';
-import type { StepId } from './step';
+import type { StepId, Way } from './step';
 
 /** A part as the draft asks for it. */
 export interface DraftPart {

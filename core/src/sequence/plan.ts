@@ -7,8 +7,8 @@ import { joins } from '../piece/joins';
 import type { Form } from '../shape/forms';
 import { draftWork, type DraftBit, type DraftPart } from './draft';
 import type { WorkStep } from './facts';
-import type { Way } from './order';
 import type { RulePart } from './rules';
+import type { Way } from './step';
 
 /** What the order of a piece is made from. */
 export interface WorkInput {

@@ -3,8 +3,7 @@
 import type { Family } from '../glass/glass';
 import type { Verdict } from '../units/why';
 import { factsOf, type Skill, type WorkStep } from './facts';
-import type { Way } from './order';
-import type { StepId } from './step';
+import type { StepId, Way } from './step';
 
 /** A part as rules ask for it. */
 export interface RulePart {

@@ -1,6 +1,9 @@
 // A step of the work: what it is called, where it happens, what it needs, where it can hurt.
 import type { Band } from '../glass/consistency';
 
+/** How the piece is worked. */
+export type Way = 'furnace' | 'torch';
+
 /** Where a step happens. */
 export type Place =
   | 'furnace'

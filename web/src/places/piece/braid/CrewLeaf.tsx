@@ -199,7 +199,7 @@ function Plan({
               ? gap < 0.0005
                 ? 'and nothing can be shorter, proven.'
                 : `the shortest for these hands, proven; however they were shared out nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`
-              : `the best found; nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`}
+              : `the best found in the time; for these hands nothing is under ${clockText(plan.lowerHere)} (${(100 * (1 - plan.lowerHere / plan.total)).toFixed(0)} % less).`}
           </span>
         )}
       </p>

@@ -4,6 +4,7 @@ import { Printer } from 'lucide-react';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../clock';
 import { ScheduleTable } from '../night/ScheduleTable';
+import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';
 import { CardParts } from './CardParts';
 import { CardSection } from './CardSection';
@@ -12,6 +13,7 @@ import { CardSteps } from './CardSteps';
 export function CardSheet() {
   const units = useDisplay((s) => s.units);
   const { document, glass, derived } = usePiece();
+  const braid = useBraid(undefined);
   if (!derived.ok)
     return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
   const { readings: r, gathers, stock, schedule, whole, parts } = derived;
@@ -57,7 +59,7 @@ export function CardSheet() {
   return (
     <div className="px-4 py-5 print:p-0">
       <div className="no-print mx-auto mb-3 flex max-w-[794px] justify-between">
-        <p className="quiet">One A4 page, black on white.</p>
+        <p className="quiet">A4, black on white: one page for simple pieces.</p>
         <button
           type="button"
           className="btn btn-primary btn-sm"
@@ -106,7 +108,7 @@ export function CardSheet() {
             )}
           </div>
         </div>
-        <CardSteps order={derived.order} />
+        {braid && <CardSteps braid={braid} />}
         <section className="mt-3 [&_.quiet]:text-black/75">
           <h3 className="border-b border-black text-xl">
             Night: door may open {door.time} {door.day}
