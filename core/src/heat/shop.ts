@@ -40,11 +40,6 @@ export interface HeatState {
   readonly cells: Float64Array[][];
 }
 
-/** A step that is going on. */
-export interface Going {
-  readonly step: WorkStep;
-}
-
 const ROOM = 20;
 /** Share of a fire that parts get which are not the one heated, nearer the iron; and ends not favoured. */
 const BESIDE = 0.7;

@@ -18,6 +18,19 @@ interface Props {
   readonly onRemove: (index: number) => void;
 }
 
+/** Columns, and whether their title is seen. */
+const COLUMNS: readonly (readonly [string, boolean])[] = [
+  ['number', false],
+  ['at', true],
+  ['step', true],
+  ['part', true],
+  ['for', true],
+  ['then', true],
+  ['glass is', false],
+  ['trouble', false],
+  ['change', false],
+];
+
 export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRemove }: Props) {
   const units = useDisplay((s) => s.units);
   const [over, setOver] = useState<number>();
@@ -129,13 +142,13 @@ export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRem
       <caption className="sr-only">Order of work, with the heat of what each step works</caption>
       <thead>
         <tr className="quiet text-sm">
-          {['', 'at', 'step', 'part', 'for', 'then', '', '', ''].map((t, i) => (
+          {COLUMNS.map(([title, seen]) => (
             <th
-              key={i}
+              key={title}
               scope="col"
-              className={`pr-3 font-normal ${['at', 'for', 'then'].includes(t) ? 'text-right' : ''}`}
+              className={`pr-3 font-normal ${['at', 'for', 'then'].includes(title) ? 'text-right' : ''}`}
             >
-              {t}
+              {seen ? title : <span className="sr-only">{title}</span>}
             </th>
           ))}
         </tr>
