@@ -79,8 +79,18 @@ try {
     await p.getByRole('tab', { name: 'Make' }).click();
     await p.waitForTimeout(2500);
   });
+  await open('Harbour candlestick');
+  await page.getByRole('link', { name: 'Braid' }).click();
+  await shoot('braid', async (p) => {
+    await p.getByRole('button', { name: 'Plan the crew' }).click();
+    await p.getByText('This crew').waitFor({ timeout: 30_000 });
+    await p.getByRole('slider', { name: /^Braid/ }).scrollIntoViewIfNeeded();
+    await p.evaluate(() => {
+      window.scrollTo(0, 60);
+    });
+  });
   await open('Oil cruet');
-  for (const sheet of ['braid', 'night', 'card']) {
+  for (const sheet of ['night', 'card']) {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
     await shoot(sheet);
   }

@@ -210,17 +210,15 @@ export function planCrew(
   }
   const late: { step: string; seconds: number }[] = [];
   if (!kept) {
+    const soon = found ? asLate(problem, found) : [];
     for (const l of links) {
       if (!found || l.most === undefined) continue;
-      const gap =
-        (found.starts[l.to] as number) -
-        (found.starts[l.from] as number) -
-        (tasks[l.from]?.seconds ?? 0);
+      const gap = (soon[l.to] as number) - (soon[l.from] as number) - (tasks[l.from]?.seconds ?? 0);
       if (gap > l.most + 1e-6)
         late.push({ step: steps[l.to]?.id ?? '', seconds: Math.round(gap - l.most) });
     }
   }
-  const starts = found?.starts ?? steps.map(() => 0);
+  const starts = found ? asLate(problem, found) : steps.map(() => 0);
   const total = found?.makespan ?? 0;
   return {
     starts,
@@ -234,6 +232,56 @@ export function planCrew(
     late,
     nodes: found?.nodes ?? 0,
   };
+}
+
+/**
+ * The same schedule with everything begun as late as it can be: hot glass then waits least, and nothing ends later. Kept only
+ * where no wait gets longer than it was allowed to be.
+ */
+function asLate({ tasks, links, capacity }: Problem, found: Schedule): readonly number[] {
+  const starts = [...found.starts];
+  const fixed: number[] = [];
+  const order = starts
+    .map((_, i) => i)
+    .sort((a, b) => (starts[b] as number) - (starts[a] as number) || b - a);
+  for (const i of order) {
+    const { seconds: d, needs } = tasks[i] as Task;
+    let t = found.makespan - d;
+    for (const l of links)
+      if (l.from === i) t = Math.min(t, (starts[l.to] as number) - l.least - d);
+    for (let moved = true; moved;) {
+      moved = false;
+      for (const k of needs) {
+        const running = fixed.filter(
+          (j) =>
+            (tasks[j] as Task).needs.includes(k) &&
+            (starts[j] as number) < t + d - 1e-9 &&
+            t < (starts[j] as number) + (tasks[j] as Task).seconds - 1e-9,
+        );
+        if (running.length < (capacity[k] ?? 1)) continue;
+        t = Math.min(...running.map((j) => starts[j] as number)) - d;
+        moved = true;
+      }
+    }
+    starts[i] = Math.max(t, found.starts[i] as number);
+    fixed.push(i);
+  }
+  const over = (at: readonly number[]): number =>
+    links.reduce(
+      (sum, l) =>
+        l.most === undefined
+          ? sum
+          : sum +
+            Math.max(
+              0,
+              (at[l.to] as number) -
+                (at[l.from] as number) -
+                (tasks[l.from]?.seconds ?? 0) -
+                l.most,
+            ),
+      0,
+    );
+  return over(starts) <= over(found.starts) + 1e-6 ? starts : found.starts;
 }
 
 /** However hands are shared out: the longest chain, and what everyone who can do a thing has to do of it, divided among them. */
