@@ -23,6 +23,7 @@ import {
   REPRESENTATIVE_COLOURS,
   SHIPPED_RACK,
   type Colour,
+  type CrewPlan,
   startingProfile,
   withHelpers,
   type Person,
@@ -184,16 +185,30 @@ const four: readonly Person[] = [
   { id: 'c', name: 'third', skills: ['gather', 'bit', 'blow', 'shield'] },
   { id: 'd', name: 'door', skills: ['blow', 'shield', 'door'] },
 ];
-const since = performance.now();
+let since = performance.now();
 const crew = planCrew(
   placed,
   stickParts,
   four,
-  {},
+  working,
+  { 'glory hole': 2 },
   {
     enough: () => performance.now() - since > 2000,
   },
 );
+const crewTook = performance.now() - since;
+since = performance.now();
+const oneHole = planCrew(
+  placed,
+  stickParts,
+  four,
+  working,
+  {},
+  { enough: () => performance.now() - since > 2000 },
+);
+
+const gapOf = (c: CrewPlan): string =>
+  `${c.lowerHere.toFixed(0)} to ${c.total.toFixed(0)} s (${(100 * (1 - c.lowerHere / c.total)).toFixed(1)} %${c.proven ? ', proven' : ''})`;
 
 const rows: { what: string; measured: string; wanted: string }[] = bench.tasks.map((task) => {
   if (task.result.state !== 'completed') throw new Error(`${task.name} did not run`);
@@ -204,8 +219,13 @@ const rows: { what: string; measured: string; wanted: string }[] = bench.tasks.m
   };
 });
 rows.push({
-  what: 'crew of four on the candlestick: from proven bound to best after 2 s',
-  measured: `${crew.lowerHere.toFixed(0)} to ${crew.total.toFixed(0)} s (${(100 * (1 - crew.lowerHere / crew.total)).toFixed(0)} %)`,
+  what: 'crew of four on the candlestick, two glory holes: from proven bound to best',
+  measured: `${gapOf(crew)} in ${crewTook.toFixed(0)} ms, ${String(crew.late.length)} waits too long`,
+  wanted: 'within 5 % in 2 s',
+});
+rows.push({
+  what: 'the same with one glory hole, after 2 s',
+  measured: `${gapOf(oneHole)}, ${String(oneHole.late.length)} waits too long`,
   wanted: 'within 5 %',
 });
 

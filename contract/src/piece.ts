@@ -365,6 +365,16 @@ export const SequenceSchema = Type.Object(
         { maxItems: 8 },
       ),
     ),
+    stations: Type.Optional(
+      Type.Object(
+        {
+          'glory hole': Type.Optional(Type.Integer({ minimum: 1, maximum: 6 })),
+          bench: Type.Optional(Type.Integer({ minimum: 1, maximum: 6 })),
+          torch: Type.Optional(Type.Integer({ minimum: 1, maximum: 6 })),
+        },
+        { ...strict, description: 'how many of each there are; one where left out' },
+      ),
+    ),
   },
   strict,
 );

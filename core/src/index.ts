@@ -170,11 +170,21 @@ export {
 } from './stock/moves';
 export { hasBore, type StockPlan } from './stock/piece';
 export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './sequence/facts';
-export { draftFor, heatParts, ruleParts, type WorkInput } from './sequence/plan';
+export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './sequence/plan';
+export {
+  assemblyOrders,
+  assess,
+  garageWaits,
+  RISK_WEIGHTS,
+  type Assembly,
+} from './sequence/assembly';
+export { draftWork, type DraftInput } from './sequence/draft';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './sequence/steps';
 export type { StepId } from './sequence/step';
-export { planCrew, type CrewPlan, type Person } from './crew/crew';
+export { planCrew, type CrewPlan, type Stations } from './crew/crew';
+export type { Person } from './crew/share';
+export { waitsFor } from './crew/waits';
 export { glow } from './heat/glow';
 export {
   heatOfWork,

@@ -4,7 +4,10 @@ import { factsOf, SKILLS, type WorkStep } from '../sequence/facts';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { HeatPart } from '../heat/shop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
-import { linksOf, planCrew, type Person } from './crew';
+import { inTurn, withHelpers } from '../heat/judge';
+import { linksOf, planCrew } from './crew';
+import type { Person } from './share';
+import { waitsFor } from './waits';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
 if (!glass) throw new Error('no soft glass');
@@ -88,8 +91,11 @@ const overlaps = (
     ),
   );
 
+const TOGETHER = { main: 2, helpers: true };
+const ALONE = { main: 2, helpers: false };
+
 describe('a crew of three at a goblet', () => {
-  const plan = planCrew(steps, parts, three);
+  const plan = planCrew(steps, parts, three, TOGETHER);
   it('has everyone at one thing at a time, and one piece at a station', () => {
     expect(
       overlaps(steps, plan.starts, (i) => (plan.hands[i] ?? []).flatMap((h) => h.person ?? [])),
@@ -102,7 +108,7 @@ describe('a crew of three at a goblet', () => {
     ).toEqual([]);
   });
   it('keeps the order and every thermal wait, or says which it cannot', () => {
-    for (const l of linksOf(steps, parts)) {
+    for (const l of linksOf(steps, parts, withHelpers(steps, 2))) {
       const gap =
         (plan.starts[l.to] ?? 0) - (plan.starts[l.from] ?? 0) - (steps[l.from]?.seconds ?? 0);
       expect(gap).toBeGreaterThan(-1e-6);
@@ -117,17 +123,64 @@ describe('a crew of three at a goblet', () => {
     expect(plan.critical.length).toBeGreaterThan(5);
   });
   it('takes longer alone, and says which hands are missing', () => {
-    const alone = planCrew(steps, parts, [person('gaffer', ...SKILLS)]);
+    const alone = planCrew(steps, parts, [person('gaffer', ...SKILLS)], ALONE);
     expect(alone.total).toBeGreaterThan(plan.total);
     expect(alone.uncovered.map((u) => u.skill)).toContain('bit');
-    const nobody = planCrew(steps, parts, [person('helper', 'door')]);
+    const nobody = planCrew(steps, parts, [person('helper', 'door')], ALONE);
     expect(nobody.uncovered.some((u) => u.skill === 'gaff')).toBe(true);
   });
   it('does as it is told who', () => {
     const told = steps.map((s) => (s.kind === 'bit' ? { ...s, who: 'third' } : s));
-    const { hands } = planCrew(told, parts, three);
+    const { hands } = planCrew(told, parts, three, TOGETHER);
     told.forEach((s, i) => {
       if (s.kind === 'bit') expect(hands[i]?.[0]?.person).toBe('third');
     });
+  });
+  it('never waits longer than the clock the heats were placed for, and three seconds', () => {
+    expect(plan.late).toEqual([]);
+    const clock = withHelpers(steps, 2);
+    for (const l of linksOf(steps, parts, clock)) {
+      if (l.most === undefined) continue;
+      const was = (clock[l.to] ?? 0) - (clock[l.from] ?? 0) - (steps[l.from]?.seconds ?? 0);
+      const is =
+        (plan.starts[l.to] ?? 0) - (plan.starts[l.from] ?? 0) - (steps[l.from]?.seconds ?? 0);
+      expect(is).toBeLessThanOrEqual(Math.max(0, was) + 3 + 1e-6);
+    }
+  });
+  it('lets somebody else who can lead make the parts, where that is shorter', () => {
+    const led = planCrew(
+      steps,
+      parts,
+      [three[0] as Person, person('second', ...SKILLS), three[2] as Person],
+      TOGETHER,
+    );
+    expect(led.total).toBeLessThanOrEqual(plan.total + 1e-6);
+  });
+  it('says what a step waits for: its own glass, a hand, a station', () => {
+    const two = planCrew(steps, parts, three.slice(0, 2), TOGETHER);
+    const causes = new Set(steps.flatMap((_, i) => waitsFor(steps, two, i)?.cause ?? []));
+    expect(causes.has('glass')).toBe(true);
+    steps.forEach((s, i) => {
+      const w = waitsFor(steps, two, i);
+      if (!w) return;
+      const k = steps.findIndex((t) => t.id === w.after);
+      expect((two.starts[k] ?? 0) + (steps[k]?.seconds ?? 0)).toBeCloseTo(two.starts[i] ?? -1, 6);
+      if (w.cause === 'station')
+        expect(factsOf(steps[k] as WorkStep).station).toBe(factsOf(s).station);
+    });
+  });
+  it('takes no longer with a second glory hole', () => {
+    const more = planCrew(steps, parts, three, TOGETHER, { 'glory hole': 2 });
+    expect(more.total).toBeLessThanOrEqual(plan.total + 1e-6);
+  });
+});
+
+describe('one pair of hands', () => {
+  it('does the steps one after another, and no sooner', () => {
+    const alone = planCrew(steps, parts, [person('gaffer', ...SKILLS)], ALONE);
+    const turn = inTurn(steps);
+    const whole = (turn.at(-1) ?? 0) + (steps.at(-1)?.seconds ?? 0);
+    expect(alone.total).toBeLessThanOrEqual(whole + 1e-6);
+    expect(alone.total).toBeGreaterThanOrEqual(alone.lower - 1e-6);
   });
 });

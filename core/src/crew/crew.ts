@@ -1,6 +1,9 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
 import type { HeatPart } from '../heat/shop';
+import { inTurn, withHelpers } from '../heat/judge';
+import type { Working } from '../heat/place';
+import { share, type HandOf, type Person } from './share';
 import { factsOf, SKILLS, type Skill, type Station, type WorkStep } from '../sequence/facts';
 import {
   shortest,
@@ -10,13 +13,6 @@ import {
   type Schedule,
   type Task,
 } from './schedule';
-
-/** Someone of the crew, by role. */
-export interface Person {
-  readonly id: string;
-  readonly name: string;
-  readonly skills: readonly Skill[];
-}
 
 /** How many of each station there are; those left out are one. */
 export type Stations = Readonly<Partial<Record<Station, number>>>;
@@ -31,13 +27,6 @@ const STATIONS: readonly Station[] = [
   'colour kiln',
   'torch',
 ];
-
-/** One hand of a step, and who gives it. */
-export interface HandOf {
-  readonly skill: Skill;
-  /** Undefined: nobody can. */
-  readonly person: string | undefined;
-}
 
 /** The plan. */
 export interface CrewPlan {
@@ -59,22 +48,39 @@ export interface CrewPlan {
   readonly nodes: number;
 }
 
-/** A wall holds its heat so long out of the fire, s: the rough times of PHYSICS 5 as a line, and half of it for safety. */
-const holdOf = (part: HeatPart | undefined): number => {
-  const thinnest = Math.min(0.02, ...(part?.zones ?? []).map((z) => z.thickness));
-  return (10 + 5600 * thinnest) / 2 + 8;
-};
-
-/** Waits are let out by so much when they cannot be kept. */
-const LET_OUT = [1, 1.5, 2, 3, 5, 8, Infinity];
+/** Waits may grow by so much beyond what the heats were placed for, s. */
+const SLACK = 3;
+/** When they cannot be kept, by so much more, s: of what is brought on its own iron, and of everything. */
+const LET_OUT: readonly (readonly [brought: number, all: number])[] = [
+  [0, 0],
+  [15, 0],
+  [30, 0],
+  [30, 4],
+  [60, 10],
+  [60, 20],
+  [120, 40],
+  [Infinity, Infinity],
+];
 /** Nodes looked at for a first plan before the waits are let out further. */
 const PATIENCE = 500;
 
 /** Nothing that is hot waits on these, or what waits is kept warm. */
 const PATIENT = new Set<string>(['park', 'box', 'release']);
 
-/** The order as tasks and waits; the same for every crew. */
-export function linksOf(steps: readonly WorkStep[], parts: readonly HeatPart[]): Link[] {
+/**
+ * The order as tasks and waits; the same for every crew. `clock` are starts the heats were placed for: glass that waited then
+ * may wait as long again.
+ */
+export function linksOf(
+  steps: readonly WorkStep[],
+  parts: readonly HeatPart[],
+  clock: readonly number[],
+): Link[] {
+  const gap = (from: number, to: number): number =>
+    Math.max(
+      0,
+      (clock[to] as number) - (clock[from] as number) - Math.max(0, steps[from]?.seconds ?? 0),
+    );
   const links: Link[] = [];
   const last = new Map<number, number>();
   const group = parts.map((_, i) => i);
@@ -90,7 +96,7 @@ export function linksOf(steps: readonly WorkStep[], parts: readonly HeatPart[]):
         from: before,
         to: i,
         least: 0,
-        ...(!patient && { most: holdOf(parts[from.part]) }),
+        ...(!patient && { most: gap(before, i) + SLACK }),
       });
     }
     if (['gather', 'begin'].includes(facts.does)) begun.add(mine);
@@ -98,8 +104,7 @@ export function linksOf(steps: readonly WorkStep[], parts: readonly HeatPart[]):
       const theirs = group[s.to] as number;
       const other = last.get(theirs);
       if (other !== undefined && theirs !== mine) {
-        const from = steps[other] as WorkStep;
-        links.push({ from: other, to: i, least: 0, most: holdOf(parts[from.part]) });
+        links.push({ from: other, to: i, least: 0, most: gap(other, i) + SLACK });
       }
       group.forEach((g, k) => {
         if (g === mine) group[k] = theirs;
@@ -113,101 +118,67 @@ export function linksOf(steps: readonly WorkStep[], parts: readonly HeatPart[]):
   return links;
 }
 
-/** Shares out the hands: who was named, else whoever can and has least to do; the leader of a part stays the leader. */
-function share(
-  steps: readonly WorkStep[],
-  people: readonly Person[],
-): { hands: HandOf[][]; uncovered: { step: string; skill: Skill }[] } {
-  const load = new Map(people.map((p) => [p.id, 0]));
-  const uncovered: { step: string; skill: Skill }[] = [];
-  const helped = new Set<number>();
-  for (const s of steps) if (factsOf(s).does === 'join') helped.add(s.part);
-  const joined = new Set<number>();
-  const hands = steps.map((s) => {
-    const taken = new Set<string>();
-    const facts = factsOf(s);
-    if (facts.does === 'join') joined.add(s.part);
-    // What is brought for a join is heated by whoever brings it.
-    const brought = facts.does === 'heat' && helped.has(s.part) && !joined.has(s.part);
-    const wanted: readonly Skill[] =
-      brought && people.some((p) => p.skills.includes('bit')) ? ['bit'] : facts.hands;
-    return wanted.map((skill, k): HandOf => {
-      const named = k === 0 ? people.find((p) => p.id === s.who) : undefined;
-      const able = people.filter((p) => p.skills.includes(skill) && !taken.has(p.id));
-      const leads = skill === 'gaff' || skill === 'torch';
-      const chosen =
-        named ??
-        (leads
-          ? able[0]
-          : [...able].sort(
-              (a, b) =>
-                // Who can lead is kept free for leading where another can do it.
-                Number(a.skills.includes('gaff')) - Number(b.skills.includes('gaff')) ||
-                (load.get(a.id) ?? 0) - (load.get(b.id) ?? 0),
-            )[0]);
-      if (!chosen) {
-        uncovered.push({ step: s.id, skill });
-        return { skill, person: undefined };
-      }
-      taken.add(chosen.id);
-      load.set(chosen.id, (load.get(chosen.id) ?? 0) + s.seconds);
-      return { skill, person: chosen.id };
-    });
-  });
-  return { hands, uncovered };
+/** Hands shared out, and the problem that comes of it. */
+interface Shared {
+  readonly hands: readonly (readonly HandOf[])[];
+  readonly uncovered: CrewPlan['uncovered'];
+  readonly problem: Problem;
 }
 
-/** Plans the crew. */
+/**
+ * Plans the crew, for the clock the heats were placed for: each in turn, or with helpers beside. Where hands or stations are too
+ * few to keep every wait, waits are let out step by step, first of what is brought, and which of them break is told.
+ */
 export function planCrew(
   steps: readonly WorkStep[],
   parts: readonly HeatPart[],
   people: readonly Person[],
+  working: Working,
   stations: Stations = {},
   looking: Looking = {},
 ): CrewPlan {
-  const { hands, uncovered } = share(steps, people);
-  const person = new Map(people.map((p, i) => [p.id, i]));
-  const base = people.length;
-  const tasks = steps.map((s, i): Task => {
-    const { station } = factsOf(s);
-    const who = (hands[i] ?? []).flatMap((h) =>
-      h.person === undefined ? [] : [person.get(h.person) as number],
-    );
-    return {
-      seconds: Math.max(0, s.seconds),
-      needs: [...new Set(who), ...(station ? [base + STATIONS.indexOf(station)] : [])],
-    };
-  });
-  const capacity = [...people.map(() => 1), ...STATIONS.map((s) => stations[s] ?? 1)];
-  const links = linksOf(steps, parts);
-  const problem: Problem = { tasks, links, capacity };
-  // With these hands perhaps not every wait can be kept: waits are let out step by step, and which of them break is told.
+  const clock = working.helpers ? withHelpers(steps, working.main) : inTurn(steps);
+  const links = linksOf(steps, parts, clock);
+  const ways = (['one leads', 'each leads a part'] as const).map((how) =>
+    asProblem(steps, people, stations, links, share(steps, people, how)),
+  );
+  const [one, each] = ways as [Shared, Shared];
+  const tried = JSON.stringify(one.hands) === JSON.stringify(each.hands) ? [one] : ways;
+  let chosen = one;
   let found: Schedule | undefined;
   let kept = true;
-  for (const factor of LET_OUT) {
-    const best = { any: false };
-    found = shortest(
-      {
-        ...problem,
-        links: links.map(({ most, ...l }) => ({
-          ...l,
-          ...(most !== undefined && factor < Infinity && { most: most * factor }),
-        })),
-      },
-      {
+  for (const [brought, all] of LET_OUT) {
+    const out = links.map((l): Link => {
+      const { most, ...least } = l;
+      if (most === undefined || all === Infinity) return least;
+      const from = steps[l.from]?.part;
+      const own = from !== working.main && from === steps[l.to]?.part;
+      return { ...l, most: most + (own ? brought : all) };
+    });
+    for (const way of tried) {
+      const problem = { ...way.problem, links: out };
+      const from = [clock, inTurn(steps)].find((at) => fits(problem, at));
+      const brief = shortest(problem, {
         ...looking,
-        onBest: (at, makespan) => {
-          best.any = true;
-          looking.onBest?.(at, makespan);
-        },
+        from,
         enough: (nodes) =>
-          (best.any || factor === Infinity ? false : nodes > PATIENCE) ||
-          ((best.any || factor === Infinity) && looking.enough?.(nodes) === true),
-      },
-    );
-    kept = factor === 1;
-    if (found) break;
+          (all < Infinity && nodes > PATIENCE) ||
+          (from !== undefined && looking.enough?.(nodes) === true),
+      });
+      if (brief && (!found || brief.makespan < found.makespan - 1e-6)) {
+        found = brief;
+        chosen = way;
+      }
+    }
+    if (!found) continue;
+    if (!found.proven)
+      found =
+        shortest({ ...chosen.problem, links: out }, { ...looking, from: found.starts }) ?? found;
+    kept = brought === 0;
+    break;
   }
+  const { hands, uncovered, problem } = chosen;
+  const { tasks } = problem;
   const late: { step: string; seconds: number }[] = [];
   if (!kept) {
     const soon = found ? asLate(problem, found) : [];
@@ -232,6 +203,51 @@ export function planCrew(
     late,
     nodes: found?.nodes ?? 0,
   };
+}
+
+function asProblem(
+  steps: readonly WorkStep[],
+  people: readonly Person[],
+  stations: Stations,
+  links: readonly Link[],
+  { hands, uncovered }: Pick<Shared, 'hands' | 'uncovered'>,
+): Shared {
+  const person = new Map(people.map((p, i) => [p.id, i]));
+  const tasks = steps.map((s, i): Task => {
+    const { station } = factsOf(s);
+    const who = (hands[i] ?? []).flatMap((h) =>
+      h.person === undefined ? [] : [person.get(h.person) as number],
+    );
+    return {
+      seconds: Math.max(0, s.seconds),
+      needs: [...new Set(who), ...(station ? [people.length + STATIONS.indexOf(station)] : [])],
+    };
+  });
+  const capacity = [...people.map(() => 1), ...STATIONS.map((s) => stations[s] ?? 1)];
+  return { hands, uncovered, problem: { tasks, links, capacity } };
+}
+
+/** Are there hands and stations enough for these starts, and the order kept? */
+function fits({ tasks, links, capacity }: Problem, at: readonly number[]): boolean {
+  const end = (i: number): number => (at[i] as number) + (tasks[i] as Task).seconds;
+  if (
+    links.some((l) => {
+      const gap = (at[l.to] as number) - end(l.from);
+      return gap < l.least - 1e-6 || (l.most !== undefined && gap > l.most + 1e-6);
+    })
+  )
+    return false;
+  return tasks.every((t, i) =>
+    t.needs.every(
+      (k) =>
+        tasks.filter(
+          (o, j) =>
+            o.needs.includes(k) &&
+            (at[j] as number) <= (at[i] as number) + 1e-6 &&
+            (at[i] as number) < end(j) - 1e-6,
+        ).length <= (capacity[k] ?? 1),
+    ),
+  );
 }
 
 /**

@@ -38,11 +38,11 @@ export interface Schedule {
 
 /** How long to look, and whom to tell. */
 export interface Looking {
-  /** Stops when this says so; asked every few hundred nodes. */
+  /** Stops when this says so; asked every few nodes. */
   readonly enough?: (nodes: number) => boolean;
   readonly onBest?: (starts: readonly number[], makespan: number) => void;
-  /** A schedule shorter than this is asked for. */
-  readonly under?: number;
+  /** A schedule that is known to be good: only shorter ones are looked for. */
+  readonly from?: readonly number[] | undefined;
 }
 
 interface Arc {
@@ -51,7 +51,7 @@ interface Arc {
 }
 
 const EPS = 1e-9;
-const ASK = 64;
+const ASK = 16;
 
 /** Undefined when no schedule keeps every longest wait. */
 export function shortest(problem: Problem, looking: Looking = {}): Schedule | undefined {
@@ -72,8 +72,10 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   const users = capacity.map((_, k) => tasks.flatMap((t, i) => (t.needs.includes(k) ? [i] : [])));
   const sum = d.reduce((a, b) => a + b, 0);
   const waits = problem.links.reduce((a, l) => a + Math.max(0, l.least), 0);
-  let best: number[] | undefined;
-  let upper = looking.under ?? sum + waits + 1;
+  let best: readonly number[] | undefined = looking.from;
+  let upper = best
+    ? best.reduce((most, t, i) => Math.max(most, t + (d[i] as number)), 0)
+    : sum + waits + 1;
   let nodes = 0;
   const look = { stopped: false };
   const stoppedNow = (): boolean => look.stopped;
@@ -302,6 +304,60 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
     }
   };
 
+  /** Both ways of every open pair tried at the root, once: what leaves only one way is fixed. False when neither is left. */
+  const shave = (node: Node, undo: [number, number][]): boolean => {
+    for (let k = 0; k < users.length; k += 1) {
+      if (capacity[k] !== 1) continue;
+      const ids = users[k] as number[];
+      for (let a = 0; a < ids.length; a += 1)
+        for (let b = a + 1; b < ids.length; b += 1) {
+          const [i, j] = [ids[a] as number, ids[b] as number];
+          const endI = (node.head[i] as number) + (d[i] as number);
+          const endJ = (node.head[j] as number) + (d[j] as number);
+          if ((node.head[j] as number) >= endI - EPS || (node.head[i] as number) >= endJ - EPS)
+            continue;
+          const stands = (from: number, to: number): boolean => {
+            const child: Node = { head: node.head.slice(), tail: node.tail.slice() };
+            const mine: [number, number][] = [];
+            const open =
+              fix(child, from, to, mine) && force(child, mine) && boundOf(child) < upper - EPS;
+            unfix(mine);
+            return open;
+          };
+          const ij = stands(i, j);
+          const ji = stands(j, i);
+          if (!ij && !ji) return false;
+          if (ij !== ji && !(ij ? fix(node, i, j, undo) : fix(node, j, i, undo))) return false;
+        }
+    }
+    return true;
+  };
+
+  /** The bound raised by asking for less than it can be and finding that nothing is left (Klein & Scholl 1999). */
+  const destroyed = (low: number, high: number): number => {
+    let [known, open] = [low, high];
+    const kept = upper;
+    while (open - known > Math.max(0.5, 0.002 * high)) {
+      const asked = (known + open) / 2;
+      upper = asked;
+      const node: Node = { head: new Float64Array(n), tail: Float64Array.from(d) };
+      const mine: [number, number][] = [];
+      const left =
+        relax(node.head, out, [...all]) &&
+        relax(node.tail, into, [...all]) &&
+        force(node, mine) &&
+        boundOf(node) < asked - EPS &&
+        shave(node, mine) &&
+        force(node, mine) &&
+        boundOf(node) < asked - EPS;
+      unfix(mine);
+      if (left) open = asked;
+      else known = asked;
+    }
+    upper = kept;
+    return Math.min(known, high);
+  };
+
   const root: Node = { head: new Float64Array(n), tail: Float64Array.from(d) };
   const all = tasks.map((_, i) => i);
   if (!relax(root.head, out, [...all]) || !relax(root.tail, into, [...all])) return undefined;
@@ -313,7 +369,7 @@ export function shortest(problem: Problem, looking: Looking = {}): Schedule | un
   return {
     starts: best,
     makespan: upper,
-    lower: look.stopped ? Math.min(lower, upper) : upper,
+    lower: look.stopped ? destroyed(lower, upper) : upper,
     proven: !look.stopped,
     nodes,
   };

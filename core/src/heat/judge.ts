@@ -58,6 +58,8 @@ export interface StepHeat {
   readonly to: number;
   readonly band: Band | undefined;
   readonly verdict: Verdict | undefined;
+  /** What the verdict is about. */
+  readonly trouble: Trouble | undefined;
 }
 
 export interface WorkHeat {
@@ -422,6 +424,7 @@ export function heatOfWork(
         to,
         band: vft && !Number.isNaN(to) ? consistency(logViscosity(vft, to)) : undefined,
         verdict: notes.get(i)?.verdict,
+        trouble: notes.get(i),
       };
     }),
   };

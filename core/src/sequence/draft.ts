@@ -38,18 +38,22 @@ export interface DraftInput {
   readonly bits: readonly DraftBit[];
   /** The part everything hangs on. */
   readonly main: number;
+  /** Joins in the order they are made; nearest to the main part first when left out. */
+  readonly order?: readonly Joined[] | undefined;
+}
+
+/** One join: what is carried, and what it is put on. */
+export interface Joined {
+  readonly part: number;
+  readonly to: number;
 }
 
 /** Lighter solid parts are brought as bits and shaped on the piece, kg. */
 const AS_BIT = 0.12;
 
 /** Parts in the order they are joined to the main one: nearest first (what can still be held and reached). */
-export function assemblyOrder(
-  count: number,
-  joins: DraftInput['joins'],
-  main: number,
-): { readonly part: number; readonly to: number }[] {
-  const order: { part: number; to: number }[] = [];
+export function assemblyOrder(count: number, joins: DraftInput['joins'], main: number): Joined[] {
+  const order: Joined[] = [];
   const reached = new Set([main]);
   let edge = [main];
   while (edge.length > 0) {
@@ -113,8 +117,8 @@ function make(part: DraftPart, i: number, add: Add): void {
   add('neck', i);
 }
 
-function furnace({ parts, joins, bits, main, form }: DraftInput, add: Add): void {
-  const order = assemblyOrder(parts.length, joins, main);
+function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, add: Add): void {
+  const order = given ?? assemblyOrder(parts.length, joins, main);
   const built = order.filter(({ part }) => parts[part]?.stopper !== true);
   const body = parts[main];
   if (!body) return;
@@ -135,22 +139,46 @@ function furnace({ parts, joins, bits, main, form }: DraftInput, add: Add): void
     add('garage', part);
     parked.add(part);
   }
+  const group = parts.map((_, i) => i);
+  const together = (i: number): number[] => group.flatMap((g, k) => (g === group[i] ? [k] : []));
+  /** Brings glass to the bench: out of the garage and heated, or fresh from the pot. */
+  const bring = (i: number): void => {
+    if (together(i).some((k) => parked.has(k))) {
+      add('fetch', i);
+      add('reheat', i);
+      for (const k of together(i)) parked.delete(k);
+    } else add('bit', i);
+  };
+  const join = ({ part, to }: Joined): void => {
+    const waited = together(part).some((k) => parked.has(k));
+    bring(part);
+    if (waited) add('glueBit', to);
+    add('attach', part, { to, seal: waited ? 'glue' : 'hot' });
+    if (!waited) add('shapeBit', part);
+    const mine = group[part];
+    group.forEach((g, k) => {
+      if (g === mine) group[k] = group[to] as number;
+    });
+  };
+  // What is put together apart from the main part is done before it is begun, and waits in the garage.
+  const { apart, onto } = sorted(built, main);
+  for (const j of apart) {
+    bring(j.to);
+    if (!(parts[j.to]?.hollow ?? false) && (parts[j.to]?.mass ?? 0) < AS_BIT) add('shapeBit', j.to);
+    join(j);
+    add('straight', j.to);
+    add('knockOff', j.to);
+    add('garage', j.to);
+    for (const k of together(j.to)) parked.add(k);
+  }
   make(body, main, add);
   if (body.hollow && built.length === 0 && form !== 'ball') add('foot', main);
   let lowest = main;
-  for (const { part, to } of built) {
+  for (const { part } of built)
     if ((parts[part]?.lowest ?? 0) < (parts[lowest]?.lowest ?? 0)) lowest = part;
+  for (const j of onto) {
     add('flash', main);
-    if (parked.has(part)) {
-      add('fetch', part);
-      add('reheat', part);
-      add('glueBit', to);
-      add('attach', part, { to, seal: 'glue' });
-    } else {
-      add('bit', part);
-      add('attach', part, { to, seal: 'hot' });
-      add('shapeBit', part);
-    }
+    join(j);
     add('straight', main);
   }
   for (const b of bits)
@@ -192,6 +220,20 @@ function furnace({ parts, joins, bits, main, form }: DraftInput, add: Add): void
   add('polishScar', lowest);
   add('scrap', main);
   add('box', main);
+}
+
+/** Joins that are made apart from the main part, and those onto what already hangs on it. */
+function sorted(order: readonly Joined[], main: number): { apart: Joined[]; onto: Joined[] } {
+  const group = new Map<number, number>();
+  const of = (i: number): number => group.get(i) ?? i;
+  const [apart, onto]: [Joined[], Joined[]] = [[], []];
+  for (const j of order) {
+    (of(j.to) === of(main) ? onto : apart).push(j);
+    const [mine, theirs] = [of(j.part), of(j.to)];
+    for (const { part, to } of order)
+      for (const k of [part, to]) if (of(k) === mine) group.set(k, theirs);
+  }
+  return { apart, onto };
 }
 
 /** Handles, spouts and whatever else is put on after opening; of a pair the second a little larger. */

@@ -67,7 +67,7 @@ const T = ['torch'] as const;
 
 /** Facts by kind. */
 export const FACTS: Readonly<Record<StepId, Facts>> = {
-  warmIron: f(90, 'furnace mouth', ['gather'], 'furnace'),
+  warmIron: f(90, 'furnace mouth', [], undefined),
   gather: f(12, 'furnace mouth', ['gather'], 'furnace', { does: 'gather' }),
   marver: f(10, 'marver', G, 'marver'),
   block: f(12, 'block', G, 'bench'),
@@ -103,7 +103,7 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   sealTorch: f(30, 'flame', T, 'torch', { zone: 'top' }),
   flameAnneal: f(60, 'soft flame', T, 'torch'),
   torchOff: f(15, 'bench', T, 'torch'),
-  warmColour: f(600, 'bench', ['door'], 'colour kiln'),
+  warmColour: f(600, 'bench', [], 'colour kiln'),
   pickColour: f(15, 'bench', ['gather'], 'colour kiln'),
   rollColour: f(8, 'bench', G, 'marver'),
   pickCane: f(15, 'bench', G, 'colour kiln'),

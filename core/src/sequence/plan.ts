@@ -5,7 +5,7 @@ import type { BitInput } from '../piece/bits';
 import type { PlannedPart } from '../piece/derive';
 import { joins } from '../piece/joins';
 import type { Form } from '../shape/forms';
-import { draftWork, type DraftBit, type DraftPart } from './draft';
+import { draftWork, type DraftBit, type DraftInput, type DraftPart } from './draft';
 import type { WorkStep } from './facts';
 import type { RulePart } from './rules';
 import type { Way } from './step';
@@ -97,16 +97,21 @@ function draftBit(b: Pick<BitInput, 'name' | 'shape' | 'place'>): DraftBit {
   return { name: b.name, kind, copies: b.place.copies };
 }
 
-/** The order drafted for a piece. `colours` by part, as laid. */
+/** A piece as the draft asks for it. `colours` by part, as laid. */
+export const draftInput = (
+  input: WorkInput,
+  colours: readonly (PartColours | undefined)[],
+): DraftInput => ({
+  form: input.form,
+  way: input.way,
+  parts: input.parts.map((p, i) => draftPart(p, colours[i] ?? [])),
+  joins: joins(input.parts).map((j) => [j.a, j.b] as const),
+  bits: input.bits.map(draftBit),
+  main: input.main,
+});
+
+/** The order drafted for a piece. */
 export const draftFor = (
   input: WorkInput,
   colours: readonly (PartColours | undefined)[],
-): WorkStep[] =>
-  draftWork({
-    form: input.form,
-    way: input.way,
-    parts: input.parts.map((p, i) => draftPart(p, colours[i] ?? [])),
-    joins: joins(input.parts).map((j) => [j.a, j.b] as const),
-    bits: input.bits.map(draftBit),
-    main: input.main,
-  });
+): WorkStep[] => draftWork(draftInput(input, colours));

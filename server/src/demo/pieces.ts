@@ -251,6 +251,7 @@ export const DEMO_PIECES: readonly (readonly PieceDocument[])[] = [
           { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
           { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
         ],
+        stations: { 'glory hole': 2 },
       },
     },
   ],

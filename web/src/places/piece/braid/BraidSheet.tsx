@@ -15,6 +15,7 @@ import { startCrew, type CrewResult } from '../../../workers/crew';
 import { startPlacing } from '../../../workers/placing';
 import type { Work } from '../../../workers/once';
 import { usePiece } from '../usePiece';
+import { AssemblyLeaf } from './AssemblyLeaf';
 import { CrewLeaf } from './CrewLeaf';
 import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
@@ -32,7 +33,9 @@ export function BraidSheet() {
       braid={braid}
       name={document.name}
       planned={
-        planned?.steps === braid.steps && planned.people === braid.sequence?.crew
+        planned?.steps === braid.steps &&
+        planned.people === braid.sequence?.crew &&
+        planned.stations === braid.sequence?.stations
           ? planned
           : undefined
       }
@@ -318,6 +321,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
           <StepLeaf
             braid={braid}
             index={at ?? -1}
+            plan={planned?.result.plan}
             reason={at === undefined ? undefined : reasons.get(steps[at]?.id ?? '')}
             onChange={(patch) => {
               if (at !== undefined) change(at, patch);
@@ -331,6 +335,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
             onPlan={crewing.plan}
             onStop={crewing.stop}
           />
+          <AssemblyLeaf braid={braid} />
         </div>
       </div>
     </div>
@@ -409,14 +414,23 @@ function useCrewing(
     best,
     plan: () => {
       const { steps, parts } = braid;
-      const people = braid.sequence?.crew;
+      const { crew: people, stations } = braid.sequence ?? {};
       setBest(undefined);
-      const started = startCrew({ steps, parts, people: people ?? [] }, setBest);
+      const started = startCrew(
+        {
+          steps,
+          parts,
+          people: people ?? [],
+          working: { main: braid.main, helpers: braid.helpers },
+          stations: stations ?? {},
+        },
+        setBest,
+      );
       setWork(started);
       started.done.then(
         (result) => {
           setWork(undefined);
-          if (result) onPlanned({ steps, people, result });
+          if (result) onPlanned({ steps, people, stations, result });
         },
         (error: unknown) => {
           setWork(undefined);

@@ -1,7 +1,8 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
-import { SKILLS, STEPS, type CrewPlan, type Person, type Skill } from '@zanfirico/core';
+import { factsOf, SKILLS, STEPS, type CrewPlan, type Person, type Skill } from '@zanfirico/core';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
+import { CountField } from '../../../fields/CountField';
 import { NameField } from '../../../fields/NameField';
 import { IconButton } from '../../../shell/IconButton';
 import type { CrewResult } from '../../../workers/crew';
@@ -17,6 +18,12 @@ const SAYS: Readonly<Record<Skill, string>> = {
   door: 'doors',
   torch: 'torch',
 };
+
+const STATION_NAMES = {
+  'glory hole': 'Glory holes',
+  bench: 'Benches',
+  torch: 'Torches',
+} as const;
 
 /** Crews as studios have them. Common practice, no source. */
 const CREWS: readonly (readonly [string, readonly Person[]])[] = [
@@ -60,6 +67,7 @@ interface Props {
 
 export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Props) {
   const crew = braid.sequence?.crew ?? [];
+  const torch = braid.steps.some((s) => factsOf(s).station === 'torch');
   const put = (next: readonly Person[]): void => {
     braid.setSequence({ crew: next.map((p) => ({ ...p, skills: [...p.skills] })) });
   };
@@ -142,6 +150,22 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           </li>
         ))}
       </ul>
+      {crew.length > 0 && (
+        <div className="mt-2 grid grid-cols-3 gap-x-4">
+          {(torch ? (['torch'] as const) : (['glory hole', 'bench'] as const)).map((station) => (
+            <CountField
+              key={station}
+              label={STATION_NAMES[station]}
+              value={braid.sequence?.stations?.[station] ?? 1}
+              min={1}
+              max={6}
+              onCommit={(n) => {
+                braid.setSequence({ stations: { ...braid.sequence?.stations, [station]: n } });
+              }}
+            />
+          ))}
+        </div>
+      )}
       {crew.length > 0 && crew.length < 8 && (
         <button
           type="button"
@@ -164,6 +188,15 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
       {result && (
         <div className="mt-3 flex flex-col gap-2" aria-live="polite">
           <Plan braid={braid} title="This crew" plan={result.plan} lead />
+          {result.holes && (
+            <p className="text-sm leading-snug">
+              With {result.holes.count} glory holes{' '}
+              {result.holes.plan.late.length === 0
+                ? 'every wait would hold'
+                : `${String(result.holes.plan.late.length)} waits instead of ${String(result.plan.late.length)} would be too long`}
+              : <span className="num">{clockText(result.holes.plan.total)}</span>.
+            </p>
+          )}
           {result.fewer && (
             <Plan braid={braid} title={`Without ${result.without ?? 'one'}`} plan={result.fewer} />
           )}

@@ -6,11 +6,14 @@ import {
   STEPS,
   type StepId,
   type WorkStep,
+  type CrewPlan,
   type Zone,
+  waitsFor,
 } from '@zanfirico/core';
 import { ShieldAlert } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { Verdict } from '../../../marks/Verdict';
+import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
 import { catalogue, kindOf, stepName } from './stepNames';
 import type { Braid } from './useBraid';
@@ -20,6 +23,8 @@ interface Props {
   readonly index: number;
   readonly onChange: (step: Partial<WorkStep>) => void;
   readonly reason: string | undefined;
+  /** The crew's plan, once there is one. */
+  readonly plan: CrewPlan | undefined;
 }
 
 const ZONES: Readonly<Record<Zone, string>> = {
@@ -30,7 +35,7 @@ const ZONES: Readonly<Record<Zone, string>> = {
 };
 const KINDS = catalogue();
 
-export function StepLeaf({ braid, index, onChange, reason }: Props) {
+export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
   const units = useDisplay((s) => s.units);
   const step = braid.steps[index];
   if (!step)
@@ -66,6 +71,7 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
           </span>
         </p>
       )}
+      {plan && <Hands braid={braid} plan={plan} index={index} />}
       {reason !== undefined && <p className="quiet mt-1 leading-snug">Placed because: {reason}</p>}
       <div className="mt-1 flex flex-col gap-1">
         {heat?.verdict && <Verdict verdict={heat.verdict} />}
@@ -238,5 +244,42 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
         </label>
       </div>
     </section>
+  );
+}
+
+/** Who does it in the plan, when, and what it waits for. */
+function Hands({
+  braid,
+  plan,
+  index,
+}: {
+  readonly braid: Braid;
+  readonly plan: CrewPlan;
+  readonly index: number;
+}) {
+  const named = (id: string | undefined): string =>
+    braid.sequence?.crew?.find((p) => p.id === id)?.name ?? 'nobody';
+  const who = [...new Set((plan.hands[index] ?? []).map((h) => named(h.person)))];
+  const wait = waitsFor(braid.steps, plan, index);
+  const after = wait ? braid.steps.findIndex((s) => s.id === wait.after) : -1;
+  const step = braid.steps[after];
+  return (
+    <p className="mt-1 leading-snug">
+      <span className="num">{clockText(plan.starts[index] ?? 0)}</span>{' '}
+      {who.length > 0 ? who.join(' and ') : 'no hands'}
+      {wait && step && (
+        <span className="quiet">
+          , once{' '}
+          {wait.cause === 'glass'
+            ? ''
+            : wait.cause === 'hand'
+              ? `the ${named(wait.of)} has finished `
+              : `the ${wait.of ?? ''} is free after `}
+          {after + 1} {stepName(step)}
+          {wait.cause === 'glass' && ' is done'}
+        </span>
+      )}
+      .
+    </p>
   );
 }

@@ -3,7 +3,8 @@ import { Plus, X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import type { Braid } from './useBraid';
 
-const MOST = 8;
+/** Variants a piece keeps at most. */
+export const MOST_VARIANTS = 8;
 
 export function VariantPicker({ braid }: { readonly braid: Braid }) {
   const { sequence, setSequence, steps, helpers } = braid;
@@ -45,16 +46,8 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
       <IconButton
         label="Another variant, from this one"
         onClick={() => {
-          if (variants.length >= MOST) return;
-          const copy = {
-            name: `Variant ${String(variants.length + 1)}`,
-            steps: structuredClone(steps) as never[],
-          };
-          const first =
-            variants.length === 0
-              ? [{ name: 'As planned', steps: structuredClone(steps) as never[] }]
-              : variants;
-          setSequence({ variants: [...first, copy], chosen: first.length });
+          if (variants.length < MOST_VARIANTS)
+            braid.addVariant(`Variant ${String(Math.max(1, variants.length) + 1)}`, steps);
         }}
       >
         <Plus className="size-4" />

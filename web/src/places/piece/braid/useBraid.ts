@@ -2,12 +2,14 @@
 import type { PieceSequence, PieceStep } from '@zanfirico/contract';
 import {
   checkOrder,
-  draftFor,
+  draftInput,
+  draftWork,
   heatOfWork,
   heatParts,
   inTurn,
   ruleParts,
   withHelpers,
+  type DraftInput,
   type Finding,
   type HeatPart,
   type Skill,
@@ -26,12 +28,16 @@ export interface Braid {
   readonly heat: WorkHeat;
   readonly findings: readonly Finding[];
   readonly main: number;
+  /** What an order is drafted from. */
+  readonly draft: DraftInput;
   readonly helpers: boolean;
   /** Drafted from the form just now; nothing of it is kept until it is changed. */
   readonly drafted: boolean;
   readonly sequence: PieceSequence | undefined;
   readonly change: (steps: readonly WorkStep[]) => void;
   readonly setSequence: (change: Partial<PieceSequence>) => void;
+  /** An order kept as a variant of its own, and taken in hand. */
+  readonly addVariant: (name: string, steps: readonly WorkStep[]) => void;
   /** The order drafted anew, in place of the variant in hand. */
   readonly afresh: () => void;
 }
@@ -42,6 +48,7 @@ const NAME = 'As planned';
 export interface Planned {
   readonly steps: readonly WorkStep[];
   readonly people: PieceSequence['crew'];
+  readonly stations: PieceSequence['stations'];
   readonly result: CrewResult;
 }
 
@@ -53,10 +60,11 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
   const kept = sequence?.variants[chosen]?.steps as readonly WorkStep[] | undefined;
   const helpers = sequence?.helpers ?? true;
   const crew = sequence?.crew;
+  const stations = sequence?.stations;
   const drawn = useMemo(() => {
     if (!last) return undefined;
     const main = last.main.index;
-    const drafted = draftFor(
+    const draft = draftInput(
       {
         form: document.form,
         way: document.way,
@@ -68,17 +76,18 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
     );
     return {
       main,
-      drafted,
+      draft,
+      drafted: draftWork(draft),
       parts: heatParts(last.parts),
       rules: ruleParts(last.parts, document.making.ironDiameter),
     };
   }, [last, document]);
   return useMemo(() => {
     if (!drawn) return undefined;
-    const { main, drafted, parts, rules } = drawn;
+    const { main, draft, drafted, parts, rules } = drawn;
     const steps = kept ?? drafted;
     const starts =
-      planned?.steps === steps && planned.people === crew
+      planned?.steps === steps && planned.people === crew && planned.stations === stations
         ? planned.result.plan.starts
         : helpers
           ? withHelpers(steps, main)
@@ -102,10 +111,20 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
       heat: heatOfWork(parts, steps, starts),
       findings: checkOrder({ way: document.way, steps, parts: rules, main, skills }),
       main,
+      draft,
       helpers,
       drafted: kept === undefined,
       sequence,
       setSequence,
+      addVariant: (name, fresh) => {
+        const there = sequence?.variants ?? [];
+        const first = there.length > 0 ? there : [{ name: NAME, steps: steps as PieceStep[] }];
+        const copies: PieceSequence['variants'] = structuredClone([
+          ...first,
+          { name, steps: fresh as PieceStep[] },
+        ]);
+        setSequence({ variants: copies, chosen: first.length });
+      },
       afresh: () => {
         const variants = sequence?.variants ?? [];
         setSequence({
@@ -125,7 +144,7 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
         });
       },
     };
-  }, [drawn, kept, helpers, crew, sequence, chosen, document.way, planned]);
+  }, [drawn, kept, helpers, crew, stations, sequence, chosen, document.way, planned]);
 }
 
 /** An id no step has yet. */

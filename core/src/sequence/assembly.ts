@@ -1,0 +1,219 @@
+// Orders of assembly compared: every way the joins can be made, each drafted, its heats placed and its heat worked through, and
+// told apart by what it risks: waits in the garage, glass near its strain point, faces apart, what hangs far out on the iron,
+// and thin glass that goes on before other joins.
+import { heatOfWork, withHelpers } from '../heat/judge';
+import { placeHeats } from '../heat/place';
+import type { HeatPart } from '../heat/shop';
+import { draftWork, type DraftInput, type Joined } from './draft';
+import { factsOf, type WorkStep } from './facts';
+
+/** One order of assembly, and what it risks. */
+export interface Assembly {
+  readonly order: readonly Joined[];
+  readonly steps: readonly WorkStep[];
+  /** At the bench with helpers, s. */
+  readonly seconds: number;
+  readonly heats: number;
+  /** Longest wait of a part in the garage, s, and which. */
+  readonly garage: { readonly seconds: number; readonly part: number } | undefined;
+  /** Steps that will not do, and that are to be watched, by their heat. */
+  readonly no: number;
+  readonly watch: number;
+  /** Most that is carried on one iron while a join is made, kg times m from the main part. */
+  readonly reach: number;
+  /** Joins made after the thinnest part (under 3 mm) is on. */
+  readonly exposed: number;
+  /** All of it as one number, the less the better; the weights are common practice, no source. */
+  readonly risk: number;
+}
+
+/** What each cause weighs in the risk. Common practice, no source. */
+export const RISK_WEIGHTS = {
+  no: 10,
+  watch: 2,
+  /** Each heat: another chance to lose it. */
+  heat: 0.5,
+  /** Each ten minutes in the garage. */
+  garage: 1,
+  /** Each kilogram hanging a metre out. */
+  reach: 20,
+  /** Each join made with the thinnest part already on. */
+  exposed: 1,
+} as const;
+
+const THIN = 0.003;
+const TEN_MINUTES = 600;
+
+/** Every order the joins can be made in, what hangs on the main part never carried; at most `most`. */
+export function assemblyOrders(
+  count: number,
+  joins: DraftInput['joins'],
+  main: number,
+  most = 24,
+): Joined[][] {
+  // A tree of joins: where parts touch in a ring, the nearest to the main part hold.
+  const tree: (readonly [number, number])[] = [];
+  const reached = new Set([main]);
+  for (let edge = [main]; edge.length > 0;) {
+    const next: number[] = [];
+    for (const from of edge)
+      for (const [a, b] of joins) {
+        const other = a === from ? b : b === from ? a : undefined;
+        if (other === undefined || other >= count || reached.has(other)) continue;
+        reached.add(other);
+        tree.push([from, other]);
+        next.push(other);
+      }
+    edge = next;
+  }
+  const found = new Map<string, Joined[]>();
+  const walk = (
+    left: readonly (readonly [number, number])[],
+    group: readonly number[],
+    done: readonly Joined[],
+  ): void => {
+    if (found.size >= most) return;
+    if (left.length === 0) {
+      const key = canonical(done, main);
+      if (!found.has(key)) found.set(key, [...done]);
+      return;
+    }
+    left.forEach((e, i) => {
+      const [near, far] = e;
+      // The side towards the main part stands, the other is carried to it.
+      const [mine, theirs] = [group[far] as number, group[near] as number];
+      walk(
+        left.filter((_, k) => k !== i),
+        group.map((g) => (g === mine ? theirs : g)),
+        [...done, { part: far, to: near }],
+      );
+    });
+  };
+  walk(
+    tree,
+    Array.from({ length: count }, (_, i) => i),
+    [],
+  );
+  return [...found.values()];
+}
+
+/** Joins onto the main part come after those apart from it, so orders that differ only in that are one. */
+function canonical(order: readonly Joined[], main: number): string {
+  const group = new Map<number, number>();
+  const of = (i: number): number => group.get(i) ?? i;
+  const [apart, onto]: [string[], string[]] = [[], []];
+  for (const j of order) {
+    (of(j.to) === of(main) ? onto : apart).push(`${String(j.part)}>${String(j.to)}`);
+    const mine = of(j.part);
+    for (const { part, to } of order)
+      for (const k of [part, to]) if (of(k) === mine) group.set(k, of(j.to));
+  }
+  return `${apart.join(' ')} | ${onto.join(' ')}`;
+}
+
+/** One order drafted, heated and judged. */
+export function assess(
+  input: DraftInput,
+  parts: readonly HeatPart[],
+  order: readonly Joined[],
+): Assembly {
+  const { main } = input;
+  const draft = draftWork({ ...input, order });
+  const { steps } = placeHeats(parts, draft, { main, helpers: true });
+  const starts = withHelpers(steps, main);
+  const heat = heatOfWork(parts, steps, starts);
+  const no = heat.steps.filter((s) => s.verdict?.verdict === 'no').length;
+  const watch = heat.steps.filter((s) => s.verdict?.verdict === 'watch').length;
+  const heats = steps.filter((s) => factsOf(s).does === 'heat').length;
+  const garage = longestWait(steps, starts);
+  const reach = leverOf(input, order);
+  const exposed = exposedJoins(parts, order);
+  const w = RISK_WEIGHTS;
+  return {
+    order,
+    steps,
+    seconds: heat.total,
+    heats,
+    garage,
+    no,
+    watch,
+    reach,
+    exposed,
+    risk:
+      w.no * no +
+      w.watch * watch +
+      w.heat * heats +
+      (w.garage * (garage?.seconds ?? 0)) / TEN_MINUTES +
+      w.reach * reach +
+      w.exposed * exposed,
+  };
+}
+
+/** Waits of every part in the garage, s, by the clock of the order. */
+export function garageWaits(
+  steps: readonly WorkStep[],
+  starts: readonly number[],
+): { readonly part: number; readonly seconds: number; readonly step: string }[] {
+  return steps.flatMap((s, i) => {
+    if (factsOf(s).does !== 'park') return [];
+    const since = (starts[i] ?? 0) + Math.max(0, s.seconds);
+    // Whatever of the same glass is fetched next; glass joined to it may be what the punty takes.
+    const next = steps.findIndex(
+      (t, k) => k > i && factsOf(t).does === 'fetch' && joinedBy(steps, i, s.part).has(t.part),
+    );
+    return next < 0 ? [] : [{ part: s.part, seconds: (starts[next] ?? 0) - since, step: s.id }];
+  });
+}
+
+/** Parts that hang together with one after the first `until` steps. */
+function joinedBy(steps: readonly WorkStep[], until: number, part: number): Set<number> {
+  const all = new Set([part]);
+  for (let grew = true; grew;) {
+    grew = false;
+    for (const t of steps.slice(0, until))
+      if (factsOf(t).does === 'join' && t.to !== undefined && all.has(t.part) !== all.has(t.to)) {
+        all.add(t.part);
+        all.add(t.to);
+        grew = true;
+      }
+  }
+  return all;
+}
+
+function longestWait(steps: readonly WorkStep[], starts: readonly number[]): Assembly['garage'] {
+  let worst: Assembly['garage'];
+  for (const { part, seconds } of garageWaits(steps, starts))
+    if (!worst || seconds > worst.seconds) worst = { part, seconds };
+  return worst;
+}
+
+/** The most that hangs out while a join is made: masses times their distance from what holds them. */
+function leverOf({ parts }: DraftInput, order: readonly Joined[]): number {
+  const group = new Map<number, number[]>();
+  const of = (i: number): number[] => group.get(i) ?? [i];
+  let most = 0;
+  for (const { part, to } of order) {
+    const [carried, holds] = [of(part), of(to)];
+    const from = parts[to]?.lowest ?? 0;
+    const lever = carried.reduce(
+      (sum, k) => sum + (parts[k]?.mass ?? 0) * Math.abs((parts[k]?.lowest ?? 0) - from),
+      0,
+    );
+    most = Math.max(most, lever);
+    const all = [...holds, ...carried];
+    for (const k of all) group.set(k, all);
+  }
+  return most;
+}
+
+function exposedJoins(parts: readonly HeatPart[], order: readonly Joined[]): number {
+  const thinness = (i: number): number =>
+    Math.min(Infinity, ...(parts[i]?.zones ?? []).map((z) => z.thickness));
+  let at = -1;
+  let thinnest = THIN;
+  order.forEach((j, i) => {
+    const t = thinness(j.part);
+    if (t < thinnest) [thinnest, at] = [t, i];
+  });
+  return at < 0 ? 0 : order.length - 1 - at;
+}

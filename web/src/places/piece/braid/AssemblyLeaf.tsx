@@ -1,0 +1,151 @@
+// Orders of assembly compared by what they risk, each worked through; the one taken becomes a variant of its own.
+import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly } from '@zanfirico/core';
+import { GitMerge } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { sentenceOf } from '../../../api/client';
+import { clockText } from '../../../marks/braid/strands';
+import { useNotices } from '../../../stores/notices';
+import { startAssembly, type AssemblyProgress } from '../../../workers/assembly';
+import type { Work } from '../../../workers/once';
+import { MOST_VARIANTS } from './VariantPicker';
+import type { Braid } from './useBraid';
+
+/** Shown at once. */
+const SHOWN = 6;
+
+export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
+  const { draft, parts, steps, starts } = braid;
+  const [work, setWork] = useState<Work<AssemblyProgress>>();
+  const [progress, setProgress] = useState<AssemblyProgress & { readonly for: Braid['draft'] }>();
+  const { say, trouble } = useNotices.getState();
+  useEffect(() => () => work?.stop(), [work]);
+  const count = useMemo(
+    () =>
+      draft.way === 'torch'
+        ? 0
+        : assemblyOrders(draft.parts.length, draft.joins, draft.main).length,
+    [draft],
+  );
+  const waits = useMemo(() => garageWaits(steps, starts), [steps, starts]);
+  if (parts.length < 2) return null;
+  const found = progress?.for === draft ? progress : undefined;
+  const compare = (): void => {
+    setProgress(undefined);
+    const started = startAssembly({ input: draft, parts }, (p) => {
+      setProgress({ ...p, for: draft });
+    });
+    setWork(started);
+    started.done.then(
+      () => {
+        setWork(undefined);
+      },
+      (error: unknown) => {
+        setWork(undefined);
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  const take = (a: Assembly): void => {
+    const kept = braid.sequence?.variants.length ?? 0;
+    if (kept >= MOST_VARIANTS) {
+      trouble(`This piece has ${String(kept)} variants, the most it can keep: drop one first.`);
+      return;
+    }
+    braid.addVariant(`Joined another way ${String(Math.max(1, kept))}`, a.steps);
+    say('That order is a variant of its own, with its heats placed; undo drops it.');
+  };
+  const name = (i: number): string => parts[i]?.name ?? '';
+  return (
+    <section aria-label="Assembly" className="mt-6">
+      <div className="flex flex-wrap items-center gap-3">
+        <h3 className="text-2xl">Assembly</h3>
+        {count > 1 && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={
+              work
+                ? () => {
+                    work.stop();
+                    setWork(undefined);
+                  }
+                : compare
+            }
+          >
+            <GitMerge className="size-4" /> {work ? 'Stop' : `Compare ${String(count)} orders`}
+          </button>
+        )}
+        {work && (
+          <span className="quiet" role="status">
+            {found ? `${String(found.found.length)} of ${String(found.of)}` : 'working …'}
+          </span>
+        )}
+      </div>
+      {waits.length > 0 && (
+        <p className="leading-snug">
+          In the garage:{' '}
+          {waits.map((w, i) => (
+            <span key={w.step}>
+              {i > 0 && ', '}
+              {name(w.part)} <span className="num">{clockText(w.seconds)}</span>
+            </span>
+          ))}
+          .
+        </p>
+      )}
+      {count === 1 && <p className="quiet leading-snug">There is one way to put it together.</p>}
+      {draft.way === 'torch' && (
+        <p className="quiet leading-snug">
+          At the torch parts are welded as the flame finds them; orders are not compared.
+        </p>
+      )}
+      {found && (
+        <>
+          <ol className="mt-2 flex flex-col gap-2">
+            {found.found.slice(0, SHOWN).map((a, i) => (
+              <li
+                key={a.order.map((j) => `${String(j.part)}-${String(j.to)}`).join(' ')}
+                className="border-base-300 border-b pb-1"
+              >
+                <div className="flex items-baseline gap-2">
+                  <b className="num">{a.risk.toFixed(1)}</b>
+                  <span className="leading-snug">
+                    {a.order.map((j) => `${name(j.part)} to ${name(j.to)}`).join(', ')}
+                  </span>
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-xs ml-auto"
+                    aria-label={`Take order ${String(i + 1)}`}
+                    onClick={() => {
+                      take(a);
+                    }}
+                  >
+                    Take
+                  </button>
+                </div>
+                <p className="quiet text-sm leading-snug">
+                  <span className="num">{clockText(a.seconds)}</span>, {a.heats} heats
+                  {a.garage && (
+                    <>
+                      , {name(a.garage.part)} waits{' '}
+                      <span className="num">{clockText(a.garage.seconds)}</span>
+                    </>
+                  )}
+                  {a.no > 0 && `, ${String(a.no)} that will not do`}
+                  {a.watch > 0 && `, ${String(a.watch)} to watch`}
+                  {a.exposed > 0 && `, ${String(a.exposed)} joined after the thinnest`}
+                </p>
+              </li>
+            ))}
+          </ol>
+          <p className="quiet mt-1 text-sm leading-snug">
+            Least risk first: {RISK_WEIGHTS.no} for a step that will not do, {RISK_WEIGHTS.watch}{' '}
+            for one to watch, {RISK_WEIGHTS.heat} a heat, {RISK_WEIGHTS.garage} for ten minutes in
+            the garage, {RISK_WEIGHTS.exposed} for each join with thin glass already on,{' '}
+            {RISK_WEIGHTS.reach / 10} for 100 g hanging a metre out. Common practice, no source.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
