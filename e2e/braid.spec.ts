@@ -77,6 +77,38 @@ test.describe('the braid', () => {
     await expect(page.getByText(/, 23 steps/)).toBeVisible();
   });
 
+  test('orders of assembly are compared, and one is taken as a variant', async ({ page }) => {
+    await openPiece(page, 'Harbour candlestick');
+    await page.getByRole('link', { name: 'Braid' }).click();
+    const assembly = page.getByRole('region', { name: 'Assembly' });
+    await expect(assembly).toContainText(/In the garage: knop/);
+    await assembly.getByRole('button', { name: /^Compare \d+ orders$/ }).click();
+    await expect(assembly.getByRole('status')).toContainText(/[2-9] of \d+/, { timeout: 30_000 });
+    await assembly.getByRole('button', { name: 'Stop' }).click();
+    await expect(assembly).toContainText('Least risk first');
+    await assembly.getByRole('button', { name: 'Take order 2' }).click();
+    await expect(page.getByLabel('Name of the variant')).toHaveValue(/Joined another way/);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByLabel('Name of the variant')).toHaveValue('As planned');
+  });
+
+  test('a kind of our own is kept for the shop and offered in another piece', async ({ page }) => {
+    await openPiece(page, 'Salt cellar');
+    await page.getByRole('link', { name: 'Braid' }).click();
+    await page.getByRole('button', { name: /^Step 4:/ }).click();
+    await page.getByLabel('Kind').selectOption('own');
+    await page.getByLabel('Called').fill('Press in the tide stamp');
+    await page.getByRole('button', { name: 'Keep this kind for the shop' }).click();
+    await expect(page.getByText('is offered under “+ a step” in every piece')).toBeVisible();
+    await openPiece(page, 'Oil cruet');
+    await page.getByRole('link', { name: 'Braid' }).click();
+    await page.getByRole('button', { name: /^Step 2:/ }).click();
+    await page
+      .getByLabel('Add a step after the one in hand')
+      .selectOption({ label: 'Press in the tide stamp' });
+    await expect(page.getByRole('heading', { name: /Press in the tide stamp/ })).toBeVisible();
+  });
+
   test('three people at the candlestick: who does what, what goes short alone; CSV, JSON and SVG leave', async ({
     page,
   }) => {
@@ -105,6 +137,15 @@ test.describe('the braid', () => {
     const svg = await leave('The braid (SVG)');
     expect(svg).toContain('<svg');
     expect(svg).not.toContain('var(--');
+    // One glory hole less: what that costs is said; a step in hand says who and what it waits for.
+    await crew.getByLabel('Glory holes').fill('1');
+    await crew.getByLabel('Glory holes').press('Enter');
+    await crew.getByRole('button', { name: 'Plan the crew' }).click();
+    await expect(crew).toContainText('With 2 glory holes every wait would hold', {
+      timeout: 20_000,
+    });
+    await page.getByRole('button', { name: /^Step 45:/ }).click();
+    await expect(page.getByRole('region', { name: 'Step 45' })).toContainText(/gaffer.*once/);
     // A crew nobody in which can lead.
     for (const box of await crew.getByLabel('leads').all()) await box.uncheck();
     await expect(page.getByText('Nobody of the crew can lead at the bench.')).toBeVisible();

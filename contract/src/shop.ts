@@ -39,6 +39,22 @@ export const ShopSchema = Type.Object(
     ),
     blocks: Type.Array(size(0.02, 0.5), { maxItems: 40 }),
     stock: Type.Array(StockSchema, { maxItems: 200 }),
+    ownSteps: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+            like: Type.String({
+              pattern: '^[a-zA-Z]{1,20}$',
+              description: 'the kind of step it is most like: its heat, its hands, its station',
+            }),
+            seconds: Type.Number({ minimum: 0, maximum: 172800, description: 's' }),
+          },
+          strict,
+        ),
+        { maxItems: 100, description: 'kinds of step of the shop’s own making' },
+      ),
+    ),
   },
   {
     ...strict,
@@ -49,6 +65,8 @@ export const ShopSchema = Type.Object(
 );
 
 export type ShopDocument = Static<typeof ShopSchema>;
+/** A kind of step of the shop's own. */
+export type OwnStep = NonNullable<ShopDocument['ownSteps']>[number];
 export type ShopStock = Static<typeof StockSchema>;
 
 /** A weigh-in: what a plan said would hang on the iron, and what the scale said, kg. */

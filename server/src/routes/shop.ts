@@ -1,7 +1,7 @@
 // /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
 import express, { Router, type Response } from 'express';
 import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
-import type { Rack } from '@zanfirico/core';
+import { STEPS, type Rack } from '@zanfirico/core';
 import { glassIds } from '../check/document';
 import { checker } from '../check/schema';
 import type { RackStore } from '../store/rack';
@@ -44,6 +44,16 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
         return;
       }
     }
+    const kinds = Object.keys(STEPS);
+    for (const [i, own] of (body.document.ownSteps ?? []).entries())
+      if (!kinds.includes(own.like)) {
+        const field = `ownSteps[${String(i)}].like`;
+        fail(res, 422, {
+          error: `${field}: there is no kind of step "${own.like}".`,
+          problems: [{ field, given: JSON.stringify(own.like), allowed: kinds.join(', ') }],
+        });
+        return;
+      }
     const saved = await store.saveShop(body.baseRevision, body.document);
     if (saved) res.json(saved);
     else

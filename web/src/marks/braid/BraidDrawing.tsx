@@ -40,8 +40,23 @@ const GRAIN = 3;
 /** Cold glass: a little of its own tint. */
 const COLD = [0.16, 0.26, 0.25] as const;
 
-/** How glass at T looks here. */
+/** Room a step's number takes, px. */
+const NUMBER_WIDTH = 18;
+/** Seconds between the clock's lines. */
+const EVERY = [5, 10, 15, 30, 60, 120, 300, 600, 1200];
+const HOUR = 3600;
+
+const shines = new Map<number, string>();
+/** How glass at T looks here, to the nearest 2 K: the sum over the spectrum is made once. */
 const shine = (t: number): string => {
+  const known = Math.round(t / 2);
+  const kept = shines.get(known);
+  if (kept !== undefined) return kept;
+  const fresh = shineAt(2 * known);
+  shines.set(known, fresh);
+  return fresh;
+};
+const shineAt = (t: number): string => {
   const [r, g, b] = glow(t);
   const most = Math.max(r, g, b);
   const rest = 1 - 0.8 * Math.min(1, most * 3);
@@ -70,7 +85,9 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
     () => strandsOf(names.length, steps, starts, total),
     [names.length, steps, starts, total],
   );
-  const ticks = x.ticks(Math.max(2, Math.floor((total * scale) / 110)));
+  const apart = EVERY.find((s) => s * scale >= 110) ?? HOUR;
+  const ticks = Array.from({ length: Math.floor(total / apart) + 1 }, (_, k) => k * apart);
+  const numbered = numbersThatFit(steps, starts, x);
   return (
     <svg
       width={width}
@@ -113,6 +130,7 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
           y={strands[s.part]?.y((starts[i] ?? 0) + s.seconds / 2) ?? TOP}
           height={height}
           lit={i === at}
+          numbered={numbered.has(i)}
           trouble={troubled.get(s.id)}
           onTake={onTake}
         />
@@ -142,6 +160,27 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
   );
 });
 
+/** Steps whose numbers do not run into one another, those that take longest first. */
+function numbersThatFit(
+  steps: readonly WorkStep[],
+  starts: readonly number[],
+  x: (t: number) => number,
+): ReadonlySet<number> {
+  const taken: number[] = [];
+  const fit = new Set<number>();
+  const order = steps
+    .map((_, i) => i)
+    .sort((a, b) => (steps[b] as WorkStep).seconds - (steps[a] as WorkStep).seconds);
+  for (const i of order) {
+    const s = steps[i] as WorkStep;
+    const at = x((starts[i] ?? 0) + Math.max(0, s.seconds) / 2);
+    if (taken.some((t) => Math.abs(t - at) < NUMBER_WIDTH)) continue;
+    taken.push(at);
+    fit.add(i);
+  }
+  return fit;
+}
+
 interface StepMarkProps {
   readonly step: WorkStep;
   readonly index: number;
@@ -150,13 +189,13 @@ interface StepMarkProps {
   readonly y: number;
   readonly height: number;
   readonly lit: boolean;
+  readonly numbered: boolean;
   readonly trouble: 'watch' | 'no' | undefined;
   readonly onTake: (index: number) => void;
 }
 
-function StepMark({ index, from, to, y, height, lit, trouble, onTake }: StepMarkProps) {
+function StepMark({ index, from, to, y, height, lit, numbered, trouble, onTake }: StepMarkProps) {
   const middle = (from + to) / 2;
-  const wide = to - from > 17;
   return (
     <g
       className="cursor-pointer"
@@ -172,7 +211,7 @@ function StepMark({ index, from, to, y, height, lit, trouble, onTake }: StepMark
         fill={lit ? 'var(--color-primary)' : 'var(--chalk)'}
         fillOpacity={lit ? 0.2 : index % 2 === 0 ? 0.035 : 0}
       />
-      {(wide || lit) && (
+      {(numbered || lit) && (
         <text
           x={middle}
           y={TOP - 10}
@@ -220,11 +259,12 @@ const StrandMark = memo(function StrandMark({
   if (!(to > from)) return null;
   const n = Math.max(2, Math.ceil((x(to) - x(from)) / GRAIN));
   const times = Array.from({ length: n + 1 }, (_, k) => from + ((to - from) * k) / n);
+  const course = times.map((t) => [x(t), strand.y(t)] as const);
   const path = (offset: number): string =>
-    line<number>()
-      .x((t) => x(t))
-      .y((t) => strand.y(t) + offset)
-      .curve(curveMonotoneX)(times) ?? '';
+    line<readonly [number, number]>()
+      .x(([at]) => at)
+      .y(([, y]) => y + offset)
+      .curve(curveMonotoneX)(course) ?? '';
   const shown = tracks.filter((t) => t.mean.some((v) => !Number.isNaN(v)));
   return (
     <g pointerEvents="none">
@@ -252,7 +292,7 @@ const StrandMark = memo(function StrandMark({
         </text>
       ))}
       {shown.map((track, k) => {
-        const offset = (k - (shown.length - 1) / 2) * APART;
+        const d = path((k - (shown.length - 1) / 2) * APART);
         return (
           <g key={track.zone}>
             <linearGradient
@@ -268,14 +308,14 @@ const StrandMark = memo(function StrandMark({
               ))}
             </linearGradient>
             <path
-              d={path(offset)}
+              d={d}
               fill="none"
               stroke="var(--board)"
               strokeWidth={APART + 1.6}
               strokeLinejoin="round"
             />
             <path
-              d={path(offset)}
+              d={d}
               fill="none"
               stroke={`url(#${id}z${String(track.zone)})`}
               strokeWidth={APART - 0.5}

@@ -31,7 +31,7 @@ const smooth = (v: number): number => {
 };
 /** 1 between a and b, eased at both ends. */
 const during = (t: number, a: number, b: number): number =>
-  smooth((t - a + EASE) / EASE) * smooth((b - t + EASE) / EASE);
+  t < a - EASE || t > b + EASE ? 0 : smooth((t - a + EASE) / EASE) * smooth((b - t + EASE) / EASE);
 
 /** The course of every part. `starts` in s, in the order of the steps. */
 export function strandsOf(

@@ -1,5 +1,6 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
-import { STEPS, type StepId, type WorkStep } from '@zanfirico/core';
+import type { OwnStep } from '@zanfirico/contract';
+import { factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
@@ -10,6 +11,7 @@ import { clockText } from '../../../marks/braid/strands';
 import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
 import { Menu } from '../../../shell/Menu';
+import { useShop } from '../../../stores/shop';
 import { useNotices } from '../../../stores/notices';
 import { startCrew, type CrewResult } from '../../../workers/crew';
 import { startPlacing } from '../../../workers/placing';
@@ -18,7 +20,7 @@ import { usePiece } from '../usePiece';
 import { AssemblyLeaf } from './AssemblyLeaf';
 import { CrewLeaf } from './CrewLeaf';
 import { StepLeaf } from './StepLeaf';
-import { stepName } from './stepNames';
+import { catalogue, stepName } from './stepNames';
 import { StepTable } from './StepTable';
 import { freshId, useBraid, type Braid, type Planned } from './useBraid';
 import { VariantPicker } from './VariantPicker';
@@ -47,6 +49,9 @@ export function BraidSheet() {
 /** Zooms, as a factor on the whole piece fitted in; the last shows ten seconds or so. */
 const ZOOMS = [1, 1.6, 2.5, 4, 7, 12, 25, 60];
 
+const KINDS = catalogue();
+const NO_STEPS: readonly OwnStep[] = [];
+
 interface LaidProps {
   readonly braid: Braid;
   readonly name: string;
@@ -62,6 +67,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
   const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
   const { placing, place, stop } = usePlacing(braid, setReasons);
   const crewing = useCrewing(braid, onPlanned);
+  const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
   const people = braid.sequence?.crew;
   const crew = useMemo(
     () => (planned && people ? { people, plan: planned.result.plan } : undefined),
@@ -113,14 +119,15 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     next.splice(to, 0, step);
     put(next, to);
   };
-  const insert = (kind: StepId): void => {
+  const insert = (kind: StepId, own?: OwnStep): void => {
     const i = at ?? steps.length - 1;
     const near = steps[i];
     const fresh: WorkStep = {
       id: freshId(steps),
-      kind,
       part: near?.part ?? braid.main,
-      seconds: kind === 'reheat' ? 30 : 10,
+      ...(own
+        ? { kind: 'own', name: own.name, like: kind, seconds: own.seconds }
+        : { kind, seconds: factsOf({ kind }).seconds }),
     };
     put([...steps.slice(0, i + 1), fresh, ...steps.slice(i + 1)], i + 1);
   };
@@ -291,16 +298,33 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
               aria-label="Add a step after the one in hand"
               value=""
               onChange={(e) => {
-                insert(e.target.value as StepId);
+                const own = /^own (\d+)$/.exec(e.target.value);
+                const mine = own ? ownSteps[Number(own[1])] : undefined;
+                if (mine) insert(mine.like as StepId, mine);
+                else insert(e.target.value as StepId);
               }}
             >
               <option value="" disabled>
                 + a step
               </option>
-              {(Object.keys(STEPS) as StepId[]).map((id) => (
-                <option key={id} value={id}>
-                  {STEPS[id].name}
-                </option>
+              {ownSteps.length > 0 && (
+                <optgroup label="Our own">
+                  {ownSteps.map((own, i) => (
+                    <option key={own.name} value={`own ${String(i)}`}>
+                      {own.name}
+                    </option>
+                  ))}
+                </optgroup>
+              )}
+              {KINDS.map(([group, ids]) => (
+                <optgroup key={group} label={group}>
+                  {ids.map((id) => (
+                    <option key={id} value={id}>
+                      {STEPS[id].name}
+                      {STEPS[id].place === 'torch' ? ', torch' : ''}
+                    </option>
+                  ))}
+                </optgroup>
               ))}
             </select>
           </div>

@@ -14,6 +14,9 @@ import { ShieldAlert } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { Verdict } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
+import { sentenceOf } from '../../../api/client';
+import { useNotices } from '../../../stores/notices';
+import { useShop } from '../../../stores/shop';
 import { useDisplay } from '../../../stores/display';
 import { catalogue, kindOf, stepName } from './stepNames';
 import type { Braid } from './useBraid';
@@ -110,17 +113,19 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
           </select>
         </label>
         {step.kind === 'own' && (
-          <label className="col-span-2 flex flex-col">
+          <div className="col-span-2 flex flex-col">
             <span className="quiet text-sm">Called</span>
             <input
               className="line-field"
+              aria-label="Called"
               maxLength={60}
               value={step.name ?? ''}
               onChange={(e) => {
                 onChange({ name: e.target.value });
               }}
             />
-          </label>
+            <KeepOwn step={step} />
+          </div>
         )}
         <label className="flex flex-col">
           <span className="quiet text-sm">Part</span>
@@ -281,5 +286,38 @@ function Hands({
       )}
       .
     </p>
+  );
+}
+
+/** An own kind kept for every piece of the shop, or dropped from there. */
+function KeepOwn({ step }: { readonly step: WorkStep }) {
+  const { shop, save } = useShop();
+  const { say, trouble } = useNotices.getState();
+  const name = step.name?.trim() ?? '';
+  const kept = shop?.document.ownSteps ?? [];
+  const there = kept.some((k) => k.name === name);
+  if (!shop || name === '') return null;
+  const put = (): void => {
+    const others = kept.filter((k) => k.name !== name);
+    const ownSteps = there
+      ? others
+      : [...others, { name, like: kindOf(step), seconds: step.seconds }];
+    save({ ...shop.document, ownSteps }).then(
+      () => {
+        say(
+          there
+            ? `“${name}” is no longer offered; orders that have it keep it.`
+            : `“${name}” is offered under “+ a step” in every piece.`,
+        );
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  return (
+    <button type="button" className="btn btn-ghost btn-xs mt-1 self-start" onClick={put}>
+      {there ? 'No longer keep this kind' : 'Keep this kind for the shop'}
+    </button>
   );
 }

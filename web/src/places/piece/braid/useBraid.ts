@@ -55,6 +55,8 @@ export interface Planned {
 /** Undefined while the form cannot be made. A crew's plan gives the clock for as long as its steps are the ones in hand. */
 export function useBraid(planned: Planned | undefined): Braid | undefined {
   const { document, last } = usePiece();
+  const { form, way, parts, bits } = document;
+  const { ironDiameter } = document.making;
   const { sequence } = document;
   const chosen = Math.min(sequence?.chosen ?? 0, (sequence?.variants.length ?? 1) - 1);
   const kept = sequence?.variants[chosen]?.steps as readonly WorkStep[] | undefined;
@@ -66,22 +68,22 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
     const main = last.main.index;
     const draft = draftInput(
       {
-        form: document.form,
-        way: document.way,
+        form,
+        way,
         parts: last.parts,
-        bits: document.bits ?? [],
+        bits: bits ?? [],
         main,
       },
-      document.parts.map((p) => p.colours),
+      parts.map((p) => p.colours),
     );
     return {
       main,
       draft,
       drafted: draftWork(draft),
       parts: heatParts(last.parts),
-      rules: ruleParts(last.parts, document.making.ironDiameter),
+      rules: ruleParts(last.parts, ironDiameter),
     };
-  }, [last, document]);
+  }, [last, form, way, parts, bits, ironDiameter]);
   return useMemo(() => {
     if (!drawn) return undefined;
     const { main, draft, drafted, parts, rules } = drawn;
