@@ -12,3 +12,6 @@ const AIR = 8;
 /** Surface exchange in a load, W/(m²K), at a temperature in °C: linearised radiation plus still air. About 15 to 95. */
 export const surfaceExchange = (temperature: number): number =>
   4 * EMISSIVITY * VIEW * STEFAN_BOLTZMANN * (temperature + KELVIN) ** 3 + AIR;
+
+/** The same as the simulation takes it, without making radiation linear. */
+export const KILN_EXCHANGE = { radiant: EMISSIVITY * VIEW, air: AIR } as const;
