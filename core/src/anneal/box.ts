@@ -12,6 +12,9 @@ export interface Box {
 /** A small studio annealer. From memory; a logged cool-down replaces it. */
 export const STUDIO_BOX: Box = { coolingTime: 4 * 3600, room: 20, climb: 220 / 3600 };
 
+/** Heat of that box and its load: what keeps a climb of 220 K/h at the hold within 4.5 kW. From memory. */
+export const STUDIO_POWER = { power: 4500, capacity: 45e3, unevenness: 8 } as const;
+
 /** How fast the box loses heat at a temperature with the power off, K/s. */
 export const naturalRate = (box: Box, temperature: number): number =>
   (temperature - box.room) / box.coolingTime;

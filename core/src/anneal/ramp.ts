@@ -24,6 +24,9 @@ export const frozenTensionPerRate = (body: Body, glass: Glass, d: number): numbe
 export const frozenTension = (body: Body, glass: Glass, d: number, rate: number): number =>
   rate * frozenTensionPerRate(body, glass, d);
 
-/** Surface tension while cooling, per unit rate, in glass already set: twice the centre's, for every such wall. */
-export const surfaceTensionPerRate = (body: 'slab' | 'oneSided', glass: Glass, d: number): number =>
-  2 * frozenTensionPerRate(body, glass, d);
+/**
+ * Surface tension while cooling, per unit rate, in glass already set: twice the middle's in a flat wall, as much as the middle's
+ * in a round body (Timoshenko & Goodier).
+ */
+export const surfaceTensionPerRate = (body: Body, glass: Glass, d: number): number =>
+  (body === 'slab' || body === 'oneSided' ? 2 : 1) * frozenTensionPerRate(body, glass, d);

@@ -28,6 +28,15 @@ export interface ScheduleInput {
   readonly box: Box;
   /** How long the box is held from the first piece to the last, s. */
   readonly holding: number;
+  /** Factors the simulation found for the slow fall, the fall of set glass and the soak; 1 when left out. */
+  readonly tuned?: Tuned | undefined;
+}
+
+/** How far a schedule was moved from its first guess. */
+export interface Tuned {
+  readonly slow: number;
+  readonly quick: number;
+  readonly soak: number;
 }
 
 /** The whole answer. */
@@ -47,8 +56,13 @@ export interface Schedule {
   readonly verdict: Verdict;
 }
 
-/** Below this the frozen stress no longer changes within a night: relaxation takes about ten hours (10^15 Pa·s). */
-export const LOG_FROZEN = 15;
+/**
+ * The slow fall ends where what the quicker fall brings can no longer be frozen in: while the glass grows ten times stiffer (some
+ * 15 K) at most a hundredth of its relaxation time may pass. Calibrated on the simulation, which has the last word.
+ */
+const STIFFENS = 15;
+const RELAXATION_TIMES = 180;
+const LOG_FROZEN = { least: 14.5, most: 20 };
 /** Between these viscosities at the hold, glass neither sags within hours nor takes days to relax. */
 const LOG_SAGS = 10.5;
 const LOG_SLOW = 13.9;
@@ -56,21 +70,35 @@ const HOUR = 3600;
 const ADAMS =
   'Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.';
 
-const bodyWords = { slab: 'air on both sides', oneSided: 'cools from outside only' } as const;
+const bodyWords = {
+  slab: 'air on both sides',
+  oneSided: 'cools from outside only',
+  cylinder: 'a rod',
+  ball: 'a ball',
+} as const;
+/** The numbers under M d²/κ: frozen in the middle, and passing in the skin. */
+const UNDER = {
+  slab: [24, 12],
+  oneSided: [6, 3],
+  cylinder: [32, 32],
+  ball: [60, 60],
+} as const;
 
 /** Calculates the schedule. Every temperature must be above the room's; ranges are the schema's business. */
 export function annealingSchedule(input: ScheduleInput): Schedule {
   const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
   const allows = PRACTICES[input.practice].allows;
-  const end = Math.min(hold, temperatureAtLog(fitVft(glass), LOG_FROZEN));
+  const end = Math.min(hold, frozenAt(input));
   const slowExchange = surfaceExchange(end);
   const lasting = lastingPerRate(glass, wall, slowExchange);
-  const { quick, passing, exchange: quickExchange } = quickestFall(input, end);
-  const slow = Math.min(allowedRate(lasting, allows), quick);
+  const tuned = input.tuned ?? { slow: 1, quick: 1, soak: 1 };
+  const { quick: guessed, passing, exchange: quickExchange } = quickestFall(input, end);
+  const quick = guessed * tuned.quick;
+  const slow = Math.min(allowedRate(lasting, allows) * tuned.slow, quick);
   const soakD = wall.thickest * (wall.body === 'oneSided' ? 2 : 1);
   const evening = eveningTime(glass, soakD, slowExchange);
   const relief = reliefTime(glass, hold);
-  const soak = Math.max(BOX_EVENS, evening) + relief;
+  const soak = (Math.max(BOX_EVENS, evening) + relief) * tuned.soak;
   const slowFall = fall(box, hold, end, slow);
   const quickFall = fall(box, end, Math.min(end, door), quick);
   const total = soak + span(slowFall) + span(quickFall);
@@ -113,10 +141,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       kind: 'rate',
       why: {
         says: `The fastest fall that leaves no more than the practice allows (${body}). Wall and step add up.`,
-        formula:
-          wall.body === 'oneSided'
-            ? `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/6κ + ${String(RESTRAINT)}·M·lag)`
-            : `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/24κ + ${String(RESTRAINT)}·M·lag)`,
+        formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(RESTRAINT)}·M·lag)${input.tuned ? `, then × ${tuned.slow.toFixed(2)} by simulation` : ''}`,
         inputs: [
           { name: 'allowed σ', value: allows, kind: 'stress' },
           ...wallInputs,
@@ -135,8 +160,8 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       value: end,
       kind: 'temperature',
       why: {
-        says: 'Where the slow fall may end: the glass would now need some ten hours to relax, so what it has is frozen in.',
-        formula: 'log₁₀ η(T) = 15',
+        says: 'Where the slow fall may end: the glass is by now so stiff that what the quicker fall brings does not stay.',
+        formula: 'η = 180 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20',
         inputs: [
           { name: 'annealing point', value: glass.annealing, kind: 'temperature' },
           { name: 'strain point', value: strainPoint(glass), kind: 'temperature' },
@@ -150,10 +175,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       kind: 'rate',
       why: {
         says: 'Set glass only has to survive the passing tension of its own skin and its thin places.',
-        formula:
-          wall.body === 'oneSided'
-            ? 'R = (7 MPa / 2) / (M d²/3κ + 0.5·M·lag)'
-            : 'R = (7 MPa / 2) / (M d²/12κ + 0.5·M·lag)',
+        formula: `R = (7 MPa / 2) / (M d²/${String(UNDER[wall.body][1])}κ + 0.5·M·lag)${input.tuned ? `, then × ${tuned.quick.toFixed(2)} by simulation` : ''}`,
         inputs: [
           { name: 'working stress', value: WORKING_STRESS, kind: 'stress' },
           { name: 'safety', value: SAFETY, kind: 'count' },
@@ -240,6 +262,17 @@ function quickestFall(
     if (i === 30 || at - next < 0.5) return { quick, passing, exchange };
     at = next;
   }
+}
+
+/** Where the slow fall may end, °C: the quicker the next fall, the sooner. */
+function frozenAt(input: ScheduleInput): number {
+  const { glass, tuned } = input;
+  const vft = fitVft(glass);
+  const at = (log: number): number => temperatureAtLog(vft, log);
+  const quick = quickestFall(input, at(LOG_FROZEN.least)).quick * (tuned?.quick ?? 1);
+  const shear = glass.young / (2 * (1 + glass.poisson));
+  const log = Math.log10((RELAXATION_TIMES * shear * STIFFENS) / quick);
+  return at(Math.min(LOG_FROZEN.most, Math.max(LOG_FROZEN.least, log)));
 }
 
 const span = (f: Fall): number => f.programmed + f.natural;

@@ -51,6 +51,8 @@ export interface Trial {
   readonly startFictive?: number | undefined;
   /** Its middle hotter than its skin by so much at the start, as it comes from the bench, K. */
   readonly startUneven?: number | undefined;
+  /** Tension counts as passing from here on, s: before it the piece comes from the bench. The whole curve when left out. */
+  readonly countFrom?: number | undefined;
   readonly exchange?: Exchange | undefined;
   /** How far joined sections hold each other: 0 free, 1 fully. */
   readonly restraint?: number | undefined;
@@ -159,7 +161,7 @@ function refuse(trial: Trial): void {
       'A programme needs two points at least, each with a time and a temperature.',
     );
   for (let i = 0; i < time.length; i += 1) {
-    if (!Number.isFinite(time[i] as number) || !Number.isFinite(temperature[i] as number))
+    if (!Number.isFinite(time[i]) || !Number.isFinite(temperature[i]))
       throw new RangeError(`Point ${String(i + 1)} of the programme is not a number.`);
     if (i > 0 && (time[i] as number) < (time[i - 1] as number))
       throw new RangeError(
@@ -270,7 +272,7 @@ function relax(s: Section, r: Relaxing, dt: number): void {
         keep[i] = e;
         part[i] = (w * (1 - e)) / a;
       }
-      g += part[i] as number;
+      g += part[i];
     }
     gain[p] = g;
     s.fictive[p] = f1;
@@ -322,7 +324,7 @@ export function simulate(trial: Trial): Night {
   const points = time.length;
   const begin = time[0] as number;
   const end = time[points - 1] as number;
-  const start = trial.start ?? (temperature[0] as number);
+  const start = trial.start ?? (temperature[0]);
   const stiffBelow = strainPoint(glass) + GIVES;
   const fictive = trial.startFictive ?? Math.max(start, strainPoint(glass));
   const sections = trial.walls.map((w) =>
@@ -411,7 +413,7 @@ export function simulate(trial: Trial): Night {
     }
     stresses(sections, r, restraint);
     steps += 1;
-    look(now, kiln);
+    if (now >= (trial.countFrom ?? begin)) look(now, kiln);
     if (now - sampled >= every || now >= end) {
       record.write(now, kiln);
       sampled = now;

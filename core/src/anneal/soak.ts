@@ -9,7 +9,7 @@ export const BOX_EVENS = 30 * 60;
 /** From here on, "never": the time is not worth telling apart (months). */
 const LOG_NEVER = 16;
 /** An arriving piece is uneven by about this much, and is even at about this much, K. Common practice. */
-const ARRIVES_UNEVEN = 100;
+export const ARRIVES_UNEVEN = 100;
 const EVEN = 2;
 
 /** Time for stress to go at a holding temperature, s: the annealing point's 15 min, scaled by viscosity (Maxwell). */

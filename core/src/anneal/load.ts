@@ -1,0 +1,168 @@
+// What goes into a box together: whether it fits and may, whose wall rules, and what leaving that one out would save.
+import type { Glass } from '../glass/glass';
+import { thermoelasticModulus } from '../glass/glass';
+import type { CoolingWall } from './allow';
+import { checkedSchedule, fromLastIn, type Checked } from './checked';
+import { putThrough, type Outcome } from './outcome';
+import { PRACTICES } from './practice';
+import type { ScheduleInput } from './schedule';
+import { ARRIVES_UNEVEN } from './soak';
+
+/** Something to be annealed. m */
+export interface LoadPiece {
+  readonly id: string;
+  readonly name: string;
+  readonly glass: Glass;
+  readonly wall: CoolingWall;
+  /** As it stands: across, deep and high. */
+  readonly width: number;
+  readonly depth: number;
+  readonly height: number;
+}
+
+/** Inside of an annealer, m. */
+export interface Inside {
+  readonly width: number;
+  readonly depth: number;
+  readonly height: number;
+}
+
+/** Where a piece stands: its near left corner, m. */
+export interface Standing {
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+  readonly turned: boolean;
+}
+
+/** Kept free round every piece, m. Common practice, no source. */
+export const ROOM_BETWEEN = 0.02;
+
+/** Stands pieces in rows, deepest first; undefined for those that find no place. */
+export function stand(
+  pieces: readonly LoadPiece[],
+  inside: Inside,
+): { readonly standing: readonly Standing[]; readonly left: readonly string[] } {
+  const standing: Standing[] = [];
+  const left: string[] = [];
+  const rows: { y: number; depth: number; used: number }[] = [];
+  let next = ROOM_BETWEEN;
+  const sorted = [...pieces].sort(
+    (a, b) => Math.max(b.width, b.depth) - Math.max(a.width, a.depth) || (a.id < b.id ? -1 : 1),
+  );
+  for (const p of sorted) {
+    if (p.height + ROOM_BETWEEN > inside.height) {
+      left.push(p.id);
+      continue;
+    }
+    const ways = [
+      { w: p.width, d: p.depth, turned: false },
+      { w: p.depth, d: p.width, turned: true },
+    ];
+    let done = false;
+    for (const { w, d, turned } of ways) {
+      const row = rows.find(
+        (r) => d <= r.depth + 1e-9 && r.used + w + ROOM_BETWEEN <= inside.width,
+      );
+      if (!row) continue;
+      standing.push({ id: p.id, x: row.used, y: row.y, turned });
+      row.used += w + ROOM_BETWEEN;
+      done = true;
+      break;
+    }
+    if (done) continue;
+    for (const { w, d, turned } of ways) {
+      if (next + d + ROOM_BETWEEN > inside.depth || ROOM_BETWEEN + w + ROOM_BETWEEN > inside.width)
+        continue;
+      standing.push({ id: p.id, x: ROOM_BETWEEN, y: next, turned });
+      rows.push({ y: next, depth: d, used: 2 * ROOM_BETWEEN + w });
+      next += d + ROOM_BETWEEN;
+      done = true;
+      break;
+    }
+    if (!done) left.push(p.id);
+  }
+  return { standing, left };
+}
+
+/** A load's night. */
+export interface LoadNight {
+  readonly checked: Checked;
+  /** The piece whose wall sets the clock. */
+  readonly rules: string;
+  /** What leaving it out would save, s, and which would rule then. */
+  readonly saves: { readonly seconds: number; readonly then: string } | undefined;
+  /** Every piece put through it. */
+  readonly outcomes: readonly {
+    readonly id: string;
+    readonly outcome: Outcome;
+    readonly holds: boolean;
+  }[];
+}
+
+/** Why a load cannot be fired together, or its night. */
+export type Loaded =
+  | { readonly ok: true; readonly night: LoadNight }
+  | { readonly ok: false; readonly says: string; readonly ids: readonly string[] };
+
+/** How much a wall asks of the night, to rank pieces by: what a K/s of cooling would leave in it. */
+const demand = (p: LoadPiece): number =>
+  thermoelasticModulus(p.glass) *
+  ((p.wall.thickest * (p.wall.body === 'oneSided' ? 2 : 1)) ** 2 +
+    6 * Math.max(0, p.wall.stepThick - p.wall.stepThin) * p.wall.stepThick);
+
+/** Works out the night of a load: of one family, held where the hardest of its glasses relaxes, by the piece that takes longest. */
+export function loadNight(
+  pieces: readonly LoadPiece[],
+  input: Omit<ScheduleInput, 'glass' | 'wall'>,
+): Loaded {
+  if (pieces.length === 0) return { ok: false, says: 'Nothing is in the box yet.', ids: [] };
+  const hard = pieces.filter((p) => p.glass.family === 'hard');
+  const soft = pieces.filter((p) => p.glass.family === 'soft');
+  if (hard.length > 0 && soft.length > 0) {
+    const few = hard.length <= soft.length ? hard : soft;
+    return {
+      ok: false,
+      says: `Hard and soft glass cannot share a night: ${few.map((p) => p.name).join(', ')} ${few.length === 1 ? 'wants' : 'want'} a box of ${few.length === 1 ? 'its' : 'their'} own.`,
+      ids: few.map((p) => p.id),
+    };
+  }
+  const check = (p: LoadPiece): Checked =>
+    checkedSchedule({ ...input, glass: p.glass, wall: p.wall });
+  // The likeliest few are worked out; the clock of the longest is the load's.
+  const ranked = [...pieces].sort((a, b) => demand(b) - demand(a)).slice(0, LOOKED_AT);
+  const nights = ranked
+    .map((p) => ({ p, checked: check(p) }))
+    .sort((a, b) => b.checked.schedule.total.value - a.checked.schedule.total.value);
+  const [first, second] = nights;
+  const ruling = first as NonNullable<typeof first>;
+  const curve = fromLastIn(ruling.checked.schedule);
+  const allows = PRACTICES[input.practice].allows;
+  const outcomes = pieces.map((p) => {
+    const outcome =
+      p === ruling.p
+        ? ruling.checked.outcome
+        : putThrough(p, curve, {
+            fineness: 4,
+            spaces: 16,
+            startUneven: ARRIVES_UNEVEN,
+            soakEnds: ruling.checked.schedule.soak.value,
+          });
+    return { id: p.id, outcome, holds: outcome.kept <= 1.02 * allows };
+  });
+  return {
+    ok: true,
+    night: {
+      checked: ruling.checked,
+      rules: ruling.p.id,
+      saves: second && {
+        seconds: ruling.checked.schedule.total.value - second.checked.schedule.total.value,
+        then: second.p.id,
+      },
+      outcomes,
+    },
+  };
+}
+
+/** Pieces whose own nights are worked out to find the longest. */
+const LOOKED_AT = 4;
