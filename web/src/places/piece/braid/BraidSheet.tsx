@@ -190,7 +190,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
           </span>
         </h2>
         <VariantPicker braid={braid} />
-        <div className="ml-auto flex items-center gap-1">
+        <div className="ml-auto flex flex-wrap items-center gap-1">
           <button type="button" className="btn btn-primary btn-sm" onClick={placing ? stop : place}>
             <Flame className="size-4" /> {placing ? 'Stop placing' : 'Place the heats'}
           </button>
@@ -294,7 +294,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
               )}
             </p>
             <select
-              className="line-field ml-auto"
+              className="line-field ml-auto w-44"
               aria-label="Add a step after the one in hand"
               value=""
               onChange={(e) => {
@@ -331,15 +331,17 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
           {general.map((f) => (
             <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
           ))}
-          <StepTable
-            braid={braid}
-            at={at}
-            troubled={troubled}
-            onTake={setAt}
-            onMove={move}
-            onRepeat={repeat}
-            onRemove={remove}
-          />
+          <div className="relative overflow-x-auto">
+            <StepTable
+              braid={braid}
+              at={at}
+              troubled={troubled}
+              onTake={setAt}
+              onMove={move}
+              onRepeat={repeat}
+              onRemove={remove}
+            />
+          </div>
         </div>
         <div className="lg:sticky lg:top-2 lg:self-start">
           <StepLeaf
