@@ -71,12 +71,9 @@ export function follow(wanted: KilnCurve, kiln: Kiln, mishaps: readonly Mishap[]
       const target = off || open ? coolest : fullFor(kiln.power);
       const hottest = off || open ? coolest : target + (now - target) * fade;
       const reached = Math.min(hottest, Math.max(coolest, asked));
-      energy += Math.max(
-        0,
-        off || open
-          ? 0
-          : kiln.capacity * (reached - now) + loss * ((reached + now) / 2 - kiln.room) * (next - t),
-      );
+      // The steady power that gets there: what the box would settle at, times its loss.
+      const settles = fade < 1 ? (reached - now * fade) / (1 - fade) : kiln.room;
+      if (!off && !open) energy += Math.max(0, loss * (settles - kiln.room)) * (next - t);
       t = next;
       now = reached;
       time.push(t);

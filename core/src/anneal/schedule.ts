@@ -61,7 +61,7 @@ export interface Schedule {
  * 15 K) at most a hundredth of its relaxation time may pass. Calibrated on the simulation, which has the last word.
  */
 const STIFFENS = 15;
-const RELAXATION_TIMES = 180;
+const RELAXATION_TIMES = 800;
 const LOG_FROZEN = { least: 14.5, most: 20 };
 /** Between these viscosities at the hold, glass neither sags within hours nor takes days to relax. */
 const LOG_SAGS = 10.5;
@@ -161,7 +161,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       kind: 'temperature',
       why: {
         says: 'Where the slow fall may end: the glass is by now so stiff that what the quicker fall brings does not stay.',
-        formula: 'η = 180 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20',
+        formula: 'η = 800 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20',
         inputs: [
           { name: 'annealing point', value: glass.annealing, kind: 'temperature' },
           { name: 'strain point', value: strainPoint(glass), kind: 'temperature' },

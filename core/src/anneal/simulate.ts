@@ -324,7 +324,7 @@ export function simulate(trial: Trial): Night {
   const points = time.length;
   const begin = time[0] as number;
   const end = time[points - 1] as number;
-  const start = trial.start ?? (temperature[0]);
+  const start: number = trial.start ?? (temperature[0] as number);
   const stiffBelow = strainPoint(glass) + GIVES;
   const fictive = trial.startFictive ?? Math.max(start, strainPoint(glass));
   const sections = trial.walls.map((w) =>
