@@ -39,6 +39,37 @@ export const ShopSchema = Type.Object(
     ),
     blocks: Type.Array(size(0.02, 0.5), { maxItems: 40 }),
     stock: Type.Array(StockSchema, { maxItems: 200 }),
+    recipes: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            name: name(),
+            start: Type.Number({
+              minimum: 0,
+              maximum: 1200,
+              description: '°C at the last piece in',
+            }),
+            lines: Type.Array(
+              Type.Object(
+                {
+                  to: Type.Number({ minimum: 0, maximum: 1200, description: '°C' }),
+                  rate: Type.Optional(
+                    Type.Number({ exclusiveMinimum: 0, maximum: 10, description: 'K/s' }),
+                  ),
+                  hold: Type.Optional(
+                    Type.Number({ minimum: 0, maximum: 31622400, description: 's' }),
+                  ),
+                },
+                strict,
+              ),
+              { minItems: 1, maxItems: 500 },
+            ),
+          },
+          strict,
+        ),
+        { maxItems: 60, description: 'annealing recipes as the shop has them' },
+      ),
+    ),
     ownSteps: Type.Optional(
       Type.Array(
         Type.Object(

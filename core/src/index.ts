@@ -207,3 +207,18 @@ export {
   type TypedKind,
 } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';
+export { checkedSchedule, type Checked } from './anneal/checked';
+export { shortestNight, type Shorter } from './anneal/shortest';
+export { putThrough, type Outcome } from './anneal/outcome';
+export { asRecipe, recipeCurve, recipeProblems, type Recipe, type RecipeLine } from './anneal/recipe';
+export { follow, learnCooling, type Kiln, type Mishap } from './anneal/kiln';
+export { judgeCurve, type Judged } from './anneal/accident';
+export { warming, type Warming } from './anneal/warming';
+export { readLog, type ReadLog } from './anneal/log';
+export { STUDIO_BOX, STUDIO_POWER } from './anneal/box';
+export { SAFETY, WORKING_STRESS } from './anneal/practice';
+export { ARRIVES_UNEVEN } from './anneal/soak';
+export type { Body } from './anneal/ramp';
+export type { CoolingWall } from './anneal/allow';
+export type { ScheduleInput } from './anneal/schedule';
+export type { KilnCurve, WallTrace } from './anneal/simulate';

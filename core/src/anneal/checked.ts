@@ -93,7 +93,7 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
     picture,
   });
   return {
-    schedule,
+    schedule: believed(schedule, outcome, allows),
     curve,
     outcome,
     tuned: best?.tuned ?? tuned,
@@ -103,6 +103,52 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
       outcome.worst.stress <= 1.01 * passes &&
       outcome.soaked <= 1.05 * AFTER_SOAK * allows,
     rounds: Math.min(ROUNDS, rounds + 1),
+  };
+}
+
+const SIMULATED =
+  'Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).';
+
+/** The schedule with what stays and what passes as the simulation has it. */
+function believed(schedule: Schedule, outcome: Outcome, allows: number): Schedule {
+  const { worst } = outcome;
+  const byStep = outcome.kept > 1.3 * outcome.fromWall;
+  return {
+    ...schedule,
+    leaves: {
+      value: outcome.kept,
+      kind: 'stress',
+      why: {
+        says: `The most tension the piece keeps once it is cold, put through this very curve${byStep ? '; most of it is thick glass held back by thin' : ''}.`,
+        formula:
+          'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
+        inputs: [
+          { name: 'allowed', value: allows, kind: 'stress' },
+          { name: 'middle of the thickest wall', value: outcome.middle, kind: 'stress' },
+          { name: 'its skin (pressed)', value: outcome.skin, kind: 'stress' },
+          { name: 'the wall without its thin neighbour', value: outcome.fromWall, kind: 'stress' },
+        ],
+        source: SIMULATED,
+        changes: byStep
+          ? 'The step between thick and thin drives this: an even wall would shorten the night most.'
+          : 'The thickest wall drives this, by its square: thinner there would shorten the night most.',
+      },
+    },
+    passing: {
+      value: worst.stress,
+      kind: 'stress',
+      why: {
+        says: `The most tension that passes through it after the soak: in its ${worst.at}, at ${String(Math.round(worst.temperature))} °C.`,
+        formula: 'the greatest σ(x, t) below the strain point',
+        inputs: [
+          { name: 'kept below', value: WORKING_STRESS / SAFETY, kind: 'stress' },
+          { name: 'kiln then', value: worst.kiln, kind: 'temperature' },
+          { name: 'after the last piece', value: worst.time, kind: 'time' },
+        ],
+        source: `${SIMULATED} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,
+        changes: 'Keep the door shut: a draught is a faster fall than any programme.',
+      },
+    },
   };
 }
 

@@ -1,7 +1,7 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { STUDIO_BOX } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
-import { annealingSchedule, type Schedule } from '../anneal/schedule';
+import { annealingSchedule, type Schedule, type ScheduleInput } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
@@ -104,7 +104,10 @@ export type Derived =
       /** The main part's gathers; every part has its own in `parts`. */
       readonly gathers: GatherPlan | undefined;
       readonly stock: StockPlan | undefined;
+      /** The first guess of tonight, by closed forms; `checkedSchedule` puts it through the simulation. */
       readonly schedule: Schedule;
+      /** What tonight is worked out from. */
+      readonly night: ScheduleInput;
     }
   | {
       readonly ok: false;
@@ -180,7 +183,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   });
   const main = mainPart(planned, whole);
   const ruling = rulingWall(parts, bits);
-  const schedule = annealingSchedule({
+  const night: ScheduleInput = {
     glass,
     wall: {
       ...ruling,
@@ -192,7 +195,8 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     doorTemperature: firing.doorTemperature,
     box: { ...STUDIO_BOX, coolingTime: firing.boxCoolingTime },
     holding: holdingSeconds(firing.firstIn, firing.lastIn),
-  });
+  };
+  const schedule = annealingSchedule(night);
   return {
     ok: true,
     parts: planned,
@@ -210,6 +214,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     gathers: main.gathers,
     stock: main.stock,
     schedule,
+    night,
   };
 }
 

@@ -8,6 +8,7 @@ import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/rack';
 import { ANYBODY, shopFacts, useShop } from '../../stores/shop';
+import { useChecked } from '../night/useChecked';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
@@ -60,7 +61,15 @@ export function PiecePlace() {
   const rackHere = useRack((s) => s.loaded);
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
-  const last = useLastGood(id, now?.derived);
+  const guessed = useLastGood(id, now?.derived);
+  const night = useChecked(guessed?.night);
+  const last = useMemo(
+    () =>
+      guessed && night.state === 'here'
+        ? { ...guessed, schedule: night.checked.schedule }
+        : guessed,
+    [guessed, night],
+  );
   const carried = useCarried(document?.pattern, last);
   const closeRevisions = useCallback(() => {
     setShowRevisions(false);
@@ -81,7 +90,7 @@ export function PiecePlace() {
   if (!document || !now)
     return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
-  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last, carried };
+  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last, night, carried };
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader

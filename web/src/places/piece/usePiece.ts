@@ -2,6 +2,7 @@
 import type { PieceDocument } from '@zanfirico/contract';
 import { derive, NO_SHOP, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
+import type { Believed } from '../night/useChecked';
 import type { CarriedPattern } from './useCarried';
 
 export interface OnBoard {
@@ -10,6 +11,8 @@ export interface OnBoard {
   readonly derived: Derived;
   /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
   readonly last: Extract<Derived, { ok: true }> | undefined;
+  /** Tonight put through the simulation; its schedule is the one in `last` once it is here. */
+  readonly night: Believed;
   /** The pattern carried between blank and final form, if the piece has one that can be. */
   readonly carried: CarriedPattern | undefined;
 }

@@ -1,0 +1,241 @@
+// What went wrong: the power off, the door opened, or a logger's table; what the piece carries now, and what to do.
+import {
+  ARRIVES_UNEVEN,
+  follow,
+  minutesOfDay,
+  printText,
+  readLog,
+  STUDIO_POWER,
+  type Checked,
+  type Judged,
+  type KilnCurve,
+  type Mishap,
+  type ScheduleInput,
+} from '@zanfirico/core';
+import { Upload } from 'lucide-react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { Choice } from '../../fields/Choice';
+import { CountField } from '../../fields/CountField';
+import { tooBig } from '../../imports/tooBig';
+import { Verdict } from '../../marks/Verdict';
+import { useDisplay } from '../../stores/display';
+import { useNotices } from '../../stores/notices';
+import { askNight } from '../../workers/night';
+import { TimeField } from '../piece/night/TimeField';
+import { RecipeTable } from './RecipeTable';
+
+const CurvesChart = lazy(async () => ({
+  default: (await import('../../marks/CurvesChart')).CurvesChart,
+}));
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly lastIn: string;
+  readonly checked: Checked;
+}
+
+type What = Mishap['kind'] | 'log';
+const MOST_LOG = 12e6;
+
+/** Seconds from the last piece in to a time of day after it. */
+function after(lastIn: string, clock: string): number {
+  const minutes = minutesOfDay(clock) - minutesOfDay(lastIn);
+  return 60 * (minutes < 0 ? minutes + 1440 : minutes);
+}
+const plus = (clock: string, minutes: number): string => {
+  const m = (minutesOfDay(clock) + minutes + 1440) % 1440;
+  return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
+};
+
+interface Happened {
+  readonly curve: KilnCurve;
+  readonly from: number;
+  readonly start: { readonly uneven?: number; readonly soakEnds?: number };
+}
+
+export function Accident({ input, lastIn, checked }: Props) {
+  const units = useDisplay((s) => s.units);
+  const { trouble } = useNotices.getState();
+  const soaked = checked.schedule.soak.value;
+  const [what, setWhat] = useState<What>('power off');
+  const [from, setFrom] = useState(() => plus(lastIn, Math.round(soaked / 60) + 20));
+  const [to, setTo] = useState(() => plus(lastIn, Math.round(soaked / 60) + 110));
+  const [minutes, setMinutes] = useState(1);
+  const [unit, setUnit] = useState<'C' | 'F'>();
+  const [log, setLog] = useState<{ readonly name: string; readonly text: string }>();
+  const [answer, setAnswer] = useState<{ for: Happened; judged: Judged | string }>();
+  const file = useRef<HTMLInputElement>(null);
+  const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
+  const happened = useMemo((): Happened | undefined => {
+    if (what === 'log') {
+      if (!read?.ok) return undefined;
+      const { time } = read.curve;
+      return { curve: read.curve, from: time[time.length - 1] as number, start: {} };
+    }
+    const begin = after(lastIn, from);
+    let end = what === 'power off' ? after(lastIn, to) : begin + 60 * minutes;
+    if (end <= begin) end += 86400;
+    const mishap: Mishap = { kind: what, from: begin, to: end };
+    const { curve } = follow(checked.curve, { ...input.box, ...STUDIO_POWER }, [mishap]);
+    return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
+  }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
+  useEffect(() => {
+    if (!happened) return undefined;
+    let live = true;
+    void askNight({ kind: 'judge', input, ...happened }).then((a) => {
+      if (live)
+        setAnswer({
+          for: happened,
+          judged: 'judged' in a ? a.judged : 'failed' in a ? a.failed : 'No answer came.',
+        });
+    });
+    return () => {
+      live = false;
+    };
+  }, [happened, input]);
+  const judged = answer && answer.for === happened ? answer.judged : undefined;
+  const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
+  return (
+    <section aria-label="Accidents">
+      <Choice
+        legend="What happened"
+        value={what}
+        options={[
+          { value: 'power off', label: 'The power was off' },
+          { value: 'door open', label: 'The door was opened' },
+          { value: 'log', label: 'A logger’s table' },
+        ]}
+        onChange={setWhat}
+      />
+      <div className="mt-2 flex flex-wrap items-end gap-4">
+        {what !== 'log' && (
+          <div className="w-28">
+            <TimeField
+              label={what === 'power off' ? 'Off from' : 'Opened at'}
+              value={from}
+              onCommit={setFrom}
+            />
+          </div>
+        )}
+        {what === 'power off' && (
+          <div className="w-28">
+            <TimeField label="Back at" value={to} onCommit={setTo} />
+          </div>
+        )}
+        {what === 'door open' && (
+          <div className="w-28">
+            <CountField label="Minutes" value={minutes} min={1} max={240} onCommit={setMinutes} />
+          </div>
+        )}
+        {what === 'log' && (
+          <>
+            <button
+              type="button"
+              className="btn btn-outline btn-sm"
+              onClick={() => file.current?.click()}
+            >
+              <Upload className="size-4" /> {log ? log.name : 'Take a log in (CSV)'}
+            </button>
+            <input
+              ref={file}
+              type="file"
+              accept=".csv,.txt,.log,text/csv,text/plain"
+              className="hidden"
+              aria-label="Logger table"
+              onChange={(e) => {
+                const chosen = e.target.files?.[0];
+                e.target.value = '';
+                if (!chosen) return;
+                const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
+                if (big !== undefined) {
+                  trouble(big);
+                  return;
+                }
+                void chosen.text().then((text) => {
+                  setUnit(undefined);
+                  setLog({ name: chosen.name, text });
+                });
+              }}
+            />
+            {read?.ok === true && (
+              <Choice
+                legend="It is in"
+                value={unit ?? read.unit}
+                options={[
+                  { value: 'C', label: '°C' },
+                  { value: 'F', label: '°F' },
+                ]}
+                onChange={setUnit}
+              />
+            )}
+          </>
+        )}
+      </div>
+      {what === 'log' && read?.ok === false && (
+        <p role="alert" className="text-error mt-2">
+          {read.says}
+        </p>
+      )}
+      {what === 'log' && read?.ok === true && (
+        <ul className="quiet mt-1 text-sm">
+          {read.remarks.map((r) => (
+            <li key={r}>{r}</li>
+          ))}
+        </ul>
+      )}
+      {typeof judged === 'string' && (
+        <p role="alert" className="text-error mt-2">
+          {judged}
+        </p>
+      )}
+      {happened && judged === undefined && <p className="quiet mt-2">Working …</p>}
+      {judged !== undefined && typeof judged !== 'string' && (
+        <>
+          <div className="mt-2" aria-live="polite">
+            <Verdict verdict={judged.verdict} />
+          </div>
+          <p className="quiet leading-snug">
+            Now it keeps{' '}
+            <span className="num">{printText(judged.outcome.kept, 'stress', units)}</span> when
+            cold; the most that passed was{' '}
+            <span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>.
+          </p>
+          <Suspense fallback={<div className="h-[230px]" />}>
+            <CurvesChart
+              lastIn={lastIn}
+              curves={[
+                ...(what === 'log'
+                  ? []
+                  : [{ id: 'plan', name: 'planned', curve: checked.curve, lead: false }]),
+                { id: 'was', name: 'as it went', curve: judged.curve, lead: true },
+              ]}
+            />
+          </Suspense>
+          {judged.again && (
+            <div className="mt-2">
+              <h3 className="text-xl">
+                Soaked again from {plus(lastIn, Math.round((happened?.from ?? 0) / 60))}
+              </h3>
+              <p className="leading-snug">
+                Then it keeps{' '}
+                <b className="num">{printText(judged.again.outcome.kept, 'stress', units)}</b>
+                {what !== 'log' &&
+                  ` and the door opens ${(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600).toFixed(1)} h later than planned`}
+                .
+              </p>
+              <RecipeTable
+                recipe={judged.again.recipe}
+                input={input}
+                lastIn={plus(lastIn, Math.round((happened?.from ?? 0) / 60))}
+              />
+            </div>
+          )}
+          <p className="quiet mt-2 text-sm leading-snug">
+            An open door is taken to lose some 100 K in its first minute (from memory): a logger
+            knows better. Leave the door shut until you are sure; power off before reaching in.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

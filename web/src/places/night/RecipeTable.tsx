@@ -1,0 +1,74 @@
+// A recipe's lines with the clock they begin at in this box.
+import {
+  printDuration,
+  printText,
+  recipeCurve,
+  type KilnCurve,
+  type Recipe,
+  type ScheduleInput,
+} from '@zanfirico/core';
+import { useDisplay } from '../../stores/display';
+import { clockWords } from '../piece/clock';
+
+/** The curve a recipe becomes in the box of an input. */
+export const curveOf = (recipe: Recipe, input: ScheduleInput): KilnCurve =>
+  recipeCurve(recipe, input.box);
+
+interface Props {
+  readonly recipe: Recipe;
+  readonly input: ScheduleInput;
+  /** Clock at the recipe's start. */
+  readonly lastIn: string;
+}
+
+export function RecipeTable({ recipe, input, lastIn }: Props) {
+  const units = useDisplay((s) => s.units);
+  const ends = recipe.lines.map((_, i) => {
+    const { time } = recipeCurve({ ...recipe, lines: recipe.lines.slice(0, i + 1) }, input.box);
+    return time[time.length - 1] as number;
+  });
+  return (
+    <table className="w-full max-w-2xl">
+      <caption className="sr-only">{recipe.name}</caption>
+      <thead>
+        <tr className="quiet border-base-300 border-b text-right text-sm">
+          <th scope="col" className="text-left font-normal">
+            to
+          </th>
+          <th scope="col" className="font-normal">
+            at
+          </th>
+          <th scope="col" className="font-normal">
+            held
+          </th>
+          <th scope="col" className="font-normal">
+            takes
+          </th>
+          <th scope="col" className="font-normal">
+            until
+          </th>
+        </tr>
+      </thead>
+      <tbody className="num text-right text-[0.95rem]">
+        {recipe.lines.map((l, i) => {
+          const end = ends[i] as number;
+          const clock = clockWords(lastIn, end);
+          return (
+            <tr key={i} className="border-base-300 border-b">
+              <th scope="row" className="num py-1 text-left font-normal">
+                {printText(l.to, 'temperature', units)}
+              </th>
+              <td>{l.rate === undefined ? '–' : printText(l.rate, 'rate', units)}</td>
+              <td>{l.hold === undefined ? '–' : printDuration(l.hold)}</td>
+              <td>{printDuration(end - (ends[i - 1] ?? 0))}</td>
+              <td>
+                {clock.time}
+                {clock.day !== 'today' && <span className="quiet font-sans"> {clock.day}</span>}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,44 @@
+// The night worker: simulations away from the page.
+import {
+  ARRIVES_UNEVEN,
+  checkedSchedule,
+  judgeCurve,
+  putThrough,
+  recipeCurve,
+  warming,
+} from '@zanfirico/core';
+import type { NightAnswer, NightQuestion } from './night';
+
+function answerTo(q: NightQuestion): NightAnswer {
+  switch (q.kind) {
+    case 'check':
+      return { checked: checkedSchedule(q.input, true) };
+    case 'recipe': {
+      const curve = recipeCurve(q.recipe, q.input.box);
+      const [first] = q.recipe.lines;
+      const outcome = putThrough(q.input, curve, {
+        startUneven: ARRIVES_UNEVEN,
+        soakEnds: first?.hold,
+      });
+      return { recipe: { outcome, curve } };
+    }
+    case 'judge':
+      return { judged: judgeCurve(q.input, q.curve, q.from, q.start) };
+    case 'warm':
+      return {
+        warming: warming(q.input.glass, q.input.wall, q.input.box, q.from, q.input.holdTemperature),
+      };
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<{ id: number; request: NightQuestion }>) => {
+  let answer: NightAnswer;
+  try {
+    answer = answerTo(data.request);
+  } catch (error) {
+    answer = {
+      failed: error instanceof Error ? error.message : 'The night could not be calculated.',
+    };
+  }
+  self.postMessage({ id: data.id, answer });
+};
