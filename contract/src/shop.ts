@@ -28,7 +28,22 @@ export const ShopSchema = Type.Object(
     ),
     annealers: Type.Array(
       Type.Object(
-        { name: name(), width: size(0.05, 5), depth: size(0.05, 5), height: size(0.05, 5) },
+        {
+          name: name(),
+          width: size(0.05, 5),
+          depth: size(0.05, 5),
+          height: size(0.05, 5),
+          coolingTime: Type.Optional(
+            Type.Number({
+              minimum: 600,
+              maximum: 604800,
+              description: 'off, till 37 % of the excess over the room is left, s',
+            }),
+          ),
+          power: Type.Optional(
+            Type.Number({ minimum: 100, maximum: 500000, description: 'most heat, W' }),
+          ),
+        },
         strict,
       ),
       { maxItems: 20 },

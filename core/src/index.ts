@@ -210,7 +210,13 @@ export type { Figure, Verdict, Why } from './units/why';
 export { checkedSchedule, type Checked } from './anneal/checked';
 export { shortestNight, type Shorter } from './anneal/shortest';
 export { putThrough, type Outcome } from './anneal/outcome';
-export { asRecipe, recipeCurve, recipeProblems, type Recipe, type RecipeLine } from './anneal/recipe';
+export {
+  asRecipe,
+  recipeCurve,
+  recipeProblems,
+  type Recipe,
+  type RecipeLine,
+} from './anneal/recipe';
 export { follow, learnCooling, type Kiln, type Mishap } from './anneal/kiln';
 export { judgeCurve, type Judged } from './anneal/accident';
 export { warming, type Warming } from './anneal/warming';
@@ -222,3 +228,6 @@ export type { Body } from './anneal/ramp';
 export type { CoolingWall } from './anneal/allow';
 export type { ScheduleInput } from './anneal/schedule';
 export type { KilnCurve, WallTrace } from './anneal/simulate';
+export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';
+export { annealingSchedule } from './anneal/schedule';
+export { holdingSeconds } from './piece/clock';

@@ -100,12 +100,7 @@ const router = createBrowserRouter([
       },
       {
         path: 'night',
-        element: (
-          <Later
-            name="Night"
-            will="The annealers: which pieces share tonight’s box and when its door may open. Each piece’s own schedule is on its Night sheet already."
-          />
-        ),
+        lazy: async () => ({ Component: (await import('./places/night/NightPlace')).NightPlace }),
       },
       {
         path: 'log',

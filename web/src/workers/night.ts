@@ -3,6 +3,8 @@ import type {
   Checked,
   Judged,
   KilnCurve,
+  Loaded,
+  LoadPiece,
   Outcome,
   Recipe,
   ScheduleInput,
@@ -22,7 +24,12 @@ export type NightQuestion =
       readonly from: number;
       readonly start: { readonly uneven?: number; readonly soakEnds?: number };
     }
-  | { readonly kind: 'warm'; readonly input: ScheduleInput; readonly from: number };
+  | { readonly kind: 'warm'; readonly input: ScheduleInput; readonly from: number }
+  | {
+      readonly kind: 'load';
+      readonly pieces: readonly LoadPiece[];
+      readonly input: Omit<ScheduleInput, 'glass' | 'wall'>;
+    };
 
 /** What a recipe does. */
 export interface RecipeJudged {
@@ -35,6 +42,7 @@ export type NightAnswer =
   | { readonly recipe: RecipeJudged }
   | { readonly judged: Judged }
   | { readonly warming: Warming }
+  | { readonly load: Loaded }
   | { readonly failed: string };
 
 /** One question to a worker of its own kind; failures come back as sentences. */

@@ -3,6 +3,7 @@ import {
   ARRIVES_UNEVEN,
   checkedSchedule,
   judgeCurve,
+  loadNight,
   putThrough,
   recipeCurve,
   warming,
@@ -24,6 +25,8 @@ function answerTo(q: NightQuestion): NightAnswer {
     }
     case 'judge':
       return { judged: judgeCurve(q.input, q.curve, q.from, q.start) };
+    case 'load':
+      return { load: loadNight(q.pieces, q.input) };
     case 'warm':
       return {
         warming: warming(q.input.glass, q.input.wall, q.input.box, q.from, q.input.holdTemperature),

@@ -1,119 +1,34 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import type { PieceDocument } from '@zanfirico/contract';
-import { PRACTICES, printText, strainPoint, type Practice, type Schedule } from '@zanfirico/core';
-import { lazy, Suspense, useState } from 'react';
+import { PRACTICES, printText, type Practice } from '@zanfirico/core';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
-import { Verdict } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { useDraft } from '../../../stores/draft';
-import { Accident } from '../../night/Accident';
-import { Compare } from '../../night/Compare';
-import { GoingUp } from '../../night/GoingUp';
-import { Inside } from '../../night/Inside';
-import { Shorter } from '../../night/Shorter';
-import type { Believed as BelievedNight } from '../../night/useChecked';
-import { verdictOf } from '../../night/verdictOf';
-import { clockWords } from '../clock';
+import { NightBody } from '../../night/NightBody';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
-import { ScheduleTable } from './ScheduleTable';
 import { TimeField } from './TimeField';
-
-const NightCurve = lazy(async () => ({
-  default: (await import('../../../marks/NightCurve')).NightCurve,
-}));
-
-const StressStrip = lazy(async () => ({
-  default: (await import('../../../marks/StressStrip')).StressStrip,
-}));
 
 const setFiring = (change: Partial<PieceDocument['firing']>): void => {
   useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
 };
 
-/** What can be looked at below the curve. */
-const LEAVES = ['Programme', 'Inside', 'Compare', 'Shorter', 'Accidents', 'Going up'] as const;
-
 export function NightSheet() {
-  const { document, glass, last, night } = usePiece();
-  const [leaf, setLeaf] = useState<(typeof LEAVES)[number]>('Programme');
+  const { document, last, night } = usePiece();
   const { firing } = document;
   if (!last) return <p className="px-6 py-16">Tonight comes with the form.</p>;
   const { schedule } = last;
-  const door = clockWords(firing.lastIn, schedule.total.value);
-  const checked = night.state === 'here' ? night.checked : undefined;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          <h2 className="text-3xl">
-            Door may open <span className="num text-primary">{door.time}</span> {door.day}
-          </h2>
-          <Believed night={night} schedule={schedule} practice={firing.practice} />
-        </div>
-        <Suspense fallback={<div className="h-[250px]" />}>
-          <NightCurve
-            schedule={schedule}
-            lastIn={firing.lastIn}
-            annealing={glass.annealing}
-            strain={strainPoint(glass)}
-          />
-        </Suspense>
-        {checked && (
-          <Suspense fallback={<div className="h-[132px]" />}>
-            <StressStrip
-              outcome={checked.outcome}
-              from={schedule.curve[0]?.time ?? 0}
-              to={schedule.total.value}
-              lastIn={firing.lastIn}
-              allows={PRACTICES[firing.practice].allows}
-            />
-          </Suspense>
-        )}
-        <div
-          className="no-print my-2 flex flex-wrap gap-x-1"
-          role="group"
-          aria-label="Below the curve"
-        >
-          {LEAVES.map((name) => (
-            <button
-              key={name}
-              type="button"
-              aria-pressed={leaf === name}
-              className={`border-b-2 px-2.5 py-1 ${leaf === name ? 'border-primary bg-base-300/50 font-bold' : 'hover:border-base-300 border-transparent'}`}
-              onClick={() => {
-                setLeaf(name);
-              }}
-            >
-              {name}
-            </button>
-          ))}
-        </div>
-        {leaf === 'Programme' && (
-          <>
-            <ScheduleTable
-              schedule={schedule}
-              lastIn={firing.lastIn}
-              doorAt={firing.doorTemperature}
-            />
-            <p className="mt-1.5 text-sm leading-snug">{schedule.total.why.says}</p>
-          </>
-        )}
-        {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
-        {leaf === 'Inside' && checked && (
-          <Inside outcome={checked.outcome} lastIn={firing.lastIn} />
-        )}
-        {leaf === 'Compare' && checked && (
-          <Compare input={last.night} lastIn={firing.lastIn} checked={checked} />
-        )}
-        {leaf === 'Shorter' && checked && (
-          <Shorter input={last.night} lastIn={firing.lastIn} checked={checked} />
-        )}
-        {leaf === 'Accidents' && checked && (
-          <Accident input={last.night} lastIn={firing.lastIn} checked={checked} />
-        )}
-        {leaf === 'Going up' && <GoingUp input={last.night} lastIn={firing.lastIn} />}
+        <NightBody
+          input={last.night}
+          schedule={schedule}
+          night={night}
+          lastIn={firing.lastIn}
+          name={document.name}
+        />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <Practices practice={firing.practice} />
@@ -164,34 +79,6 @@ export function NightSheet() {
         </p>
       </div>
     </div>
-  );
-}
-
-/** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
-function Believed({
-  night,
-  schedule,
-  practice,
-}: {
-  readonly night: BelievedNight;
-  readonly schedule: Schedule;
-  readonly practice: Practice;
-}) {
-  if (night.state === 'failed')
-    return (
-      <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
-    );
-  if (night.state === 'asked')
-    return (
-      <p className="quiet" role="status">
-        about: being simulated …
-      </p>
-    );
-  const { verdict } = schedule;
-  return (
-    <Verdict
-      verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, practice)}
-    />
   );
 }
 

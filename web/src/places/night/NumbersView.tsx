@@ -1,0 +1,122 @@
+// A night by bare numbers: glass, thickest and thinnest wall, form.
+import { annealingSchedule, holdingSeconds, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { Choice } from '../../fields/Choice';
+import { GlassField } from '../../fields/GlassField';
+import { QuantityField } from '../../fields/QuantityField';
+import { useRack } from '../../stores/rack';
+import { BODY_OF, useTonight, type Form } from '../../stores/tonight';
+import { NightBody } from './NightBody';
+import { Setting } from './Setting';
+import { useChecked } from './useChecked';
+
+const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
+  { value: 'open', label: 'Open vessel', note: 'air on both sides' },
+  { value: 'closed', label: 'Closed or narrow', note: 'cools from outside' },
+  { value: 'plate', label: 'Plate, stood up' },
+  { value: 'rod', label: 'Rod' },
+  { value: 'ball', label: 'Ball' },
+  { value: 'solid', label: 'Uneven solid' },
+];
+
+export function NumbersView() {
+  const t = useTonight();
+  const rack = useRack((s) => s.rack);
+  const { numbers } = t;
+  const glass = rack.glass(numbers.glass);
+  const put = (change: Partial<typeof numbers>): void => {
+    t.set({ numbers: { ...numbers, ...change } });
+  };
+  const { thickest, thinnest, form } = numbers;
+  // Nothing thinner hangs on a rod or a ball; one with a fin is an uneven solid.
+  const even = form === 'rod' || form === 'ball';
+  const { practice, hold, door, coolingTime, firstIn, lastIn } = t;
+  const input = useMemo(
+    (): ScheduleInput | undefined =>
+      glass && {
+        glass,
+        wall: {
+          thickest,
+          stepThick: thickest,
+          stepThin: even ? thickest : Math.min(thickest, thinnest),
+          body: BODY_OF[form],
+        },
+        practice,
+        holdTemperature: hold ?? glass.annealing,
+        doorTemperature: door,
+        box: { ...STUDIO_BOX, coolingTime },
+        holding: holdingSeconds(firstIn, lastIn),
+      },
+    [glass, thickest, thinnest, form, even, practice, hold, door, coolingTime, firstIn, lastIn],
+  );
+  const guess = useMemo(() => input && annealingSchedule(input), [input]);
+  const night = useChecked(input);
+  const schedule = night.state === 'here' ? night.checked.schedule : guess;
+  return (
+    <div className="flex h-full flex-col xl:flex-row">
+      <div className="min-w-0 flex-1 px-5 py-3">
+        {input && schedule ? (
+          <NightBody
+            input={input}
+            schedule={schedule}
+            night={night}
+            lastIn={lastIn}
+            name={FORMS.find((f) => f.value === form)?.label ?? ''}
+          />
+        ) : (
+          <p>The rack does not have the glass that was chosen; choose another.</p>
+        )}
+      </div>
+      <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
+        <GlassField
+          label="Glass"
+          value={numbers.glass}
+          onChange={(id) => {
+            if (id !== undefined) put({ glass: id });
+          }}
+        />
+        <div className="mt-2">
+          <Choice
+            legend="Form, as it stands"
+            value={form}
+            options={FORMS}
+            onChange={(next) => {
+              put({ form: next });
+            }}
+          />
+        </div>
+        <div className="my-2 grid grid-cols-2 gap-x-6">
+          <QuantityField
+            label={even ? 'Diameter' : 'Thickest'}
+            kind="length"
+            value={thickest}
+            min={0.0005}
+            max={2}
+            nudge={0.0005}
+            onCommit={(v) => {
+              put({ thickest: v });
+            }}
+          />
+          {!even && (
+            <QuantityField
+              label="Thinnest beside it"
+              kind="length"
+              value={Math.min(thickest, thinnest)}
+              min={0.0005}
+              max={2}
+              nudge={0.0005}
+              onCommit={(v) => {
+                put({ thinnest: v });
+              }}
+            />
+          )}
+        </div>
+        <Setting glass={glass} coolingTime={undefined} />
+        <p className="quiet mt-3 text-sm leading-snug">
+          A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
+          before reaching in.
+        </p>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,87 @@
+// What every night is set by: practice, hold, when, and how the box cools.
+import { PRACTICES, printText, type Glass, type Practice } from '@zanfirico/core';
+import { Choice } from '../../fields/Choice';
+import { QuantityField } from '../../fields/QuantityField';
+import { useDisplay } from '../../stores/display';
+import { useTonight } from '../../stores/tonight';
+import { TimeField } from '../piece/night/TimeField';
+
+interface Props {
+  readonly glass: Glass | undefined;
+  /** The annealer's own cooling time, s; asked here when it has none. */
+  readonly coolingTime: number | undefined;
+}
+
+export function Setting({ glass, coolingTime }: Props) {
+  const units = useDisplay((s) => s.units);
+  const t = useTonight();
+  return (
+    <>
+      <Choice
+        legend="Practice: how much tension may stay"
+        value={t.practice}
+        options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
+          value: p,
+          label: PRACTICES[p].name,
+          note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
+        }))}
+        onChange={(practice) => {
+          t.set({ practice });
+        }}
+      />
+      <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2">
+        <QuantityField
+          label="Hold at"
+          kind="temperature"
+          hint={t.hold === undefined ? 'the annealing point' : ''}
+          value={t.hold ?? glass?.annealing ?? 505}
+          min={300}
+          max={800}
+          nudge={1}
+          onCommit={(hold) => {
+            t.set({ hold: Math.abs(hold - (glass?.annealing ?? NaN)) < 0.05 ? undefined : hold });
+          }}
+        />
+        <QuantityField
+          label="Door at"
+          kind="temperature"
+          value={t.door}
+          min={30}
+          max={200}
+          nudge={1}
+          onCommit={(door) => {
+            t.set({ door });
+          }}
+        />
+        <TimeField
+          label="First piece in"
+          value={t.firstIn}
+          onCommit={(firstIn) => {
+            t.set({ firstIn });
+          }}
+        />
+        <TimeField
+          label="Last piece in"
+          value={t.lastIn}
+          onCommit={(lastIn) => {
+            t.set({ lastIn });
+          }}
+        />
+        {coolingTime === undefined && (
+          <QuantityField
+            label="Box cooling time"
+            hint="off, till a third is left"
+            kind="time"
+            value={t.coolingTime}
+            min={600}
+            max={604800}
+            nudge={600}
+            onCommit={(seconds) => {
+              t.set({ coolingTime: seconds });
+            }}
+          />
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+// Tonight as it is being thought over: a wall by bare numbers, and what stands in which box. Kept in the browser.
+import type { Body, Practice } from '@zanfirico/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** A wall by bare numbers. m, s, °C. */
+export interface Numbers {
+  readonly glass: string;
+  readonly form: Form;
+  readonly thickest: number;
+  readonly thinnest: number;
+}
+
+/** How it stands and cools. */
+export type Form = 'plate' | 'open' | 'closed' | 'rod' | 'ball' | 'solid';
+
+/** What a form is to the simulation. */
+export const BODY_OF: Readonly<Record<Form, Body>> = {
+  plate: 'slab',
+  open: 'slab',
+  closed: 'oneSided',
+  rod: 'cylinder',
+  ball: 'ball',
+  solid: 'slab',
+};
+
+interface Tonight {
+  readonly numbers: Numbers;
+  readonly practice: Practice;
+  /** °C; undefined for the annealing point. */
+  readonly hold: number | undefined;
+  readonly door: number;
+  readonly coolingTime: number;
+  readonly firstIn: string;
+  readonly lastIn: string;
+  /** Name of the annealer; the first of the shop when it is gone. */
+  readonly annealer: string;
+  /** Pieces in the box, by id. */
+  readonly inBox: readonly string[];
+  readonly set: (change: Partial<Omit<Tonight, 'set'>>) => void;
+}
+
+export const useTonight = create<Tonight>()(
+  persist(
+    (set) => ({
+      numbers: { glass: 'soft-batch-96', form: 'open', thickest: 0.006, thinnest: 0.004 },
+      practice: 'studio',
+      hold: undefined,
+      door: 50,
+      coolingTime: 4 * 3600,
+      firstIn: '10:00',
+      lastIn: '16:30',
+      annealer: '',
+      inBox: [],
+      set: (change) => {
+        set(change);
+      },
+    }),
+    { name: 'zanfirico.tonight' },
+  ),
+);
