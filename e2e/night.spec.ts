@@ -139,4 +139,25 @@ test.describe('the night', () => {
     }).toPass({ timeout: 20_000 });
     await expectAccessible(page);
   });
+
+  test('the week: loads by their dates, what comes late is said, all of it to the calendar', async ({
+    page,
+  }) => {
+    await page.goto('/night');
+    await page.getByRole('button', { name: 'The week' }).click();
+    await expect(page.getByText('Tick the pieces to come')).toBeVisible();
+    for (const name of ['Salt cellar', 'Quay goblet', 'Rain gauge'])
+      await page.getByLabel(name, { exact: true }).check();
+    await expect(page.getByText(/2 loads; everything is out by its date/)).toBeVisible({
+      timeout: 30_000,
+    });
+    await expectAccessible(page);
+    // Wanted an hour after it is made.
+    const made = await page.getByLabel('Salt cellar, made by').inputValue();
+    await page.getByLabel('Salt cellar, wanted by').fill(made.replace(/T\d\d/, 'T17'));
+    await expect(page.getByText(/Salt cellar comes out .* after its date/)).toBeVisible();
+    const taken = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'All of it (iCalendar)' }).click();
+    expect((await taken).suggestedFilename()).toBe('week.ics');
+  });
 });

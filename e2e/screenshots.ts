@@ -92,8 +92,15 @@ try {
   await open('Oil cruet');
   for (const sheet of ['night', 'card']) {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
-    await shoot(sheet);
+    await shoot(sheet, (p) => p.waitForTimeout(2500));
   }
+  await page.goto(`${server.url}/night`);
+  for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar'])
+    await page.getByLabel(name).check();
+  await shoot('box', async (p) => {
+    await p.getByText(/sets the clock/).waitFor({ timeout: 30_000 });
+    await p.waitForTimeout(800);
+  });
   await page.goto(`${server.url}/rack?entry=deep-water`);
   await shoot('rack');
   await page.goto(`${server.url}/rack/glasses`);

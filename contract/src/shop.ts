@@ -40,9 +40,6 @@ export const ShopSchema = Type.Object(
               description: 'off, till 37 % of the excess over the room is left, s',
             }),
           ),
-          power: Type.Optional(
-            Type.Number({ minimum: 100, maximum: 500000, description: 'most heat, W' }),
-          ),
         },
         strict,
       ),

@@ -212,6 +212,7 @@ export { shortestNight, type Shorter } from './anneal/shortest';
 export { putThrough, type Outcome } from './anneal/outcome';
 export {
   asRecipe,
+  boxLeaves,
   recipeCurve,
   recipeProblems,
   type Recipe,
@@ -231,3 +232,13 @@ export type { KilnCurve, WallTrace } from './anneal/simulate';
 export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';
 export { annealingSchedule } from './anneal/schedule';
 export { holdingSeconds } from './piece/clock';
+export {
+  planWeek,
+  type Week,
+  type WeekAnnealer,
+  type WeekLoad,
+  type WeekPiece,
+} from './anneal/week';
+export { sags } from './anneal/schedule';
+export { exchangeAt, heatScratch, heatStep, latticeOf } from './anneal/conduction';
+export { KILN_EXCHANGE } from './anneal/exchange';

@@ -4,7 +4,6 @@ import type { Glass } from '../glass/glass';
 import type { Verdict } from '../units/why';
 import type { CoolingWall } from './allow';
 import { checkedSchedule, type Checked } from './checked';
-import { follow, type Followed, type Kiln, type Mishap } from './kiln';
 import { putThrough, type Outcome } from './outcome';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
@@ -25,10 +24,6 @@ export interface Judged {
 }
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(v < 1e6 ? 2 : 1)} MPa`;
-
-/** The planned night, with what happened in it, as the kiln then really ran. */
-export const nightWith = (planned: KilnCurve, kiln: Kiln, mishaps: readonly Mishap[]): Followed =>
-  follow(planned, kiln, mishaps);
 
 /**
  * Judges what a piece went through. `curve` is all of it, `from` the moment from which it could still be done otherwise (the end

@@ -1,5 +1,6 @@
 // Tonight, believed: the closed forms make a first schedule, the simulation puts the piece through it, and rates and soak are
 // moved until what it keeps and what passes through it is what the practice allows.
+import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
 import { putThrough, type Outcome } from './outcome';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
@@ -93,7 +94,7 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
     picture,
   });
   return {
-    schedule: believed(schedule, outcome, allows),
+    schedule: believed(schedule, outcome, allows, glass.stressOptical),
     curve,
     outcome,
     tuned: best?.tuned ?? tuned,
@@ -106,12 +107,21 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
   };
 }
 
+/** Glass so thick that one disc of retardation is seen through it: m times nm/cm. */
+const DISC_PER = DISC / 100;
+
 const SIMULATED =
   'Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).';
 
 /** The schedule with what stays and what passes as the simulation has it. */
-function believed(schedule: Schedule, outcome: Outcome, allows: number): Schedule {
+function believed(
+  schedule: Schedule,
+  outcome: Outcome,
+  allows: number,
+  optical: number | undefined,
+): Schedule {
   const { worst } = outcome;
+  const seen = Math.max(0.01, retardation(outcome.kept, optical));
   const byStep = outcome.kept > 1.3 * outcome.fromWall;
   return {
     ...schedule,
@@ -119,7 +129,7 @@ function believed(schedule: Schedule, outcome: Outcome, allows: number): Schedul
       value: outcome.kept,
       kind: 'stress',
       why: {
-        says: `The most tension the piece keeps once it is cold, put through this very curve${byStep ? '; most of it is thick glass held back by thin' : ''}.`,
+        says: `The most tension the piece keeps once it is cold, put through this very curve${byStep ? '; most of it is thick glass held back by thin' : ''}. Between crossed polarisers some ${seen.toFixed(0)} nm/cm, temper grade ${realTemper(1, DISC_PER / seen).toFixed(1)}.`,
         formula:
           'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
         inputs: [

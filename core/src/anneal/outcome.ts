@@ -20,6 +20,8 @@ export interface Outcome {
   /** What the wall would keep without its thin neighbour. */
   readonly fromWall: number;
   readonly worst: Peak;
+  /** The hottest the kiln was, °C: above some 10^10.5 Pa·s glass sags under its own weight. */
+  readonly hottest: number;
   /** Tension in it at the end of the soak, or NaN when none was named. */
   readonly soaked: number;
   /** The thickest wall alone, or with its neighbour. */
@@ -69,6 +71,7 @@ export function putThrough(
     middle: first?.middle ?? NaN,
     skin: first?.skin ?? NaN,
     fromWall: Math.max(...night.kept.map((k) => k.alone)),
+    hottest: night.kiln.reduce((a, b) => Math.max(a, b), -Infinity),
     worst: all.map((n) => n.worst).reduce((a, b) => (b.stress > a.stress ? b : a)),
     soaked: soakEnds === undefined ? NaN : Math.max(...all.map((n) => tensionAt(n, soakEnds))),
     night,

@@ -102,6 +102,19 @@ export function recipeTime(recipe: Recipe, box: Box): number {
   return time[time.length - 1] as number;
 }
 
+/** Where the box can no longer fall as fast as a recipe asks, °C: from there down it follows itself. Undefined where it can. */
+export function boxLeaves(recipe: Recipe, box: Box): number | undefined {
+  let at = recipe.start;
+  for (const l of recipe.lines) {
+    if (l.to < at && l.rate !== undefined) {
+      const { leaves, natural } = fall(box, at, Math.max(l.to, box.room + 0.5), l.rate);
+      if (natural > 0) return leaves;
+    }
+    at = l.to;
+  }
+  return undefined;
+}
+
 /** A schedule as a recipe, from the last piece in. */
 export function asRecipe(schedule: Schedule, name: string, hold: number): Recipe {
   const rows = schedule.rows.filter((r) => r.start >= -1e-6);

@@ -288,6 +288,10 @@ function sayTotal(total: number, alone: number): string {
     : `From the last piece in to the door. The glass needs ${inHours(alone)} h of it.`;
 }
 
+/** Would a piece of this glass sag under its own weight within hours at a temperature? */
+export const sags = (glass: Glass, temperature: number): boolean =>
+  logViscosity(fitVft(glass), temperature) < LOG_SAGS;
+
 function judge(input: ScheduleInput, total: number, relief: number): Verdict {
   const log = logViscosity(fitVft(input.glass), input.holdTemperature);
   const annealing = String(input.glass.annealing);

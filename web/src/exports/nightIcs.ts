@@ -1,4 +1,4 @@
-// The night as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
+// Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
 import { createEvents, type DateArray } from 'ics';
 import { minutesOfDay } from '@zanfirico/core';
 
@@ -11,32 +11,45 @@ const parts = (d: Date): DateArray => [
   d.getMinutes(),
 ];
 
+/** One load. */
+export interface NightEntry {
+  readonly name: string;
+  readonly lastIn: Date;
+  readonly door: Date;
+}
+
 /** The day's moment of a clock time, local. */
 export function momentOf(clock: string, day: Date): Date {
   const m = minutesOfDay(clock);
   return new Date(day.getFullYear(), day.getMonth(), day.getDate(), Math.floor(m / 60), m % 60);
 }
 
-/** An iCalendar text; throws with a sentence when it cannot be made. */
-export function nightIcs(name: string, lastIn: string, seconds: number, day: Date): string {
-  const last = momentOf(lastIn, day);
-  const door = new Date(last.getTime() + 1000 * seconds);
-  const { error, value } = createEvents([
-    {
-      title: `Last piece in: ${name}`,
-      start: parts(last),
-      startInputType: 'local',
-      duration: { minutes: 15 },
-    },
-    {
-      title: `Door may open: ${name}`,
-      start: parts(door),
-      startInputType: 'local',
-      duration: { minutes: 15 },
-      description: 'Power off before reaching in.',
-    },
-  ]);
+/** An iCalendar text of several loads; throws with a sentence when it cannot be made. */
+export function weekIcs(entries: readonly NightEntry[]): string {
+  const { error, value } = createEvents(
+    entries.flatMap(({ name, lastIn, door }) => [
+      {
+        title: `Last piece in: ${name}`,
+        start: parts(lastIn),
+        startInputType: 'local' as const,
+        duration: { minutes: 15 },
+      },
+      {
+        title: `Door may open: ${name}`,
+        start: parts(door),
+        startInputType: 'local' as const,
+        duration: { minutes: 15 },
+        description: 'Power off before reaching in.',
+      },
+    ]),
+  );
   if (error || !value)
     throw new Error(`The calendar could not be written: ${error?.message ?? 'no text came'}.`);
   return value;
+}
+
+/** One night: the last piece in at a clock time of a day, the door so many seconds later. */
+export function nightIcs(name: string, lastIn: string, seconds: number, day: Date): string {
+  const last = momentOf(lastIn, day);
+  return weekIcs([{ name, lastIn: last, door: new Date(last.getTime() + 1000 * seconds) }]);
 }

@@ -37,6 +37,8 @@ interface Tonight {
   readonly annealer: string;
   /** Pieces in the box, by id. */
   readonly inBox: readonly string[];
+  /** Pieces of the week by id: made and due, as local date and time. */
+  readonly week: Readonly<Record<string, { readonly ready: string; readonly due: string }>>;
   readonly set: (change: Partial<Omit<Tonight, 'set'>>) => void;
 }
 
@@ -52,6 +54,7 @@ export const useTonight = create<Tonight>()(
       lastIn: '16:30',
       annealer: '',
       inBox: [],
+      week: {},
       set: (change) => {
         set(change);
       },

@@ -10,6 +10,9 @@ import type {
   ScheduleInput,
   Shorter,
   Warming,
+  Week,
+  WeekAnnealer,
+  WeekPiece,
 } from '@zanfirico/core';
 import { asker } from './asking';
 import { once, type Work } from './once';
@@ -25,6 +28,12 @@ export type NightQuestion =
       readonly start: { readonly uneven?: number; readonly soakEnds?: number };
     }
   | { readonly kind: 'warm'; readonly input: ScheduleInput; readonly from: number }
+  | {
+      readonly kind: 'week';
+      readonly pieces: readonly Omit<WeekPiece, 'hours'>[];
+      readonly annealers: readonly WeekAnnealer[];
+      readonly input: Omit<ScheduleInput, 'glass' | 'wall' | 'holdTemperature'>;
+    }
   | {
       readonly kind: 'load';
       readonly pieces: readonly LoadPiece[];
@@ -43,6 +52,7 @@ export type NightAnswer =
   | { readonly judged: Judged }
   | { readonly warming: Warming }
   | { readonly load: Loaded }
+  | { readonly week: Week }
   | { readonly failed: string };
 
 /** One question to a worker of its own kind; failures come back as sentences. */

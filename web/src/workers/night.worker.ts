@@ -4,6 +4,7 @@ import {
   checkedSchedule,
   judgeCurve,
   loadNight,
+  planWeek,
   putThrough,
   recipeCurve,
   warming,
@@ -25,6 +26,24 @@ function answerTo(q: NightQuestion): NightAnswer {
     }
     case 'judge':
       return { judged: judgeCurve(q.input, q.curve, q.from, q.start) };
+    case 'week': {
+      // Alike walls have alike nights: each is worked out once.
+      const known = new Map<string, number>();
+      const pieces = q.pieces.map((p) => {
+        const key = JSON.stringify([p.glass.id, p.wall]);
+        const hours =
+          known.get(key) ??
+          checkedSchedule({
+            ...q.input,
+            glass: p.glass,
+            wall: p.wall,
+            holdTemperature: p.glass.annealing,
+          }).schedule.total.value;
+        known.set(key, hours);
+        return { ...p, hours };
+      });
+      return { week: planWeek(pieces, q.annealers) };
+    }
     case 'load':
       return { load: loadNight(q.pieces, q.input) };
     case 'warm':

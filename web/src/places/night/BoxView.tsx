@@ -2,7 +2,6 @@
 import {
   holdingSeconds,
   learnCooling,
-  NO_SHOP,
   ORDINARY_SHOP,
   printDuration,
   printText,
@@ -15,73 +14,32 @@ import {
 import { CalendarDays, Upload } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { SavedPiece, ShopDocument } from '@zanfirico/contract';
-import { listPieces, sentenceOf } from '../../api/client';
+import type { ShopDocument } from '@zanfirico/contract';
+import { sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { nightIcs } from '../../exports/nightIcs';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
-import { useRack } from '../../stores/rack';
 import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
 import { askNight } from '../../workers/night';
-import { deriveDocument } from '../piece/usePiece';
 import { NightBody } from './NightBody';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
+import { useShelf } from './useShelf';
 
-const NO_BOXES: ShopDocument['annealers'] = [...ORDINARY_SHOP.annealers];
+export const NO_BOXES: ShopDocument['annealers'] = [...ORDINARY_SHOP.annealers];
 
 export function BoxView() {
   const units = useDisplay((s) => s.units);
   const { say, trouble } = useNotices.getState();
   const t = useTonight();
-  const rack = useRack((s) => s.rack);
   const { shop, save } = useShop();
-  const [shelf, setShelf] = useState<readonly SavedPiece[]>();
   const [answer, setAnswer] = useState<{ for: unknown; loaded: Loaded | string }>();
   const log = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    let live = true;
-    listPieces(false).then(
-      (pieces) => {
-        if (live) setShelf(pieces);
-      },
-      (error: unknown) => {
-        trouble(sentenceOf(error));
-      },
-    );
-    return () => {
-      live = false;
-    };
-  }, [trouble]);
   const boxes = shop?.document.annealers ?? NO_BOXES;
   const box = boxes.find((b) => b.name === t.annealer) ?? boxes[0];
-  const pieces = useMemo(
-    () =>
-      (shelf ?? []).flatMap((p): { id: string; name: string; piece: LoadPiece | undefined }[] => {
-        const read = deriveDocument(p.document, { ...NO_SHOP, rack });
-        const d = read?.derived;
-        if (!read || d?.ok !== true) return [{ id: p.id, name: p.document.name, piece: undefined }];
-        const across = 2 * Math.max(...d.parts.map((q) => q.shape.widest));
-        return [
-          {
-            id: p.id,
-            name: p.document.name,
-            piece: {
-              id: p.id,
-              name: p.document.name,
-              glass: read.glass,
-              wall: d.night.wall,
-              width: across,
-              depth: across,
-              height: d.whole.height,
-            },
-          },
-        ];
-      }),
-    [shelf, rack],
-  );
+  const pieces = useShelf();
   const { inBox, practice, hold, door, firstIn, lastIn } = t;
   const load = useMemo(
     () => pieces.flatMap((p) => (p.piece && inBox.includes(p.id) ? [p.piece] : [])),
@@ -129,6 +87,25 @@ export function BoxView() {
   const standing = useMemo(() => (box ? stand(load, box) : undefined), [load, box]);
   const nameOf = (id: string | undefined): string => pieces.find((p) => p.id === id)?.name ?? '';
   const rules = load.find((p) => p.id === night?.rules);
+  const keepCooling = (seconds: number, told: string): void => {
+    if (!shop || !box) {
+      t.set({ coolingTime: seconds });
+      return;
+    }
+    save({
+      ...shop.document,
+      annealers: shop.document.annealers.map((b) =>
+        b.name === box.name ? { ...b, coolingTime: seconds } : b,
+      ),
+    }).then(
+      () => {
+        say(told);
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
   const learn = (file: File): void => {
     void file.text().then((text) => {
       const read = readLog(text);
@@ -144,22 +121,10 @@ export function BoxView() {
         return;
       }
       const seconds = Math.round(Math.min(604800, Math.max(600, learnt.coolingTime)));
-      if (shop && box)
-        save({
-          ...shop.document,
-          annealers: shop.document.annealers.map((b) =>
-            b.name === box.name ? { ...b, coolingTime: seconds } : b,
-          ),
-        }).then(
-          () => {
-            say(
-              `${box.name} cools to a third in ${printDuration(seconds)}; the log lies ${learnt.misfit.toFixed(1)} K from that.`,
-            );
-          },
-          (error: unknown) => {
-            trouble(sentenceOf(error));
-          },
-        );
+      keepCooling(
+        seconds,
+        `${box?.name ?? 'The box'} cools to a third in ${printDuration(seconds)}; the log lies ${learnt.misfit.toFixed(1)} K from that.`,
+      );
     });
   };
   return (
@@ -330,7 +295,16 @@ export function BoxView() {
           </ul>
         </fieldset>
         <div className="mt-3">
-          <Setting glass={hottest} coolingTime={box?.coolingTime} />
+          <Setting
+            glass={hottest}
+            coolingTime={coolingTime}
+            onCooling={(seconds) => {
+              keepCooling(
+                seconds,
+                `${box?.name ?? 'The box'} is taken to cool to a third in ${printDuration(seconds)}.`,
+              );
+            }}
+          />
         </div>
       </div>
     </div>

@@ -1,6 +1,7 @@
 // Practices and recipes on this very piece: each simulated, on one chart, with hours, energy and verdict.
 import {
   asRecipe,
+  boxLeaves,
   follow,
   PRACTICES,
   printDuration,
@@ -106,6 +107,7 @@ export function Compare({ input, lastIn, checked }: Props) {
       live = false;
     };
   }, [rows, input.box]);
+  const leavesAt = (recipe: Recipe): number | undefined => boxLeaves(recipe, input.box);
   const mine = { curve: checked.curve, outcome: checked.outcome };
   const here = told?.for === rows ? told.by : new Map<string, Told | string>();
   const all: readonly (Row | { id: string; name: string; recipe?: undefined })[] = [
@@ -189,7 +191,13 @@ export function Compare({ input, lastIn, checked }: Props) {
                       <td>{printText(t.outcome.kept, 'stress', units)}</td>
                       <td>{printText(t.outcome.worst.stress, 'stress', units)}</td>
                       <td className="pl-4 text-left font-sans">
-                        <Verdict verdict={verdictOf(t.outcome, practice)} />
+                        <Verdict verdict={verdictOf(t.outcome, practice, input.glass)} />
+                        {row.recipe && leavesAt(row.recipe) !== undefined && (
+                          <span className="quiet block text-sm">
+                            Below {printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this
+                            box cannot fall that fast; from there it follows itself.
+                          </span>
+                        )}
                       </td>
                     </>
                   )}

@@ -2,6 +2,7 @@
 import {
   PRACTICES,
   strainPoint,
+  type Glass,
   type Practice,
   type Schedule,
   type ScheduleInput,
@@ -50,7 +51,7 @@ export function NightBody({ input, schedule, night, lastIn, name }: Props) {
         <h2 className="text-3xl">
           Door may open <span className="num text-primary">{door.time}</span> {door.day}
         </h2>
-        <Believed night={night} schedule={schedule} practice={input.practice} />
+        <Believed night={night} schedule={schedule} practice={input.practice} glass={input.glass} />
       </div>
       {onWall && (
         <WallView
@@ -132,10 +133,12 @@ function Believed({
   night,
   schedule,
   practice,
+  glass,
 }: {
   readonly night: BelievedNight;
   readonly schedule: Schedule;
   readonly practice: Practice;
+  readonly glass: Glass;
 }) {
   if (night.state === 'failed')
     return (
@@ -150,7 +153,9 @@ function Believed({
   const { verdict } = schedule;
   return (
     <Verdict
-      verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, practice)}
+      verdict={
+        verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, practice, glass)
+      }
     />
   );
 }

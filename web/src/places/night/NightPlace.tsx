@@ -1,13 +1,13 @@
 // Night: the annealers. Tonight's box with what stands in it, or a night by bare numbers.
-import { useState } from 'react';
 import { useShop } from '../../stores/shop';
 import { useNotices } from '../../stores/notices';
 import { sentenceOf } from '../../api/client';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { BoxView } from './BoxView';
 import { NumbersView } from './NumbersView';
+import { WeekView } from './WeekView';
 
-const VIEWS = ['Tonight’s box', 'By numbers'] as const;
+const VIEWS = ['Tonight’s box', 'The week', 'By numbers'] as const;
 
 export function NightPlace() {
   const [view, setView] = useState<(typeof VIEWS)[number]>(VIEWS[0]);
@@ -38,7 +38,7 @@ export function NightPlace() {
           ))}
         </div>
       </div>
-      {view === 'By numbers' ? <NumbersView /> : <BoxView />}
+      {view === 'By numbers' ? <NumbersView /> : view === 'The week' ? <WeekView /> : <BoxView />}
     </div>
   );
 }

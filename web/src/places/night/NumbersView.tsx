@@ -111,7 +111,13 @@ export function NumbersView() {
             />
           )}
         </div>
-        <Setting glass={glass} coolingTime={undefined} />
+        <Setting
+          glass={glass}
+          coolingTime={coolingTime}
+          onCooling={(seconds) => {
+            t.set({ coolingTime: seconds });
+          }}
+        />
         <p className="quiet mt-3 text-sm leading-snug">
           A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
           before reaching in.

@@ -8,11 +8,12 @@ import { TimeField } from '../piece/night/TimeField';
 
 interface Props {
   readonly glass: Glass | undefined;
-  /** The annealer's own cooling time, s; asked here when it has none. */
-  readonly coolingTime: number | undefined;
+  /** Of the box, s. */
+  readonly coolingTime: number;
+  readonly onCooling: (seconds: number) => void;
 }
 
-export function Setting({ glass, coolingTime }: Props) {
+export function Setting({ glass, coolingTime, onCooling }: Props) {
   const units = useDisplay((s) => s.units);
   const t = useTonight();
   return (
@@ -67,20 +68,16 @@ export function Setting({ glass, coolingTime }: Props) {
             t.set({ lastIn });
           }}
         />
-        {coolingTime === undefined && (
-          <QuantityField
-            label="Box cooling time"
-            hint="off, till a third is left"
-            kind="time"
-            value={t.coolingTime}
-            min={600}
-            max={604800}
-            nudge={600}
-            onCommit={(seconds) => {
-              t.set({ coolingTime: seconds });
-            }}
-          />
-        )}
+        <QuantityField
+          label="Box cooling time"
+          hint="off, till a third is left"
+          kind="time"
+          value={coolingTime}
+          min={600}
+          max={604800}
+          nudge={600}
+          onCommit={onCooling}
+        />
       </div>
     </>
   );

@@ -1,8 +1,10 @@
 // What a night does to a piece in one verdict, against what its practice allows.
 import {
   PRACTICES,
+  sags,
   SAFETY,
   WORKING_STRESS,
+  type Glass,
   type Outcome,
   type Practice,
   type Verdict,
@@ -13,9 +15,15 @@ const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
 /** Within the simulation's own one per cent of what is allowed is allowed. */
 const CLOSE = 1.02;
 
-export function verdictOf(o: Outcome, practice: Practice): Verdict {
+export function verdictOf(o: Outcome, practice: Practice, glass: Glass): Verdict {
   const { allows } = PRACTICES[practice];
   const passes = WORKING_STRESS / SAFETY;
+  if (sags(glass, o.hottest))
+    return {
+      verdict: 'no',
+      because: `At ${String(Math.round(o.hottest))} °C the piece slumps.`,
+      remedy: `Hold it nearer its annealing point, ${String(glass.annealing)} °C.`,
+    };
   if (o.worst.stress > WORKING_STRESS)
     return {
       verdict: 'no',

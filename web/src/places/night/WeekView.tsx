@@ -1,0 +1,323 @@
+// The week: what is made when and due when, and which load of which annealer it goes into.
+import {
+  printDuration,
+  STUDIO_BOX,
+  type Week,
+  type WeekLoad,
+  type WeekPiece,
+} from '@zanfirico/core';
+import { CalendarDays } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { sentenceOf } from '../../api/client';
+import { download } from '../../exports/download';
+import { weekIcs } from '../../exports/nightIcs';
+import { useNotices } from '../../stores/notices';
+import { useShop } from '../../stores/shop';
+import { useTonight } from '../../stores/tonight';
+import { askNight } from '../../workers/night';
+import { NO_BOXES } from './BoxView';
+import { useShelf } from './useShelf';
+
+const DAY = 86400;
+
+/** Local date and time as a field wants it: "2026-11-26T16:30". */
+function fieldOf(d: Date): string {
+  const two = (v: number): string => String(v).padStart(2, '0');
+  return `${String(d.getFullYear())}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
+}
+const secondsOf = (field: string): number => new Date(field).getTime() / 1000;
+const words = (seconds: number): string =>
+  new Date(1000 * seconds).toLocaleString('en-GB', {
+    weekday: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+
+/** Today at the last piece in, and the morning of the day after tomorrow. */
+function usual(lastIn: string): { readonly ready: string; readonly due: string } {
+  const now = new Date();
+  const [h, m] = lastIn.split(':').map(Number);
+  const ready = new Date(now.getFullYear(), now.getMonth(), now.getDate(), h, m);
+  const due = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 2, 10, 0);
+  return { ready: fieldOf(ready), due: fieldOf(due) };
+}
+
+export function WeekView() {
+  const { trouble } = useNotices.getState();
+  const t = useTonight();
+  const shop = useShop((s) => s.shop);
+  const shelf = useShelf();
+  const [answer, setAnswer] = useState<{ for: unknown; week: Week | string }>();
+  const boxes = shop?.document.annealers ?? NO_BOXES;
+  const { week, practice, door, coolingTime } = t;
+  const chosen = useMemo(
+    () =>
+      shelf.flatMap((p): Omit<WeekPiece, 'hours'>[] => {
+        const dates = week[p.id];
+        if (!p.piece || !dates) return [];
+        const [ready, due] = [secondsOf(dates.ready), secondsOf(dates.due)];
+        return Number.isFinite(ready) && Number.isFinite(due) ? [{ ...p.piece, ready, due }] : [];
+      }),
+    [shelf, week],
+  );
+  const request = useMemo(() => {
+    if (chosen.length === 0 || boxes.length === 0) return undefined;
+    const free = Math.min(...chosen.map((p) => p.ready)) - DAY;
+    // One clock for every annealer: that of the slowest.
+    const slowest = Math.max(...boxes.map((b) => b.coolingTime ?? coolingTime));
+    return {
+      kind: 'week' as const,
+      pieces: chosen,
+      annealers: boxes.map((b) => ({ id: b.name, inside: b, free })),
+      input: {
+        practice,
+        doorTemperature: door,
+        box: { ...STUDIO_BOX, coolingTime: slowest },
+        holding: 0,
+      },
+    };
+  }, [chosen, boxes, practice, door, coolingTime]);
+  useEffect(() => {
+    if (!request) return undefined;
+    let live = true;
+    void askNight(request).then((a) => {
+      if (live)
+        setAnswer({
+          for: request,
+          week: 'week' in a ? a.week : 'failed' in a ? a.failed : 'No answer came.',
+        });
+    });
+    return () => {
+      live = false;
+    };
+  }, [request]);
+  const told = answer && answer.for === request ? answer.week : undefined;
+  const plan = told === undefined || typeof told === 'string' ? undefined : told;
+  const nameOf = (id: string): string => shelf.find((p) => p.id === id)?.name ?? id;
+  const title = (l: WeekLoad): string => l.pieces.map(nameOf).join(', ');
+  const put = (id: string, dates: { ready: string; due: string } | undefined): void => {
+    const others = Object.fromEntries(Object.entries(week).filter(([k]) => k !== id));
+    t.set({ week: dates ? { ...others, [id]: dates } : others });
+  };
+  return (
+    <div className="flex h-full flex-col xl:flex-row">
+      <div className="min-w-0 flex-1 px-5 py-3">
+        <h2 className="text-3xl">The week</h2>
+        {!request && (
+          <p className="py-6 text-lg">
+            Tick the pieces to come, with the day each is made and the day it is wanted; which load
+            of which annealer each goes into is worked out.
+          </p>
+        )}
+        {request && told === undefined && <p className="quiet py-4">Being worked out …</p>}
+        {typeof told === 'string' && (
+          <p role="alert" className="text-error py-4">
+            {told}
+          </p>
+        )}
+        {plan && (
+          <>
+            <p className="text-lg leading-snug" aria-live="polite">
+              {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}
+              {plan.late.length === 0 && plan.homeless.length === 0
+                ? '; everything is out by its date.'
+                : '.'}
+            </p>
+            {plan.late.map((l) => (
+              <p key={l.id} className="text-warning leading-snug">
+                {nameOf(l.id)} comes out {printDuration(l.seconds)} after its date: make it sooner,
+                thinner, or promise it later.
+              </p>
+            ))}
+            {plan.homeless.length > 0 && (
+              <p role="alert" className="text-error leading-snug">
+                {plan.homeless.map(nameOf).join(', ')}: no annealer is large enough.
+              </p>
+            )}
+            <Timeline plan={plan} annealers={boxes.map((b) => b.name)} title={title} />
+            <table className="mt-3 w-full">
+              <caption className="sr-only">Loads of the week</caption>
+              <thead>
+                <tr className="quiet border-base-300 border-b text-left text-sm">
+                  <th scope="col" className="font-normal">
+                    annealer
+                  </th>
+                  <th scope="col" className="font-normal">
+                    last in
+                  </th>
+                  <th scope="col" className="font-normal">
+                    door
+                  </th>
+                  <th scope="col" className="font-normal">
+                    pieces
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {plan.loads.map((l) => (
+                  <tr key={`${l.annealer}${String(l.lastIn)}`} className="border-base-300 border-b">
+                    <th scope="row" className="py-1 text-left font-normal">
+                      {l.annealer}
+                    </th>
+                    <td className="num">{words(l.lastIn)}</td>
+                    <td className="num">{words(l.door)}</td>
+                    <td>{title(l)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm no-print mt-2"
+              onClick={() => {
+                try {
+                  download(
+                    'week.ics',
+                    'text/calendar',
+                    weekIcs(
+                      plan.loads.map((l) => ({
+                        name: `${l.annealer}: ${title(l)}`,
+                        lastIn: new Date(1000 * l.lastIn),
+                        door: new Date(1000 * l.door),
+                      })),
+                    ),
+                  );
+                } catch (error) {
+                  trouble(sentenceOf(error));
+                }
+              }}
+            >
+              <CalendarDays className="size-4" /> All of it (iCalendar)
+            </button>
+            <p className="quiet mt-2 text-sm leading-snug">
+              A load’s night is its slowest piece’s, by simulation, at its annealing point, in the
+              slowest cooling of the annealers. Found by moving pieces about: not proven the best.
+            </p>
+          </>
+        )}
+      </div>
+      <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[27rem]">
+        <ul>
+          {shelf.map((p) => {
+            const dates = week[p.id];
+            return (
+              <li key={p.id} className="border-base-300 border-b py-1">
+                <label className="flex items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    disabled={!p.piece}
+                    checked={dates !== undefined}
+                    onChange={(e) => {
+                      put(p.id, e.target.checked ? usual(t.lastIn) : undefined);
+                    }}
+                  />
+                  {p.name}
+                </label>
+                {dates && (
+                  <div className="mt-1 grid grid-cols-2 gap-x-3">
+                    {(['ready', 'due'] as const).map((which) => (
+                      <label key={which} className="flex flex-col">
+                        <span className="quiet text-sm">
+                          {which === 'ready' ? 'made by' : 'wanted by'}
+                        </span>
+                        <input
+                          type="datetime-local"
+                          className="line-field text-sm"
+                          aria-label={`${p.name}, ${which === 'ready' ? 'made by' : 'wanted by'}`}
+                          value={dates[which]}
+                          onChange={(e) => {
+                            if (e.target.value !== '')
+                              put(p.id, { ...dates, [which]: e.target.value });
+                          }}
+                        />
+                      </label>
+                    ))}
+                  </div>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+/** Each annealer's loads along one clock. */
+function Timeline({
+  plan,
+  annealers,
+  title,
+}: {
+  readonly plan: Week;
+  readonly annealers: readonly string[];
+  readonly title: (l: WeekLoad) => string;
+}) {
+  if (plan.loads.length === 0) return null;
+  const midnight = (s: number): number => {
+    const d = new Date(1000 * s);
+    return new Date(d.getFullYear(), d.getMonth(), d.getDate()).getTime() / 1000;
+  };
+  const from = midnight(Math.min(...plan.loads.map((l) => l.lastIn)));
+  const to = Math.max(...plan.loads.map((l) => l.door)) + 6 * 3600;
+  const [W, ROW, LEFT] = [1000, 52, 160];
+  const x = (s: number): number => LEFT + ((W - LEFT) * (s - from)) / (to - from);
+  const days = Array.from({ length: Math.ceil((to - from) / DAY) }, (_, k) => from + k * DAY);
+  const height = 26 + ROW * annealers.length;
+  return (
+    <svg
+      viewBox={`0 0 ${String(W)} ${String(height)}`}
+      className="mt-2 w-full bg-(--board)"
+      role="img"
+      aria-label="Loads along the week; the table below tells the same"
+    >
+      {days.map((d) => (
+        <g key={d}>
+          <line
+            x1={x(d)}
+            x2={x(d)}
+            y1={20}
+            y2={height}
+            stroke="var(--chalk-dim)"
+            strokeOpacity={0.3}
+          />
+          <text x={x(d) + 4} y={16} fontSize={17} fill="var(--chalk-dim)">
+            {new Date(1000 * d).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })}
+          </text>
+        </g>
+      ))}
+      {annealers.map((name, k) => (
+        <g key={name}>
+          <text x={8} y={26 + k * ROW + ROW / 2 + 5} fontSize={18} fill="var(--chalk)">
+            {name}
+          </text>
+          {plan.loads
+            .filter((l) => l.annealer === name)
+            .map((l) => (
+              <g key={l.lastIn}>
+                <rect
+                  x={x(l.lastIn)}
+                  y={26 + k * ROW + 5}
+                  width={Math.max(3, x(l.door) - x(l.lastIn))}
+                  height={ROW - 12}
+                  fill="var(--cherry)"
+                  stroke="var(--chalk-dim)"
+                >
+                  <title>{title(l)}</title>
+                </rect>
+                <text
+                  x={x(l.lastIn) + 6}
+                  y={26 + k * ROW + ROW / 2 + 4}
+                  fontSize={17}
+                  fill="var(--chalk)"
+                >
+                  {l.pieces.length} {l.pieces.length === 1 ? 'piece' : 'pieces'}
+                </text>
+              </g>
+            ))}
+        </g>
+      ))}
+    </svg>
+  );
+}

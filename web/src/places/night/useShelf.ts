@@ -1,0 +1,58 @@
+// The pieces on the shelf as an annealer sees them: glass, walls, and how much room they take.
+import type { SavedPiece } from '@zanfirico/contract';
+import { NO_SHOP, type LoadPiece } from '@zanfirico/core';
+import { useEffect, useMemo, useState } from 'react';
+import { listPieces, sentenceOf } from '../../api/client';
+import { useNotices } from '../../stores/notices';
+import { useRack } from '../../stores/rack';
+import { deriveDocument } from '../piece/usePiece';
+
+export interface OnShelf {
+  readonly id: string;
+  readonly name: string;
+  /** Undefined while its drawing cannot be made. */
+  readonly piece: LoadPiece | undefined;
+}
+
+export function useShelf(): readonly OnShelf[] {
+  const rack = useRack((s) => s.rack);
+  const [shelf, setShelf] = useState<readonly SavedPiece[]>();
+  useEffect(() => {
+    let live = true;
+    listPieces(false).then(
+      (pieces) => {
+        if (live) setShelf(pieces);
+      },
+      (error: unknown) => {
+        useNotices.getState().trouble(sentenceOf(error));
+      },
+    );
+    return () => {
+      live = false;
+    };
+  }, []);
+  return useMemo(
+    () =>
+      (shelf ?? []).map((p): OnShelf => {
+        const read = deriveDocument(p.document, { ...NO_SHOP, rack });
+        const d = read?.derived;
+        const { name } = p.document;
+        if (!read || d?.ok !== true) return { id: p.id, name, piece: undefined };
+        const across = 2 * Math.max(...d.parts.map((q) => q.shape.widest));
+        return {
+          id: p.id,
+          name,
+          piece: {
+            id: p.id,
+            name,
+            glass: read.glass,
+            wall: d.night.wall,
+            width: across,
+            depth: across,
+            height: d.whole.height,
+          },
+        };
+      }),
+    [shelf, rack],
+  );
+}
