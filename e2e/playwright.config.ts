@@ -7,7 +7,7 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   fullyParallel: false,
   workers: 1,
-  timeout: 45_000,
+  timeout: 75_000,
   expect: { timeout: 8_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   outputDir: '../test-results/e2e',

@@ -18,7 +18,12 @@ import { asker } from './asking';
 import { once, type Work } from './once';
 
 export type NightQuestion =
-  | { readonly kind: 'check'; readonly input: ScheduleInput }
+  | {
+      readonly kind: 'check';
+      readonly input: ScheduleInput;
+      /** With the picture through the wall. */
+      readonly picture?: boolean;
+    }
   | { readonly kind: 'recipe'; readonly input: ScheduleInput; readonly recipe: Recipe }
   | {
       readonly kind: 'judge';

@@ -14,7 +14,7 @@ import type { NightAnswer, NightQuestion } from './night';
 function answerTo(q: NightQuestion): NightAnswer {
   switch (q.kind) {
     case 'check':
-      return { checked: checkedSchedule(q.input, true) };
+      return { checked: checkedSchedule(q.input, q.picture === true) };
     case 'recipe': {
       const curve = recipeCurve(q.recipe, q.input.box);
       const [first] = q.recipe.lines;

@@ -1,15 +1,17 @@
 // Looking inside: temperature, tension or structure through the wall over the night, as a picture one can scrub.
-import { printText, type Outcome } from '@zanfirico/core';
+import { printText, type Checked, type Outcome, type ScheduleInput } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../fields/Choice';
 import { useSize } from '../../marks/useSize';
 import { useDisplay } from '../../stores/display';
 import { clockWords } from '../piece/clock';
+import { useChecked } from './useChecked';
 
 type Shown = 'stress' | 'temperature' | 'fictive';
 
 interface Props {
-  readonly outcome: Outcome;
+  readonly input: ScheduleInput;
+  readonly checked: Checked;
   readonly lastIn: string;
 }
 
@@ -34,7 +36,25 @@ function shade(shown: Shown, v: number, least: number, most: number): number[] {
   return x < 0.5 ? mix(DARK, PULL, 2 * x) : mix(PULL, HOT, 2 * x - 1);
 }
 
-export function Inside({ outcome, lastIn }: Props) {
+/** The picture is asked for when it is looked at: it is much to carry. */
+export function Inside({ input, checked, lastIn }: Props) {
+  const there = checked.outcome.night.walls[0]?.picture !== undefined;
+  const asked = useChecked(there ? undefined : input, true);
+  const outcome = there
+    ? checked.outcome
+    : asked.state === 'here'
+      ? asked.checked.outcome
+      : undefined;
+  if (!outcome)
+    return (
+      <p className="quiet">
+        {asked.state === 'failed' ? asked.says : 'The picture through the wall is being made …'}
+      </p>
+    );
+  return <Picture outcome={outcome} lastIn={lastIn} />;
+}
+
+function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly lastIn: string }) {
   const units = useDisplay((s) => s.units);
   const [shown, setShown] = useState<Shown>('stress');
   const [at, setAt] = useState<number>();

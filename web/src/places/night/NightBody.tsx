@@ -117,7 +117,7 @@ export function NightBody({ input, schedule, night, lastIn, name }: Props) {
         </>
       )}
       {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
-      {leaf === 'Inside' && checked && <Inside outcome={checked.outcome} lastIn={lastIn} />}
+      {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
       {leaf === 'Compare' && checked && <Compare input={input} lastIn={lastIn} checked={checked} />}
       {leaf === 'Shorter' && checked && <Shorter input={input} lastIn={lastIn} checked={checked} />}
       {leaf === 'Accidents' && checked && (

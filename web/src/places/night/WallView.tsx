@@ -73,7 +73,7 @@ export function WallView({ name, schedule, lastIn, onClose }: Props) {
     <dialog
       ref={dialog}
       aria-label={`Tonight on the wall: ${name}`}
-      className="wall bg-base-100 text-base-content m-0 flex h-dvh max-h-none w-screen max-w-none flex-col p-[2.5vmin]"
+      className="bg-base-100 text-base-content m-0 print:bg-white print:text-black flex h-dvh max-h-none w-screen max-w-none flex-col p-[2.5vmin]"
       onClose={onClose}
     >
       <div className="flex items-start justify-between">
@@ -153,6 +153,7 @@ export function WallView({ name, schedule, lastIn, onClose }: Props) {
         ))}
         <path
           d={path}
+          className="print:stroke-black"
           fill="none"
           stroke="var(--color-primary)"
           strokeWidth={9}

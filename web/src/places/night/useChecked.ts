@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { askNight } from '../../workers/night';
 
 /** Changes closer together than this are one, ms. */
-const REST = 160;
+const REST = 220;
 
 export type Believed =
   | { readonly state: 'asked' }
@@ -13,14 +13,14 @@ export type Believed =
 
 const ASKED: Believed = { state: 'asked' };
 
-/** The checked schedule of an input; `asked` until it is there. */
-export function useChecked(input: ScheduleInput | undefined): Believed {
+/** The checked schedule of an input, with the picture through the wall if wanted; `asked` until it is there. */
+export function useChecked(input: ScheduleInput | undefined, picture = false): Believed {
   const [answer, setAnswer] = useState<{ for: ScheduleInput; believed: Believed }>();
   useEffect(() => {
     if (!input) return undefined;
     let live = true;
     const rest = setTimeout(() => {
-      void askNight({ kind: 'check', input }).then((a) => {
+      void askNight({ kind: 'check', input, picture }).then((a) => {
         if (!live) return;
         setAnswer({
           for: input,
@@ -35,6 +35,6 @@ export function useChecked(input: ScheduleInput | undefined): Believed {
       live = false;
       clearTimeout(rest);
     };
-  }, [input]);
+  }, [input, picture]);
   return answer && answer.for === input ? answer.believed : ASKED;
 }
