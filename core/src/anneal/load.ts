@@ -135,8 +135,7 @@ export function loadNight(
     .map((p) => ({ p, checked: check(p) }))
     .sort((a, b) => b.checked.schedule.total.value - a.checked.schedule.total.value);
   const [first, second] = nights;
-  const ruling = { ...(first as NonNullable<typeof first>) };
-  ruling.checked = checkedSchedule({ ...input, glass: ruling.p.glass, wall: ruling.p.wall }, true);
+  const ruling = first as NonNullable<typeof first>;
   const curve = fromLastIn(ruling.checked.schedule);
   const allows = PRACTICES[input.practice].allows;
   const outcomes = pieces.map((p) => {

@@ -4,7 +4,7 @@
 import { heatOfWork, withHelpers } from '../heat/judge';
 import { placeHeats } from '../heat/place';
 import type { HeatPart } from '../heat/shop';
-import { draftWork, type DraftInput, type Joined } from './draft';
+import { assemblyOrder, draftWork, sorted, type DraftInput, type Joined } from './draft';
 import { factsOf, type WorkStep } from './facts';
 
 /** One order of assembly, and what it risks. */
@@ -52,23 +52,10 @@ export function assemblyOrders(
   most = 24,
 ): Joined[][] {
   // A tree of joins: where parts touch in a ring, the nearest to the main part hold.
-  const tree: (readonly [number, number])[] = [];
-  const reached = new Set([main]);
-  for (let edge = [main]; edge.length > 0;) {
-    const next: number[] = [];
-    for (const from of edge)
-      for (const [a, b] of joins) {
-        const other = a === from ? b : b === from ? a : undefined;
-        if (other === undefined || other >= count || reached.has(other)) continue;
-        reached.add(other);
-        tree.push([from, other]);
-        next.push(other);
-      }
-    edge = next;
-  }
+  const tree = assemblyOrder(count, joins, main);
   const found = new Map<string, Joined[]>();
   const walk = (
-    left: readonly (readonly [number, number])[],
+    left: readonly Joined[],
     group: readonly number[],
     done: readonly Joined[],
   ): void => {
@@ -78,14 +65,13 @@ export function assemblyOrders(
       if (!found.has(key)) found.set(key, [...done]);
       return;
     }
-    left.forEach((e, i) => {
-      const [near, far] = e;
+    left.forEach((join, i) => {
       // The side towards the main part stands, the other is carried to it.
-      const [mine, theirs] = [group[far] as number, group[near] as number];
+      const [mine, theirs] = [group[join.part] as number, group[join.to] as number];
       walk(
         left.filter((_, k) => k !== i),
         group.map((g) => (g === mine ? theirs : g)),
-        [...done, { part: far, to: near }],
+        [...done, join],
       );
     });
   };
@@ -99,16 +85,10 @@ export function assemblyOrders(
 
 /** Joins onto the main part come after those apart from it, so orders that differ only in that are one. */
 function canonical(order: readonly Joined[], main: number): string {
-  const group = new Map<number, number>();
-  const of = (i: number): number => group.get(i) ?? i;
-  const [apart, onto]: [string[], string[]] = [[], []];
-  for (const j of order) {
-    (of(j.to) === of(main) ? onto : apart).push(`${String(j.part)}>${String(j.to)}`);
-    const mine = of(j.part);
-    for (const { part, to } of order)
-      for (const k of [part, to]) if (of(k) === mine) group.set(k, of(j.to));
-  }
-  return `${apart.join(' ')} | ${onto.join(' ')}`;
+  const { apart, onto } = sorted(order, main);
+  const told = (joins: readonly Joined[]): string =>
+    joins.map((j) => `${String(j.part)}>${String(j.to)}`).join(' ');
+  return `${told(apart)} | ${told(onto)}`;
 }
 
 /** One order drafted, heated and judged. */

@@ -223,7 +223,10 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
 }
 
 /** Joins that are made apart from the main part, and those onto what already hangs on it. */
-function sorted(order: readonly Joined[], main: number): { apart: Joined[]; onto: Joined[] } {
+export function sorted(
+  order: readonly Joined[],
+  main: number,
+): { apart: Joined[]; onto: Joined[] } {
   const group = new Map<number, number>();
   const of = (i: number): number => group.get(i) ?? i;
   const [apart, onto]: [Joined[], Joined[]] = [[], []];

@@ -7,22 +7,21 @@ import {
   readLog,
   STUDIO_POWER,
   type Checked,
-  type Judged,
   type KilnCurve,
   type Mishap,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { Upload } from 'lucide-react';
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
 import { tooBig } from '../../imports/tooBig';
 import { Verdict } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
-import { askNight } from '../../workers/night';
 import { TimeField } from '../piece/night/TimeField';
 import { RecipeTable } from './RecipeTable';
+import { failureOf, useNight } from './useNight';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../../marks/CurvesChart')).CurvesChart,
@@ -63,7 +62,6 @@ export function Accident({ input, lastIn, checked }: Props) {
   const [minutes, setMinutes] = useState(1);
   const [unit, setUnit] = useState<'C' | 'F'>();
   const [log, setLog] = useState<{ readonly name: string; readonly text: string }>();
-  const [answer, setAnswer] = useState<{ for: Happened; judged: Judged | string }>();
   const file = useRef<HTMLInputElement>(null);
   const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
   const happened = useMemo((): Happened | undefined => {
@@ -79,21 +77,13 @@ export function Accident({ input, lastIn, checked }: Props) {
     const { curve } = follow(checked.curve, { ...input.box, ...STUDIO_POWER }, [mishap]);
     return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
   }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
-  useEffect(() => {
-    if (!happened) return undefined;
-    let live = true;
-    void askNight({ kind: 'judge', input, ...happened }).then((a) => {
-      if (live)
-        setAnswer({
-          for: happened,
-          judged: 'judged' in a ? a.judged : 'failed' in a ? a.failed : 'No answer came.',
-        });
-    });
-    return () => {
-      live = false;
-    };
-  }, [happened, input]);
-  const judged = answer && answer.for === happened ? answer.judged : undefined;
+  const question = useMemo(
+    () => happened && ({ kind: 'judge', input, ...happened } as const),
+    [happened, input],
+  );
+  const answer = useNight(question);
+  const failure = failureOf(answer);
+  const judged = answer && 'judged' in answer ? answer.judged : undefined;
   const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
   return (
     <section aria-label="Accidents">
@@ -183,13 +173,13 @@ export function Accident({ input, lastIn, checked }: Props) {
           ))}
         </ul>
       )}
-      {typeof judged === 'string' && (
+      {failure !== undefined && (
         <p role="alert" className="text-error mt-2">
-          {judged}
+          {failure}
         </p>
       )}
-      {happened && judged === undefined && <p className="quiet mt-2">Working …</p>}
-      {judged !== undefined && typeof judged !== 'string' && (
+      {happened && !answer && <p className="quiet mt-2">Working …</p>}
+      {judged && (
         <>
           <div className="mt-2" aria-live="polite">
             <Verdict verdict={judged.verdict} />

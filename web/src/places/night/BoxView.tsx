@@ -8,11 +8,10 @@ import {
   readLog,
   stand,
   STUDIO_BOX,
-  type Loaded,
   type LoadPiece,
 } from '@zanfirico/core';
 import { CalendarDays, Upload } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import type { ShopDocument } from '@zanfirico/contract';
 import { sentenceOf } from '../../api/client';
@@ -22,10 +21,10 @@ import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
-import { askNight } from '../../workers/night';
 import { NightBody } from './NightBody';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
+import { failureOf, useNight } from './useNight';
 import { useShelf } from './useShelf';
 
 export const NO_BOXES: ShopDocument['annealers'] = [...ORDINARY_SHOP.annealers];
@@ -35,7 +34,6 @@ export function BoxView() {
   const { say, trouble } = useNotices.getState();
   const t = useTonight();
   const { shop, save } = useShop();
-  const [answer, setAnswer] = useState<{ for: unknown; loaded: Loaded | string }>();
   const log = useRef<HTMLInputElement>(null);
   const boxes = shop?.document.annealers ?? NO_BOXES;
   const box = boxes.find((b) => b.name === t.annealer) ?? boxes[0];
@@ -67,26 +65,18 @@ export function BoxView() {
           },
     [load, hottest, practice, hold, door, coolingTime, firstIn, lastIn],
   );
-  useEffect(() => {
-    if (!request) return undefined;
-    let live = true;
-    void askNight(request).then((a) => {
-      if (live)
-        setAnswer({
-          for: request,
-          loaded: 'load' in a ? a.load : 'failed' in a ? a.failed : 'No answer came.',
-        });
-    });
-    return () => {
-      live = false;
-    };
-  }, [request]);
-  const loaded = answer && answer.for === request ? answer.loaded : undefined;
-  const night =
-    loaded !== undefined && typeof loaded !== 'string' && loaded.ok ? loaded.night : undefined;
+  const answer = useNight(request);
+  const failure = failureOf(answer);
+  const loaded = answer && 'load' in answer ? answer.load : undefined;
+  const night = loaded?.ok ? loaded.night : undefined;
   const standing = useMemo(() => (box ? stand(load, box) : undefined), [load, box]);
   const nameOf = (id: string | undefined): string => pieces.find((p) => p.id === id)?.name ?? '';
   const rules = load.find((p) => p.id === night?.rules);
+  // One input for as long as the load is one: what is below asks again when it changes.
+  const input = useMemo(
+    () => request && rules && { ...request.input, glass: rules.glass, wall: rules.wall },
+    [request, rules],
+  );
   const keepCooling = (seconds: number, told: string): void => {
     if (!shop || !box) {
       t.set({ coolingTime: seconds });
@@ -136,21 +126,21 @@ export function BoxView() {
             the one that takes longest.
           </p>
         )}
-        {load.length > 0 && loaded === undefined && <p className="quiet py-4">Being simulated …</p>}
-        {typeof loaded === 'string' && (
+        {load.length > 0 && !answer && <p className="quiet py-4">Being simulated …</p>}
+        {failure !== undefined && (
           <p role="alert" className="text-error py-4">
-            {loaded}
+            {failure}
           </p>
         )}
-        {loaded !== undefined && typeof loaded !== 'string' && !loaded.ok && (
+        {loaded?.ok === false && (
           <p role="alert" className="text-error py-4 text-lg">
             {loaded.says}
           </p>
         )}
-        {night && rules && request && (
+        {night && rules && input && (
           <>
             <NightBody
-              input={{ ...request.input, glass: rules.glass, wall: rules.wall }}
+              input={input}
               schedule={night.checked.schedule}
               night={{ state: 'here', checked: night.checked }}
               lastIn={lastIn}

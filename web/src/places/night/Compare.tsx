@@ -22,6 +22,7 @@ import { Verdict } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
 import { useShop } from '../../stores/shop';
 import { askNight, type NightQuestion } from '../../workers/night';
+import { SCHOOLS_F } from './PracticeChoice';
 import { RecipeEditor } from './RecipeEditor';
 import { verdictOf } from './verdictOf';
 
@@ -40,7 +41,6 @@ interface Told {
   readonly outcome: Outcome;
 }
 
-const SCHOOLS_F = [900, 925, 950, 1000] as const;
 const NONE: readonly Recipe[] = [];
 
 interface Props {

@@ -1,11 +1,11 @@
 // Going up: a cold piece, blank or bar warmed for re-working.
-import { printText, type ScheduleInput, type Warming } from '@zanfirico/core';
-import { useEffect, useState } from 'react';
+import { printText, type ScheduleInput } from '@zanfirico/core';
+import { useMemo, useState } from 'react';
 import { QuantityField } from '../../fields/QuantityField';
 import { Verdict } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
-import { askNight } from '../../workers/night';
 import { RecipeTable } from './RecipeTable';
+import { failureOf, useNight } from './useNight';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -15,22 +15,10 @@ interface Props {
 export function GoingUp({ input, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
   const [from, setFrom] = useState(20);
-  const [answer, setAnswer] = useState<{ for: string; told: Warming | string }>();
-  const key = `${String(from)} ${JSON.stringify(input)}`;
-  useEffect(() => {
-    let live = true;
-    void askNight({ kind: 'warm', input, from }).then((a) => {
-      if (live)
-        setAnswer({
-          for: key,
-          told: 'warming' in a ? a.warming : 'failed' in a ? a.failed : 'No answer came.',
-        });
-    });
-    return () => {
-      live = false;
-    };
-  }, [key, input, from]);
-  const told = answer?.for === key ? answer.told : undefined;
+  const question = useMemo(() => ({ kind: 'warm', input, from }) as const, [input, from]);
+  const answer = useNight(question);
+  const failure = failureOf(answer);
+  const told = answer && 'warming' in answer ? answer.warming : undefined;
   return (
     <section aria-label="Going up">
       <div className="flex flex-wrap items-end gap-4">
@@ -51,13 +39,13 @@ export function GoingUp({ input, lastIn }: Props) {
           begun at {lastIn}
         </p>
       </div>
-      {told === undefined && <p className="quiet mt-2">Working …</p>}
-      {typeof told === 'string' && (
+      {!answer && <p className="quiet mt-2">Working …</p>}
+      {failure !== undefined && (
         <p role="alert" className="text-error mt-2">
-          {told}
+          {failure}
         </p>
       )}
-      {told !== undefined && typeof told !== 'string' && (
+      {told && (
         <>
           <p className="mt-2 text-lg">
             <b className="num">{printText(told.rate, 'rate', units)}</b>

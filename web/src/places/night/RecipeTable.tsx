@@ -3,16 +3,11 @@ import {
   printDuration,
   printText,
   recipeCurve,
-  type KilnCurve,
   type Recipe,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { clockWords } from '../piece/clock';
-
-/** The curve a recipe becomes in the box of an input. */
-export const curveOf = (recipe: Recipe, input: ScheduleInput): KilnCurve =>
-  recipeCurve(recipe, input.box);
 
 interface Props {
   readonly recipe: Recipe;

@@ -1,10 +1,9 @@
 // What every night is set by: practice, hold, when, and how the box cools.
-import { PRACTICES, printText, type Glass, type Practice } from '@zanfirico/core';
-import { Choice } from '../../fields/Choice';
+import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
-import { useDisplay } from '../../stores/display';
 import { useTonight } from '../../stores/tonight';
 import { TimeField } from '../piece/night/TimeField';
+import { PracticeChoice } from './PracticeChoice';
 
 interface Props {
   readonly glass: Glass | undefined;
@@ -14,18 +13,11 @@ interface Props {
 }
 
 export function Setting({ glass, coolingTime, onCooling }: Props) {
-  const units = useDisplay((s) => s.units);
   const t = useTonight();
   return (
     <>
-      <Choice
-        legend="Practice: how much tension may stay"
-        value={t.practice}
-        options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
-          value: p,
-          label: PRACTICES[p].name,
-          note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
-        }))}
+      <PracticeChoice
+        practice={t.practice}
         onChange={(practice) => {
           t.set({ practice });
         }}

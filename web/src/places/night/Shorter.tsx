@@ -1,6 +1,7 @@
 // The shortest sound night: looked for in a worker, best so far shown, stopped at will.
 import {
   printDuration,
+  recipeCurve,
   type Checked,
   type ScheduleInput,
   type Shorter as Found,
@@ -13,7 +14,7 @@ import { useNotices } from '../../stores/notices';
 import { startShortest } from '../../workers/night';
 import type { Work } from '../../workers/once';
 import { clockWords } from '../piece/clock';
-import { curveOf, RecipeTable } from './RecipeTable';
+import { RecipeTable } from './RecipeTable';
 import { verdictOf } from './verdictOf';
 
 const CurvesChart = lazy(async () => ({
@@ -98,7 +99,12 @@ export function Shorter({ input, lastIn, checked }: Props) {
               lastIn={lastIn}
               curves={[
                 { id: 'set', name: 'tonight', curve: checked.curve, lead: false },
-                { id: 'short', name: 'shortest', curve: curveOf(found.recipe, input), lead: true },
+                {
+                  id: 'short',
+                  name: 'shortest',
+                  curve: recipeCurve(found.recipe, input.box),
+                  lead: true,
+                },
               ]}
             />
           </Suspense>

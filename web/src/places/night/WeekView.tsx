@@ -7,15 +7,15 @@ import {
   type WeekPiece,
 } from '@zanfirico/core';
 import { CalendarDays } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { sentenceOf } from '../../api/client';
 import { download } from '../../exports/download';
 import { weekIcs } from '../../exports/nightIcs';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
-import { askNight } from '../../workers/night';
 import { NO_BOXES } from './BoxView';
+import { failureOf, useNight } from './useNight';
 import { useShelf } from './useShelf';
 
 const DAY = 86400;
@@ -47,7 +47,6 @@ export function WeekView() {
   const t = useTonight();
   const shop = useShop((s) => s.shop);
   const shelf = useShelf();
-  const [answer, setAnswer] = useState<{ for: unknown; week: Week | string }>();
   const boxes = shop?.document.annealers ?? NO_BOXES;
   const { week, practice, door, coolingTime } = t;
   const chosen = useMemo(
@@ -77,22 +76,9 @@ export function WeekView() {
       },
     };
   }, [chosen, boxes, practice, door, coolingTime]);
-  useEffect(() => {
-    if (!request) return undefined;
-    let live = true;
-    void askNight(request).then((a) => {
-      if (live)
-        setAnswer({
-          for: request,
-          week: 'week' in a ? a.week : 'failed' in a ? a.failed : 'No answer came.',
-        });
-    });
-    return () => {
-      live = false;
-    };
-  }, [request]);
-  const told = answer && answer.for === request ? answer.week : undefined;
-  const plan = told === undefined || typeof told === 'string' ? undefined : told;
+  const answer = useNight(request);
+  const failure = failureOf(answer);
+  const plan = answer && 'week' in answer ? answer.week : undefined;
   const nameOf = (id: string): string => shelf.find((p) => p.id === id)?.name ?? id;
   const title = (l: WeekLoad): string => l.pieces.map(nameOf).join(', ');
   const put = (id: string, dates: { ready: string; due: string } | undefined): void => {
@@ -109,10 +95,10 @@ export function WeekView() {
             of which annealer each goes into is worked out.
           </p>
         )}
-        {request && told === undefined && <p className="quiet py-4">Being worked out …</p>}
-        {typeof told === 'string' && (
+        {request && !answer && <p className="quiet py-4">Being worked out …</p>}
+        {failure !== undefined && (
           <p role="alert" className="text-error py-4">
-            {told}
+            {failure}
           </p>
         )}
         {plan && (

@@ -1,7 +1,7 @@
 // A schedule put through the simulation, away from the page: asked a moment after the last change, the newest answer only.
 import type { Checked, ScheduleInput } from '@zanfirico/core';
-import { useEffect, useState } from 'react';
-import { askNight } from '../../workers/night';
+import { useMemo } from 'react';
+import { failureOf, useNight } from './useNight';
 
 /** Changes closer together than this are one, ms. */
 const REST = 220;
@@ -15,26 +15,15 @@ const ASKED: Believed = { state: 'asked' };
 
 /** The checked schedule of an input, with the picture through the wall if wanted; `asked` until it is there. */
 export function useChecked(input: ScheduleInput | undefined, picture = false): Believed {
-  const [answer, setAnswer] = useState<{ for: ScheduleInput; believed: Believed }>();
-  useEffect(() => {
-    if (!input) return undefined;
-    let live = true;
-    const rest = setTimeout(() => {
-      void askNight({ kind: 'check', input, picture }).then((a) => {
-        if (!live) return;
-        setAnswer({
-          for: input,
-          believed:
-            'checked' in a
-              ? { state: 'here', checked: a.checked }
-              : { state: 'failed', says: 'failed' in a ? a.failed : 'No answer came.' },
-        });
-      });
-    }, REST);
-    return () => {
-      live = false;
-      clearTimeout(rest);
-    };
-  }, [input, picture]);
-  return answer && answer.for === input ? answer.believed : ASKED;
+  const question = useMemo(
+    () => input && ({ kind: 'check', input, picture } as const),
+    [input, picture],
+  );
+  const answer = useNight(question, REST);
+  return useMemo((): Believed => {
+    if (!answer) return ASKED;
+    return 'checked' in answer
+      ? { state: 'here', checked: answer.checked }
+      : { state: 'failed', says: failureOf(answer) ?? 'No answer came.' };
+  }, [answer]);
 }

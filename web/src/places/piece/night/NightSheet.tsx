@@ -1,11 +1,9 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import type { PieceDocument } from '@zanfirico/contract';
-import { PRACTICES, printText, type Practice } from '@zanfirico/core';
-import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
-import { useDisplay } from '../../../stores/display';
 import { useDraft } from '../../../stores/draft';
 import { NightBody } from '../../night/NightBody';
+import { PracticeChoice, SCHOOLS_F } from '../../night/PracticeChoice';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
 import { TimeField } from './TimeField';
@@ -31,7 +29,12 @@ export function NightSheet() {
         />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
-        <Practices practice={firing.practice} />
+        <PracticeChoice
+          practice={firing.practice}
+          onChange={(practice) => {
+            setFiring({ practice });
+          }}
+        />
         <HoldAt />
         <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
           <TimeField
@@ -82,25 +85,6 @@ export function NightSheet() {
   );
 }
 
-function Practices({ practice }: { readonly practice: Practice }) {
-  const units = useDisplay((s) => s.units);
-  return (
-    <Choice
-      legend="Practice: how much tension may stay"
-      value={practice}
-      options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
-        value: p,
-        label: PRACTICES[p].name,
-        note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
-      }))}
-      onChange={(next) => {
-        setFiring({ practice: next });
-      }}
-    />
-  );
-}
-
-const SCHOOLS_F = [900, 925, 950, 1000] as const;
 const fromF = (f: number): number => ((f - 32) * 5) / 9;
 
 /** The schools differ on where to hold; all are here, and the clock answers for each. */
