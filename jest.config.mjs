@@ -1,4 +1,6 @@
-// Unit tests of every package, TypeScript through swc.
+// Unit tests of every package, TypeScript through swc. Clocks that are put forward and back are among what is tested.
+process.env.TZ = 'Europe/Berlin';
+
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],

@@ -464,6 +464,30 @@ export const PieceSchema = Type.Object(
           description: 'time constant of the box with the power off, s',
         }),
         doorTemperature: Type.Number({ minimum: 30, maximum: 200, description: '°C' }),
+        annealer: Type.Optional(
+          Type.String({
+            minLength: 1,
+            maxLength: 40,
+            pattern: '\\S',
+            description:
+              'name of the shop’s annealer it goes into; its figures then stand for the box',
+          }),
+        ),
+        restraint: Type.Optional(
+          Type.Number({
+            minimum: 0,
+            maximum: 1,
+            description:
+              'how far joined thick and thin hold each other: 0 free, 1 fully; 0.5 when left out',
+          }),
+        ),
+        liquidRatio: Type.Optional(
+          Type.Number({
+            minimum: 1,
+            maximum: 5,
+            description: 'how many times more the liquid shrinks than the solid; 2.9 when left out',
+          }),
+        ),
       },
       strict,
     ),

@@ -40,6 +40,23 @@ export const ShopSchema = Type.Object(
               description: 'off, till 37 % of the excess over the room is left, s',
             }),
           ),
+          power: Type.Optional(
+            Type.Number({ minimum: 100, maximum: 500000, description: 'most heat, W' }),
+          ),
+          capacity: Type.Optional(
+            Type.Number({
+              minimum: 500,
+              maximum: 50000000,
+              description: 'heat it takes to warm box and load by a kelvin, J/K',
+            }),
+          ),
+          unevenness: Type.Optional(
+            Type.Number({
+              minimum: 0,
+              maximum: 100,
+              description: 'between its hottest and its coldest place at annealing heat, K',
+            }),
+          ),
         },
         strict,
       ),

@@ -65,7 +65,7 @@ export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './glass/rack';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
 export { bodyShells, type Shell } from './piece/body';
-export { clockAfter, minutesOfDay } from './piece/clock';
+export { clockAfter, clockChange, holdingSeconds, minutesOfDay, momentOf } from './piece/clock';
 export {
   derive,
   NO_SHOP,
@@ -209,7 +209,7 @@ export {
 export type { Figure, Verdict, Why } from './units/why';
 export { checkedSchedule, type Checked } from './anneal/checked';
 export { shortestNight, type Shorter } from './anneal/shortest';
-export { putThrough, type Outcome } from './anneal/outcome';
+export { putThrough, type Assumed, type Outcome } from './anneal/outcome';
 export {
   asRecipe,
   boxLeaves,
@@ -218,11 +218,14 @@ export {
   type Recipe,
   type RecipeLine,
 } from './anneal/recipe';
-export { follow, learnCooling, type Kiln, type Mishap } from './anneal/kiln';
-export { judgeCurve, type Judged } from './anneal/accident';
+export { follow, type Mishap } from './anneal/kiln';
+export { learnBox, type LearntBox } from './anneal/learn';
+export { putInBox, type InBox } from './anneal/places';
+export { judgeCurve, type Begun, type Judged } from './anneal/accident';
+export { nightMargins, type Margin, type Margins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
 export { readLog, type ReadLog } from './anneal/log';
-export { STUDIO_BOX, STUDIO_POWER } from './anneal/box';
+export { boxOf, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
 export { SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
 export type { Body } from './anneal/ramp';
@@ -231,7 +234,6 @@ export type { ScheduleInput } from './anneal/schedule';
 export type { KilnCurve, WallTrace } from './anneal/simulate';
 export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';
 export { annealingSchedule } from './anneal/schedule';
-export { holdingSeconds } from './piece/clock';
 export {
   planWeek,
   type Week,

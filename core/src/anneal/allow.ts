@@ -46,10 +46,11 @@ export const lastingPerRate = (
   glass: Glass,
   wall: CoolingWall,
   exchange: number,
+  restraint = RESTRAINT,
 ): StressPerRate => ({
   wall: STRUCTURAL_FACTOR * frozenTensionPerRate(wall.body, glass, wall.thickest),
   step:
-    STRUCTURAL_FACTOR * thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * RESTRAINT,
+    STRUCTURAL_FACTOR * thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * restraint,
 });
 
 /** What passes while set glass cools: tension in the skin, and between thick and thin. */
@@ -57,9 +58,10 @@ export const passingPerRate = (
   glass: Glass,
   wall: CoolingWall,
   exchange: number,
+  restraint = RESTRAINT,
 ): StressPerRate => ({
   wall: surfaceTensionPerRate(wall.body, glass, wall.thickest),
-  step: thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * RESTRAINT,
+  step: thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * restraint,
 });
 
 /** Fastest rate, K/s, that keeps the sum of both under `allowed` Pa. */

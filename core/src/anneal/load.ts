@@ -3,7 +3,8 @@ import type { Glass } from '../glass/glass';
 import { thermoelasticModulus } from '../glass/glass';
 import type { CoolingWall } from './allow';
 import { checkedSchedule, fromLastIn, type Checked } from './checked';
-import { putThrough, type Outcome } from './outcome';
+import type { Outcome } from './outcome';
+import { putInBox } from './places';
 import { PRACTICES } from './practice';
 import type { ScheduleInput } from './schedule';
 import { ARRIVES_UNEVEN } from './soak';
@@ -142,7 +143,7 @@ export function loadNight(
     const outcome =
       p === ruling.p
         ? ruling.checked.outcome
-        : putThrough(p, curve, {
+        : putInBox({ ...p, assumes: input.assumes }, curve, input.box, {
             fineness: 4,
             spaces: 16,
             startUneven: ARRIVES_UNEVEN,

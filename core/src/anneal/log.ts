@@ -10,6 +10,8 @@ export type ReadLog =
       readonly unit: 'C' | 'F';
       readonly unitSaid: boolean;
       readonly rows: number;
+      /** Where several places were read at once: how far they lay apart while hot (the middle value), K. */
+      readonly spread: number | undefined;
       readonly remarks: readonly string[];
     }
   | { readonly ok: false; readonly says: string };
@@ -21,6 +23,12 @@ const SILENCE = 30 * 60;
 /** Hotter than this, with no unit given, is taken for °F: soft glass is held under 560 °C and hard under 580. */
 const SEEMS_FAHRENHEIT = 640;
 const DAY = 86400;
+/** What headings call a time, a temperature that was read, and one that was only asked for. */
+const TIMES = /time|date|zeit|clock|^t$|^s$|min|hour/;
+const PLACES = /temp|°|deg|celsius|fahrenheit|kiln|actual|^c$|^f$/;
+const WANTED = /set|target|program|wanted|asked|\bsp\b/;
+/** A box is hot above this, °C: there its places are compared. */
+const HOT = 300;
 
 /** Reads a log. `unit` overrules what it says or seems. */
 export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
@@ -38,12 +46,14 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
   };
   const head = cells(first).map((c) => c.toLowerCase());
   const hasHead = head.every((c) => !/^[-+]?\d/.test(c));
-  const find = (pattern: RegExp, otherwise: number): number => {
-    const i = hasHead ? head.findIndex((c) => pattern.test(c)) : -1;
+  const find = (fits: (c: string) => boolean, otherwise: number): number => {
+    const i = hasHead ? head.findIndex(fits) : -1;
     return i >= 0 ? i : otherwise;
   };
-  const at = find(/time|date|zeit|clock|^t$|^s$|min|hour/, 0);
-  const temp = find(/temp|°|deg|celsius|fahrenheit|kiln|actual|^c$|^f$/, at === 0 ? 1 : 0);
+  const at = find((c) => TIMES.test(c), 0);
+  const read = (c: string): boolean => PLACES.test(c) && !WANTED.test(c);
+  const temp = find(read, at === 0 ? 1 : 0);
+  const places = hasHead ? head.flatMap((c, i) => (i !== at && read(c) ? [i] : [])) : [];
   const name = head[temp] ?? '';
   const said = hasHead
     ? /fahrenheit|°\s*f|\bf\b|_f\b|\(f\)/.test(name)
@@ -56,6 +66,7 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
   const scale = /hour|\(h\)|_h\b/.test(clock) ? 3600 : clock.includes('min') ? 60 : 1;
   const time: number[] = [];
   const temperature: number[] = [];
+  const spreads: { readonly at: number; readonly apart: number }[] = [];
   const remarks: string[] = [];
   let [bad, backward, twice, silences] = [0, 0, 0, 0];
   let midnight = 0;
@@ -89,6 +100,8 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     before = t;
     time.push(t);
     temperature.push(value);
+    const all = places.map((k) => number(c[k] ?? '')).filter((v) => !Number.isNaN(v));
+    if (all.length > 1) spreads.push({ at: value, apart: Math.max(...all) - Math.min(...all) });
   });
   if (time.length < 2)
     return {
@@ -109,7 +122,11 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     remarks.push(
       `It does not say its unit; up to ${String(Math.round(most))} degrees it is taken for °${used}.`,
     );
-  const celsius = used === 'F' ? temperature.map((v) => ((v - 32) * 5) / 9) : temperature;
+  const inC = (v: number): number => (used === 'F' ? ((v - 32) * 5) / 9 : v);
+  const celsius = temperature.map(inC);
+  const apart = spreads.filter((s) => inC(s.at) > HOT).map((s) => s.apart);
+  const middle = apart.sort((a, b) => a - b)[Math.floor(apart.length / 2)];
+  const spread = middle !== undefined && used === 'F' ? (middle * 5) / 9 : middle;
   const start = time[0] as number;
   const curve = thinned(
     time.map((t) => t - start),
@@ -119,7 +136,17 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     remarks.push(
       `${String(time.length)} readings were thinned to ${String(curve.time.length)}, highs and lows kept.`,
     );
-  return { ok: true, curve, unit: used, unitSaid: said !== undefined, rows: time.length, remarks };
+  if (spread !== undefined)
+    remarks.push(`Its ${String(places.length)} places lay ${spread.toFixed(1)} K apart while hot.`);
+  return {
+    ok: true,
+    curve,
+    unit: used,
+    unitSaid: said !== undefined,
+    rows: time.length,
+    spread,
+    remarks,
+  };
 }
 
 /** Seconds of a time cell, and whether it was a clock: "1234", "2:10", "02:10:30", "2026-11-26 02:10", "…T02:10:30Z". */

@@ -4,10 +4,19 @@ import { RESTRAINT, type CoolingWall } from './allow';
 import { simulate, type KilnCurve, type Night, type Peak, type Trial } from './simulate';
 import type { Wall } from './conduction';
 
-/** What is annealed: a glass and its walls. */
+/** What is annealed: a glass and its walls, and what is assumed of them. */
 export interface Annealed {
   readonly glass: Glass;
   readonly wall: CoolingWall;
+  readonly assumes?: Assumed | undefined;
+}
+
+/** What nobody measures at the furnace; the customary value where left out. */
+export interface Assumed {
+  /** How far joined thick and thin hold each other: 0 free, 1 fully. */
+  readonly restraint?: number | undefined;
+  /** How many times more the liquid shrinks than the solid; 1 is the classical theory. */
+  readonly liquidRatio?: number | undefined;
 }
 
 /** What a curve did to it. Pa. */
@@ -33,7 +42,7 @@ export interface Outcome {
 /** How it is put through. */
 export type Through = Pick<
   Trial,
-  'start' | 'startFictive' | 'startUneven' | 'fineness' | 'spaces' | 'picture' | 'restraint'
+  'start' | 'startFictive' | 'startUneven' | 'fineness' | 'spaces' | 'picture' | 'exchange'
 > & {
   /** When the soak ends, on the curve's clock, s. */
   readonly soakEnds?: number | undefined;
@@ -49,7 +58,7 @@ const tiedBody = (body: Wall['body']): Wall['body'] => (body === 'ball' ? 'cylin
 
 /** Puts a piece through a curve. Throws a RangeError with a sentence for what cannot be computed. */
 export function putThrough(
-  { glass, wall }: Annealed,
+  { glass, wall, assumes }: Annealed,
   curve: KilnCurve,
   through: Through = {},
 ): Outcome {
@@ -57,10 +66,19 @@ export function putThrough(
   const steps = wall.stepThick - wall.stepThin > SAME;
   const together = steps && wall.stepThick >= NEARLY * wall.thickest;
   const pair = [
-    { body: tiedBody(wall.body), thickness: together ? wall.thickest : wall.stepThick },
+    together
+      ? { body: tiedBody(wall.body), thickness: wall.thickest }
+      : { body: flatBody(wall.body), thickness: wall.stepThick },
     { body: flatBody(wall.body), thickness: wall.stepThin },
   ] as const;
-  const trial = { glass, curve, restraint: RESTRAINT, countFrom: soakEnds, ...more };
+  const trial = {
+    glass,
+    curve,
+    restraint: assumes?.restraint ?? RESTRAINT,
+    liquidRatio: assumes?.liquidRatio,
+    countFrom: soakEnds,
+    ...more,
+  };
   const alone = [{ body: wall.body, thickness: wall.thickest }] as const;
   const night = simulate({ ...trial, walls: together ? pair : alone });
   const step = steps && !together ? simulate({ ...trial, walls: pair }) : undefined;

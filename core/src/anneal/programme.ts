@@ -1,5 +1,5 @@
 // The programme of a night: its rows, and the curve they trace.
-import { naturalTime, type Box, type Fall } from './box';
+import { climbAt, naturalTime, type Box, type Fall } from './box';
 
 /** One row of the programme. `start` counts from the last piece in, so the climb and the hold are negative. */
 export interface ScheduleRow {
@@ -43,7 +43,8 @@ export function layRows(
   { end, soak, slow, quick, slowFall, quickFall }: Falls,
 ): ScheduleRow[] {
   const { box, holdTemperature: hold, doorTemperature: door } = input;
-  const climb = (hold - box.room) / box.climb;
+  const rate = climbAt(box, hold);
+  const climb = (hold - box.room) / rate;
   const rows: ScheduleRow[] = [];
   const add = (
     kind: ScheduleRow['kind'],
@@ -57,7 +58,7 @@ export function layRows(
     const start = last ? last.start + last.duration : -input.holding - climb;
     if (duration > 0) rows.push({ kind, name, from, to, start, duration, rate });
   };
-  add('climb', 'Empty box up to the hold', box.room, hold, climb, box.climb);
+  add('climb', 'Empty box up to the hold', box.room, hold, climb, rate);
   add('hold', 'Hold for the pieces', hold, hold, input.holding);
   add('soak', 'Soak after the last piece', hold, hold, soak);
   if (slowFall.programmed > 0)

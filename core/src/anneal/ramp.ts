@@ -10,7 +10,12 @@ const LAG: Readonly<Record<Body, number>> = { slab: 8, oneSided: 2, cylinder: 16
 
 // Frozen-in centre tension by the classical theory: M R d²/(number·κ) (Adams & Williamson 1920 in shape;
 // Timoshenko & Goodier). The one-sided wall is half a slab of twice the thickness.
-const FROZEN: Readonly<Record<Body, number>> = { slab: 24, oneSided: 6, cylinder: 32, ball: 60 };
+export const FROZEN_UNDER: Readonly<Record<Body, number>> = {
+  slab: 24,
+  oneSided: 6,
+  cylinder: 32,
+  ball: 60,
+};
 
 /** Centre minus surface, K, when cooling steadily at `rate` (K/s) through thickness or diameter `d` (m). */
 export const rampDifference = (body: Body, rate: number, d: number, kappa: number): number =>
@@ -18,7 +23,7 @@ export const rampDifference = (body: Body, rate: number, d: number, kappa: numbe
 
 /** Stress per unit cooling rate that the classical theory leaves at the centre, Pa per (K/s). */
 export const frozenTensionPerRate = (body: Body, glass: Glass, d: number): number =>
-  (thermoelasticModulus(glass) * d * d) / (FROZEN[body] * diffusivity(glass));
+  (thermoelasticModulus(glass) * d * d) / (FROZEN_UNDER[body] * diffusivity(glass));
 
 /** Centre tension the classical theory leaves after a fall at `rate` (K/s), Pa. */
 export const frozenTension = (body: Body, glass: Glass, d: number, rate: number): number =>

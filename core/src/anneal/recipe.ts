@@ -1,5 +1,5 @@
 // A recipe: from where, to where, how fast or how long; typed, read from a table, or made. And the curve it becomes in a box.
-import { fall, naturalTime, type Box } from './box';
+import { climbAt, fall, naturalTime, settlesAt, type Box } from './box';
 import type { Schedule } from './schedule';
 
 /** One line of a recipe: to a temperature at a rate (K/s, taken positive), or held for a time (s). */
@@ -51,6 +51,11 @@ export function recipeProblems(recipe: Recipe, box: Box): RecipeProblem[] {
       say(i, `${n} has no speed: give degrees an hour above nothing, or a hold.`);
     if (l.to < box.room && at > box.room)
       say(i, `${n} goes below the room, ${String(box.room)} °C: no box gets there.`);
+    else if (l.to > settlesAt(box))
+      say(
+        i,
+        `${n} goes to ${String(l.to)} °C; with ${(box.power / 1000).toFixed(1)} kW this box gets no hotter than ${String(Math.round(settlesAt(box)))} °C.`,
+      );
     at = l.to;
   });
   return found;
@@ -76,8 +81,10 @@ export function recipeCurve(
     temperature.push(to);
   };
   for (const l of recipe.lines) {
-    if (l.to > at) put((l.to - at) / Math.min(l.rate ?? box.climb, box.climb), l.to);
-    else if (l.to < at) {
+    if (l.to > at) {
+      const most = climbAt(box, l.to);
+      put((l.to - at) / Math.min(l.rate ?? most, most), l.to);
+    } else if (l.to < at) {
       // Nothing gets to the room's own temperature: half a kelvin above is there.
       const to = Math.max(l.to, box.room + 0.5);
       const f = fall(box, at, to, l.rate ?? FREE);

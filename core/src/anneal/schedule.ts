@@ -9,19 +9,18 @@ import {
   RESTRAINT,
   stepLag,
   STRUCTURAL_FACTOR,
-  type CoolingWall,
   type StressPerRate,
 } from './allow';
-import { fall, naturalRate, type Box, type Fall } from './box';
+import { fall, naturalRate, settlesAt, type Box, type Fall } from './box';
 import { surfaceExchange } from './exchange';
+import type { Annealed } from './outcome';
 import { PRACTICES, SAFETY, WORKING_STRESS, type Practice } from './practice';
 import { layRows, traceCurve, type CurvePoint, type ScheduleRow } from './programme';
+import { FROZEN_UNDER } from './ramp';
 import { BOX_EVENS, eveningTime, reliefTime } from './soak';
 
 /** What tonight needs to know. °C, s, m. */
-export interface ScheduleInput {
-  readonly glass: Glass;
-  readonly wall: CoolingWall;
+export interface ScheduleInput extends Annealed {
   readonly practice: Practice;
   readonly holdTemperature: number;
   readonly doorTemperature: number;
@@ -66,6 +65,8 @@ const LOG_FROZEN = { least: 14.5, most: 20 };
 /** Between these viscosities at the hold, glass neither sags within hours nor takes days to relax. */
 const LOG_SAGS = 10.5;
 const LOG_SLOW = 13.9;
+/** A box has to be able to go so much above its hold to keep it, K. */
+const STEERS = 5;
 const HOUR = 3600;
 const ADAMS =
   'Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.';
@@ -78,26 +79,29 @@ const bodyWords = {
 } as const;
 /** The numbers under M d²/κ: frozen in the middle, and passing in the skin. */
 const UNDER = {
-  slab: [24, 12],
-  oneSided: [6, 3],
-  cylinder: [32, 32],
-  ball: [60, 60],
+  slab: [FROZEN_UNDER.slab, 12],
+  oneSided: [FROZEN_UNDER.oneSided, 3],
+  cylinder: [FROZEN_UNDER.cylinder, 32],
+  ball: [FROZEN_UNDER.ball, 60],
 } as const;
 
 /** Calculates the schedule. Every temperature must be above the room's; ranges are the schema's business. */
 export function annealingSchedule(input: ScheduleInput): Schedule {
   const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
   const allows = PRACTICES[input.practice].allows;
-  const end = Math.min(hold, frozenAt(input));
+  const restraint = input.assumes?.restraint ?? RESTRAINT;
+  // The hottest place has to be set too, the coldest to be soaked.
+  const aside = box.unevenness / 2;
+  const end = Math.min(hold, frozenAt(input) - aside);
   const slowExchange = surfaceExchange(end);
-  const lasting = lastingPerRate(glass, wall, slowExchange);
+  const lasting = lastingPerRate(glass, wall, slowExchange, restraint);
   const tuned = input.tuned ?? { slow: 1, quick: 1, soak: 1 };
   const { quick: guessed, passing, exchange: quickExchange } = quickestFall(input, end);
   const quick = guessed * tuned.quick;
   const slow = Math.min(allowedRate(lasting, allows) * tuned.slow, quick);
   const soakD = wall.thickest * (wall.body === 'oneSided' ? 2 : 1);
   const evening = eveningTime(glass, soakD, slowExchange);
-  const relief = reliefTime(glass, hold);
+  const relief = reliefTime(glass, hold - aside);
   const soak = (Math.max(BOX_EVENS, evening) + relief) * tuned.soak;
   const slowFall = fall(box, hold, end, slow);
   const quickFall = fall(box, end, Math.min(end, door), quick);
@@ -130,6 +134,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
           { name: 'thickest wall evens', value: evening, kind: 'time' },
           { name: 'stress goes in', value: relief, kind: 'time' },
           { name: 'hold', value: hold, kind: 'temperature' },
+          { name: 'the box is uneven by', value: box.unevenness, kind: 'temperatureDifference' },
           { name: 'exchange h', value: slowExchange, kind: 'heatTransfer' },
         ],
         source: 'Carslaw & Jaeger; ASTM C336 (15 min at the annealing point), scaled by viscosity.',
@@ -141,7 +146,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       kind: 'rate',
       why: {
         says: `The fastest fall that leaves no more than the practice allows (${body}). Wall and step add up.`,
-        formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(RESTRAINT)}·M·lag)${input.tuned ? `, then × ${tuned.slow.toFixed(2)} by simulation` : ''}`,
+        formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(restraint)}·M·lag)${input.tuned ? `, then × ${tuned.slow.toFixed(2)} by simulation` : ''}`,
         inputs: [
           { name: 'allowed σ', value: allows, kind: 'stress' },
           ...wallInputs,
@@ -163,6 +168,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
         says: 'Where the slow fall may end: the glass is by now so stiff that what the quicker fall brings does not stay.',
         formula: 'η = 800 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20',
         inputs: [
+          { name: 'the box is uneven by', value: box.unevenness, kind: 'temperatureDifference' },
           { name: 'annealing point', value: glass.annealing, kind: 'temperature' },
           { name: 'strain point', value: strainPoint(glass), kind: 'temperature' },
         ],
@@ -175,7 +181,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       kind: 'rate',
       why: {
         says: 'Set glass only has to survive the passing tension of its own skin and its thin places.',
-        formula: `R = (7 MPa / 2) / (M d²/${String(UNDER[wall.body][1])}κ + 0.5·M·lag)${input.tuned ? `, then × ${tuned.quick.toFixed(2)} by simulation` : ''}`,
+        formula: `R = (7 MPa / 2) / (M d²/${String(UNDER[wall.body][1])}κ + ${String(restraint)}·M·lag)${input.tuned ? `, then × ${tuned.quick.toFixed(2)} by simulation` : ''}`,
         inputs: [
           { name: 'working stress', value: WORKING_STRESS, kind: 'stress' },
           { name: 'safety', value: SAFETY, kind: 'count' },
@@ -250,13 +256,13 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
  * exchange at the temperature where the box can no longer follow, found by repetition from the hot end.
  */
 function quickestFall(
-  { glass, wall, box, doorTemperature: door }: ScheduleInput,
+  { glass, wall, assumes, box, doorTemperature: door }: ScheduleInput,
   end: number,
 ): { readonly quick: number; readonly passing: StressPerRate; readonly exchange: number } {
   let at = end;
   for (let i = 0; ; i += 1) {
     const exchange = surfaceExchange(at);
-    const passing = passingPerRate(glass, wall, exchange);
+    const passing = passingPerRate(glass, wall, exchange, assumes?.restraint);
     const quick = allowedRate(passing, WORKING_STRESS / SAFETY);
     const next = Math.min(at, Math.max(door, box.room + quick * box.coolingTime));
     if (i === 30 || at - next < 0.5) return { quick, passing, exchange };
@@ -295,6 +301,13 @@ export const sags = (glass: Glass, temperature: number): boolean =>
 function judge(input: ScheduleInput, total: number, relief: number): Verdict {
   const log = logViscosity(fitVft(input.glass), input.holdTemperature);
   const annealing = String(input.glass.annealing);
+  const ends = settlesAt(input.box);
+  if (input.holdTemperature > ends - STEERS)
+    return {
+      verdict: 'no',
+      because: `With ${(input.box.power / 1000).toFixed(1)} kW this box gets no hotter than ${ends.toFixed(0)} °C.`,
+      remedy: 'Hold lower, or see that its power, thermal mass and cooling time are right.',
+    };
   if (log < LOG_SAGS)
     return {
       verdict: 'no',

@@ -2,7 +2,7 @@
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
 import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule } from './checked';
-import { putThrough, type Outcome } from './outcome';
+import { putInBox, putRoughly, type InBox } from './places';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
 import type { ScheduleInput } from './schedule';
@@ -13,7 +13,7 @@ export interface Shorter {
   readonly recipe: Recipe;
   /** From the last piece in to the door, s. */
   readonly seconds: number;
-  readonly outcome: Outcome;
+  readonly outcome: InBox;
   readonly tries: number;
 }
 
@@ -66,21 +66,21 @@ const recipeOf = ({ shape, slow }: Point, input: ScheduleInput): Recipe => {
 
 /** Searches. What it starts from is the checked schedule, so it is never worse than that. */
 export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}): Shorter {
-  const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
+  const { box, holdTemperature: hold, doorTemperature: door } = input;
   const allows = PRACTICES[input.practice].allows;
   const first = checkedSchedule(input);
   const { schedule } = first;
   const end = Math.min(hold - 2, schedule.slowEnd.value);
   let tries = 0;
-  /** Puts a shape through, its slow rate moved until what is kept is what may be. */
-  const judge = (shape: Shape, from: number): Judged => {
+  /** Puts a shape through, its slow rate moved until what is kept is what may be; thoroughly where it would beat a score. */
+  const judge = (shape: Shape, from: number, beat: number): Judged => {
     let slow = from;
     let best: Judged | undefined;
     for (let k = 0; k < 3; k += 1) {
       tries += 1;
       const point = { shape, slow };
       const curve = recipeCurve(recipeOf(point, input), box);
-      const o = putThrough({ glass, wall }, curve, {
+      const o = putRoughly(input, curve, box, {
         ...ROUGH,
         startUneven: ARRIVES_UNEVEN,
         soakEnds: shape[0],
@@ -101,7 +101,21 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
       if (keeps < 1 && Math.exp(slow) > 2 * naturalRate(box, hold)) break;
       slow += Math.log(Math.min(2.5, Math.max(0.3, 0.99 / keeps)));
     }
-    return best as Judged;
+    const found = best as Judged;
+    if (score(found) >= beat) return found;
+    // It looks better: does the coldest place think so too, where a fall comes sooner?
+    const curve = recipeCurve(recipeOf(found.point, input), box);
+    const { kept, worst } = putInBox(input, curve, box, {
+      ...ROUGH,
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds: shape[0],
+    });
+    const over = Math.max(
+      found.over,
+      kept / (MARGIN * allows),
+      worst.stress / ((MARGIN * WORKING_STRESS) / SAFETY),
+    );
+    return { ...found, over };
   };
   const inBounds = (p: Shape): Shape => {
     const t1 = Math.min(hold - 1, Math.max(door + 3, p[1]));
@@ -111,6 +125,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
   let at = judge(
     inBounds([schedule.soak.value, (hold + end) / 2, end, 0, Math.log(schedule.quickRate.value)]),
     slow,
+    Infinity,
   );
   let best: Judged | undefined = at.over <= 1 ? at : undefined;
   const range = Math.max(4, (hold - end) / 3);
@@ -123,7 +138,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
         const shape = at.point.shape.map((v, i) =>
           i === k ? v + way * (steps[i] as number) : v,
         ) as unknown as Shape;
-        const j = judge(inBounds(shape), at.point.slow);
+        const j = judge(inBounds(shape), at.point.slow, score(at) - 30);
         if (j.over <= 1 && (!best || j.seconds < best.seconds - 30)) {
           best = j;
           looking.onBest?.(told());
@@ -158,7 +173,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
     return {
       recipe,
       seconds: curve.time[curve.time.length - 1] as number,
-      outcome: putThrough({ glass, wall }, curve, {
+      outcome: putInBox(input, curve, box, {
         startUneven: ARRIVES_UNEVEN,
         soakEnds: recipe.lines[0]?.hold,
       }),

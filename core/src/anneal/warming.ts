@@ -1,16 +1,15 @@
 // Going up: cold blanks, bars and thick pieces climb slowly. The skin is pressed and the middle pulled while it warms; nothing
 // can relax until it is hot.
 import { strainPoint } from '../glass/viscosity';
-import { allowedRate, RESTRAINT, stepLag, type CoolingWall } from './allow';
+import { allowedRate, RESTRAINT, stepLag } from './allow';
 import { surfaceExchange } from './exchange';
-import type { Glass } from '../glass/glass';
 import { thermoelasticModulus } from '../glass/glass';
-import { putThrough, type Outcome } from './outcome';
+import { putThrough, type Annealed, type Outcome } from './outcome';
 import { SAFETY, WORKING_STRESS } from './practice';
 import { frozenTensionPerRate } from './ramp';
 import { eveningTime } from './soak';
 import { recipeCurve, type Recipe } from './recipe';
-import type { Box } from './box';
+import { climbAt, type Box } from './box';
 
 /** A climb that is sound, and what it does. */
 export interface Warming {
@@ -27,20 +26,23 @@ const AIM = 0.95;
 
 /** The quickest even climb from `from` to `to` °C that keeps the passing tension under half the working stress, then a soak. */
 export function warming(
-  glass: Glass,
-  wall: CoolingWall,
+  { glass, wall, assumes }: Annealed,
   box: Box,
   from: number,
   to: number,
 ): Warming {
   const passes = WORKING_STRESS / SAFETY;
   const exchange = surfaceExchange((from + to) / 3);
+  const most = climbAt(box, to);
   let rate = Math.min(
-    box.climb,
+    most,
     allowedRate(
       {
         wall: frozenTensionPerRate(wall.body, glass, wall.thickest),
-        step: thermoelasticModulus(glass) * stepLag(glass, wall, exchange) * RESTRAINT,
+        step:
+          thermoelasticModulus(glass) *
+          stepLag(glass, wall, exchange) *
+          (assumes?.restraint ?? RESTRAINT),
       },
       passes,
     ),
@@ -55,16 +57,16 @@ export function warming(
       lines: [{ to, rate, hold: soak }],
     };
     const curve = recipeCurve(recipe, box);
-    const outcome = putThrough({ glass, wall }, curve, {
+    const outcome = putThrough({ glass, wall, assumes }, curve, {
       start: from,
       startFictive: strainPoint(glass),
     });
     const share = outcome.worst.stress / passes;
     const seconds = curve.time[curve.time.length - 1] as number;
     if (share <= 1 && (!best || rate > best.rate)) best = { recipe, rate, seconds, outcome };
-    if (share <= 1 && (share > 0.9 || rate >= box.climb)) break;
+    if (share <= 1 && (share > 0.9 || rate >= most)) break;
     best ??= share > 1 && i === ROUNDS - 1 ? { recipe, rate, seconds, outcome } : undefined;
-    rate = Math.min(box.climb, rate * Math.min(3, Math.max(1 / 3, AIM / Math.max(share, 1e-6))));
+    rate = Math.min(most, rate * Math.min(3, Math.max(1 / 3, AIM / Math.max(share, 1e-6))));
   }
   if (!best)
     throw new RangeError('No climb was found that this piece stands; warm it in a smaller step.');

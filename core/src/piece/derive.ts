@@ -1,5 +1,5 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
-import { STUDIO_BOX } from '../anneal/box';
+import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
 import { annealingSchedule, type Schedule, type ScheduleInput } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
@@ -18,6 +18,7 @@ import type { Stock } from '../stock/moves';
 import { planStock, type StockPlan } from '../stock/piece';
 import { holdingSeconds } from './clock';
 import { readPart, type Part, type PartInput } from './part';
+import { rulingWall } from './rulingWall';
 import { readings, type Readings } from './readings';
 import { readBit, type BitInput, type ReadBit } from './bits';
 import { wholePiece, type Whole } from './whole';
@@ -47,6 +48,10 @@ export interface PieceInput {
     readonly lastIn: string;
     readonly boxCoolingTime: number;
     readonly doorTemperature: number;
+    /** The shop's annealer it goes into: where the shop knows it, its figures stand for the box. */
+    readonly annealer?: string | undefined;
+    readonly restraint?: number | undefined;
+    readonly liquidRatio?: number | undefined;
   };
 }
 
@@ -65,10 +70,17 @@ export interface ShopFacts {
   readonly layerFactor: (ironDiameter: number) => number;
   /** Where parts of another glass find it, and their colours. */
   readonly rack: Pick<Rack, 'glass' | 'colour'>;
+  /** An annealer by its name. */
+  readonly annealer: (name: string) => Box | undefined;
 }
 
 /** No shop known: any block, nothing learned, the shipped rack. */
-export const NO_SHOP: ShopFacts = { blocks: [], layerFactor: () => 1, rack: SHIPPED_RACK };
+export const NO_SHOP: ShopFacts = {
+  blocks: [],
+  layerFactor: () => 1,
+  rack: SHIPPED_RACK,
+  annealer: () => undefined,
+};
 
 /** One part, with how its glass comes to it. */
 export interface PlannedPart extends Part {
@@ -193,7 +205,10 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     practice: firing.practice,
     holdTemperature: firing.holdTemperature ?? glass.annealing,
     doorTemperature: firing.doorTemperature,
-    box: { ...STUDIO_BOX, coolingTime: firing.boxCoolingTime },
+    assumes: { restraint: firing.restraint, liquidRatio: firing.liquidRatio },
+    box:
+      (firing.annealer !== undefined ? shop.annealer(firing.annealer) : undefined) ??
+      boxOf({ coolingTime: firing.boxCoolingTime }),
     holding: holdingSeconds(firing.firstIn, firing.lastIn),
   };
   const schedule = annealingSchedule(night);
@@ -233,26 +248,6 @@ const stockOf = (
   stock.wall === undefined || 2 * stock.wall < stock.diameter
     ? planStock(glass, volume, allowance, stock)
     : undefined;
-
-/** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
-function rulingWall(
-  parts: readonly Part[],
-  bits: readonly ReadBit[],
-): { readonly thickest: number; readonly body: 'oneSided' | 'slab' } {
-  const walls = [
-    ...parts.map(({ shape }) => ({
-      thickest: shape.thickest.wall,
-      body:
-        shape.opening === 'closed' || shape.opening === 'narrow'
-          ? ('oneSided' as const)
-          : ('slab' as const),
-    })),
-    ...bits.map((b) => ({ thickest: b.measure.thickness, body: 'slab' as const })),
-  ];
-  const counts = (w: (typeof walls)[number]): number =>
-    w.body === 'oneSided' ? 2 * w.thickest : w.thickest;
-  return walls.reduce((a, b) => (counts(b) > counts(a) ? b : a));
-}
 
 const mainPart = (parts: readonly PlannedPart[], whole: Whole): PlannedPart =>
   parts.find((p) => p.index === whole.vessel?.index) ??

@@ -46,6 +46,41 @@ const goblet = [
   { name: 'bowl', profile: cup },
 ];
 
+describe('as what solid work cools', () => {
+  const circle = (r: number): Profile =>
+    Array.from({ length: 13 }, (_, i) => {
+      const a = (Math.PI * i) / 12 - Math.PI / 2;
+      return mm(r * (1 + Math.sin(a)), i % 12 === 0 ? 0 : r * Math.cos(a));
+    });
+  const body = (parts: PartInput[]) => {
+    const { wall } = good(piece(parts)).night;
+    return [wall.body, Math.round(1000 * wall.thickest)];
+  };
+  it.each([
+    { what: 'a paperweight as a ball', parts: [solid('ball', circle(40))], is: ['ball', 80] },
+    { what: 'a bar as a rod', parts: [solid('bar', rod(0, 200, 20))], is: ['cylinder', 40] },
+    {
+      what: 'a stub as a rod, the safe side',
+      parts: [solid('stub', rod(0, 50, 25))],
+      is: ['cylinder', 50],
+    },
+    { what: 'a disc as a plate', parts: [solid('disc', rod(0, 20, 60))], is: ['slab', 20] },
+    {
+      what: 'a ball on a bar nearly as thick by the bar',
+      parts: [
+        solid('bar', rod(0, 200, 20)),
+        solid(
+          'ball',
+          circle(24).map((p) => ({ ...p, height: p.height + 0.2 })),
+        ),
+      ],
+      is: ['cylinder', 40],
+    },
+  ])('$what', ({ parts, is }) => {
+    expect(body(parts)).toEqual(is);
+  });
+});
+
 describe('solid work', () => {
   it('a rod: volume πr²L, thickness its diameter (closed form)', () => {
     const { whole } = good(piece([solid('rod', rod(0, 200, 10))]));

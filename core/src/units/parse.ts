@@ -30,6 +30,8 @@ const EXAMPLES: Record<TypedKind, string> = {
   time: '1:30, 1.5 h or 90 min',
   volume: '250 ml or 8 fl oz',
   angle: '30 or 30°',
+  power: '4.5 kW or 4500 W',
+  heatCapacity: '45 kJ/K',
   ratio: '15 or 15 %',
 };
 
@@ -93,5 +95,7 @@ const NAMES: Record<TypedKind, string> = {
   time: 'time',
   volume: 'volume',
   angle: 'angle',
+  power: 'power',
+  heatCapacity: 'thermal mass',
   ratio: 'proportion',
 };

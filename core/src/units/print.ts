@@ -43,6 +43,9 @@ function placesFor(symbol: string, written: number): number {
       return size >= 100 ? 0 : 1;
     case 'fl oz':
       return 1;
+    case 'kW':
+    case 'kJ/K':
+      return 1;
     case '°C/h':
     case '°F/h':
       return size < 10 ? 1 : 0;
@@ -87,6 +90,8 @@ function printScience(value: number, kind: Exclude<QuantityKind, TypedKind>): Pr
       return { number: fixed(value * 1e6, 3), unit: 'mm²/s' };
     case 'modulusPerKelvin':
       return { number: fixed(value / 1e6, 3), unit: 'MPa/K' };
+    case 'energy':
+      return { number: fixed(value / 3.6e6, 1), unit: 'kWh' };
     case 'speed':
       return { number: fixed(value * 1e3, 1), unit: 'mm/s' };
     case 'expansion':

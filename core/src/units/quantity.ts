@@ -20,6 +20,9 @@ export type QuantityKind =
   | 'diffusivity'
   | 'modulusPerKelvin'
   | 'speed'
+  | 'power'
+  | 'heatCapacity'
+  | 'energy'
   | 'expansion';
 
 /** A unit as `SI = (written − offset) × factor`; `spellings` are what people type, lower case. */
@@ -81,6 +84,11 @@ export const UNITS = {
     unit('fl oz', CUBIC_METRES_PER_US_FLUID_OUNCE, ['fl oz', 'floz']),
   ],
   angle: [unit('°', Math.PI / 180, ['°', 'deg', 'degree', 'degrees'])],
+  power: [unit('kW', 1e3, ['kw', 'kilowatt', 'kilowatts']), unit('W', 1, ['w', 'watt', 'watts'])],
+  heatCapacity: [
+    unit('kJ/K', 1e3, ['kj/k', 'kj/°c', 'kj/c']),
+    unit('J/K', 1, ['j/k', 'j/°c', 'j/c']),
+  ],
   ratio: [unit('%', 0.01, ['%', 'percent', 'per cent'])],
 } as const satisfies Partial<Record<QuantityKind, readonly Unit[]>>;
 
@@ -108,6 +116,8 @@ export function displayUnit(kind: TypedKind, display: DisplayUnits): Unit {
     time: 'h',
     volume: display.length === 'mm' ? 'ml' : 'fl oz',
     angle: '°',
+    power: 'kW',
+    heatCapacity: 'kJ/K',
     ratio: '%',
   };
   const units: readonly Unit[] = UNITS[kind];

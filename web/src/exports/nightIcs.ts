@@ -1,6 +1,6 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
 import { createEvents, type DateArray } from 'ics';
-import { minutesOfDay } from '@zanfirico/core';
+import { momentOf } from '@zanfirico/core';
 
 /** Local date and time as the package wants them. */
 const parts = (d: Date): DateArray => [
@@ -16,12 +16,6 @@ export interface NightEntry {
   readonly name: string;
   readonly lastIn: Date;
   readonly door: Date;
-}
-
-/** The day's moment of a clock time, local. */
-export function momentOf(clock: string, day: Date): Date {
-  const m = minutesOfDay(clock);
-  return new Date(day.getFullYear(), day.getMonth(), day.getDate(), Math.floor(m / 60), m % 60);
 }
 
 /** An iCalendar text of several loads; throws with a sentence when it cannot be made. */

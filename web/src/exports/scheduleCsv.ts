@@ -2,10 +2,10 @@
 import { clockAfter, type Schedule } from '@zanfirico/core';
 import Papa from 'papaparse';
 
-/** CSV text (RFC 4180, CRLF) of a schedule; `lastIn` is the clock of the last piece in. See docs/formats.md. */
-export function scheduleCsv(schedule: Schedule, lastIn: string): string {
+/** CSV text (RFC 4180, CRLF) of a schedule; `lastIn` is the clock of the last piece in on `day`. See docs/formats.md. */
+export function scheduleCsv(schedule: Schedule, lastIn: string, day: Date): string {
   const rows = schedule.rows.map((row, i) => {
-    const { text, days } = clockAfter(lastIn, row.start);
+    const { text, days } = clockAfter(lastIn, row.start, day);
     return {
       segment: i + 1,
       kind: row.kind,

@@ -1,6 +1,7 @@
 // The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
 import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
 import {
+  boxOf,
   learnLayer,
   NO_SHOP,
   type Glass,
@@ -93,6 +94,10 @@ export function shopFacts(
   return {
     rack,
     blocks: shop.document.blocks,
+    annealer: (name) => {
+      const known = shop.document.annealers.find((a) => a.name === name);
+      return known && boxOf(known);
+    },
     layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
   };
 }

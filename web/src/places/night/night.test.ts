@@ -1,6 +1,6 @@
 // What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
-import { findGlass, putThrough, type CoolingWall } from '@zanfirico/core';
-import { momentOf, nightIcs, weekIcs } from '../../exports/nightIcs';
+import { findGlass, momentOf, putThrough, type CoolingWall } from '@zanfirico/core';
+import { nightIcs, weekIcs } from '../../exports/nightIcs';
 import { recipeFromCsv } from '../../imports/recipeFromCsv';
 import { verdictOf } from './verdictOf';
 

@@ -1,13 +1,14 @@
 // Clock times in words: "04:31 tomorrow".
-import { clockAfter } from '@zanfirico/core';
+import { clockAfter, clockChange } from '@zanfirico/core';
 
-/** The clock some seconds after a time of day, and the day in words. */
+/** The clock some seconds after a time of day of `day` (tonight, when left out), and the day in words. */
 export function clockWords(
   from: string,
   seconds: number,
+  when = new Date(),
 ): { readonly time: string; readonly day: string } {
   if (!Number.isFinite(seconds)) return { time: '–', day: '' };
-  const { text, days } = clockAfter(from, seconds);
+  const { text, days } = clockAfter(from, seconds, when);
   const day =
     days < 0
       ? 'the day before'
@@ -17,4 +18,12 @@ export function clockWords(
           ? 'tomorrow'
           : `in ${String(days)} days`;
   return { time: text, day };
+}
+
+/** What to say where clocks are changed within so many seconds of a time of day; undefined where they are not. */
+export function changeWords(from: string, seconds: number, when = new Date()): string | undefined {
+  const change = clockChange(from, seconds, when);
+  return change === 0
+    ? undefined
+    : `Clocks are put ${change > 0 ? 'forward' : 'back'} within this night; the times are those they will show.`;
 }

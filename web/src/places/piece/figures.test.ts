@@ -1,6 +1,6 @@
 // Figures by name: whatever is shown can be asked why, at furnace and torch.
 import { freshDocument } from '../pieces/freshDocument';
-import { clockWords } from './clock';
+import { changeWords, clockWords } from './clock';
 import { namedFigures } from './figures';
 import { deriveDocument } from './usePiece';
 
@@ -44,6 +44,13 @@ describe('clock words', () => {
     ['17:00', 80 * 3600, '01:00', 'in 4 days'],
     ['17:00', Infinity, '–', ''],
   ])('%s and %p s is %s %s', (from, seconds, time, day) => {
-    expect(clockWords(from, seconds)).toEqual({ time, day });
+    expect(clockWords(from, seconds, new Date(2026, 10, 26))).toEqual({ time, day });
+  });
+  it('tell a change of clocks, and only then', () => {
+    const autumn = new Date(2026, 9, 24);
+    expect(clockWords('17:00', 12 * 3600, autumn)).toEqual({ time: '04:00', day: 'tomorrow' });
+    expect(changeWords('17:00', 12 * 3600, autumn)).toContain('put back');
+    expect(changeWords('17:00', 12 * 3600, new Date(2026, 2, 28))).toContain('put forward');
+    expect(changeWords('17:00', 12 * 3600, new Date(2026, 5, 1))).toBeUndefined();
   });
 });

@@ -1,0 +1,165 @@
+// Where a night's margin is thin: the same programme with each thing it stands on a little off, one at a time, and how much longer a
+// night made for that would be.
+import type { Glass } from '../glass/glass';
+import type { CoolingWall } from './allow';
+import { RESTRAINT } from './allow';
+import { checkedSchedule, type Checked } from './checked';
+import { KILN_EXCHANGE } from './exchange';
+import type { Through } from './outcome';
+import { placeCurve, putInBox } from './places';
+import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import type { ScheduleInput } from './schedule';
+import { ARRIVES_UNEVEN } from './soak';
+
+/** One thing a little off. */
+export interface Margin {
+  readonly id: string;
+  /** What is off and by how much, as a sentence's first half. */
+  readonly name: string;
+  /** What the same programme leaves and lets through then, Pa. */
+  readonly kept: number;
+  readonly passing: number;
+  /** The most of what is allowed that is used up then; over 1 it is not sound. */
+  readonly used: number;
+  /** How much longer the night made for it is, s; undefined where it would be the same programme. */
+  readonly longer: number | undefined;
+}
+
+/** All of them, the one that moves the margin most first. */
+export interface Margins {
+  /** What is used of what is allowed, as planned, and by what. */
+  readonly used: number;
+  readonly by: 'stays' | 'passes';
+  readonly margins: readonly Margin[];
+}
+
+/** How far each is off: what a calliper, a supplier's sheet, a thermocouple are usually good for. From memory. */
+const OFF = {
+  wall: 0.1,
+  expansion: 0.02,
+  conductivity: 0.1,
+  reading: 10,
+  exchange: 1 / 3,
+  unevenness: 10,
+} as const;
+
+interface Case {
+  readonly id: string;
+  readonly name: string;
+  /** The input it would be planned for. */
+  readonly input?: ScheduleInput;
+  readonly through?: Through;
+  /** The kiln hotter than it reads, K. */
+  readonly hotter?: number;
+}
+
+/** Works them out: some ten nights simulated, and some of them planned anew. */
+export function nightMargins(
+  input: ScheduleInput,
+  checked: Checked = checkedSchedule(input),
+): Margins {
+  const allows = PRACTICES[input.practice].allows;
+  const passes = WORKING_STRESS / SAFETY;
+  const soakEnds = checked.schedule.soak.value;
+  const planned = checked.schedule.total.value;
+  const usedBy = (kept: number, passing: number): number =>
+    Math.max(kept / allows, passing / passes);
+  const margins = casesOf(input).map(({ id, name, input: other, through, hotter }): Margin => {
+    const curve =
+      hotter === undefined ? checked.curve : placeCurve(checked.curve, input.box, hotter);
+    const o = putInBox(other ?? input, curve, (other ?? input).box, {
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds,
+      ...through,
+    });
+    const { kept } = o;
+    const passing = o.worst.stress;
+    return {
+      id,
+      name,
+      kept,
+      passing,
+      used: usedBy(kept, passing),
+      longer: other && checkedSchedule(other).schedule.total.value - planned,
+    };
+  });
+  const { kept, worst } = checked.outcome;
+  return {
+    used: usedBy(kept, worst.stress),
+    by: kept / allows >= worst.stress / passes ? 'stays' : 'passes',
+    margins: margins.sort((a, b) => b.used - a.used),
+  };
+}
+
+/** A thickness that is there to be measured wrong, m. */
+const STEPS = 2e-4;
+
+function casesOf(input: ScheduleInput): Case[] {
+  const { glass, wall, box } = input;
+  const per = (share: number): string => `${String(Math.round(100 * share))} %`;
+  const walls = (change: Partial<CoolingWall>): ScheduleInput => ({
+    ...input,
+    wall: { ...wall, ...change },
+  });
+  const glasses = (change: Partial<Glass>): ScheduleInput => ({
+    ...input,
+    glass: { ...glass, ...change },
+  });
+  const restraint = input.assumes?.restraint ?? RESTRAINT;
+  const steps = wall.stepThick - wall.stepThin > STEPS;
+  const more = 1 + OFF.wall;
+  const { radiant, air } = KILN_EXCHANGE;
+  const less = 1 - OFF.exchange;
+  const kelvin = String(OFF.reading);
+  return [
+    {
+      id: 'thick',
+      name: `the thickest wall ${per(OFF.wall)} thicker`,
+      input: walls({
+        thickest: more * wall.thickest,
+        stepThick: more * wall.stepThick,
+        stepThin: steps ? wall.stepThin : more * wall.stepThin,
+      }),
+    },
+    ...(steps
+      ? [
+          {
+            id: 'thin',
+            name: `the thin wall beside it ${per(OFF.wall)} thinner`,
+            input: walls({ stepThin: (1 - OFF.wall) * wall.stepThin }),
+          },
+          ...(restraint < 1
+            ? [
+                {
+                  id: 'restraint',
+                  name: 'thick and thin hold each other fully',
+                  input: { ...input, assumes: { ...input.assumes, restraint: 1 } },
+                },
+              ]
+            : []),
+        ]
+      : []),
+    {
+      id: 'expansion',
+      name: `the glass expands ${per(OFF.expansion)} more`,
+      input: glasses({ expansion: (1 + OFF.expansion) * glass.expansion }),
+    },
+    {
+      id: 'conductivity',
+      name: `it conducts ${per(OFF.conductivity)} less`,
+      input: glasses({ conductivity: (1 - OFF.conductivity) * glass.conductivity }),
+    },
+    {
+      id: 'unevenness',
+      name: `the box ${String(OFF.unevenness)} K more uneven`,
+      input: { ...input, box: { ...box, unevenness: box.unevenness + OFF.unevenness } },
+    },
+    { id: 'hotter', name: `the kiln ${kelvin} K hotter than it reads`, hotter: OFF.reading },
+    { id: 'colder', name: `the kiln ${kelvin} K colder than it reads`, hotter: -OFF.reading },
+    {
+      id: 'crowded',
+      name: 'the box so crowded that a third less heat gets out',
+      through: { exchange: { radiant: less * radiant, air: less * air } },
+    },
+  ];
+}

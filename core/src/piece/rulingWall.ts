@@ -1,0 +1,52 @@
+// The wall that sets the night's pace, and as what it cools.
+import { FROZEN_UNDER, type Body } from '../anneal/ramp';
+import type { BitShape } from '../shape/bit';
+import type { BitMeasure } from '../shape/bitMeasure';
+import type { Shape } from '../shape/measure';
+import { solidCoolsAs } from '../shape/roundness';
+import type { BitInput } from './bits';
+import type { Part } from './part';
+
+/** A thickness, m, and the body it cools as. */
+export interface RulingWall {
+  readonly thickest: number;
+  readonly body: Body;
+}
+
+/** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
+export function rulingWall(
+  parts: readonly Part[],
+  bits: readonly { readonly measure: BitMeasure; readonly input: BitInput }[],
+): RulingWall {
+  const walls: readonly RulingWall[] = [
+    ...parts.map(({ shape }) => partCoolsAs(shape)),
+    ...bits.map((b) => ({ thickest: b.measure.thickness, body: bitCoolsAs(b.input.shape) })),
+  ];
+  // What a steady fall would leave in each, as a slab would have to be thick for it.
+  const counts = (w: RulingWall): number => w.thickest / Math.sqrt(FROZEN_UNDER[w.body]);
+  return walls.reduce((a, b) => (counts(b) > counts(a) ? b : a));
+}
+
+function partCoolsAs(shape: Shape): RulingWall {
+  const { opening, thickest } = shape;
+  if (opening === 'solid') return solidCoolsAs(shape);
+  return {
+    thickest: thickest.wall,
+    body: opening === 'closed' || opening === 'narrow' ? 'oneSided' : 'slab',
+  };
+}
+
+/** Rods, wound threads and balls by what they are; the rest as slabs, which is the safe side. */
+function bitCoolsAs(shape: BitShape): Body {
+  switch (shape.kind) {
+    case 'rod':
+    case 'wrap':
+      return 'cylinder';
+    case 'bent':
+      return shape.wall === undefined ? 'cylinder' : 'slab';
+    case 'ball':
+      return 'ball';
+    default:
+      return 'slab';
+  }
+}
