@@ -254,13 +254,13 @@ const forty: WeekPiece[] = Array.from({ length: 40 }, (_, i) => ({
   height: 0.2,
   ready: (i % 6) * DAY + 16 * 3600,
   due: ((i % 6) + 2 + (i % 3)) * DAY,
-  hours: 0,
+  nights: [],
 }));
 const weekTook = timed(() => {
-  const pieces = forty.map((p) => ({
-    ...p,
-    hours: checkedSchedule({ ...tonight, wall: p.wall }).schedule.total.value,
-  }));
+  const pieces = forty.map((p) => {
+    const night = checkedSchedule({ ...tonight, wall: p.wall }).schedule.total.value;
+    return { ...p, nights: [night, night] };
+  });
   planWeek(pieces, [
     { id: 'a', inside: { width: 0.45, depth: 0.45, height: 0.4 }, free: 0 },
     { id: 'b', inside: { width: 0.6, depth: 0.5, height: 0.4 }, free: 0 },

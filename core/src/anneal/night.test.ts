@@ -409,7 +409,7 @@ describe('a week', () => {
     ...piece(id, even(5), size),
     ready: day * DAY + 17 * HOUR,
     due: due * DAY + 10 * HOUR,
-    hours: hours * HOUR,
+    nights: [hours * HOUR, hours * HOUR],
   });
   const annealers = [
     { id: 'big', inside, free: 0 },
@@ -450,6 +450,13 @@ describe('a week', () => {
     expect(week.late).toEqual([]);
     const of = (id: string) => week.loads.find((l) => l.pieces.includes(id));
     expect(of('weight')).not.toBe(of('cup'));
+  });
+  it('takes each annealer’s own night: what is due goes into the one that cools sooner', () => {
+    const two = { ...made('cup', 0, 1, 0), nights: [20 * HOUR, 12 * HOUR] };
+    const week = planWeek([two], annealers);
+    expect(week.loads).toHaveLength(1);
+    expect(week.loads[0]?.annealer).toBe('small');
+    expect(week.late).toEqual([]);
   });
   it('says what comes late and what fits nowhere', () => {
     const week = planWeek([made('cup', 0, 0, 12), made('door', 0, 5, 12, 0.9)], annealers);

@@ -6,8 +6,8 @@ export interface WeekPiece extends LoadPiece {
   /** Made and in the box at this moment. */
   readonly ready: number;
   readonly due: number;
-  /** Its own night from the last piece in, s. */
-  readonly hours: number;
+  /** Its own night in each annealer, in their order, from the last piece in, s. */
+  readonly nights: readonly number[];
 }
 
 export interface WeekAnnealer {
@@ -112,7 +112,7 @@ function timed(
       .sort((x, y) => Math.max(x.ready, a.free) - Math.max(y.ready, a.free) || x.due - y.due);
     for (const { l, ready } of mine) {
       const lastIn = Math.max(clock, ready);
-      const door = lastIn + Math.max(...l.pieces.map((p) => p.hours));
+      const door = lastIn + Math.max(...l.pieces.map((p) => p.nights[i] as number));
       out.push({ annealer: a.id, pieces: l.pieces.map((p) => p.id), lastIn, door });
       for (const p of l.pieces)
         if (door > p.due + 1) late.push({ id: p.id, seconds: door - p.due });

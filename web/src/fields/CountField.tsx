@@ -19,7 +19,12 @@ export function CountField({ label, value, min, max, step = 1, onCommit }: Props
       shown={String(value)}
       read={(text) => {
         const n = Number(text.trim().replace(',', '.'));
-        if (text.trim() !== '' && Number.isInteger(n / step) && n >= min && n <= max)
+        if (
+          text.trim() !== '' &&
+          Math.abs(n / step - Math.round(n / step)) < 1e-6 &&
+          n >= min &&
+          n <= max
+        )
           return { ok: true, value: n };
         const allowed = step === 1 ? 'whole numbers' : `steps of ${String(step)}`;
         return {
@@ -29,7 +34,7 @@ export function CountField({ label, value, min, max, step = 1, onCommit }: Props
       }}
       onCommit={onCommit}
       onStep={(direction) => {
-        onCommit(Math.min(max, Math.max(min, value + direction * step)));
+        onCommit(Math.min(max, Math.max(min, Number((value + direction * step).toFixed(6)))));
       }}
     />
   );

@@ -1,5 +1,5 @@
 // Tonight as it is being thought over: a wall by bare numbers, and what stands in which box. Kept in the browser.
-import type { Body, Practice } from '@zanfirico/core';
+import type { Assumed, Body, Practice } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -30,7 +30,9 @@ interface Tonight {
   /** °C; undefined for the annealing point. */
   readonly hold: number | undefined;
   readonly door: number;
+  /** Of a box no shop has, s. */
   readonly coolingTime: number;
+  readonly assumes: Assumed;
   readonly firstIn: string;
   readonly lastIn: string;
   /** Name of the annealer; the first of the shop when it is gone. */
@@ -50,6 +52,7 @@ export const useTonight = create<Tonight>()(
       hold: undefined,
       door: 50,
       coolingTime: 4 * 3600,
+      assumes: {},
       firstIn: '10:00',
       lastIn: '16:30',
       annealer: '',

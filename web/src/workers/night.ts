@@ -1,5 +1,8 @@
 // Asking the night worker: a schedule checked by simulation, recipes and accidents judged, climbs; and the long search by itself.
 import type {
+  Box,
+  Begun,
+  Margins,
   Checked,
   Judged,
   KilnCurve,
@@ -30,14 +33,16 @@ export type NightQuestion =
       readonly input: ScheduleInput;
       readonly curve: KilnCurve;
       readonly from: number;
-      readonly start: { readonly uneven?: number; readonly soakEnds?: number };
+      readonly start: Begun;
+      readonly load: readonly LoadPiece[];
     }
+  | { readonly kind: 'margins'; readonly input: ScheduleInput }
   | { readonly kind: 'warm'; readonly input: ScheduleInput; readonly from: number }
   | {
       readonly kind: 'week';
-      readonly pieces: readonly Omit<WeekPiece, 'hours'>[];
-      readonly annealers: readonly WeekAnnealer[];
-      readonly input: Omit<ScheduleInput, 'glass' | 'wall' | 'holdTemperature'>;
+      readonly pieces: readonly Omit<WeekPiece, 'nights'>[];
+      readonly annealers: readonly (WeekAnnealer & { readonly box: Box })[];
+      readonly input: Omit<ScheduleInput, 'glass' | 'wall' | 'holdTemperature' | 'box'>;
     }
   | {
       readonly kind: 'load';
@@ -56,6 +61,7 @@ export type NightAnswer =
   | { readonly recipe: RecipeJudged }
   | { readonly judged: Judged }
   | { readonly warming: Warming }
+  | { readonly margins: Margins }
   | { readonly load: Loaded }
   | { readonly week: Week }
   | { readonly failed: string };

@@ -4,8 +4,9 @@ import {
   checkedSchedule,
   judgeCurve,
   loadNight,
+  nightMargins,
   planWeek,
-  putThrough,
+  putInBox,
   recipeCurve,
   warming,
 } from '@zanfirico/core';
@@ -18,37 +19,43 @@ function answerTo(q: NightQuestion): NightAnswer {
     case 'recipe': {
       const curve = recipeCurve(q.recipe, q.input.box);
       const [first] = q.recipe.lines;
-      const outcome = putThrough(q.input, curve, {
+      const outcome = putInBox(q.input, curve, q.input.box, {
         startUneven: ARRIVES_UNEVEN,
         soakEnds: first?.hold,
       });
       return { recipe: { outcome, curve } };
     }
     case 'judge':
-      return { judged: judgeCurve(q.input, q.curve, q.from, q.start) };
+      return { judged: judgeCurve(q.input, q.curve, q.from, q.start, q.load) };
     case 'week': {
-      // Alike walls have alike nights: each is worked out once.
+      // Alike walls have alike nights in alike boxes: each is worked out once.
       const known = new Map<string, number>();
-      const pieces = q.pieces.map((p) => {
-        const key = JSON.stringify([p.glass.id, p.wall]);
-        const hours =
-          known.get(key) ??
-          checkedSchedule({
-            ...q.input,
-            glass: p.glass,
-            wall: p.wall,
-            holdTemperature: p.glass.annealing,
-          }).schedule.total.value;
-        known.set(key, hours);
-        return { ...p, hours };
-      });
+      const pieces = q.pieces.map((p) => ({
+        ...p,
+        nights: q.annealers.map(({ box }) => {
+          const key = JSON.stringify([p.glass.id, p.wall, box]);
+          const night =
+            known.get(key) ??
+            checkedSchedule({
+              ...q.input,
+              box,
+              glass: p.glass,
+              wall: p.wall,
+              holdTemperature: p.glass.annealing,
+            }).schedule.total.value;
+          known.set(key, night);
+          return night;
+        }),
+      }));
       return { week: planWeek(pieces, q.annealers) };
     }
+    case 'margins':
+      return { margins: nightMargins(q.input) };
     case 'load':
       return { load: loadNight(q.pieces, q.input) };
     case 'warm':
       return {
-        warming: warming(q.input.glass, q.input.wall, q.input.box, q.from, q.input.holdTemperature),
+        warming: warming(q.input, q.input.box, q.from, q.input.holdTemperature),
       };
   }
 }

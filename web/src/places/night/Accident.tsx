@@ -2,25 +2,25 @@
 import {
   ARRIVES_UNEVEN,
   follow,
-  minutesOfDay,
+  momentOf,
   printText,
   readLog,
-  STUDIO_POWER,
   type Checked,
+  type Begun,
   type KilnCurve,
+  type LoadPiece,
   type Mishap,
   type ScheduleInput,
 } from '@zanfirico/core';
-import { Upload } from 'lucide-react';
-import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
-import { tooBig } from '../../imports/tooBig';
 import { Verdict } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
-import { useNotices } from '../../stores/notices';
 import { TimeField } from '../piece/night/TimeField';
+import { clockWords } from '../piece/clock';
 import { RecipeTable } from './RecipeTable';
+import { TakeLog } from './TakeLog';
 import { failureOf, useNight } from './useNight';
 
 const CurvesChart = lazy(async () => ({
@@ -31,38 +31,37 @@ interface Props {
   readonly input: ScheduleInput;
   readonly lastIn: string;
   readonly checked: Checked;
+  /** Everything that stood in the box, where it is more than one piece. */
+  readonly load: readonly LoadPiece[];
 }
 
 type What = Mishap['kind'] | 'log';
-const MOST_LOG = 12e6;
 
-/** Seconds from the last piece in to a time of day after it. */
+/** Real seconds from tonight's last piece in to a time of day after it. */
 function after(lastIn: string, clock: string): number {
-  const minutes = minutesOfDay(clock) - minutesOfDay(lastIn);
-  return 60 * (minutes < 0 ? minutes + 1440 : minutes);
+  const day = new Date();
+  const last = momentOf(lastIn, day);
+  const then = momentOf(clock, day);
+  if (then < last) then.setDate(then.getDate() + 1);
+  return (then.getTime() - last.getTime()) / 1000;
 }
-const plus = (clock: string, minutes: number): string => {
-  const m = (minutesOfDay(clock) + minutes + 1440) % 1440;
-  return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
-};
+const plus = (clock: string, seconds: number): string => clockWords(clock, seconds).time;
 
 interface Happened {
   readonly curve: KilnCurve;
   readonly from: number;
-  readonly start: { readonly uneven?: number; readonly soakEnds?: number };
+  readonly start: Begun;
 }
 
-export function Accident({ input, lastIn, checked }: Props) {
+export function Accident({ input, lastIn, checked, load }: Props) {
   const units = useDisplay((s) => s.units);
-  const { trouble } = useNotices.getState();
   const soaked = checked.schedule.soak.value;
   const [what, setWhat] = useState<What>('power off');
-  const [from, setFrom] = useState(() => plus(lastIn, Math.round(soaked / 60) + 20));
-  const [to, setTo] = useState(() => plus(lastIn, Math.round(soaked / 60) + 110));
+  const [from, setFrom] = useState(() => plus(lastIn, soaked + 20 * 60));
+  const [to, setTo] = useState(() => plus(lastIn, soaked + 110 * 60));
   const [minutes, setMinutes] = useState(1);
   const [unit, setUnit] = useState<'C' | 'F'>();
   const [log, setLog] = useState<{ readonly name: string; readonly text: string }>();
-  const file = useRef<HTMLInputElement>(null);
   const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
   const happened = useMemo((): Happened | undefined => {
     if (what === 'log') {
@@ -74,12 +73,12 @@ export function Accident({ input, lastIn, checked }: Props) {
     let end = what === 'power off' ? after(lastIn, to) : begin + 60 * minutes;
     if (end <= begin) end += 86400;
     const mishap: Mishap = { kind: what, from: begin, to: end };
-    const { curve } = follow(checked.curve, { ...input.box, ...STUDIO_POWER }, [mishap]);
+    const { curve } = follow(checked.curve, input.box, [mishap]);
     return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
   }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
   const question = useMemo(
-    () => happened && ({ kind: 'judge', input, ...happened } as const),
-    [happened, input],
+    () => happened && ({ kind: 'judge', input, load, ...happened } as const),
+    [happened, input, load],
   );
   const answer = useNight(question);
   const failure = failureOf(answer);
@@ -119,32 +118,13 @@ export function Accident({ input, lastIn, checked }: Props) {
         )}
         {what === 'log' && (
           <>
-            <button
-              type="button"
+            <TakeLog
+              says={log ? log.name : 'Take a log in (CSV)'}
+              label="Logger table"
               className="btn btn-outline btn-sm"
-              onClick={() => file.current?.click()}
-            >
-              <Upload className="size-4" /> {log ? log.name : 'Take a log in (CSV)'}
-            </button>
-            <input
-              ref={file}
-              type="file"
-              accept=".csv,.txt,.log,text/csv,text/plain"
-              className="hidden"
-              aria-label="Logger table"
-              onChange={(e) => {
-                const chosen = e.target.files?.[0];
-                e.target.value = '';
-                if (!chosen) return;
-                const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
-                if (big !== undefined) {
-                  trouble(big);
-                  return;
-                }
-                void chosen.text().then((text) => {
-                  setUnit(undefined);
-                  setLog({ name: chosen.name, text });
-                });
+              onText={(text, name) => {
+                setUnit(undefined);
+                setLog({ name, text });
               }}
             />
             {read?.ok === true && (
@@ -185,11 +165,20 @@ export function Accident({ input, lastIn, checked }: Props) {
             <Verdict verdict={judged.verdict} />
           </div>
           <p className="quiet leading-snug">
-            Now it keeps{' '}
+            {load.length > 1 ? 'The piece that sets the clock' : 'Now it'} keeps{' '}
             <span className="num">{printText(judged.outcome.kept, 'stress', units)}</span> when
             cold; the most that passed was{' '}
             <span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>.
           </p>
+          {judged.pieces.length > 0 && (
+            <ul aria-label="Each piece of the load">
+              {judged.pieces.map((p) => (
+                <li key={p.id} className="border-base-300 border-b py-0.5">
+                  <b>{p.name}</b> <Verdict verdict={p.verdict} />
+                </li>
+              ))}
+            </ul>
+          )}
           <Suspense fallback={<div className="h-[230px]" />}>
             <CurvesChart
               lastIn={lastIn}
@@ -203,12 +192,9 @@ export function Accident({ input, lastIn, checked }: Props) {
           </Suspense>
           {judged.again && (
             <div className="mt-2">
-              <h3 className="text-xl">
-                Soaked again from {plus(lastIn, Math.round((happened?.from ?? 0) / 60))}
-              </h3>
+              <h3 className="text-xl">Soaked again from {plus(lastIn, happened?.from ?? 0)}</h3>
               <p className="leading-snug">
-                Then it keeps{' '}
-                <b className="num">{printText(judged.again.outcome.kept, 'stress', units)}</b>
+                Then it keeps <b className="num">{printText(judged.again.kept, 'stress', units)}</b>
                 {what !== 'log' &&
                   ` and the door opens ${(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600).toFixed(1)} h later than planned`}
                 .
@@ -216,7 +202,7 @@ export function Accident({ input, lastIn, checked }: Props) {
               <RecipeTable
                 recipe={judged.again.recipe}
                 input={input}
-                lastIn={plus(lastIn, Math.round((happened?.from ?? 0) / 60))}
+                lastIn={plus(lastIn, happened?.from ?? 0)}
               />
             </div>
           )}

@@ -1,44 +1,60 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
 import {
   holdingSeconds,
-  learnCooling,
-  ORDINARY_SHOP,
+  learnBox,
   printDuration,
   printText,
   readLog,
   stand,
-  STUDIO_BOX,
+  type LearntBox,
   type LoadPiece,
 } from '@zanfirico/core';
-import { CalendarDays, Upload } from 'lucide-react';
-import { useMemo, useRef } from 'react';
+import { CalendarDays } from 'lucide-react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { ShopDocument } from '@zanfirico/contract';
 import { sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { nightIcs } from '../../exports/nightIcs';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
-import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
+import { AnnealerChoice } from './AnnealerChoice';
+import type { BoxChange } from './BoxFields';
 import { NightBody } from './NightBody';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
 import { failureOf, useNight } from './useNight';
+import { TakeLog } from './TakeLog';
 import { useShelf } from './useShelf';
+import { useTonightBox } from './useTonightBox';
 
-export const NO_BOXES: ShopDocument['annealers'] = [...ORDINARY_SHOP.annealers];
+/** What a log taught, within what a shop's document keeps. */
+const kept = ({ cooling, capacity, unevenness }: LearntBox): BoxChange => ({
+  ...(cooling && { coolingTime: Math.round(within(600, cooling.coolingTime, 604800)) }),
+  ...(capacity !== undefined && { capacity: Math.round(within(500, capacity, 5e7)) }),
+  ...(unevenness !== undefined && { unevenness: within(0, unevenness, 100) }),
+});
+const within = (least: number, v: number, most: number): number =>
+  Math.min(most, Math.max(least, v));
+
+/** The same in words; undefined where nothing was learned. */
+function toldOf({ cooling, capacity, unevenness }: LearntBox): string | undefined {
+  const told = [
+    cooling &&
+      `cools to a third in ${printDuration(cooling.coolingTime)} (the log lies ${cooling.misfit.toFixed(1)} K from that)`,
+    capacity !== undefined && `takes ${(capacity / 1000).toFixed(0)} kJ a kelvin`,
+    unevenness !== undefined && `is uneven by ${unevenness.toFixed(0)} K`,
+  ].filter((w) => typeof w === 'string');
+  return told.length === 0 ? undefined : told.join(', ');
+}
 
 export function BoxView() {
   const units = useDisplay((s) => s.units);
-  const { say, trouble } = useNotices.getState();
+  const { trouble } = useNotices.getState();
   const t = useTonight();
-  const { shop, save } = useShop();
-  const log = useRef<HTMLInputElement>(null);
-  const boxes = shop?.document.annealers ?? NO_BOXES;
-  const box = boxes.find((b) => b.name === t.annealer) ?? boxes[0];
+  const { all, chosen, box, keep } = useTonightBox();
   const pieces = useShelf();
-  const { inBox, practice, hold, door, firstIn, lastIn } = t;
+  const { inBox, practice, hold, door, assumes, firstIn, lastIn } = t;
   const load = useMemo(
     () => pieces.flatMap((p) => (p.piece && inBox.includes(p.id) ? [p.piece] : [])),
     [pieces, inBox],
@@ -47,7 +63,6 @@ export function BoxView() {
     (g, p) => (!g || p.glass.annealing > g.annealing ? p.glass : g),
     undefined,
   );
-  const coolingTime = box?.coolingTime ?? t.coolingTime;
   const request = useMemo(
     () =>
       load.length === 0 || !hottest
@@ -59,17 +74,18 @@ export function BoxView() {
               practice,
               holdTemperature: hold ?? hottest.annealing,
               doorTemperature: door,
-              box: { ...STUDIO_BOX, coolingTime },
+              assumes,
+              box,
               holding: holdingSeconds(firstIn, lastIn),
             },
           },
-    [load, hottest, practice, hold, door, coolingTime, firstIn, lastIn],
+    [load, hottest, practice, hold, door, assumes, box, firstIn, lastIn],
   );
   const answer = useNight(request);
   const failure = failureOf(answer);
   const loaded = answer && 'load' in answer ? answer.load : undefined;
   const night = loaded?.ok ? loaded.night : undefined;
-  const standing = useMemo(() => (box ? stand(load, box) : undefined), [load, box]);
+  const standing = useMemo(() => (chosen ? stand(load, chosen) : undefined), [load, chosen]);
   const nameOf = (id: string | undefined): string => pieces.find((p) => p.id === id)?.name ?? '';
   const rules = load.find((p) => p.id === night?.rules);
   // One input for as long as the load is one: what is below asks again when it changes.
@@ -77,45 +93,19 @@ export function BoxView() {
     () => request && rules && { ...request.input, glass: rules.glass, wall: rules.wall },
     [request, rules],
   );
-  const keepCooling = (seconds: number, told: string): void => {
-    if (!shop || !box) {
-      t.set({ coolingTime: seconds });
+  const learn = (text: string): void => {
+    const read = readLog(text);
+    if (!read.ok) {
+      trouble(read.says);
       return;
     }
-    save({
-      ...shop.document,
-      annealers: shop.document.annealers.map((b) =>
-        b.name === box.name ? { ...b, coolingTime: seconds } : b,
-      ),
-    }).then(
-      () => {
-        say(told);
-      },
-      (error: unknown) => {
-        trouble(sentenceOf(error));
-      },
-    );
-  };
-  const learn = (file: File): void => {
-    void file.text().then((text) => {
-      const read = readLog(text);
-      if (!read.ok) {
-        trouble(read.says);
-        return;
-      }
-      const learnt = learnCooling(read.curve, STUDIO_BOX.room);
-      if (!learnt) {
-        trouble(
-          'The log has no unbroken fall of 60 K to learn from: let it log a night with the power off.',
-        );
-        return;
-      }
-      const seconds = Math.round(Math.min(604800, Math.max(600, learnt.coolingTime)));
-      keepCooling(
-        seconds,
-        `${box?.name ?? 'The box'} cools to a third in ${printDuration(seconds)}; the log lies ${learnt.misfit.toFixed(1)} K from that.`,
+    const learnt = learnBox(read.curve, box, read.spread);
+    const told = toldOf(learnt);
+    if (told === undefined)
+      trouble(
+        'The log has nothing to learn from: no unbroken fall or climb of 60 K, and one place only. Let it log a night with the power off.',
       );
-    });
+    else keep(kept(learnt), `${chosen?.name ?? 'The box'} ${told}.`);
   };
   return (
     <div className="flex h-full flex-col xl:flex-row">
@@ -145,6 +135,7 @@ export function BoxView() {
               night={{ state: 'here', checked: night.checked }}
               lastIn={lastIn}
               name={load.map((p) => p.name).join(', ')}
+              load={load}
             />
             <section aria-label="The load" className="mt-3">
               <p className="text-lg leading-snug">
@@ -175,7 +166,7 @@ export function BoxView() {
                 onClick={() => {
                   try {
                     download(
-                      `${fileName(box?.name ?? 'night')}.ics`,
+                      `${fileName(chosen?.name ?? 'night')}.ics`,
                       'text/calendar',
                       nightIcs(
                         load.map((p) => p.name).join(', '),
@@ -196,51 +187,25 @@ export function BoxView() {
         )}
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
-        <label className="flex flex-col">
-          <span className="quiet text-sm">Annealer</span>
-          <select
-            className="line-field"
-            value={box?.name ?? ''}
-            onChange={(e) => {
-              t.set({ annealer: e.target.value });
-            }}
-          >
-            {boxes.map((b) => (
-              <option key={b.name}>{b.name}</option>
-            ))}
-          </select>
-        </label>
-        {box ? (
+        <AnnealerChoice all={all} chosen={chosen} />
+        {chosen ? (
           <>
             <StandingPlan
-              inside={box}
+              inside={chosen}
               standing={standing?.standing ?? []}
               pieces={load}
               rules={night?.rules}
             />
             <p className="quiet text-sm leading-snug">
-              Inside {printText(box.width, 'length', units)} wide,{' '}
-              {printText(box.depth, 'length', units)} deep, {printText(box.height, 'length', units)}{' '}
-              high; cools to a third in {printDuration(coolingTime)}.
+              Inside {printText(chosen.width, 'length', units)} wide,{' '}
+              {printText(chosen.depth, 'length', units)} deep,{' '}
+              {printText(chosen.height, 'length', units)} high.
             </p>
-            <button
-              type="button"
+            <TakeLog
+              says="Learn its figures from a log (CSV)"
+              label="Log of a night"
               className="btn btn-ghost btn-xs"
-              onClick={() => log.current?.click()}
-            >
-              <Upload className="size-3.5" /> Learn that from a log (CSV)
-            </button>
-            <input
-              ref={log}
-              type="file"
-              accept=".csv,.txt,.log,text/csv,text/plain"
-              className="hidden"
-              aria-label="Cool-down log"
-              onChange={(e) => {
-                const chosen = e.target.files?.[0];
-                e.target.value = '';
-                if (chosen) learn(chosen);
-              }}
+              onText={learn}
             />
           </>
         ) : (
@@ -285,16 +250,7 @@ export function BoxView() {
           </ul>
         </fieldset>
         <div className="mt-3">
-          <Setting
-            glass={hottest}
-            coolingTime={coolingTime}
-            onCooling={(seconds) => {
-              keepCooling(
-                seconds,
-                `${box?.name ?? 'The box'} is taken to cool to a third in ${printDuration(seconds)}.`,
-              );
-            }}
-          />
+          <Setting glass={hottest} />
         </div>
       </div>
     </div>

@@ -3,13 +3,12 @@ import {
   asRecipe,
   boxLeaves,
   follow,
+  lossOf,
   PRACTICES,
   printDuration,
   printText,
   recipeProblems,
-  STUDIO_POWER,
   type Checked,
-  type Kiln,
   type KilnCurve,
   type Outcome,
   type Practice,
@@ -57,7 +56,6 @@ export function Compare({ input, lastIn, checked }: Props) {
     by: ReadonlyMap<string, Told | string>;
   }>();
   const [editing, setEditing] = useState<Recipe>();
-  const kiln: Kiln = useMemo(() => ({ ...input.box, ...STUDIO_POWER }), [input.box]);
   const rows = useMemo((): readonly Row[] => {
     const at = (holdTemperature: number, practice: Practice): NightQuestion => ({
       kind: 'check',
@@ -187,7 +185,7 @@ export function Compare({ input, lastIn, checked }: Props) {
                   ) : (
                     <>
                       <td>{printDuration(t.curve.time[t.curve.time.length - 1] as number)}</td>
-                      <td>{(follow(t.curve, kiln).energy / 3.6e6).toFixed(1)} kWh</td>
+                      <td>{printText(follow(t.curve, input.box).energy, 'energy', units)}</td>
                       <td>{printText(t.outcome.kept, 'stress', units)}</td>
                       <td>{printText(t.outcome.worst.stress, 'stress', units)}</td>
                       <td className="pl-4 text-left font-sans">
@@ -209,8 +207,8 @@ export function Compare({ input, lastIn, checked }: Props) {
       </div>
       <p className="quiet mt-1 text-sm leading-snug">
         Schools differ on hold and haste; each is put through the same piece. Energy from the last
-        piece in, for a box that holds with {(holds(kiln, input.holdTemperature) / 1000).toFixed(1)}{' '}
-        kW.
+        piece in, for a box that holds with{' '}
+        {printText(lossOf(input.box) * (input.holdTemperature - input.box.room), 'power', units)}.
       </p>
       <RecipeEditor
         key={editing?.name ?? 'new'}
@@ -224,5 +222,3 @@ export function Compare({ input, lastIn, checked }: Props) {
     </section>
   );
 }
-
-const holds = (k: Kiln, at: number): number => (k.capacity * (at - k.room)) / k.coolingTime;

@@ -3,19 +3,23 @@ import {
   PRACTICES,
   strainPoint,
   type Glass,
+  type LoadPiece,
   type Practice,
   type Schedule,
   type ScheduleInput,
 } from '@zanfirico/core';
-import { Maximize2 } from 'lucide-react';
+import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
+import { download, fileName } from '../../exports/download';
+import { scheduleCsv } from '../../exports/scheduleCsv';
 import { Verdict } from '../../marks/Verdict';
-import { clockWords } from '../piece/clock';
+import { changeWords, clockWords } from '../piece/clock';
 import { ScheduleTable } from '../piece/night/ScheduleTable';
 import { Accident } from './Accident';
 import { Compare } from './Compare';
 import { GoingUp } from './GoingUp';
 import { Inside } from './Inside';
+import { Margins } from './Margins';
 import { Shorter } from './Shorter';
 import type { Believed as BelievedNight } from './useChecked';
 import { WallView } from './WallView';
@@ -29,7 +33,15 @@ const StressStrip = lazy(async () => ({
 }));
 
 /** What can be looked at below the curve. */
-const LEAVES = ['Programme', 'Inside', 'Compare', 'Shorter', 'Accidents', 'Going up'] as const;
+const LEAVES = [
+  'Programme',
+  'Margins',
+  'Inside',
+  'Compare',
+  'Shorter',
+  'Accidents',
+  'Going up',
+] as const;
 
 interface Props {
   readonly input: ScheduleInput;
@@ -38,12 +50,17 @@ interface Props {
   readonly lastIn: string;
   /** What is in the box, for the wall. */
   readonly name: string;
+  /** Everything in it, where it is a box and not one piece. */
+  readonly load?: readonly LoadPiece[];
 }
 
-export function NightBody({ input, schedule, night, lastIn, name }: Props) {
+const ALONE: readonly LoadPiece[] = [];
+
+export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }: Props) {
   const [leaf, setLeaf] = useState<(typeof LEAVES)[number]>('Programme');
   const [onWall, setOnWall] = useState(false);
   const door = clockWords(lastIn, schedule.total.value);
+  const changed = changeWords(lastIn, schedule.total.value);
   const checked = night.state === 'here' ? night.checked : undefined;
   return (
     <>
@@ -113,15 +130,31 @@ export function NightBody({ input, schedule, night, lastIn, name }: Props) {
       {leaf === 'Programme' && (
         <>
           <ScheduleTable schedule={schedule} lastIn={lastIn} doorAt={input.doorTemperature} />
-          <p className="mt-1.5 text-sm leading-snug">{schedule.total.why.says}</p>
+          <p className="mt-1.5 text-sm leading-snug">
+            {schedule.total.why.says} {changed}
+          </p>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm no-print mt-1"
+            onClick={() => {
+              download(
+                `${fileName(name)}.night.csv`,
+                'text/csv',
+                scheduleCsv(schedule, lastIn, new Date()),
+              );
+            }}
+          >
+            <FileDown className="size-4" /> This schedule (CSV)
+          </button>
         </>
       )}
       {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
+      {leaf === 'Margins' && checked && <Margins input={input} />}
       {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
       {leaf === 'Compare' && checked && <Compare input={input} lastIn={lastIn} checked={checked} />}
       {leaf === 'Shorter' && checked && <Shorter input={input} lastIn={lastIn} checked={checked} />}
       {leaf === 'Accidents' && checked && (
-        <Accident input={input} lastIn={lastIn} checked={checked} />
+        <Accident input={input} lastIn={lastIn} checked={checked} load={load} />
       )}
       {leaf === 'Going up' && <GoingUp input={input} lastIn={lastIn} />}
     </>

@@ -1,5 +1,5 @@
 // A night by bare numbers: glass, thickest and thinnest wall, form.
-import { annealingSchedule, holdingSeconds, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core';
+import { annealingSchedule, holdingSeconds, type ScheduleInput } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';
@@ -9,6 +9,8 @@ import { BODY_OF, useTonight, type Form } from '../../stores/tonight';
 import { NightBody } from './NightBody';
 import { Setting } from './Setting';
 import { useChecked } from './useChecked';
+import { useTonightBox } from './useTonightBox';
+import { AnnealerChoice } from './AnnealerChoice';
 
 const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
   { value: 'open', label: 'Open vessel', note: 'air on both sides' },
@@ -30,7 +32,8 @@ export function NumbersView() {
   const { thickest, thinnest, form } = numbers;
   // Nothing thinner hangs on a rod or a ball; one with a fin is an uneven solid.
   const even = form === 'rod' || form === 'ball';
-  const { practice, hold, door, coolingTime, firstIn, lastIn } = t;
+  const { practice, hold, door, assumes, firstIn, lastIn } = t;
+  const { all, chosen, box } = useTonightBox();
   const input = useMemo(
     (): ScheduleInput | undefined =>
       glass && {
@@ -44,10 +47,11 @@ export function NumbersView() {
         practice,
         holdTemperature: hold ?? glass.annealing,
         doorTemperature: door,
-        box: { ...STUDIO_BOX, coolingTime },
+        assumes,
+        box,
         holding: holdingSeconds(firstIn, lastIn),
       },
-    [glass, thickest, thinnest, form, even, practice, hold, door, coolingTime, firstIn, lastIn],
+    [glass, thickest, thinnest, form, even, practice, hold, door, assumes, box, firstIn, lastIn],
   );
   const guess = useMemo(() => input && annealingSchedule(input), [input]);
   const night = useChecked(input);
@@ -111,13 +115,8 @@ export function NumbersView() {
             />
           )}
         </div>
-        <Setting
-          glass={glass}
-          coolingTime={coolingTime}
-          onCooling={(seconds) => {
-            t.set({ coolingTime: seconds });
-          }}
-        />
+        <AnnealerChoice all={all} chosen={chosen} />
+        <Setting glass={glass} />
         <p className="quiet mt-3 text-sm leading-snug">
           A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
           before reaching in.

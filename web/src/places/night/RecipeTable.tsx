@@ -6,6 +6,9 @@ import {
   type Recipe,
   type ScheduleInput,
 } from '@zanfirico/core';
+import { FileDown } from 'lucide-react';
+import { download, fileName } from '../../exports/download';
+import { recipeCsv } from '../../exports/recipeCsv';
 import { useDisplay } from '../../stores/display';
 import { clockWords } from '../piece/clock';
 
@@ -23,47 +26,58 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
     return time[time.length - 1] as number;
   });
   return (
-    <table className="w-full max-w-2xl">
-      <caption className="sr-only">{recipe.name}</caption>
-      <thead>
-        <tr className="quiet border-base-300 border-b text-right text-sm">
-          <th scope="col" className="text-left font-normal">
-            to
-          </th>
-          <th scope="col" className="font-normal">
-            at
-          </th>
-          <th scope="col" className="font-normal">
-            held
-          </th>
-          <th scope="col" className="font-normal">
-            takes
-          </th>
-          <th scope="col" className="font-normal">
-            until
-          </th>
-        </tr>
-      </thead>
-      <tbody className="num text-right text-[0.95rem]">
-        {recipe.lines.map((l, i) => {
-          const end = ends[i] as number;
-          const clock = clockWords(lastIn, end);
-          return (
-            <tr key={i} className="border-base-300 border-b">
-              <th scope="row" className="num py-1 text-left font-normal">
-                {printText(l.to, 'temperature', units)}
-              </th>
-              <td>{l.rate === undefined ? '–' : printText(l.rate, 'rate', units)}</td>
-              <td>{l.hold === undefined ? '–' : printDuration(l.hold)}</td>
-              <td>{printDuration(end - (ends[i - 1] ?? 0))}</td>
-              <td>
-                {clock.time}
-                {clock.day !== 'today' && <span className="quiet font-sans"> {clock.day}</span>}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <>
+      <table className="w-full max-w-2xl">
+        <caption className="sr-only">{recipe.name}</caption>
+        <thead>
+          <tr className="quiet border-base-300 border-b text-right text-sm">
+            <th scope="col" className="text-left font-normal">
+              to
+            </th>
+            <th scope="col" className="font-normal">
+              at
+            </th>
+            <th scope="col" className="font-normal">
+              held
+            </th>
+            <th scope="col" className="font-normal">
+              takes
+            </th>
+            <th scope="col" className="font-normal">
+              until
+            </th>
+          </tr>
+        </thead>
+        <tbody className="num text-right text-[0.95rem]">
+          {recipe.lines.map((l, i) => {
+            const end = ends[i] as number;
+            const clock = clockWords(lastIn, end);
+            return (
+              <tr key={i} className="border-base-300 border-b">
+                <th scope="row" className="num py-1 text-left font-normal">
+                  {printText(l.to, 'temperature', units)}
+                </th>
+                <td>{l.rate === undefined ? '–' : printText(l.rate, 'rate', units)}</td>
+                <td>{l.hold === undefined ? '–' : printDuration(l.hold)}</td>
+                <td>{printDuration(end - (ends[i - 1] ?? 0))}</td>
+                <td>
+                  {clock.time}
+                  {clock.day !== 'today' && <span className="quiet font-sans"> {clock.day}</span>}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm no-print mt-1"
+        onClick={() => {
+          download(`${fileName(recipe.name)}.csv`, 'text/csv', recipeCsv(recipe));
+        }}
+      >
+        <FileDown className="size-4" /> This recipe (CSV)
+      </button>
+    </>
   );
 }

@@ -1,19 +1,20 @@
-// What every night is set by: practice, hold, when, and how the box cools.
+// What every night is set by: practice, hold, when, which annealer and what it can do.
 import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
 import { useTonight } from '../../stores/tonight';
 import { TimeField } from '../piece/night/TimeField';
+import { AssumedFields } from './AssumedFields';
+import { BoxFields } from './BoxFields';
 import { PracticeChoice } from './PracticeChoice';
+import { useTonightBox } from './useTonightBox';
 
-interface Props {
-  readonly glass: Glass | undefined;
-  /** Of the box, s. */
-  readonly coolingTime: number;
-  readonly onCooling: (seconds: number) => void;
-}
+/** Held here while no glass says better, °C. Common practice, no source. */
+const CUSTOMARY_HOLD = 505;
 
-export function Setting({ glass, coolingTime, onCooling }: Props) {
+export function Setting({ glass }: { readonly glass: Glass | undefined }) {
   const t = useTonight();
+  const { box, keep } = useTonightBox();
+  const hold = t.hold ?? glass?.annealing ?? CUSTOMARY_HOLD;
   return (
     <>
       <PracticeChoice
@@ -27,12 +28,12 @@ export function Setting({ glass, coolingTime, onCooling }: Props) {
           label="Hold at"
           kind="temperature"
           hint={t.hold === undefined ? 'the annealing point' : ''}
-          value={t.hold ?? glass?.annealing ?? 505}
+          value={hold}
           min={300}
           max={800}
           nudge={1}
-          onCommit={(hold) => {
-            t.set({ hold: Math.abs(hold - (glass?.annealing ?? NaN)) < 0.05 ? undefined : hold });
+          onCommit={(typed) => {
+            t.set({ hold: Math.abs(typed - (glass?.annealing ?? NaN)) < 0.05 ? undefined : typed });
           }}
         />
         <QuantityField
@@ -60,17 +61,16 @@ export function Setting({ glass, coolingTime, onCooling }: Props) {
             t.set({ lastIn });
           }}
         />
-        <QuantityField
-          label="Box cooling time"
-          hint="off, till a third is left"
-          kind="time"
-          value={coolingTime}
-          min={600}
-          max={604800}
-          nudge={600}
-          onCommit={onCooling}
-        />
       </div>
+      <div className="mt-2">
+        <BoxFields box={box} hold={hold} onChange={keep} />
+      </div>
+      <AssumedFields
+        assumes={t.assumes}
+        onChange={(assumes) => {
+          t.set({ assumes });
+        }}
+      />
     </>
   );
 }

@@ -1,22 +1,15 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
-import {
-  printDuration,
-  STUDIO_BOX,
-  type Week,
-  type WeekLoad,
-  type WeekPiece,
-} from '@zanfirico/core';
+import { boxOf, printDuration, type Week, type WeekLoad, type WeekPiece } from '@zanfirico/core';
 import { CalendarDays } from 'lucide-react';
 import { useMemo } from 'react';
 import { sentenceOf } from '../../api/client';
 import { download } from '../../exports/download';
 import { weekIcs } from '../../exports/nightIcs';
 import { useNotices } from '../../stores/notices';
-import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
-import { NO_BOXES } from './BoxView';
 import { failureOf, useNight } from './useNight';
 import { useShelf } from './useShelf';
+import { useAnnealers } from './useTonightBox';
 
 const DAY = 86400;
 
@@ -45,13 +38,12 @@ function usual(lastIn: string): { readonly ready: string; readonly due: string }
 export function WeekView() {
   const { trouble } = useNotices.getState();
   const t = useTonight();
-  const shop = useShop((s) => s.shop);
   const shelf = useShelf();
-  const boxes = shop?.document.annealers ?? NO_BOXES;
-  const { week, practice, door, coolingTime } = t;
+  const boxes = useAnnealers();
+  const { week, practice, door, assumes } = t;
   const chosen = useMemo(
     () =>
-      shelf.flatMap((p): Omit<WeekPiece, 'hours'>[] => {
+      shelf.flatMap((p): Omit<WeekPiece, 'nights'>[] => {
         const dates = week[p.id];
         if (!p.piece || !dates) return [];
         const [ready, due] = [secondsOf(dates.ready), secondsOf(dates.due)];
@@ -62,20 +54,18 @@ export function WeekView() {
   const request = useMemo(() => {
     if (chosen.length === 0 || boxes.length === 0) return undefined;
     const free = Math.min(...chosen.map((p) => p.ready)) - DAY;
-    // One clock for every annealer: that of the slowest.
-    const slowest = Math.max(...boxes.map((b) => b.coolingTime ?? coolingTime));
     return {
       kind: 'week' as const,
       pieces: chosen,
-      annealers: boxes.map((b) => ({ id: b.name, inside: b, free })),
+      annealers: boxes.map((b) => ({ id: b.name, inside: b, free, box: boxOf(b) })),
       input: {
         practice,
         doorTemperature: door,
-        box: { ...STUDIO_BOX, coolingTime: slowest },
+        assumes,
         holding: 0,
       },
     };
-  }, [chosen, boxes, practice, door, coolingTime]);
+  }, [chosen, boxes, practice, door, assumes]);
   const answer = useNight(request);
   const failure = failureOf(answer);
   const plan = answer && 'week' in answer ? answer.week : undefined;
@@ -176,8 +166,8 @@ export function WeekView() {
               <CalendarDays className="size-4" /> All of it (iCalendar)
             </button>
             <p className="quiet mt-2 text-sm leading-snug">
-              A load’s night is its slowest piece’s, by simulation, at its annealing point, in the
-              slowest cooling of the annealers. Found by moving pieces about: not proven the best.
+              A load’s night is its slowest piece’s, by simulation, at its annealing point, in that
+              annealer. Found by moving pieces about: not proven the best.
             </p>
           </>
         )}
@@ -249,7 +239,12 @@ function Timeline({
   const to = Math.max(...plan.loads.map((l) => l.door)) + 6 * 3600;
   const [W, ROW, LEFT] = [1000, 52, 160];
   const x = (s: number): number => LEFT + ((W - LEFT) * (s - from)) / (to - from);
-  const days = Array.from({ length: Math.ceil((to - from) / DAY) }, (_, k) => from + k * DAY);
+  // Midnights of the calendar: a day whose clocks change is not of 24 hours.
+  const first = new Date(1000 * from);
+  const days = Array.from(
+    { length: Math.ceil((to - from) / DAY) },
+    (_, k) => new Date(first.getFullYear(), first.getMonth(), first.getDate() + k).getTime() / 1000,
+  );
   const height = 26 + ROW * annealers.length;
   return (
     <svg

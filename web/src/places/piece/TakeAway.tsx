@@ -85,7 +85,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
               download(
                 `${name}.night.csv`,
                 'text/csv',
-                scheduleCsv(derived.schedule, piece.firing.lastIn),
+                scheduleCsv(derived.schedule, piece.firing.lastIn, new Date()),
               );
           },
         },

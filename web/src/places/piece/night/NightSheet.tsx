@@ -1,9 +1,12 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import type { PieceDocument } from '@zanfirico/contract';
+import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
+import { AssumedFields } from '../../night/AssumedFields';
 import { NightBody } from '../../night/NightBody';
 import { PracticeChoice, SCHOOLS_F } from '../../night/PracticeChoice';
+import { useAnnealers } from '../../night/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
 import { TimeField } from './TimeField';
@@ -51,18 +54,7 @@ export function NightSheet() {
               setFiring({ lastIn });
             }}
           />
-          <QuantityField
-            label="Box cooling time"
-            hint="off, till a third is left"
-            kind="time"
-            value={firing.boxCoolingTime}
-            min={600}
-            max={604800}
-            nudge={600}
-            onCommit={(boxCoolingTime) => {
-              setFiring({ boxCoolingTime });
-            }}
-          />
+          <Annealer />
           <QuantityField
             label="Door at"
             kind="temperature"
@@ -75,6 +67,15 @@ export function NightSheet() {
             }}
           />
         </div>
+        <AssumedFields
+          assumes={firing}
+          onChange={({ restraint, liquidRatio }) => {
+            setFiring({
+              ...(restraint !== undefined && { restraint }),
+              ...(liquidRatio !== undefined && { liquidRatio }),
+            });
+          }}
+        />
         <NightFigures derived={last} />
         <p className="quiet mt-3 text-sm leading-snug">
           A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
@@ -82,6 +83,60 @@ export function NightSheet() {
         </p>
       </div>
     </div>
+  );
+}
+
+/** The shop's annealer the piece goes into, or a box of which only the cooling time is known. */
+function Annealer() {
+  const { document } = usePiece();
+  const { annealer, boxCoolingTime } = document.firing;
+  const all = useAnnealers();
+  const here = all.find((a) => a.name === annealer);
+  return (
+    <>
+      <label className="flex flex-col">
+        <span className="quiet text-sm">Annealer</span>
+        <select
+          className="line-field"
+          value={annealer ?? ''}
+          onChange={(e) => {
+            const chosen = e.target.value;
+            useDraft.getState().change((d) => {
+              const firing = { ...d.firing };
+              if (chosen === '') delete firing.annealer;
+              else firing.annealer = chosen;
+              return { ...d, firing };
+            });
+          }}
+        >
+          <option value="">a studio box</option>
+          {all.map((a) => (
+            <option key={a.name}>{a.name}</option>
+          ))}
+          {annealer !== undefined && !here && (
+            <option value={annealer}>{annealer} (gone from the shop)</option>
+          )}
+        </select>
+      </label>
+      {here ? (
+        <p className="quiet self-end text-sm leading-snug">
+          Its figures are on <Link to="/rack/shop">the shop’s sheet</Link>.
+        </p>
+      ) : (
+        <QuantityField
+          label="Box cooling time"
+          hint="off, till a third is left"
+          kind="time"
+          value={boxCoolingTime}
+          min={600}
+          max={604800}
+          nudge={600}
+          onCommit={(boxCoolingTime) => {
+            setFiring({ boxCoolingTime });
+          }}
+        />
+      )}
+    </>
   );
 }
 

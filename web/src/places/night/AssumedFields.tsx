@@ -1,0 +1,74 @@
+// What nobody measures at the furnace and the simulation has to assume; theirs to change, and said aloud.
+import {
+  ARRIVES_UNEVEN,
+  KILN_EXCHANGE,
+  LIQUID_RATIO,
+  NONLINEARITY,
+  RESTRAINT,
+  STRUCTURE_SLOWER,
+  type Assumed,
+} from '@zanfirico/core';
+import { CountField } from '../../fields/CountField';
+import { QuantityField } from '../../fields/QuantityField';
+
+interface Props {
+  readonly assumes: Assumed;
+  readonly onChange: (assumes: Assumed) => void;
+}
+
+export function AssumedFields({ assumes, onChange }: Props) {
+  return (
+    <details className="mt-3">
+      <summary className="quiet cursor-pointer">What is assumed</summary>
+      <div className="mt-1 grid grid-cols-2 gap-x-6">
+        <QuantityField
+          label="Thick held by thin"
+          hint="0 free, 100 fully"
+          kind="ratio"
+          value={assumes.restraint ?? RESTRAINT}
+          min={0}
+          max={1}
+          nudge={0.05}
+          onCommit={(restraint) => {
+            onChange({ ...assumes, restraint });
+          }}
+        />
+        <CountField
+          label="Liquid shrinks, times the solid"
+          value={assumes.liquidRatio ?? LIQUID_RATIO}
+          min={1}
+          max={5}
+          step={0.1}
+          onCommit={(liquidRatio) => {
+            onChange({ ...assumes, liquidRatio });
+          }}
+        />
+      </div>
+      <p className="quiet mt-0.5 text-sm leading-snug">
+        Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to
+        fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; 2.9 is
+        what is taken for plate glass (from memory).
+      </p>
+      <dl className="quiet mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+        {CONSTANTS.map(([what, value]) => (
+          <div key={what} className="contents">
+            <dt>{what}</dt>
+            <dd className="num text-right">{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </details>
+  );
+}
+
+/** Constants of the simulation, as its sources have them. */
+const CONSTANTS = [
+  ['Relaxation, one shape for stress and structure', 'exp(−ξ^0.6)'],
+  ['Structure is slower than stress', `${String(STRUCTURE_SLOWER)} times`],
+  ['Share of temperature itself in its pace (Mazurin)', String(NONLINEARITY)],
+  ['Pieces arrive uneven by', `${String(ARRIVES_UNEVEN)} K`],
+  [
+    'Heat out of the glass',
+    `radiation × ${KILN_EXCHANGE.radiant.toFixed(2)}, air ${String(KILN_EXCHANGE.air)} W/m²K`,
+  ],
+] as const;

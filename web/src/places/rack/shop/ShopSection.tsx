@@ -1,0 +1,34 @@
+// One of the shop's lists: its title, what it is for, and a way to add to it.
+import { Plus } from 'lucide-react';
+import type { ReactNode } from 'react';
+
+interface Props {
+  readonly title: string;
+  readonly says: string;
+  readonly count: number;
+  readonly most: number;
+  readonly onAdd: () => void;
+  readonly children: ReactNode;
+}
+
+export function ShopSection({ title, says, count, most, onAdd, children }: Props) {
+  return (
+    <section className="mt-7" aria-label={title}>
+      <div className="flex items-baseline gap-3">
+        <h2 className="text-2xl">{title}</h2>
+        <p className="quiet">{says}</p>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm ml-auto"
+          disabled={count >= most}
+          aria-label={`Add to: ${title}`}
+          onClick={onAdd}
+        >
+          <Plus className="size-4" /> Add
+        </button>
+      </div>
+      {children}
+      {count === 0 && <p className="quiet">None yet.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+// Rows of the shop's lists: what every list has in common.
+import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { QuantityField } from '../../../fields/QuantityField';
+
+/** One row with its cross. */
+export function Item({
+  name,
+  gone,
+  below,
+  children,
+}: {
+  readonly name: string;
+  readonly gone: () => void;
+  /** What is told of it under the row. */
+  readonly below?: ReactNode;
+  readonly children: ReactNode;
+}) {
+  return (
+    <li className="border-base-300 border-b py-1">
+      <div className="flex items-end gap-2">
+        {children}
+        <Gone name={name} onClick={gone} />
+      </div>
+      {below}
+    </li>
+  );
+}
+
+export const Gone = ({
+  name,
+  onClick,
+}: {
+  readonly name: string;
+  readonly onClick: () => void;
+}) => (
+  <button
+    type="button"
+    className="btn btn-ghost btn-sm btn-square"
+    aria-label={`Remove ${name}`}
+    title={`Remove ${name}`}
+    onClick={onClick}
+  >
+    <X className="size-4" />
+  </button>
+);
+
+/** A name kept when the field is left; an empty one is put back. */
+export function Name({
+  value,
+  onCommit,
+}: {
+  readonly value: string;
+  readonly onCommit: (name: string) => void;
+}) {
+  return (
+    <input
+      key={value}
+      className="line-field min-w-32 flex-1"
+      aria-label="Name"
+      maxLength={40}
+      defaultValue={value}
+      onBlur={(e) => {
+        const typed = e.target.value.trim();
+        if (typed === '') e.target.value = value;
+        else if (typed !== value) onCommit(typed);
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') e.currentTarget.blur();
+      }}
+    />
+  );
+}
+
+/** A length in a row, its label only for those who hear it. */
+export function Measure({
+  label,
+  shows,
+  value,
+  min,
+  max,
+  onCommit,
+}: {
+  readonly label: string;
+  readonly shows: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly onCommit: (v: number) => void;
+}) {
+  return (
+    <div className="flex w-24 shrink-0 items-end gap-1">
+      <span className="quiet pb-1 text-sm" aria-hidden="true">
+        {shows}
+      </span>
+      <QuantityField
+        bare
+        label={label}
+        kind="length"
+        value={value}
+        min={min}
+        max={max}
+        onCommit={onCommit}
+      />
+    </div>
+  );
+}
