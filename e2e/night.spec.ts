@@ -108,16 +108,22 @@ test.describe('the night', () => {
     const taken = page.waitForEvent('download');
     await page.getByRole('button', { name: /iCalendar/ }).click();
     expect((await taken).suggestedFilename()).toMatch(/\.ics$/);
+    await page.getByRole('button', { name: 'Accidents' }).click();
+    await expect(page.getByRole('list', { name: 'Each piece of the load' })).toContainText(
+      'Quay goblet',
+      { timeout: 30_000 },
+    );
     await page.getByLabel('Rain gauge').check();
     await expect(page.getByRole('alert')).toContainText('Hard and soft glass cannot share a night');
-    await page.getByLabel('Cool-down log').setInputFiles({
+    await page.getByLabel('Log of a night').setInputFiles({
       name: 'cool.csv',
       mimeType: 'text/csv',
       buffer: Buffer.from(
-        `s,C\n${Array.from({ length: 60 }, (_, i) => `${String(600 * i)},${String(20 + 480 * Math.exp((-600 * i) / 21600))}`).join('\n')}`,
+        `s,top C,bottom C\n${Array.from({ length: 60 }, (_, i) => `${String(600 * i)},${String(20 + 480 * Math.exp((-600 * i) / 21600))},${String(32 + 480 * Math.exp((-600 * i) / 21600))}`).join('\n')}`,
       ),
     });
-    await expect(page.getByText(/cools to a third in 6 h/).first()).toBeVisible();
+    await expect(page.getByText(/cools to a third in 6 h .* is uneven by 12 K/)).toBeVisible();
+    await expect(page.getByLabel(/^Uneven by/)).toHaveValue('12');
   });
 
   test('by bare numbers: a ball takes less than a plate of its thickness', async ({ page }) => {
@@ -138,6 +144,71 @@ test.describe('the night', () => {
       expect(await rate()).toBeGreaterThan(1.5 * plate);
     }).toPass({ timeout: 20_000 });
     await expectAccessible(page);
+  });
+
+  test('margins say what is worth measuring; what is assumed can be changed; a weak box is said to be one', async ({
+    page,
+  }) => {
+    await page.goto('/night');
+    await page.getByRole('button', { name: 'By numbers' }).click();
+    await expect(page.getByRole('list', { name: 'What it keeps' })).toContainText('nm/cm', {
+      timeout: 30_000,
+    });
+    await page.getByRole('button', { name: 'Margins' }).click();
+    const margins = page.getByRole('region', { name: 'Margins' });
+    await expect(margins.getByRole('row')).toHaveCount(10, { timeout: 30_000 });
+    await expect(margins).toContainText('thick and thin hold each other fully');
+    await expectAccessible(page);
+    await page.getByText('What is assumed').click();
+    await page.getByLabel(/^Thick held by thin/).fill('100');
+    await page.getByLabel(/^Thick held by thin/).press('Enter');
+    await expect(margins.getByRole('row')).toHaveCount(9, { timeout: 30_000 });
+    await expect(margins).not.toContainText('thick and thin hold each other fully');
+    await page.getByLabel(/^Power/).fill('1200 W');
+    await page.getByLabel(/^Power/).press('Enter');
+    await expect(page.getByText(/With 1\.2 kW this box gets no hotter than/)).toBeVisible({
+      timeout: 30_000,
+    });
+  });
+
+  test('a piece goes into an annealer of the shop, and its night goes out as a table', async ({
+    page,
+  }) => {
+    await openPiece(page, 'Tide-pool bowl');
+    await page.getByRole('link', { name: 'Night' }).last().click();
+    await page.getByLabel('Annealer').selectOption('the big box');
+    await expect(page.getByText(/Its figures are on/)).toBeVisible();
+    await expect(page.getByText(/Good\. It keeps/)).toBeVisible({ timeout: 30_000 });
+    const taken = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'This schedule (CSV)' }).click();
+    expect((await taken).suggestedFilename()).toMatch(/\.csv$/);
+    await page.getByRole('button', { name: 'Going up' }).click();
+    const recipe = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'This recipe (CSV)' }).click({ timeout: 30_000 });
+    expect((await recipe).suggestedFilename()).toBe('going-up.csv');
+  });
+
+  test('in the night clocks are put back the door is an hour earlier on the clock, and that is said', async ({
+    browser,
+    baseURL,
+  }) => {
+    const context = await browser.newContext({ timezoneId: 'Europe/Berlin', baseURL });
+    const page = await context.newPage();
+    const doorOn = async (day: string): Promise<number> => {
+      await page.clock.setFixedTime(new Date(`${day}T12:00:00Z`));
+      await openPiece(page, 'Tide-pool bowl');
+      await page.getByRole('link', { name: 'Night' }).last().click();
+      await expect(page.getByText(/Good\. It keeps/)).toBeVisible({ timeout: 30_000 });
+      const heading = await page.getByRole('heading', { name: /Door may open/ }).textContent();
+      const [, h = '', m = ''] = /(\d\d):(\d\d)/.exec(heading ?? '') ?? [];
+      return 60 * Number(h) + Number(m);
+    };
+    const plain = await doorOn('2026-10-20');
+    await expect(page.getByText('Clocks are put back')).toHaveCount(0);
+    const changed = await doorOn('2026-10-24');
+    expect(changed).toBe(plain - 60);
+    await expect(page.getByText(/Clocks are put back within this night/)).toBeVisible();
+    await context.close();
   });
 
   test('the week: loads by their dates, what comes late is said, all of it to the calendar', async ({

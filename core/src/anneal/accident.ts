@@ -149,9 +149,10 @@ function verdictOn(
   };
 }
 
-/** Times the climb back is slowed at most. */
+/** Times the climb back is slowed at most, and what a slower one has to bring down to be worth its hours. */
 const ROUNDS = 4;
 const AIM = 0.95;
+const WORTH = 0.9;
 
 /**
  * What was, up to a moment; then up to the hold, soaked and down as a checked schedule has it. The climb is slowed until what
@@ -168,6 +169,7 @@ function soakedAgain(
   const at = temperatureAt(curve, from);
   const was = upTo(curve, from);
   let rate = at < hold ? climbFrom(input, at) : undefined;
+  let before: { readonly again: Again; readonly share: number } | undefined;
   for (let round = 0; ; round += 1) {
     const recipe: Recipe = {
       name: 'Soaked again',
@@ -188,13 +190,16 @@ function soakedAgain(
     });
     const toCome = outcomes.filter((o) => o.worst.time > from).map((o) => o.worst.stress);
     const share = Math.max(0, ...toCome) / (WORKING_STRESS / SAFETY);
-    if (rate === undefined || share <= 1 || round === ROUNDS)
-      return {
-        recipe,
-        kept: Math.max(...outcomes.map((o) => o.kept)),
-        passing: Math.max(...outcomes.map((o) => o.worst.stress)),
-        seconds: rest.time[rest.time.length - 1] as number,
-      };
+    // What froze in when it fell is there whatever the climb: hours that do not help are not spent.
+    if (before && share > WORTH * before.share) return before.again;
+    const again: Again = {
+      recipe,
+      kept: Math.max(...outcomes.map((o) => o.kept)),
+      passing: Math.max(...outcomes.map((o) => o.worst.stress)),
+      seconds: rest.time[rest.time.length - 1] as number,
+    };
+    if (rate === undefined || share <= 1 || round === ROUNDS) return again;
+    before = { again, share };
     rate *= Math.max(1 / 3, AIM / share);
   }
 }

@@ -114,6 +114,15 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
 /** Glass so thick that one disc of retardation is seen through it: m times nm/cm. */
 const DISC_PER = DISC / 100;
 
+/** What a kept tension looks like between crossed polarisers: nm/cm, and its temper grade (ASTM C148). */
+export function seenAs(
+  kept: number,
+  optical: number | undefined,
+): { readonly perCentimetre: number; readonly temper: number } {
+  const perCentimetre = Math.max(0.01, retardation(kept, optical));
+  return { perCentimetre, temper: realTemper(1, DISC_PER / perCentimetre) };
+}
+
 const SIMULATED =
   'Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).';
 
@@ -125,7 +134,7 @@ function believed(
   optical: number | undefined,
 ): Schedule {
   const { worst } = outcome;
-  const seen = Math.max(0.01, retardation(outcome.kept, optical));
+  const seen = seenAs(outcome.kept, optical);
   const byStep = outcome.kept > 1.3 * outcome.fromWall;
   return {
     ...schedule,
@@ -133,7 +142,7 @@ function believed(
       value: outcome.kept,
       kind: 'stress',
       why: {
-        says: `The most tension the piece keeps once it is cold, put through this very curve${outcome.place ? ` at the ${outcome.place} place of the box` : ''}${byStep ? '; most of it is thick glass held back by thin' : ''}. Between crossed polarisers some ${seen.toFixed(0)} nm/cm, temper grade ${realTemper(1, DISC_PER / seen).toFixed(1)}.`,
+        says: `The most tension the piece keeps once it is cold, put through this very curve${outcome.place ? ` at the ${outcome.place} place of the box` : ''}${byStep ? '; most of it is thick glass held back by thin' : ''}. Between crossed polarisers some ${seen.perCentimetre.toFixed(0)} nm/cm, temper grade ${seen.temper.toFixed(1)}.`,
         formula:
           'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
         inputs: [

@@ -150,11 +150,12 @@ describe('learned from a log', () => {
   });
   it.each([
     { unit: '°C', rows: ['500,508', '499,505', '480,490', '100,180'], spread: 8 },
+    { unit: 'C', rows: ['500,508', '499,505', '480,490', '100,180'], spread: 8 },
     { unit: '°F', rows: ['932,950', '930,939', '900,918', '200,400'], spread: 10 },
   ])(
     'two places read at once in $unit tell how uneven the box is while hot',
     ({ unit, rows, spread }) => {
-      const text = `time min,top temp ${unit},bottom temp ${unit}\n${rows.map((r, i) => `${String(30 * i)},${r}`).join('\n')}`;
+      const text = `time min,top ${unit},bottom ${unit}\n${rows.map((r, i) => `${String(30 * i)},${r}`).join('\n')}`;
       const log = readLog(text);
       if (!log.ok) throw new Error(log.says);
       expect(log.spread).toBeCloseTo(spread, 6);

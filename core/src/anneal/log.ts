@@ -25,7 +25,7 @@ const SEEMS_FAHRENHEIT = 640;
 const DAY = 86400;
 /** What headings call a time, a temperature that was read, and one that was only asked for. */
 const TIMES = /time|date|zeit|clock|^t$|^s$|min|hour/;
-const PLACES = /temp|°|deg|celsius|fahrenheit|kiln|actual|^c$|^f$/;
+const PLACES = /temp|°|deg|celsius|fahrenheit|kiln|actual|\b[cf]\b/;
 const WANTED = /set|target|program|wanted|asked|\bsp\b/;
 /** A box is hot above this, °C: there its places are compared. */
 const HOT = 300;

@@ -14,7 +14,7 @@ import { ARRIVES_UNEVEN } from './soak';
 /** One thing a little off. */
 export interface Margin {
   readonly id: string;
-  /** What is off and by how much, as a sentence's first half. */
+  /** What is off and by how much, as a clause. */
   readonly name: string;
   /** What the same programme leaves and lets through then, Pa. */
   readonly kept: number;
@@ -114,7 +114,7 @@ function casesOf(input: ScheduleInput): Case[] {
   return [
     {
       id: 'thick',
-      name: `the thickest wall ${per(OFF.wall)} thicker`,
+      name: `the thickest wall is ${per(OFF.wall)} thicker`,
       input: walls({
         thickest: more * wall.thickest,
         stepThick: more * wall.stepThick,
@@ -125,7 +125,7 @@ function casesOf(input: ScheduleInput): Case[] {
       ? [
           {
             id: 'thin',
-            name: `the thin wall beside it ${per(OFF.wall)} thinner`,
+            name: `the thin wall beside it is ${per(OFF.wall)} thinner`,
             input: walls({ stepThin: (1 - OFF.wall) * wall.stepThin }),
           },
           ...(restraint < 1
@@ -151,14 +151,14 @@ function casesOf(input: ScheduleInput): Case[] {
     },
     {
       id: 'unevenness',
-      name: `the box ${String(OFF.unevenness)} K more uneven`,
+      name: `the box is ${String(OFF.unevenness)} K more uneven`,
       input: { ...input, box: { ...box, unevenness: box.unevenness + OFF.unevenness } },
     },
-    { id: 'hotter', name: `the kiln ${kelvin} K hotter than it reads`, hotter: OFF.reading },
-    { id: 'colder', name: `the kiln ${kelvin} K colder than it reads`, hotter: -OFF.reading },
+    { id: 'hotter', name: `the kiln is ${kelvin} K hotter than it reads`, hotter: OFF.reading },
+    { id: 'colder', name: `the kiln is ${kelvin} K colder than it reads`, hotter: -OFF.reading },
     {
       id: 'crowded',
-      name: 'the box so crowded that a third less heat gets out',
+      name: 'the box is so crowded that a third less heat gets out',
       through: { exchange: { radiant: less * radiant, air: less * air } },
     },
   ];

@@ -12,11 +12,12 @@ export interface Numbers {
 }
 
 /** How it stands and cools. */
-export type Form = 'plate' | 'open' | 'closed' | 'rod' | 'ball' | 'solid';
+export type Form = 'plate' | 'lying' | 'open' | 'closed' | 'rod' | 'ball' | 'solid';
 
 /** What a form is to the simulation. */
 export const BODY_OF: Readonly<Record<Form, Body>> = {
   plate: 'slab',
+  lying: 'oneSided',
   open: 'slab',
   closed: 'oneSided',
   rod: 'cylinder',

@@ -15,7 +15,7 @@ import {
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
-import { Verdict } from '../../marks/Verdict';
+import { Verdict, VerdictWord } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
 import { TimeField } from '../piece/night/TimeField';
 import { clockWords } from '../piece/clock';
@@ -173,8 +173,8 @@ export function Accident({ input, lastIn, checked, load }: Props) {
           {judged.pieces.length > 0 && (
             <ul aria-label="Each piece of the load">
               {judged.pieces.map((p) => (
-                <li key={p.id} className="border-base-300 border-b py-0.5">
-                  <b>{p.name}</b> <Verdict verdict={p.verdict} />
+                <li key={p.id} className="border-base-300 border-b py-1 leading-snug">
+                  <VerdictWord verdict={p.verdict.verdict} /> <b>{p.name}</b> {p.verdict.because}
                 </li>
               ))}
             </ul>

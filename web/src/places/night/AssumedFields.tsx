@@ -49,26 +49,20 @@ export function AssumedFields({ assumes, onChange }: Props) {
         fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; 2.9 is
         what is taken for plate glass (from memory).
       </p>
-      <dl className="quiet mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-        {CONSTANTS.map(([what, value]) => (
-          <div key={what} className="contents">
-            <dt>{what}</dt>
-            <dd className="num text-right">{value}</dd>
-          </div>
+      <ul className="quiet mt-1 text-sm leading-snug">
+        {CONSTANTS.map((what) => (
+          <li key={what}>{what}</li>
         ))}
-      </dl>
+      </ul>
     </details>
   );
 }
 
 /** Constants of the simulation, as its sources have them. */
 const CONSTANTS = [
-  ['Relaxation, one shape for stress and structure', 'exp(−ξ^0.6)'],
-  ['Structure is slower than stress', `${String(STRUCTURE_SLOWER)} times`],
-  ['Share of temperature itself in its pace (Mazurin)', String(NONLINEARITY)],
-  ['Pieces arrive uneven by', `${String(ARRIVES_UNEVEN)} K`],
-  [
-    'Heat out of the glass',
-    `radiation × ${KILN_EXCHANGE.radiant.toFixed(2)}, air ${String(KILN_EXCHANGE.air)} W/m²K`,
-  ],
-] as const;
+  'Stress and structure fade as exp(−ξ^0.6).',
+  `Structure takes ${String(STRUCTURE_SLOWER)} times as long as stress.`,
+  `Of their pace, ${String(NONLINEARITY)} is the temperature’s own (Mazurin).`,
+  `Pieces come uneven by ${String(ARRIVES_UNEVEN)} K.`,
+  `Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${String(KILN_EXCHANGE.air)} W/m²K.`,
+];

@@ -18,6 +18,7 @@ import { nightIcs } from '../../exports/nightIcs';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
+import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
 import type { BoxChange } from './BoxFields';
 import { NightBody } from './NightBody';
@@ -154,9 +155,7 @@ export function BoxView() {
                   <li key={o.id} className="border-base-300 flex gap-4 border-b py-0.5">
                     <span className="flex-1">{nameOf(o.id)}</span>
                     <span className="num">{printText(o.outcome.kept, 'stress', units)}</span>
-                    <span className={o.holds ? 'text-success' : 'text-warning'}>
-                      {o.holds ? 'good' : 'watch: more than the practice'}
-                    </span>
+                    <VerdictWord verdict={o.holds ? 'good' : 'watch'} />
                   </li>
                 ))}
               </ul>

@@ -19,6 +19,7 @@ import { Accident } from './Accident';
 import { Compare } from './Compare';
 import { GoingUp } from './GoingUp';
 import { Inside } from './Inside';
+import { Keeps } from './Keeps';
 import { Margins } from './Margins';
 import { Shorter } from './Shorter';
 import type { Believed as BelievedNight } from './useChecked';
@@ -99,6 +100,7 @@ export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }
           />
         </Suspense>
       )}
+      {checked && <Keeps input={input} outcome={checked.outcome} />}
       <div
         className="no-print my-2 flex flex-wrap gap-x-1"
         role="group"

@@ -16,6 +16,7 @@ const FORMS: readonly { readonly value: Form; readonly label: string; readonly n
   { value: 'open', label: 'Open vessel', note: 'air on both sides' },
   { value: 'closed', label: 'Closed or narrow', note: 'cools from outside' },
   { value: 'plate', label: 'Plate, stood up' },
+  { value: 'lying', label: 'Plate, lying', note: 'cools from above' },
   { value: 'rod', label: 'Rod' },
   { value: 'ball', label: 'Ball' },
   { value: 'solid', label: 'Uneven solid' },
