@@ -59,6 +59,19 @@ export function putInBox(
   };
 }
 
+/** At the hottest place alone. */
+export const putAtHottest = (
+  piece: Annealed,
+  curve: KilnCurve,
+  box: Box,
+  through: Through = {},
+): Outcome =>
+  putThrough(
+    piece,
+    box.unevenness < EVEN ? curve : placeCurve(curve, box, box.unevenness / 2),
+    through,
+  );
+
 /**
  * The same for a search that asks often: the fall at the hottest place only, where a programmed fall ends soonest above what it
  * should, and of the coldest only the soak.
@@ -69,9 +82,9 @@ export function putRoughly(
   box: Box,
   through: Through & { readonly soakEnds: number },
 ): Outcome {
-  if (box.unevenness < EVEN) return putThrough(piece, curve, through);
+  const hot = putAtHottest(piece, curve, box, through);
+  if (box.unevenness < EVEN) return hot;
   const half = box.unevenness / 2;
-  const hot = putThrough(piece, placeCurve(curve, box, half), through);
   const soak = upTo(curve, Math.max(1, through.soakEnds));
   const cold = putThrough(piece, placeCurve(soak, box, -half), { ...through, ...GLANCE });
   return { ...hot, soaked: Math.max(hot.soaked, cold.soaked) };

@@ -2,7 +2,7 @@
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
 import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule } from './checked';
-import { putInBox, putRoughly, type InBox } from './places';
+import { putAtHottest, putInBox, type InBox } from './places';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
 import type { ScheduleInput } from './schedule';
@@ -80,7 +80,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
       tries += 1;
       const point = { shape, slow };
       const curve = recipeCurve(recipeOf(point, input), box);
-      const o = putRoughly(input, curve, box, {
+      const o = putAtHottest(input, curve, box, {
         ...ROUGH,
         startUneven: ARRIVES_UNEVEN,
         soakEnds: shape[0],
@@ -105,7 +105,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
     if (score(found) >= beat) return found;
     // It looks better: does the coldest place think so too, where a fall comes sooner?
     const curve = recipeCurve(recipeOf(found.point, input), box);
-    const { kept, worst } = putInBox(input, curve, box, {
+    const { kept, worst, soaked } = putInBox(input, curve, box, {
       ...ROUGH,
       startUneven: ARRIVES_UNEVEN,
       soakEnds: shape[0],
@@ -114,6 +114,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
       found.over,
       kept / (MARGIN * allows),
       worst.stress / ((MARGIN * WORKING_STRESS) / SAFETY),
+      soaked / (AFTER_SOAK * allows),
     );
     return { ...found, over };
   };

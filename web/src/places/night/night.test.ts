@@ -1,6 +1,8 @@
 // What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
-import { findGlass, momentOf, putThrough, type CoolingWall } from '@zanfirico/core';
+import { findGlass, momentOf, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
+import * as fc from 'fast-check';
 import { nightIcs, weekIcs } from '../../exports/nightIcs';
+import { recipeCsv } from '../../exports/recipeCsv';
 import { recipeFromCsv } from '../../imports/recipeFromCsv';
 import { verdictOf } from './verdictOf';
 
@@ -85,5 +87,45 @@ describe('the verdict', () => {
       { startFictive: 470 },
     );
     expect(verdictOf(shock, 'studio', soft).because).toMatch(/it cracks/);
+  });
+});
+
+describe('a recipe as a table', () => {
+  const recipe: Recipe = {
+    name: 'ours',
+    start: 505,
+    lines: [{ to: 505, hold: 5400 }, { to: 427.25, rate: 12.5 / 3600 }, { to: 50 }],
+  };
+  it('is °C, °C an hour and minutes, an empty cell where the box decides', () => {
+    expect(recipeCsv(recipe)).toBe(
+      'to_c,rate_c_per_h,hold_min\r\n505,,90\r\n427.25,12.5,\r\n50,,\r\n',
+    );
+  });
+  it('comes back as it went out', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record(
+            {
+              to: fc.integer({ min: 0, max: 120_000 }).map((v) => v / 100),
+              rate: fc.integer({ min: 1, max: 500_000 }).map((v) => v / 1000 / 3600),
+              hold: fc.integer({ min: 1, max: 10_000 }).map((v) => v * 60),
+            },
+            { requiredKeys: ['to'] },
+          ),
+          { minLength: 1, maxLength: 20 },
+        ),
+        (lines) => {
+          const read = recipeFromCsv(recipeCsv({ name: 'x', start: 505, lines }), 'x', 505);
+          if (!read.ok) throw new Error(read.says);
+          read.recipe.lines.forEach((l, i) => {
+            const was = lines[i];
+            expect(l.to).toBeCloseTo(was?.to ?? NaN, 6);
+            expect(l.hold).toBe(was?.hold);
+            expect((l.rate ?? 0) * 3600).toBeCloseTo((was?.rate ?? 0) * 3600, 6);
+          });
+        },
+      ),
+    );
   });
 });
