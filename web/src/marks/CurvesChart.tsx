@@ -1,9 +1,8 @@
 // Several nights on one clock.
-import { printText, type KilnCurve } from '@zanfirico/core';
+import type { KilnCurve } from '@zanfirico/core';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { clockWords } from '../places/piece/clock';
 import { useDisplay } from '../stores/display';
-import { clockTicks } from './clockTicks';
+import { clockAxis, degrees, GRID, PLAIN_LINE, uprightAxis } from './chartLook';
 import { LineMark, lineStyle } from './LineMark';
 
 interface Curve {
@@ -24,7 +23,6 @@ interface Props {
 export function CurvesChart({ curves, lastIn, named = true }: Props) {
   const units = useDisplay((s) => s.units);
   const to = Math.max(3600, ...curves.map((c) => c.curve.time[c.curve.time.length - 1] as number));
-  const label = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
   return (
     <figure
       className="mb-2 bg-(--board) pb-1"
@@ -32,26 +30,9 @@ export function CurvesChart({ curves, lastIn, named = true }: Props) {
     >
       <ResponsiveContainer width="100%" height={230} initialDimension={{ width: 800, height: 230 }}>
         <LineChart margin={{ top: 10, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="var(--chalk-dim)" strokeOpacity={0.16} />
-          <XAxis
-            dataKey="time"
-            type="number"
-            domain={[0, to]}
-            ticks={clockTicks(0, to, lastIn)}
-            tickFormatter={(t: number) => clockWords(lastIn, t).time}
-            tick={label}
-            stroke="var(--chalk-dim)"
-            allowDuplicatedCategory={false}
-          />
-          <YAxis
-            type="number"
-            domain={[0, 600]}
-            ticks={[0, 200, 400, 600]}
-            tickFormatter={(v: number) => printText(v, 'temperature', units).replace(/ °.$/, '°')}
-            tick={label}
-            width={48}
-            stroke="var(--chalk-dim)"
-          />
+          <CartesianGrid {...GRID} />
+          <XAxis {...clockAxis(0, to, lastIn)} allowDuplicatedCategory={false} />
+          <YAxis {...uprightAxis([0, 200, 400, 600], degrees(units))} />
           {curves.map((c, i) => (
             <Line
               key={c.id}
@@ -61,12 +42,10 @@ export function CurvesChart({ curves, lastIn, named = true }: Props) {
                 temperature: c.curve.temperature[k],
               }))}
               dataKey="temperature"
-              type="linear"
+              {...PLAIN_LINE}
               stroke={lineStyle(i, c.lead).stroke}
               strokeWidth={lineStyle(i, c.lead).width}
               strokeDasharray={lineStyle(i, c.lead).dash}
-              dot={false}
-              isAnimationActive={false}
             />
           ))}
         </LineChart>

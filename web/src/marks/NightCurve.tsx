@@ -11,7 +11,7 @@ import {
   YAxis,
 } from 'recharts';
 import { clockWords } from '../places/piece/clock';
-import { clockTicks } from './clockTicks';
+import { clockAxis, degrees, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { useDisplay } from '../stores/display';
 
 interface Props {
@@ -29,7 +29,6 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
   const to = curve[curve.length - 1]?.time ?? 1;
   const door = clockWords(lastIn, to);
   const last = curve[curve.length - 1];
-  const label = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
   return (
     <figure
       className="mt-1 h-[250px] bg-(--board)"
@@ -52,25 +51,9 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
               <stop offset="1" stopColor="var(--color-secondary)" stopOpacity={0} />
             </linearGradient>
           </defs>
-          <CartesianGrid stroke="var(--chalk-dim)" strokeOpacity={0.16} vertical />
-          <XAxis
-            dataKey="time"
-            type="number"
-            domain={[from, to]}
-            ticks={clockTicks(from, to, lastIn)}
-            tickFormatter={(t: number) => clockWords(lastIn, t).time}
-            tick={label}
-            stroke="var(--chalk-dim)"
-          />
-          <YAxis
-            type="number"
-            domain={[0, 600]}
-            ticks={[0, 100, 200, 300, 400, 500, 600]}
-            tickFormatter={(v: number) => text(v).replace(/ °.$/, '°')}
-            tick={label}
-            width={48}
-            stroke="var(--chalk-dim)"
-          />
+          <CartesianGrid {...GRID} vertical />
+          <XAxis {...clockAxis(from, to, lastIn)} />
+          <YAxis {...uprightAxis([0, 100, 200, 300, 400, 500, 600], degrees(units))} />
           <ReferenceLine
             y={annealing}
             stroke="var(--chalk-dim)"
@@ -78,14 +61,14 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
             label={{
               value: `annealing point ${text(annealing)}`,
               position: 'insideBottomRight',
-              ...label,
+              ...LABEL,
             }}
           />
           <ReferenceLine
             y={strain}
             stroke="var(--chalk-dim)"
             strokeDasharray="2 4"
-            label={{ value: `strain point ${text(strain)}`, position: 'insideTopRight', ...label }}
+            label={{ value: `strain point ${text(strain)}`, position: 'insideTopRight', ...LABEL }}
           />
           <ReferenceLine
             x={0}
@@ -94,18 +77,16 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
             label={{
               value: `last in ${lastIn}`,
               position: 'insideBottomLeft',
-              ...label,
+              ...LABEL,
               fill: 'var(--chalk)',
             }}
           />
           <Area
+            {...PLAIN_LINE}
             dataKey="temperature"
-            type="linear"
             stroke="var(--color-primary)"
             strokeWidth={2.5}
             fill="url(#glow)"
-            isAnimationActive={false}
-            dot={false}
           />
           {last && (
             <ReferenceDot
@@ -117,7 +98,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
               label={{
                 value: `door ${door.time}`,
                 position: 'top',
-                ...label,
+                ...LABEL,
                 fill: 'var(--color-accent)',
                 dx: -22,
                 dy: -4,

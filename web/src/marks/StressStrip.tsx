@@ -9,8 +9,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { clockWords } from '../places/piece/clock';
-import { clockTicks } from './clockTicks';
+import { clockAxis, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { LineMark } from './LineMark';
 
 interface Props {
@@ -26,6 +25,18 @@ interface Props {
 const MPA = 1e6;
 /** Tensions are drawn up to whole steps of this, MPa. */
 const STEPS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50];
+
+/** The lines, the boldest last so that it lies on top. */
+const LINES = {
+  anywhere: { stroke: 'var(--color-accent)', width: 1.4, dash: '1 3', says: 'the most anywhere' },
+  skin: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: 'its skin' },
+  middle: {
+    stroke: 'var(--color-primary)',
+    width: 2.2,
+    dash: '',
+    says: 'middle of the thickest wall',
+  },
+} as const;
 
 export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   const { night } = outcome;
@@ -55,7 +66,6 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   );
   const step = STEPS.find((s) => most / s <= 3) ?? 100;
   const limit = Math.ceil(most / step) * step;
-  const label = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
   const last = points[points.length - 1];
   return (
     <figure
@@ -68,26 +78,9 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
           margin={{ top: 6, right: 28, bottom: 2, left: 2 }}
           accessibilityLayer={false}
         >
-          <CartesianGrid stroke="var(--chalk-dim)" strokeOpacity={0.16} />
-          <XAxis
-            dataKey="time"
-            type="number"
-            domain={[from, to]}
-            ticks={clockTicks(from, to, lastIn)}
-            tickFormatter={(t: number) => clockWords(lastIn, t).time}
-            tick={false}
-            height={4}
-            stroke="var(--chalk-dim)"
-          />
-          <YAxis
-            type="number"
-            domain={[-limit, limit]}
-            ticks={[-limit, 0, limit]}
-            tickFormatter={(v: number) => String(Number(v.toFixed(2)))}
-            tick={label}
-            width={48}
-            stroke="var(--chalk-dim)"
-          />
+          <CartesianGrid {...GRID} />
+          <XAxis {...clockAxis(from, to, lastIn)} tick={false} height={4} />
+          <YAxis {...uprightAxis([-limit, 0, limit], (v) => String(Number(v.toFixed(2))))} />
           <ReferenceLine y={0} stroke="var(--chalk-dim)" />
           <ReferenceLine
             y={allows / MPA}
@@ -96,64 +89,32 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
             label={{
               value: `may stay ${(allows / MPA).toFixed(1)}`,
               position: 'insideBottomRight',
-              ...label,
+              ...LABEL,
             }}
           />
           <ReferenceLine x={0} stroke="var(--chalk)" strokeDasharray="4 3" />
-          <Line
-            dataKey="anywhere"
-            type="linear"
-            stroke="var(--color-accent)"
-            strokeWidth={1.4}
-            strokeDasharray="1 3"
-            dot={false}
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="skin"
-            type="linear"
-            stroke="var(--chalk)"
-            strokeWidth={1.6}
-            strokeDasharray="5 3"
-            dot={false}
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="middle"
-            type="linear"
-            stroke="var(--color-primary)"
-            strokeWidth={2.2}
-            dot={false}
-            isAnimationActive={false}
-          />
+          {Object.entries(LINES).map(([key, { stroke, width, dash }]) => (
+            <Line
+              key={key}
+              {...PLAIN_LINE}
+              dataKey={key}
+              stroke={stroke}
+              strokeWidth={width}
+              strokeDasharray={dash}
+            />
+          ))}
         </LineChart>
       </ResponsiveContainer>
       <figcaption className="quiet -mt-1 flex flex-wrap gap-x-5 pl-12 text-sm leading-tight">
         <span>Tension, MPa:</span>
-        <Key stroke="var(--color-primary)" width={2.2} dash="" says="middle of the thickest wall" />
-        <Key stroke="var(--chalk)" width={1.6} dash="5 3" says="its skin" />
-        <Key stroke="var(--color-accent)" width={1.4} dash="1 3" says="the most anywhere" />
+        {[LINES.middle, LINES.skin, LINES.anywhere].map(({ says, ...look }) => (
+          <span key={says} className="flex items-center gap-1.5">
+            <LineMark {...look} />
+            {says}
+          </span>
+        ))}
       </figcaption>
     </figure>
-  );
-}
-
-function Key({
-  stroke,
-  width,
-  dash,
-  says,
-}: {
-  readonly stroke: string;
-  readonly width: number;
-  readonly dash: string;
-  readonly says: string;
-}) {
-  return (
-    <span className="flex items-center gap-1.5">
-      <LineMark stroke={stroke} width={width} dash={dash} />
-      {says}
-    </span>
   );
 }
 

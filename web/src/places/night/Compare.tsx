@@ -24,6 +24,7 @@ import { askNight, type NightQuestion } from '../../workers/night';
 import { SCHOOLS_F } from './PracticeChoice';
 import { RecipeEditor } from './RecipeEditor';
 import { verdictOf } from './verdictOf';
+import { HeadRow } from '../../marks/HeadRow';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../../marks/CurvesChart')).CurvesChart,
@@ -132,28 +133,10 @@ export function Compare({ input, lastIn, checked }: Props) {
       <div className="relative overflow-x-auto">
         <table className="w-full">
           <caption className="sr-only">Practices and recipes on this piece, each simulated</caption>
-          <thead>
-            <tr className="quiet border-base-300 border-b text-right text-sm">
-              <th scope="col" className="text-left font-normal">
-                night
-              </th>
-              <th scope="col" className="font-normal">
-                to the door
-              </th>
-              <th scope="col" className="font-normal">
-                energy
-              </th>
-              <th scope="col" className="font-normal">
-                stays
-              </th>
-              <th scope="col" className="font-normal">
-                passes
-              </th>
-              <th scope="col" className="pl-4 text-left font-normal">
-                verdict
-              </th>
-            </tr>
-          </thead>
+          <HeadRow
+            columns={['night', 'to the door', 'energy', 'stays', 'passes', 'verdict']}
+            left={['verdict']}
+          />
           <tbody className="num text-right text-[0.95rem]">
             {all.map((row) => {
               const t = of(row.id);

@@ -3,6 +3,7 @@ import { printDuration, printText, type ScheduleInput } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { failureOf, useNight } from './useNight';
+import { HeadRow } from '../../marks/HeadRow';
 
 /** The bar's end, as a share of what is allowed. */
 const FULL = 2;
@@ -41,32 +42,17 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
         <caption className="sr-only">
           The same programme with one thing off, the worst first
         </caption>
-        <thead>
-          <tr className="quiet border-base-300 border-b text-right text-sm">
-            <th scope="col" className="text-left font-normal">
-              if
-            </th>
-            <th scope="col" className="w-[22%] text-left font-normal">
-              of what is allowed
-            </th>
-            <th scope="col" className="font-normal">
-              stays
-            </th>
-            <th scope="col" className="font-normal">
-              passes
-            </th>
-            <th scope="col" className="font-normal">
-              a night made for it
-            </th>
-          </tr>
-        </thead>
+        <HeadRow
+          columns={['if', 'of what is allowed', 'stays', 'passes', 'a night made for it']}
+          left={['of what is allowed']}
+        />
         <tbody className="num text-right text-[0.95rem]">
           {told.margins.map((m) => (
             <tr key={m.id} className="border-base-300 border-b">
               <th scope="row" className="py-1 text-left font-sans leading-tight font-normal">
                 {m.name}
               </th>
-              <td className="text-left">
+              <td className="w-[24%] pl-4 text-left">
                 <span className="flex items-center gap-2">
                   <span className="bg-base-300/60 relative h-2.5 flex-1">
                     <span

@@ -11,6 +11,7 @@ import { Setting } from './Setting';
 import { useChecked } from './useChecked';
 import { useTonightBox } from './useTonightBox';
 import { AnnealerChoice } from './AnnealerChoice';
+import { Caution } from './Caution';
 
 const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
   { value: 'open', label: 'Open vessel', note: 'air on both sides' },
@@ -118,10 +119,7 @@ export function NumbersView() {
         </div>
         <AnnealerChoice all={all} chosen={chosen} />
         <Setting glass={glass} />
-        <p className="quiet mt-3 text-sm leading-snug">
-          A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
-          before reaching in.
-        </p>
+        <Caution />
       </div>
     </div>
   );

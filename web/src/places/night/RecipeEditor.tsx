@@ -18,6 +18,12 @@ interface Props {
 }
 
 const MOST = 60;
+/** What a line is made of. */
+const LINE_FIELDS = [
+  { id: 'to', label: 'To', kind: 'temperature', max: 1200, nudge: 1 },
+  { id: 'rate', label: 'At', kind: 'rate', max: 10 },
+  { id: 'hold', label: 'Then held', kind: 'time', max: 31622400, nudge: 600 },
+] as const;
 
 export function RecipeEditor({ input, from, known, onDone }: Props) {
   const [open, setOpen] = useState(known);
@@ -127,44 +133,19 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
         {recipe.lines.map((l, i) => (
           <li key={i} className="border-base-300 flex flex-wrap items-end gap-3 border-b py-1">
             <span className="num quiet w-6 pb-1 text-right">{i + 1}</span>
-            <div className="w-28">
-              <QuantityField
-                label="To"
-                kind="temperature"
-                value={l.to}
-                min={0}
-                max={1200}
-                nudge={1}
-                onCommit={(to) => {
-                  put(i, { to });
-                }}
-              />
-            </div>
-            <div className="w-32">
-              <QuantityField
-                label="At"
-                kind="rate"
-                value={l.rate ?? 0}
-                min={0}
-                max={10}
-                onCommit={(rate) => {
-                  put(i, { rate: rate > 0 ? rate : undefined });
-                }}
-              />
-            </div>
-            <div className="w-32">
-              <QuantityField
-                label="Then held"
-                kind="time"
-                value={l.hold ?? 0}
-                min={0}
-                max={31622400}
-                nudge={600}
-                onCommit={(hold) => {
-                  put(i, { hold: hold > 0 ? hold : undefined });
-                }}
-              />
-            </div>
+            {LINE_FIELDS.map(({ id, ...field }) => (
+              <div key={id} className="w-32">
+                <QuantityField
+                  {...field}
+                  value={l[id] ?? 0}
+                  min={0}
+                  onCommit={(v) => {
+                    // No speed and no hold are left out; a line always goes somewhere.
+                    put(i, { [id]: id === 'to' || v > 0 ? v : undefined });
+                  }}
+                />
+              </div>
+            ))}
             <IconButton
               label={`Take line ${String(i + 1)} out`}
               onClick={() => {

@@ -11,6 +11,7 @@ import { download, fileName } from '../../exports/download';
 import { recipeCsv } from '../../exports/recipeCsv';
 import { useDisplay } from '../../stores/display';
 import { clockWords } from '../piece/clock';
+import { HeadRow } from '../../marks/HeadRow';
 
 interface Props {
   readonly recipe: Recipe;
@@ -29,25 +30,7 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
     <>
       <table className="w-full max-w-2xl">
         <caption className="sr-only">{recipe.name}</caption>
-        <thead>
-          <tr className="quiet border-base-300 border-b text-right text-sm">
-            <th scope="col" className="text-left font-normal">
-              to
-            </th>
-            <th scope="col" className="font-normal">
-              at
-            </th>
-            <th scope="col" className="font-normal">
-              held
-            </th>
-            <th scope="col" className="font-normal">
-              takes
-            </th>
-            <th scope="col" className="font-normal">
-              until
-            </th>
-          </tr>
-        </thead>
+        <HeadRow columns={['to', 'at', 'held', 'takes', 'until']} />
         <tbody className="num text-right text-[0.95rem]">
           {recipe.lines.map((l, i) => {
             const end = ends[i] as number;

@@ -10,6 +10,7 @@ import { useAnnealers } from '../../night/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
 import { TimeField } from './TimeField';
+import { Caution } from '../../night/Caution';
 
 const setFiring = (change: Partial<PieceDocument['firing']>): void => {
   useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
@@ -77,10 +78,7 @@ export function NightSheet() {
           }}
         />
         <NightFigures derived={last} />
-        <p className="quiet mt-3 text-sm leading-snug">
-          A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
-          before reaching in.
-        </p>
+        <Caution />
       </div>
     </div>
   );

@@ -2,6 +2,7 @@
 import { printDuration, printText, type Schedule } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../clock';
+import { HeadRow } from '../../../marks/HeadRow';
 
 interface Props {
   readonly schedule: Schedule;
@@ -16,28 +17,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
   return (
     <table className="w-full">
       <caption className="sr-only">Annealing programme</caption>
-      <thead>
-        <tr className="quiet border-base-300 border-b text-right text-sm">
-          <th scope="col" className="text-left font-normal">
-            segment
-          </th>
-          <th scope="col" className="font-normal">
-            from
-          </th>
-          <th scope="col" className="font-normal">
-            to
-          </th>
-          <th scope="col" className="font-normal">
-            rate
-          </th>
-          <th scope="col" className="font-normal">
-            takes
-          </th>
-          <th scope="col" className="font-normal">
-            starts
-          </th>
-        </tr>
-      </thead>
+      <HeadRow columns={['segment', 'from', 'to', 'rate', 'takes', 'starts']} />
       <tbody className="num text-right text-[0.95rem]">
         {schedule.rows.map((row) => {
           const start = clockWords(lastIn, row.start);

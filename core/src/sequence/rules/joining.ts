@@ -1,0 +1,169 @@
+// Rules of parts and joins. Common practice, no source, unless a rule says so.
+import { factsOf, type WorkStep } from '../facts';
+import { heats, joins, rule, tell, without, type Finding, type Rule } from './asking';
+
+export const JOINING: readonly Rule[] = [
+  rule('part-made', 'Every part is made.', ({ steps, parts }) =>
+    parts.flatMap((p, i) =>
+      steps.some((s) => s.part === i && ['gather', 'begin'].includes(factsOf(s).does))
+        ? []
+        : [
+            tell(
+              undefined,
+              'no',
+              `The ${p.name} is never begun.`,
+              'Add its gather, or its rod or tube at the torch.',
+            ),
+          ],
+    ),
+  ),
+  rule('part-joined', 'Every part is joined, or goes into the box by itself.', (q) =>
+    q.parts.flatMap((p, i) => {
+      if (i === q.main) return [];
+      const mine = q.steps.filter((s) => s.part === i);
+      return mine.length === 0 || mine.some((s) => joins(s) || factsOf(s).does === 'box')
+        ? []
+        : [
+            tell(
+              mine[mine.length - 1],
+              'no',
+              `The ${p.name} is made and then left.`,
+              'Join it, or put it into the box.',
+            ),
+          ];
+    }),
+  ),
+  rule(
+    'join-order',
+    'Both are there before they are joined, and once is enough.',
+    ({ steps, parts }) => {
+      const begun = new Set<number>();
+      const group = parts.map((_, i) => i);
+      const found: Omit<Finding, 'rule'>[] = [];
+      for (const s of steps) {
+        if (['gather', 'begin'].includes(factsOf(s).does)) begun.add(s.part);
+        if (!joins(s)) continue;
+        if (s.to === undefined || s.to === s.part || !parts[s.to]) {
+          if (s.kind !== 'weld')
+            found.push(
+              tell(s, 'no', 'It does not say what it is joined to.', 'Choose the other part.'),
+            );
+          continue;
+        }
+        if (!begun.has(s.part) || !begun.has(s.to))
+          found.push(
+            tell(
+              s,
+              'no',
+              `The ${parts[begun.has(s.part) ? s.to : s.part]?.name ?? 'part'} is not there yet.`,
+              'Make it before the join.',
+            ),
+          );
+        if (group[s.part] === group[s.to])
+          found.push(
+            tell(
+              s,
+              'no',
+              'These two are one piece already: the joins go round in a circle.',
+              'Take one of the joins out.',
+            ),
+          );
+        const from = group[s.part] as number;
+        const into = group[s.to] as number;
+        group.forEach((g, k) => {
+          if (g === from) group[k] = into;
+        });
+      }
+      return found;
+    },
+  ),
+  rule('step-has-part', 'Every step has a part.', ({ steps, parts }) =>
+    steps
+      .filter((s) => !parts[s.part])
+      .map((s) =>
+        tell(
+          s,
+          'no',
+          'It belongs to no part of the piece.',
+          'Choose a part for it, or take it out.',
+        ),
+      ),
+  ),
+  rule('out-of-garage', 'What waits in the garage is fetched before it is joined.', (q) =>
+    without(
+      q,
+      (s) => joins(s) && q.steps.some((t) => t.part === s.part && factsOf(t).does === 'park'),
+      (t) => factsOf(t).does === 'fetch',
+      (t) => factsOf(t).does === 'park',
+    ).map((s) => tell(s, 'no', 'It is still in the garage.', 'Fetch it first.')),
+  ),
+  rule('fetched-then-heated', 'Out of the garage, into the fire, then to the join.', (q) =>
+    without(
+      q,
+      (s) => joins(s) && q.steps.some((t) => t.part === s.part && t.kind === 'fetch'),
+      heats,
+      (t) => t.kind === 'fetch',
+    ).map((s) =>
+      tell(
+        s,
+        'watch',
+        'Garage heat is under working heat: the face will not take.',
+        'Heat it after fetching.',
+      ),
+    ),
+  ),
+  rule('straight', 'Straight is checked before the next part goes on.', ({ steps }) => {
+    const found: Omit<Finding, 'rule'>[] = [];
+    let open: WorkStep | undefined;
+    for (const s of steps) {
+      if (s.kind === 'straight') open = undefined;
+      if (s.kind !== 'attach' && s.kind !== 'punty') continue;
+      if (open && s.kind === 'attach')
+        found.push(
+          tell(
+            open,
+            'watch',
+            'The next part goes on before anyone has looked whether this is straight.',
+            'Check from several sides before it sets.',
+          ),
+        );
+      open = s.kind === 'attach' ? s : undefined;
+    }
+    return found;
+  }),
+  rule('one-family', 'Soft and hard glass never join.', ({ steps, parts }) =>
+    steps
+      .filter(
+        (s) =>
+          joins(s) &&
+          s.to !== undefined &&
+          parts[s.to] &&
+          parts[s.part] &&
+          parts[s.to]?.family !== parts[s.part]?.family,
+      )
+      .map((s) =>
+        tell(
+          s,
+          'no',
+          'One is soft glass, the other hard: they never join.',
+          'Make both of one family.',
+        ),
+      ),
+  ),
+  rule('last-join-warm', 'While the last bit sets, the foot is kept warm.', (q) => {
+    const last = [...q.steps].reverse().find((s) => s.kind === 'attach');
+    if (!last || q.steps.filter((s) => s.kind === 'attach').length < 3) return [];
+    const i = q.steps.indexOf(last);
+    const near = q.steps.slice(Math.max(0, i - 4), i).some((s) => heats(s));
+    return near
+      ? []
+      : [
+          tell(
+            last,
+            'watch',
+            'The last join is the hardest: what hangs there goes cold while the bit sets.',
+            'Flash it just before, and keep a hand torch on it.',
+          ),
+        ];
+  }),
+];

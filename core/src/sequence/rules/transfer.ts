@@ -1,0 +1,158 @@
+// Rules of the transfer: neck, punty, and what is done before and after it leaves the pipe. Common practice, no source, unless a rule says so.
+import { kinds, never, rule, tell, without, withoutAfter, type Rule } from './asking';
+
+export const TRANSFER: readonly Rule[] = [
+  rule('neck-first', 'The neck is jacked before the punty: it must break there.', (q) =>
+    without(q, kinds('transfer'), kinds('neck'), never).map((s) =>
+      tell(s, 'no', 'There is no neck to break at.', 'Jack the neck before the punty.'),
+    ),
+  ),
+  rule('neck-thin', 'The neck is thinner than the pipe.', ({ parts, steps }) =>
+    steps
+      .filter((s) => s.kind === 'neck')
+      .flatMap((s) => {
+        const p = parts[s.part];
+        return p?.neck !== undefined && p.iron !== undefined && p.neck > 2.2 * p.iron
+          ? [
+              tell(
+                s,
+                'watch',
+                `The top of the ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide, the pipe ${String(Math.round(p.iron * 1e3))}: the neck has to be pulled in a long way.`,
+                'Jack it in thinner than the pipe while it is hot, or take a wider pipe.',
+              ),
+            ]
+          : [];
+      }),
+  ),
+  rule('base-set', 'The base is set before the punty goes on.', (q) =>
+    without(q, kinds('punty'), kinds('setBase'), (t) => kinds('foot', 'shapeBit')(t), true).map(
+      (s) =>
+        tell(
+          s,
+          'no',
+          'The base has not set: it sags, or the punty marks it.',
+          'Let the base set first.',
+        ),
+    ),
+  ),
+  rule('clear-button', 'All colour outside: a button of clear where the punty sticks.', (q) =>
+    without(
+      q,
+      (s) => s.kind === 'punty' && q.parts[s.part]?.colourOutside === true,
+      kinds('clearButton'),
+      never,
+    ).map((s) =>
+      tell(
+        s,
+        'watch',
+        'The punty goes on colour: its scar shows and will not polish out.',
+        'Put a clear button there first.',
+      ),
+    ),
+  ),
+  rule('no-punty-on-decor', 'Never a punty on stamped, fumed or decorated ground.', ({ steps }) =>
+    steps
+      .filter(
+        (s, i) =>
+          s.kind === 'punty' &&
+          steps.some((t, k) => k < i && t.part === s.part && kinds('leaf', 'fume', 'prunts')(t)),
+      )
+      .map((s) =>
+        tell(
+          s,
+          'watch',
+          'Its ground is decorated: a punty there cracks and cannot be polished off.',
+          'Stick the punty where it is plain.',
+        ),
+      ),
+  ),
+  rule('punty-before-transfer', 'It hangs on the punty before it leaves the pipe.', (q) =>
+    without(q, kinds('transfer'), kinds('punty'), never, true).map((s) =>
+      tell(s, 'no', 'Nothing holds it: it falls when the neck is tapped.', 'Stick a punty first.'),
+    ),
+  ),
+  rule('long-heat', 'Straight after the transfer the longest heat of the piece.', ({ steps }) =>
+    steps
+      .filter((s, i) => s.kind === 'transfer' && steps[i + 1]?.kind !== 'longReheat')
+      .map((s) =>
+        tell(
+          s,
+          'no',
+          'Its top has been away from the fire longest.',
+          'The long heat comes straight after.',
+        ),
+      ),
+  ),
+  rule('open-off-the-pipe', 'A mouth is opened once it is off the pipe.', (q) =>
+    without(q, kinds('open', 'trim', 'spin'), kinds('transfer'), never).map((s) =>
+      tell(s, 'no', 'The mouth is still the neck, on the pipe.', 'Transfer it to a punty first.'),
+    ),
+  ),
+  rule('trim-before-open', 'Trimmed before it is opened.', (q) =>
+    q.steps
+      .filter(
+        (s, i) =>
+          s.kind === 'trim' &&
+          q.steps.some((t, k) => k < i && t.kind === 'open' && t.part === s.part),
+      )
+      .map((s) =>
+        tell(s, 'watch', 'An opened lip is wide and thin: it cuts ragged.', 'Trim before opening.'),
+      ),
+  ),
+  rule('scar-polished', 'Every punty scar is fire-polished or ground.', (q) =>
+    withoutAfter(q, kinds('crackOff'), kinds('polishScar', 'firePolish')).map((s) =>
+      tell(
+        s,
+        'no',
+        'The scar stays sharp: a forgotten one cuts.',
+        'Fire-polish it after knocking off, or grind it later.',
+      ),
+    ),
+  ),
+  rule('notch-melted', 'Every notch is melted in: acute angles crack.', (q) =>
+    withoutAfter(
+      q,
+      kinds('handle', 'prunts', 'wrap', 'hook', 'weld'),
+      kinds('meltNotch', 'notchTorch'),
+      kinds('box'),
+    ).map((s) =>
+      tell(
+        s,
+        'watch',
+        'A sharp inner corner stays where it was put on: it cracks there.',
+        'Melt the notch in until the fillet is round.',
+      ),
+    ),
+  ),
+  rule('handle-after-opening', 'Handles go on when the mouth is done.', (q) =>
+    q.steps
+      .filter(
+        (s, i) =>
+          kinds('handle', 'spout')(s) && q.steps.some((t, k) => k > i && t.kind === 'transfer'),
+      )
+      .map((s) =>
+        tell(
+          s,
+          'watch',
+          'On the pipe it is in the way of the punty and goes cold through the long heat.',
+          'Put it on after opening.',
+        ),
+      ),
+  ),
+  rule('foot-before-punty', 'The foot is flattened while the piece is on the pipe.', (q) =>
+    q.steps
+      .filter(
+        (s, i) =>
+          kinds('foot')(s) &&
+          q.steps.some((t, k) => k < i && t.kind === 'punty' && t.part === s.part),
+      )
+      .map((s) => tell(s, 'no', 'The punty sits on the foot.', 'Flatten it before the punty.')),
+  ),
+  rule('polished-before-off', 'Tool marks go in the fire before it leaves the punty.', (q) =>
+    q.way === 'furnace'
+      ? without(q, kinds('crackOff'), kinds('firePolish'), never, true).map((s) =>
+          tell(s, 'watch', 'Tool marks and shear marks stay.', 'Fire-polish before knocking off.'),
+        )
+      : [],
+  ),
+];

@@ -1,0 +1,7 @@
+// What is said under every night.
+export const Caution = () => (
+  <p className="quiet mt-3 text-sm leading-snug">
+    A calculation, not a promise: your supplier’s sheet and your own box come first. Power off
+    before reaching in.
+  </p>
+);
