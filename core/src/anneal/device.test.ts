@@ -1,6 +1,5 @@
 // The annealer as a device: what its power and losses allow, what a log teaches about it, and a piece anywhere in it.
 import * as fc from 'fast-check';
-import { findGlass } from '../glass/rack';
 import type { CoolingWall } from './allow';
 import { boxOf, climbAt, lossOf, naturalRate, settlesAt, STUDIO_BOX, type Box } from './box';
 import { checkedSchedule } from './checked';
@@ -13,26 +12,10 @@ import { placeCurve, putInBox, putRoughly } from './places';
 import { PRACTICES } from './practice';
 import { recipeCurve, recipeProblems } from './recipe';
 import { annealingSchedule, type ScheduleInput } from './schedule';
+import { even, HOUR, soft, tonight } from './testNights';
 import { warming } from './warming';
 
-const soft = findGlass('soft-batch-96');
-if (!soft) throw new Error('the rack has lost its soft batch');
-const HOUR = 3600;
-const even = (mm: number): CoolingWall => ({
-  thickest: mm / 1000,
-  stepThick: mm / 1000,
-  stepThin: mm / 1000,
-  body: 'slab',
-});
-const tonight = (wall: CoolingWall, box: Box = STUDIO_BOX): ScheduleInput => ({
-  glass: soft,
-  wall,
-  practice: 'studio',
-  holdTemperature: soft.annealing,
-  doorTemperature: 60,
-  box,
-  holding: 4 * HOUR,
-});
+const tonightIn = (wall: CoolingWall, box: Box): ScheduleInput => tonight(wall, { box });
 const boxes = fc.record({
   coolingTime: fc.double({ min: HOUR, max: 24 * HOUR, noNaN: true }),
   power: fc.double({ min: 1000, max: 30e3, noNaN: true }),
@@ -70,7 +53,7 @@ describe('power and losses', () => {
   it('a hold it cannot reach is refused, in a schedule and in a recipe, with what it can', () => {
     const weak = boxOf({ power: 1200 });
     expect(settlesAt(weak)).toBeLessThan(soft.annealing);
-    const { verdict } = annealingSchedule(tonight(even(6), weak));
+    const { verdict } = annealingSchedule(tonightIn(even(6), weak));
     expect(verdict.verdict).toBe('no');
     expect(verdict.because).toBe(
       `With 1.2 kW this box gets no hotter than ${settlesAt(weak).toFixed(0)} °C.`,
@@ -195,7 +178,7 @@ describe('a box that is not even', () => {
     expect([...Array.from(placeCurve(curve, STUDIO_BOX, -6).temperature)]).toEqual([494, 257, 20]);
   });
   it('an even box is the piece put through as it is', () => {
-    const input = tonight(even(12), uneven(0));
+    const input = tonightIn(even(12), uneven(0));
     const { curve } = checkedSchedule(input);
     const through = { startUneven: 100, soakEnds: HOUR };
     const plain = putThrough(input, curve, through);
@@ -205,7 +188,7 @@ describe('a box that is not even', () => {
     expect(putRoughly(input, curve, input.box, through).kept).toBe(plain.kept);
   });
   it('a schedule made as if it were even leaves too much at the hottest place, and too much after the soak at the coldest', () => {
-    const input = tonight(even(25), uneven(0));
+    const input = tonightIn(even(25), uneven(0));
     const planned = checkedSchedule(input);
     const soakEnds = planned.schedule.soak.value;
     const through = { startUneven: 100, soakEnds };
@@ -220,7 +203,7 @@ describe('a box that is not even', () => {
   });
   it('the schedule made for it holds at both, and is the longer the less even it is', () => {
     const hours = [0, 10, 30].map((k) => {
-      const c = checkedSchedule(tonight(even(25), uneven(k)));
+      const c = checkedSchedule(tonightIn(even(25), uneven(k)));
       expect(c.holds).toBe(true);
       return c.schedule.total.value / HOUR;
     });

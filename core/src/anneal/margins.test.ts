@@ -1,29 +1,18 @@
 // Margins: each against what theory says the small change must do.
-import { findGlass } from '../glass/rack';
 import type { CoolingWall } from './allow';
-import { STUDIO_BOX } from './box';
 import { checkedSchedule } from './checked';
 import { nightMargins, type Margin } from './margins';
 import { PRACTICES } from './practice';
 import type { ScheduleInput } from './schedule';
+import { even, stepped, tonight } from './testNights';
 
-const soft = findGlass('soft-batch-96');
-if (!soft) throw new Error('the rack has lost its soft batch');
-const night = (wall: CoolingWall): ScheduleInput => ({
-  glass: soft,
-  wall,
-  practice: 'studio',
-  holdTemperature: soft.annealing,
-  doorTemperature: 60,
-  box: STUDIO_BOX,
-  holding: 0,
-});
-const plate: CoolingWall = { thickest: 0.025, stepThick: 0.025, stepThin: 0.025, body: 'slab' };
-const stepped: CoolingWall = { thickest: 0.012, stepThick: 0.012, stepThin: 0.005, body: 'slab' };
+const night = (wall: CoolingWall): ScheduleInput => tonight(wall, { holding: 0 });
+const plate = even(25);
+const uneven = stepped(12, 5);
 
 describe.each([
   { what: 'a plate', wall: plate },
-  { what: 'a piece with a step', wall: stepped },
+  { what: 'a piece with a step', wall: uneven },
 ])('margins of $what', ({ wall }) => {
   const input = night(wall);
   const checked = checkedSchedule(input);
@@ -62,9 +51,9 @@ describe.each([
   });
   it('a step has its own: the thin wall, and how far it is held', () => {
     const ids = told.margins.map((m) => m.id);
-    expect(ids.includes('thin')).toBe(wall === stepped);
-    expect(ids.includes('restraint')).toBe(wall === stepped);
-    if (wall === stepped) expect(of('restraint').kept).toBeGreaterThan(1.5 * kept);
+    expect(ids.includes('thin')).toBe(wall === uneven);
+    expect(ids.includes('restraint')).toBe(wall === uneven);
+    if (wall === uneven) expect(of('restraint').kept).toBeGreaterThan(1.5 * kept);
   });
 });
 
@@ -78,7 +67,7 @@ describe('what is assumed', () => {
   });
   it('parts that hold each other fully want a longer night than parts that do not', () => {
     const hours = [0, 0.5, 1].map((restraint) => {
-      const c = checkedSchedule({ ...night(stepped), assumes: { restraint } });
+      const c = checkedSchedule({ ...night(uneven), assumes: { restraint } });
       expect(c.holds).toBe(true);
       return c.schedule.total.value / 3600;
     });
