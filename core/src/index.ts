@@ -232,7 +232,8 @@ export type { Body } from './anneal/ramp';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';
 export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxation';
 export type { ScheduleInput } from './anneal/schedule';
-export type { KilnCurve, WallTrace } from './anneal/simulate';
+export type { WallTrace } from './anneal/recorder';
+export type { KilnCurve } from './anneal/simulate';
 export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';
 export { annealingSchedule } from './anneal/schedule';
 export {

@@ -2,36 +2,21 @@
 // and goes and what of it is frozen in (Tool 1946; Gardon & Narayanaswamy 1970; Narayanaswamy 1971; Moynihan et al. 1976).
 import type { Glass } from '../glass/glass';
 import { strainPoint, temperatureAtLog } from '../glass/viscosity';
-import {
-  exchangeAt,
-  heatScratch,
-  heatStep,
-  latticeOf,
-  type Exchange,
-  type HeatScratch,
-  type Lattice,
-  type Wall,
-} from './conduction';
-import { KILN_EXCHANGE } from './exchange';
 import { RESTRAINT } from './allow';
+import { exchangeAt, heatStep, type Exchange, type Wall } from './conduction';
+import { KILN_EXCHANGE } from './exchange';
+import { MOST_SAMPLES, recorder, type Recorded } from './recorder';
+import { relaxing } from './relaxation';
 import {
-  lnViscosity,
-  MODES,
-  MODE_TIMES,
-  MODE_WEIGHTS,
-  relaxing,
-  STRUCTURE_SLOWER,
-  type Relaxing,
-} from './relaxation';
-import {
-  flatStep,
-  pointsOf,
-  roundStep,
-  stiffStep,
-  unstressed,
-  type PointStep,
-  type StressState,
-} from './stress';
+  atSkin,
+  comesUneven,
+  keptBy,
+  relax,
+  sectionOf,
+  stresses,
+  toPoints,
+  type Kept,
+} from './section';
 
 /** Temperature of the kiln over time: seconds rising, °C; straight between. Two equal times are a sudden change. */
 export interface KilnCurve {
@@ -65,27 +50,6 @@ export interface Trial {
   readonly picture?: boolean | undefined;
 }
 
-/** One wall's curves, sample by sample; the picture sample by place. °C and Pa, tension positive. */
-export interface WallTrace {
-  readonly middle: Float64Array;
-  readonly skin: Float64Array;
-  readonly middleStress: Float64Array;
-  readonly skinStress: Float64Array;
-  /** The most tension anywhere in it. */
-  readonly most: Float64Array;
-  readonly fictive: Float64Array;
-  readonly picture?:
-    | {
-        /** Middle to skin, m: nodes for temperature, points for stress. */
-        readonly depths: Float64Array;
-        readonly points: Float64Array;
-        readonly temperature: Float32Array;
-        readonly stress: Float32Array;
-        readonly fictive: Float32Array;
-      }
-    | undefined;
-}
-
 /** Tension and where and when it was. */
 export interface Peak {
   readonly stress: number;
@@ -97,21 +61,8 @@ export interface Peak {
   readonly at: 'skin' | 'middle';
 }
 
-/** What a wall keeps once it is even at room temperature. Pa. */
-export interface Kept {
-  readonly middle: number;
-  readonly skin: number;
-  readonly most: number;
-  /** As it would be without the other wall. */
-  readonly alone: number;
-}
-
 /** What came of it. */
-export interface Night {
-  readonly samples: number;
-  readonly time: Float64Array;
-  readonly kiln: Float64Array;
-  readonly walls: readonly WallTrace[];
+export interface Night extends Recorded {
   readonly kept: readonly Kept[];
   /** The worst tension that passed while the glass was too stiff to give. */
   readonly worst: Peak;
@@ -119,8 +70,6 @@ export interface Night {
   readonly steps: number;
 }
 
-/** Room the kept stress is told at, °C. */
-const ROOM = 20;
 const SPACES = 32;
 const FINENESS = 2;
 /** Where glass relaxes within a programme, log₁₀ η. */
@@ -130,28 +79,8 @@ const COARSER = 4;
 const LEAST_STEP = 1e-3;
 const MOST_STEP = 1800;
 const MOST_OF_WHOLE = 1 / 120;
-/** Most samples kept. */
-const MOST_SAMPLES = 600;
 /** Tension counts as passing danger below the strain point and this much, K. */
 const GIVES = 20;
-
-interface Section {
-  readonly wall: Wall;
-  readonly lattice: Lattice;
-  readonly scratch: HeatScratch;
-  readonly flat: boolean;
-  now: Float64Array;
-  next: Float64Array;
-  /** At the points of stress. */
-  readonly before: Float64Array;
-  readonly after: Float64Array;
-  readonly fictive: Float64Array;
-  readonly modes: Float64Array;
-  readonly step: PointStep;
-  readonly free: StressState;
-  readonly tied: StressState | undefined;
-  grows: number;
-}
 
 /** Refuses what cannot be computed, in a sentence. */
 function refuse(trial: Trial): void {
@@ -174,142 +103,6 @@ function refuse(trial: Trial): void {
         `A wall of ${String(1000 * w.thickness)} mm cannot be annealed; walls from 0.2 mm to 2 m can be calculated.`,
       );
 }
-
-function sectionOf(
-  wall: Wall,
-  spaces: number,
-  start: number,
-  fictive: number,
-  pair: boolean,
-): Section {
-  const lattice = latticeOf(wall, spaces);
-  const points = pointsOf(lattice);
-  const fill = (n: number, v: number): Float64Array => new Float64Array(n).fill(v);
-  return {
-    wall,
-    lattice,
-    scratch: heatScratch(lattice),
-    flat: lattice.power === 0,
-    now: fill(lattice.nodes, start),
-    next: fill(lattice.nodes, start),
-    before: fill(points, start),
-    after: fill(points, start),
-    fictive: fill(points, fictive),
-    modes: fill(points * MODES, fictive),
-    step: {
-      keep: fill(points * MODES, 1),
-      gain: fill(points, 1),
-      part: fill(points * MODES, 0),
-      strain: fill(points, 0),
-    },
-    free: unstressed(lattice),
-    tied: pair ? unstressed(lattice) : undefined,
-    grows: 0,
-  };
-}
-
-/** A parabola from the middle down to the skin; free of stress and its structure at rest, for it comes from hotter. */
-function comesUneven(s: Section, by: number, above: number): void {
-  const depth = s.lattice.at[s.lattice.nodes - 1] as number;
-  for (let i = 0; i < s.lattice.nodes; i += 1) {
-    const x = (s.lattice.at[i] as number) / depth;
-    s.now[i] = (s.now[i] as number) + by * (1 - x * x);
-  }
-  toPoints(s, s.now, s.before);
-  for (let p = 0; p < s.before.length; p += 1) {
-    s.fictive[p] = (s.before[p] as number) + above;
-    for (let m = 0; m < MODES; m += 1) s.modes[p * MODES + m] = s.fictive[p] as number;
-  }
-}
-
-/** Temperature at the points of stress. */
-function toPoints(s: Section, nodes: Float64Array, out: Float64Array): void {
-  if (s.flat) out.set(nodes);
-  else
-    for (let p = 0; p < out.length; p += 1)
-      out[p] = ((nodes[p] as number) + (nodes[p + 1] as number)) / 2;
-}
-
-/** Structure and the factors of the step, for every point. */
-function relax(s: Section, r: Relaxing, dt: number): void {
-  const { keep, gain, part, strain } = s.step;
-  for (let p = 0; p < s.after.length; p += 1) {
-    const t0 = s.before[p] as number;
-    const t1 = s.after[p] as number;
-    const f0 = s.fictive[p] as number;
-    const first = p * MODES;
-    let f1 = f0;
-    let xi = 0;
-    // Twice: the viscosity of the step is that of its middle, which the first pass finds.
-    for (let pass = 0; pass < 2; pass += 1) {
-      const ln = lnViscosity(r, (t0 + t1) / 2, (f0 + f1) / 2);
-      xi = (dt * r.shear) / Math.exp(ln);
-      const ds = xi / STRUCTURE_SLOWER;
-      f1 = 0;
-      for (let m = 0; m < MODES; m += 1) {
-        const tau = MODE_TIMES[m] as number;
-        f1 +=
-          ((MODE_WEIGHTS[m] as number) * ((s.modes[first + m] as number) * tau + t1 * ds)) /
-          (tau + ds);
-      }
-    }
-    const ds = xi / STRUCTURE_SLOWER;
-    let g = 0;
-    for (let m = 0; m < MODES; m += 1) {
-      const tau = MODE_TIMES[m] as number;
-      const i = first + m;
-      s.modes[i] = ((s.modes[i] as number) * tau + t1 * ds) / (tau + ds);
-      const a = xi / tau;
-      const w = MODE_WEIGHTS[m] as number;
-      if (a > 40) {
-        keep[i] = 0;
-        part[i] = w / a;
-      } else if (a < 1e-6) {
-        keep[i] = 1 - a;
-        part[i] = w * (1 - a / 2);
-      } else {
-        const e = Math.exp(-a);
-        keep[i] = e;
-        part[i] = (w * (1 - e)) / a;
-      }
-      g += part[i];
-    }
-    gain[p] = g;
-    s.fictive[p] = f1;
-    strain[p] = r.expansion * (t1 - t0) + r.structural * (f1 - f0);
-  }
-}
-
-const stressStep = (s: Section, state: StressState, r: Relaxing, imposed: number): number =>
-  s.flat
-    ? flatStep(state, s.lattice, r, s.step, s.wall.bends === true, imposed)
-    : roundStep(state, s.lattice, r, s.step, imposed);
-
-/** Stress of every section after a step; joined ones are drawn towards each other by the restraint. */
-function stresses(sections: readonly Section[], r: Relaxing, restraint: number): void {
-  for (const s of sections) s.grows = stressStep(s, s.free, r, NaN);
-  if (sections.length < 2) return;
-  for (let k = 0; k < sections.length; k += 1) {
-    const s = sections[k] as Section;
-    const other = sections[1 - k] as Section;
-    if (!s.tied) continue;
-    // A ball has no one strain that its neighbour could hold.
-    stressStep(
-      s,
-      s.tied,
-      r,
-      s.lattice.power === 2 ? NaN : s.grows + restraint * (other.grows - s.grows),
-    );
-  }
-}
-
-/** At the middle, and at the skin carried on from the last two points of a round wall. */
-const atSkin = (s: Section, v: Float64Array): number => {
-  const last = v.length - 1;
-  return s.flat || last < 1
-    ? (v[last] as number)
-    : 1.5 * (v[last] as number) - 0.5 * (v[last - 1] as number);
-};
 
 /** Simulates. Throws a RangeError with a sentence for what cannot be computed. */
 export function simulate(trial: Trial): Night {
@@ -421,102 +214,4 @@ export function simulate(trial: Trial): Night {
     dt *= most > 0 ? Math.min(1.6, Math.max(0.3, limit / most)) : 1.6;
   }
   return { ...record.read(), kept: keptBy(sections, r, restraint), worst, steps };
-}
-
-/** What is left once every wall is even at room temperature and nothing flows any more. */
-function keptBy(sections: readonly Section[], r: Relaxing, restraint: number): Kept[] {
-  for (const s of sections) {
-    toPoints(s, s.now, s.before);
-    stiffStep(s.step);
-    for (let p = 0; p < s.before.length; p += 1)
-      s.step.strain[p] = r.expansion * (ROOM - (s.before[p] as number));
-  }
-  stresses(sections, r, restraint);
-  return sections.map((s) => {
-    const state = s.tied ?? s.free;
-    const skin = atSkin(s, state.plane);
-    let [most, alone] = [skin, atSkin(s, s.free.plane)];
-    for (let p = 0; p < state.points; p += 1) {
-      most = Math.max(most, state.most[p] as number);
-      alone = Math.max(alone, s.free.most[p] as number);
-    }
-    return { middle: state.plane[0] as number, skin, most, alone };
-  });
-}
-
-/** Curves as they grow. */
-function recorder(
-  sections: readonly Section[],
-  picture: boolean,
-): {
-  readonly write: (now: number, kiln: number) => void;
-  readonly read: () => Pick<Night, 'samples' | 'time' | 'kiln' | 'walls'>;
-} {
-  const time = new Float64Array(MOST_SAMPLES);
-  const kilns = new Float64Array(MOST_SAMPLES);
-  let n = 0;
-  const zero = (): Float64Array => new Float64Array(MOST_SAMPLES);
-  const traces = sections.map((s) => ({
-    middle: zero(),
-    skin: zero(),
-    middleStress: zero(),
-    skinStress: zero(),
-    most: zero(),
-    fictive: zero(),
-    temperature: new Float32Array(picture ? MOST_SAMPLES * s.lattice.nodes : 0),
-    stress: new Float32Array(picture ? MOST_SAMPLES * s.free.points : 0),
-    structure: new Float32Array(picture ? MOST_SAMPLES * s.free.points : 0),
-  }));
-  return {
-    write: (now, kiln) => {
-      if (n >= MOST_SAMPLES) return;
-      time[n] = now;
-      kilns[n] = kiln;
-      sections.forEach((s, k) => {
-        const trace = traces[k] as (typeof traces)[number];
-        const state = s.tied ?? s.free;
-        trace.middle[n] = s.now[0] as number;
-        trace.skin[n] = s.now[s.now.length - 1] as number;
-        trace.middleStress[n] = state.plane[0] as number;
-        trace.skinStress[n] = atSkin(s, state.plane);
-        let most = atSkin(s, state.most);
-        for (let p = 0; p < state.points; p += 1) most = Math.max(most, state.most[p] as number);
-        trace.most[n] = most;
-        trace.fictive[n] = s.fictive[0] as number;
-        if (!picture) return;
-        trace.temperature.set(s.now, n * s.lattice.nodes);
-        trace.stress.set(state.plane, n * state.points);
-        trace.structure.set(s.fictive, n * state.points);
-      });
-      n += 1;
-    },
-    read: () => ({
-      samples: n,
-      time: time.subarray(0, n),
-      kiln: kilns.subarray(0, n),
-      walls: traces.map((t, k): WallTrace => {
-        const s = sections[k] as Section;
-        const points = s.flat
-          ? s.lattice.at
-          : s.lattice.at.subarray(1).map((v, i) => (v + (s.lattice.at[i] as number)) / 2);
-        return {
-          middle: t.middle.subarray(0, n),
-          skin: t.skin.subarray(0, n),
-          middleStress: t.middleStress.subarray(0, n),
-          skinStress: t.skinStress.subarray(0, n),
-          most: t.most.subarray(0, n),
-          fictive: t.fictive.subarray(0, n),
-          picture: picture
-            ? {
-                depths: s.lattice.at,
-                points,
-                temperature: t.temperature.subarray(0, n * s.lattice.nodes),
-                stress: t.stress.subarray(0, n * s.free.points),
-                fictive: t.structure.subarray(0, n * s.free.points),
-              }
-            : undefined,
-        };
-      }),
-    }),
-  };
 }

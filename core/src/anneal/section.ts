@@ -1,0 +1,208 @@
+// One wall on its way through a night: its temperatures, its structure, its stress, and the step that takes them on together.
+import { heatScratch, latticeOf, type HeatScratch, type Lattice, type Wall } from './conduction';
+import {
+  lnViscosity,
+  MODES,
+  MODE_TIMES,
+  MODE_WEIGHTS,
+  STRUCTURE_SLOWER,
+  type Relaxing,
+} from './relaxation';
+import {
+  flatStep,
+  pointsOf,
+  roundStep,
+  stiffStep,
+  unstressed,
+  type PointStep,
+  type StressState,
+} from './stress';
+
+/** What a wall keeps once it is even at room temperature. Pa. */
+export interface Kept {
+  readonly middle: number;
+  readonly skin: number;
+  readonly most: number;
+  /** As it would be without the other wall. */
+  readonly alone: number;
+}
+
+/** Room the kept stress is told at, °C. */
+const ROOM = 20;
+
+/** A wall with all its state; the arrays are its own and written over. */
+export interface Section {
+  readonly wall: Wall;
+  readonly lattice: Lattice;
+  readonly scratch: HeatScratch;
+  readonly flat: boolean;
+  now: Float64Array;
+  next: Float64Array;
+  /** At the points of stress. */
+  readonly before: Float64Array;
+  readonly after: Float64Array;
+  readonly fictive: Float64Array;
+  readonly modes: Float64Array;
+  readonly step: PointStep;
+  readonly free: StressState;
+  readonly tied: StressState | undefined;
+  grows: number;
+}
+
+/** A wall at rest at `start` °C with the structure of `fictive` °C; `pair` where another holds it. */
+export function sectionOf(
+  wall: Wall,
+  spaces: number,
+  start: number,
+  fictive: number,
+  pair: boolean,
+): Section {
+  const lattice = latticeOf(wall, spaces);
+  const points = pointsOf(lattice);
+  const fill = (n: number, v: number): Float64Array => new Float64Array(n).fill(v);
+  return {
+    wall,
+    lattice,
+    scratch: heatScratch(lattice),
+    flat: lattice.power === 0,
+    now: fill(lattice.nodes, start),
+    next: fill(lattice.nodes, start),
+    before: fill(points, start),
+    after: fill(points, start),
+    fictive: fill(points, fictive),
+    modes: fill(points * MODES, fictive),
+    step: {
+      keep: fill(points * MODES, 1),
+      gain: fill(points, 1),
+      part: fill(points * MODES, 0),
+      strain: fill(points, 0),
+    },
+    free: unstressed(lattice),
+    tied: pair ? unstressed(lattice) : undefined,
+    grows: 0,
+  };
+}
+
+/** A parabola from the middle down to the skin; free of stress and its structure at rest, for it comes from hotter. */
+export function comesUneven(s: Section, by: number, above: number): void {
+  const depth = s.lattice.at[s.lattice.nodes - 1] as number;
+  for (let i = 0; i < s.lattice.nodes; i += 1) {
+    const x = (s.lattice.at[i] as number) / depth;
+    s.now[i] = (s.now[i] as number) + by * (1 - x * x);
+  }
+  toPoints(s, s.now, s.before);
+  for (let p = 0; p < s.before.length; p += 1) {
+    s.fictive[p] = (s.before[p] as number) + above;
+    for (let m = 0; m < MODES; m += 1) s.modes[p * MODES + m] = s.fictive[p] as number;
+  }
+}
+
+/** Temperature at the points of stress. */
+export function toPoints(s: Section, nodes: Float64Array, out: Float64Array): void {
+  if (s.flat) out.set(nodes);
+  else
+    for (let p = 0; p < out.length; p += 1)
+      out[p] = ((nodes[p] as number) + (nodes[p + 1] as number)) / 2;
+}
+
+/** Structure and the factors of the step, for every point. */
+export function relax(s: Section, r: Relaxing, dt: number): void {
+  const { keep, gain, part, strain } = s.step;
+  for (let p = 0; p < s.after.length; p += 1) {
+    const t0 = s.before[p] as number;
+    const t1 = s.after[p] as number;
+    const f0 = s.fictive[p] as number;
+    const first = p * MODES;
+    let f1 = f0;
+    let xi = 0;
+    // Twice: the viscosity of the step is that of its middle, which the first pass finds.
+    for (let pass = 0; pass < 2; pass += 1) {
+      const ln = lnViscosity(r, (t0 + t1) / 2, (f0 + f1) / 2);
+      xi = (dt * r.shear) / Math.exp(ln);
+      const ds = xi / STRUCTURE_SLOWER;
+      f1 = 0;
+      for (let m = 0; m < MODES; m += 1) {
+        const tau = MODE_TIMES[m] as number;
+        f1 +=
+          ((MODE_WEIGHTS[m] as number) * ((s.modes[first + m] as number) * tau + t1 * ds)) /
+          (tau + ds);
+      }
+    }
+    const ds = xi / STRUCTURE_SLOWER;
+    let g = 0;
+    for (let m = 0; m < MODES; m += 1) {
+      const tau = MODE_TIMES[m] as number;
+      const i = first + m;
+      s.modes[i] = ((s.modes[i] as number) * tau + t1 * ds) / (tau + ds);
+      const a = xi / tau;
+      const w = MODE_WEIGHTS[m] as number;
+      if (a > 40) {
+        keep[i] = 0;
+        part[i] = w / a;
+      } else if (a < 1e-6) {
+        keep[i] = 1 - a;
+        part[i] = w * (1 - a / 2);
+      } else {
+        const e = Math.exp(-a);
+        keep[i] = e;
+        part[i] = (w * (1 - e)) / a;
+      }
+      g += part[i];
+    }
+    gain[p] = g;
+    s.fictive[p] = f1;
+    strain[p] = r.expansion * (t1 - t0) + r.structural * (f1 - f0);
+  }
+}
+
+const stressStep = (s: Section, state: StressState, r: Relaxing, imposed: number): number =>
+  s.flat
+    ? flatStep(state, s.lattice, r, s.step, s.wall.bends === true, imposed)
+    : roundStep(state, s.lattice, r, s.step, imposed);
+
+/** Stress of every section after a step; joined ones are drawn towards each other by the restraint. */
+export function stresses(sections: readonly Section[], r: Relaxing, restraint: number): void {
+  for (const s of sections) s.grows = stressStep(s, s.free, r, NaN);
+  if (sections.length < 2) return;
+  for (let k = 0; k < sections.length; k += 1) {
+    const s = sections[k] as Section;
+    const other = sections[1 - k] as Section;
+    if (!s.tied) continue;
+    // A ball has no one strain that its neighbour could hold.
+    stressStep(
+      s,
+      s.tied,
+      r,
+      s.lattice.power === 2 ? NaN : s.grows + restraint * (other.grows - s.grows),
+    );
+  }
+}
+
+/** At the middle, and at the skin carried on from the last two points of a round wall. */
+export const atSkin = (s: Section, v: Float64Array): number => {
+  const last = v.length - 1;
+  return s.flat || last < 1
+    ? (v[last] as number)
+    : 1.5 * (v[last] as number) - 0.5 * (v[last - 1] as number);
+};
+
+/** What is left once every wall is even at room temperature and nothing flows any more. */
+export function keptBy(sections: readonly Section[], r: Relaxing, restraint: number): Kept[] {
+  for (const s of sections) {
+    toPoints(s, s.now, s.before);
+    stiffStep(s.step);
+    for (let p = 0; p < s.before.length; p += 1)
+      s.step.strain[p] = r.expansion * (ROOM - (s.before[p] as number));
+  }
+  stresses(sections, r, restraint);
+  return sections.map((s) => {
+    const state = s.tied ?? s.free;
+    const skin = atSkin(s, state.plane);
+    let [most, alone] = [skin, atSkin(s, s.free.plane)];
+    for (let p = 0; p < state.points; p += 1) {
+      most = Math.max(most, state.most[p] as number);
+      alone = Math.max(alone, s.free.most[p] as number);
+    }
+    return { middle: state.plane[0] as number, skin, most, alone };
+  });
+}
