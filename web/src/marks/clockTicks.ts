@@ -1,16 +1,25 @@
 // Ticks of a clock axis: whole hours, few enough to read.
-import { minutesOfDay } from '@zanfirico/core';
+import { momentOf } from '@zanfirico/core';
 
 const HOUR = 3600;
 const STEPS = [1, 2, 3, 6, 12, 24, 48, 96, 168, 336, 720];
+const LONGEST = 1440;
 const MOST_TICKS = 12;
 
-/** Ticks on whole hours of the clock, few enough to read; seconds from the last piece in. */
-export function clockTicks(from: number, to: number, lastIn: string): number[] {
-  const step = (STEPS.find((s) => (to - from) / (s * HOUR) <= MOST_TICKS) ?? 1440) * HOUR;
-  const midnight = -minutesOfDay(lastIn) * 60;
+/**
+ * Ticks on whole hours of the clock, few enough to read; seconds from the last piece in, on `day`. In a night whose clocks change
+ * they stay on the clock's hours, one space being an hour longer or shorter.
+ */
+export function clockTicks(from: number, to: number, lastIn: string, day = new Date()): number[] {
+  const step = STEPS.find((s) => (to - from) / (s * HOUR) <= MOST_TICKS) ?? LONGEST;
+  const lastInAt = momentOf(lastIn, day).getTime();
+  const begin = new Date(lastInAt + 1000 * from);
   const ticks: number[] = [];
-  for (let t = midnight + Math.ceil((from - midnight) / step) * step; t <= to; t += step)
-    ticks.push(t);
-  return ticks;
+  for (let hour = 0; ; hour += step) {
+    const at = new Date(begin.getFullYear(), begin.getMonth(), begin.getDate(), hour);
+    const t = (at.getTime() - lastInAt) / 1000;
+    if (t > to) return ticks;
+    // Where a clock is put forward two of its hours are one moment.
+    if (t >= from && t !== ticks[ticks.length - 1]) ticks.push(t);
+  }
 }

@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
 import { SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
-import { numberText, readNumber, SHOWN, unitOf } from './quantities';
+import { fieldText, numberText, readNumber, SHOWN, unitOf } from './quantities';
 
 /** Shown at once; the rest on asking. */
 const FIRST: readonly Quantity[] = [
@@ -46,7 +46,7 @@ export function NumberTable({ line, onChange }: Props) {
         <TypedField<number | undefined>
           bare
           label={`${SHOWN[q].label}, ${from === 'sheet' ? 'from the sheet' : 'measured'}`}
-          shown={value === undefined ? '' : numberText(q, value, units)}
+          shown={value === undefined ? '' : fieldText(q, value, units)}
           read={(text) =>
             text.trim() === '' ? { ok: true, value: undefined } : readNumber(q, text, units)
           }

@@ -43,6 +43,15 @@ export function numberText(q: Quantity, value: number, units: DisplayUnits): str
     : String(Number((value / one).toFixed(digits)));
 }
 
+/** A bare expansion below this is read as ×10⁻⁶ (`readExpansion`), ×10⁻⁷/K. */
+const MISREAD = 20;
+
+/** A value as a field offers it for change: read again it is the same value. */
+export function fieldText(q: Quantity, value: number, units: DisplayUnits): string {
+  const text = numberText(q, value, units);
+  return q === 'expansion' && Number(text) < MISREAD ? `${text}e-7` : text;
+}
+
 /** What was typed, as SI, within what the rack keeps; or a sentence. */
 export function readNumber(
   q: Quantity,
