@@ -24,7 +24,7 @@ export interface Checked {
  * Where the simulation mostly ends: the closed forms leave out that the quick fall brings further in, and that its tension comes on
  * top of what the slow one has set, pressed. Calibrated on the simulation, which has the last word.
  */
-const FIRST: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
+export const FIRST_GUESS: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
 /** Times it is put through at most. */
 const ROUNDS = 7;
 /** Aimed at, as a share of what is allowed; good enough from here. */
@@ -53,7 +53,7 @@ export function fromLastIn(schedule: Schedule): KilnCurve {
 export function checkedSchedule(input: ScheduleInput, picture = false): Checked {
   const allows = PRACTICES[input.practice].allows;
   const passes = WORKING_STRESS / SAFETY;
-  let tuned: Tuned = FIRST;
+  let tuned: Tuned = FIRST_GUESS;
   let best: { schedule: Schedule; tuned: Tuned; holds: boolean; excess: number } | undefined;
   let rounds = 0;
   for (; rounds < ROUNDS; rounds += 1) {

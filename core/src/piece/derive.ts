@@ -1,6 +1,7 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
+import { FIRST_GUESS } from '../anneal/checked';
 import { annealingSchedule, type Schedule, type ScheduleInput } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/plan';
 import { stagePlan, type Stage } from '../gather/stages';
@@ -211,7 +212,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       boxOf({ coolingTime: firing.boxCoolingTime }),
     holding: holdingSeconds(firing.firstIn, firing.lastIn),
   };
-  const schedule = annealingSchedule(night);
+  const schedule = annealingSchedule({ ...night, tuned: FIRST_GUESS });
   return {
     ok: true,
     parts: planned,

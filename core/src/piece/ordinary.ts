@@ -20,15 +20,33 @@ export const ORDINARY_FIRING = {
   doorTemperature: 50,
 } as const satisfies PieceInput['firing'];
 
-/** An ordinary small shop, until it says what it has. From memory; every entry is the user's to change. Lengths m. */
+/** An ordinary small shop, until it says what it has. From memory; every entry is the user's to change. Lengths m, s, W, J/K, K. */
 export const ORDINARY_SHOP = {
   gloryHoles: [
     { name: 'the small hole', mouth: 0.15, reach: 0.3 },
     { name: 'the big hole', mouth: 0.36, reach: 0.5 },
   ],
   annealers: [
-    { name: 'the front box', width: 0.45, depth: 0.45, height: 0.4 },
-    { name: 'the big box', width: 0.9, depth: 0.6, height: 0.6 },
+    {
+      name: 'the front box',
+      width: 0.45,
+      depth: 0.45,
+      height: 0.4,
+      coolingTime: 4 * 3600,
+      power: 4500,
+      capacity: 45e3,
+      unevenness: 8,
+    },
+    {
+      name: 'the big box',
+      width: 0.9,
+      depth: 0.6,
+      height: 0.6,
+      coolingTime: 6 * 3600,
+      power: 9000,
+      capacity: 110e3,
+      unevenness: 12,
+    },
   ],
   irons: [
     { name: 'small pipe', diameter: 0.0191, hollow: true },

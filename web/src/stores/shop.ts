@@ -82,6 +82,14 @@ export const learnedBy = (
     glass,
   );
 
+/** Finds a shop's annealers by their names, as boxes. */
+export const annealerIn =
+  (shop: SavedShop | undefined): ShopFacts['annealer'] =>
+  (name) => {
+    const known = shop?.document.annealers.find((a) => a.name === name);
+    return known && boxOf(known);
+  };
+
 /** The facts a plan takes from the shop. */
 export function shopFacts(
   shop: SavedShop | undefined,
@@ -94,10 +102,7 @@ export function shopFacts(
   return {
     rack,
     blocks: shop.document.blocks,
-    annealer: (name) => {
-      const known = shop.document.annealers.find((a) => a.name === name);
-      return known && boxOf(known);
-    },
+    annealer: annealerIn(shop),
     layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
   };
 }

@@ -1,11 +1,11 @@
 // The pieces on the shelf as an annealer sees them: glass, walls, and how much room they take.
 import type { SavedPiece } from '@zanfirico/contract';
-import { NO_SHOP, type LoadPiece } from '@zanfirico/core';
+import type { LoadPiece } from '@zanfirico/core';
 import { useEffect, useMemo, useState } from 'react';
 import { listPieces, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
-import { useRack } from '../../stores/rack';
 import { deriveDocument } from '../piece/usePiece';
+import { useShelfFacts } from '../pieces/useShelfFacts';
 
 export interface OnShelf {
   readonly id: string;
@@ -15,7 +15,7 @@ export interface OnShelf {
 }
 
 export function useShelf(): readonly OnShelf[] {
-  const rack = useRack((s) => s.rack);
+  const facts = useShelfFacts();
   const [shelf, setShelf] = useState<readonly SavedPiece[]>();
   useEffect(() => {
     let live = true;
@@ -34,7 +34,7 @@ export function useShelf(): readonly OnShelf[] {
   return useMemo(
     () =>
       (shelf ?? []).map((p): OnShelf => {
-        const read = deriveDocument(p.document, { ...NO_SHOP, rack });
+        const read = deriveDocument(p.document, facts);
         const d = read?.derived;
         const { name } = p.document;
         if (!read || d?.ok !== true) return { id: p.id, name, piece: undefined };
@@ -53,6 +53,6 @@ export function useShelf(): readonly OnShelf[] {
           },
         };
       }),
-    [shelf, rack],
+    [shelf, facts],
   );
 }

@@ -1,6 +1,6 @@
 // Revisions: every save, to look at and to bring back.
 import type { RevisionLine, SavedPiece } from '@zanfirico/contract';
-import { NO_SHOP, printDuration, printText } from '@zanfirico/core';
+import { printText } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -9,8 +9,9 @@ import { PieceGlyph } from '../../marks/PieceGlyph';
 import { useDisplay } from '../../stores/display';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
-import { useRack } from '../../stores/rack';
 import { deriveDocument } from './usePiece';
+import { useShelfFacts } from '../pieces/useShelfFacts';
+import { aboutHours } from '../pieces/aboutHours';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -141,8 +142,8 @@ function Looked({
 /** A document as a small section with its facts, for comparing. */
 export function DocumentFacts({ document }: { readonly document: SavedPiece['document'] }) {
   const units = useDisplay((s) => s.units);
-  const rack = useRack((s) => s.rack);
-  const now = deriveDocument(document, { ...NO_SHOP, rack });
+  const facts = useShelfFacts();
+  const now = deriveDocument(document, facts);
   if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
   const { parts, whole, readings, schedule } = now.derived;
   const scale = Math.min(200 / whole.height, 300 / (2 * whole.widest), 1600);
@@ -160,7 +161,7 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
         <br />
         <span className="num text-sm">
           {printText(readings.mass.value, 'mass', units)} ·{' '}
-          {printText(whole.height, 'length', units)} high · {printDuration(schedule.total.value)} in
+          {printText(whole.height, 'length', units)} high · {aboutHours(schedule.total.value)} in
           the box
         </span>
       </p>

@@ -1,14 +1,13 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
-import { NO_SHOP } from '@zanfirico/core';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, listPieces, putAway, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
-import { useRack } from '../../stores/rack';
 import { deriveDocument } from '../piece/usePiece';
 import { ShelfPiece } from './ShelfPiece';
+import { useShelfFacts } from './useShelfFacts';
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
@@ -39,13 +38,13 @@ export function PiecesPlace() {
     void load();
   }, [load]);
 
-  const rack = useRack((s) => s.rack);
+  const facts = useShelfFacts();
   const onShelf = useMemo(
     () =>
       (pieces ?? [])
         .filter((p) => p.document.name.toLowerCase().includes(wanted.trim().toLowerCase()))
-        .map((piece) => ({ piece, ...deriveDocument(piece.document, { ...NO_SHOP, rack }) })),
-    [pieces, wanted, rack],
+        .map((piece) => ({ piece, ...deriveDocument(piece.document, facts) })),
+    [pieces, wanted, facts],
   );
   const tallest = Math.max(
     0.05,

@@ -1,10 +1,11 @@
 // One piece on the shelf: its small section, its name, its few telling facts.
 import type { SavedPiece } from '@zanfirico/contract';
-import { printDuration, printText, type Derived, type Glass } from '@zanfirico/core';
+import { printText, type Derived, type Glass } from '@zanfirico/core';
 import { Archive, ArchiveRestore } from 'lucide-react';
 import { Link } from 'react-router';
 import { PieceGlyph } from '../../marks/PieceGlyph';
 import { useDisplay } from '../../stores/display';
+import { aboutHours } from './aboutHours';
 
 interface Props {
   readonly piece: SavedPiece;
@@ -48,7 +49,7 @@ export function ShelfPiece({ piece, glass, derived, scale, height, away, onMove 
                     ? `${printText(derived.stock.length.value, 'length', units)} tubing`
                     : 'torch'}
               </li>
-              <li>{printDuration(derived.schedule.total.value)} in the box</li>
+              <li>{aboutHours(derived.schedule.total.value)} in the box</li>
             </ul>
           ) : (
             <p className="text-error">The drawing needs mending.</p>
