@@ -7,12 +7,10 @@ import {
   type Shorter as Found,
 } from '@zanfirico/core';
 import { Timer } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState } from 'react';
-import { sentenceOf } from '../../api/client';
+import { lazy, Suspense, useState } from 'react';
 import { Verdict } from '../../marks/Verdict';
-import { useNotices } from '../../stores/notices';
 import { startShortest } from '../../workers/night';
-import type { Work } from '../../workers/once';
+import { useWork } from '../../workers/useWork';
 import { clockWords } from '../piece/clock';
 import { RecipeTable } from './RecipeTable';
 import { verdictOf } from './verdictOf';
@@ -28,48 +26,25 @@ interface Props {
 }
 
 export function Shorter({ input, lastIn, checked }: Props) {
-  const { trouble } = useNotices.getState();
-  const [work, setWork] = useState<Work<Found>>();
+  const { busy, take, stop } = useWork<Found>();
   const [best, setBest] = useState<{ for: ScheduleInput; found: Found }>();
-  useEffect(() => () => work?.stop(), [work]);
   const found = best?.for === input ? best.found : undefined;
+  const keep = (b: Found): void => {
+    setBest({ for: input, found: b });
+  };
   const look = (): void => {
     setBest(undefined);
-    const started = startShortest(input, (b) => {
-      setBest({ for: input, found: b });
-    });
-    setWork(started);
-    started.done.then(
-      (result) => {
-        setWork(undefined);
-        if (result) setBest({ for: input, found: result });
-      },
-      (error: unknown) => {
-        setWork(undefined);
-        trouble(sentenceOf(error));
-      },
-    );
+    take(startShortest(input, keep), keep);
   };
   const saved = found ? checked.schedule.total.value - found.seconds : 0;
   const door = found && clockWords(lastIn, found.seconds);
   return (
     <section aria-label="Shorter">
       <div className="flex flex-wrap items-center gap-3">
-        <button
-          type="button"
-          className="btn btn-primary btn-sm"
-          onClick={
-            work
-              ? () => {
-                  work.stop();
-                  setWork(undefined);
-                }
-              : look
-          }
-        >
-          <Timer className="size-4" /> {work ? 'Stop, keep the best' : 'Look for the shortest'}
+        <button type="button" className="btn btn-primary btn-sm" onClick={busy ? stop : look}>
+          <Timer className="size-4" /> {busy ? 'Stop, keep the best' : 'Look for the shortest'}
         </button>
-        {work && (
+        {busy && (
           <span role="status" className="quiet">
             {found
               ? `best so far ${printDuration(found.seconds)}, ${String(found.tries)} nights tried`
@@ -77,7 +52,7 @@ export function Shorter({ input, lastIn, checked }: Props) {
           </span>
         )}
       </div>
-      {!found && !work && (
+      {!found && !busy && (
         <p className="quiet mt-2 max-w-prose leading-snug">
           Soak, where the falls bend, and how fast each is are moved about; every try is simulated
           on this piece, kept within the practice and within what this box can do. What is found is

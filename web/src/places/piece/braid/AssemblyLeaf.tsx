@@ -1,12 +1,11 @@
 // Orders of assembly compared by what they risk, each worked through; the one taken becomes a variant of its own.
 import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly } from '@zanfirico/core';
 import { GitMerge } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
-import { sentenceOf } from '../../../api/client';
+import { useMemo, useState } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { useNotices } from '../../../stores/notices';
 import { startAssembly, type AssemblyProgress } from '../../../workers/assembly';
-import type { Work } from '../../../workers/once';
+import { useWork } from '../../../workers/useWork';
 import { MOST_VARIANTS } from './VariantPicker';
 import type { Braid } from './useBraid';
 
@@ -15,10 +14,9 @@ const SHOWN = 6;
 
 export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const { draft, parts, steps, starts } = braid;
-  const [work, setWork] = useState<Work<AssemblyProgress>>();
+  const { busy, take: begin, stop } = useWork<AssemblyProgress>();
   const [progress, setProgress] = useState<AssemblyProgress & { readonly for: Braid['draft'] }>();
   const { say, trouble } = useNotices.getState();
-  useEffect(() => () => work?.stop(), [work]);
   const count = useMemo(
     () =>
       draft.way === 'torch'
@@ -34,16 +32,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
     const started = startAssembly({ input: draft, parts }, (p) => {
       setProgress({ ...p, for: draft });
     });
-    setWork(started);
-    started.done.then(
-      () => {
-        setWork(undefined);
-      },
-      (error: unknown) => {
-        setWork(undefined);
-        trouble(sentenceOf(error));
-      },
-    );
+    begin(started, () => undefined);
   };
   const take = (a: Assembly): void => {
     const kept = braid.sequence?.variants.length ?? 0;
@@ -60,22 +49,11 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
       <div className="flex flex-wrap items-center gap-3">
         <h3 className="text-2xl">Assembly</h3>
         {count > 1 && (
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            onClick={
-              work
-                ? () => {
-                    work.stop();
-                    setWork(undefined);
-                  }
-                : compare
-            }
-          >
-            <GitMerge className="size-4" /> {work ? 'Stop' : `Compare ${String(count)} orders`}
+          <button type="button" className="btn btn-ghost btn-sm" onClick={busy ? stop : compare}>
+            <GitMerge className="size-4" /> {busy ? 'Stop' : `Compare ${String(count)} orders`}
           </button>
         )}
-        {work && (
+        {busy && (
           <span className="quiet" role="status">
             {found ? `${String(found.found.length)} of ${String(found.of)}` : 'working …'}
           </span>

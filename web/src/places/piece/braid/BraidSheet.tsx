@@ -1,28 +1,27 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
 import type { OwnStep } from '@zanfirico/contract';
-import { factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core';
+import type { StepId, WorkStep } from '@zanfirico/core';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { sentenceOf } from '../../../api/client';
 import { download, fileName } from '../../../exports/download';
 import { sequenceCsv, sequenceJson } from '../../../exports/sequence';
+import { standalone } from '../../../exports/standalone';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
 import { clockText } from '../../../marks/braid/strands';
 import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
 import { Menu } from '../../../shell/Menu';
-import { useShop } from '../../../stores/shop';
-import { useNotices } from '../../../stores/notices';
-import { startCrew, type CrewResult } from '../../../workers/crew';
-import { startPlacing } from '../../../workers/placing';
-import type { Work } from '../../../workers/once';
 import { usePiece } from '../usePiece';
+import { AddStep } from './AddStep';
 import { AssemblyLeaf } from './AssemblyLeaf';
 import { CrewLeaf } from './CrewLeaf';
+import { changed, inserted, moved, removed, repeated } from './orderEdits';
 import { StepLeaf } from './StepLeaf';
-import { catalogue, stepName } from './stepNames';
+import { stepName } from './stepNames';
 import { StepTable } from './StepTable';
-import { freshId, useBraid, type Braid, type Planned } from './useBraid';
+import { useBraid, type Braid, type Planned } from './useBraid';
+import { useCrewing } from './useCrewing';
+import { usePlacing } from './usePlacing';
 import { VariantPicker } from './VariantPicker';
 
 export function BraidSheet() {
@@ -49,9 +48,6 @@ export function BraidSheet() {
 /** Zooms, as a factor on the whole piece fitted in; the last shows ten seconds or so. */
 const ZOOMS = [1, 1.6, 2.5, 4, 7, 12, 25, 60];
 
-const KINDS = catalogue();
-const NO_STEPS: readonly OwnStep[] = [];
-
 interface LaidProps {
   readonly braid: Braid;
   readonly name: string;
@@ -67,7 +63,6 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
   const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
   const { placing, place, stop } = usePlacing(braid, setReasons);
   const crewing = useCrewing(braid, onPlanned);
-  const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
   const people = braid.sequence?.crew;
   const crew = useMemo(
     () => (planned && people ? { people, plan: planned.result.plan } : undefined),
@@ -102,45 +97,22 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     if (take !== undefined) setAt(Math.max(0, Math.min(next.length - 1, take)));
   };
   const change = (i: number, patch: Partial<WorkStep>): void => {
-    put(
-      steps.map((s, k) => {
-        if (k !== i) return s;
-        const copy: Record<string, unknown> = { ...s, ...patch };
-        for (const key of Object.keys(copy))
-          if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
-        return copy as unknown as WorkStep;
-      }),
-    );
+    put(changed(steps, i, patch));
   };
   const move = (from: number, to: number): void => {
-    const step = steps[from];
-    if (!step || to < 0 || to >= steps.length || to === from) return;
-    const next = steps.filter((_, k) => k !== from);
-    next.splice(to, 0, step);
-    put(next, to);
+    const next = moved(steps, from, to);
+    if (next) put(next, to);
   };
   const insert = (kind: StepId, own?: OwnStep): void => {
     const i = at ?? steps.length - 1;
-    const near = steps[i];
-    const fresh: WorkStep = {
-      id: freshId(steps),
-      part: near?.part ?? braid.main,
-      ...(own
-        ? { kind: 'own', name: own.name, like: kind, seconds: own.seconds }
-        : { kind, seconds: factsOf({ kind }).seconds }),
-    };
-    put([...steps.slice(0, i + 1), fresh, ...steps.slice(i + 1)], i + 1);
+    put(inserted(steps, i, kind, braid.main, own), i + 1);
   };
   const repeat = (i: number): void => {
-    const step = steps[i];
-    if (!step) return;
-    put([...steps.slice(0, i + 1), { ...step, id: freshId(steps) }, ...steps.slice(i + 1)], i + 1);
+    const next = repeated(steps, i);
+    if (next) put(next, i + 1);
   };
   const remove = (i: number): void => {
-    put(
-      steps.filter((_, k) => k !== i),
-      i,
-    );
+    put(removed(steps, i), i);
   };
   const walk = (e: KeyboardEvent): void => {
     if (
@@ -293,40 +265,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
                 </>
               )}
             </p>
-            <select
-              className="line-field ml-auto w-44"
-              aria-label="Add a step after the one in hand"
-              value=""
-              onChange={(e) => {
-                const own = /^own (\d+)$/.exec(e.target.value);
-                const mine = own ? ownSteps[Number(own[1])] : undefined;
-                if (mine) insert(mine.like as StepId, mine);
-                else insert(e.target.value as StepId);
-              }}
-            >
-              <option value="" disabled>
-                + a step
-              </option>
-              {ownSteps.length > 0 && (
-                <optgroup label="Our own">
-                  {ownSteps.map((own, i) => (
-                    <option key={own.name} value={`own ${String(i)}`}>
-                      {own.name}
-                    </option>
-                  ))}
-                </optgroup>
-              )}
-              {KINDS.map(([group, ids]) => (
-                <optgroup key={group} label={group}>
-                  {ids.map((id) => (
-                    <option key={id} value={id}>
-                      {STEPS[id].name}
-                      {STEPS[id].place === 'torch' ? ', torch' : ''}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-            </select>
+            <AddStep onAdd={insert} />
           </div>
           {general.map((f) => (
             <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
@@ -374,112 +313,4 @@ function inHand(braid: Braid, at: number | undefined): string {
   if (!step || at === undefined) return 'no step in hand';
   const heat = braid.heat.steps[at];
   return `${String(at + 1)} ${stepName(step)}, ${braid.parts[step.part]?.name ?? 'no part'}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : `, then ${heat.band}`}`;
-}
-
-/** Placing the heats in a worker, one at a time, stopped at will. */
-function usePlacing(
-  braid: Braid,
-  onReasons: (reasons: ReadonlyMap<string, string>) => void,
-): { readonly placing: boolean; readonly place: () => void; readonly stop: () => void } {
-  const [work, setWork] = useState<Work<unknown>>();
-  const { say, trouble } = useNotices.getState();
-  useEffect(() => () => work?.stop(), [work]);
-  const place = (): void => {
-    const started = startPlacing({
-      parts: braid.parts,
-      steps: braid.steps,
-      working: { main: braid.main, helpers: braid.helpers },
-    });
-    setWork(started);
-    started.done.then(
-      (placed) => {
-        setWork(undefined);
-        if (!placed) return;
-        braid.change(placed.steps);
-        onReasons(new Map(placed.reasons));
-        const i = placed.ok ? -1 : placed.steps.findIndex((s) => s.id === placed.step);
-        if (placed.ok)
-          say('The heats are placed; each says why. Undo puts them back as they were.');
-        else
-          trouble(
-            `Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${placed.because} Make it shorter, thicker, or with more hands.`,
-          );
-      },
-      (error: unknown) => {
-        setWork(undefined);
-        trouble(sentenceOf(error));
-      },
-    );
-  };
-  return {
-    placing: work !== undefined,
-    place,
-    stop: () => {
-      work?.stop();
-      setWork(undefined);
-    },
-  };
-}
-
-/** Planning the crew in a worker, stopped at will. */
-function useCrewing(
-  braid: Braid,
-  onPlanned: (planned: Planned) => void,
-): {
-  readonly planning: boolean;
-  readonly best: number | undefined;
-  readonly plan: () => void;
-  readonly stop: () => void;
-} {
-  const [work, setWork] = useState<Work<CrewResult>>();
-  const [best, setBest] = useState<number>();
-  const { trouble } = useNotices.getState();
-  useEffect(() => () => work?.stop(), [work]);
-  return {
-    planning: work !== undefined,
-    best,
-    plan: () => {
-      const { steps, parts } = braid;
-      const { crew: people, stations } = braid.sequence ?? {};
-      setBest(undefined);
-      const started = startCrew(
-        {
-          steps,
-          parts,
-          people: people ?? [],
-          working: { main: braid.main, helpers: braid.helpers },
-          stations: stations ?? {},
-        },
-        setBest,
-      );
-      setWork(started);
-      started.done.then(
-        (result) => {
-          setWork(undefined);
-          if (result) onPlanned({ steps, people, stations, result });
-        },
-        (error: unknown) => {
-          setWork(undefined);
-          trouble(sentenceOf(error));
-        },
-      );
-    },
-    stop: () => {
-      work?.stop();
-      setWork(undefined);
-    },
-  };
-}
-
-/** A drawing that stands alone: the theme's colours written out. */
-function standalone(svg: Element): string {
-  const style = getComputedStyle(document.documentElement);
-  const text = new XMLSerializer().serializeToString(svg);
-  const filled = text.replace(/var\((--[\w-]+)\)/g, (_, name: string) =>
-    style.getPropertyValue(name).trim(),
-  );
-  return filled.replace(
-    /^<svg/,
-    `<svg style="background:${style.getPropertyValue('--board').trim()}"`,
-  );
 }

@@ -1,0 +1,52 @@
+// A step to put after the one in hand: of the shop's own kinds first, then of the trade's.
+import type { OwnStep } from '@zanfirico/contract';
+import { STEPS, type StepId } from '@zanfirico/core';
+import { useShop } from '../../../stores/shop';
+import { catalogue } from './stepNames';
+
+const KINDS = catalogue();
+const NO_STEPS: readonly OwnStep[] = [];
+
+interface Props {
+  readonly onAdd: (kind: StepId, own?: OwnStep) => void;
+}
+
+export function AddStep({ onAdd }: Props) {
+  const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
+  return (
+    <select
+      className="line-field ml-auto w-44"
+      aria-label="Add a step after the one in hand"
+      value=""
+      onChange={(e) => {
+        const own = /^own (\d+)$/.exec(e.target.value);
+        const mine = own ? ownSteps[Number(own[1])] : undefined;
+        if (mine) onAdd(mine.like as StepId, mine);
+        else onAdd(e.target.value as StepId);
+      }}
+    >
+      <option value="" disabled>
+        + a step
+      </option>
+      {ownSteps.length > 0 && (
+        <optgroup label="Our own">
+          {ownSteps.map((own, i) => (
+            <option key={own.name} value={`own ${String(i)}`}>
+              {own.name}
+            </option>
+          ))}
+        </optgroup>
+      )}
+      {KINDS.map(([group, ids]) => (
+        <optgroup key={group} label={group}>
+          {ids.map((id) => (
+            <option key={id} value={id}>
+              {STEPS[id].name}
+              {STEPS[id].place === 'torch' ? ', torch' : ''}
+            </option>
+          ))}
+        </optgroup>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,37 @@
+// One long piece of work as a hook: begun at will, stopped at will and when the screen goes, its failures told.
+import { useEffect, useState } from 'react';
+import { sentenceOf } from '../api/client';
+import { useNotices } from '../stores/notices';
+import type { Work } from './once';
+
+interface Working<Result> {
+  readonly busy: boolean;
+  /** Takes work that has been started; `onDone` has its result, unless it was stopped. */
+  readonly take: (work: Work<Result>, onDone: (result: Result) => void) => void;
+  readonly stop: () => void;
+}
+
+export function useWork<Result>(): Working<Result> {
+  const [work, setWork] = useState<Work<Result>>();
+  useEffect(() => () => work?.stop(), [work]);
+  return {
+    busy: work !== undefined,
+    take: (started, onDone) => {
+      setWork(started);
+      started.done.then(
+        (result) => {
+          setWork(undefined);
+          if (result !== undefined) onDone(result);
+        },
+        (error: unknown) => {
+          setWork(undefined);
+          useNotices.getState().trouble(sentenceOf(error));
+        },
+      );
+    },
+    stop: () => {
+      work?.stop();
+      setWork(undefined);
+    },
+  };
+}
