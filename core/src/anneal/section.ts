@@ -105,6 +105,9 @@ export function toPoints(s: Section, nodes: Float64Array, out: Float64Array): vo
       out[p] = ((nodes[p] as number) + (nodes[p + 1] as number)) / 2;
 }
 
+/** Below this the exponential is taken as the first terms of its series. */
+const SMALL = 5e-3;
+
 /** Structure and the factors of the step, for every point. */
 export function relax(s: Section, r: Relaxing, dt: number): void {
   const { keep, gain, part, strain } = s.step;
@@ -113,41 +116,42 @@ export function relax(s: Section, r: Relaxing, dt: number): void {
     const t1 = s.after[p] as number;
     const f0 = s.fictive[p] as number;
     const first = p * MODES;
-    let f1 = f0;
-    let xi = 0;
+    const middle = (t0 + t1) / 2;
     // Twice: the viscosity of the step is that of its middle, which the first pass finds.
-    for (let pass = 0; pass < 2; pass += 1) {
-      const ln = lnViscosity(r, (t0 + t1) / 2, (f0 + f1) / 2);
-      xi = (dt * r.shear) / Math.exp(ln);
-      const ds = xi / STRUCTURE_SLOWER;
-      f1 = 0;
-      for (let m = 0; m < MODES; m += 1) {
-        const tau = MODE_TIMES[m] as number;
-        f1 +=
-          ((MODE_WEIGHTS[m] as number) * ((s.modes[first + m] as number) * tau + t1 * ds)) /
-          (tau + ds);
-      }
+    let xi = (dt * r.shear) / Math.exp(lnViscosity(r, middle, f0));
+    let ds = xi / STRUCTURE_SLOWER;
+    let f1 = 0;
+    for (let m = 0; m < MODES; m += 1) {
+      const tau = MODE_TIMES[m] as number;
+      f1 +=
+        ((MODE_WEIGHTS[m] as number) * ((s.modes[first + m] as number) * tau + t1 * ds)) /
+        (tau + ds);
     }
-    const ds = xi / STRUCTURE_SLOWER;
+    xi = (dt * r.shear) / Math.exp(lnViscosity(r, middle, (f0 + f1) / 2));
+    ds = xi / STRUCTURE_SLOWER;
+    f1 = 0;
     let g = 0;
     for (let m = 0; m < MODES; m += 1) {
       const tau = MODE_TIMES[m] as number;
-      const i = first + m;
-      s.modes[i] = ((s.modes[i] as number) * tau + t1 * ds) / (tau + ds);
-      const a = xi / tau;
       const w = MODE_WEIGHTS[m] as number;
+      const i = first + m;
+      const mode = ((s.modes[i] as number) * tau + t1 * ds) / (tau + ds);
+      s.modes[i] = mode;
+      f1 += w * mode;
+      const a = xi / tau;
       if (a > 40) {
         keep[i] = 0;
         part[i] = w / a;
-      } else if (a < 1e-6) {
-        keep[i] = 1 - a;
-        part[i] = w * (1 - a / 2);
+      } else if (a < SMALL) {
+        // The series of e^-a and (1 − e^-a)/a, to 1e-10.
+        keep[i] = 1 - a * (1 - (a / 2) * (1 - a / 3));
+        part[i] = w * (1 - (a / 2) * (1 - (a / 3) * (1 - a / 4)));
       } else {
         const e = Math.exp(-a);
         keep[i] = e;
         part[i] = (w * (1 - e)) / a;
       }
-      g += part[i];
+      g += part[i] as number;
     }
     gain[p] = g;
     s.fictive[p] = f1;
