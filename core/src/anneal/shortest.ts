@@ -4,7 +4,7 @@ import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule } from './checked';
 import { putAtHottest, putInBox, type InBox } from './places';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
-import { recipeCurve, type Recipe } from './recipe';
+import { recipeCurve, recipeTime, type Recipe } from './recipe';
 import type { ScheduleInput } from './schedule';
 import { ARRIVES_UNEVEN } from './soak';
 
@@ -100,6 +100,8 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
       // Quicker than the box can fall changes nothing.
       if (keeps < 1 && Math.exp(slow) > 2 * naturalRate(box, hold)) break;
       slow += Math.log(Math.min(2.5, Math.max(0.3, 0.99 / keeps)));
+      // Even as quick as that it would take too long to be of interest.
+      if (recipeTime(recipeOf({ shape, slow }, input), box) >= beat) break;
     }
     const found = best as Judged;
     if (score(found) >= beat) return found;

@@ -13,6 +13,8 @@ interface BoardState {
   readonly leaf: Leaf;
   readonly snap: boolean;
   readonly turning: boolean;
+  /** Something is being dragged: what takes long waits until it is let go. */
+  readonly moving: boolean;
   readonly takePart: (part: number) => void;
   readonly takeBit: (bit: number) => void;
   readonly takePoint: (point: number | undefined) => void;
@@ -29,6 +31,7 @@ export const useBoard = create<BoardState>()(
       leaf: 'draw',
       snap: true,
       turning: true,
+      moving: false,
       takePart: (part) => {
         set({ part, bit: undefined, point: undefined });
       },

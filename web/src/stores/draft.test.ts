@@ -3,6 +3,7 @@ import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import { freshDocument } from '../places/pieces/freshDocument';
 // First of the stores: they look for the browser's storage when they are loaded.
 import { storage } from './fakeStorage';
+import { useBoard } from './board';
 import { gesture, setProfile, useDraft } from './draft';
 import { keepDraft, keptDraft } from './kept';
 
@@ -46,6 +47,7 @@ describe('undo', () => {
 
   it('takes a whole drag back at once', () => {
     const drag = gesture();
+    expect(useBoard.getState().moving).toBe(false);
     for (let i = 1; i <= 40; i += 1)
       drag.step(() => {
         setProfile(
@@ -53,7 +55,9 @@ describe('undo', () => {
           document.parts[0]?.profile.map((p) => ({ ...p, height: p.height * (1 + i / 100) })) ?? [],
         );
       });
+    expect(useBoard.getState().moving).toBe(true);
     drag.end();
+    expect(useBoard.getState().moving).toBe(false);
     rename('after');
     expect(history().pastStates).toHaveLength(2);
     history().undo(2);

@@ -9,6 +9,7 @@ import type {
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './kept';
+import { useBoard } from './board';
 
 interface DraftState {
   readonly id: string | undefined;
@@ -133,7 +134,7 @@ export const changePiece = (change: Changes<PieceDocument>): void => {
 };
 
 /** An object with a change made; fields that are undefined are left out: the file knows "not there" only. */
-function changed<T extends object>(value: T, change: Changes<T>): T {
+export function changed<T extends object>(value: T, change: Changes<T>): T {
   const copy = { ...value, ...change };
   for (const key of Object.keys(copy) as (keyof T)[])
     if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
@@ -153,10 +154,12 @@ export function gesture(): { step(run: () => void): void; end(): void } {
       if (!begun) {
         begun = true;
         pause();
+        useBoard.setState({ moving: true });
       }
     },
     end() {
       resume();
+      useBoard.setState({ moving: false });
     },
   };
 }

@@ -62,7 +62,9 @@ export function PiecePlace() {
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
   const guessed = useLastGood(id, now?.derived);
-  const night = useChecked(guessed?.night);
+  // Simulated once it is let go: between two moves of a hand the first guess is enough.
+  const moving = useBoard((s) => s.moving);
+  const night = useChecked(moving ? undefined : guessed?.night);
   const last = useMemo(
     () =>
       guessed && night.state === 'here'

@@ -8,7 +8,7 @@ import {
   type WorkStep,
 } from '@zanfirico/core';
 import { catalogue, kindOf, stepName } from './braid/stepNames';
-import { changed, inserted, moved, removed, repeated } from './braid/orderEdits';
+import { inserted, moved, removed, repeated, stepChanged } from './braid/orderEdits';
 import { freshId } from './braid/useBraid';
 import { firstAmount, KINDS, kindsOf } from './colour/amounts';
 
@@ -123,10 +123,10 @@ describe('an order edited', () => {
     expect(repeated(order, 1)?.map((s) => s.seconds)).toEqual([10, 20, 20, 30]);
     expect(repeated(order, 9)).toBeUndefined();
     expect(ids(removed(order, 1))).toBe('ac');
-    const next = changed(order, 1, { seconds: 7, name: 'x' });
+    const next = stepChanged(order, 1, { seconds: 7, name: 'x' });
     expect(next[1]).toMatchObject({ id: 'b', seconds: 7, name: 'x' });
     expect(next[0]).toBe(order[0]);
     // What is changed to nothing is gone, not kept as undefined: files have no such thing.
-    expect(Object.keys(changed(next, 1, { name: undefined })[1] ?? {})).not.toContain('name');
+    expect(Object.keys(stepChanged(next, 1, { name: undefined })[1] ?? {})).not.toContain('name');
   });
 });

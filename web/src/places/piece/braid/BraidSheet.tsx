@@ -15,7 +15,7 @@ import { usePiece } from '../usePiece';
 import { AddStep } from './AddStep';
 import { AssemblyLeaf } from './AssemblyLeaf';
 import { CrewLeaf } from './CrewLeaf';
-import { changed, inserted, moved, removed, repeated } from './orderEdits';
+import { inserted, moved, removed, repeated, stepChanged } from './orderEdits';
 import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
 import { StepTable } from './StepTable';
@@ -97,7 +97,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     if (take !== undefined) setAt(Math.max(0, Math.min(next.length - 1, take)));
   };
   const change = (i: number, patch: Partial<WorkStep>): void => {
-    put(changed(steps, i, patch));
+    put(stepChanged(steps, i, patch));
   };
   const move = (from: number, to: number): void => {
     const next = moved(steps, from, to);

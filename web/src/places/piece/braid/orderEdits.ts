@@ -1,19 +1,15 @@
 // What can be done to an order of work: pure, from steps to steps.
 import { factsOf, type StepId, type WorkStep } from '@zanfirico/core';
 import type { OwnStep } from '@zanfirico/contract';
+import { changed } from '../../../stores/draft';
 import { freshId } from './useBraid';
 
 /** A step with some of it changed; what is changed to nothing is left out. */
-export const changed = (
+export const stepChanged = (
   steps: readonly WorkStep[],
   at: number,
   patch: Partial<WorkStep>,
-): WorkStep[] =>
-  steps.map((s, k) => {
-    if (k !== at) return s;
-    const next = Object.entries({ ...s, ...patch }).filter(([, v]) => v !== undefined);
-    return Object.fromEntries(next) as unknown as WorkStep;
-  });
+): WorkStep[] => steps.map((s, k) => (k === at ? changed(s, patch) : s));
 
 /** A step put elsewhere; undefined where there is nothing to move or nowhere to go. */
 export function moved(
