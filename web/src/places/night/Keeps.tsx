@@ -11,10 +11,12 @@ export function Keeps({ input, outcome }: Props) {
   const units = useDisplay((s) => s.units);
   const { perCentimetre, temper } = seenAs(outcome.kept, input.glass.stressOptical);
   const { middle, skin, worst } = outcome;
+  const way = (v: number): string => (v >= 0 ? 'pulled' : 'pressed');
   const facts = [
-    { what: middle >= 0 ? 'middle pulled' : 'middle pressed', is: stress(middle) },
-    { what: skin >= 0 ? 'skin pulled' : 'skin pressed', is: stress(skin) },
-    { what: 'between polarisers', is: `${perCentimetre.toFixed(0)} nm/cm` },
+    { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
+    { what: `skin ${way(skin)}`, is: stress(skin) },
+    { what: 'pulled anywhere at most', is: stress(outcome.kept) },
+    { what: 'seen as', is: `${perCentimetre.toFixed(0)} nm/cm` },
     { what: 'temper grade', is: temper.toFixed(1) },
     {
       what: `passes through its ${worst.at} at ${printText(worst.temperature, 'temperature', units)}`,
