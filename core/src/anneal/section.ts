@@ -151,7 +151,7 @@ export function relax(s: Section, r: Relaxing, dt: number): void {
         keep[i] = e;
         part[i] = (w * (1 - e)) / a;
       }
-      g += part[i] as number;
+      g += part[i];
     }
     gain[p] = g;
     s.fictive[p] = f1;
