@@ -6,6 +6,26 @@ const name = () => Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' });
 const size = (minimum: number, maximum: number) =>
   Type.Number({ minimum, maximum, description: 'm' });
 
+/** What an annealer's figures may be. */
+export const ANNEALER_LIMITS = {
+  coolingTime: {
+    minimum: 600,
+    maximum: 604800,
+    description: 'off, till 37 % of the excess over the room is left, s',
+  },
+  power: { minimum: 100, maximum: 500000, description: 'most heat, W' },
+  capacity: {
+    minimum: 500,
+    maximum: 50000000,
+    description: 'heat it takes to warm box and load by a kelvin, J/K',
+  },
+  unevenness: {
+    minimum: 0,
+    maximum: 100,
+    description: 'between its hottest and its coldest place at annealing heat, K',
+  },
+} as const;
+
 /** One kind of stock on the rack: tubing when it has a wall, rod when it has none. */
 export const StockSchema = Type.Object(
   {
@@ -33,30 +53,10 @@ export const ShopSchema = Type.Object(
           width: size(0.05, 5),
           depth: size(0.05, 5),
           height: size(0.05, 5),
-          coolingTime: Type.Optional(
-            Type.Number({
-              minimum: 600,
-              maximum: 604800,
-              description: 'off, till 37 % of the excess over the room is left, s',
-            }),
-          ),
-          power: Type.Optional(
-            Type.Number({ minimum: 100, maximum: 500000, description: 'most heat, W' }),
-          ),
-          capacity: Type.Optional(
-            Type.Number({
-              minimum: 500,
-              maximum: 50000000,
-              description: 'heat it takes to warm box and load by a kelvin, J/K',
-            }),
-          ),
-          unevenness: Type.Optional(
-            Type.Number({
-              minimum: 0,
-              maximum: 100,
-              description: 'between its hottest and its coldest place at annealing heat, K',
-            }),
-          ),
+          coolingTime: Type.Optional(Type.Number(ANNEALER_LIMITS.coolingTime)),
+          power: Type.Optional(Type.Number(ANNEALER_LIMITS.power)),
+          capacity: Type.Optional(Type.Number(ANNEALER_LIMITS.capacity)),
+          unevenness: Type.Optional(Type.Number(ANNEALER_LIMITS.unevenness)),
         },
         strict,
       ),

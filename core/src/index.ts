@@ -215,6 +215,7 @@ export {
   boxLeaves,
   recipeCurve,
   recipeProblems,
+  recipeTime,
   type Recipe,
   type RecipeLine,
 } from './anneal/recipe';
@@ -226,7 +227,7 @@ export { nightMargins, type Margin, type Margins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
 export { readLog, type ReadLog } from './anneal/log';
 export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
-export { SAFETY, WORKING_STRESS } from './anneal/practice';
+export { CLOSE, SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
 export type { Body } from './anneal/ramp';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';

@@ -22,8 +22,9 @@ export interface CoolingWall {
   readonly body: Body;
 }
 
-/** Half of the wall that one cooled face has to serve, counted double: a one-sided wall is a slab twice as thick. */
-const slabEquivalent = (w: CoolingWall, d: number): number => (w.body === 'oneSided' ? 2 * d : d);
+/** As a slab cooled from both sides, m: a one-sided wall is one twice as thick. */
+export const slabEquivalent = (w: CoolingWall, d = w.thickest): number =>
+  w.body === 'oneSided' ? 2 * d : d;
 
 /** Seconds by which the thicker section trails the thinner one, K per (K/s): ρc(d₁−d₂)/2h + (d₁²−d₂²)/12κ. */
 export function stepLag(glass: Glass, wall: CoolingWall, exchange: number): number {

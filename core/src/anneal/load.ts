@@ -1,11 +1,11 @@
 // What goes into a box together: whether it fits and may, whose wall rules, and what leaving that one out would save.
 import type { Glass } from '../glass/glass';
 import { thermoelasticModulus } from '../glass/glass';
-import type { CoolingWall } from './allow';
+import { slabEquivalent, type CoolingWall } from './allow';
 import { checkedSchedule, fromLastIn, type Checked } from './checked';
 import type { Outcome } from './outcome';
 import { putInBox } from './places';
-import { PRACTICES } from './practice';
+import { CLOSE, PRACTICES } from './practice';
 import type { ScheduleInput } from './schedule';
 import { ARRIVES_UNEVEN } from './soak';
 
@@ -109,7 +109,7 @@ export type Loaded =
 /** How much a wall asks of the night, to rank pieces by: what a K/s of cooling would leave in it. */
 const demand = (p: LoadPiece): number =>
   thermoelasticModulus(p.glass) *
-  ((p.wall.thickest * (p.wall.body === 'oneSided' ? 2 : 1)) ** 2 +
+  (slabEquivalent(p.wall) ** 2 +
     6 * Math.max(0, p.wall.stepThick - p.wall.stepThin) * p.wall.stepThick);
 
 /** Works out the night of a load: of one family, held where the hardest of its glasses relaxes, by the piece that takes longest. */
@@ -149,7 +149,7 @@ export function loadNight(
             startUneven: ARRIVES_UNEVEN,
             soakEnds: ruling.checked.schedule.soak.value,
           });
-    return { id: p.id, outcome, holds: outcome.kept <= 1.02 * allows };
+    return { id: p.id, outcome, holds: outcome.kept <= CLOSE * allows };
   });
   return {
     ok: true,

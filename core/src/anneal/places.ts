@@ -39,9 +39,8 @@ export function putInBox(
   through: Through = {},
 ): InBox {
   if (box.unevenness < EVEN) return { ...putThrough(piece, curve, through), place: undefined };
-  const half = box.unevenness / 2;
-  const hot = putThrough(piece, placeCurve(curve, box, half), through);
-  const coldCurve = placeCurve(curve, box, -half);
+  const hot = putAtHottest(piece, curve, box, through);
+  const coldCurve = placeCurve(curve, box, -box.unevenness / 2);
   const glance = putThrough(piece, coldCurve, { ...through, ...GLANCE, picture: false });
   // The coldest place is seldom the worst: it is looked at finely where it may be.
   const cold =
@@ -84,8 +83,10 @@ export function putRoughly(
 ): Outcome {
   const hot = putAtHottest(piece, curve, box, through);
   if (box.unevenness < EVEN) return hot;
-  const half = box.unevenness / 2;
   const soak = upTo(curve, Math.max(1, through.soakEnds));
-  const cold = putThrough(piece, placeCurve(soak, box, -half), { ...through, ...GLANCE });
+  const cold = putThrough(piece, placeCurve(soak, box, -box.unevenness / 2), {
+    ...through,
+    ...GLANCE,
+  });
   return { ...hot, soaked: Math.max(hot.soaked, cold.soaked) };
 }

@@ -13,5 +13,8 @@ export type Practice = keyof typeof PRACTICES;
 /** Customary prolonged working stress of annealed glass, ≈ 1000 psi, Pa (Shand, *Glass Engineering Handbook*). */
 export const WORKING_STRESS = 7e6;
 
+/** Within the simulation's own one per cent, and a round's, of what is allowed is allowed. */
+export const CLOSE = 1.02;
+
 /** How many times below the working stress passing tension is kept. */
 export const SAFETY = 2;

@@ -7,6 +7,7 @@ import {
   lastingPerRate,
   passingPerRate,
   RESTRAINT,
+  slabEquivalent,
   stepLag,
   STRUCTURAL_FACTOR,
   type StressPerRate,
@@ -99,8 +100,7 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
   const { quick: guessed, passing, exchange: quickExchange } = quickestFall(input, end);
   const quick = guessed * tuned.quick;
   const slow = Math.min(allowedRate(lasting, allows) * tuned.slow, quick);
-  const soakD = wall.thickest * (wall.body === 'oneSided' ? 2 : 1);
-  const evening = eveningTime(glass, soakD, slowExchange);
+  const evening = eveningTime(glass, slabEquivalent(wall), slowExchange);
   const relief = reliefTime(glass, hold - aside);
   const soak = (Math.max(BOX_EVENS, evening) + relief) * tuned.soak;
   const slowFall = fall(box, hold, end, slow);

@@ -1,7 +1,7 @@
 // Going up: cold blanks, bars and thick pieces climb slowly. The skin is pressed and the middle pulled while it warms; nothing
 // can relax until it is hot.
 import { strainPoint } from '../glass/viscosity';
-import { allowedRate, RESTRAINT, stepLag } from './allow';
+import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from './allow';
 import { surfaceExchange } from './exchange';
 import { thermoelasticModulus } from '../glass/glass';
 import { putThrough, type Annealed, type Outcome } from './outcome';
@@ -47,8 +47,7 @@ export function warming(
       passes,
     ),
   );
-  const d = wall.thickest * (wall.body === 'oneSided' ? 2 : 1);
-  const soak = eveningTime(glass, d, surfaceExchange(to));
+  const soak = eveningTime(glass, slabEquivalent(wall), surfaceExchange(to));
   let best: Warming | undefined;
   for (let i = 0; i < ROUNDS; i += 1) {
     const recipe: Recipe = {

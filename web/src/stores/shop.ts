@@ -21,12 +21,21 @@ interface ShopState {
   readonly reset: (person: string, ironDiameter: number) => Promise<void>;
 }
 
+/** The fetch under way: whoever else asks meanwhile waits for the same one. */
+let loading: Promise<void> | undefined;
+
 export const useShop = create<ShopState>()((set, get) => ({
   shop: undefined,
   weighIns: [],
-  load: async () => {
-    const [shop, weighIns] = await Promise.all([readShop(), readWeighIns()]);
-    set({ shop, weighIns });
+  load: () => {
+    loading ??= Promise.all([readShop(), readWeighIns()])
+      .then(([shop, weighIns]) => {
+        set({ shop, weighIns });
+      })
+      .finally(() => {
+        loading = undefined;
+      });
+    return loading;
   },
   save: async (document) => {
     const { shop } = get();

@@ -1,14 +1,10 @@
 // Which of the shop's annealers tonight is about.
 import { useTonight } from '../../stores/tonight';
-import type { Annealer } from './useTonightBox';
+import { useTonightBox } from './useTonightBox';
 
-interface Props {
-  readonly all: readonly Annealer[];
-  readonly chosen: Annealer | undefined;
-}
-
-export function AnnealerChoice({ all, chosen }: Props) {
+export function AnnealerChoice() {
   const set = useTonight((s) => s.set);
+  const { all, chosen } = useTonightBox();
   return (
     <label className="flex flex-col">
       <span className="quiet text-sm">Annealer</span>

@@ -1,4 +1,5 @@
 // An annealer as a device: power, thermal mass, losses, unevenness; and what follows from them.
+import { ANNEALER_LIMITS } from '@zanfirico/contract';
 import { climbAt, lossOf, printText, settlesAt, type Box } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
 import { useDisplay } from '../../stores/display';
@@ -16,24 +17,10 @@ interface Props {
 }
 
 const FIELDS = [
-  { id: 'power', label: 'Power', kind: 'power', min: 100, max: 500e3, nudge: 100 },
-  { id: 'capacity', label: 'Thermal mass', kind: 'heatCapacity', min: 500, max: 5e7, nudge: 1000 },
-  {
-    id: 'coolingTime',
-    label: 'Cools to a third in',
-    kind: 'time',
-    min: 600,
-    max: 604800,
-    nudge: 600,
-  },
-  {
-    id: 'unevenness',
-    label: 'Uneven by',
-    kind: 'temperatureDifference',
-    min: 0,
-    max: 100,
-    nudge: 1,
-  },
+  { id: 'power', label: 'Power', kind: 'power', nudge: 100 },
+  { id: 'capacity', label: 'Thermal mass', kind: 'heatCapacity', nudge: 1000 },
+  { id: 'coolingTime', label: 'Cools to a third in', kind: 'time', nudge: 600 },
+  { id: 'unevenness', label: 'Uneven by', kind: 'temperatureDifference', nudge: 1 },
 ] as const;
 
 export function BoxFields({ name, box, hold, onChange }: Props) {
@@ -46,6 +33,8 @@ export function BoxFields({ name, box, hold, onChange }: Props) {
             key={id}
             label={name === undefined ? label : `${name}: ${label.toLowerCase()}`}
             {...field}
+            min={ANNEALER_LIMITS[id].minimum}
+            max={ANNEALER_LIMITS[id].maximum}
             value={box[id]}
             onCommit={(v) => {
               onChange({ [id]: v });

@@ -1,4 +1,5 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
+import { ANNEALER_LIMITS } from '@zanfirico/contract';
 import {
   holdingSeconds,
   learnBox,
@@ -31,12 +32,12 @@ import { useTonightBox } from './useTonightBox';
 
 /** What a log taught, within what a shop's document keeps. */
 const kept = ({ cooling, capacity, unevenness }: LearntBox): BoxChange => ({
-  ...(cooling && { coolingTime: Math.round(within(600, cooling.coolingTime, 604800)) }),
-  ...(capacity !== undefined && { capacity: Math.round(within(500, capacity, 5e7)) }),
-  ...(unevenness !== undefined && { unevenness: within(0, unevenness, 100) }),
+  ...(cooling && { coolingTime: Math.round(within('coolingTime', cooling.coolingTime)) }),
+  ...(capacity !== undefined && { capacity: Math.round(within('capacity', capacity)) }),
+  ...(unevenness !== undefined && { unevenness: within('unevenness', unevenness) }),
 });
-const within = (least: number, v: number, most: number): number =>
-  Math.min(most, Math.max(least, v));
+const within = (of: keyof typeof ANNEALER_LIMITS, v: number): number =>
+  Math.min(ANNEALER_LIMITS[of].maximum, Math.max(ANNEALER_LIMITS[of].minimum, v));
 
 /** The same in words; undefined where nothing was learned. */
 function toldOf({ cooling, capacity, unevenness }: LearntBox): string | undefined {
@@ -53,7 +54,7 @@ export function BoxView() {
   const units = useDisplay((s) => s.units);
   const { trouble } = useNotices.getState();
   const t = useTonight();
-  const { all, chosen, box, keep } = useTonightBox();
+  const { chosen, box, keep } = useTonightBox();
   const pieces = useShelf();
   const { inBox, practice, hold, door, assumes, firstIn, lastIn } = t;
   const load = useMemo(
@@ -186,7 +187,7 @@ export function BoxView() {
         )}
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
-        <AnnealerChoice all={all} chosen={chosen} />
+        <AnnealerChoice />
         {chosen ? (
           <>
             <StandingPlan

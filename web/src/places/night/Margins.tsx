@@ -1,5 +1,5 @@
 // Where the margin is thin: the same night with each thing it stands on a little off, the worst first.
-import { printDuration, printText, type ScheduleInput } from '@zanfirico/core';
+import { CLOSE, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { failureOf, useNight } from './useNight';
@@ -90,6 +90,3 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
     </section>
   );
 }
-
-/** Within the simulation's own one per cent of what is allowed is allowed. */
-const CLOSE = 1.02;

@@ -35,7 +35,7 @@ export function NumbersView() {
   // Nothing thinner hangs on a rod or a ball; one with a fin is an uneven solid.
   const even = form === 'rod' || form === 'ball';
   const { practice, hold, door, assumes, firstIn, lastIn } = t;
-  const { all, chosen, box } = useTonightBox();
+  const { box } = useTonightBox();
   const input = useMemo(
     (): ScheduleInput | undefined =>
       glass && {
@@ -117,7 +117,7 @@ export function NumbersView() {
             />
           )}
         </div>
-        <AnnealerChoice all={all} chosen={chosen} />
+        <AnnealerChoice />
         <Setting glass={glass} />
         <Caution />
       </div>

@@ -2,7 +2,7 @@
 import {
   printDuration,
   printText,
-  recipeCurve,
+  recipeTime,
   type Recipe,
   type ScheduleInput,
 } from '@zanfirico/core';
@@ -22,10 +22,9 @@ interface Props {
 
 export function RecipeTable({ recipe, input, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
-  const ends = recipe.lines.map((_, i) => {
-    const { time } = recipeCurve({ ...recipe, lines: recipe.lines.slice(0, i + 1) }, input.box);
-    return time[time.length - 1] as number;
-  });
+  const ends = recipe.lines.map((_, i) =>
+    recipeTime({ ...recipe, lines: recipe.lines.slice(0, i + 1) }, input.box),
+  );
   return (
     <>
       <table className="w-full max-w-2xl">

@@ -8,7 +8,7 @@ import { useShop } from '../../stores/shop';
 import { useTonight } from '../../stores/tonight';
 import type { BoxChange } from './BoxFields';
 
-export type Annealer = ShopDocument['annealers'][number];
+type Annealer = ShopDocument['annealers'][number];
 
 const NO_BOXES: readonly Annealer[] = ORDINARY_SHOP.annealers;
 

@@ -1,5 +1,6 @@
 // What a night does to a piece in one verdict, against what its practice allows.
 import {
+  CLOSE,
   PRACTICES,
   sags,
   SAFETY,
@@ -11,9 +12,6 @@ import {
 } from '@zanfirico/core';
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
-
-/** Within the simulation's own one per cent of what is allowed is allowed. */
-const CLOSE = 1.02;
 
 export function verdictOf(o: Outcome, practice: Practice, glass: Glass): Verdict {
   const { allows } = PRACTICES[practice];

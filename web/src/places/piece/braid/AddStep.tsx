@@ -1,10 +1,9 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's.
 import type { OwnStep } from '@zanfirico/contract';
-import { STEPS, type StepId } from '@zanfirico/core';
+import type { StepId } from '@zanfirico/core';
 import { useShop } from '../../../stores/shop';
-import { catalogue } from './stepNames';
+import { KindOptions } from './KindOptions';
 
-const KINDS = catalogue();
 const NO_STEPS: readonly OwnStep[] = [];
 
 interface Props {
@@ -37,16 +36,7 @@ export function AddStep({ onAdd }: Props) {
           ))}
         </optgroup>
       )}
-      {KINDS.map(([group, ids]) => (
-        <optgroup key={group} label={group}>
-          {ids.map((id) => (
-            <option key={id} value={id}>
-              {STEPS[id].name}
-              {STEPS[id].place === 'torch' ? ', torch' : ''}
-            </option>
-          ))}
-        </optgroup>
-      ))}
+      <KindOptions />
     </select>
   );
 }

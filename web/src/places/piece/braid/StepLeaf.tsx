@@ -18,7 +18,8 @@ import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/shop';
 import { useDisplay } from '../../../stores/display';
-import { catalogue, kindOf, stepName } from './stepNames';
+import { KindOptions } from './KindOptions';
+import { kindOf, stepName } from './stepNames';
 import type { Braid } from './useBraid';
 
 interface Props {
@@ -36,7 +37,6 @@ const ZONES: Readonly<Record<Zone, string>> = {
   middle: 'middle',
   top: 'top',
 };
-const KINDS = catalogue();
 
 export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
   const units = useDisplay((s) => s.units);
@@ -99,16 +99,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
               });
             }}
           >
-            {KINDS.map(([group, ids]) => (
-              <optgroup key={group} label={group}>
-                {ids.map((id) => (
-                  <option key={id} value={id}>
-                    {STEPS[id].name}
-                    {STEPS[id].place === 'torch' ? ', torch' : ''}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
+            <KindOptions />
             <option value="own">A kind of our own</option>
           </select>
         </label>

@@ -2,8 +2,8 @@
 import { boxOf } from '@zanfirico/core';
 import { BoxFields } from '../../night/BoxFields';
 import { Item, Measure, Name } from './rows';
-import { ShopSection } from './ShopSection';
-import { MOST, type ShopLists } from './useShopLists';
+import { ShopList } from './ShopSection';
+import type { ShopLists } from './useShopLists';
 
 /** What the figures are told for, °C. Common practice, no source. */
 const CUSTOMARY_HOLD = 510;
@@ -11,63 +11,58 @@ const CUSTOMARY_HOLD = 510;
 export function Annealers({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopSection
+    <ShopList
+      lists={lists}
+      list="annealers"
       title="Annealers"
       says="inside wide × deep × high; what it has and loses"
-      count={document.annealers.length}
-      most={MOST.annealers}
-      onAdd={() => {
-        lists.add('annealers');
-      }}
     >
-      <ul className="mt-1">
-        {document.annealers.map((box, i) => (
-          <Item
-            key={i}
-            gone={() => {
-              lists.remove('annealers', i, box.name);
-            }}
-            name={box.name}
-            below={
-              <details className="pb-1">
-                <summary className="quiet cursor-pointer text-sm">
-                  {box.power === undefined
-                    ? 'its power and losses: a studio box’s, from memory'
-                    : 'its power and losses'}
-                </summary>
-                <BoxFields
-                  name={box.name}
-                  box={boxOf(box)}
-                  hold={CUSTOMARY_HOLD}
-                  onChange={(change) => {
-                    lists.change('annealers', i, change);
-                  }}
-                />
-              </details>
-            }
-          >
-            <Name
-              value={box.name}
-              onCommit={(name) => {
-                lists.change('annealers', i, { name });
-              }}
-            />
-            {(['width', 'depth', 'height'] as const).map((field) => (
-              <Measure
-                key={field}
-                label={`${box.name}, ${field}`}
-                shows={field}
-                value={box[field]}
-                min={0.05}
-                max={5}
-                onCommit={(v) => {
-                  lists.change('annealers', i, { [field]: v });
+      {document.annealers.map((box, i) => (
+        <Item
+          key={i}
+          gone={() => {
+            lists.remove('annealers', i, box.name);
+          }}
+          name={box.name}
+          below={
+            <details className="pb-1">
+              <summary className="quiet cursor-pointer text-sm">
+                {box.power === undefined
+                  ? 'its power and losses: a studio box’s, from memory'
+                  : 'its power and losses'}
+              </summary>
+              <BoxFields
+                name={box.name}
+                box={boxOf(box)}
+                hold={CUSTOMARY_HOLD}
+                onChange={(change) => {
+                  lists.change('annealers', i, change);
                 }}
               />
-            ))}
-          </Item>
-        ))}
-      </ul>
-    </ShopSection>
+            </details>
+          }
+        >
+          <Name
+            value={box.name}
+            onCommit={(name) => {
+              lists.change('annealers', i, { name });
+            }}
+          />
+          {(['width', 'depth', 'height'] as const).map((field) => (
+            <Measure
+              key={field}
+              label={`${box.name}, ${field}`}
+              shows={field}
+              value={box[field]}
+              min={0.05}
+              max={5}
+              onCommit={(v) => {
+                lists.change('annealers', i, { [field]: v });
+              }}
+            />
+          ))}
+        </Item>
+      ))}
+    </ShopList>
   );
 }

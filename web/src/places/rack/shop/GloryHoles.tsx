@@ -1,51 +1,46 @@
 // The glory holes.
 import { Item, Measure, Name } from './rows';
-import { ShopSection } from './ShopSection';
-import { MOST, type ShopLists } from './useShopLists';
+import { ShopList } from './ShopSection';
+import type { ShopLists } from './useShopLists';
 
 export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopSection
+    <ShopList
+      lists={lists}
+      list="gloryHoles"
       title="Glory holes"
       says="what passes the mouth, and how far in it reaches"
-      count={document.gloryHoles.length}
-      most={MOST.gloryHoles}
-      onAdd={() => {
-        lists.add('gloryHoles');
-      }}
     >
-      <ul className="mt-1">
-        {document.gloryHoles.map((hole, i) => (
-          <Item
-            key={i}
-            gone={() => {
-              lists.remove('gloryHoles', i, hole.name);
+      {document.gloryHoles.map((hole, i) => (
+        <Item
+          key={i}
+          gone={() => {
+            lists.remove('gloryHoles', i, hole.name);
+          }}
+          name={hole.name}
+        >
+          <Name
+            value={hole.name}
+            onCommit={(name) => {
+              lists.change('gloryHoles', i, { name });
             }}
-            name={hole.name}
-          >
-            <Name
-              value={hole.name}
-              onCommit={(name) => {
-                lists.change('gloryHoles', i, { name });
+          />
+          {(['mouth', 'reach'] as const).map((field) => (
+            <Measure
+              key={field}
+              label={`${hole.name}, ${field}`}
+              shows={field}
+              value={hole[field]}
+              min={0.02}
+              max={field === 'mouth' ? 3 : 5}
+              onCommit={(v) => {
+                lists.change('gloryHoles', i, { [field]: v });
               }}
             />
-            {(['mouth', 'reach'] as const).map((field) => (
-              <Measure
-                key={field}
-                label={`${hole.name}, ${field}`}
-                shows={field}
-                value={hole[field]}
-                min={0.02}
-                max={field === 'mouth' ? 3 : 5}
-                onCommit={(v) => {
-                  lists.change('gloryHoles', i, { [field]: v });
-                }}
-              />
-            ))}
-          </Item>
-        ))}
-      </ul>
-    </ShopSection>
+          ))}
+        </Item>
+      ))}
+    </ShopList>
   );
 }

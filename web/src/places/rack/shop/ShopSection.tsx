@@ -1,6 +1,7 @@
 // One of the shop's lists: its title, what it is for, and a way to add to it.
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { MOST, type List, type ShopLists } from './useShopLists';
 
 interface Props {
   readonly title: string;
@@ -30,5 +31,34 @@ export function ShopSection({ title, says, count, most, onAdd, children }: Props
       {children}
       {count === 0 && <p className="quiet">None yet.</p>}
     </section>
+  );
+}
+
+/** One of the lists of named rows. */
+export function ShopList({
+  lists,
+  list,
+  title,
+  says,
+  children,
+}: {
+  readonly lists: ShopLists;
+  readonly list: List;
+  readonly title: string;
+  readonly says: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <ShopSection
+      title={title}
+      says={says}
+      count={lists.document[list].length}
+      most={MOST[list]}
+      onAdd={() => {
+        lists.add(list);
+      }}
+    >
+      <ul className="mt-1">{children}</ul>
+    </ShopSection>
   );
 }

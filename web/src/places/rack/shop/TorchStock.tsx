@@ -1,95 +1,83 @@
 // Tubing and rod for the torch.
 import { GlassOptions } from '../../../fields/GlassField';
 import { Item, Measure } from './rows';
-import { ShopSection } from './ShopSection';
-import { MOST, type ShopLists } from './useShopLists';
+import { ShopList } from './ShopSection';
+import type { ShopLists } from './useShopLists';
 
 export function TorchStock({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopSection
-      title="Torch stock"
-      says="tubing and rod, by the stick"
-      count={document.stock.length}
-      most={MOST.stock}
-      onAdd={() => {
-        lists.add('stock');
-      }}
-    >
-      <ul className="mt-1">
-        {document.stock.map((s, i) => (
-          <Item
-            key={i}
-            gone={() => {
-              lists.remove('stock', i, s.wall === undefined ? 'That rod' : 'That tubing');
+    <ShopList lists={lists} list="stock" title="Torch stock" says="tubing and rod, by the stick">
+      {document.stock.map((s, i) => (
+        <Item
+          key={i}
+          gone={() => {
+            lists.remove('stock', i, s.wall === undefined ? 'That rod' : 'That tubing');
+          }}
+          name={`stock ${String(i + 1)}`}
+        >
+          <select
+            className="line-field !w-18 shrink-0"
+            aria-label={`Stock ${String(i + 1)}, tube or rod`}
+            value={s.wall === undefined ? 'rod' : 'tube'}
+            onChange={(e) => {
+              const rod = { ...s };
+              delete rod.wall;
+              const next =
+                e.target.value === 'rod' ? rod : { ...rod, wall: Math.min(0.002, s.diameter / 4) };
+              lists.keep({
+                ...document,
+                stock: document.stock.map((r, k) => (k === i ? next : r)),
+              });
             }}
-            name={`stock ${String(i + 1)}`}
           >
-            <select
-              className="line-field !w-18 shrink-0"
-              aria-label={`Stock ${String(i + 1)}, tube or rod`}
-              value={s.wall === undefined ? 'rod' : 'tube'}
-              onChange={(e) => {
-                const rod = { ...s };
-                delete rod.wall;
-                const next =
-                  e.target.value === 'rod'
-                    ? rod
-                    : { ...rod, wall: Math.min(0.002, s.diameter / 4) };
-                lists.keep({
-                  ...document,
-                  stock: document.stock.map((r, k) => (k === i ? next : r)),
-                });
-              }}
-            >
-              <option value="tube">tube</option>
-              <option value="rod">rod</option>
-            </select>
-            <select
-              className="line-field"
-              aria-label={`Stock ${String(i + 1)}, glass`}
-              value={s.glass}
-              onChange={(e) => {
-                lists.change('stock', i, { glass: e.target.value });
-              }}
-            >
-              <GlassOptions value={s.glass} />
-            </select>
+            <option value="tube">tube</option>
+            <option value="rod">rod</option>
+          </select>
+          <select
+            className="line-field"
+            aria-label={`Stock ${String(i + 1)}, glass`}
+            value={s.glass}
+            onChange={(e) => {
+              lists.change('stock', i, { glass: e.target.value });
+            }}
+          >
+            <GlassOptions value={s.glass} />
+          </select>
+          <Measure
+            label={`Stock ${String(i + 1)}, across`}
+            shows="⌀"
+            value={s.diameter}
+            min={Math.max(0.001, 2 * (s.wall ?? 0) + 2e-4)}
+            max={0.3}
+            onCommit={(diameter) => {
+              lists.change('stock', i, { diameter });
+            }}
+          />
+          {s.wall !== undefined && (
             <Measure
-              label={`Stock ${String(i + 1)}, across`}
-              shows="⌀"
-              value={s.diameter}
-              min={Math.max(0.001, 2 * (s.wall ?? 0) + 2e-4)}
-              max={0.3}
-              onCommit={(diameter) => {
-                lists.change('stock', i, { diameter });
+              label={`Stock ${String(i + 1)}, wall`}
+              shows="wall"
+              value={s.wall}
+              min={0.0003}
+              max={Math.min(0.05, s.diameter / 2 - 1e-4)}
+              onCommit={(wall) => {
+                lists.change('stock', i, { wall });
               }}
             />
-            {s.wall !== undefined && (
-              <Measure
-                label={`Stock ${String(i + 1)}, wall`}
-                shows="wall"
-                value={s.wall}
-                min={0.0003}
-                max={Math.min(0.05, s.diameter / 2 - 1e-4)}
-                onCommit={(wall) => {
-                  lists.change('stock', i, { wall });
-                }}
-              />
-            )}
-            <Measure
-              label={`Stock ${String(i + 1)}, stick length`}
-              shows="long"
-              value={s.length}
-              min={0.05}
-              max={5}
-              onCommit={(length) => {
-                lists.change('stock', i, { length });
-              }}
-            />
-          </Item>
-        ))}
-      </ul>
-    </ShopSection>
+          )}
+          <Measure
+            label={`Stock ${String(i + 1)}, stick length`}
+            shows="long"
+            value={s.length}
+            min={0.05}
+            max={5}
+            onCommit={(length) => {
+              lists.change('stock', i, { length });
+            }}
+          />
+        </Item>
+      ))}
+    </ShopList>
   );
 }
