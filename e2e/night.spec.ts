@@ -164,8 +164,12 @@ test.describe('the night', () => {
     await page.getByLabel(/^Thick held by thin/).press('Enter');
     await expect(margins.getByRole('row')).toHaveCount(9, { timeout: 30_000 });
     await expect(margins).not.toContainText('thick and thin hold each other fully');
+    // Two figures typed as fast as hands can: both are kept.
+    await page.getByLabel(/^Uneven by/).fill('9 C');
+    await page.getByLabel(/^Uneven by/).press('Enter');
     await page.getByLabel(/^Power/).fill('900 W');
     await page.getByLabel(/^Power/).press('Enter');
+    await expect(page.getByLabel(/^Uneven by/)).toHaveValue('9');
     await expect(page.getByText(/With 0\.9 kW this box gets no hotter than/)).toBeVisible({
       timeout: 30_000,
     });

@@ -3,6 +3,7 @@ import type { KeptEntry, KeptTest, NewTest, RackDocument, SavedRack } from '@zan
 import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core';
 import { create } from 'zustand';
 import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
+import { oneAfterOther } from './oneAfterOther';
 
 interface RackState {
   /** False until the shop's own entries are here. */
@@ -36,7 +37,7 @@ const put = (
 const fromSaved = (saved: SavedRack): Pick<RackState, 'own' | 'tests' | 'rack'> =>
   put(new Map(saved.entries.map((e) => [e.entry.id, e])), saved.tests);
 
-let keeping: Promise<unknown> = Promise.resolve();
+const keeping = oneAfterOther();
 
 export const useRack = create<RackState>()((set, get) => ({
   loaded: false,
@@ -60,12 +61,10 @@ export const useRack = create<RackState>()((set, get) => ({
           tests,
         ),
       );
-    const kept = keeping.then(() => keepNow(entry, fresh));
-    keeping = kept.catch(() => undefined);
-    return kept;
+    return keeping.add(() => keepNow(entry, fresh));
   },
   drop: async (id) => {
-    await keeping;
+    await keeping.done();
     await dropEntry(id);
     const own = new Map(get().own);
     own.delete(id);

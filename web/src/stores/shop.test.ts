@@ -21,23 +21,33 @@ const weighIn = (more: Partial<KeptWeighIn> = {}): KeptWeighIn => ({
   ...more,
 });
 
-/** A server with one shop; the next change is refused when `refuses` says so. */
-function server(refuses = false) {
+/** A server with one shop, which refuses what was made on another revision than its own. */
+function server() {
   const asked: string[] = [];
+  let held: SavedShop = shop;
   globalThis.fetch = (url, init) => {
     const method = init?.method ?? 'GET';
     asked.push(`${method} ${url as string}`);
     const answer = (status: number, body: unknown): Promise<Response> =>
       Promise.resolve(new Response(JSON.stringify(body), { status }));
-    if (method === 'GET') return answer(200, (url as string).includes('weigh') ? [] : shop);
-    if (refuses) return answer(409, { error: 'Somebody changed the shop.' });
-    return answer(200, {
-      ...shop,
-      revision: 4,
-      document: (JSON.parse(init?.body as string) as { document: ShopDocument }).document,
-    });
+    if (method === 'GET') return answer(200, (url as string).includes('weigh') ? [] : held);
+    const sent = JSON.parse(init?.body as string) as {
+      baseRevision: number;
+      document: ShopDocument;
+    };
+    if (sent.baseRevision !== held.revision)
+      return answer(409, { error: 'Somebody changed the shop.' });
+    held = { ...held, revision: held.revision + 1, document: sent.document };
+    return answer(200, held);
   };
-  return asked;
+  return {
+    asked,
+    held: () => held,
+    /** Somebody else saves first. */
+    meanwhile: () => {
+      held = { ...held, revision: held.revision + 1 };
+    },
+  };
 }
 
 describe('the shop in the page', () => {
@@ -56,13 +66,42 @@ describe('the shop in the page', () => {
     await keeping;
     expect(useShop.getState().shop?.revision).toBe(4);
   });
+  it('two quick changes are kept one after the other: nobody is refused by himself', async () => {
+    const { held } = server();
+    const again: ShopDocument = { ...renamed, blocks: [0.1] };
+    const both = [useShop.getState().save(renamed), useShop.getState().save(again)];
+    expect(useShop.getState().shop?.document).toEqual(again);
+    await Promise.all(both);
+    expect(held()).toMatchObject({ revision: 5, document: again });
+    expect(useShop.getState().shop).toMatchObject({ revision: 5, document: again });
+  });
+  it('what was still to be kept when one was refused goes with it, and nothing of others is written over', async () => {
+    const { held, meanwhile } = server();
+    meanwhile();
+    const both = [
+      useShop.getState().save(renamed),
+      useShop.getState().save({ ...renamed, blocks: [0.1] }),
+    ];
+    const ended = await Promise.allSettled(both);
+    expect(ended.map((e) => e.status)).toEqual(['rejected', 'rejected']);
+    expect(held()).toMatchObject({ revision: 4, document });
+    expect(useShop.getState().shop?.document).toEqual(document);
+    // What is changed from there is kept again.
+    await useShop.getState().save(renamed);
+    expect(held().document).toEqual(renamed);
+  });
+  it('asked for twice at once it is fetched once', async () => {
+    const { asked } = server();
+    await Promise.all([useShop.getState().load(), useShop.getState().load()]);
+    expect(asked).toHaveLength(2);
+  });
   it('refused, it shows what the server holds, and says why', async () => {
-    server(true);
+    server().meanwhile();
     await expect(useShop.getState().save(renamed)).rejects.toThrow('Somebody changed the shop.');
     expect(named()).toBe(document.annealers[0]?.name);
   });
   it('asks nothing while there is no shop', async () => {
-    const asked = server();
+    const { asked } = server();
     useShop.setState({ shop: undefined });
     await useShop.getState().save(renamed);
     expect(asked).toEqual([]);

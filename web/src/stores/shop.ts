@@ -11,6 +11,7 @@ import {
 } from '@zanfirico/core';
 import { create } from 'zustand';
 import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
+import { oneAfterOther } from './oneAfterOther';
 
 interface ShopState {
   readonly shop: SavedShop | undefined;
@@ -20,6 +21,10 @@ interface ShopState {
   readonly weigh: (entry: NewWeighIn) => Promise<void>;
   readonly reset: (person: string, ironDiameter: number) => Promise<void>;
 }
+
+const keeping = oneAfterOther();
+/** The last save the server would not have: what was still to be kept then was made on what it no longer is, and goes with it. */
+let refused: Error | undefined;
 
 /** The fetch under way: whoever else asks meanwhile waits for the same one. */
 let loading: Promise<void> | undefined;
@@ -40,14 +45,13 @@ export const useShop = create<ShopState>()((set, get) => ({
   save: async (document) => {
     const { shop } = get();
     if (!shop) return;
+    // Seen at once; kept one after the other, each on the revision the one before made.
     set({ shop: { ...shop, document } });
-    try {
-      set({ shop: await saveShop({ baseRevision: shop.revision, document }) });
-    } catch (error) {
-      // What the server holds is shown again; the caller says why.
-      set({ shop: await readShop().catch(() => shop) });
-      throw error;
-    }
+    const since = refused;
+    await keeping.add(async () => {
+      if (refused && refused !== since) throw refused;
+      await keepNow(document);
+    });
   },
   weigh: async (entry) => {
     const kept = await logWeighIn(entry);
@@ -58,6 +62,24 @@ export const useShop = create<ShopState>()((set, get) => ({
     set({ weighIns: await readWeighIns() });
   },
 }));
+
+async function keepNow(document: ShopDocument): Promise<void> {
+  const { shop: before } = useShop.getState();
+  if (!before) return;
+  try {
+    const kept = await saveShop({ baseRevision: before.revision, document });
+    // What was changed since is newer than the answer: only its revision is taken over.
+    const newer = useShop.getState().shop?.document;
+    useShop.setState({
+      shop: newer === undefined || newer === document ? kept : { ...kept, document: newer },
+    });
+  } catch (error) {
+    refused = error instanceof Error ? error : new Error(String(error));
+    // What the server holds is shown again; the caller says why.
+    useShop.setState({ shop: await readShop().catch(() => before) });
+    throw error;
+  }
+}
 
 /** Whoever gathers when nobody is named. */
 export const ANYBODY = 'gaffer';
