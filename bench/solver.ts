@@ -3,7 +3,7 @@
 import { all, create, type MathJsInstance } from 'mathjs';
 import {
   exchangeAt,
-  heatScratch,
+  filledWith,
   heatStep,
   KILN_EXCHANGE,
   latticeOf,
@@ -53,23 +53,14 @@ export function againstSolver(glass: Glass): { what: string; measured: string; w
   const theirs = performance.now() - since;
   let now = Float64Array.from(start);
   let next = new Float64Array(lattice.nodes);
-  const scratch = heatScratch(lattice);
+  const filled = filledWith(lattice, glass);
   const rounds = 20;
   since = performance.now();
   for (let r = 0; r < rounds; r += 1) {
     now.set(start);
     for (let t = 0; t < HOURS * 3600; t += 60) {
       const k = kilnAt(t + 60);
-      heatStep(
-        lattice,
-        glass,
-        scratch,
-        now,
-        next,
-        60,
-        k,
-        exchangeAt(KILN_EXCHANGE, k, now[SPACES] as number),
-      );
+      heatStep(filled, now, next, 60, k, exchangeAt(KILN_EXCHANGE, k, now[SPACES] as number));
       [now, next] = [next, now];
     }
   }

@@ -12,7 +12,7 @@ import {
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PieceSchema } from './piece';
-import { QUANTITY_LIMITS, RackEntrySchema } from './rack';
+import { QUANTITY_LIMITS, RackEntrySchema } from './rackEntry';
 import { ShopSchema } from './shop';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>

@@ -3,7 +3,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PieceSchema } from './piece';
-import { RackEntrySchema } from './rack';
+import { RackEntrySchema } from './rackEntry';
 import { ShopSchema } from './shop';
 
 const folder = resolve(dirname(fileURLToPath(import.meta.url)), '../../docs/schemas');

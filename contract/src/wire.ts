@@ -1,7 +1,7 @@
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
-import type { PieceUse } from './rack';
+import type { PieceUse } from './rackEntry';
 import { ShopSchema, type ShopDocument } from './shop';
 
 const strict = { additionalProperties: false } as const;

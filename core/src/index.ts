@@ -28,7 +28,8 @@ export {
   type Light,
   type Seen,
 } from './fit/colourDepth';
-export { LEAF, REPRESENTATIVE_COLOURS, type Colour } from './fit/colours';
+export type { Colour, ColourForm, GlassForm } from './fit/colour';
+export { LEAF, REPRESENTATIVE_COLOURS } from './rack/colours';
 export { judgeInclusion } from './fit/inclusion';
 export {
   baseOf,
@@ -43,7 +44,7 @@ export {
   type FitGlass,
   type Schools,
   type StackFit,
-} from './fit/judge';
+} from './fit/judgeStack';
 export {
   amountVolume,
   asFitGlass,
@@ -57,12 +58,12 @@ export { judgeOverlays, type BuildUp, type OverlayFit } from './fit/overlays';
 export { movesFirst, reaction, reactionFamily } from './fit/reactions';
 export { readExpansion } from './fit/reading';
 export { bowFor } from './fit/thread';
-export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learn';
-export type { GatherPlan } from './gather/plan';
+export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learnLayer';
+export type { GatherPlan } from './gather/gatherPlan';
 export type { Stage } from './gather/stages';
 export { consistency } from './glass/consistency';
 export type { Family, Glass } from './glass/glass';
-export { findGlass, REPRESENTATIVE_GLASSES } from './glass/rack';
+export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
 export { bodyShells, type Shell } from './piece/body';
 export { clockAfter, clockChange, holdingSeconds, minutesOfDay, momentOf } from './piece/clock';
@@ -91,7 +92,7 @@ export {
   MOST_POINTS,
   MOST_WALL,
   type ShapeProblem,
-} from './shape/check';
+} from './shape/checkProfile';
 export { lineWithin } from './shape/inner';
 export { LEAST_BLANK, MOST_BLANK, shrunkBlank } from './shape/blank';
 export { bezierSpans, tangentAt } from './shape/curve';
@@ -135,12 +136,10 @@ export {
 } from './shape/presets';
 export { restOn, snapTo } from './shape/snap';
 export { across, stretchMap, type StretchMap } from './shape/stretchMap';
-export { checkEntry, type EntryProblem } from './rack/check';
+export { checkEntry, type EntryProblem } from './rack/checkEntry';
 export {
   QUANTITIES,
-  type ColourForm,
   type Given,
-  type GlassForm,
   type Quantity,
   type RackEntry,
   type RackFamily,
@@ -148,7 +147,7 @@ export {
 } from './rack/entry';
 export { rackLine, rackOf, SHIPPED_RACK, type Rack, type RackLine } from './rack/rack';
 export { SPEAKERS, type Speaker, type Spoken } from './rack/resolve';
-export { amountKindsFor, stockFor } from './rack/stock';
+export { amountKindsFor, stockFor } from './rack/stockFor';
 export {
   expectedHalo,
   testedDifference,
@@ -156,7 +155,7 @@ export {
   type FitTest,
   type TestGlass,
   type ThreadReading,
-} from './rack/tests';
+} from './rack/fitTest';
 export { cutList, type Cut, type CutList } from './stock/cutList';
 export {
   bubbleGlass,
@@ -168,9 +167,9 @@ export {
   stockLength,
   type Stock,
 } from './stock/moves';
-export { hasBore, type StockPlan } from './stock/piece';
-export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './sequence/facts';
-export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './sequence/plan';
+export { hasBore, type StockPlan } from './stock/stockPlan';
+export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
+export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './piece/workPlan';
 export {
   assemblyOrders,
   assess,
@@ -178,10 +177,10 @@ export {
   RISK_WEIGHTS,
   type Assembly,
 } from './sequence/assembly';
-export { draftWork, type DraftInput } from './sequence/draft';
+export { draftWork, type DraftInput } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
-export { STEPS } from './sequence/steps';
-export type { StepId } from './sequence/step';
+export { STEPS } from './work/steps';
+export type { StepId } from './work/step';
 export { planCrew, type CrewPlan, type Stations } from './crew/crew';
 export type { Person } from './crew/share';
 export { waitsFor } from './crew/waits';
@@ -194,8 +193,8 @@ export {
   type HeatTrack,
   type WorkHeat,
 } from './heat/judge';
-export { placeHeats, type Placed, type Working } from './heat/place';
-export type { HeatPart } from './heat/shop';
+export { placeHeats, type Placed, type Working } from './heat/placeHeats';
+export type { HeatPart } from './heat/hotShop';
 export { readQuantity } from './units/parse';
 export { printDuration, printForField, printQuantity, printText } from './units/print';
 export {
@@ -220,8 +219,8 @@ export {
   type RecipeLine,
 } from './anneal/recipe';
 export { follow, type Mishap } from './anneal/kiln';
-export { learnBox, type LearntBox } from './anneal/learn';
-export { putInBox, type InBox } from './anneal/places';
+export { learnBox, type LearntBox } from './anneal/learnBox';
+export { putInBox, type InBox } from './anneal/unevenBox';
 export { judgeCurve, type Begun, type Judged } from './anneal/accident';
 export { nightMargins, type Margin, type Margins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
@@ -229,7 +228,7 @@ export { readLog, type ReadLog } from './anneal/log';
 export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
 export { CLOSE, SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
-export type { Body } from './anneal/ramp';
+export type { Body } from './conduction/lattice';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';
 export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxation';
 export type { ScheduleInput } from './anneal/schedule';
@@ -245,5 +244,5 @@ export {
   type WeekPiece,
 } from './anneal/week';
 export { sags } from './anneal/schedule';
-export { exchangeAt, heatScratch, heatStep, latticeOf } from './anneal/conduction';
+export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
 export { KILN_EXCHANGE } from './anneal/exchange';

@@ -12,12 +12,12 @@ import {
   ShopSchema,
   type ErrorBody,
 } from '@zanfirico/contract';
-import { pieceRoutes } from './routes/pieces';
-import { rackRoutes } from './routes/rack';
-import { shopRoutes, weighInRoutes } from './routes/shop';
-import type { PieceStore } from './store/pieces';
-import type { RackStore } from './store/rack';
-import type { ShopStore } from './store/shop';
+import { pieceRoutes } from './routes/pieceRoutes';
+import { rackRoutes } from './routes/rackRoutes';
+import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
+import type { PieceStore } from './store/pieceStore';
+import type { RackStore } from './store/rackStore';
+import type { ShopStore } from './store/shopStore';
 
 /** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
 export interface AppParts {

@@ -4,12 +4,12 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
-import { stockDemo } from './demo/stock';
+import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
 import { openDatabase } from './store/database';
-import { pieceStore } from './store/pieces';
-import { rackStore } from './store/rack';
-import { shopStore } from './store/shop';
+import { pieceStore } from './store/pieceStore';
+import { rackStore } from './store/rackStore';
+import { shopStore } from './store/shopStore';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
 

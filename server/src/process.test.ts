@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { DEMO_PIECES } from './demo/pieces';
 import { readOptions } from './options';
 import { backUp, openDatabase } from './store/database';
-import { pieceStore } from './store/pieces';
+import { pieceStore } from './store/pieceStore';
 
 const main = join(__dirname, 'main.ts');
 const defaults = { data: 'd', web: 'w' };

@@ -4,11 +4,11 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
 import { DEMO_PIECES } from './demo/pieces';
-import { stockDemo } from './demo/stock';
+import { stockDemo } from './demo/stockDemo';
 import { openDatabase, type Database } from './store/database';
-import { pieceStore } from './store/pieces';
-import { rackStore } from './store/rack';
-import { shopStore } from './store/shop';
+import { pieceStore } from './store/pieceStore';
+import { rackStore } from './store/rackStore';
+import { shopStore } from './store/shopStore';
 
 const bowl = DEMO_PIECES.flat().find(
   (d) => d.form === 'bowl' && d.name === 'Tide-pool bowl',

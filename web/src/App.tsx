@@ -39,7 +39,7 @@ const router = createBrowserRouter([
           {
             path: 'night',
             lazy: async () => ({
-              Component: (await import('./places/piece/night/NightSheet')).NightSheet,
+              Component: (await import('./places/piece/tonight/NightSheet')).NightSheet,
             }),
           },
           {
@@ -57,19 +57,19 @@ const router = createBrowserRouter([
           {
             index: true,
             lazy: async () => ({
-              Component: (await import('./places/rack/ColourSheet')).ColourSheet,
+              Component: (await import('./places/rack/ColourShelf')).ColourSheet,
             }),
           },
           {
             path: 'glasses',
             lazy: async () => ({
-              Component: (await import('./places/rack/GlassSheet')).GlassSheet,
+              Component: (await import('./places/rack/GlassShelf')).GlassSheet,
             }),
           },
           {
             path: 'tests',
             lazy: async () => ({
-              Component: (await import('./places/rack/tests/TestsSheet')).TestsSheet,
+              Component: (await import('./places/rack/fitTests/FitTestSheet')).TestsSheet,
             }),
           },
           {

@@ -6,7 +6,7 @@ import Papa from 'papaparse';
 import { fileName } from './exports/download';
 import { pieceJson } from './exports/pieceJson';
 import { scheduleCsv } from './exports/scheduleCsv';
-import { clockTicks } from './marks/clockTicks';
+import { clockTicks } from './clock/clockTicks';
 import { fitSheet, spread } from './marks/section/fit';
 import { inwardAt, insertAfter, movePoint, removePoint, setWall } from './marks/section/moves';
 import { readClock } from './places/piece/night/readClock';

@@ -4,7 +4,7 @@ import { STUDIO_BOX } from './box';
 import { checkedSchedule, fromLastIn } from './checked';
 import { follow } from './kiln';
 import { PRACTICES } from './practice';
-import { HOUR, even, stepped, tonight, piece } from './testNights';
+import { HOUR, even, stepped, tonight, piece } from './nights.fixture';
 
 describe('accidents', () => {
   const input = tonight(stepped(12, 5));

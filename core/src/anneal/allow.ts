@@ -1,6 +1,7 @@
 // The fastest fall the glass allows: from the wall's own lag and from thick places lagging behind thin ones.
 import { diffusivity, thermoelasticModulus, type Glass } from '../glass/glass';
-import { frozenTensionPerRate, surfaceTensionPerRate, type Body } from './ramp';
+import type { Body } from '../conduction/lattice';
+import { frozenTensionPerRate, surfaceTensionPerRate } from './ramp';
 
 /**
  * How much more tension stays than the classical theory says, because the liquid shrinks more than the solid

@@ -1,12 +1,13 @@
 // Annealing: the closed forms, the practices, and the trade's nights.
 import * as fc from 'fast-check';
 import { diffusivity } from '../glass/glass';
-import { findGlass, REPRESENTATIVE_GLASSES } from '../glass/rack';
+import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import { allowedRate, lastingPerRate, stepLag, type CoolingWall } from './allow';
 import { fall, naturalTime, STUDIO_BOX } from './box';
 import { surfaceExchange } from './exchange';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
-import { frozenTension, rampDifference, surfaceTensionPerRate, type Body } from './ramp';
+import type { Body } from '../conduction/lattice';
+import { frozenTension, rampDifference, surfaceTensionPerRate } from './ramp';
 import { annealingSchedule, type ScheduleInput } from './schedule';
 import { reliefTime } from './soak';
 

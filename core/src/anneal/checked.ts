@@ -2,7 +2,7 @@
 // moved until what it keeps and what passes through it is what the practice allows.
 import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
-import { putInBox, putRoughly, type InBox } from './places';
+import { putInBox, putRoughly, type InBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { annealingSchedule, type Schedule, type ScheduleInput, type Tuned } from './schedule';
 import type { KilnCurve } from './simulate';

@@ -1,7 +1,6 @@
 // How fast glass in the annealer gives its heat to its surroundings.
+import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from '../units/constants';
 
-const STEFAN_BOLTZMANN = 5.670374419e-8; // W/(m²K⁴), CODATA 2018
-const KELVIN = 273.15;
 /** Emissivity of thick glass in the infrared (after Gardon 1956–58; from memory). */
 const EMISSIVITY = 0.9;
 /** How much of what a piece sees is the box and not its neighbours. From memory. */
@@ -11,7 +10,7 @@ const AIR = 8;
 
 /** Surface exchange in a load, W/(m²K), at a temperature in °C: linearised radiation plus still air. About 15 to 95. */
 export const surfaceExchange = (temperature: number): number =>
-  4 * EMISSIVITY * VIEW * STEFAN_BOLTZMANN * (temperature + KELVIN) ** 3 + AIR;
+  4 * EMISSIVITY * VIEW * STEFAN_BOLTZMANN * (temperature + ZERO_CELSIUS) ** 3 + AIR;
 
 /** The same as the simulation takes it, without making radiation linear. */
 export const KILN_EXCHANGE = { radiant: EMISSIVITY * VIEW, air: AIR } as const;

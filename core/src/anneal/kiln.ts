@@ -1,7 +1,7 @@
 // The annealer as a device: it can only heat with the power it has and only cool as fast as it loses heat. What a programme
 // really becomes in it, and what that costs.
 import { lossOf, settlesAt, type Box } from './box';
-import { between } from './curve';
+import { between } from './kilnCurve';
 import type { KilnCurve } from './simulate';
 
 /** What became of a programme. */

@@ -1,7 +1,7 @@
 // Loads and weeks: what stands where, who sets the clock, what goes when.
 import * as fc from 'fast-check';
 import { loadNight, stand } from './load';
-import { hard, HOUR, even, stepped, tonight, piece } from './testNights';
+import { hard, HOUR, even, stepped, tonight, piece } from './nights.fixture';
 import { planWeek, type WeekPiece } from './week';
 
 const inside = { width: 0.5, depth: 0.5, height: 0.3 };

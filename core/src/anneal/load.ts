@@ -4,7 +4,7 @@ import { thermoelasticModulus } from '../glass/glass';
 import { slabEquivalent, type CoolingWall } from './allow';
 import { checkedSchedule, fromLastIn, type Checked } from './checked';
 import type { Outcome } from './outcome';
-import { putInBox } from './places';
+import { putInBox } from './unevenBox';
 import { CLOSE, PRACTICES } from './practice';
 import type { ScheduleInput } from './schedule';
 import { ARRIVES_UNEVEN } from './soak';

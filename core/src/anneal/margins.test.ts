@@ -4,7 +4,7 @@ import { checkedSchedule } from './checked';
 import { nightMargins, type Margin } from './margins';
 import { PRACTICES } from './practice';
 import type { ScheduleInput } from './schedule';
-import { even, stepped, tonight } from './testNights';
+import { even, stepped, tonight } from './nights.fixture';
 
 const night = (wall: CoolingWall): ScheduleInput => tonight(wall, { holding: 0 });
 const plate = even(25);

@@ -6,7 +6,7 @@ import { RESTRAINT } from './allow';
 import { checkedSchedule, type Checked } from './checked';
 import { KILN_EXCHANGE } from './exchange';
 import type { Through } from './outcome';
-import { placeCurve, putInBox } from './places';
+import { placeCurve, putInBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import type { ScheduleInput } from './schedule';
 import { ARRIVES_UNEVEN } from './soak';

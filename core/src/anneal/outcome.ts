@@ -2,7 +2,7 @@
 import type { Glass } from '../glass/glass';
 import { RESTRAINT, type CoolingWall } from './allow';
 import { simulate, type KilnCurve, type Night, type Peak, type Trial } from './simulate';
-import type { Wall } from './conduction';
+import type { Wall } from '../conduction/lattice';
 
 /** What is annealed: a glass and its walls, and what is assumed of them. */
 export interface Annealed {

@@ -1,8 +1,6 @@
 // What a steady change of temperature does inside glass: the lag between skin and core, and the stress it leaves.
+import type { Body } from '../conduction/lattice';
 import { diffusivity, thermoelasticModulus, type Glass } from '../glass/glass';
-
-/** Shapes with a closed answer. `slab` is cooled from both faces, `oneSided` from one (the inside holds its heat). */
-export type Body = 'slab' | 'oneSided' | 'cylinder' | 'ball';
 
 // Temperature difference centre − surface in steady ramp: R d²/(number·κ); d is thickness or diameter
 // (Carslaw & Jaeger, *Conduction of Heat in Solids*).

@@ -1,10 +1,10 @@
 // What is asked of a kiln and what it makes of it: recipes, programmes it cannot follow, mishaps, going up.
 import { STUDIO_BOX } from './box';
 import { follow } from './kiln';
-import { learnCooling } from './learn';
+import { learnCooling } from './learnBox';
 import { putThrough } from './outcome';
 import { recipeCurve, recipeProblems, recipeTime } from './recipe';
-import { soft, HOUR, mighty, even } from './testNights';
+import { soft, HOUR, mighty, even } from './nights.fixture';
 import { warming } from './warming';
 
 describe('recipes', () => {

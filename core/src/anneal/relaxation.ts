@@ -2,6 +2,7 @@
 // to the length of glass (Tool 1946; Narayanaswamy 1971; Moynihan et al. 1976).
 import type { Glass } from '../glass/glass';
 import { fitVft, type Vft } from '../glass/viscosity';
+import { ZERO_CELSIUS } from '../units/constants';
 
 // exp(−ξ^0.6) scaled to a mean time of 1, as eight exponentials. Fitted by non-negative least squares over ξ from 1e-6 to 30;
 // the sum stays within 4e-4 of the stretched exponential.
@@ -24,8 +25,6 @@ export const STRUCTURE_SLOWER = 9;
 export const LIQUID_RATIO = 2.9;
 /** How much of the activation energy is the temperature's own and not the structure's: x of Tool, Narayanaswamy and Moynihan. */
 export const NONLINEARITY = 0.5;
-
-const KELVIN = 273.15;
 
 /** What a glass's relaxation needs to know, worked out once. */
 export interface Relaxing {
@@ -61,8 +60,8 @@ const LOG_NEVER = 40;
 export function lnViscosity({ vft }: Relaxing, t: number, fictive: number): number {
   const above = fictive - vft.t0;
   if (above <= 1) return LOG_NEVER * Math.LN10;
-  const kelvin = fictive + KELVIN;
+  const kelvin = fictive + ZERO_CELSIUS;
   const log = Math.max(FASTEST, vft.a + vft.b / above);
   const h = (Math.LN10 * vft.b * kelvin * kelvin) / (above * above);
-  return log * Math.LN10 + NONLINEARITY * h * (1 / (t + KELVIN) - 1 / kelvin);
+  return log * Math.LN10 + NONLINEARITY * h * (1 / (t + ZERO_CELSIUS) - 1 / kelvin);
 }

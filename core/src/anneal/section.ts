@@ -1,5 +1,6 @@
 // One wall on its way through a night: its temperatures, its structure, its stress, and the step that takes them on together.
-import { heatScratch, latticeOf, type HeatScratch, type Lattice, type Wall } from './conduction';
+import { filledWith, latticeOf, type Filled, type Lattice, type Wall } from '../conduction/lattice';
+import type { Glass } from '../glass/glass';
 import {
   lnViscosity,
   MODES,
@@ -34,7 +35,7 @@ const ROOM = 20;
 export interface Section {
   readonly wall: Wall;
   readonly lattice: Lattice;
-  readonly scratch: HeatScratch;
+  readonly filled: Filled;
   readonly flat: boolean;
   now: Float64Array;
   next: Float64Array;
@@ -49,8 +50,9 @@ export interface Section {
   grows: number;
 }
 
-/** A wall at rest at `start` °C with the structure of `fictive` °C; `pair` where another holds it. */
+/** A wall of a glass at rest at `start` °C with the structure of `fictive` °C; `pair` where another holds it. */
 export function sectionOf(
+  glass: Glass,
   wall: Wall,
   spaces: number,
   start: number,
@@ -63,7 +65,7 @@ export function sectionOf(
   return {
     wall,
     lattice,
-    scratch: heatScratch(lattice),
+    filled: filledWith(lattice, glass),
     flat: lattice.power === 0,
     now: fill(lattice.nodes, start),
     next: fill(lattice.nodes, start),

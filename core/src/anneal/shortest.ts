@@ -2,7 +2,7 @@
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
 import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule } from './checked';
-import { putAtHottest, putInBox, type InBox } from './places';
+import { putAtHottest, putInBox, type InBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, recipeTime, type Recipe } from './recipe';
 import type { ScheduleInput } from './schedule';

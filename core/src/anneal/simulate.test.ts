@@ -1,10 +1,11 @@
 // The simulation against what is known without it: closed forms of heat and stress, the classical theory of annealing, and the
 // measured behaviour of relaxing glass.
 import * as fc from 'fast-check';
-import { findGlass } from '../glass/rack';
+import { findGlass } from '../rack/glasses';
 import { diffusivity, thermoelasticModulus } from '../glass/glass';
 import { fitVft, strainPoint, temperatureAtLog } from '../glass/viscosity';
-import { frozenTension, rampDifference, type Body } from './ramp';
+import type { Body } from '../conduction/lattice';
+import { frozenTension, rampDifference } from './ramp';
 import { MODE_TIMES, MODE_WEIGHTS } from './relaxation';
 import { simulate, type Night, type Trial } from './simulate';
 

@@ -3,7 +3,7 @@
 import type { Glass } from '../glass/glass';
 import { strainPoint, temperatureAtLog } from '../glass/viscosity';
 import { RESTRAINT } from './allow';
-import { exchangeAt, heatStep, type Exchange, type Wall } from './conduction';
+import { exchangeAt, heatStep, type Exchange, type Wall } from '../conduction/lattice';
 import { KILN_EXCHANGE } from './exchange';
 import { MOST_SAMPLES, recorder, type Recorded } from './recorder';
 import { relaxing } from './relaxation';
@@ -121,7 +121,7 @@ export function simulate(trial: Trial): Night {
   const stiffBelow = strainPoint(glass) + GIVES;
   const fictive = trial.startFictive ?? Math.max(start, strainPoint(glass));
   const sections = trial.walls.map((w) =>
-    sectionOf(w, spaces, start, fictive, trial.walls.length > 1),
+    sectionOf(glass, w, spaces, start, fictive, trial.walls.length > 1),
   );
   if (trial.startUneven !== undefined)
     for (const s of sections) comesUneven(s, trial.startUneven, fictive - start);
@@ -180,16 +180,7 @@ export function simulate(trial: Trial): Night {
       most = 0;
       for (const s of sections) {
         const skin = s.now[s.now.length - 1] as number;
-        heatStep(
-          s.lattice,
-          glass,
-          s.scratch,
-          s.now,
-          s.next,
-          dt,
-          kiln,
-          exchangeAt(exchange, kiln, skin),
-        );
+        heatStep(s.filled, s.now, s.next, dt, kiln, exchangeAt(exchange, kiln, skin));
         for (let i = 0; i < s.next.length; i += 1)
           most = Math.max(most, Math.abs((s.next[i] as number) - (s.now[i] as number)));
       }

@@ -1,8 +1,8 @@
 // Sharing out the work: everyone at one thing at a time, every wait kept or told, fewer hands told plainly.
-import { draftWork, type DraftInput } from '../sequence/draft';
-import { factsOf, SKILLS, type WorkStep } from '../sequence/facts';
+import { draftWork, type DraftInput } from '../sequence/draftWork';
+import { factsOf, SKILLS, type WorkStep } from '../work/facts';
 import { SHIPPED_RACK } from '../rack/rack';
-import type { HeatPart } from '../heat/shop';
+import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
 import { inTurn, withHelpers } from '../heat/judge';
 import { linksOf, planCrew } from './crew';

@@ -1,10 +1,10 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
-import type { HeatPart } from '../heat/shop';
+import type { HeatPart } from '../heat/hotShop';
 import { inTurn, withHelpers } from '../heat/judge';
-import type { Working } from '../heat/place';
+import type { Working } from '../heat/placeHeats';
 import { share, type HandOf, type Person } from './share';
-import { factsOf, SKILLS, type Skill, type Station, type WorkStep } from '../sequence/facts';
+import { factsOf, SKILLS, type Skill, type Station, type WorkStep } from '../work/facts';
 import {
   shortest,
   type Link,

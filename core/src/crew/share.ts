@@ -1,5 +1,5 @@
 // Whose hands do what, before the clock is known: by what each can do, who brings what, and who has been free longest.
-import { factsOf, type Skill, type WorkStep } from '../sequence/facts';
+import { factsOf, type Skill, type WorkStep } from '../work/facts';
 
 /** Someone of the crew, by role. */
 export interface Person {

@@ -1,5 +1,5 @@
 // What each step of a plan waits for: the step before it on the same glass, a hand that is still busy, or a station in use.
-import { factsOf, type WorkStep } from '../sequence/facts';
+import { factsOf, type WorkStep } from '../work/facts';
 import type { CrewPlan } from './crew';
 
 /** Why a step begins no sooner. */

@@ -1,6 +1,6 @@
 // The stack judged along the whole part: the worst place decides, each layer tells its own.
 import type { Shape } from '../shape/measure';
-import { judgeStack, type FitGlass, type Schools, type StackFit } from './judge';
+import { judgeStack, type FitGlass, type Schools, type StackFit } from './judgeStack';
 import { stackAt, type WallShare } from './lay';
 import type { WallForm } from './wall';
 

@@ -21,7 +21,7 @@ import {
   setFall,
   type FitGlass,
   type FitLayer,
-} from './judge';
+} from './judgeStack';
 import { fromDiscs, realTemper, retardation, stressFrom } from './polarised';
 import { movesFirst, reaction } from './reactions';
 import { readExpansion } from './reading';

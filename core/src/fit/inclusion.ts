@@ -1,6 +1,6 @@
 // Something set into thick glass: a metal, a mineral, a lump of another glass.
 import type { Verdict } from '../units/why';
-import { GOOD_TENSION, MOST_TENSION, type FitGlass } from './judge';
+import { GOOD_TENSION, MOST_TENSION, type FitGlass } from './judgeStack';
 
 /** An inclusion's own elastic facts. SI. */
 export interface Inclusion {

@@ -1,14 +1,15 @@
 // Laying colour: amounts to thickness, order to layers, and the stack judged along a real wall.
 import * as fc from 'fast-check';
 import { glassOnIron } from '../gather/layers';
-import { findGlass } from '../glass/rack';
+import { findGlass } from '../rack/glasses';
 import { derive, type PieceInput } from '../piece/derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
 import { startingProfile } from '../shape/forms';
 import { judgePart } from './along';
 import { SHIPPED_RACK } from '../rack/rack';
-import { REPRESENTATIVE_COLOURS, type Colour } from './colours';
-import { NUMBER_TOLERANCE } from './judge';
+import { REPRESENTATIVE_COLOURS } from '../rack/colours';
+import type { Colour } from './colour';
+import { NUMBER_TOLERANCE } from './judgeStack';
 import { amountVolume, asFitGlass, layWall, PASS, stackAt, type LaidColour } from './lay';
 
 const found = findGlass('soft-batch-96');

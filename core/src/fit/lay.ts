@@ -3,8 +3,8 @@
 import { glassOnIron, thicknessFor, type Dip } from '../gather/layers';
 import type { Glass } from '../glass/glass';
 import { strainPoint } from '../glass/viscosity';
-import type { Colour } from './colours';
-import type { FitGlass, FitLayer } from './judge';
+import type { Colour } from './colour';
+import type { FitGlass, FitLayer } from './judgeStack';
 
 /** An amount as the shop measures it. SI. */
 export type Amount =

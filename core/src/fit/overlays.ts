@@ -1,7 +1,7 @@
 // Every colour of a rack judged against one base at one build-up: what each alone would bring.
-import type { Colour } from './colours';
+import type { Colour } from './colour';
 import { judgeInclusion } from './inclusion';
-import { judgeStack, setFall, type FitGlass, type Schools } from './judge';
+import { judgeStack, setFall, type FitGlass, type Schools } from './judgeStack';
 import { reaction } from './reactions';
 import type { WallForm } from './wall';
 

@@ -1,8 +1,8 @@
 // Gathers: the trade's own fact, and how the pot changes them.
 import * as fc from 'fast-check';
-import { findGlass } from '../glass/rack';
+import { findGlass } from '../rack/glasses';
 import { glassOnIron, layerThickness, thicknessFor, viscosityAt, WORKING_SPEED } from './layers';
-import { planGathers, type GatherInput } from './plan';
+import { planGathers, type GatherInput } from './gatherPlan';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;
 const hard = findGlass('borosilicate-33') as NonNullable<ReturnType<typeof findGlass>>;

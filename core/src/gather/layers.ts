@@ -1,7 +1,7 @@
 // Layers on an iron: how thick one gather is, and what so many gathers weigh.
 import type { Glass } from '../glass/glass';
 import { fitVft, logViscosity } from '../glass/viscosity';
-import { STANDARD_GRAVITY } from '../shape/conserve';
+import { STANDARD_GRAVITY } from '../units/constants';
 
 /**
  * Speed of drawing out of the pot that makes a soft-glass gather 9.5 mm thick at 1150 °C, m/s. From memory; the shop's

@@ -1,9 +1,9 @@
 // Stages conserve glass; the scale teaches the layer factor and a wild entry does not.
 import * as fc from 'fast-check';
-import { findGlass } from '../glass/rack';
-import { learnLayer, type WeighIn } from './learn';
+import { findGlass } from '../rack/glasses';
+import { learnLayer, type WeighIn } from './learnLayer';
 import { glassOnIron, thicknessFor } from './layers';
-import { planGathers } from './plan';
+import { planGathers } from './gatherPlan';
 import { stageGlass, stagePlan } from './stages';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;

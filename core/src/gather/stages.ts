@@ -1,7 +1,7 @@
 // The stage plan: what to set the calipers to after each gather and each main step, from first bubble to final form.
 // Every stage is a body whose volume is computed from the very numbers shown, so glass is neither made nor lost.
 import type { Dip } from './layers';
-import type { Gather } from './plan';
+import type { Gather } from './gatherPlan';
 
 /** One stage. Lengths m; `glass` is what hangs on the iron then, m³. */
 export interface Stage {

@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { consistency } from './consistency';
 import { diffusivity, thermoelasticModulus } from './glass';
 import { vftFromComposition } from './lakatos';
-import { findGlass, REPRESENTATIVE_GLASSES } from './rack';
+import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import {
   fitVft,
   LOG_ANNEALING,

@@ -1,6 +1,6 @@
 // The colour hot glass glows in: Planck's law through the eye of the CIE 1931 standard observer, as a display shows it.
+import { ZERO_CELSIUS } from '../units/constants';
 
-const KELVIN = 273.15;
 /** Second radiation constant, m·K (CODATA 2018). */
 const C2 = 1.438776877e-2;
 
@@ -52,7 +52,7 @@ const STEP_NM = 10;
 
 /** Tristimulus values of a black body (relative to the same scale at every temperature). */
 export function blackBody(celsius: number): readonly [number, number, number] {
-  const k = celsius + KELVIN;
+  const k = celsius + ZERO_CELSIUS;
   const sum = [0, 0, 0];
   OBSERVER.forEach((seen, i) => {
     const m = (FIRST_NM + STEP_NM * i) * 1e-9;

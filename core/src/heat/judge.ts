@@ -2,11 +2,11 @@
 // where faces to be joined differ too much; each with its cause and what to do.
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, strainPoint, type Vft } from '../glass/viscosity';
-import { factsOf, type WorkStep } from '../sequence/facts';
-import { STEPS } from '../sequence/steps';
+import { factsOf, type WorkStep } from '../work/facts';
+import { STEPS } from '../work/steps';
 import type { Verdict } from '../units/why';
-import { meanOf } from './conduct';
-import { STUDIO_FIRES, type Fires } from './places';
+import { meanOf } from '../conduction/cells';
+import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
   begin,
   coldShop,
@@ -16,7 +16,7 @@ import {
   zonesNow,
   type HeatPart,
   type HeatState,
-} from './shop';
+} from './hotShop';
 import type { HeatZone } from './zones';
 
 /** What a step needs at worst, as log₁₀ η: not stiffer than this while it lasts … */

@@ -1,11 +1,11 @@
 // A part cut into zones along its profile: thin rims and thick bases heat and cool each in their own time.
 import type { Glass } from '../glass/glass';
 import type { Shape } from '../shape/measure';
-import { gridOf, type Grid, type WallKind } from './conduct';
-import { emissivity } from './places';
+import { gridOf, type Grid, type WallKind } from '../conduction/cells';
+import { emissivity } from './surroundings';
 
 /** Cells through a wall: within 2 % of the closed forms (tested). */
-const CELLS = 8;
+export const CELLS = 8;
 /** Glass above its annealing range holds so much, J/(kg·K) (PHYSICS 1). */
 const HOT_HEAT = 1300;
 

@@ -1,7 +1,7 @@
 // One numbered part on the axis: its form read, its glass weighed.
 import type { Amount } from '../fit/lay';
 import type { Glass } from '../glass/glass';
-import type { ShapeProblem } from '../shape/check';
+import type { ShapeProblem } from '../shape/checkProfile';
 import type { OuterLine } from '../shape/curve';
 import { glassOutline, measureShape, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';

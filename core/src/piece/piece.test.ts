@@ -1,6 +1,6 @@
 // A whole piece: everything that answers a drag, together.
 import * as fc from 'fast-check';
-import { findGlass, REPRESENTATIVE_GLASSES } from '../glass/rack';
+import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import type { Figure } from '../units/why';
 import { FORMS, startingProfile } from '../shape/forms';
 import { clockAfter, clockChange, holdingSeconds, minutesOfDay } from './clock';

@@ -1,9 +1,10 @@
 // The wall that sets the night's pace, and as what it cools.
-import { FROZEN_UNDER, type Body } from '../anneal/ramp';
+import { FROZEN_UNDER } from '../anneal/ramp';
+import type { Body } from '../conduction/lattice';
 import type { BitShape } from '../shape/bit';
 import type { BitMeasure } from '../shape/bitMeasure';
 import type { Shape } from '../shape/measure';
-import { solidCoolsAs } from '../shape/roundness';
+import { solidCoolsAs } from '../anneal/roundness';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 

@@ -1,4 +1,5 @@
 // An entry of the rack: one glass or colour as the shop keeps it, each value from whoever gave it.
+import type { ColourForm, GlassForm } from '../fit/colour';
 import type { Seen } from '../fit/colourDepth';
 
 /** What is known of a glass by number. SI; temperatures °C. */
@@ -22,21 +23,6 @@ export interface Given {
   readonly sheet?: number | undefined;
   readonly measured?: number | undefined;
 }
-
-/** How a glass is bought. */
-export type GlassForm = 'pot' | 'rod' | 'tubing' | 'sheet';
-/** How a colour is bought. */
-export type ColourForm =
-  | 'powder'
-  | 'frit'
-  | 'bar'
-  | 'cane'
-  | 'thin rod'
-  | 'tubing'
-  | 'fume'
-  | 'enamel'
-  | 'leaf'
-  | 'inclusion';
 
 /** A line of stock. SI. */
 export interface StockLine {

@@ -3,20 +3,20 @@ import * as fc from 'fast-check';
 import { bowFor } from '../fit/thread';
 import { inclusionStress } from '../fit/inclusion';
 import { retardation } from '../fit/polarised';
-import { REPRESENTATIVE_COLOURS } from '../fit/colours';
+import { REPRESENTATIVE_COLOURS } from './colours';
 import { strainPoint } from '../glass/viscosity';
-import { checkEntry } from './check';
+import { checkEntry } from './checkEntry';
 import { QUANTITIES, type RackEntry } from './entry';
 import { estimate } from './estimate';
 import { rackLine, rackOf, SHIPPED_RACK } from './rack';
-import { amountKindsFor, stockFor } from './stock';
+import { amountKindsFor, stockFor } from './stockFor';
 import {
   expectedHalo,
   testedDifference,
   together,
   type FitTest,
   type ThreadReading,
-} from './tests';
+} from './fitTest';
 
 const own = (change: Partial<RackEntry> = {}): RackEntry => ({
   id: 'harbour-light',

@@ -1,8 +1,9 @@
 // The rack as everything else asks it: the shipped entries, the shop's own over them, and what was tested.
-import { REPRESENTATIVE_COLOURS, type Colour } from '../fit/colours';
+import { REPRESENTATIVE_COLOURS } from './colours';
+import type { Colour } from '../fit/colour';
 import type { Difference } from '../fit/thread';
 import type { Glass } from '../glass/glass';
-import { REPRESENTATIVE_GLASSES } from '../glass/rack';
+import { REPRESENTATIVE_GLASSES } from './glasses';
 import type { RackEntry } from './entry';
 import {
   factsOfColour,
@@ -12,7 +13,7 @@ import {
   type Speaker,
   type SpokenValues,
 } from './resolve';
-import { testedDifference, together, type FitTest, type TestGlass } from './tests';
+import { testedDifference, together, type FitTest, type TestGlass } from './fitTest';
 
 /** One entry worked out. A glass may lie in a wall as a layer, so it has a colour too. */
 export interface RackLine {

@@ -1,5 +1,5 @@
 // Which value speaks: measured outranks the sheet, the sheet outranks the composition, that outranks the representative.
-import type { Colour } from '../fit/colours';
+import type { Colour } from '../fit/colour';
 import { STRESS_OPTICAL } from '../fit/polarised';
 import type { Glass } from '../glass/glass';
 import { strainPoint } from '../glass/viscosity';

@@ -1,10 +1,10 @@
 // Orders of assembly: how many there are, that every one joins everything once, and that each is judged by its own heat.
 import { SHIPPED_RACK } from '../rack/rack';
-import type { HeatPart } from '../heat/shop';
+import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
 import { assemblyOrders, assess, garageWaits } from './assembly';
-import { draftWork, type DraftInput, type DraftPart } from './draft';
-import { factsOf } from './facts';
+import { draftWork, type DraftInput, type DraftPart } from './draftWork';
+import { factsOf } from '../work/facts';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
 if (!glass) throw new Error('no soft glass');

@@ -2,10 +2,10 @@
 // told apart by what it risks: waits in the garage, glass near its strain point, faces apart, what hangs far out on the iron,
 // and thin glass that goes on before other joins.
 import { heatOfWork, withHelpers } from '../heat/judge';
-import { placeHeats } from '../heat/place';
-import type { HeatPart } from '../heat/shop';
-import { assemblyOrder, draftWork, sorted, type DraftInput, type Joined } from './draft';
-import { factsOf, type WorkStep } from './facts';
+import { placeHeats } from '../heat/placeHeats';
+import type { HeatPart } from '../heat/hotShop';
+import { assemblyOrder, draftWork, sorted, type DraftInput, type Joined } from './draftWork';
+import { factsOf, type WorkStep } from '../work/facts';
 
 /** One order of assembly, and what it risks. */
 export interface Assembly {

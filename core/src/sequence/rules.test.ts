@@ -1,9 +1,9 @@
 // The rules of the trade, each kept by the drafted order and broken on purpose (common practice, no source).
-import { draftWork, type DraftInput, type DraftPart } from './draft';
-import { FACTS, type WorkStep } from './facts';
+import { draftWork, type DraftInput, type DraftPart } from './draftWork';
+import { FACTS, type WorkStep } from '../work/facts';
 import { checkOrder, RULES, type RuleInput, type RulePart } from './rules';
-import { STEPS } from './steps';
-import type { StepId } from './step';
+import { STEPS } from '../work/steps';
+import type { StepId } from '../work/step';
 
 const part = (change: Partial<DraftPart> = {}): DraftPart => ({
   name: 'body',

@@ -1,4 +1,5 @@
 // Glass is neither made nor lost: pulls, bulbs from tubing, decoration that stretches, and the slab it settles to.
+import { STANDARD_GRAVITY } from '../units/constants';
 
 /** Length a rod or cane reaches when pulled from one diameter to another: L₂ = L₁(d₁/d₂)². Any one unit. */
 export const pulledLength = (length: number, from: number, to: number): number =>
@@ -35,9 +36,6 @@ export const bulbLength = (radius: number, wall: number, tube: Tube): number =>
  */
 export const settledThickness = (surfaceTension: number, density: number, angle: number): number =>
   2 * Math.sqrt(surfaceTension / (density * STANDARD_GRAVITY)) * Math.sin(angle / 2);
-
-/** Standard gravity, m/s² (CGPM 1901). */
-export const STANDARD_GRAVITY = 9.80665;
 
 /** How a place stretches when the glass under it goes from one radius and wall to another (volume conserved). */
 export function stretch(

@@ -1,5 +1,5 @@
 // Reading the glass: everything the form alone tells, from one walk along its two lines.
-import { checkForm, checkPoints, type ShapeProblem } from './check';
+import { checkForm, checkPoints, type ShapeProblem } from './checkProfile';
 import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
 import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';

@@ -1,7 +1,7 @@
 // Meshes and bits against closed forms and against three's own geometry.
 import * as fc from 'fast-check';
 import { BoxGeometry, SphereGeometry, TorusGeometry, type BufferGeometry } from 'three';
-import { findGlass } from '../glass/rack';
+import { findGlass } from '../rack/glasses';
 import { bodyShells } from '../piece/body';
 import { readPart } from '../piece/part';
 import { bitVolume, type BitShape } from './bit';

@@ -1,5 +1,5 @@
 // What is added to a piece begins where it belongs: touching, not overlapping, and of glass that can be made.
-import { findGlass } from '../glass/rack';
+import { findGlass } from '../rack/glasses';
 import { derive, type PieceInput } from '../piece/derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
 import type { BitInput } from '../piece/bits';

@@ -1,6 +1,6 @@
 // Shape: closed forms, conservation, and refusal of what cannot be made.
 import * as fc from 'fast-check';
-import { checkPoints } from './check';
+import { checkPoints } from './checkProfile';
 import {
   bulbLength,
   pulledBore,

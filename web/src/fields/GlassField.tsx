@@ -1,5 +1,5 @@
 // Choosing a glass from the rack, or the piece's own.
-import { useRack } from '../stores/rack';
+import { useRack } from '../stores/theRack';
 
 /** The glasses one may choose: what is retired only where it is chosen already. */
 export function GlassOptions({ value }: { readonly value: string | undefined }) {

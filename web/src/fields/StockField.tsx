@@ -1,7 +1,7 @@
 // Choosing torch stock from the rack's list.
 import { ORDINARY_SHOP, printText, type Stock } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
-import { useShop } from '../stores/shop';
+import { useShop } from '../stores/theShop';
 
 interface Props {
   readonly label: string;

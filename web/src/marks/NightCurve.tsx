@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { clockWords } from '../places/piece/clock';
+import { clockWords } from '../clock/clockWords';
 import { clockAxis, degrees, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { useDisplay } from '../stores/display';
 

@@ -1,8 +1,8 @@
 // How every chart on the board looks: its axes on the clock, its lettering, its margins. Props for recharts.
 import type { DisplayUnits } from '@zanfirico/core';
 import { printText } from '@zanfirico/core';
-import { clockWords } from '../places/piece/clock';
-import { clockTicks } from './clockTicks';
+import { clockWords } from '../clock/clockWords';
+import { clockTicks } from '../clock/clockTicks';
 
 /** Lettering. */
 export const LABEL = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };

@@ -5,7 +5,7 @@ import { NavLink, Outlet } from 'react-router';
 import { Refused, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
 import { useNotices } from '../stores/notices';
-import { useRack } from '../stores/rack';
+import { useRack } from '../stores/theRack';
 import { Notices } from './Notices';
 import { TwistMark } from './TwistMark';
 import { UnitSwitch } from './UnitSwitch';

@@ -1,8 +1,8 @@
 // What rules look at, what they say, and the few ways they look.
 import type { Family } from '../../glass/glass';
 import type { Verdict } from '../../units/why';
-import { factsOf, type Skill, type WorkStep } from '../facts';
-import type { StepId, Way } from '../step';
+import { factsOf, type Skill, type WorkStep } from '../../work/facts';
+import type { StepId, Way } from '../../work/step';
 
 /** A part as rules ask for it. */
 export interface RulePart {

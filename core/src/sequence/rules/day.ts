@@ -1,5 +1,5 @@
 // Rules of the day: times, the box, the torch, who is there. Common practice, no source, unless a rule says so.
-import { factsOf, type Skill } from '../facts';
+import { factsOf, type Skill } from '../../work/facts';
 import { kinds, never, ofGroup, rule, tell, without, type Rule } from './asking';
 
 /** A step takes so long at most, s. */

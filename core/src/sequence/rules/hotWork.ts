@@ -1,5 +1,5 @@
 // Rules of hot work: irons, gathers, breath, steel. Common practice, no source, unless a rule says so.
-import { factsOf, type WorkStep } from '../facts';
+import { factsOf, type WorkStep } from '../../work/facts';
 import { gathers, heats, kinds, never, rule, tell, without, type Rule } from './asking';
 
 export const HOT_WORK: readonly Rule[] = [

@@ -1,5 +1,5 @@
 // Rules of parts and joins. Common practice, no source, unless a rule says so.
-import { factsOf, type WorkStep } from '../facts';
+import { factsOf, type WorkStep } from '../../work/facts';
 import { heats, joins, rule, tell, without, type Finding, type Rule } from './asking';
 
 export const JOINING: readonly Rule[] = [

@@ -1,6 +1,6 @@
 // Which of the shop's annealers tonight is about.
 import { useTonight } from '../../stores/tonight';
-import { useTonightBox } from './useTonightBox';
+import { useTonightBox } from '../../annealing/useTonightBox';
 
 export function AnnealerChoice() {
   const set = useTonight((s) => s.set);

@@ -21,14 +21,14 @@ import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
-import type { BoxChange } from './BoxFields';
-import { NightBody } from './NightBody';
+import type { BoxChange } from '../../annealing/BoxFields';
+import { NightBody } from '../../annealing/NightBody';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
-import { failureOf, useNight } from './useNight';
-import { TakeLog } from './TakeLog';
+import { failureOf, useNight } from '../../annealing/useNight';
+import { TakeLog } from '../../annealing/TakeLog';
 import { useShelf } from './useShelf';
-import { useTonightBox } from './useTonightBox';
+import { useTonightBox } from '../../annealing/useTonightBox';
 
 /** What a log taught, within what a shop's document keeps. */
 const kept = ({ cooling, capacity, unevenness }: LearntBox): BoxChange => ({

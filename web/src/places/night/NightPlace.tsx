@@ -1,5 +1,5 @@
 // Night: the annealers. Tonight's box with what stands in it, or a night by bare numbers.
-import { useShop } from '../../stores/shop';
+import { useShop } from '../../stores/theShop';
 import { useNotices } from '../../stores/notices';
 import { sentenceOf } from '../../api/client';
 import { useEffect, useState } from 'react';

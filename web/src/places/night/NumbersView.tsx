@@ -4,14 +4,14 @@ import { useMemo } from 'react';
 import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';
 import { QuantityField } from '../../fields/QuantityField';
-import { useRack } from '../../stores/rack';
+import { useRack } from '../../stores/theRack';
 import { BODY_OF, useTonight, type Form } from '../../stores/tonight';
-import { NightBody } from './NightBody';
+import { NightBody } from '../../annealing/NightBody';
 import { Setting } from './Setting';
-import { useChecked } from './useChecked';
-import { useTonightBox } from './useTonightBox';
+import { useChecked } from '../../annealing/useChecked';
+import { useTonightBox } from '../../annealing/useTonightBox';
 import { AnnealerChoice } from './AnnealerChoice';
-import { Caution } from './Caution';
+import { Caution } from '../../annealing/Caution';
 
 const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
   { value: 'open', label: 'Open vessel', note: 'air on both sides' },

@@ -2,11 +2,11 @@
 import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
 import { useTonight } from '../../stores/tonight';
-import { TimeField } from '../piece/night/TimeField';
-import { AssumedFields } from './AssumedFields';
-import { BoxFields } from './BoxFields';
-import { PracticeChoice } from './PracticeChoice';
-import { useTonightBox } from './useTonightBox';
+import { TimeField } from '../../fields/TimeField';
+import { AssumedFields } from '../../annealing/AssumedFields';
+import { BoxFields } from '../../annealing/BoxFields';
+import { PracticeChoice } from '../../annealing/PracticeChoice';
+import { useTonightBox } from '../../annealing/useTonightBox';
 
 /** Held here while no glass says better, °C. Common practice, no source. */
 const CUSTOMARY_HOLD = 505;

@@ -7,9 +7,9 @@ import { download } from '../../exports/download';
 import { weekIcs } from '../../exports/nightIcs';
 import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
-import { failureOf, useNight } from './useNight';
+import { failureOf, useNight } from '../../annealing/useNight';
 import { useShelf } from './useShelf';
-import { useAnnealers } from './useTonightBox';
+import { useAnnealers } from '../../annealing/useTonightBox';
 
 const DAY = 86400;
 

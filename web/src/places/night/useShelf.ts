@@ -4,8 +4,8 @@ import type { LoadPiece } from '@zanfirico/core';
 import { useEffect, useMemo, useState } from 'react';
 import { listPieces, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
-import { deriveDocument } from '../piece/usePiece';
-import { useShelfFacts } from '../pieces/useShelfFacts';
+import { deriveDocument } from '../../derived/deriveDocument';
+import { useShelfFacts } from '../../derived/useShelfFacts';
 
 export interface OnShelf {
   readonly id: string;

@@ -1,8 +1,8 @@
 // The answers that follow every change, in big numbers: each can be asked why.
 import { printQuantity, type DisplayUnits } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import { useWhy } from '../../stores/why';
-import { clockWords } from './clock';
+import { useWhy } from '../../stores/asked';
+import { clockWords } from '../../clock/clockWords';
 import { namedFigures, type NamedFigure } from './figures';
 import type { OnBoard } from './usePiece';
 

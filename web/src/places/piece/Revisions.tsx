@@ -5,13 +5,13 @@ import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { listRevisions, readRevision, sentenceOf } from '../../api/client';
-import { PieceGlyph } from '../../marks/PieceGlyph';
+import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useDisplay } from '../../stores/display';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
-import { deriveDocument } from './usePiece';
-import { useShelfFacts } from '../pieces/useShelfFacts';
-import { aboutHours } from '../pieces/aboutHours';
+import { deriveDocument } from '../../derived/deriveDocument';
+import { useShelfFacts } from '../../derived/useShelfFacts';
+import { aboutHours } from '../../clock/aboutHours';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);

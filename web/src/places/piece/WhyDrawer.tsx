@@ -3,7 +3,7 @@ import { printQuantity, printText } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import { useLocation } from 'react-router';
 import { useDisplay } from '../../stores/display';
-import { useWhy } from '../../stores/why';
+import { useWhy } from '../../stores/asked';
 import { namedFigures } from './figures';
 import type { OnBoard } from './usePiece';
 

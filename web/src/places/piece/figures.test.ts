@@ -1,8 +1,8 @@
 // Figures by name: whatever is shown can be asked why, at furnace and torch.
 import { freshDocument } from '../pieces/freshDocument';
-import { changeWords, clockWords } from './clock';
+import { changeWords, clockWords } from '../../clock/clockWords';
 import { namedFigures } from './figures';
-import { deriveDocument } from './usePiece';
+import { deriveDocument } from '../../derived/deriveDocument';
 
 const figuresOf = (glass: string): string[] => {
   const now = deriveDocument(

@@ -1,7 +1,7 @@
 // Keys that work anywhere inside a piece: save, undo, redo, close the why.
 import { useEffect } from 'react';
 import { useDraft } from '../../stores/draft';
-import { useWhy } from '../../stores/why';
+import { useWhy } from '../../stores/asked';
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;

@@ -5,8 +5,8 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { createPiece, sentenceOf } from '../../api/client';
 import { GlassOptions } from '../../fields/GlassField';
-import { PieceGlyph } from '../../marks/PieceGlyph';
-import { useRack } from '../../stores/rack';
+import { PieceGlyph } from '../../marks/section/PieceGlyph';
+import { useRack } from '../../stores/theRack';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {

@@ -5,9 +5,9 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } fro
 import { useNavigate } from 'react-router';
 import { importPiece, listPieces, putAway, sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
-import { deriveDocument } from '../piece/usePiece';
+import { deriveDocument } from '../../derived/deriveDocument';
 import { ShelfPiece } from './ShelfPiece';
-import { useShelfFacts } from './useShelfFacts';
+import { useShelfFacts } from '../../derived/useShelfFacts';
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 

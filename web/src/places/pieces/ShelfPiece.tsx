@@ -3,9 +3,9 @@ import type { SavedPiece } from '@zanfirico/contract';
 import { printText, type Derived, type Glass } from '@zanfirico/core';
 import { Archive, ArchiveRestore } from 'lucide-react';
 import { Link } from 'react-router';
-import { PieceGlyph } from '../../marks/PieceGlyph';
+import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useDisplay } from '../../stores/display';
-import { aboutHours } from './aboutHours';
+import { aboutHours } from '../../clock/aboutHours';
 
 interface Props {
   readonly piece: SavedPiece;

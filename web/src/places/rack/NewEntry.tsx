@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { sentenceOf } from '../../api/client';
 import { idOf } from '../../imports/rackFromCsv';
 import { Dialog } from '../../shell/Dialog';
-import { useRack } from '../../stores/rack';
+import { useRack } from '../../stores/theRack';
 
 interface Answers {
   name: string;

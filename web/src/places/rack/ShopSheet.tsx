@@ -2,7 +2,7 @@
 import { useEffect } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
-import { useShop } from '../../stores/shop';
+import { useShop } from '../../stores/theShop';
 import { Annealers } from './shop/Annealers';
 import { Blocks } from './shop/Blocks';
 import { GloryHoles } from './shop/GloryHoles';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { download } from '../../exports/download';
 import { rackCsv } from '../../exports/rackCsv';
 import { Menu } from '../../shell/Menu';
-import { useRack } from '../../stores/rack';
+import { useRack } from '../../stores/theRack';
 import { TakeRackIn } from './TakeRackIn';
 
 export function TableMenu() {

@@ -6,7 +6,7 @@ import type { RackTable } from '../../imports/rackFromCsv';
 import { tooBig } from '../../imports/tooBig';
 import { Dialog } from '../../shell/Dialog';
 import { useNotices } from '../../stores/notices';
-import { useRack } from '../../stores/rack';
+import { useRack } from '../../stores/theRack';
 import { readRackTable } from '../../workers/rackTable';
 
 const MOST_BYTES = 20e6;

@@ -1,7 +1,7 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's.
 import type { OwnStep } from '@zanfirico/contract';
 import type { StepId } from '@zanfirico/core';
-import { useShop } from '../../../stores/shop';
+import { useShop } from '../../../stores/theShop';
 import { KindOptions } from './KindOptions';
 
 const NO_STEPS: readonly OwnStep[] = [];

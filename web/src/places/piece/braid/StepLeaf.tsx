@@ -16,7 +16,7 @@ import { Verdict } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
-import { useShop } from '../../../stores/shop';
+import { useShop } from '../../../stores/theShop';
 import { useDisplay } from '../../../stores/display';
 import { KindOptions } from './KindOptions';
 import { kindOf, stepName } from './stepNames';

@@ -2,8 +2,8 @@
 import { printText } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { useDisplay } from '../../../stores/display';
-import { clockWords } from '../clock';
-import { ScheduleTable } from '../night/ScheduleTable';
+import { clockWords } from '../../../clock/clockWords';
+import { ScheduleTable } from '../../../annealing/ScheduleTable';
 import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';
 import { CardParts } from './CardParts';

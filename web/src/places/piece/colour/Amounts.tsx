@@ -5,7 +5,7 @@ import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 import type { Colouring } from './useColouring';
 
 export function Amounts({ colouring }: { readonly colouring: Colouring }) {

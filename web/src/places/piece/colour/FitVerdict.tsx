@@ -9,7 +9,7 @@ import {
 } from '@zanfirico/core';
 import { Verdict } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 import type { Colouring } from './useColouring';
 import { PairNotes } from './PairNotes';
 import { PointsField } from './PointsField';

@@ -3,7 +3,7 @@ import { bowFor, printText, type Colour, type FitGlass } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { pointsText, SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 
 /** The customary thread: 1 mm, halves equal, looked at over 300 mm. Common practice, no source. */
 const THREAD = { length: 0.3, half: 0.0005 } as const;

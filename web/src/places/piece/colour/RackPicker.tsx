@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { ColourRod } from '../../../marks/ColourRod';
 import { VerdictWord } from '../../../marks/Verdict';
 import { changePart } from '../../../stores/draft';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 import { useSize } from '../../../marks/useSize';
 import { useOverlays } from '../../../workers/judging';
 import { firstAmount } from './amounts';

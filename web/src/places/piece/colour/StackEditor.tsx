@@ -5,7 +5,7 @@ import { X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import { changePart } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 import { LayerRow } from './LayerRow';
 import type { Colouring } from './useColouring';
 

@@ -13,7 +13,7 @@ import {
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useBoard } from '../../../stores/board';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 import { usePiece } from '../usePiece';
 
 export interface Colouring {

@@ -14,8 +14,9 @@ import { memo, useState, type ReactNode } from 'react';
 import { raised } from '../../../marks/section/moves';
 import { useBoard } from '../../../stores/board';
 import { changePiece, useDraft } from '../../../stores/draft';
-import { useRack } from '../../../stores/rack';
-import { deriveDocument, type OnBoard } from '../usePiece';
+import { useRack } from '../../../stores/theRack';
+import { deriveDocument } from '../../../derived/deriveDocument';
+import type { OnBoard } from '../usePiece';
 import { Menu } from '../../../shell/Menu';
 import { MeshDialog } from './MeshDialog';
 

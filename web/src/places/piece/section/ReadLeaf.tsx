@@ -13,9 +13,9 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { Verdict } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { useShop } from '../../../stores/shop';
+import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
-import { FigureRow } from './FigureRow';
+import { FigureRow } from '../FigureRow';
 
 type Good = Extract<Derived, { ok: true }>;
 

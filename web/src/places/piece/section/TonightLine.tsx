@@ -2,7 +2,7 @@
 import { printDuration, printText } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { useDisplay } from '../../../stores/display';
-import { clockWords } from '../clock';
+import { clockWords } from '../../../clock/clockWords';
 import { usePiece } from '../usePiece';
 
 export function TonightLine() {

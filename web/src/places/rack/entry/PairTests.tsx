@@ -1,7 +1,7 @@
 // What this glass or colour was tested with, and what came of it.
 import { Link } from 'react-router';
 import { pointsText } from '../../../marks/speakers';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 
 export function PairTests({ id }: { readonly id: string }) {
   const rack = useRack((s) => s.rack);

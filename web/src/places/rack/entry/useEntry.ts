@@ -2,7 +2,7 @@
 import { checkEntry, rackLine, type RackEntry, type RackLine } from '@zanfirico/core';
 import { Refused, sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
-import { useRack } from '../../../stores/rack';
+import { useRack } from '../../../stores/theRack';
 
 export interface EntryActions {
   readonly change: (patch: Partial<RackEntry>) => void;

@@ -1,6 +1,6 @@
 // The annealers: inside, and as devices.
 import { boxOf } from '@zanfirico/core';
-import { BoxFields } from '../../night/BoxFields';
+import { BoxFields } from '../../../annealing/BoxFields';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';

@@ -2,7 +2,7 @@
 import type { ShopDocument } from '@zanfirico/contract';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
-import { useShop } from '../../../stores/shop';
+import { useShop } from '../../../stores/theShop';
 
 export type List = 'irons' | 'gloryHoles' | 'annealers' | 'stock';
 export type Row<L extends List> = ShopDocument[L][number];

@@ -6,7 +6,7 @@ import { download, fileName } from '../../../../exports/download';
 import { CountField } from '../../../../fields/CountField';
 import { sameStock, stockWords } from '../../../../fields/StockField';
 import { useDisplay } from '../../../../stores/display';
-import { useShop } from '../../../../stores/shop';
+import { useShop } from '../../../../stores/theShop';
 import { usePiece, type OnBoard } from '../../usePiece';
 
 /** A stick when the rack does not say, m. */

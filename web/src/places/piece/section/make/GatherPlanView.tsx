@@ -11,9 +11,9 @@ import { Verdict } from '../../../../marks/Verdict';
 import { useBoard } from '../../../../stores/board';
 import { changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
-import { useShop } from '../../../../stores/shop';
+import { useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
-import { FigureRow } from '../FigureRow';
+import { FigureRow } from '../../FigureRow';
 import { Weighing } from './Weighing';
 
 /** Irons nearer than this in diameter are the same iron, m. */

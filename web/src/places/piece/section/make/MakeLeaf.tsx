@@ -5,7 +5,7 @@ import { QuantityField } from '../../../../fields/QuantityField';
 import { changeMaking, useDraft } from '../../../../stores/draft';
 import { usePiece } from '../../usePiece';
 import { GatherPlanView } from './GatherPlanView';
-import { TorchStock } from './TorchStock';
+import { TorchStock } from './StockToTake';
 
 const TENTH = 1e-4;
 

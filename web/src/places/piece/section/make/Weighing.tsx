@@ -6,7 +6,7 @@ import { QuantityField } from '../../../../fields/QuantityField';
 import { useDisplay } from '../../../../stores/display';
 import { changeMaking } from '../../../../stores/draft';
 import { useNotices } from '../../../../stores/notices';
-import { ANYBODY, learnedBy, ofHand, useShop } from '../../../../stores/shop';
+import { ANYBODY, learnedBy, ofHand, useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
 
 const percent = (v: number): string => `${String(Math.round(v * 100))} %`;

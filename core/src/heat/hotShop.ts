@@ -1,0 +1,323 @@
+// The heat of every part through its steps: where it is, what touches it, what its neighbours pass it.
+//
+// A part is nothing until it is begun, a lump on the iron until it is formed, then its zones. Parts that are joined go
+// everywhere together. Whoever is not worked on waits: on the iron in the bench's air, or where it was parked.
+import type { Glass } from '../glass/glass';
+import { fitVft, temperatureAtLog } from '../glass/viscosity';
+import { factsOf, type WorkStep, type Zone } from '../work/facts';
+import {
+  cellScratch,
+  conduct,
+  heatIn,
+  meanOf,
+  outerSkin,
+  SHUT,
+  type SkinLaw,
+} from '../conduction/cells';
+import type { HeatPlace } from '../work/heatPlace';
+import { setLaw, STUDIO_FIRES, surroundings, type Fires } from './surroundings';
+import { CELLS, lumpOf, type HeatZone } from './zones';
+
+/** A part as heat sees it. */
+export interface HeatPart {
+  readonly name: string;
+  readonly glass: Glass;
+  readonly zones: readonly HeatZone[];
+  /** The zones while its top still hangs on the pipe, thick there; the same number. As opened when left out. */
+  readonly onPipe?: readonly HeatZone[] | undefined;
+  /** Glass on the iron after each gather, m³; the last is taken when there are more gathers. */
+  readonly gathered: readonly number[];
+}
+
+/** Where a part is in its life. */
+export type Phase = 'absent' | 'lump' | 'formed' | 'boxed';
+
+/** All temperatures at one moment. */
+export interface HeatState {
+  readonly phase: Phase[];
+  readonly gathers: number[];
+  /** Parts of one group share a number. */
+  readonly group: number[];
+  readonly parked: boolean[];
+  /** Off the pipe: its top is as thin as it will be. */
+  readonly opened: boolean[];
+  /** Seconds of a helper's work that wait for a join, and of the main part's since the last. */
+  readonly helper: { pending: number; since: number };
+  readonly lumps: (HeatZone | undefined)[];
+  /** °C, part → zone → cell; a lump has one zone. */
+  readonly cells: Float64Array[][];
+}
+
+const ROOM = 20;
+/** Share of a fire that parts get which are not the one heated, nearer the iron; and ends not favoured. */
+const BESIDE = 0.7;
+const OTHER_END = 0.55;
+/** A flame's share on ends it is not turned to. */
+const OFF_FLAME = 0.06;
+const SPOTS: readonly HeatPlace[] = ['flame', 'hand torch'];
+const TOUCHING: readonly HeatPlace[] = ['marver', 'block', 'tools'];
+/** Joined parts pass heat through about so much glass, W/K. From memory: a 12 mm post, 20 mm long. */
+const POST = (1.1 * Math.PI * 0.006 ** 2) / 0.02;
+
+/** Nothing made yet. */
+export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
+  phase: parts.map(() => 'absent'),
+  gathers: parts.map(() => 0),
+  group: parts.map((_, i) => i),
+  parked: parts.map(() => false),
+  opened: parts.map(() => false),
+  helper: { pending: 0, since: 0 },
+  lumps: parts.map(() => undefined),
+  cells: parts.map(() => []),
+});
+
+/** A copy to come back to. */
+export const copyState = (s: HeatState): HeatState => ({
+  phase: [...s.phase],
+  gathers: [...s.gathers],
+  group: [...s.group],
+  parked: [...s.parked],
+  opened: [...s.opened],
+  helper: { ...s.helper },
+  lumps: [...s.lumps],
+  cells: s.cells.map((zones) => zones.map((t) => t.slice())),
+});
+
+/** The zones a part has now. */
+export const zonesNow = (state: HeatState, part: HeatPart, i: number): readonly HeatZone[] => {
+  if (state.phase[i] === 'lump') {
+    const lump = state.lumps[i];
+    return lump ? [lump] : [];
+  }
+  if (state.phase[i] !== 'formed' && state.phase[i] !== 'boxed') return [];
+  return state.opened[i] === true ? part.zones : (part.onPipe ?? part.zones);
+};
+
+/** Does a step's zone take this one in? */
+export const takes = (wanted: Zone, zone: HeatZone): boolean =>
+  wanted === 'all' ||
+  zone.name === 'on the iron' ||
+  zone.name === 'all of it' ||
+  zone.end === wanted;
+
+const uniform = (zone: HeatZone, at: number): Float64Array =>
+  new Float64Array(zone.grid.cells).fill(at);
+
+const meanNow = (zones: readonly HeatZone[], cells: readonly Float64Array[]): number => {
+  let heat = 0;
+  let all = 0;
+  zones.forEach((z, k) => {
+    const t = cells[k];
+    if (!t) return;
+    let volume = 0;
+    for (const v of z.grid.volume) volume += v;
+    heat += z.area * volume * meanOf(z.grid, t);
+    all += z.area * volume;
+  });
+  return all > 0 ? heat / all : ROOM;
+};
+
+/** What a step changes at its start; joins, parking and boxing count at its end (`finish`). */
+export function begin(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  step: WorkStep,
+  fires: Fires,
+): void {
+  const i = step.part;
+  const part = parts[i];
+  if (!part) return;
+  const { does } = factsOf(step);
+  if (does === 'fetch') unpark(state, i);
+  if (does === 'gather') gather(state, part, i, fires);
+  if (does === 'begin' && state.phase[i] === 'absent') {
+    state.phase[i] = 'formed';
+    state.cells[i] = part.zones.map((z) => uniform(z, ROOM));
+  }
+}
+
+function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void {
+  if (state.phase[i] === 'formed' || state.phase[i] === 'boxed') return;
+  const before = state.gathers[i] ?? 0;
+  const at = (k: number): number => part.gathered[Math.min(k, part.gathered.length - 1)] ?? 1e-6;
+  const old = before === 0 ? 0 : at(before - 1);
+  const now = Math.max(at(before), old * 1.001);
+  const lump = state.lumps[i];
+  const t = state.cells[i]?.[0];
+  const mean = lump && t ? meanOf(lump.grid, t) : fires.pot;
+  const next = lumpOf(now, part.glass);
+  // The new layer is as hot as the pot, what was there keeps its heat: outside in, by volume.
+  const cells = new Float64Array(next.grid.cells);
+  const inner = (old / now) ** (1 / 3);
+  for (let k = 0; k < cells.length; k += 1)
+    cells[k] = (k + 0.5) / cells.length < inner ? mean : fires.pot;
+  const fix = (old * mean + (now - old) * fires.pot) / now - meanOf(next.grid, cells);
+  for (let k = 0; k < cells.length; k += 1) cells[k] = (cells[k] as number) + fix;
+  state.phase[i] = 'lump';
+  state.gathers[i] = before + 1;
+  state.lumps[i] = next;
+  state.cells[i] = [cells];
+}
+
+const membersOf = (state: HeatState, i: number): number[] =>
+  state.group.flatMap((g, k) => (g === state.group[i] ? [k] : []));
+
+function unpark(state: HeatState, i: number): void {
+  for (const k of membersOf(state, i)) state.parked[k] = false;
+}
+
+/** What a step leaves behind. */
+export function finish(state: HeatState, parts: readonly HeatPart[], step: WorkStep): void {
+  const { does } = factsOf(step);
+  const i = step.part;
+  const part = parts[i];
+  if (!part) return;
+  // While it is blown or shaped it is still the lump it was; its own form is there at the end.
+  if (does === 'form' && state.phase[i] === 'lump') {
+    const mean = meanNow(zonesNow(state, part, i), state.cells[i] ?? []);
+    state.phase[i] = 'formed';
+    state.cells[i] = part.zones.map((z) => uniform(z, mean));
+  }
+  if (does === 'transfer' || does === 'release')
+    for (const k of membersOf(state, i)) state.opened[k] = true;
+  if (does === 'park') for (const k of membersOf(state, i)) state.parked[k] = true;
+  if (does === 'join' && step.to !== undefined && step.to < state.group.length) {
+    const into = state.group[step.to] as number;
+    const from = state.group[i] as number;
+    state.group.forEach((g, k) => {
+      if (g === from) state.group[k] = into;
+    });
+    for (const k of membersOf(state, i)) state.parked[k] = false;
+  }
+  if (does === 'box')
+    for (const k of membersOf(state, i)) if (state.phase[k] === 'formed') state.phase[k] = 'boxed';
+}
+
+const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
+
+const held = new WeakMap<Glass, number>();
+/** A lampworker turns the glass out of the flame when it is soft enough: mean °C at log₁₀ η = 3.4. */
+function heldAt(glass: Glass): number {
+  const known = held.get(glass);
+  if (known !== undefined) return known;
+  const t = temperatureAtLog(fitVft(glass), 3.4);
+  held.set(glass, t);
+  return t;
+}
+
+/** What went in and out, J: the balance of `integrate`. */
+export interface Balance {
+  lost: number;
+}
+
+/**
+ * Lets `seconds` pass in steps of at most `dt`, while some steps go on. Temperatures are changed in place; `sample` is
+ * called after every step of time.
+ */
+export function integrate(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  going: readonly WorkStep[],
+  seconds: number,
+  dt: number,
+  fires: Fires = STUDIO_FIRES,
+  sample?: (after: number) => void,
+  balance?: Balance,
+  /** Only these parts are carried on, when given. */
+  only?: ReadonlySet<number>,
+): void {
+  const n = Math.max(1, Math.ceil(seconds / dt - 1e-9));
+  const h = seconds / n;
+  const scratch = cellScratch(CELLS);
+  const busy = parts.map((_, i) => going.find((s) => state.group[s.part] === state.group[i]));
+  for (let k = 0; k < n; k += 1) {
+    // Between zones first, all at once: what one gives the other gets.
+    const passes = parts.map((part, i) => {
+      const zones = zonesNow(state, part, i);
+      if (zones.length === 0 || state.phase[i] === 'boxed') return undefined;
+      return zones.map((_, j) => passed(state, parts, zones, state.cells[i] ?? [], i, j));
+    });
+    parts.forEach((part, i) => {
+      const phase = state.phase[i];
+      if (phase === 'absent' || phase === 'boxed' || only?.has(i) === false) return;
+      const zones = zonesNow(state, part, i);
+      const cells = state.cells[i] ?? [];
+      const step = busy[i];
+      const facts = step && factsOf(step);
+      const place: HeatPlace = facts ? facts.heat : state.parked[i] === true ? 'garage' : 'bench';
+      const around = surroundings(place, fires);
+      const wanted = step?.zone ?? facts?.zone ?? 'all';
+      zones.forEach((z, j) => {
+        const t = cells[j] as Float64Array;
+        const own = step?.part === i;
+        const mine = own && takes(wanted, z);
+        let share = 1;
+        if (SPOTS.includes(place))
+          share = mine && meanZone(z, t) < heldAt(part.glass) ? 1 : OFF_FLAME;
+        else if (TOUCHING.includes(place)) share = mine ? 1 : 0;
+        else if (facts?.does === 'heat' || place === 'glory hole')
+          share = own ? (mine ? 1 : OTHER_END) : BESIDE;
+        const s = outerSkin(z.grid, t, law0(t));
+        setLaw(law, s, z.emissivity, around, share);
+        const out = conduct(z.grid, scratch, t, h, law, SHUT, (passes[i]?.[j] ?? 0) / z.area);
+        if (balance) balance.lost += out * z.area;
+      });
+    });
+    sample?.((k + 1) * h);
+  }
+}
+
+const flat: SkinLaw = { at: 0, loss: 0, slope: 0 };
+/** A skin that passes nothing is as hot as its cell. */
+const law0 = (t: Float64Array): SkinLaw => {
+  flat.at = t[t.length - 1] as number;
+  return flat;
+};
+const meanZone = (z: HeatZone, t: Float64Array): number => meanOf(z.grid, t);
+
+/** Heat from neighbouring zones, W: along the wall, and through joins. */
+function passed(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  zones: readonly HeatZone[],
+  cells: readonly Float64Array[],
+  i: number,
+  j: number,
+): number {
+  const here = meanZone(zones[j] as HeatZone, cells[j] as Float64Array);
+  let sum = 0;
+  const from = (k: number, g: number): void => {
+    const z = zones[k];
+    const t = cells[k];
+    if (z && t) sum += g * (meanZone(z, t) - here);
+  };
+  if (j > 0) from(j - 1, (zones[j - 1] as HeatZone).up);
+  from(j + 1, (zones[j] as HeatZone).up);
+  // Parts joined: the ends that meet, base and top, share through the post between them.
+  for (let k = 0; k < parts.length; k += 1) {
+    if (k === i || state.group[k] !== state.group[i]) continue;
+    const other = parts[k] as HeatPart;
+    const theirs = zonesNow(state, other, k);
+    if (theirs.length === 0) continue;
+    if (Math.abs(k - i) !== 1 || state.phase[k] === 'boxed') continue;
+    const meets = k > i ? zones.length - 1 : 0;
+    if (j !== meets) continue;
+    const end = k > i ? 0 : theirs.length - 1;
+    const z = theirs[end] as HeatZone;
+    const t = state.cells[k]?.[end];
+    if (t) sum += POST * (meanZone(z, t) - here);
+  }
+  return sum;
+}
+
+/** Heat in all the glass there is, J above 0 °C. */
+export function heatOfAll(state: HeatState, parts: readonly HeatPart[]): number {
+  let sum = 0;
+  parts.forEach((part, i) => {
+    zonesNow(state, part, i).forEach((z, j) => {
+      const t = state.cells[i]?.[j];
+      if (t) sum += z.area * heatIn(z.grid, t);
+    });
+  });
+  return sum;
+}

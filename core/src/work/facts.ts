@@ -1,0 +1,177 @@
+// What a kind of step does and takes: how long, in which heat, on which end, whose hands, and what becomes of the glass.
+// Durations and hands are common practice, no source; every one can be changed in the order.
+import type { Band } from '../glass/consistency';
+import type { HeatPlace } from './heatPlace';
+import type { StepId } from './step';
+
+/** What hands can do. */
+export const SKILLS = ['gaff', 'gather', 'bit', 'blow', 'shield', 'door', 'torch'] as const;
+export type Skill = (typeof SKILLS)[number];
+
+/** Which end of a part a step works. */
+export type Zone = 'all' | 'base' | 'middle' | 'top';
+
+/** What becomes of the glass. */
+export type Effect =
+  | 'nothing'
+  /** Glass comes onto the iron at the heat of the pot; the part is begun if it was not. */
+  | 'gather'
+  /** From the gathered lump to the part's own form. */
+  | 'form'
+  /** A part begun at the torch, in its own form, at room heat. */
+  | 'begin'
+  /** Parked where it stays hot. */
+  | 'park'
+  | 'fetch'
+  /** The step's part becomes one with the part it is joined to. */
+  | 'join'
+  | 'punty'
+  | 'transfer'
+  | 'release'
+  | 'heat'
+  | 'box';
+
+/** The stations a shop has so many of. */
+export type Station =
+  'bench' | 'glory hole' | 'furnace' | 'marver' | 'garage' | 'annealer' | 'colour kiln' | 'torch';
+
+/** The facts of one kind. */
+export interface Facts {
+  readonly seconds: number;
+  readonly heat: HeatPlace;
+  readonly does: Effect;
+  readonly zone: Zone;
+  /** Whose hands: the first leads. */
+  readonly hands: readonly Skill[];
+  readonly station: Station | undefined;
+}
+
+const f = (
+  seconds: number,
+  heat: HeatPlace,
+  hands: readonly Skill[],
+  station: Station | undefined,
+  more: { does?: Effect; zone?: Zone } = {},
+): Facts => ({
+  seconds,
+  heat,
+  hands,
+  station,
+  does: more.does ?? 'nothing',
+  zone: more.zone ?? 'all',
+});
+
+const G = ['gaff'] as const;
+const GB = ['gaff', 'bit'] as const;
+const T = ['torch'] as const;
+
+/** Facts by kind. */
+export const FACTS: Readonly<Record<StepId, Facts>> = {
+  warmIron: f(90, 'furnace mouth', [], undefined),
+  gather: f(12, 'furnace mouth', ['gather'], 'furnace', { does: 'gather' }),
+  marver: f(10, 'marver', G, 'marver'),
+  block: f(12, 'block', G, 'bench'),
+  bubble: f(6, 'bench', G, 'bench'),
+  setBubble: f(20, 'bench', ['gather'], undefined),
+  reheat: f(30, 'glory hole', G, 'glory hole', { does: 'heat' }),
+  flash: f(6, 'glory hole', G, 'glory hole', { does: 'heat' }),
+  chillTip: f(4, 'marver', G, 'marver', { zone: 'base' }),
+  blow: f(15, 'bench', ['gaff', 'blow'], 'bench', { does: 'form' }),
+  neck: f(15, 'tools', G, 'bench', { zone: 'top' }),
+  foot: f(8, 'tools', G, 'bench', { zone: 'base' }),
+  stem: f(20, 'tools', GB, 'bench'),
+  footBit: f(20, 'tools', GB, 'bench'),
+  shapeSolid: f(20, 'tools', G, 'bench', { does: 'form' }),
+  setBase: f(20, 'bench', G, 'bench', { zone: 'base' }),
+  punty: f(10, 'bench', GB, 'bench', { does: 'punty', zone: 'base' }),
+  transfer: f(8, 'bench', GB, 'bench', { does: 'transfer' }),
+  longReheat: f(60, 'glory hole', G, 'glory hole', { does: 'heat', zone: 'top' }),
+  trim: f(10, 'tools', G, 'bench', { zone: 'top' }),
+  open: f(14, 'tools', G, 'bench', { zone: 'top' }),
+  spin: f(12, 'glory hole', G, 'glory hole', { zone: 'top' }),
+  lipWrap: f(12, 'tools', GB, 'bench', { zone: 'top' }),
+  firePolish: f(10, 'glory hole', G, 'glory hole', { zone: 'top' }),
+  crackOff: f(10, 'bench', ['gaff', 'door'], undefined, { does: 'release' }),
+  knockOff: f(8, 'bench', ['gaff', 'door'], undefined, { does: 'release' }),
+  sealMark: f(10, 'hand torch', GB, 'bench', { zone: 'top' }),
+  box: f(10, 'bench', ['door'], 'annealer', { does: 'box' }),
+  torchOn: f(30, 'bench', T, 'torch'),
+  points: f(120, 'flame', T, 'torch', { does: 'begin', zone: 'top' }),
+  blowBottom: f(60, 'flame', T, 'torch', { zone: 'base' }),
+  shapeTorch: f(120, 'flame', T, 'torch', { zone: 'middle' }),
+  openTorch: f(90, 'flame', T, 'torch', { zone: 'top' }),
+  sealTorch: f(30, 'flame', T, 'torch', { zone: 'top' }),
+  flameAnneal: f(60, 'soft flame', T, 'torch'),
+  torchOff: f(15, 'bench', T, 'torch'),
+  warmColour: f(600, 'bench', [], 'colour kiln'),
+  pickColour: f(15, 'bench', ['gather'], 'colour kiln'),
+  rollColour: f(8, 'bench', G, 'marver'),
+  pickCane: f(15, 'bench', G, 'colour kiln'),
+  twist: f(12, 'tools', G, 'bench'),
+  dipMould: f(8, 'tools', G, 'bench'),
+  leaf: f(8, 'marver', G, 'marver'),
+  fume: f(20, 'bench', G, 'bench'),
+  clearButton: f(10, 'bench', GB, 'bench', { zone: 'base' }),
+  garage: f(8, 'garage', ['door'], 'garage', { does: 'park' }),
+  fetch: f(12, 'garage', ['bit'], 'garage', { does: 'fetch' }),
+  bit: f(25, 'furnace mouth', ['bit'], 'furnace', { does: 'gather' }),
+  attach: f(12, 'bench', GB, 'bench', { does: 'join' }),
+  glueBit: f(8, 'bench', GB, 'bench', { zone: 'base' }),
+  straight: f(5, 'bench', G, 'bench'),
+  shapeBit: f(15, 'tools', G, 'bench', { does: 'form' }),
+  handle: f(20, 'tools', GB, 'bench', { zone: 'middle' }),
+  spout: f(10, 'tools', G, 'bench', { zone: 'top' }),
+  prunts: f(25, 'tools', GB, 'bench', { zone: 'middle' }),
+  wrap: f(15, 'tools', GB, 'bench', { zone: 'middle' }),
+  meltNotch: f(15, 'hand torch', G, 'bench', { zone: 'middle' }),
+  fold: f(15, 'tools', G, 'bench', { zone: 'top' }),
+  steam: f(6, 'bench', G, 'bench'),
+  thinLip: f(10, 'tools', G, 'bench', { zone: 'top' }),
+  coolStem: f(12, 'bench', G, 'bench'),
+  shield: f(10, 'bench', ['shield'], undefined),
+  scrap: f(20, 'bench', ['door'], undefined),
+  polishScar: f(20, 'hand torch', ['door'], undefined, { zone: 'base' }),
+  warmRod: f(30, 'soft flame', T, 'torch', { does: 'begin' }),
+  cutTube: f(20, 'bench', T, 'torch'),
+  hose: f(10, 'bench', T, 'torch'),
+  maria: f(30, 'flame', T, 'torch', { zone: 'middle' }),
+  blowHole: f(30, 'flame', T, 'torch', { zone: 'middle' }),
+  stampTorch: f(20, 'flame', T, 'torch'),
+  ream: f(30, 'flame', T, 'torch', { zone: 'top' }),
+  hook: f(60, 'flame', T, 'torch', { zone: 'middle' }),
+  weld: f(30, 'flame', T, 'torch', { does: 'join' }),
+  notchTorch: f(20, 'flame', T, 'torch'),
+  fumeTorch: f(30, 'flame', T, 'torch'),
+  kilnGarage: f(10, 'garage', T, 'garage', { does: 'park' }),
+  kilnFetch: f(10, 'garage', T, 'garage', { does: 'fetch' }),
+};
+
+/** One step of a piece's own order. */
+export interface WorkStep {
+  /** Unique in the order. */
+  readonly id: string;
+  /** A kind of the catalogue, or of the studio's own making. */
+  readonly kind: StepId | 'own';
+  /** Name of an own kind; of a known one, words added to its name. */
+  readonly name?: string | undefined;
+  /** The part worked, from 0. */
+  readonly part: number;
+  readonly seconds: number;
+  readonly zone?: Zone | undefined;
+  /** Consistency it needs, where that is not the kind's. */
+  readonly needs?: Band | undefined;
+  /** A heat the shop set itself: placing heats leaves it. */
+  readonly pinned?: boolean | undefined;
+  /** The part this one is joined to, by a join. */
+  readonly to?: number | undefined;
+  readonly seal?: 'hot' | 'cold' | 'glue' | undefined;
+  /** The person, by id, where it is not left to the plan. */
+  readonly who?: string | undefined;
+  readonly note?: string | undefined;
+  /** Facts of an own kind, by the kind it is most like. */
+  readonly like?: StepId | undefined;
+}
+
+/** The facts that hold for a step. */
+export const factsOf = (s: Pick<WorkStep, 'kind' | 'like'>): Facts =>
+  FACTS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind];

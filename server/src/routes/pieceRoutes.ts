@@ -1,0 +1,117 @@
+// /api/pieces: list, read, save, look back, read files in.
+import express, { Router } from 'express';
+import {
+  BODY_LIMIT,
+  ListQuery,
+  NewPieceBody,
+  PieceParams,
+  PutAwayBody,
+  RevisionParams,
+  SavePieceBody,
+  type ErrorBody,
+} from '@zanfirico/contract';
+import { checkDocument, checkMeaning } from '../check/checkDocument';
+import { checker } from '../check/schema';
+import type { PieceStore } from '../store/pieceStore';
+import type { RackStore } from '../store/rackStore';
+import { fail, take } from './answer';
+
+const checkParams = checker(PieceParams);
+const checkRevision = checker(RevisionParams);
+const checkList = checker(ListQuery);
+const checkNew = checker(NewPieceBody);
+const checkSave = checker(SavePieceBody);
+const checkPutAway = checker(PutAwayBody);
+
+const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
+
+/** The routes over a store; pieces may be of whatever the rack has. */
+export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
+  const router = Router();
+  const json = express.json({ limit: BODY_LIMIT });
+
+  router.get('/', async (req, res) => {
+    const query = take(res, checkList(req.query));
+    if (query) res.json(await store.list(query.putAway === 'true'));
+  });
+
+  router.post('/', json, async (req, res) => {
+    const body = take(res, checkNew(req.body));
+    if (!body) return;
+    const checked = checkMeaning(body.document, await rack.rack());
+    if (checked.ok) res.status(201).json(await store.create(checked.document));
+    else fail(res, 422, checked);
+  });
+
+  router.post(
+    '/import',
+    express.text({ limit: BODY_LIMIT, type: 'application/json' }),
+    async (req, res) => {
+      const text: unknown = req.body;
+      let value: unknown;
+      try {
+        value = JSON.parse(typeof text === 'string' ? text : '');
+      } catch {
+        fail(res, 400, { error: 'The file is not whole JSON: it is damaged or only half there.' });
+        return;
+      }
+      const checked = checkDocument(value, await rack.rack());
+      if (checked.ok) res.status(201).json(await store.create(checked.document));
+      else fail(res, 422, checked);
+    },
+  );
+
+  router.get('/:id', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const piece = await store.get(params.id);
+    if (piece) res.json(piece);
+    else fail(res, 404, MISSING);
+  });
+
+  router.put('/:id', json, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const body = take(res, checkSave(req.body));
+    if (!body) return;
+    const checked = checkMeaning(body.document, await rack.rack());
+    if (!checked.ok) {
+      fail(res, 422, checked);
+      return;
+    }
+    const result = await store.save(params.id, body.baseRevision, checked.document);
+    if (result.kind === 'saved') res.json(result.piece);
+    else if (result.kind === 'missing') fail(res, 404, MISSING);
+    else
+      fail(res, 409, {
+        error: `Somebody saved revision ${String(result.current.revision)} after the one you started from (${String(body.baseRevision)}).`,
+        current: result.current,
+      });
+  });
+
+  router.post('/:id/put-away', json, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    const body = params && take(res, checkPutAway(req.body));
+    if (!params || !body) return;
+    if (await store.putAway(params.id, body.putAway)) res.status(204).end();
+    else fail(res, 404, MISSING);
+  });
+
+  router.get('/:id/revisions', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const lines = await store.revisions(params.id);
+    if (lines.length > 0) res.json(lines);
+    else fail(res, 404, MISSING);
+  });
+
+  router.get('/:id/revisions/:revision', async (req, res) => {
+    const params = take(res, checkRevision(req.params));
+    if (!params) return;
+    const piece = await store.revision(params.id, Number(params.revision));
+    if (piece) res.json(piece);
+    else fail(res, 404, { error: `This piece has no revision ${params.revision}.` });
+  });
+
+  return router;
+}

@@ -1,0 +1,217 @@
+// What went wrong: the power off, the door opened, or a logger's table; what the piece carries now, and what to do.
+import {
+  ARRIVES_UNEVEN,
+  follow,
+  momentOf,
+  printText,
+  readLog,
+  type Checked,
+  type Begun,
+  type KilnCurve,
+  type LoadPiece,
+  type Mishap,
+  type ScheduleInput,
+} from '@zanfirico/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Choice } from '../fields/Choice';
+import { CountField } from '../fields/CountField';
+import { Verdict, VerdictWord } from '../marks/Verdict';
+import { useDisplay } from '../stores/display';
+import { TimeField } from '../fields/TimeField';
+import { clockWords } from '../clock/clockWords';
+import { RecipeTable } from './RecipeTable';
+import { TakeLog } from './TakeLog';
+import { failureOf, useNight } from './useNight';
+
+const CurvesChart = lazy(async () => ({
+  default: (await import('../marks/CurvesChart')).CurvesChart,
+}));
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly lastIn: string;
+  readonly checked: Checked;
+  /** Everything that stood in the box, where it is more than one piece. */
+  readonly load: readonly LoadPiece[];
+}
+
+type What = Mishap['kind'] | 'log';
+
+/** Real seconds from tonight's last piece in to a time of day after it. */
+function after(lastIn: string, clock: string): number {
+  const day = new Date();
+  const last = momentOf(lastIn, day);
+  const then = momentOf(clock, day);
+  if (then < last) then.setDate(then.getDate() + 1);
+  return (then.getTime() - last.getTime()) / 1000;
+}
+const plus = (clock: string, seconds: number): string => clockWords(clock, seconds).time;
+
+interface Happened {
+  readonly curve: KilnCurve;
+  readonly from: number;
+  readonly start: Begun;
+}
+
+export function Accident({ input, lastIn, checked, load }: Props) {
+  const units = useDisplay((s) => s.units);
+  const soaked = checked.schedule.soak.value;
+  const [what, setWhat] = useState<What>('power off');
+  const [from, setFrom] = useState(() => plus(lastIn, soaked + 20 * 60));
+  const [to, setTo] = useState(() => plus(lastIn, soaked + 110 * 60));
+  const [minutes, setMinutes] = useState(1);
+  const [unit, setUnit] = useState<'C' | 'F'>();
+  const [log, setLog] = useState<{ readonly name: string; readonly text: string }>();
+  const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
+  const happened = useMemo((): Happened | undefined => {
+    if (what === 'log') {
+      if (!read?.ok) return undefined;
+      const { time } = read.curve;
+      return { curve: read.curve, from: time[time.length - 1] as number, start: {} };
+    }
+    const begin = after(lastIn, from);
+    let end = what === 'power off' ? after(lastIn, to) : begin + 60 * minutes;
+    if (end <= begin) end += 86400;
+    const mishap: Mishap = { kind: what, from: begin, to: end };
+    const { curve } = follow(checked.curve, input.box, [mishap]);
+    return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
+  }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
+  const question = useMemo(
+    () => happened && ({ kind: 'judge', input, load, ...happened } as const),
+    [happened, input, load],
+  );
+  const answer = useNight(question);
+  const failure = failureOf(answer);
+  const judged = answer && 'judged' in answer ? answer.judged : undefined;
+  const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
+  return (
+    <section aria-label="Accidents">
+      <Choice
+        legend="What happened"
+        value={what}
+        options={[
+          { value: 'power off', label: 'The power was off' },
+          { value: 'door open', label: 'The door was opened' },
+          { value: 'log', label: 'A logger’s table' },
+        ]}
+        onChange={setWhat}
+      />
+      <div className="mt-2 flex flex-wrap items-end gap-4">
+        {what !== 'log' && (
+          <div className="w-28">
+            <TimeField
+              label={what === 'power off' ? 'Off from' : 'Opened at'}
+              value={from}
+              onCommit={setFrom}
+            />
+          </div>
+        )}
+        {what === 'power off' && (
+          <div className="w-28">
+            <TimeField label="Back at" value={to} onCommit={setTo} />
+          </div>
+        )}
+        {what === 'door open' && (
+          <div className="w-28">
+            <CountField label="Minutes" value={minutes} min={1} max={240} onCommit={setMinutes} />
+          </div>
+        )}
+        {what === 'log' && (
+          <>
+            <TakeLog
+              says={log ? log.name : 'Take a log in (CSV)'}
+              label="Logger table"
+              className="btn btn-outline btn-sm"
+              onText={(text, name) => {
+                setUnit(undefined);
+                setLog({ name, text });
+              }}
+            />
+            {read?.ok === true && (
+              <Choice
+                legend="It is in"
+                value={unit ?? read.unit}
+                options={[
+                  { value: 'C', label: '°C' },
+                  { value: 'F', label: '°F' },
+                ]}
+                onChange={setUnit}
+              />
+            )}
+          </>
+        )}
+      </div>
+      {what === 'log' && read?.ok === false && (
+        <p role="alert" className="text-error mt-2">
+          {read.says}
+        </p>
+      )}
+      {what === 'log' && read?.ok === true && (
+        <ul className="quiet mt-1 text-sm">
+          {read.remarks.map((r) => (
+            <li key={r}>{r}</li>
+          ))}
+        </ul>
+      )}
+      {failure !== undefined && (
+        <p role="alert" className="text-error mt-2">
+          {failure}
+        </p>
+      )}
+      {happened && !answer && <p className="quiet mt-2">Working …</p>}
+      {judged && (
+        <>
+          <div className="mt-2" aria-live="polite">
+            <Verdict verdict={judged.verdict} />
+          </div>
+          <p className="quiet leading-snug">
+            {load.length > 1 ? 'The piece that sets the clock' : 'Now it'} keeps{' '}
+            <span className="num">{printText(judged.outcome.kept, 'stress', units)}</span> when
+            cold; the most that passed was{' '}
+            <span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>.
+          </p>
+          {judged.pieces.length > 0 && (
+            <ul aria-label="Each piece of the load">
+              {judged.pieces.map((p) => (
+                <li key={p.id} className="border-base-300 border-b py-1 leading-snug">
+                  <VerdictWord verdict={p.verdict.verdict} /> <b>{p.name}</b> {p.verdict.because}
+                </li>
+              ))}
+            </ul>
+          )}
+          <Suspense fallback={<div className="h-[230px]" />}>
+            <CurvesChart
+              lastIn={lastIn}
+              curves={[
+                ...(what === 'log'
+                  ? []
+                  : [{ id: 'plan', name: 'planned', curve: checked.curve, lead: false }]),
+                { id: 'was', name: 'as it went', curve: judged.curve, lead: true },
+              ]}
+            />
+          </Suspense>
+          {judged.again && (
+            <div className="mt-2">
+              <h3 className="text-xl">Soaked again from {plus(lastIn, happened?.from ?? 0)}</h3>
+              <p className="leading-snug">
+                Then it keeps <b className="num">{printText(judged.again.kept, 'stress', units)}</b>
+                {what !== 'log' &&
+                  ` and the door opens ${(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600).toFixed(1)} h later than planned`}
+                .
+              </p>
+              <RecipeTable
+                recipe={judged.again.recipe}
+                input={input}
+                lastIn={plus(lastIn, happened?.from ?? 0)}
+              />
+            </div>
+          )}
+          <p className="quiet mt-2 text-sm leading-snug">
+            An open door is taken to lose some 100 K in its first minute (from memory): a logger
+            knows better. Leave the door shut until you are sure; power off before reaching in.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+// What nobody measures at the furnace and the simulation has to assume; theirs to change, and said aloud.
+import {
+  ARRIVES_UNEVEN,
+  KILN_EXCHANGE,
+  LIQUID_RATIO,
+  NONLINEARITY,
+  RESTRAINT,
+  STRUCTURE_SLOWER,
+  type Assumed,
+} from '@zanfirico/core';
+import { CountField } from '../fields/CountField';
+import { QuantityField } from '../fields/QuantityField';
+
+interface Props {
+  readonly assumes: Assumed;
+  readonly onChange: (assumes: Assumed) => void;
+}
+
+export function AssumedFields({ assumes, onChange }: Props) {
+  return (
+    <details className="mt-3">
+      <summary className="quiet cursor-pointer">What is assumed</summary>
+      <div className="mt-1 grid grid-cols-2 gap-x-6">
+        <QuantityField
+          label="Thick held by thin"
+          hint="0 free, 100 fully"
+          kind="ratio"
+          value={assumes.restraint ?? RESTRAINT}
+          min={0}
+          max={1}
+          nudge={0.05}
+          onCommit={(restraint) => {
+            onChange({ ...assumes, restraint });
+          }}
+        />
+        <CountField
+          label="Liquid shrinks, times the solid"
+          value={assumes.liquidRatio ?? LIQUID_RATIO}
+          min={1}
+          max={5}
+          step={0.1}
+          onCommit={(liquidRatio) => {
+            onChange({ ...assumes, liquidRatio });
+          }}
+        />
+      </div>
+      <p className="quiet mt-0.5 text-sm leading-snug">
+        Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to
+        fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; 2.9 is
+        what is taken for plate glass (from memory).
+      </p>
+      <ul className="quiet mt-1 text-sm leading-snug">
+        {CONSTANTS.map((what) => (
+          <li key={what}>{what}</li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** Constants of the simulation, as its sources have them. */
+const CONSTANTS = [
+  'Stress and structure fade as exp(−ξ^0.6).',
+  `Structure takes ${String(STRUCTURE_SLOWER)} times as long as stress.`,
+  `Of their pace, ${String(NONLINEARITY)} is the temperature’s own (Mazurin).`,
+  `Pieces come uneven by ${String(ARRIVES_UNEVEN)} K.`,
+  `Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${String(KILN_EXCHANGE.air)} W/m²K.`,
+];

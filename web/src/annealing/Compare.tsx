@@ -1,0 +1,207 @@
+// Practices and recipes on this very piece: each simulated, on one chart, with hours, energy and verdict.
+import {
+  asRecipe,
+  boxLeaves,
+  follow,
+  lossOf,
+  PRACTICES,
+  printDuration,
+  printText,
+  recipeProblems,
+  type Checked,
+  type KilnCurve,
+  type Outcome,
+  type Practice,
+  type Recipe,
+  type ScheduleInput,
+} from '@zanfirico/core';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { LineMark, lineStyle } from '../marks/LineMark';
+import { Verdict } from '../marks/Verdict';
+import { useDisplay } from '../stores/display';
+import { useShop } from '../stores/theShop';
+import { askNight, type NightQuestion } from '../workers/night';
+import { SCHOOLS_F } from './PracticeChoice';
+import { RecipeEditor } from './RecipeEditor';
+import { verdictOf } from './verdictOf';
+import { HeadRow } from '../marks/HeadRow';
+
+const CurvesChart = lazy(async () => ({
+  default: (await import('../marks/CurvesChart')).CurvesChart,
+}));
+
+interface Row {
+  readonly id: string;
+  readonly name: string;
+  readonly question: NightQuestion;
+  readonly recipe?: Recipe;
+}
+interface Told {
+  readonly curve: KilnCurve;
+  readonly outcome: Outcome;
+}
+
+const NONE: readonly Recipe[] = [];
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly lastIn: string;
+  readonly checked: Checked;
+}
+
+export function Compare({ input, lastIn, checked }: Props) {
+  const units = useDisplay((s) => s.units);
+  const recipes = useShop((s) => s.shop?.document.recipes) ?? NONE;
+  const [told, setTold] = useState<{
+    for: readonly Row[];
+    by: ReadonlyMap<string, Told | string>;
+  }>();
+  const [editing, setEditing] = useState<Recipe>();
+  const rows = useMemo((): readonly Row[] => {
+    const at = (holdTemperature: number, practice: Practice): NightQuestion => ({
+      kind: 'check',
+      input: { ...input, holdTemperature, practice },
+    });
+    return [
+      ...SCHOOLS_F.map((f) => ({
+        id: `hold${String(f)}`,
+        name: `Held at ${String(f)} °F`,
+        question: at(((f - 32) * 5) / 9, input.practice),
+      })),
+      ...(Object.keys(PRACTICES) as Practice[])
+        .filter((p) => p !== input.practice)
+        .map((p) => ({
+          id: p,
+          name: PRACTICES[p].name,
+          question: at(input.holdTemperature, p),
+        })),
+      ...recipes.map((recipe, i) => ({
+        id: `recipe${String(i)}`,
+        name: recipe.name,
+        recipe,
+        question: { kind: 'recipe', input, recipe } as const,
+      })),
+    ];
+  }, [input, recipes]);
+  useEffect(() => {
+    let live = true;
+    const by = new Map<string, Told | string>();
+    const next = async (): Promise<void> => {
+      for (const row of rows) {
+        const problems = row.recipe ? recipeProblems(row.recipe, input.box) : [];
+        if (problems[0]) by.set(row.id, problems[0].says);
+        else {
+          const a = await askNight(row.question);
+          if (!live) return;
+          if ('checked' in a)
+            by.set(row.id, { curve: a.checked.curve, outcome: a.checked.outcome });
+          else if ('recipe' in a) by.set(row.id, a.recipe);
+          else if ('failed' in a) by.set(row.id, a.failed);
+        }
+        setTold({ for: rows, by: new Map(by) });
+      }
+    };
+    void next();
+    return () => {
+      live = false;
+    };
+  }, [rows, input.box]);
+  const leavesAt = (recipe: Recipe): number | undefined => boxLeaves(recipe, input.box);
+  const mine = { curve: checked.curve, outcome: checked.outcome };
+  const here = told?.for === rows ? told.by : new Map<string, Told | string>();
+  const all: readonly (Row | { id: string; name: string; recipe?: undefined })[] = [
+    { id: 'tonight', name: 'Tonight, as set' },
+    ...rows,
+  ];
+  const of = (id: string): Told | string | undefined => (id === 'tonight' ? mine : here.get(id));
+  const curves = all.flatMap((row) => {
+    const t = of(row.id);
+    return t === undefined || typeof t === 'string'
+      ? []
+      : [{ id: row.id, name: row.name, curve: t.curve, lead: row.id === 'tonight' }];
+  });
+  const drawn = (id: string): number =>
+    Math.max(
+      0,
+      curves.findIndex((c) => c.id === id),
+    );
+  return (
+    <section aria-label="Compared">
+      <Suspense fallback={<div className="h-[230px]" />}>
+        <CurvesChart curves={curves} lastIn={lastIn} named={false} />
+      </Suspense>
+      <div className="relative overflow-x-auto">
+        <table className="w-full">
+          <caption className="sr-only">Practices and recipes on this piece, each simulated</caption>
+          <HeadRow
+            columns={['night', 'to the door', 'energy', 'stays', 'passes', 'verdict']}
+            left={['verdict']}
+          />
+          <tbody className="num text-right text-[0.95rem]">
+            {all.map((row) => {
+              const t = of(row.id);
+              const practice = row.id in PRACTICES ? (row.id as Practice) : input.practice;
+              return (
+                <tr key={row.id} className="border-base-300 border-b">
+                  <th scope="row" className="py-1 text-left font-sans font-normal">
+                    <span className="mr-2 inline-block align-middle">
+                      <LineMark {...lineStyle(drawn(row.id), row.id === 'tonight')} />
+                    </span>
+                    {row.recipe ? (
+                      <button
+                        type="button"
+                        className="underline"
+                        onClick={() => {
+                          setEditing(row.recipe);
+                        }}
+                      >
+                        {row.name}
+                      </button>
+                    ) : (
+                      row.name
+                    )}
+                  </th>
+                  {t === undefined || typeof t === 'string' ? (
+                    <td colSpan={5} className="quiet text-left font-sans">
+                      {t ?? 'working …'}
+                    </td>
+                  ) : (
+                    <>
+                      <td>{printDuration(t.curve.time[t.curve.time.length - 1] as number)}</td>
+                      <td>{printText(follow(t.curve, input.box).energy, 'energy', units)}</td>
+                      <td>{printText(t.outcome.kept, 'stress', units)}</td>
+                      <td>{printText(t.outcome.worst.stress, 'stress', units)}</td>
+                      <td className="pl-4 text-left font-sans">
+                        <Verdict verdict={verdictOf(t.outcome, practice, input.glass)} />
+                        {row.recipe && leavesAt(row.recipe) !== undefined && (
+                          <span className="quiet block text-sm">
+                            Below {printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this
+                            box cannot fall that fast; from there it follows itself.
+                          </span>
+                        )}
+                      </td>
+                    </>
+                  )}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <p className="quiet mt-1 text-sm leading-snug">
+        Schools differ on hold and haste; each is put through the same piece. Energy from the last
+        piece in, for a box that holds with{' '}
+        {printText(lossOf(input.box) * (input.holdTemperature - input.box.room), 'power', units)}.
+      </p>
+      <RecipeEditor
+        key={editing?.name ?? 'new'}
+        input={input}
+        from={editing ?? asRecipe(checked.schedule, '', input.holdTemperature)}
+        known={editing !== undefined}
+        onDone={() => {
+          setEditing(undefined);
+        }}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+// Going up: a cold piece, blank or bar warmed for re-working.
+import { printText, type ScheduleInput } from '@zanfirico/core';
+import { useMemo, useState } from 'react';
+import { QuantityField } from '../fields/QuantityField';
+import { Verdict } from '../marks/Verdict';
+import { useDisplay } from '../stores/display';
+import { RecipeTable } from './RecipeTable';
+import { failureOf, useNight } from './useNight';
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly lastIn: string;
+}
+
+export function GoingUp({ input, lastIn }: Props) {
+  const units = useDisplay((s) => s.units);
+  const [from, setFrom] = useState(20);
+  const question = useMemo(() => ({ kind: 'warm', input, from }) as const, [input, from]);
+  const answer = useNight(question);
+  const failure = failureOf(answer);
+  const told = answer && 'warming' in answer ? answer.warming : undefined;
+  return (
+    <section aria-label="Going up">
+      <div className="flex flex-wrap items-end gap-4">
+        <div className="w-36">
+          <QuantityField
+            label="From"
+            kind="temperature"
+            value={from}
+            min={0}
+            max={Math.max(1, input.holdTemperature - 5)}
+            nudge={5}
+            onCommit={setFrom}
+          />
+        </div>
+        <p className="pb-1">
+          up to{' '}
+          <span className="num">{printText(input.holdTemperature, 'temperature', units)}</span>,
+          begun at {lastIn}
+        </p>
+      </div>
+      {!answer && <p className="quiet mt-2">Working …</p>}
+      {failure !== undefined && (
+        <p role="alert" className="text-error mt-2">
+          {failure}
+        </p>
+      )}
+      {told && (
+        <>
+          <p className="mt-2 text-lg">
+            <b className="num">{printText(told.rate, 'rate', units)}</b>
+            {told.rate >= input.box.climb * 0.999 ? ', as fast as the box climbs' : ' at most'}.
+          </p>
+          <Verdict
+            verdict={{
+              verdict: 'good',
+              because: `${printText(told.outcome.worst.stress, 'stress', units)} passes through its ${told.outcome.worst.at} on the way up; 3.5 MPa may.`,
+            }}
+          />
+          <RecipeTable recipe={told.recipe} input={input} lastIn={lastIn} />
+          <p className="quiet mt-1 text-sm leading-snug">
+            While it warms the skin is pressed and the middle pulled, and nothing gives until it is
+            hot: a scratch or an old bruise can still start a crack.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

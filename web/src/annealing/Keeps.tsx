@@ -1,0 +1,38 @@
+// What the piece keeps, in the few figures one would look for in polarised light.
+import { printText, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core';
+import { useDisplay } from '../stores/display';
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly outcome: Outcome;
+}
+
+export function Keeps({ input, outcome }: Props) {
+  const units = useDisplay((s) => s.units);
+  const { perCentimetre, temper } = seenAs(outcome.kept, input.glass.stressOptical);
+  const { middle, skin, worst } = outcome;
+  const way = (v: number): string => (v >= 0 ? 'pulled' : 'pressed');
+  const facts = [
+    { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
+    { what: `skin ${way(skin)}`, is: stress(skin) },
+    { what: 'pulled anywhere at most', is: stress(outcome.kept) },
+    { what: 'seen as', is: `${perCentimetre.toFixed(0)} nm/cm` },
+    { what: 'temper grade', is: temper.toFixed(1) },
+    {
+      what: `passes through its ${worst.at} at ${printText(worst.temperature, 'temperature', units)}`,
+      is: stress(worst.stress),
+    },
+  ];
+  function stress(v: number): string {
+    return printText(Math.abs(v), 'stress', units);
+  }
+  return (
+    <ul aria-label="What it keeps" className="flex flex-wrap gap-x-5">
+      {facts.map(({ what, is }) => (
+        <li key={what}>
+          <span className="quiet text-sm">{what}</span> <span className="num">{is}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,92 @@
+// Where the margin is thin: the same night with each thing it stands on a little off, the worst first.
+import { CLOSE, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { useDisplay } from '../stores/display';
+import { failureOf, useNight } from './useNight';
+import { HeadRow } from '../marks/HeadRow';
+
+/** The bar's end, as a share of what is allowed. */
+const FULL = 2;
+const per = (share: number): string => `${String(Math.round(100 * share))} %`;
+
+export function Margins({ input }: { readonly input: ScheduleInput }) {
+  const units = useDisplay((s) => s.units);
+  const question = useMemo(() => ({ kind: 'margins', input }) as const, [input]);
+  const answer = useNight(question);
+  const failure = failureOf(answer);
+  const told = answer && 'margins' in answer ? answer.margins : undefined;
+  if (failure !== undefined)
+    return (
+      <p role="alert" className="text-error">
+        {failure}
+      </p>
+    );
+  if (!told) return <p className="quiet">Some ten nights are being simulated …</p>;
+  const [first] = told.margins;
+  const over = told.margins.filter((m) => m.used > CLOSE);
+  return (
+    <section aria-label="Margins">
+      <p className="text-lg leading-snug">
+        As planned <b className="num">{per(told.used)}</b> of what is allowed is used, by the
+        tension that {told.by}.{' '}
+        {first && over.length > 0 ? (
+          <>
+            Most is lost if it turns out that <b>{first.name}</b>
+            {over.length > 1 && <>; {over.length} of these would go over</>}.
+          </>
+        ) : (
+          'None of these would take it over.'
+        )}
+      </p>
+      <table className="w-full">
+        <caption className="sr-only">
+          The same programme with one thing off, the worst first
+        </caption>
+        <HeadRow
+          columns={['if', 'of what is allowed', 'stays', 'passes', 'a night made for it']}
+          left={['of what is allowed']}
+        />
+        <tbody className="num text-right text-[0.95rem]">
+          {told.margins.map((m) => (
+            <tr key={m.id} className="border-base-300 border-b">
+              <th scope="row" className="py-1 text-left font-sans leading-tight font-normal">
+                {m.name}
+              </th>
+              <td className="w-[24%] pl-4 text-left">
+                <span className="flex items-center gap-2">
+                  <span className="bg-base-300/60 relative h-2.5 flex-1">
+                    <span
+                      className={`absolute inset-y-0 left-0 ${m.used > CLOSE ? 'bg-primary' : 'bg-success'}`}
+                      style={{ width: `${String((100 * Math.min(FULL, m.used)) / FULL)}%` }}
+                    />
+                    <span
+                      className="bg-base-content absolute -inset-y-0.5 w-px"
+                      style={{ left: `${String(100 / FULL)}%` }}
+                    />
+                  </span>
+                  <span className="w-14 text-right">
+                    {per(m.used)}
+                    {m.used > CLOSE && <span className="sr-only"> too much</span>}
+                  </span>
+                </span>
+              </td>
+              <td>{printText(m.kept, 'stress', units)}</td>
+              <td>{printText(m.passing, 'stress', units)}</td>
+              <td>
+                {m.longer === undefined
+                  ? '–'
+                  : Math.abs(m.longer) < 120
+                    ? 'the same'
+                    : `${m.longer > 0 ? '+' : '−'}${printDuration(Math.abs(m.longer))}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="quiet mt-1 text-sm leading-snug">
+        How far each is off is what a calliper, a supplier’s sheet and a thermocouple are usually
+        good for (from memory). What uses most is worth measuring first.
+      </p>
+    </section>
+  );
+}

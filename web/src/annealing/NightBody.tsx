@@ -1,0 +1,196 @@
+// A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
+import {
+  PRACTICES,
+  strainPoint,
+  type Glass,
+  type LoadPiece,
+  type Practice,
+  type Schedule,
+  type ScheduleInput,
+} from '@zanfirico/core';
+import { FileDown, Maximize2 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { download, fileName } from '../exports/download';
+import { scheduleCsv } from '../exports/scheduleCsv';
+import { Verdict } from '../marks/Verdict';
+import { changeWords, clockWords } from '../clock/clockWords';
+import { ScheduleTable } from './ScheduleTable';
+import { Accident } from './Accident';
+import { Compare } from './Compare';
+import { GoingUp } from './GoingUp';
+import { Inside } from './Inside';
+import { Keeps } from './Keeps';
+import { Margins } from './Margins';
+import { Shorter } from './Shorter';
+import type { Believed as BelievedNight } from './useChecked';
+import { WallView } from './WallView';
+import { verdictOf } from './verdictOf';
+
+const NightCurve = lazy(async () => ({
+  default: (await import('../marks/NightCurve')).NightCurve,
+}));
+const StressStrip = lazy(async () => ({
+  default: (await import('../marks/StressStrip')).StressStrip,
+}));
+
+/** What can be looked at below the curve. */
+const LEAVES = [
+  'Programme',
+  'Margins',
+  'Inside',
+  'Compare',
+  'Shorter',
+  'Accidents',
+  'Going up',
+] as const;
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly schedule: Schedule;
+  readonly night: BelievedNight;
+  readonly lastIn: string;
+  /** What is in the box, for the wall. */
+  readonly name: string;
+  /** Everything in it, where it is a box and not one piece. */
+  readonly load?: readonly LoadPiece[];
+}
+
+const ALONE: readonly LoadPiece[] = [];
+
+export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }: Props) {
+  const [leaf, setLeaf] = useState<(typeof LEAVES)[number]>('Programme');
+  const [onWall, setOnWall] = useState(false);
+  const door = clockWords(lastIn, schedule.total.value);
+  const changed = changeWords(lastIn, schedule.total.value);
+  const checked = night.state === 'here' ? night.checked : undefined;
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-3xl">
+          Door may open <span className="num text-primary">{door.time}</span> {door.day}
+        </h2>
+        <Believed night={night} schedule={schedule} practice={input.practice} glass={input.glass} />
+      </div>
+      {onWall && (
+        <WallView
+          name={name}
+          schedule={schedule}
+          lastIn={lastIn}
+          onClose={() => {
+            setOnWall(false);
+          }}
+        />
+      )}
+      <Suspense fallback={<div className="h-[250px]" />}>
+        <NightCurve
+          schedule={schedule}
+          lastIn={lastIn}
+          annealing={input.glass.annealing}
+          strain={strainPoint(input.glass)}
+        />
+      </Suspense>
+      {checked && (
+        <Suspense fallback={<div className="h-[132px]" />}>
+          <StressStrip
+            outcome={checked.outcome}
+            from={schedule.curve[0]?.time ?? 0}
+            to={schedule.total.value}
+            lastIn={lastIn}
+            allows={PRACTICES[input.practice].allows}
+          />
+        </Suspense>
+      )}
+      {checked && <Keeps input={input} outcome={checked.outcome} />}
+      <div
+        className="no-print my-2 flex flex-wrap gap-x-1"
+        role="group"
+        aria-label="Below the curve"
+      >
+        {LEAVES.map((name) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={leaf === name}
+            className={`border-b-2 px-2.5 py-1 ${leaf === name ? 'border-primary bg-base-300/50 font-bold' : 'hover:border-base-300 border-transparent'}`}
+            onClick={() => {
+              setLeaf(name);
+            }}
+          >
+            {name}
+          </button>
+        ))}
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm no-print ml-auto"
+          onClick={() => {
+            setOnWall(true);
+          }}
+        >
+          <Maximize2 className="size-4" /> On the wall
+        </button>
+      </div>
+      {leaf === 'Programme' && (
+        <>
+          <ScheduleTable schedule={schedule} lastIn={lastIn} doorAt={input.doorTemperature} />
+          <p className="mt-1.5 text-sm leading-snug">
+            {schedule.total.why.says} {changed}
+          </p>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm no-print mt-1"
+            onClick={() => {
+              download(
+                `${fileName(name)}.night.csv`,
+                'text/csv',
+                scheduleCsv(schedule, lastIn, new Date()),
+              );
+            }}
+          >
+            <FileDown className="size-4" /> This schedule (CSV)
+          </button>
+        </>
+      )}
+      {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
+      {leaf === 'Margins' && checked && <Margins input={input} />}
+      {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
+      {leaf === 'Compare' && checked && <Compare input={input} lastIn={lastIn} checked={checked} />}
+      {leaf === 'Shorter' && checked && <Shorter input={input} lastIn={lastIn} checked={checked} />}
+      {leaf === 'Accidents' && checked && (
+        <Accident input={input} lastIn={lastIn} checked={checked} load={load} />
+      )}
+      {leaf === 'Going up' && <GoingUp input={input} lastIn={lastIn} />}
+    </>
+  );
+}
+
+/** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
+function Believed({
+  night,
+  schedule,
+  practice,
+  glass,
+}: {
+  readonly night: BelievedNight;
+  readonly schedule: Schedule;
+  readonly practice: Practice;
+  readonly glass: Glass;
+}) {
+  if (night.state === 'failed')
+    return (
+      <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
+    );
+  if (night.state === 'asked')
+    return (
+      <p className="quiet" role="status">
+        about: being simulated …
+      </p>
+    );
+  const { verdict } = schedule;
+  return (
+    <Verdict
+      verdict={
+        verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, practice, glass)
+      }
+    />
+  );
+}

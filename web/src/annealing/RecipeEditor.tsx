@@ -1,0 +1,220 @@
+// A recipe as the shop has it: lines typed or read from a table, kept for every piece.
+import { recipeProblems, type Recipe, type RecipeLine, type ScheduleInput } from '@zanfirico/core';
+import { Plus, Upload, X } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { sentenceOf } from '../api/client';
+import { QuantityField } from '../fields/QuantityField';
+import { recipeFromCsv } from '../imports/recipeFromCsv';
+import { IconButton } from '../shell/IconButton';
+import { useNotices } from '../stores/notices';
+import { useShop } from '../stores/theShop';
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly from: Recipe;
+  /** It is one of the shop's already. */
+  readonly known: boolean;
+  readonly onDone: () => void;
+}
+
+const MOST = 60;
+/** What a line is made of. */
+const LINE_FIELDS = [
+  { id: 'to', label: 'To', kind: 'temperature', max: 1200, nudge: 1 },
+  { id: 'rate', label: 'At', kind: 'rate', max: 10 },
+  { id: 'hold', label: 'Then held', kind: 'time', max: 31622400, nudge: 600 },
+] as const;
+
+export function RecipeEditor({ input, from, known, onDone }: Props) {
+  const [open, setOpen] = useState(known);
+  const [recipe, setRecipe] = useState<Recipe>(from);
+  const { shop, save } = useShop();
+  const { say, trouble } = useNotices.getState();
+  const file = useRef<HTMLInputElement>(null);
+  const problems = recipeProblems(recipe, input.box);
+  const put = (i: number, patch: Partial<RecipeLine>): void => {
+    setRecipe({ ...recipe, lines: recipe.lines.map((l, k) => (k === i ? { ...l, ...patch } : l)) });
+  };
+  const others = (shop?.document.recipes ?? []).filter((r) => r.name !== from.name || !known);
+  const store = (next: readonly Recipe[], told: string): void => {
+    if (!shop) return;
+    const recipes = next.map((r) => ({
+      name: r.name.trim(),
+      start: r.start,
+      lines: r.lines.map((l) => ({
+        to: l.to,
+        ...(l.rate !== undefined && { rate: l.rate }),
+        ...(l.hold !== undefined && { hold: l.hold }),
+      })),
+    }));
+    save({ ...shop.document, recipes }).then(
+      () => {
+        say(told);
+        setOpen(false);
+        onDone();
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  if (!open)
+    return (
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          disabled={!shop || others.length >= MOST}
+          onClick={() => {
+            setOpen(true);
+          }}
+        >
+          <Plus className="size-4" /> A recipe of ours
+        </button>
+      </div>
+    );
+  const name = recipe.name.trim();
+  return (
+    <fieldset className="border-base-300 mt-3 border-t pt-2">
+      <legend className="font-display pr-2 text-xl font-semibold">
+        {known ? from.name : 'A recipe of ours'}
+      </legend>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Called</span>
+          <input
+            className="line-field w-56"
+            maxLength={40}
+            value={recipe.name}
+            onChange={(e) => {
+              setRecipe({ ...recipe, name: e.target.value });
+            }}
+          />
+        </label>
+        <div className="w-36">
+          <QuantityField
+            label="Starts at"
+            kind="temperature"
+            value={recipe.start}
+            min={0}
+            max={1200}
+            nudge={1}
+            onCommit={(start) => {
+              setRecipe({ ...recipe, start });
+            }}
+          />
+        </div>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => file.current?.click()}
+        >
+          <Upload className="size-4" /> From a table (CSV)
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          className="hidden"
+          aria-label="Recipe table"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (!chosen) return;
+            void chosen.text().then((text) => {
+              const read = recipeFromCsv(text, chosen.name.replace(/\.\w+$/, ''), recipe.start);
+              if (read.ok) setRecipe(read.recipe);
+              else trouble(read.says);
+            });
+          }}
+        />
+      </div>
+      <ol className="mt-2">
+        {recipe.lines.map((l, i) => (
+          <li key={i} className="border-base-300 flex flex-wrap items-end gap-3 border-b py-1">
+            <span className="num quiet w-6 pb-1 text-right">{i + 1}</span>
+            {LINE_FIELDS.map(({ id, ...field }) => (
+              <div key={id} className="w-32">
+                <QuantityField
+                  {...field}
+                  value={l[id] ?? 0}
+                  min={0}
+                  onCommit={(v) => {
+                    // No speed and no hold are left out; a line always goes somewhere.
+                    put(i, { [id]: id === 'to' || v > 0 ? v : undefined });
+                  }}
+                />
+              </div>
+            ))}
+            <IconButton
+              label={`Take line ${String(i + 1)} out`}
+              onClick={() => {
+                setRecipe({ ...recipe, lines: recipe.lines.filter((_, k) => k !== i) });
+              }}
+            >
+              <X className="size-4" />
+            </IconButton>
+          </li>
+        ))}
+      </ol>
+      <p className="quiet mt-1 text-sm">No speed: as fast as the box can.</p>
+      {problems.map((p) => (
+        <p key={p.says} role="alert" className="text-error">
+          {p.says}
+        </p>
+      ))}
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            const last = recipe.lines[recipe.lines.length - 1];
+            setRecipe({
+              ...recipe,
+              lines: [...recipe.lines, { to: last?.to ?? recipe.start, hold: 3600 }],
+            });
+          }}
+        >
+          <Plus className="size-4" /> Line
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary btn-sm"
+          disabled={name === '' || problems.length > 0 || others.some((r) => r.name === name)}
+          onClick={() => {
+            store(
+              [...(others as readonly Recipe[]), recipe],
+              `“${name}” is kept with the shop’s recipes.`,
+            );
+          }}
+        >
+          Keep it
+        </button>
+        {known && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => {
+              store(others, `“${from.name}” is no longer kept.`);
+            }}
+          >
+            Drop it
+          </button>
+        )}
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            setOpen(false);
+            onDone();
+          }}
+        >
+          Leave it
+        </button>
+        {others.some((r) => r.name === name) && (
+          <span className="text-error self-center">There is a recipe of that name.</span>
+        )}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,91 @@
+// The shortest sound night: looked for in a worker, best so far shown, stopped at will.
+import {
+  printDuration,
+  recipeCurve,
+  type Checked,
+  type ScheduleInput,
+  type Shorter as Found,
+} from '@zanfirico/core';
+import { Timer } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Verdict } from '../marks/Verdict';
+import { startShortest } from '../workers/night';
+import { useWork } from '../workers/useWork';
+import { clockWords } from '../clock/clockWords';
+import { RecipeTable } from './RecipeTable';
+import { verdictOf } from './verdictOf';
+
+const CurvesChart = lazy(async () => ({
+  default: (await import('../marks/CurvesChart')).CurvesChart,
+}));
+
+interface Props {
+  readonly input: ScheduleInput;
+  readonly lastIn: string;
+  readonly checked: Checked;
+}
+
+export function Shorter({ input, lastIn, checked }: Props) {
+  const { busy, take, stop } = useWork<Found>();
+  const [best, setBest] = useState<{ for: ScheduleInput; found: Found }>();
+  const found = best?.for === input ? best.found : undefined;
+  const keep = (b: Found): void => {
+    setBest({ for: input, found: b });
+  };
+  const look = (): void => {
+    setBest(undefined);
+    take(startShortest(input, keep), keep);
+  };
+  const saved = found ? checked.schedule.total.value - found.seconds : 0;
+  const door = found && clockWords(lastIn, found.seconds);
+  return (
+    <section aria-label="Shorter">
+      <div className="flex flex-wrap items-center gap-3">
+        <button type="button" className="btn btn-primary btn-sm" onClick={busy ? stop : look}>
+          <Timer className="size-4" /> {busy ? 'Stop, keep the best' : 'Look for the shortest'}
+        </button>
+        {busy && (
+          <span role="status" className="quiet">
+            {found
+              ? `best so far ${printDuration(found.seconds)}, ${String(found.tries)} nights tried`
+              : 'trying …'}
+          </span>
+        )}
+      </div>
+      {!found && !busy && (
+        <p className="quiet mt-2 max-w-prose leading-snug">
+          Soak, where the falls bend, and how fast each is are moved about; every try is simulated
+          on this piece, kept within the practice and within what this box can do. What is found is
+          as safe as tonight’s schedule, by the same measure.
+        </p>
+      )}
+      {found && door && (
+        <>
+          <p className="mt-2 text-lg leading-snug">
+            <b className="num">{printDuration(found.seconds)}</b> to the door, {door.time}{' '}
+            {door.day}
+            {saved > 60
+              ? `: ${printDuration(saved)} less than tonight as set.`
+              : ': nothing shorter was found than tonight as set.'}
+          </p>
+          <Verdict verdict={verdictOf(found.outcome, input.practice, input.glass)} />
+          <Suspense fallback={<div className="h-[230px]" />}>
+            <CurvesChart
+              lastIn={lastIn}
+              curves={[
+                { id: 'set', name: 'tonight', curve: checked.curve, lead: false },
+                {
+                  id: 'short',
+                  name: 'shortest',
+                  curve: recipeCurve(found.recipe, input.box),
+                  lead: true,
+                },
+              ]}
+            />
+          </Suspense>
+          <RecipeTable recipe={found.recipe} input={input} lastIn={lastIn} />
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+// A button that takes a logger's table in.
+import { Upload } from 'lucide-react';
+import { useRef } from 'react';
+import { tooBig } from '../imports/tooBig';
+import { useNotices } from '../stores/notices';
+
+/** A log larger than this holds a reading a second for months; bytes. */
+const MOST_LOG = 12e6;
+
+interface Props {
+  readonly says: string;
+  /** What the file is, for those who cannot see the button. */
+  readonly label: string;
+  readonly className: string;
+  readonly onText: (text: string, name: string) => void;
+}
+
+export function TakeLog({ says, label, className, onText }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const { trouble } = useNotices.getState();
+  return (
+    <>
+      <button type="button" className={className} onClick={() => input.current?.click()}>
+        <Upload className="size-4" /> {says}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.txt,.log,text/csv,text/plain"
+        className="hidden"
+        aria-label={label}
+        onChange={(e) => {
+          const chosen = e.target.files?.[0];
+          e.target.value = '';
+          if (!chosen) return;
+          const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
+          if (big !== undefined) {
+            trouble(big);
+            return;
+          }
+          void chosen.text().then((text) => {
+            onText(text, chosen.name);
+          });
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+// The annealer chosen for tonight: the shop's, with its figures, or a studio box where the shop has none.
+import type { ShopDocument } from '@zanfirico/contract';
+import { boxOf, ORDINARY_SHOP, type Box } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { sentenceOf } from '../api/client';
+import { useNotices } from '../stores/notices';
+import { useShop } from '../stores/theShop';
+import { useTonight } from '../stores/tonight';
+import type { BoxChange } from './BoxFields';
+
+type Annealer = ShopDocument['annealers'][number];
+
+const NO_BOXES: readonly Annealer[] = ORDINARY_SHOP.annealers;
+
+/** The shop's annealers; an ordinary shop's until it is here. */
+export const useAnnealers = (): readonly Annealer[] =>
+  useShop((s) => s.shop?.document.annealers) ?? NO_BOXES;
+
+interface TonightBox {
+  readonly all: readonly Annealer[];
+  readonly chosen: Annealer | undefined;
+  readonly box: Box;
+  /** Keeps figures with the shop, and tells a sentence when that is done. */
+  readonly keep: (change: BoxChange, told?: string) => void;
+}
+
+export function useTonightBox(): TonightBox {
+  const all = useAnnealers();
+  const { shop, save } = useShop();
+  const { annealer, coolingTime, set } = useTonight();
+  const chosen = all.find((b) => b.name === annealer) ?? all[0];
+  const box = useMemo(() => boxOf({ coolingTime, ...chosen }), [chosen, coolingTime]);
+  const keep = (change: BoxChange, told?: string): void => {
+    const { say, trouble } = useNotices.getState();
+    if (!shop || !chosen) {
+      if (change.coolingTime !== undefined) set({ coolingTime: change.coolingTime });
+      return;
+    }
+    save({
+      ...shop.document,
+      annealers: shop.document.annealers.map((b) =>
+        b.name === chosen.name ? { ...b, ...change } : b,
+      ),
+    }).then(
+      () => {
+        if (told !== undefined) say(told);
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  return { all, chosen, box, keep };
+}

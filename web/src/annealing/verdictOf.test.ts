@@ -1,0 +1,131 @@
+// What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
+import { findGlass, momentOf, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
+import * as fc from 'fast-check';
+import { nightIcs, weekIcs } from '../exports/nightIcs';
+import { recipeCsv } from '../exports/recipeCsv';
+import { recipeFromCsv } from '../imports/recipeFromCsv';
+import { verdictOf } from './verdictOf';
+
+const soft = findGlass('soft-batch-96');
+if (!soft) throw new Error('the rack has lost its soft batch');
+
+describe('a recipe out of a table', () => {
+  it.each([
+    { text: 'to,rate,hold\n505,,60\n370,55,\n60,100,', to: 505, rate: 55, hold: 3600 },
+    { text: 'Target °C;Ramp;Soak\n505;;1:00\n370;55;\n60;100;', to: 505, rate: 55, hold: 3600 },
+    {
+      text: 'temp F,rate F/h,dwell min\n941,,60\n698,99,\n140,180,',
+      to: 505,
+      rate: 55,
+      hold: 3600,
+    },
+  ])('$text', ({ text, to, rate, hold }) => {
+    const read = recipeFromCsv(text, 'ours', 505);
+    if (!read.ok) throw new Error(read.says);
+    const [first, second] = read.recipe.lines;
+    expect(first?.to).toBeCloseTo(to, 6);
+    expect(first?.hold).toBe(hold);
+    expect(first?.rate).toBeUndefined();
+    expect((second?.rate ?? 0) * 3600).toBeCloseTo(rate, 6);
+    expect(read.recipe.lines).toHaveLength(3);
+  });
+  it.each([
+    { text: '', says: /no rows/ },
+    { text: 'to,rate', says: /no rows/ },
+    { text: 'what,how\n1,2', says: /No column says where to: the headings are what, how/ },
+    { text: 'to,rate\nhot,5', says: /Row 2: “hot” is no temperature/ },
+  ])('is refused in a sentence: $says', ({ text, says }) => {
+    const read = recipeFromCsv(text, 'ours', 505);
+    expect(read.ok).toBe(false);
+    if (!read.ok) expect(read.says).toMatch(says);
+  });
+});
+
+describe('the calendar', () => {
+  it('has the last piece and the door, as long apart as the night is', () => {
+    const day = new Date(2026, 10, 26);
+    const text = nightIcs('Salt cellar', '16:30', 14 * 3600, day);
+    const starts = [...text.matchAll(/DTSTART:(\d{8})T(\d{6})Z/g)].map((m) =>
+      Date.parse(
+        `${(m[1] ?? '').replace(/(\d{4})(\d\d)(\d\d)/, '$1-$2-$3')}T${(m[2] ?? '').replace(/(\d\d)(\d\d)(\d\d)/, '$1:$2:$3')}Z`,
+      ),
+    );
+    expect(starts).toHaveLength(2);
+    expect(((starts[1] ?? 0) - (starts[0] ?? 0)) / 3.6e6).toBe(14);
+    expect(text).toContain('Door may open: Salt cellar');
+  });
+  it('counts real hours: a moment of the clock is the day’s own, and what follows is elapsed time', () => {
+    const last = momentOf('23:30', new Date(2026, 9, 24));
+    expect([last.getHours(), last.getMinutes(), last.getDate()]).toEqual([23, 30, 24]);
+    const door = new Date(last.getTime() + 9 * 3.6e6);
+    expect((door.getTime() - last.getTime()) / 3.6e6).toBe(9);
+    expect(weekIcs([{ name: 'a', lastIn: last, door }])).toContain('BEGIN:VCALENDAR');
+  });
+});
+
+describe('the verdict', () => {
+  const wall: CoolingWall = { thickest: 0.02, stepThick: 0.02, stepThin: 0.02, body: 'slab' };
+  const fall = (from: number, perHour: number) =>
+    putThrough(
+      { glass: soft, wall },
+      { time: [0, ((from - 60) / perHour) * 3600], temperature: [from, 60] },
+    );
+  it.each([
+    { from: 520, perHour: 10, verdict: 'good', says: /It keeps 0\.\d\d MPa/ },
+    { from: 520, perHour: 80, verdict: 'watch', says: /the practice allows 1\.00 MPa/ },
+    { from: 520, perHour: 140, verdict: 'no', says: /It keeps/ },
+    { from: 640, perHour: 10, verdict: 'no', says: /640 °C the piece slumps/ },
+  ])('from $from °C at $perHour °C/h: $verdict', ({ from, perHour, verdict, says }) => {
+    const told = verdictOf(fall(from, perHour), 'studio', soft);
+    expect(told.verdict).toBe(verdict);
+    expect(told.because).toMatch(says);
+  });
+  it('of a shock is that it cracks', () => {
+    const shock = putThrough(
+      { glass: soft, wall },
+      { time: [0, 3600, 3600, 7200], temperature: [400, 400, 40, 40] },
+      { startFictive: 470 },
+    );
+    expect(verdictOf(shock, 'studio', soft).because).toMatch(/it cracks/);
+  });
+});
+
+describe('a recipe as a table', () => {
+  const recipe: Recipe = {
+    name: 'ours',
+    start: 505,
+    lines: [{ to: 505, hold: 5400 }, { to: 427.25, rate: 12.5 / 3600 }, { to: 50 }],
+  };
+  it('is °C, °C an hour and minutes, an empty cell where the box decides', () => {
+    expect(recipeCsv(recipe)).toBe(
+      'to_c,rate_c_per_h,hold_min\r\n505,,90\r\n427.25,12.5,\r\n50,,\r\n',
+    );
+  });
+  it('comes back as it went out', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record(
+            {
+              to: fc.integer({ min: 0, max: 120_000 }).map((v) => v / 100),
+              rate: fc.integer({ min: 1, max: 500_000 }).map((v) => v / 1000 / 3600),
+              hold: fc.integer({ min: 1, max: 10_000 }).map((v) => v * 60),
+            },
+            { requiredKeys: ['to'] },
+          ),
+          { minLength: 1, maxLength: 20 },
+        ),
+        (lines) => {
+          const read = recipeFromCsv(recipeCsv({ name: 'x', start: 505, lines }), 'x', 505);
+          if (!read.ok) throw new Error(read.says);
+          read.recipe.lines.forEach((l, i) => {
+            const was = lines[i];
+            expect(l.to).toBeCloseTo(was?.to ?? NaN, 6);
+            expect(l.hold).toBe(was?.hold);
+            expect((l.rate ?? 0) * 3600).toBeCloseTo((was?.rate ?? 0) * 3600, 6);
+          });
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,28 @@
+// A time of day in the shop's 24 hours: reads "17:30", "1730", "5.30 pm".
+import { TypedField } from './TypedField';
+import { readClock } from '../places/piece/night/readClock';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onCommit: (clock: string) => void;
+}
+
+export function TimeField({ label, value, onCommit }: Props) {
+  return (
+    <TypedField
+      label={label}
+      shown={value}
+      read={(text) => {
+        const clock = readClock(text);
+        return clock === undefined
+          ? {
+              ok: false,
+              problem: `${label}: "${text}" is not a time of day. Type for example 17:30 or 5.30 pm.`,
+            }
+          : { ok: true, value: clock };
+      }}
+      onCommit={onCommit}
+    />
+  );
+}

@@ -1,0 +1,32 @@
+// The night's figures, each to be asked why.
+import { printText, type Derived } from '@zanfirico/core';
+import { useDisplay } from '../../../stores/display';
+import { useWhy } from '../../../stores/asked';
+import { namedFigures } from '../figures';
+
+const SHOWN = ['soak', 'slowRate', 'slowEnd', 'quickRate', 'step', 'leaves', 'passing'];
+
+export function NightFigures({ derived }: { readonly derived: Extract<Derived, { ok: true }> }) {
+  const units = useDisplay((s) => s.units);
+  const { asked, ask } = useWhy();
+  const all = namedFigures(derived);
+  return (
+    <ul className="mt-4" aria-label="Figures of the night">
+      {SHOWN.flatMap((id) => all.find((f) => f.id === id) ?? []).map((f) => (
+        <li key={f.id} className="border-base-300 border-b">
+          <button
+            type="button"
+            aria-expanded={asked === f.id}
+            className={`hover:bg-base-300/40 flex w-full justify-between px-1 py-1 text-left ${asked === f.id ? 'bg-base-300/40' : ''}`}
+            onClick={() => {
+              ask(f.id);
+            }}
+          >
+            <span>{f.label}</span>
+            <span className="num">{printText(f.figure.value, f.figure.kind, units)}</span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,200 @@
+// Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
+import type { PieceDocument } from '@zanfirico/contract';
+import { Link } from 'react-router';
+import { QuantityField } from '../../../fields/QuantityField';
+import { useDraft } from '../../../stores/draft';
+import { AssumedFields } from '../../../annealing/AssumedFields';
+import { NightBody } from '../../../annealing/NightBody';
+import { PracticeChoice, SCHOOLS_F } from '../../../annealing/PracticeChoice';
+import { useAnnealers } from '../../../annealing/useTonightBox';
+import { usePiece } from '../usePiece';
+import { NightFigures } from './NightFigures';
+import { TimeField } from '../../../fields/TimeField';
+import { Caution } from '../../../annealing/Caution';
+
+const setFiring = (change: Partial<PieceDocument['firing']>): void => {
+  useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
+};
+
+export function NightSheet() {
+  const { document, last, night } = usePiece();
+  const { firing } = document;
+  if (!last) return <p className="px-6 py-16">Tonight comes with the form.</p>;
+  const { schedule } = last;
+  return (
+    <div className="flex h-full flex-col xl:flex-row">
+      <div className="min-w-0 flex-1 px-5 py-3">
+        <NightBody
+          input={last.night}
+          schedule={schedule}
+          night={night}
+          lastIn={firing.lastIn}
+          name={document.name}
+        />
+      </div>
+      <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
+        <PracticeChoice
+          practice={firing.practice}
+          onChange={(practice) => {
+            setFiring({ practice });
+          }}
+        />
+        <HoldAt />
+        <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
+          <TimeField
+            label="First piece in"
+            value={firing.firstIn}
+            onCommit={(firstIn) => {
+              setFiring({ firstIn });
+            }}
+          />
+          <TimeField
+            label="Last piece in"
+            value={firing.lastIn}
+            onCommit={(lastIn) => {
+              setFiring({ lastIn });
+            }}
+          />
+          <Annealer />
+          <QuantityField
+            label="Door at"
+            kind="temperature"
+            value={firing.doorTemperature}
+            min={30}
+            max={200}
+            nudge={1}
+            onCommit={(doorTemperature) => {
+              setFiring({ doorTemperature });
+            }}
+          />
+        </div>
+        <AssumedFields
+          assumes={firing}
+          onChange={({ restraint, liquidRatio }) => {
+            setFiring({
+              ...(restraint !== undefined && { restraint }),
+              ...(liquidRatio !== undefined && { liquidRatio }),
+            });
+          }}
+        />
+        <NightFigures derived={last} />
+        <Caution />
+      </div>
+    </div>
+  );
+}
+
+/** The shop's annealer the piece goes into, or a box of which only the cooling time is known. */
+function Annealer() {
+  const { document } = usePiece();
+  const { annealer, boxCoolingTime } = document.firing;
+  const all = useAnnealers();
+  const here = all.find((a) => a.name === annealer);
+  return (
+    <>
+      <label className="flex flex-col">
+        <span className="quiet text-sm">Annealer</span>
+        <select
+          className="line-field"
+          value={annealer ?? ''}
+          onChange={(e) => {
+            const chosen = e.target.value;
+            useDraft.getState().change((d) => {
+              const firing = { ...d.firing };
+              if (chosen === '') delete firing.annealer;
+              else firing.annealer = chosen;
+              return { ...d, firing };
+            });
+          }}
+        >
+          <option value="">a studio box</option>
+          {all.map((a) => (
+            <option key={a.name}>{a.name}</option>
+          ))}
+          {annealer !== undefined && !here && (
+            <option value={annealer}>{annealer} (gone from the shop)</option>
+          )}
+        </select>
+      </label>
+      {here ? (
+        <p className="quiet self-end text-sm leading-snug">
+          Its figures are on <Link to="/rack/shop">the shop’s sheet</Link>.
+        </p>
+      ) : (
+        <QuantityField
+          label="Box cooling time"
+          hint="off, till a third is left"
+          kind="time"
+          value={boxCoolingTime}
+          min={600}
+          max={604800}
+          nudge={600}
+          onCommit={(boxCoolingTime) => {
+            setFiring({ boxCoolingTime });
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+const fromF = (f: number): number => ((f - 32) * 5) / 9;
+
+/** The schools differ on where to hold; all are here, and the clock answers for each. */
+function HoldAt() {
+  const { document, glass } = usePiece();
+  const hold = document.firing.holdTemperature;
+  return (
+    <div className="mt-3">
+      <QuantityField
+        label="Hold at"
+        kind="temperature"
+        value={hold ?? glass.annealing}
+        min={300}
+        max={800}
+        nudge={1}
+        onCommit={(holdTemperature) => {
+          setFiring({ holdTemperature });
+        }}
+      />
+      <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label="Customary holds">
+        <Hold label="annealing point" lit={hold === null} to={null} />
+        {SCHOOLS_F.map((f) => (
+          <Hold
+            key={f}
+            label={`${String(f)} °F`}
+            lit={hold !== null && Math.abs(hold - fromF(f)) < 0.3}
+            to={Number(fromF(f).toFixed(1))}
+          />
+        ))}
+      </div>
+      <p className="quiet mt-1 text-sm leading-snug">
+        Schools differ on the hold. A cooler one is as sound with a longer soak: the clock shows its
+        price.
+      </p>
+    </div>
+  );
+}
+
+function Hold({
+  label,
+  lit,
+  to,
+}: {
+  readonly label: string;
+  readonly lit: boolean;
+  readonly to: number | null;
+}) {
+  return (
+    <button
+      type="button"
+      className={`btn btn-xs ${lit ? 'btn-primary' : 'btn-outline'}`}
+      aria-pressed={lit}
+      onClick={() => {
+        setFiring({ holdTemperature: to });
+      }}
+    >
+      {label}
+    </button>
+  );
+}

@@ -1,0 +1,276 @@
+// The colours as rods pulled from thick to thread, each judged on the base in mind; one in hand beside them.
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack } from '@zanfirico/core';
+import { Plus, Search } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { GlassField } from '../../fields/GlassField';
+import { ThicknessField } from '../../fields/ThicknessField';
+import { useRack } from '../../stores/theRack';
+import { useOverlays } from '../../workers/judging';
+import { EntryLeaf } from './entry/EntryLeaf';
+import { RodRow, ROW } from './RodRow';
+import { NewEntry } from './NewEntry';
+import { ANY, shelf, type Wanted } from './shelf';
+import { TableMenu } from './TableMenu';
+
+/** The vessel a colour is judged on unless told otherwise: 4 mm of wall, 70 mm across. Common practice, no source. */
+const VESSEL = { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.031 } } as const;
+
+export function ColourSheet() {
+  const rack = useRack((s) => s.rack);
+  const [params, setParams] = useSearchParams();
+  const [wanted, setWanted] = useState<Wanted>(ANY);
+  const [base, setBase] = useState('soft-batch-96');
+  const [wall, setWall] = useState<number>(VESSEL.wall);
+  const [overlay, setOverlay] = useState<number>(VESSEL.overlay);
+  const [adding, setAdding] = useState(false);
+  const glass = rack.glass(base);
+  const fitGlass = useMemo(() => asFitGlass(glass ?? firstGlass(rack)), [glass, rack]);
+  const colours = useMemo(
+    () => rack.lines.filter((l) => l.entry.kind === 'colour').map((l) => l.colour),
+    [rack],
+  );
+  const fits = useOverlays(rack, colours, fitGlass, { ...VESSEL, wall, overlay }, NUMBER_TOLERANCE);
+  const lines = useMemo(
+    () => shelf(rack.lines, 'colour', wanted, fits),
+    [rack.lines, wanted, fits],
+  );
+  const chosenId = params.get('entry') ?? lines[0]?.entry.id;
+  const at = lines.findIndex((l) => l.entry.id === chosenId);
+  const listed = at >= 0;
+  const chosen = lines[at] ?? rack.line(chosenId ?? '');
+  const take = (id: string): void => {
+    setParams({ entry: id }, { replace: true });
+  };
+  const box = useRef<HTMLDivElement>(null);
+  // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: 6,
+  });
+  useEffect(() => {
+    if (listed) virtual.scrollToIndex(at, { align: 'auto' });
+    // Only when another one is taken in hand or comes into the list, not when the list is scrolled.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [chosenId, listed]);
+  const change = (patch: Partial<Wanted>): void => {
+    setWanted((w) => ({ ...w, ...patch }));
+  };
+  return (
+    <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem]">
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+          <label className="flex min-w-40 flex-1 items-center gap-2">
+            <Search className="size-4 shrink-0" aria-hidden="true" />
+            <span className="sr-only">Find in the rack</span>
+            <input
+              className="line-field w-full"
+              placeholder="name, metal, form, lot"
+              value={wanted.text}
+              onChange={(e) => {
+                change({ text: e.target.value });
+              }}
+            />
+          </label>
+          <Pick
+            label="Family"
+            value={wanted.family}
+            options={{ any: 'all', soft: 'soft', hard: 'hard', other: 'metal, mineral' }}
+            onChange={(family) => {
+              change({ family });
+            }}
+          />
+          <Pick
+            label="In order of"
+            value={wanted.order}
+            options={{ name: 'name', fit: 'fit', number: 'number' }}
+            onChange={(order) => {
+              change({ order });
+            }}
+          />
+          <button
+            type="button"
+            className="btn btn-primary btn-sm"
+            onClick={() => {
+              setAdding(true);
+            }}
+          >
+            <Plus className="size-4" /> Colour
+          </button>
+          <TableMenu />
+        </div>
+        <div className="border-base-300 mt-2 flex flex-wrap items-end gap-x-5 gap-y-1 border-b pb-2">
+          <GlassField
+            label="Judged on"
+            value={base}
+            onChange={(id) => {
+              if (id !== undefined) setBase(id);
+            }}
+          />
+          <div className="w-24">
+            <ThicknessField
+              label="wall of"
+              value={wall}
+              min={0.0005}
+              max={0.1}
+              onCommit={setWall}
+            />
+          </div>
+          <div className="w-24">
+            <ThicknessField
+              label="colour of"
+              value={overlay}
+              min={0.00001}
+              max={0.05}
+              onCommit={setOverlay}
+            />
+          </div>
+          <Tick
+            label="only what holds"
+            value={wanted.holdsOnly}
+            onChange={(holdsOnly) => {
+              change({ holdsOnly });
+            }}
+          />
+          <Tick
+            label="retired too"
+            value={wanted.retired}
+            onChange={(retired) => {
+              change({ retired });
+            }}
+          />
+          <p className="quiet num ml-auto text-sm">{lines.length}</p>
+        </div>
+        <div
+          ref={box}
+          className="h-[calc(100dvh-15.5rem)] min-h-80 overflow-y-auto"
+          role="listbox"
+          aria-label="Colours"
+          tabIndex={0}
+          aria-activedescendant={at >= 0 ? `colour-${chosenId ?? ''}` : undefined}
+          onKeyDown={(e) => {
+            const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[e.key];
+            if (by === undefined) return;
+            e.preventDefault();
+            const next = lines[Math.min(lines.length - 1, Math.max(0, at + by))];
+            if (next) take(next.entry.id);
+          }}
+        >
+          {lines.length === 0 && (
+            <p className="py-6">
+              Nothing here is like that.{' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  setWanted(ANY);
+                }}
+              >
+                Show all
+              </button>
+            </p>
+          )}
+          <div className="relative" style={{ height: virtual.getTotalSize() }}>
+            {virtual.getVirtualItems().map((item) => {
+              const line = lines[item.index];
+              return (
+                line && (
+                  <RodRow
+                    key={line.entry.id}
+                    line={line}
+                    top={item.start}
+                    count={lines.length}
+                    index={item.index}
+                    chosen={line.entry.id === chosenId}
+                    fit={fits?.get(line.entry.id)}
+                    onTake={() => {
+                      take(line.entry.id);
+                    }}
+                  />
+                )
+              );
+            })}
+          </div>
+        </div>
+      </div>
+      <div className="lg:h-[calc(100dvh-9.5rem)] lg:overflow-y-auto lg:pr-2">
+        {chosen && <EntryLeaf key={chosen.entry.id} line={chosen} />}
+      </div>
+      {adding && (
+        <NewEntry
+          kind="colour"
+          onClose={() => {
+            setAdding(false);
+          }}
+          onMade={take}
+        />
+      )}
+    </div>
+  );
+}
+
+/** A base that is no longer there gives way to the first glass there is. */
+function firstGlass(rack: Rack): Glass {
+  const first = rack.lines.find((l) => l.glass)?.glass;
+  if (!first) throw new Error('the rack ships glasses');
+  return first;
+}
+
+function Pick<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: T;
+  readonly options: Readonly<Record<T, string>>;
+  readonly onChange: (value: T) => void;
+}) {
+  return (
+    <label className="flex flex-col">
+      <span className="quiet text-sm">{label}</span>
+      <select
+        className="line-field"
+        value={value}
+        onChange={(e) => {
+          onChange(e.target.value as T);
+        }}
+      >
+        {(Object.keys(options) as T[]).map((o) => (
+          <option key={o} value={o}>
+            {options[o]}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function Tick({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex items-center gap-2 pb-1">
+      <input
+        type="checkbox"
+        className="checkbox checkbox-sm"
+        checked={value}
+        onChange={(e) => {
+          onChange(e.target.checked);
+        }}
+      />
+      {label}
+    </label>
+  );
+}

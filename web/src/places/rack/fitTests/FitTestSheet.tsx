@@ -1,0 +1,91 @@
+// Tests of pairs: a thread pulled, or a chip looked at between crossed polarisers; what they say is kept to the pair.
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { useRack } from '../../../stores/theRack';
+import { Choice } from '../../../fields/Choice';
+import { ChipForm } from './ChipForm';
+import { TestList } from './FitTestList';
+import { ThreadForm } from './ThreadForm';
+
+export function TestsSheet() {
+  const rack = useRack((s) => s.rack);
+  const [params, setParams] = useSearchParams();
+  const offered = useMemo(
+    () =>
+      rack.lines
+        .filter((l) => l.entry.family !== 'other' && !l.entry.retired)
+        .sort((a, b) => a.entry.name.localeCompare(b.entry.name)),
+    [rack],
+  );
+  const first = rack.line(params.get('first') ?? '') ?? rack.line('chalk') ?? offered[0];
+  const asked = rack.line(params.get('second') ?? '');
+  const second =
+    asked && asked !== first
+      ? asked
+      : (['soft-batch-96', 'borosilicate-33']
+          .map((id) => rack.line(id))
+          .find((l) => l && l !== first && l.entry.family === first?.entry.family) ??
+        offered.find((l) => l.entry.family === first?.entry.family && l !== first));
+  const how = params.get('how') === 'chip' ? 'chip' : 'thread';
+  const set = (patch: Record<string, string>): void => {
+    setParams(
+      (old) => {
+        const next = new URLSearchParams(old);
+        for (const [k, v] of Object.entries(patch)) next.set(k, v);
+        return next;
+      },
+      { replace: true },
+    );
+  };
+  const pick = (label: string, which: 'first' | 'second', value: string | undefined) => (
+    <label className="flex flex-col">
+      <span className="quiet text-sm">{label}</span>
+      <select
+        className="line-field"
+        value={value}
+        onChange={(e) => {
+          set({ [which]: e.target.value });
+        }}
+      >
+        {offered.map((l) => (
+          <option key={l.entry.id} value={l.entry.id}>
+            {l.entry.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  if (!first || !second) return <p className="py-10">A test takes two glasses of one family.</p>;
+  return (
+    <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_26rem]">
+      <section aria-label="A test">
+        <div className="flex flex-wrap items-end gap-5">
+          {pick('First glass', 'first', first.entry.id)}
+          {pick('Second glass', 'second', second.entry.id)}
+          <Choice
+            legend="Tested by"
+            options={[
+              { value: 'thread', label: 'a thread' },
+              { value: 'chip', label: 'a chip and polarisers' },
+            ]}
+            value={how}
+            onChange={(next) => {
+              set({ how: next });
+            }}
+          />
+        </div>
+        {first.entry.family !== second.entry.family ? (
+          <p role="alert" className="text-error mt-4">
+            {first.entry.name} is {first.entry.family}, {second.entry.name} {second.entry.family}:
+            soft and hard glass never join; there is nothing to test.
+          </p>
+        ) : how === 'thread' ? (
+          <ThreadForm key={`${first.entry.id} ${second.entry.id}`} first={first} second={second} />
+        ) : (
+          <ChipForm key={`${first.entry.id} ${second.entry.id}`} first={first} second={second} />
+        )}
+      </section>
+      <TestList />
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+// Keeping a test, and saying so with a way back.
+import type { NewTest } from '@zanfirico/contract';
+import { sentenceOf } from '../../../api/client';
+import { useNotices } from '../../../stores/notices';
+import { useRack } from '../../../stores/theRack';
+
+export function useKeepTest(): (test: NewTest) => void {
+  const keepTest = useRack((s) => s.keepTest);
+  const count = useRack((s) => s.count);
+  const { say, trouble } = useNotices.getState();
+  return (test) => {
+    keepTest(test).then(
+      (kept) => {
+        say('The test is kept; it outranks the numbers for this pair from now on.', {
+          label: 'Set it aside',
+          run: () => {
+            count(kept.id, false).catch((error: unknown) => {
+              trouble(sentenceOf(error));
+            });
+          },
+        });
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+}
