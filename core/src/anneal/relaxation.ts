@@ -42,8 +42,8 @@ export interface Relaxing {
 export function relaxing(glass: Glass, liquidRatio = LIQUID_RATIO): Relaxing {
   return {
     vft: fitVft(glass),
-    shear: glass.young / (2 * (1 + glass.poisson)),
-    bulk: glass.young / (3 * (1 - 2 * glass.poisson)),
+    shear: glass.youngsModulus / (2 * (1 + glass.poisson)),
+    bulk: glass.youngsModulus / (3 * (1 - 2 * glass.poisson)),
     expansion: glass.expansion,
     structural: glass.expansion * (liquidRatio - 1),
   };

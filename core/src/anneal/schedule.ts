@@ -276,7 +276,7 @@ function frozenAt(input: ScheduleInput): number {
   const vft = fitVft(glass);
   const at = (log: number): number => temperatureAtLog(vft, log);
   const quick = quickestFall(input, at(LOG_FROZEN.least)).quick * (tuned?.quick ?? 1);
-  const shear = glass.young / (2 * (1 + glass.poisson));
+  const shear = glass.youngsModulus / (2 * (1 + glass.poisson));
   const log = Math.log10((RELAXATION_TIMES * shear * STIFFENS) / quick);
   return at(Math.min(LOG_FROZEN.most, Math.max(LOG_FROZEN.least, log)));
 }

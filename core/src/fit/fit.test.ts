@@ -32,7 +32,7 @@ const E = 70e9;
 const NU = 0.22;
 const layer = (thickness: number, strain: number, youngs = E, poisson = NU): WallLayer => ({
   thickness,
-  youngs,
+  youngsModulus: youngs,
   poisson,
   strain,
 });
@@ -86,7 +86,7 @@ describe('a core in clear', () => {
 describe('any stack', () => {
   const anyLayer = fc.record({
     thickness: fc.double({ min: 1e-4, max: 0.02, noNaN: true }),
-    youngs: fc.double({ min: 50e9, max: 90e9, noNaN: true }),
+    youngsModulus: fc.double({ min: 50e9, max: 90e9, noNaN: true }),
     poisson: fc.double({ min: 0.15, max: 0.3, noNaN: true }),
     strain: fc.double({ min: -6e-3, max: 0, noNaN: true }),
   });
@@ -154,12 +154,12 @@ describe('any stack', () => {
 });
 
 describe('an inclusion', () => {
-  const soft = { expansion: 96e-7, youngs: E, poisson: NU };
+  const soft = { expansion: 96e-7, youngsModulus: E, poisson: NU };
   const metal = (name: keyof typeof INCLUSIONS) => INCLUSIONS[name];
 
   it('is Selsing’s ball (J. Am. Ceram. Soc. 44, 1961): the sphere solver with much glass round it agrees', () => {
     for (const alpha of [4e-6, 8e-6, 12e-6]) {
-      const ball = { expansion: alpha, youngs: 100e9, poisson: 0.25, radius: 0.001 };
+      const ball = { expansion: alpha, youngsModulus: 100e9, poisson: 0.25, radius: 0.001 };
       const selsing = inclusionStress(ball, soft, 450);
       const [core, glass] = wallStress(
         [layer(0.001, -alpha * 450, 100e9, 0.25), layer(1, -soft.expansion * 450)],
@@ -217,7 +217,7 @@ describe('the thread test', () => {
   const thread: Thread = {
     length: 0.3,
     thickness: [0.0005, 0.0005],
-    youngs: [E, E],
+    youngsModuli: [E, E],
     fall: 450,
   };
 
@@ -270,7 +270,7 @@ const glass = (change: Partial<FitGlass> = {}): FitGlass => ({
   name: 'clear',
   family: 'soft',
   expansion: 96e-7,
-  youngs: E,
+  youngsModulus: E,
   poisson: NU,
   strainPoint: 465,
   softening: 690,

@@ -5,7 +5,7 @@ import { GOOD_TENSION, MOST_TENSION, type FitGlass } from './judgeStack';
 /** An inclusion's own elastic facts. SI. */
 export interface Inclusion {
   readonly expansion: number;
-  readonly youngs: number;
+  readonly youngsModulus: number;
   readonly poisson: number;
   readonly radius: number;
 }
@@ -29,12 +29,13 @@ const BOND_HOLDS = 30e6;
  */
 export function inclusionStress(
   inclusion: Inclusion,
-  glass: { readonly expansion: number; readonly youngs: number; readonly poisson: number },
+  glass: { readonly expansion: number; readonly youngsModulus: number; readonly poisson: number },
   fall: number,
 ): InclusionStress {
   const strain = (glass.expansion - inclusion.expansion) * fall;
   const give =
-    (1 + glass.poisson) / (2 * glass.youngs) + (1 - 2 * inclusion.poisson) / inclusion.youngs;
+    (1 + glass.poisson) / (2 * glass.youngsModulus) +
+    (1 - 2 * inclusion.poisson) / inclusion.youngsModulus;
   const pressure = strain / give;
   return {
     pressure,
@@ -47,12 +48,12 @@ export function inclusionStress(
 
 /** Metals and minerals set into glass: mean expansion (1/K; CRC Handbook for the metals, 20 °C), E and ν (from memory). */
 export const INCLUSIONS = {
-  silver: { expansion: 18.9e-6, youngs: 83e9, poisson: 0.37 },
-  gold: { expansion: 14.2e-6, youngs: 78e9, poisson: 0.44 },
-  copper: { expansion: 16.5e-6, youngs: 128e9, poisson: 0.34 },
-  platinum: { expansion: 8.8e-6, youngs: 168e9, poisson: 0.38 },
+  silver: { expansion: 18.9e-6, youngsModulus: 83e9, poisson: 0.37 },
+  gold: { expansion: 14.2e-6, youngsModulus: 78e9, poisson: 0.44 },
+  copper: { expansion: 16.5e-6, youngsModulus: 128e9, poisson: 0.34 },
+  platinum: { expansion: 8.8e-6, youngsModulus: 168e9, poisson: 0.38 },
   /** Wood ash, mostly lime and silica, fritted with the glass it lies in. From memory. */
-  ash: { expansion: 8e-6, youngs: 60e9, poisson: 0.25 },
+  ash: { expansion: 8e-6, youngsModulus: 60e9, poisson: 0.25 },
 } as const;
 
 /** Energy of fresh glass surface, J/m². From memory. */
@@ -64,12 +65,13 @@ const SURFACE = 4;
  */
 export const harmlessRadius = (
   pressure: number,
-  inclusion: Pick<Inclusion, 'youngs' | 'poisson'>,
-  glass: { readonly youngs: number; readonly poisson: number },
+  inclusion: Pick<Inclusion, 'youngsModulus' | 'poisson'>,
+  glass: { readonly youngsModulus: number; readonly poisson: number },
 ): number =>
   (8 * SURFACE) /
   (pressure ** 2 *
-    ((1 + glass.poisson) / glass.youngs + (2 * (1 - 2 * inclusion.poisson)) / inclusion.youngs));
+    ((1 + glass.poisson) / glass.youngsModulus +
+      (2 * (1 - 2 * inclusion.poisson)) / inclusion.youngsModulus));
 
 /** Lumps of a thing set into a glass, judged: the glass beside them must not be pulled apart; a metal may come loose. */
 export function judgeInclusion(

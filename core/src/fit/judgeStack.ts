@@ -11,7 +11,7 @@ export interface FitGlass extends Chemistry {
   /** 'other' is no glass: metal, mineral, ash. */
   readonly family: 'soft' | 'hard' | 'other';
   readonly expansion: number;
-  readonly youngs: number;
+  readonly youngsModulus: number;
   readonly poisson: number;
   readonly strainPoint: number;
   readonly softening: number;
@@ -98,7 +98,7 @@ export function judgeStack(
   const solved = wallStress(
     layers.map((l) => ({
       thickness: l.thickness,
-      youngs: l.glass.youngs,
+      youngsModulus: l.glass.youngsModulus,
       poisson: l.glass.poisson,
       strain: -expansionOn(l, base, schools.tested) * fall,
     })),

@@ -4,13 +4,13 @@
 export interface Thread {
   readonly length: number;
   readonly thickness: readonly [number, number];
-  readonly youngs: readonly [number, number];
+  readonly youngsModuli: readonly [number, number];
   /** From the set point down to the room, K. */
   readonly fall: number;
 }
 
 /** Curvature per Δα·ΔT (Timoshenko, J. Opt. Soc. Am. 11, 1925), 1/m: κ = 6ε(1+m)²/{h[3(1+m)²+(1+mn)(m²+1/mn)]}. */
-function curvaturePerStrain({ thickness: [a, b], youngs: [ea, eb] }: Thread): number {
+function curvaturePerStrain({ thickness: [a, b], youngsModuli: [ea, eb] }: Thread): number {
   const h = a + b;
   const m = a / b;
   const n = ea / eb;

@@ -8,7 +8,7 @@
 /** One layer as the wall sees it. SI; `strain` is its free change of length on cooling (negative: it shrinks). */
 export interface WallLayer {
   readonly thickness: number;
-  readonly youngs: number;
+  readonly youngsModulus: number;
   readonly poisson: number;
   readonly strain: number;
 }
@@ -128,9 +128,12 @@ interface Terms {
   readonly radialB: number;
 }
 
-function coefficients({ youngs, poisson, strain }: WallLayer, cylinder: boolean): Terms {
-  const lambda = (youngs * poisson) / ((1 + poisson) * (1 - 2 * poisson));
-  const mu = youngs / (2 * (1 + poisson));
+function coefficients(
+  { youngsModulus: modulus, poisson, strain }: WallLayer,
+  cylinder: boolean,
+): Terms {
+  const lambda = (modulus * poisson) / ((1 + poisson) * (1 - 2 * poisson));
+  const mu = modulus / (2 * (1 + poisson));
   return {
     lambda,
     mu,
@@ -185,7 +188,7 @@ function solved(rows: readonly (readonly number[])[], right: readonly number[]):
  * σ_i = M_i(ε − e_i), ε = ΣM_i t_i e_i / ΣM_i t_i, M = E/(1−ν). What `wallStress` comes to for thin walls. Pa.
  */
 export function thinWallStress(layers: readonly WallLayer[]): number[] {
-  const m = layers.map((l) => l.youngs / (1 - l.poisson));
+  const m = layers.map((l) => l.youngsModulus / (1 - l.poisson));
   const stiff = layers.reduce((sum, l, i) => sum + (m[i] as number) * l.thickness, 0);
   const common =
     layers.reduce((sum, l, i) => sum + (m[i] as number) * l.thickness * l.strain, 0) / stiff;

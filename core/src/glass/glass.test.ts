@@ -140,7 +140,7 @@ describe('the rack', () => {
     expect(findGlass('borosilicate-33')).toMatchObject({
       expansion: 33e-7,
       density: 2230,
-      young: 64e9,
+      youngsModulus: 64e9,
       poisson: 0.2,
       conductivity: 1.2,
     });

@@ -13,7 +13,7 @@ export interface Glass {
   /** Annealing point, 10^12 Pa·s, °C. */
   readonly annealing: number;
   /** Strain point where one was given or measured, °C; else it follows from the curve. */
-  readonly strain?: number | undefined;
+  readonly strainPoint?: number | undefined;
   /** Softening point, 10^6.6 Pa·s, °C. */
   readonly softening: number;
   /** Working point, 10^3 Pa·s, °C. */
@@ -23,7 +23,7 @@ export interface Glass {
   /** kg/m³ as gathered. */
   readonly moltenDensity: number;
   /** Young's modulus, Pa. */
-  readonly young: number;
+  readonly youngsModulus: number;
   /** Poisson's ratio. */
   readonly poisson: number;
   /** W/(m·K) in the annealing range. */
@@ -39,7 +39,8 @@ export interface Glass {
 }
 
 /** Thermoelastic modulus M = Eα/(1−ν): stress per kelvin of suppressed shrinkage, Pa/K (Timoshenko & Goodier). */
-export const thermoelasticModulus = (g: Glass): number => (g.young * g.expansion) / (1 - g.poisson);
+export const thermoelasticModulus = (g: Glass): number =>
+  (g.youngsModulus * g.expansion) / (1 - g.poisson);
 
 /** Thermal diffusivity κ = k/ρc, m²/s, in the annealing range. */
 export const diffusivity = (g: Glass): number => g.conductivity / (g.density * g.specificHeat);

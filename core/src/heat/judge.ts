@@ -78,11 +78,11 @@ const MOST_ZONES = 4;
 /** Viscosity of each part's glass and its strain point, worked out once. */
 export interface Stiffness {
   readonly vft: readonly Vft[];
-  readonly strain: readonly number[];
+  readonly strainPoint: readonly number[];
 }
 export const stiffnessOf = (parts: readonly HeatPart[]): Stiffness => ({
   vft: parts.map((p) => fitVft(p.glass)),
-  strain: parts.map((p) => p.glass.strain ?? strainPoint(p.glass)),
+  strainPoint: parts.map((p) => p.glass.strainPoint ?? strainPoint(p.glass)),
 });
 
 /**
@@ -245,7 +245,7 @@ export function coldTrouble(
     if (state.phase[i] !== 'formed' && state.phase[i] !== 'lump') return;
     // Hard glass shrinks a third as much: it stands cold beside hot.
     if (part.glass.family === 'hard') return;
-    const strain = stiff.strain[i] as number;
+    const strain = stiff.strainPoint[i] as number;
     const mates = parts.flatMap((p, k) =>
       state.group[k] === state.group[i]
         ? zonesNow(state, p, k).map((z, j) => meanOf(z.grid, state.cells[k]?.[j] as Float64Array))
@@ -297,7 +297,7 @@ export function faces(
   const cold = Math.min(ta, tb);
   const colder = ta < tb ? step.part : step.to;
   if (step.seal === 'cold') return undefined;
-  const strain = stiff.strain[colder] as number;
+  const strain = stiff.strainPoint[colder] as number;
   const told = (verdict: 'watch' | 'no', because: string, remedy: string): Trouble => ({
     kind: 'faces',
     part: colder,

@@ -3,8 +3,8 @@ import type { Colour, ColourForm } from '../fit/colour';
 import { INCLUSIONS, type Inclusion } from '../fit/inclusion';
 import { lightOf, type Light, type Seen } from '../fit/colourDepth';
 
-const SOFT = { family: 'soft', youngs: 69e9, poisson: 0.22, density: 2600 } as const;
-const HARD = { family: 'hard', youngs: 64e9, poisson: 0.2, density: 2300 } as const;
+const SOFT = { family: 'soft', youngsModulus: 69e9, poisson: 0.22, density: 2600 } as const;
+const HARD = { family: 'hard', youngsModulus: 64e9, poisson: 0.2, density: 2300 } as const;
 /** A blown sample of the trade's usual depth, m. From memory. */
 const SAMPLE = 0.003;
 /** A white, black or other dense colour is looked at thinner. */
@@ -73,7 +73,7 @@ const other = (
   name,
   family: 'other',
   expansion: like.expansion,
-  youngs: like.youngs,
+  youngsModulus: like.youngsModulus,
   poisson: like.poisson,
   strainPoint: NEVER,
   softening: NEVER,

@@ -44,7 +44,7 @@ export interface FitTest {
 
 /** What a test asks of its two glasses. */
 export interface TestGlass {
-  readonly youngs: number;
+  readonly youngsModulus: number;
   readonly poisson: number;
   readonly strainPoint: number;
   readonly stressOptical: number;
@@ -65,7 +65,7 @@ export function testedDifference(
       {
         length: reading.length,
         thickness: [reading.first, reading.second],
-        youngs: [first.youngs, second.youngs],
+        youngsModuli: [first.youngsModulus, second.youngsModulus],
         fall,
       },
       {
@@ -81,7 +81,9 @@ export function testedDifference(
       ? [halo.nmPerCm, halo.error]
       : [fromDiscs(halo.discs, halo.thickness), fromDiscs(halo.error, halo.thickness)];
   // p = ΔαΔT/give (Selsing 1961), read backwards.
-  const give = (1 + second.poisson) / (2 * second.youngs) + (1 - 2 * first.poisson) / first.youngs;
+  const give =
+    (1 + second.poisson) / (2 * second.youngsModulus) +
+    (1 - 2 * first.poisson) / first.youngsModulus;
   const per = (give / fall / HALO) * stressFrom(1, second.stressOptical);
   const sign = reading.around === 'pulled' ? -1 : 1;
   return { value: sign * seen * per, error: error * per };

@@ -167,7 +167,7 @@ describe('what a composition says', () => {
 });
 
 describe('tested pairs', () => {
-  const clear = { youngs: 70e9, poisson: 0.22, strainPoint: 465, stressOptical: 2.7e-12 };
+  const clear = { youngsModulus: 70e9, poisson: 0.22, strainPoint: 465, stressOptical: 2.7e-12 };
   const thread = (bow: number, inside: 'first' | 'second' = 'first'): ThreadReading => ({
     kind: 'thread',
     length: 0.3,
@@ -195,8 +195,8 @@ describe('tested pairs', () => {
       fc.property(fc.double({ min: 0.2, max: 4, noNaN: true }), fc.boolean(), (points, pulled) => {
         const difference = (pulled ? -1 : 1) * points * 1e-7;
         const set = inclusionStress(
-          { expansion: 96e-7 + difference, youngs: 70e9, poisson: 0.22, radius: 0.002 },
-          { expansion: 96e-7, youngs: 70e9, poisson: 0.22 },
+          { expansion: 96e-7 + difference, youngsModulus: 70e9, poisson: 0.22, radius: 0.002 },
+          { expansion: 96e-7, youngsModulus: 70e9, poisson: 0.22 },
           450,
         );
         const nmPerCm = retardation(Math.abs(set.pressure) * 1.5);
@@ -262,7 +262,7 @@ describe('tested pairs', () => {
       {
         length: 0.3,
         thickness: [0.0005, 0.0005],
-        youngs: [chalk.youngs, base.youngs],
+        youngsModuli: [chalk.youngsModulus, base.youngsModulus],
         fall: Math.min(chalk.strainPoint, base.strainPoint) + 5 - 20,
       },
       there.value,

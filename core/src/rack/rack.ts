@@ -103,7 +103,7 @@ export function rackLine(entry: RackEntry, own: boolean): RackLine {
     name: entry.name,
     family: entry.family,
     expansion: v('expansion'),
-    youngs: v('young'),
+    youngsModulus: v('young'),
     poisson: v('poisson'),
     strainPoint: v('strain'),
     softening: v('softening'),
@@ -123,7 +123,7 @@ export function rackLine(entry: RackEntry, own: boolean): RackLine {
           name: entry.name,
           family: entry.family,
           expansion: v('expansion'),
-          strain: v('strain'),
+          strainPoint: v('strain'),
           annealing: v('annealing'),
           softening: v('softening'),
           working: v('working'),
@@ -132,7 +132,7 @@ export function rackLine(entry: RackEntry, own: boolean): RackLine {
             spoken.density.by === 'representative'
               ? like.moltenDensity
               : v('density') * MOLTEN_SHARE,
-          young: v('young'),
+          youngsModulus: v('young'),
           poisson: v('poisson'),
           conductivity: v('conductivity'),
           specificHeat: v('specificHeat'),

@@ -38,12 +38,12 @@ const optical = (family: RackEntry['family']): number =>
 /** What a glass says by itself. */
 export const factsOfGlass = (g: Glass): Record<Quantity, number> => ({
   expansion: g.expansion,
-  strain: g.strain ?? strainPoint(g),
+  strain: g.strainPoint ?? strainPoint(g),
   annealing: g.annealing,
   softening: g.softening,
   working: g.working,
   density: g.density,
-  young: g.young,
+  young: g.youngsModulus,
   poisson: g.poisson,
   conductivity: g.conductivity,
   specificHeat: g.specificHeat,
@@ -55,7 +55,7 @@ export const factsOfColour = (c: Colour, like: Glass): Record<Quantity, number> 
   ...factsOfGlass(like),
   expansion: c.expansion,
   density: c.density,
-  young: c.youngs,
+  young: c.youngsModulus,
   poisson: c.poisson,
   stressOptical: c.stressOptical ?? optical(c.family),
   ...(c.family === 'other'

@@ -39,7 +39,7 @@ export function PairNotes({
           {
             length: THREAD.length,
             thickness: [THREAD.half, THREAD.half],
-            youngs: [c.youngs, glass.youngs],
+            youngsModuli: [c.youngsModulus, glass.youngsModulus],
             fall,
           },
           c.expansion - glass.expansion,

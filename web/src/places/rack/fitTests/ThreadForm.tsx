@@ -49,7 +49,7 @@ export function ThreadForm({ first, second }: Props) {
     {
       length: reading.length,
       thickness: [reading.first, reading.second],
-      youngs: [a.youngs, b.youngs],
+      youngsModuli: [a.youngsModulus, b.youngsModulus],
       fall,
     },
     first.colour.expansion - second.colour.expansion,

@@ -3,7 +3,7 @@ import type { Colour, TestGlass } from '@zanfirico/core';
 
 /** Every colour out of the rack has its stress-optical coefficient. */
 export const asTestGlass = (c: Colour): TestGlass => ({
-  youngs: c.youngs,
+  youngsModulus: c.youngsModulus,
   poisson: c.poisson,
   strainPoint: c.strainPoint,
   stressOptical: c.stressOptical ?? 0,
