@@ -185,14 +185,10 @@ export { planCrew, type CrewPlan, type Stations } from './crew/crew';
 export type { Person } from './crew/share';
 export { waitsFor } from './crew/waits';
 export { glow } from './heat/glow';
-export {
-  heatOfWork,
-  inTurn,
-  needOf,
-  withHelpers,
-  type HeatTrack,
-  type WorkHeat,
-} from './heat/judge';
+export { heatOfWork, type HeatTrack, type WorkHeat } from './heat/ofWork';
+export { needOf } from './heat/trouble';
+export { inTurn, withHelpers } from './work/clock';
+export { areOne, eachApart, joinOf, together, unite } from './work/joined';
 export { placeHeats, type Placed, type Working } from './heat/placeHeats';
 export type { HeatPart } from './heat/hotShop';
 export { readQuantity } from './units/parse';

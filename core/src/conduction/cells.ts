@@ -104,10 +104,6 @@ export function conduct(
   return dt * (outer.loss + outer.slope * (s - outer.at));
 }
 
-/** Temperature of the outer skin under a law, °C. */
-export const outerSkin = (grid: Grid, t: Float64Array, law: SkinLaw): number =>
-  skin(t[grid.cells - 1] as number, grid.toOuter, law);
-
 /** Mean temperature of the wall, °C. */
 export function meanOf(grid: Grid, t: Float64Array): number {
   let sum = 0;

@@ -4,7 +4,7 @@ import { factsOf, SKILLS, type WorkStep } from '../work/facts';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
-import { inTurn, withHelpers } from '../heat/judge';
+import { inTurn, withHelpers } from '../work/clock';
 import { linksOf, planCrew } from './crew';
 import type { Person } from './share';
 import { waitsFor } from './waits';

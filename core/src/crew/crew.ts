@@ -1,7 +1,8 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
 import type { HeatPart } from '../heat/hotShop';
-import { inTurn, withHelpers } from '../heat/judge';
+import { inTurn, withHelpers } from '../work/clock';
+import { eachApart, joinOf, unite } from '../work/joined';
 import type { Working } from '../heat/placeHeats';
 import { share, type HandOf, type Person } from './share';
 import { factsOf, SKILLS, type Skill, type Station, type WorkStep } from '../work/facts';
@@ -83,11 +84,11 @@ export function linksOf(
     );
   const links: Link[] = [];
   const last = new Map<number, number>();
-  const group = parts.map((_, i) => i);
+  const groups = eachApart(parts.length);
   const begun = new Set<number>();
   steps.forEach((s, i) => {
     const facts = factsOf(s);
-    const mine = group[s.part] ?? s.part;
+    const mine = groups[s.part] ?? s.part;
     const before = last.get(mine);
     if (before !== undefined) {
       const from = steps[before] as WorkStep;
@@ -100,15 +101,13 @@ export function linksOf(
       });
     }
     if (['gather', 'begin'].includes(facts.does)) begun.add(mine);
-    if (facts.does === 'join' && s.to !== undefined && group[s.to] !== undefined) {
-      const theirs = group[s.to] as number;
+    const theirs = groups[joinOf(s)?.to ?? -1];
+    if (theirs !== undefined && s.to !== undefined) {
       const other = last.get(theirs);
       if (other !== undefined && theirs !== mine) {
         links.push({ from: other, to: i, least: 0, most: gap(other, i) + SLACK });
       }
-      group.forEach((g, k) => {
-        if (g === mine) group[k] = theirs;
-      });
+      unite(groups, s.part, s.to);
       last.set(theirs, i);
       begun.add(theirs);
       return;

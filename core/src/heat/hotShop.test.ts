@@ -1,6 +1,7 @@
 // Heat in the shop: the rough times of the trade, no heat lost or made over a sequence, parts that go together.
 import type { WorkStep } from '../work/facts';
 import { SHIPPED_RACK } from '../rack/rack';
+import { areOne } from '../work/joined';
 import { meanOf } from '../conduction/cells';
 import { STUDIO_FIRES } from './surroundings';
 import {
@@ -158,7 +159,7 @@ describe('parts', () => {
     expect(Math.abs(meanOf(lumpOf(1e-5, glass).grid, bare) - STUDIO_FIRES.garage)).toBeLessThan(15);
     const join = step('attach', 12, { part: 1, to: 0 });
     finish(state, parts, join);
-    expect(state.group[1]).toBe(state.group[0]);
+    expect(areOne(state.groups, 1, 0)).toBe(true);
     expect(state.parked[1]).toBe(false);
   });
 

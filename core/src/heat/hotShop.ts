@@ -5,15 +5,8 @@
 import type { Glass } from '../glass/glass';
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { factsOf, type WorkStep, type Zone } from '../work/facts';
-import {
-  cellScratch,
-  conduct,
-  heatIn,
-  meanOf,
-  outerSkin,
-  SHUT,
-  type SkinLaw,
-} from '../conduction/cells';
+import { areOne, eachApart, joinOf, together, unite, type Groups } from '../work/joined';
+import { cellScratch, conduct, heatIn, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import type { HeatPlace } from '../work/heatPlace';
 import { setLaw, STUDIO_FIRES, surroundings, type Fires } from './surroundings';
 import { CELLS, lumpOf, type HeatZone } from './zones';
@@ -36,8 +29,8 @@ export type Phase = 'absent' | 'lump' | 'formed' | 'boxed';
 export interface HeatState {
   readonly phase: Phase[];
   readonly gathers: number[];
-  /** Parts of one group share a number. */
-  readonly group: number[];
+  /** What hangs together. */
+  readonly groups: Groups;
   readonly parked: boolean[];
   /** Off the pipe: its top is as thin as it will be. */
   readonly opened: boolean[];
@@ -63,7 +56,7 @@ const POST = (1.1 * Math.PI * 0.006 ** 2) / 0.02;
 export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
   phase: parts.map(() => 'absent'),
   gathers: parts.map(() => 0),
-  group: parts.map((_, i) => i),
+  groups: eachApart(parts.length),
   parked: parts.map(() => false),
   opened: parts.map(() => false),
   helper: { pending: 0, since: 0 },
@@ -75,7 +68,7 @@ export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
 export const copyState = (s: HeatState): HeatState => ({
   phase: [...s.phase],
   gathers: [...s.gathers],
-  group: [...s.group],
+  groups: [...s.groups],
   parked: [...s.parked],
   opened: [...s.opened],
   helper: { ...s.helper },
@@ -159,11 +152,8 @@ function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void
   state.cells[i] = [cells];
 }
 
-const membersOf = (state: HeatState, i: number): number[] =>
-  state.group.flatMap((g, k) => (g === state.group[i] ? [k] : []));
-
 function unpark(state: HeatState, i: number): void {
-  for (const k of membersOf(state, i)) state.parked[k] = false;
+  for (const k of together(state.groups, i)) state.parked[k] = false;
 }
 
 /** What a step leaves behind. */
@@ -179,21 +169,17 @@ export function finish(state: HeatState, parts: readonly HeatPart[], step: WorkS
     state.cells[i] = part.zones.map((z) => uniform(z, mean));
   }
   if (does === 'transfer' || does === 'release')
-    for (const k of membersOf(state, i)) state.opened[k] = true;
-  if (does === 'park') for (const k of membersOf(state, i)) state.parked[k] = true;
-  if (does === 'join' && step.to !== undefined && step.to < state.group.length) {
-    const into = state.group[step.to] as number;
-    const from = state.group[i] as number;
-    state.group.forEach((g, k) => {
-      if (g === from) state.group[k] = into;
-    });
-    for (const k of membersOf(state, i)) state.parked[k] = false;
+    for (const k of together(state.groups, i)) state.opened[k] = true;
+  if (does === 'park') for (const k of together(state.groups, i)) state.parked[k] = true;
+  const join = joinOf(step);
+  if (join && join.to < parts.length) {
+    unite(state.groups, join.part, join.to);
+    for (const k of together(state.groups, i)) state.parked[k] = false;
   }
   if (does === 'box')
-    for (const k of membersOf(state, i)) if (state.phase[k] === 'formed') state.phase[k] = 'boxed';
+    for (const k of together(state.groups, i))
+      if (state.phase[k] === 'formed') state.phase[k] = 'boxed';
 }
-
-const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
 
 const held = new WeakMap<Glass, number>();
 /** A lampworker turns the glass out of the flame when it is soft enough: mean °C at log₁₀ η = 3.4. */
@@ -229,7 +215,8 @@ export function integrate(
   const n = Math.max(1, Math.ceil(seconds / dt - 1e-9));
   const h = seconds / n;
   const scratch = cellScratch(CELLS);
-  const busy = parts.map((_, i) => going.find((s) => state.group[s.part] === state.group[i]));
+  const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
+  const busy = parts.map((_, i) => going.find((s) => areOne(state.groups, s.part, i)));
   for (let k = 0; k < n; k += 1) {
     // Between zones first, all at once: what one gives the other gets.
     const passes = parts.map((part, i) => {
@@ -257,8 +244,7 @@ export function integrate(
         else if (TOUCHING.includes(place)) share = mine ? 1 : 0;
         else if (facts?.does === 'heat' || place === 'glory hole')
           share = own ? (mine ? 1 : OTHER_END) : BESIDE;
-        const s = outerSkin(z.grid, t, law0(t));
-        setLaw(law, s, z.emissivity, around, share);
+        setLaw(law, t[t.length - 1] as number, z.emissivity, around, share);
         const out = conduct(z.grid, scratch, t, h, law, SHUT, (passes[i]?.[j] ?? 0) / z.area);
         if (balance) balance.lost += out * z.area;
       });
@@ -267,12 +253,6 @@ export function integrate(
   }
 }
 
-const flat: SkinLaw = { at: 0, loss: 0, slope: 0 };
-/** A skin that passes nothing is as hot as its cell. */
-const law0 = (t: Float64Array): SkinLaw => {
-  flat.at = t[t.length - 1] as number;
-  return flat;
-};
 const meanZone = (z: HeatZone, t: Float64Array): number => meanOf(z.grid, t);
 
 /** Heat from neighbouring zones, W: along the wall, and through joins. */
@@ -295,7 +275,7 @@ function passed(
   from(j + 1, (zones[j] as HeatZone).up);
   // Parts joined: the ends that meet, base and top, share through the post between them.
   for (let k = 0; k < parts.length; k += 1) {
-    if (k === i || state.group[k] !== state.group[i]) continue;
+    if (k === i || !areOne(state.groups, k, i)) continue;
     const other = parts[k] as HeatPart;
     const theirs = zonesNow(state, other, k);
     if (theirs.length === 0) continue;

@@ -3,6 +3,7 @@
 // fewest there can be, for nothing before the first step that fails could have spared it. Waits for glass to set are made
 // as long as it takes.
 import { factsOf, type WorkStep, type Zone } from '../work/facts';
+import { areOne, joinOf, together } from '../work/joined';
 import {
   coldTrouble,
   faces,
@@ -11,7 +12,7 @@ import {
   troubleOf,
   type Stiffness,
   type Trouble,
-} from './judge';
+} from './trouble';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
   begin,
@@ -77,18 +78,19 @@ function pass(
   state: HeatState,
   step: WorkStep,
 ): Trouble | undefined {
+  const { groups } = state;
   const apart =
     working.helpers &&
     state.phase[working.main] !== 'absent' &&
-    state.group[step.part] !== state.group[working.main];
-  const joining = factsOf(step).does === 'join';
+    !areOne(groups, step.part, working.main);
+  const join = joinOf(step);
   // A helper's work costs the main part no time, but for what it takes longer than the work since the last join.
-  const beside = apart && !joining;
+  const beside = apart && (join === undefined || !areOne(groups, join.to, working.main));
   if (beside) state.helper.pending += Math.max(0, step.seconds);
   else if (apart) {
     const wait = state.helper.pending - state.helper.since;
     if (wait > 0) {
-      const others = new Set(parts.flatMap((_, k) => (k === step.part ? [] : [k])));
+      const others = new Set(parts.flatMap((_, k) => (areOne(groups, k, step.part) ? [] : [k])));
       integrate(state, parts, [], wait, DT, fires, undefined, undefined, others);
     }
     state.helper.pending = 0;
@@ -96,7 +98,9 @@ function pass(
   } else state.helper.since += Math.max(0, step.seconds);
   begin(state, parts, step, fires);
   const met = faces(state, parts, stiff, step);
-  const only = beside ? new Set([step.part]) : undefined;
+  const only = beside
+    ? new Set([...together(groups, step.part), ...(join ? together(groups, join.to) : [])])
+    : undefined;
   integrate(state, parts, [step], Math.max(0, step.seconds), DT, fires, undefined, undefined, only);
   const end = found(state, parts, step);
   const own = troubleOf(step, parts, stiff, end) ?? coldTrouble(state, parts, stiff, MARGIN);

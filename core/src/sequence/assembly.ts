@@ -1,7 +1,9 @@
 // Orders of assembly compared: every way the joins can be made, each drafted, its heats placed and its heat worked through, and
 // told apart by what it risks: waits in the garage, glass near its strain point, faces apart, what hangs far out on the iron,
 // and thin glass that goes on before other joins.
-import { heatOfWork, withHelpers } from '../heat/judge';
+import { heatOfWork } from '../heat/ofWork';
+import { withHelpers } from '../work/clock';
+import { afterJoins, areOne, eachApart, together, unite, type Groups } from '../work/joined';
 import { placeHeats } from '../heat/placeHeats';
 import type { HeatPart } from '../heat/hotShop';
 import { assemblyOrder, draftWork, sorted, type DraftInput, type Joined } from './draftWork';
@@ -54,11 +56,7 @@ export function assemblyOrders(
   // A tree of joins: where parts touch in a ring, the nearest to the main part hold.
   const tree = assemblyOrder(count, joins, main);
   const found = new Map<string, Joined[]>();
-  const walk = (
-    left: readonly Joined[],
-    group: readonly number[],
-    done: readonly Joined[],
-  ): void => {
+  const walk = (left: readonly Joined[], groups: Groups, done: readonly Joined[]): void => {
     if (found.size >= most) return;
     if (left.length === 0) {
       const key = canonical(done, main);
@@ -67,19 +65,16 @@ export function assemblyOrders(
     }
     left.forEach((join, i) => {
       // The side towards the main part stands, the other is carried to it.
-      const [mine, theirs] = [group[join.part] as number, group[join.to] as number];
+      const next = [...groups];
+      unite(next, join.part, join.to);
       walk(
         left.filter((_, k) => k !== i),
-        group.map((g) => (g === mine ? theirs : g)),
+        next,
         [...done, join],
       );
     });
   };
-  walk(
-    tree,
-    Array.from({ length: count }, (_, i) => i),
-    [],
-  );
+  walk(tree, eachApart(count), []);
   return [...found.values()];
 }
 
@@ -138,26 +133,15 @@ export function garageWaits(
     if (factsOf(s).does !== 'park') return [];
     const since = (starts[i] ?? 0) + Math.max(0, s.seconds);
     // Whatever of the same glass is fetched next; glass joined to it may be what the punty takes.
+    const groups = afterJoins(steps.slice(0, i));
     const next = steps.findIndex(
-      (t, k) => k > i && factsOf(t).does === 'fetch' && joinedBy(steps, i, s.part).has(t.part),
+      (t, k) =>
+        k > i &&
+        factsOf(t).does === 'fetch' &&
+        (t.part === s.part || areOne(groups, t.part, s.part)),
     );
     return next < 0 ? [] : [{ part: s.part, seconds: (starts[next] ?? 0) - since, step: s.id }];
   });
-}
-
-/** Parts that hang together with one after the first `until` steps. */
-function joinedBy(steps: readonly WorkStep[], until: number, part: number): Set<number> {
-  const all = new Set([part]);
-  for (let grew = true; grew;) {
-    grew = false;
-    for (const t of steps.slice(0, until))
-      if (factsOf(t).does === 'join' && t.to !== undefined && all.has(t.part) !== all.has(t.to)) {
-        all.add(t.part);
-        all.add(t.to);
-        grew = true;
-      }
-  }
-  return all;
 }
 
 function longestWait(steps: readonly WorkStep[], starts: readonly number[]): Assembly['garage'] {
@@ -169,19 +153,16 @@ function longestWait(steps: readonly WorkStep[], starts: readonly number[]): Ass
 
 /** The most that hangs out while a join is made: masses times their distance from what holds them. */
 function leverOf({ parts }: DraftInput, order: readonly Joined[]): number {
-  const group = new Map<number, number[]>();
-  const of = (i: number): number[] => group.get(i) ?? [i];
+  const groups = eachApart(parts.length);
   let most = 0;
   for (const { part, to } of order) {
-    const [carried, holds] = [of(part), of(to)];
     const from = parts[to]?.lowest ?? 0;
-    const lever = carried.reduce(
+    const lever = together(groups, part).reduce(
       (sum, k) => sum + (parts[k]?.mass ?? 0) * Math.abs((parts[k]?.lowest ?? 0) - from),
       0,
     );
     most = Math.max(most, lever);
-    const all = [...holds, ...carried];
-    for (const k of all) group.set(k, all);
+    unite(groups, part, to);
   }
   return most;
 }

@@ -1,6 +1,7 @@
 // A sound first order of work, drafted from the parts, their joins, colours and bits. Common practice, no source.
 import type { Form } from '../shape/forms';
 import { FACTS, type WorkStep } from '../work/facts';
+import { areOne, eachApart, together as oneWith, unite } from '../work/joined';
 import type { StepId, Way } from '../work/step';
 
 /** A part as the draft asks for it. */
@@ -139,8 +140,8 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
     add('garage', part);
     parked.add(part);
   }
-  const group = parts.map((_, i) => i);
-  const together = (i: number): number[] => group.flatMap((g, k) => (g === group[i] ? [k] : []));
+  const groups = eachApart(parts.length);
+  const together = (i: number): number[] => oneWith(groups, i);
   /** Brings glass to the bench: out of the garage and heated, or fresh from the pot. */
   const bring = (i: number): void => {
     if (together(i).some((k) => parked.has(k))) {
@@ -155,10 +156,7 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
     if (waited) add('glueBit', to);
     add('attach', part, { to, seal: waited ? 'glue' : 'hot' });
     if (!waited) add('shapeBit', part);
-    const mine = group[part];
-    group.forEach((g, k) => {
-      if (g === mine) group[k] = group[to] as number;
-    });
+    unite(groups, part, to);
   };
   // What is put together apart from the main part is done before it is begun, and waits in the garage.
   const { apart, onto } = sorted(built, main);
@@ -227,14 +225,11 @@ export function sorted(
   order: readonly Joined[],
   main: number,
 ): { apart: Joined[]; onto: Joined[] } {
-  const group = new Map<number, number>();
-  const of = (i: number): number => group.get(i) ?? i;
+  const groups = eachApart(order.reduce((most, j) => Math.max(most, j.part, j.to), main) + 1);
   const [apart, onto]: [Joined[], Joined[]] = [[], []];
   for (const j of order) {
-    (of(j.to) === of(main) ? onto : apart).push(j);
-    const [mine, theirs] = [of(j.part), of(j.to)];
-    for (const { part, to } of order)
-      for (const k of [part, to]) if (of(k) === mine) group.set(k, theirs);
+    (areOne(groups, j.to, main) ? onto : apart).push(j);
+    unite(groups, j.part, j.to);
   }
   return { apart, onto };
 }

@@ -2,6 +2,7 @@
 import type { Family } from '../../glass/glass';
 import type { Verdict } from '../../units/why';
 import { factsOf, type Skill, type WorkStep } from '../../work/facts';
+import { afterJoins, areOne } from '../../work/joined';
 import type { StepId, Way } from '../../work/step';
 
 /** A part as rules ask for it. */
@@ -65,16 +66,10 @@ export const joins = (s: WorkStep): boolean => factsOf(s).does === 'join';
 
 /** Steps of a part or of what it was joined to, with their places in the order. */
 export function ofGroup({ steps }: RuleInput, part: number): { s: WorkStep; i: number }[] {
-  const group = new Set([part]);
-  for (let grown = true; grown;) {
-    grown = false;
-    for (const s of steps)
-      if (joins(s) && s.to !== undefined && group.has(s.part) && !group.has(s.to)) {
-        group.add(s.to);
-        grown = true;
-      }
-  }
-  return steps.flatMap((s, i) => (group.has(s.part) ? [{ s, i }] : []));
+  const groups = afterJoins(steps);
+  return steps.flatMap((s, i) =>
+    s.part === part || areOne(groups, s.part, part) ? [{ s, i }] : [],
+  );
 }
 
 /** Every step of a kind that does not have another kind before it (on its part, after `since`). */

@@ -1,5 +1,6 @@
 // Rules of parts and joins. Common practice, no source, unless a rule says so.
 import { factsOf, type WorkStep } from '../../work/facts';
+import { areOne, eachApart, unite } from '../../work/joined';
 import { heats, joins, rule, tell, without, type Finding, type Rule } from './asking';
 
 export const JOINING: readonly Rule[] = [
@@ -38,7 +39,7 @@ export const JOINING: readonly Rule[] = [
     'Both are there before they are joined, and once is enough.',
     ({ steps, parts }) => {
       const begun = new Set<number>();
-      const group = parts.map((_, i) => i);
+      const groups = eachApart(parts.length);
       const found: Omit<Finding, 'rule'>[] = [];
       for (const s of steps) {
         if (['gather', 'begin'].includes(factsOf(s).does)) begun.add(s.part);
@@ -59,7 +60,7 @@ export const JOINING: readonly Rule[] = [
               'Make it before the join.',
             ),
           );
-        if (group[s.part] === group[s.to])
+        if (areOne(groups, s.part, s.to))
           found.push(
             tell(
               s,
@@ -68,11 +69,7 @@ export const JOINING: readonly Rule[] = [
               'Take one of the joins out.',
             ),
           );
-        const from = group[s.part] as number;
-        const into = group[s.to] as number;
-        group.forEach((g, k) => {
-          if (g === from) group[k] = into;
-        });
+        unite(groups, s.part, s.to);
       }
       return found;
     },

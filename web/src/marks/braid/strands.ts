@@ -1,5 +1,5 @@
 // The braid's geometry: where each part's strand runs in time. Pure numbers, for the drawing and its test.
-import { factsOf, type WorkStep } from '@zanfirico/core';
+import { eachApart, factsOf, joinOf, together, unite, type WorkStep } from '@zanfirico/core';
 
 /** A strand's course: y (px) at any second, and the seconds it is there. */
 export interface Strand {
@@ -40,7 +40,7 @@ export function strandsOf(
   starts: readonly number[],
   total: number,
 ): Strand[] {
-  const group = Array.from({ length: count }, (_, i) => i);
+  const groups = eachApart(count);
   const from = Array.from({ length: count }, () => Infinity);
   const to = Array.from({ length: count }, () => -Infinity);
   const fires: [number, number, number][] = [];
@@ -54,7 +54,7 @@ export function strandsOf(
     const a = starts[i] ?? 0;
     const b = a + Math.max(0, s.seconds);
     const facts = factsOf(s);
-    const mates = group.flatMap((g, k) => (g === group[s.part] ? [k] : []));
+    const mates = together(groups, s.part);
     for (const k of facts.does === 'gather' || facts.does === 'begin' ? [s.part] : mates) {
       if (from[k] === Infinity && !['gather', 'begin'].includes(facts.does)) continue;
       from[k] = Math.min(from[k] as number, a);
@@ -67,13 +67,10 @@ export function strandsOf(
       waits[s.part]?.push([parked.get(s.part) as number, a]);
       parked.delete(s.part);
     }
-    if (facts.does === 'join' && s.to !== undefined && s.to < count && s.to !== s.part) {
-      const into = group[s.to] as number;
-      const mine = group[s.part] as number;
-      met.push({ part: s.part, to: s.to, at: b });
-      group.forEach((g, k) => {
-        if (g === mine) group[k] = into;
-      });
+    const join = joinOf(s);
+    if (join && join.to < count && join.to !== join.part) {
+      met.push({ ...join, at: b });
+      unite(groups, join.part, join.to);
     }
   }
   for (const [part, since] of parked) waits[part]?.push([since, total]);

@@ -1,22 +1,13 @@
-// The heat of a whole order judged: where a step finds the glass too stiff or too soft, where a zone nears its strain point,
-// where faces to be joined differ too much; each with its cause and what to do.
+// What goes wrong in a step: glass too stiff or too soft for it, a zone near its strain point beside hot glass, faces to be joined
+// too far apart; each with its cause and what to do.
+import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, strainPoint, type Vft } from '../glass/viscosity';
-import { factsOf, type WorkStep } from '../work/facts';
-import { STEPS } from '../work/steps';
 import type { Verdict } from '../units/why';
-import { meanOf } from '../conduction/cells';
-import { STUDIO_FIRES, type Fires } from './surroundings';
-import {
-  begin,
-  coldShop,
-  finish,
-  integrate,
-  takes,
-  zonesNow,
-  type HeatPart,
-  type HeatState,
-} from './hotShop';
+import { factsOf, type WorkStep } from '../work/facts';
+import { areOne } from '../work/joined';
+import { STEPS } from '../work/steps';
+import { takes, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import type { HeatZone } from './zones';
 
 /** What a step needs at worst, as log₁₀ η: not stiffer than this while it lasts … */
@@ -32,16 +23,6 @@ const HOTTER = 60;
 /** Faces further apart than this pull at their join, K. Common practice, no source. */
 const FACES_APART = 380;
 
-/** One zone's heat through time, sampled evenly. °C. */
-export interface HeatTrack {
-  readonly part: number;
-  readonly zone: number;
-  readonly name: string;
-  /** When the part was begun and when it went into the box, s. */
-  readonly skin: Float32Array;
-  readonly mean: Float32Array;
-}
-
 /** What went wrong, on which part, and of what kind: what heat can mend, what only waiting can. */
 export interface Trouble {
   readonly kind: 'stiff' | 'runs' | 'unset' | 'cold' | 'faces';
@@ -49,31 +30,6 @@ export interface Trouble {
   readonly end: HeatZone['end'] | 'all';
   readonly verdict: Exclude<Verdict, { verdict: 'good' }>;
 }
-
-/** A step as it was found, in order of the list. */
-export interface StepHeat {
-  readonly id: string;
-  /** Mean of what it works at its start and its end, °C; NaN where there is no glass. */
-  readonly from: number;
-  readonly to: number;
-  readonly band: Band | undefined;
-  readonly verdict: Verdict | undefined;
-  /** What the verdict is about. */
-  readonly trouble: Trouble | undefined;
-}
-
-export interface WorkHeat {
-  /** Seconds between samples. */
-  readonly every: number;
-  readonly samples: number;
-  readonly tracks: readonly HeatTrack[];
-  readonly steps: readonly StepHeat[];
-  readonly total: number;
-}
-
-/** Most samples a track holds. */
-const MOST_SAMPLES = 4000;
-const MOST_ZONES = 4;
 
 /** Viscosity of each part's glass and its strain point, worked out once. */
 export interface Stiffness {
@@ -84,60 +40,6 @@ export const stiffnessOf = (parts: readonly HeatPart[]): Stiffness => ({
   vft: parts.map((p) => fitVft(p.glass)),
   strainPoint: parts.map((p) => p.glass.strainPoint ?? strainPoint(p.glass)),
 });
-
-/**
- * Starts with helpers: glass that is made for a join once the main part is begun is made beside it, and is ready just when
- * it is wanted. `main` is the part the rest hangs on.
- */
-export function withHelpers(steps: readonly WorkStep[], main: number): number[] {
-  const starts = steps.map(() => 0);
-  const joined = new Set([main]);
-  let clock = 0;
-  let free = 0;
-  let begun = false;
-  let chain: number[] = [];
-  steps.forEach((s, i) => {
-    const seconds = Math.max(0, s.seconds);
-    if (s.part === main) begun = true;
-    if (!begun || joined.has(s.part)) {
-      starts[i] = clock;
-      clock += seconds;
-      return;
-    }
-    if (factsOf(s).does !== 'join') {
-      chain = [...chain, i];
-      return;
-    }
-    const length = chain.reduce((sum, k) => sum + Math.max(0, steps[k]?.seconds ?? 0), 0);
-    const at = Math.max(clock, free + length);
-    let t = at - length;
-    for (const k of chain) {
-      starts[k] = t;
-      t += Math.max(0, steps[k]?.seconds ?? 0);
-    }
-    chain = [];
-    starts[i] = at;
-    clock = at + seconds;
-    free = at;
-    joined.add(s.part);
-  });
-  // What was made and never joined is made at the end.
-  for (const k of chain) {
-    starts[k] = clock;
-    clock += Math.max(0, steps[k]?.seconds ?? 0);
-  }
-  return starts;
-}
-
-/** Starts of steps one after another, s. */
-export function inTurn(steps: readonly WorkStep[]): number[] {
-  let at = 0;
-  return steps.map((s) => {
-    const start = at;
-    at += Math.max(0, s.seconds);
-    return start;
-  });
-}
 
 /** Hottest and coldest mean, and coldest skin, of the zones a step works. */
 export interface Found {
@@ -247,7 +149,7 @@ export function coldTrouble(
     if (part.glass.family === 'hard') return;
     const strain = stiff.strainPoint[i] as number;
     const mates = parts.flatMap((p, k) =>
-      state.group[k] === state.group[i]
+      areOne(state.groups, k, i)
         ? zonesNow(state, p, k).map((z, j) => meanOf(z.grid, state.cells[k]?.[j] as Float64Array))
         : [],
     );
@@ -317,115 +219,4 @@ export function faces(
       'Heat the cooler face with the hand torch, or let the hotter one stand.',
     );
   return undefined;
-}
-
-/** Runs a whole order. `starts` in s; steps one after another when left out. */
-export function heatOfWork(
-  parts: readonly HeatPart[],
-  steps: readonly WorkStep[],
-  starts: readonly number[] = inTurn(steps),
-  fires: Fires = STUDIO_FIRES,
-): WorkHeat {
-  const total = steps.reduce(
-    (most, s, i) => Math.max(most, (starts[i] ?? 0) + Math.max(0, s.seconds)),
-    0,
-  );
-  const every = Math.max(1, Math.ceil(total / MOST_SAMPLES));
-  const samples = Math.floor(total / every) + 2;
-  const stiff = stiffnessOf(parts);
-  const state = coldShop(parts);
-  const skins = parts.map(() =>
-    Array.from({ length: MOST_ZONES }, () => new Float32Array(samples).fill(NaN)),
-  );
-  const means = parts.map(() =>
-    Array.from({ length: MOST_ZONES }, () => new Float32Array(samples).fill(NaN)),
-  );
-  let now = 0;
-  let next = 0;
-  const write = (): void => {
-    for (; next < samples && next * every <= now + 1e-9; next += 1)
-      parts.forEach((part, i) => {
-        if (state.phase[i] === 'boxed' || state.phase[i] === 'absent') return;
-        zonesNow(state, part, i).forEach((z, k) => {
-          const t = state.cells[i]?.[k] as Float64Array;
-          (skins[i]?.[k] as Float32Array)[next] = t[t.length - 1] as number;
-          (means[i]?.[k] as Float32Array)[next] = meanOf(z.grid, t);
-        });
-      });
-  };
-  const order = steps.map((_, i) => i).sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0) || a - b);
-  const startOf = new Map<number, Found | undefined>();
-  const notes = new Map<number, Trouble | undefined>();
-  const ends = new Map<number, Found | undefined>();
-  const going: number[] = [];
-  const endOf = (i: number): number => (starts[i] ?? 0) + Math.max(0, steps[i]?.seconds ?? 0);
-  const advance = (to: number): void => {
-    if (to <= now) return;
-    const active = going.map((i) => steps[i] as WorkStep);
-    const base = now;
-    integrate(state, parts, active, to - base, every, fires, (after) => {
-      now = base + after;
-      write();
-    });
-    now = to;
-  };
-  const worse = (a: Trouble | undefined, b: Trouble | undefined): Trouble | undefined =>
-    !a ? b : !b ? a : a.verdict.verdict === 'no' || b.verdict.verdict !== 'no' ? a : b;
-  const close = (i: number): void => {
-    const step = steps[i] as WorkStep;
-    const end = found(state, parts, step);
-    ends.set(i, end);
-    notes.set(i, worse(notes.get(i), troubleOf(step, parts, stiff, end)));
-    notes.set(i, worse(notes.get(i), coldTrouble(state, parts, stiff)));
-    finish(state, parts, step);
-    going.splice(going.indexOf(i), 1);
-  };
-  for (const i of order) {
-    const start = starts[i] ?? 0;
-    for (;;) {
-      const soonest = going.reduce((a, b) => (a < 0 || endOf(b) < endOf(a) ? b : a), -1);
-      if (soonest < 0 || endOf(soonest) > start + 1e-9) break;
-      advance(endOf(soonest));
-      close(soonest);
-    }
-    advance(start);
-    const step = steps[i] as WorkStep;
-    begin(state, parts, step, fires);
-    startOf.set(i, found(state, parts, step));
-    notes.set(i, faces(state, parts, stiff, step));
-    going.push(i);
-  }
-  while (going.length > 0) {
-    const soonest = going.reduce((a, b) => (endOf(b) < endOf(a) ? b : a));
-    advance(endOf(soonest));
-    close(soonest);
-  }
-  now = total;
-  write();
-  return {
-    every,
-    samples: next,
-    total,
-    tracks: parts.flatMap((p, i) =>
-      Array.from({ length: Math.max(1, p.zones.length) }, (_, k) => ({
-        part: i,
-        zone: k,
-        name: p.zones[k]?.name ?? '',
-        skin: skins[i]?.[k] as Float32Array,
-        mean: means[i]?.[k] as Float32Array,
-      })),
-    ),
-    steps: steps.map((s, i): StepHeat => {
-      const to = ends.get(i)?.mean ?? NaN;
-      const vft = stiff.vft[s.part];
-      return {
-        id: s.id,
-        from: startOf.get(i)?.mean ?? NaN,
-        to,
-        band: vft && !Number.isNaN(to) ? consistency(logViscosity(vft, to)) : undefined,
-        verdict: notes.get(i)?.verdict,
-        trouble: notes.get(i),
-      };
-    }),
-  };
 }
