@@ -38,7 +38,7 @@ export default tseslint.config(
       'no-restricted-globals': [
         'error',
         ...Object.keys({ ...globals.browser, ...globals.node }).filter(
-          (name) => !(name in globals.es2025),
+          (name) => !(name in globals.es2025) && name !== 'structuredClone',
         ),
       ],
     },

@@ -36,7 +36,8 @@ import {
   type PieceInput,
   type Profile,
 } from '@zanfirico/core';
-import { DEMO_PIECES } from '../server/src/demo/pieces';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
 import { againstSolver } from './solver';
 
@@ -164,7 +165,7 @@ bench.add('300 colours judged against one base', () => {
   );
 });
 // The demo's candlestick: five parts, twelve zones, some sixty steps.
-const [candlestick] = DEMO_PIECES.flat().filter((d) => d.name === 'Harbour candlestick');
+const candlestick = upgradePiece(candlestickFile) as PieceDocument;
 if (!candlestick) throw new Error('the demo has a candlestick');
 const stick = derive(candlestick, glass);
 if (!stick.ok) throw new Error('the candlestick should be good');

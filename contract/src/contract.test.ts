@@ -12,7 +12,8 @@ import {
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PieceSchema } from './piece';
-import { QUANTITY_LIMITS, RackEntrySchema } from './rackEntry';
+import { QUANTITY_LIMITS } from './limits';
+import { RackEntrySchema } from './rackEntry';
 import { ShopSchema } from './shop';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>
@@ -37,7 +38,7 @@ describe('the piece schema', () => {
   });
 
   it.each([
-    ['piece-1.json', PieceSchema],
+    ['piece-2.json', PieceSchema],
     ['rack-entry-1.json', RackEntrySchema],
     ['shop-1.json', ShopSchema],
   ])('%s is published in docs/schemas as it is (else: npm run schemas)', (file, schema) => {

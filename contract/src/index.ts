@@ -1,6 +1,12 @@
 // The public face of the contract: schemas of what crosses the wire or lands in a file, and their types.
+export * from './bit';
+export * from './decoration';
 export * from './format';
+export * from './limits';
+export * from './order';
+export * from './part';
 export * from './piece';
 export * from './rackEntry';
 export * from './shop';
+export * from './upgrade';
 export * from './wire';

@@ -8,6 +8,6 @@ import { ShopSchema } from './shop';
 
 const folder = resolve(dirname(fileURLToPath(import.meta.url)), '../../docs/schemas');
 mkdirSync(folder, { recursive: true });
-writeFileSync(join(folder, 'piece-1.json'), `${JSON.stringify(PieceSchema, null, 2)}\n`);
+writeFileSync(join(folder, 'piece-2.json'), `${JSON.stringify(PieceSchema, null, 2)}\n`);
 writeFileSync(join(folder, 'rack-entry-1.json'), `${JSON.stringify(RackEntrySchema, null, 2)}\n`);
 writeFileSync(join(folder, 'shop-1.json'), `${JSON.stringify(ShopSchema, null, 2)}\n`);

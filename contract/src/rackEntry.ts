@@ -1,26 +1,12 @@
 // The rack: glasses and colours as a shop keeps them, and tests of pairs. SI; temperatures °C.
 import { Type, type Static } from '@sinclair/typebox';
+import { LIMITS, QUANTITY_LIMITS, type Limits } from './limits';
+import { number, oneOf, strict } from './words';
 
-const strict = { additionalProperties: false } as const;
 const rackId = () => Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id in the rack' });
 const words = (maxLength: number) => Type.String({ maxLength });
 
-/** What each number may be: what a glass, a metal or a mineral could have, with room. */
-export const QUANTITY_LIMITS = {
-  expansion: { minimum: 3e-7, maximum: 300e-7, description: 'mean 20–300 °C, 1/K' },
-  strain: { minimum: 250, maximum: 2100, description: 'log η 13.5, °C' },
-  annealing: { minimum: 300, maximum: 2100, description: 'log η 12, °C' },
-  softening: { minimum: 350, maximum: 2100, description: 'log η 6.6, °C' },
-  working: { minimum: 400, maximum: 2500, description: 'log η 3, °C' },
-  density: { minimum: 500, maximum: 23000, description: 'kg/m³' },
-  young: { minimum: 1e9, maximum: 500e9, description: 'Young’s modulus, Pa' },
-  poisson: { minimum: 0, maximum: 0.49, description: 'Poisson’s ratio' },
-  conductivity: { minimum: 0.1, maximum: 500, description: 'W/(m·K)' },
-  specificHeat: { minimum: 50, maximum: 3000, description: 'J/(kg·K)' },
-  stressOptical: { minimum: 0, maximum: 10e-12, description: '1/Pa' },
-} as const;
-
-const given = (limits: { minimum: number; maximum: number; description: string }) =>
+const given = (limits: Limits & { readonly description: string }) =>
   Type.Optional(
     Type.Object(
       { sheet: Type.Optional(Type.Number(limits)), measured: Type.Optional(Type.Number(limits)) },
@@ -31,8 +17,7 @@ const L = QUANTITY_LIMITS;
 
 const share = () => Type.Number({ minimum: 0, maximum: 1, description: 'linear light' });
 const light = () => Type.Tuple([share(), share(), share()]);
-const amount = (minimum: number, maximum: number, description: string) =>
-  Type.Optional(Type.Number({ minimum, maximum, description }));
+const amount = (limits: Limits, description: string) => Type.Optional(number(limits, description));
 
 export const RACK_FORMS = [
   'pot',
@@ -49,7 +34,7 @@ export const RACK_FORMS = [
   'leaf',
   'inclusion',
 ] as const;
-const form = () => Type.Union(RACK_FORMS.map((f) => Type.Literal(f)));
+const form = () => oneOf(RACK_FORMS);
 
 /** One glass or colour. */
 export const RackEntrySchema = Type.Object(
@@ -98,7 +83,7 @@ export const RackEntrySchema = Type.Object(
     seen: Type.Optional(
       Type.Object(
         {
-          sample: Type.Number({ minimum: 1e-8, maximum: 0.2, description: 'm' }),
+          sample: number(LIMITS.sample, 'm'),
           through: light(),
           body: light(),
         },
@@ -113,9 +98,9 @@ export const RackEntrySchema = Type.Object(
       Type.Object(
         {
           form: form(),
-          mass: amount(0, 5000, 'kg'),
-          length: amount(0, 5000, 'm'),
-          diameter: amount(0.0002, 0.5, 'm'),
+          mass: amount(LIMITS.rackAmount, 'kg'),
+          length: amount(LIMITS.rackAmount, 'm'),
+          diameter: amount(LIMITS.rackAcross, 'm'),
           lot: Type.Optional(words(40)),
         },
         strict,
@@ -155,19 +140,18 @@ export const ImportEntriesBody = Type.Object(
 
 export const EntryParams = Type.Object({ id: rackId() }, strict);
 
-const small = (description: string) =>
-  Type.Number({ minimum: 0, maximum: 0.02, description: `± ${description}, m` });
+const small = (description: string) => number(LIMITS.threadError, `± ${description}, m`);
 
 /** A thread of two glasses, or a chip of the first in the second. */
 export const ReadingSchema = Type.Union([
   Type.Object(
     {
       kind: Type.Literal('thread'),
-      length: Type.Number({ minimum: 0.02, maximum: 3, description: 'm' }),
-      bow: Type.Number({ minimum: 0, maximum: 1, description: 'm' }),
+      length: number(LIMITS.threadLength, 'm'),
+      bow: number(LIMITS.threadBow, 'm'),
       inside: Type.Union([Type.Literal('first'), Type.Literal('second')]),
-      first: Type.Number({ minimum: 0.00005, maximum: 0.02, description: 'half, m' }),
-      second: Type.Number({ minimum: 0.00005, maximum: 0.02, description: 'half, m' }),
+      first: number(LIMITS.threadHalf, 'half, m'),
+      second: number(LIMITS.threadHalf, 'half, m'),
       bowError: small('bow'),
       lengthError: small('length'),
       thicknessError: small('each half'),
@@ -181,17 +165,17 @@ export const ReadingSchema = Type.Union([
         Type.Object(
           {
             by: Type.Literal('retardation'),
-            nmPerCm: Type.Number({ minimum: 0, maximum: 5000, description: 'nm/cm' }),
-            error: Type.Number({ minimum: 0, maximum: 1000, description: '± nm/cm' }),
+            nmPerCm: number(LIMITS.halo, 'nm/cm'),
+            error: number(LIMITS.haloError, '± nm/cm'),
           },
           strict,
         ),
         Type.Object(
           {
             by: Type.Literal('discs'),
-            discs: Type.Number({ minimum: 0, maximum: 40 }),
-            thickness: Type.Number({ minimum: 0.0005, maximum: 0.3, description: 'm' }),
-            error: Type.Number({ minimum: 0, maximum: 10, description: '± discs' }),
+            discs: number(LIMITS.discs),
+            thickness: number(LIMITS.lookedThrough, 'm'),
+            error: number(LIMITS.discsError, '± discs'),
           },
           strict,
         ),

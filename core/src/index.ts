@@ -65,6 +65,32 @@ export { consistency } from './glass/consistency';
 export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
 export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
+export { changed, type Changes } from './edits/changed';
+export { addBit, bitOn, copyBit, removeBit, sculptureOn } from './edits/bits';
+export {
+  byId,
+  byNumber,
+  inHand,
+  redrafted,
+  withSteps,
+  withVariant,
+  type KeptOrder,
+  type NamedStep,
+} from './edits/order';
+export { addPart, copyPart, removePart } from './edits/parts';
+export {
+  insertAfter,
+  insertNear,
+  inwardAt,
+  mirrorAfter,
+  mirrorUpper,
+  movePoint,
+  raised,
+  removePoint,
+  setPull,
+  setWall,
+} from './edits/profile';
+export { changeStep, insertStep, moveStep, removeStep, repeatStep } from './edits/steps';
 export { bodyShells, type Shell } from './piece/body';
 export { clockAfter, clockChange, holdingSeconds, minutesOfDay, momentOf } from './piece/clock';
 export {

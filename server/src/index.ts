@@ -1,6 +1,6 @@
 // The public face of the server, for tests and benches: the application over any store.
 export { createApp } from './app';
-export { DEMO_PIECES } from './demo/pieces';
+export { demoPieces } from './demo/demoPieces';
 export { stockDemo } from './demo/stockDemo';
 export { openDatabase } from './store/database';
 export { pieceStore } from './store/pieceStore';

@@ -4,7 +4,7 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DEMO_PIECES } from './demo/pieces';
+import { demoPieces } from './demo/demoPieces';
 import { readOptions } from './options';
 import { backUp, openDatabase } from './store/database';
 import { pieceStore } from './store/pieceStore';
@@ -90,7 +90,7 @@ describe('the process', () => {
   it('backs up while in use', async () => {
     const path = join(data, 'z.sqlite');
     const db = await openDatabase(path);
-    const document = DEMO_PIECES[0]?.[0];
+    const document = demoPieces()[0]?.[0];
     if (!document) throw new Error('no demo piece');
     await pieceStore(db).create(document);
     await backUp(path, join(data, 'copy.sqlite'));

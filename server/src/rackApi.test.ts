@@ -12,14 +12,16 @@ import { sql } from 'kysely';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
-import { DEMO_PIECES } from './demo/pieces';
+import { demoPieces } from './demo/demoPieces';
 import { openDatabase, type Database } from './store/database';
 import { migrations } from './store/migrations';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
 
-const tumbler = DEMO_PIECES.flat().find((d) => d.form === 'tumbler') as PieceDocument;
+const tumbler = demoPieces()
+  .flat()
+  .find((d) => d.form === 'tumbler') as PieceDocument;
 const own: RackDocument = {
   id: 'harbour-light',
   kind: 'colour',

@@ -3,15 +3,15 @@ import type { KeptWeighIn, PieceBit, PieceDocument, SavedShop } from '@zanfirico
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
-import { DEMO_PIECES } from './demo/pieces';
+import { demoPieces } from './demo/demoPieces';
 import { openDatabase, type Database } from './store/database';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
 
-const bowl = DEMO_PIECES.flat().find(
-  (d) => d.form === 'bowl' && d.name === 'Tide-pool bowl',
-) as PieceDocument;
+const bowl = demoPieces()
+  .flat()
+  .find((d) => d.form === 'bowl' && d.name === 'Tide-pool bowl') as PieceDocument;
 let db: Database;
 let api: ReturnType<typeof request>;
 
@@ -118,8 +118,9 @@ describe('parts and bits in a document', () => {
   };
   const post = (document: unknown) => api.post('/api/pieces').send({ document });
 
-  it('keeps several parts and bits; a document of version 1 without them is still good', async () => {
-    const many = { ...bowl, parts: [...bowl.parts, ...bowl.parts], bits: [handle], fillLine: 0.04 };
+  it('keeps several parts and bits; a document without them is still good', async () => {
+    const again = bowl.parts.map((p) => ({ ...p, id: `${p.id}b` }));
+    const many = { ...bowl, parts: [...bowl.parts, ...again], bits: [handle], fillLine: 0.04 };
     const saved = await post(many);
     expect(saved.status).toBe(201);
     expect((saved.body as { document: unknown }).document).toEqual(many);
@@ -169,10 +170,18 @@ describe('parts and bits in a document', () => {
     expect((res.body as { error: string }).error).toMatch(says);
   });
 
+  it('two parts of one id are refused: no step could tell them apart', async () => {
+    const res = await post({ ...bowl, parts: [...bowl.parts, ...bowl.parts] });
+    expect(res.status).toBe(422);
+    expect(res.body).toMatchObject({
+      error: 'Two parts have the id "p1": steps could not tell them apart.',
+      problems: [{ field: 'parts[1].id', given: '"p1"' }],
+    });
+  });
   it('names the part whose form cannot be', async () => {
     const [body] = bowl.parts;
     const profile = body?.profile.map((p, i) => (i === 3 ? { ...p, wall: 0.4 } : p));
-    const res = await post({ ...bowl, parts: [...bowl.parts, { name: 'lid', profile }] });
+    const res = await post({ ...bowl, parts: [...bowl.parts, { id: 'p2', name: 'lid', profile }] });
     expect(res.status).toBe(422);
     expect(res.body).toMatchObject({ problems: [{ field: 'parts[1].profile[3].wall' }] });
     expect((res.body as { error: string }).error).toMatch(/^lid: Point 4/);

@@ -1,6 +1,17 @@
 // The web's own arithmetic: moves on a profile, fitting a drawing, clocks, files out.
 import type { PieceDocument } from '@zanfirico/contract';
-import { derive, findGlass, measureShape, startingProfile, FORMS } from '@zanfirico/core';
+import {
+  derive,
+  findGlass,
+  FORMS,
+  insertAfter,
+  inwardAt,
+  measureShape,
+  movePoint,
+  removePoint,
+  setWall,
+  startingProfile,
+} from '@zanfirico/core';
 import * as fc from 'fast-check';
 import Papa from 'papaparse';
 import { fileName } from './exports/download';
@@ -8,7 +19,6 @@ import { pieceJson } from './exports/pieceJson';
 import { scheduleCsv } from './exports/scheduleCsv';
 import { clockTicks } from './clock/clockTicks';
 import { fitSheet, spread } from './marks/section/fit';
-import { inwardAt, insertAfter, movePoint, removePoint, setWall } from './marks/section/moves';
 import { readClock } from './places/piece/night/readClock';
 import { freshDocument } from './places/pieces/freshDocument';
 

@@ -15,6 +15,8 @@ export type Role = 'joined' | 'stopper';
 
 /** What the core needs of a part. Its profile stands at its true height in the piece. */
 export interface PartInput {
+  /** Its own for good; by its place where nobody gave it one. */
+  readonly id?: string | undefined;
   readonly name?: string | undefined;
   readonly profile: Profile;
   readonly work?: Work | undefined;
@@ -36,6 +38,7 @@ export interface PartInput {
 /** A part read. */
 export interface Part {
   readonly index: number;
+  readonly id: string;
   readonly name: string;
   readonly work: Work;
   readonly role: Role;
@@ -69,7 +72,8 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
   const work = input.work ?? 'blown';
   const role = input.role ?? 'joined';
   const name = input.name ?? `part ${String(index + 1)}`;
-  const key = `${String(index)}|${work}|${role}|${name}`;
+  const id = input.id ?? `p${String(index + 1)}`;
+  const key = `${String(index)}|${id}|${work}|${role}|${name}`;
   const before = kept.get(input.profile);
   if (before?.key === key && before.glass === glass) return before.reading;
   const read = measureShape(input.profile, glass.poisson, work === 'solid');
@@ -78,6 +82,7 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
         ok: true,
         part: {
           index,
+          id,
           name,
           work,
           role,

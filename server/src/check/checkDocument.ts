@@ -3,6 +3,8 @@ import {
   PIECE_FORMAT,
   PIECE_VERSION,
   PieceSchema,
+  READABLE_VERSIONS,
+  upgradePiece,
   type FieldProblem,
   type PieceDocument,
 } from '@zanfirico/contract';
@@ -23,7 +25,8 @@ const refuse = (error: string, ...problems: FieldProblem[]): CheckedDocument => 
 });
 
 /** Is it a piece file at all, and one of ours? Says so before any detail. */
-export function checkDocument(value: unknown, rack: Rack): CheckedDocument {
+export function checkDocument(given: unknown, rack: Rack): CheckedDocument {
+  const value = upgradePiece(given);
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return refuse('This is not a piece file: it should hold one JSON object.');
   const { format, version } = value as { format?: unknown; version?: unknown };
@@ -35,11 +38,11 @@ export function checkDocument(value: unknown, rack: Rack): CheckedDocument {
     });
   if (version !== PIECE_VERSION)
     return refuse(
-      `This piece file is of version ${shown(version)}; version ${String(PIECE_VERSION)} can be read here.`,
+      `This piece file is of version ${shown(version)}; versions ${READABLE_VERSIONS.join(' and ')} can be read here.`,
       {
         field: 'version',
         given: shown(version),
-        allowed: String(PIECE_VERSION),
+        allowed: READABLE_VERSIONS.join(' or '),
       },
     );
   const checked = checkSchema(value);
@@ -82,7 +85,15 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       given: shown(tube.wall),
       allowed: `less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
     });
+  const ids = new Set<string>();
   for (const [i, part] of document.parts.entries()) {
+    if (ids.has(part.id))
+      return refuse(`Two parts have the id "${part.id}": steps could not tell them apart.`, {
+        field: `parts[${String(i)}].id`,
+        given: shown(part.id),
+        allowed: 'an id no other part of the piece has',
+      });
+    ids.add(part.id);
     const own = part.glass === undefined ? glass : rack.glass(part.glass);
     if (!own) return noGlass(rack, `parts[${String(i)}].glass`, part.glass);
     for (const [k, layer] of (part.colours ?? []).entries()) {

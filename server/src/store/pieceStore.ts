@@ -1,6 +1,11 @@
 // Pieces: every save is a new revision; a save against an old revision is a conflict, not a loss.
 import { randomUUID } from 'node:crypto';
-import type { PieceDocument, RevisionLine, SavedPiece } from '@zanfirico/contract';
+import {
+  upgradePiece,
+  type PieceDocument,
+  type RevisionLine,
+  type SavedPiece,
+} from '@zanfirico/contract';
 import type { Database } from './database';
 import { usesOf } from './uses';
 
@@ -34,7 +39,8 @@ const toPiece = (row: Row): SavedPiece => ({
   revision: row.revision,
   savedAt: row.saved_at,
   putAway: row.put_away !== 0,
-  document: JSON.parse(row.document) as PieceDocument,
+  // Revisions are kept as they were saved; an older one is brought up to date as it is read.
+  document: upgradePiece(JSON.parse(row.document)) as PieceDocument,
 });
 
 async function keepUses(

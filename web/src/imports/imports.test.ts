@@ -32,7 +32,7 @@ function made(document: PieceDocument): Extract<Derived, { ok: true }> {
 }
 const fresh = (form: (typeof FORMS)[number], profile?: PiecePoint[]): PieceDocument => {
   const document = freshDocument({ name: 'Back <again> & "so"', form, glass: 'soft-batch-96' });
-  return profile ? { ...document, parts: [{ name: 'body', profile }] } : document;
+  return profile ? { ...document, parts: [{ id: 'p1', name: 'body', profile }] } : document;
 };
 const back = (document: PieceDocument, line = 0): PiecePoint[] => {
   const drawing = readSvg(sectionSvg(document, made(document)));

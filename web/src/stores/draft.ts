@@ -6,6 +6,7 @@ import type {
   PiecePoint,
   SavedPiece,
 } from '@zanfirico/contract';
+import { changed, type Changes } from '@zanfirico/core';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './kept';
@@ -90,9 +91,6 @@ useDraft.subscribe((s, before) => {
 export const useUnsaved = (): boolean =>
   useDraft((s) => s.document !== undefined && s.document !== s.saved);
 
-/** A change to some fields; undefined leaves a field out. */
-export type Changes<T> = { readonly [K in keyof T]?: T[K] | undefined };
-
 /** Changes one part, leaving the others the very same objects. */
 export const changePart = (part: number, change: Changes<PiecePart>): void => {
   useDraft.getState().change((d) => ({
@@ -128,18 +126,15 @@ export const changeBit = (bit: number, change: Changes<PieceBit>): void => {
   }));
 };
 
+/** Edits the piece on the board, if there is one: pure edits of the core, from document to document. */
+export const editPiece = (edit: (document: PieceDocument) => PieceDocument): void => {
+  useDraft.getState().change(edit);
+};
+
 /** Sets or, with undefined, leaves out some of the document's own fields. */
 export const changePiece = (change: Changes<PieceDocument>): void => {
   useDraft.getState().change((d) => changed(d, change));
 };
-
-/** An object with a change made; fields that are undefined are left out: the file knows "not there" only. */
-export function changed<T extends object>(value: T, change: Changes<T>): T {
-  const copy = { ...value, ...change };
-  for (const key of Object.keys(copy) as (keyof T)[])
-    if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
-  return copy;
-}
 
 /**
  * Makes many small changes one undo: the first is remembered, the rest ride on it, until `end`.

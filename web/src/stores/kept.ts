@@ -1,5 +1,5 @@
 // Unsaved changes in the browser's storage, so that a closed tab or a dead battery loses nothing.
-import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
+import { PIECE_FORMAT, PIECE_VERSION, upgradePiece, type PieceDocument } from '@zanfirico/contract';
 
 export interface Kept {
   readonly baseRevision: number;
@@ -25,14 +25,17 @@ export function forgetDraft(id: string): void {
   }
 }
 
-/** What was kept for a piece, if it is still readable and of this version. */
+/** What was kept for a piece, brought to the version of today, if it is still readable. */
 export function keptDraft(id: string): Kept | undefined {
   try {
     const value = JSON.parse(localStorage.getItem(key(id)) ?? 'null') as {
-      readonly document?: { readonly format?: unknown; readonly version?: unknown };
+      readonly baseRevision: number;
+      readonly document?: unknown;
     } | null;
-    return value?.document?.format === PIECE_FORMAT && value.document.version === PIECE_VERSION
-      ? (value as Kept)
+    const document = upgradePiece(value?.document) as
+      { readonly format?: unknown; readonly version?: unknown } | undefined;
+    return value && document?.format === PIECE_FORMAT && document.version === PIECE_VERSION
+      ? { baseRevision: value.baseRevision, document: document as PieceDocument }
       : undefined;
   } catch {
     return undefined;

@@ -1,11 +1,10 @@
 // Handles: round ones carry the outside, square ones on the inside set the wall, small rings pull the tangent.
 import type { PiecePoint } from '@zanfirico/contract';
-import { bezierSpans, ON_AXIS, printText, type ShapeProblem } from '@zanfirico/core';
+import { bezierSpans, inwardAt, ON_AXIS, printText, type ShapeProblem } from '@zanfirico/core';
 import type { KeyboardEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
-import { inwardAt } from './moves';
 
 interface Outer {
   readonly r: readonly number[];

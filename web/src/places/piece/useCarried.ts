@@ -21,7 +21,7 @@ export function useCarried(
   pattern: PieceDocument['pattern'],
   last: Extract<Derived, { ok: true }> | undefined,
 ): CarriedPattern | undefined {
-  const final = pattern && last?.parts[pattern.part];
+  const final = pattern && last?.parts.find((p) => p.id === pattern.part);
   const blank = useMemo(
     () => pattern && measureShape(pattern.blank, 0.22),
     // The blank alone decides its shape.
@@ -31,6 +31,6 @@ export function useCarried(
   return useMemo(() => {
     if (!pattern || !final || final.work === 'solid' || blank?.ok !== true) return undefined;
     const map = stretchMap(blank.shape, final.shape);
-    return { map, carried: carry(map, pattern.figure, pattern.drawnOn), part: pattern.part };
+    return { map, carried: carry(map, pattern.figure, pattern.drawnOn), part: final.index };
   }, [pattern, final, blank]);
 }

@@ -28,7 +28,8 @@ export function freshDocument(
     form,
     way: family === 'hard' ? 'torch' : 'furnace',
     glass,
-    parts: startingParts(form).map(({ name: part, profile, work }) => ({
+    parts: startingParts(form).map(({ name: part, profile, work }, i) => ({
+      id: `p${String(i + 1)}`,
       name: part,
       profile: profile.map((p) => ({ ...p, corner: p.corner ?? false })),
       ...(work && { work }),

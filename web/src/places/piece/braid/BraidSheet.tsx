@@ -1,6 +1,14 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
 import type { OwnStep } from '@zanfirico/contract';
-import type { StepId, WorkStep } from '@zanfirico/core';
+import {
+  changeStep,
+  insertStep,
+  moveStep,
+  removeStep,
+  repeatStep,
+  type StepId,
+  type WorkStep,
+} from '@zanfirico/core';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { download, fileName } from '../../../exports/download';
@@ -15,7 +23,6 @@ import { usePiece } from '../usePiece';
 import { AddStep } from './AddStep';
 import { AssemblyLeaf } from './AssemblyLeaf';
 import { CrewLeaf } from './CrewLeaf';
-import { inserted, moved, removed, repeated, stepChanged } from './orderEdits';
 import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
 import { StepTable } from './StepTable';
@@ -97,22 +104,22 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     if (take !== undefined) setAt(Math.max(0, Math.min(next.length - 1, take)));
   };
   const change = (i: number, patch: Partial<WorkStep>): void => {
-    put(stepChanged(steps, i, patch));
+    put(changeStep(steps, i, patch));
   };
   const move = (from: number, to: number): void => {
-    const next = moved(steps, from, to);
+    const next = moveStep(steps, from, to);
     if (next) put(next, to);
   };
   const insert = (kind: StepId, own?: OwnStep): void => {
     const i = at ?? steps.length - 1;
-    put(inserted(steps, i, kind, braid.main, own), i + 1);
+    put(insertStep(steps, i, kind, braid.main, own), i + 1);
   };
   const repeat = (i: number): void => {
-    const next = repeated(steps, i);
+    const next = repeatStep(steps, i);
     if (next) put(next, i + 1);
   };
   const remove = (i: number): void => {
-    put(removed(steps, i), i);
+    put(removeStep(steps, i), i);
   };
   const walk = (e: KeyboardEvent): void => {
     if (

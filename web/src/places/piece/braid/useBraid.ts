@@ -1,14 +1,20 @@
 // The order of work of the piece in hand: its steps, their clock, the heat through them, and what the rules say.
 import type { PieceSequence, PieceStep } from '@zanfirico/contract';
 import {
+  byId,
+  byNumber,
   checkOrder,
   draftInput,
   draftWork,
   heatOfWork,
   heatParts,
+  inHand,
   inTurn,
+  redrafted,
   ruleParts,
   withHelpers,
+  withSteps,
+  withVariant,
   type DraftInput,
   type Finding,
   type HeatPart,
@@ -42,8 +48,6 @@ export interface Braid {
   readonly afresh: () => void;
 }
 
-const NAME = 'As planned';
-
 /** A plan, and the steps it was made for. */
 export interface Planned {
   readonly steps: readonly WorkStep[];
@@ -58,8 +62,11 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
   const { form, way, parts, bits } = document;
   const { ironDiameter } = document.making;
   const { sequence } = document;
-  const chosen = Math.min(sequence?.chosen ?? 0, (sequence?.variants.length ?? 1) - 1);
-  const kept = sequence?.variants[chosen]?.steps as readonly WorkStep[] | undefined;
+  const named = sequence?.variants[inHand(sequence)]?.steps;
+  // A memo of the names alone: a drag makes new parts, not new orders.
+  const idText = parts.map((p) => p.id).join(' ');
+  const ids = useMemo(() => idText.split(' '), [idText]);
+  const kept = useMemo(() => named && byNumber(named, ids), [named, ids]);
   const helpers = sequence?.helpers ?? true;
   const crew = sequence?.crew;
   const stations = sequence?.stations;
@@ -95,6 +102,8 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
           ? withHelpers(steps, main)
           : inTurn(steps);
     const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
+    const asKept = (list: readonly WorkStep[]): PieceStep[] =>
+      structuredClone(byId<PieceStep>(list, ids));
     const setSequence = (change: Partial<PieceSequence>): void => {
       changePiece({
         sequence: {
@@ -119,40 +128,14 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
       sequence,
       setSequence,
       addVariant: (name, fresh) => {
-        const there = sequence?.variants ?? [];
-        const first = there.length > 0 ? there : [{ name: NAME, steps: steps as PieceStep[] }];
-        const copies: PieceSequence['variants'] = structuredClone([
-          ...first,
-          { name, steps: fresh as PieceStep[] },
-        ]);
-        setSequence({ variants: copies, chosen: first.length });
+        setSequence(withVariant(sequence, asKept(steps), name, asKept(fresh)));
       },
       afresh: () => {
-        const variants = sequence?.variants ?? [];
-        setSequence({
-          variants:
-            variants.length > 1
-              ? variants.map((v, i) => (i === chosen ? { ...v, steps: drafted as PieceStep[] } : v))
-              : [],
-        });
+        setSequence(redrafted(sequence, asKept(drafted)));
       },
       change: (next) => {
-        const there = sequence?.variants ?? [];
-        const variants = there.length > 0 ? there : [{ name: NAME, steps: [] }];
-        setSequence({
-          variants: variants.map((v, i) =>
-            i === chosen ? { ...v, steps: next as PieceStep[] } : v,
-          ),
-        });
+        setSequence(withSteps(sequence, asKept(next)));
       },
     };
-  }, [drawn, kept, helpers, crew, stations, sequence, chosen, document.way, planned]);
-}
-
-/** An id no step has yet. */
-export function freshId(steps: readonly WorkStep[]): string {
-  const taken = new Set(steps.map((s) => s.id));
-  let n = steps.length + 1;
-  while (taken.has(`n${String(n)}`)) n += 1;
-  return `n${String(n)}`;
+  }, [drawn, kept, helpers, crew, stations, sequence, ids, document.way, planned]);
 }

@@ -1,6 +1,6 @@
 // The bit in hand: its measures by kind, where it sits, what it weighs.
 import type { PieceBit, PieceBitShape } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { copyBit, printText, removeBit } from '@zanfirico/core';
 import { Copy, Plus, Trash2, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { GlassField } from '../../../fields/GlassField';
@@ -8,7 +8,7 @@ import { NameField } from '../../../fields/NameField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
-import { changeBit, changePiece } from '../../../stores/draft';
+import { changeBit, editPiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
@@ -73,9 +73,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         <IconButton
           label="Copy this bit"
           onClick={() => {
-            changePiece({
-              bits: [...bits, { ...bit, name: `${bit.name} again`.slice(0, 40) }],
-            });
+            editPiece((d) => copyBit(d, index));
             takeBit(bits.length);
           }}
         >
@@ -84,8 +82,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         <IconButton
           label="Remove this bit"
           onClick={() => {
-            const rest = bits.filter((_, i) => i !== index);
-            changePiece({ bits: rest.length > 0 ? rest : undefined });
+            editPiece((d) => removeBit(d, index));
             takePart(0);
             say(`“${bit.name}” is gone; undo brings it back.`);
           }}

@@ -1,14 +1,14 @@
 // The part in hand: its name, how it is worked, its points.
+import { copyPart, mirrorUpper, removePart, setPull } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { GlassField } from '../../../fields/GlassField';
 import { NameField } from '../../../fields/NameField';
-import { mirrorUpper, raised, setPull } from '../../../marks/section/moves';
 import type { SectionActions } from '../../../marks/section/SectionDrawing';
 import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
-import { changePart, changePiece, setProfile } from '../../../stores/draft';
+import { changePart, editPiece, setProfile } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
 import { PointTable } from './PointTable';
@@ -35,21 +35,13 @@ export function PartFields({
     const top = last?.whole;
     const lowest = Math.min(...part.profile.map((p) => p.height));
     const by = top ? top.lowest + top.height - lowest : 0.05;
-    changePiece({
-      parts: [
-        ...document.parts,
-        { ...part, name: `${part.name} again`.slice(0, 40), profile: raised(part.profile, by) },
-      ],
-    });
+    editPiece((d) => copyPart(d, part.id, by));
     takePart(document.parts.length);
   };
   const remove = (): void => {
-    changePiece({
-      parts: document.parts.filter((_, i) => i !== index),
-      pattern: document.pattern?.part === index ? undefined : shifted(document.pattern, index),
-    });
+    editPiece((d) => removePart(d, part.id));
     takePart(Math.max(0, index - 1));
-    say(`“${part.name}” is gone; undo brings it back.`);
+    say(`“${part.name}” is gone, and its steps with it; undo brings it back.`);
   };
 
   return (
@@ -166,13 +158,6 @@ export function PartFields({
     </section>
   );
 }
-
-/** The pattern's part number after a part below it is gone. */
-const shifted = <P extends { part: number }>(
-  pattern: P | undefined,
-  gone: number,
-): P | undefined =>
-  pattern && pattern.part > gone ? { ...pattern, part: pattern.part - 1 } : pattern;
 
 function Check({
   label,

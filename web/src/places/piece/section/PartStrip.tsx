@@ -1,19 +1,20 @@
 // Every part by number and bit by letter, to take in hand; and what can be added.
-import type { PieceBit, PieceDocument, PiecePart } from '@zanfirico/contract';
+import type { PieceBit, PiecePart } from '@zanfirico/contract';
 import {
+  addBit,
+  addPart,
   BIT_PRESETS,
-  newBit,
-  newPart,
+  bitOn,
   NO_SHOP,
   PART_PRESETS,
+  sculptureOn,
   type BitPreset,
   type PartPreset,
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
 import { memo, useState, type ReactNode } from 'react';
-import { raised } from '../../../marks/section/moves';
 import { useBoard } from '../../../stores/board';
-import { changePiece, useDraft } from '../../../stores/draft';
+import { editPiece, useDraft } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import type { OnBoard } from '../usePiece';
@@ -105,7 +106,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
         items={PART_PRESETS.map((preset) => ({
           says: PART_SAYS[preset],
           run: () => {
-            addPart(part, preset);
+            addNewPart(part, preset);
             takePart(parts.length);
           },
         }))}
@@ -120,7 +121,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
           ...BIT_PRESETS.map((preset) => ({
             says: BIT_SAYS[preset],
             run: () => {
-              addBit(preset);
+              addNewBit(preset);
               takeBit(bits.length);
             },
           })),
@@ -158,7 +159,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
             setMeshing(false);
           }}
           onRead={(shape) => {
-            addMesh(shape);
+            addSculpture(shape);
             takeBit(bits.length);
           }}
         />
@@ -167,12 +168,12 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
   );
 }, sameNames);
 
-/** The piece as it is on the board now, with what it comes to. */
-function now(): { document: PieceDocument; last: OnBoard['last'] } | undefined {
+/** What the piece on the board comes to now. */
+function now(): OnBoard['last'] {
   const { document } = useDraft.getState();
   const derived =
     document && deriveDocument(document, { ...NO_SHOP, rack: useRack.getState().rack })?.derived;
-  return document && { document, last: derived?.ok === true ? derived : undefined };
+  return derived?.ok === true ? derived : undefined;
 }
 
 const Sign = ({ children }: { readonly children: ReactNode }) => (
@@ -205,77 +206,15 @@ function Toggle({
   );
 }
 
-function addPart(inHand: number, preset: PartPreset): void {
-  const board = now();
-  if (!board) return;
-  const { document, last } = board;
-  const joined = (last?.parts ?? []).filter((p) => p.role === 'joined');
-  const vessel = last?.whole.vessel;
-  const { part, from, by } = newPart(preset, {
-    outlines: joined.map((p) => p.outline),
-    inHand: joined.findIndex((p) => p.index === inHand),
-    vessel: vessel?.index === inHand,
-    mouth: vessel && {
-      height: vessel.shape.inner.z[vessel.shape.inner.z.length - 1] as number,
-      throat: vessel.shape.throat,
-    },
-  });
-  const taken = new Set(document.parts.map((p) => p.name));
-  let { name } = part;
-  for (let n = 2; taken.has(name); n += 1) name = `${part.name} ${String(n)}`;
-  const added: PiecePart = { ...part, name, profile: part.profile.map((p) => ({ ...p })) };
-  const above = (height: number): boolean => by !== 0 && height >= from;
-  const lifted = new Set<number>();
-  const parts = document.parts.map((p, i) => {
-    if (!above(Math.min(...p.profile.map((q) => q.height)))) return p;
-    lifted.add(i);
-    return { ...p, profile: raised(p.profile, by) };
-  });
-  const { pattern, fillLine } = document;
-  changePiece({
-    parts: [...parts, added],
-    ...(document.bits && {
-      bits: document.bits.map((b) =>
-        above(b.place.height) ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
-      ),
-    }),
-    // What was measured on a lifted part goes up with it.
-    ...(fillLine !== undefined &&
-      vessel &&
-      lifted.has(vessel.index) && { fillLine: fillLine + by }),
-    ...(pattern?.drawnOn === 'final' &&
-      lifted.has(pattern.part) && {
-        pattern: { ...pattern, figure: { ...pattern.figure, height: pattern.figure.height + by } },
-      }),
-  });
-}
-
-/** The body's skin at a share of its height, where a new bit goes. */
-function skinOf(last: OnBoard['last']) {
-  const shape = last?.main.shape;
-  if (!shape) return { height: 0.05, radius: 0.03, tall: 0.1 };
-  const wanted = shape.lowest + 0.55 * shape.height;
-  const { r, z } = shape.outer;
-  let at = 0;
-  z.forEach((v, i) => {
-    if (Math.abs(v - wanted) < Math.abs((z[at] as number) - wanted)) at = i;
-  });
-  return { height: z[at] as number, radius: r[at] as number, tall: shape.height };
-}
-
-function addBit(preset: BitPreset): void {
-  const board = now();
-  if (!board) return;
-  const { document, last } = board;
-  const bit = newBit(preset, skinOf(last)) as PieceBit;
-  changePiece({ bits: [...(document.bits ?? []), bit] });
-}
-
-function addMesh(shape: PieceBit['shape']): void {
-  const board = now();
-  if (!board) return;
-  const { document, last } = board;
-  const { height, radius } = skinOf(last);
-  const place = { height, out: radius, around: 0, tilt: 0, copies: 1 };
-  changePiece({ bits: [...(document.bits ?? []), { name: 'sculpture', shape, place }] });
-}
+const addNewPart = (inHand: number, preset: PartPreset): void => {
+  const last = now();
+  editPiece((d) => addPart(d, last, preset, inHand));
+};
+const addNewBit = (preset: BitPreset): void => {
+  const body = now()?.main.shape;
+  editPiece((d) => addBit(d, bitOn(preset, body) as PieceBit));
+};
+const addSculpture = (shape: PieceBit['shape']): void => {
+  const body = now()?.main.shape;
+  editPiece((d) => addBit(d, sculptureOn(shape, body) as PieceBit));
+};

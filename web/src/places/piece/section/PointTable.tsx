@@ -1,11 +1,10 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import type { PiecePoint } from '@zanfirico/contract';
-import { LEAST_WALL, MOST_LENGTH, MOST_WALL } from '@zanfirico/core';
+import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDisplay } from '../../../stores/display';
-import { mirrorAfter } from '../../../marks/section/moves';
 import { changePoint, setProfile, useDraft } from '../../../stores/draft';
 
 interface Props {

@@ -1,18 +1,20 @@
 // What the drawing's handles do to the piece: moving, snapping, mirroring, each drag one step of undo.
 import type { PieceBit, PiecePart, PiecePoint } from '@zanfirico/contract';
-import { restOn, snapTo, type Line } from '@zanfirico/core';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
-import type { HandleTarget } from '../../../marks/section/Handles';
 import {
   insertAfter,
   insertNear,
+  type Line,
   mirrorAfter,
   movePoint,
   raised,
   removePoint,
+  restOn,
   setPull,
   setWall,
-} from '../../../marks/section/moves';
+  snapTo,
+} from '@zanfirico/core';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import type { HandleTarget } from '../../../marks/section/Handles';
 import type { SectionActions } from '../../../marks/section/SectionDrawing';
 import { useBoard } from '../../../stores/board';
 import { changeBit, changePiece, gesture, setProfile, useDraft } from '../../../stores/draft';

@@ -56,7 +56,7 @@ function NoPattern({ parts }: { readonly parts: readonly PlannedPart[] }) {
     const height = round(profile.lowest + profile.height * 0.55);
     changePiece({
       pattern: {
-        part: part.index,
+        part: part.id,
         blank: blank.map((p) => ({ ...p })),
         drawnOn: 'final',
         figure: { kind: 'dots', count: 12, diameter: 0.009, height },
@@ -102,8 +102,8 @@ function WithPattern({
   const units = useDisplay((s) => s.units);
   const { trouble } = useNotices();
   const [printing, setPrinting] = useState(false);
-  const part = parts.find((p) => p.index === pattern.part);
-  const drawn = document.parts[pattern.part]?.profile;
+  const part = parts.find((p) => p.id === pattern.part);
+  const drawn = document.parts.find((p) => p.id === pattern.part)?.profile;
   const blank = measureShape(pattern.blank, 0.22);
   const set = (change: Partial<PiecePattern>): void => {
     changePiece({ pattern: { ...pattern, ...change } });
@@ -125,12 +125,12 @@ function WithPattern({
             className="line-field"
             value={pattern.part}
             onChange={(e) => {
-              set({ part: Number(e.target.value) });
+              set({ part: e.target.value });
             }}
           >
             {!part && <option value={pattern.part}>a part that is not blown</option>}
             {parts.map((p) => (
-              <option key={p.index} value={p.index}>
+              <option key={p.id} value={p.id}>
                 {p.index + 1} {p.name}
               </option>
             ))}

@@ -1,20 +1,30 @@
 // Moves that came with whole pieces: pulled tangents, mirrors, points put on the line, parts raised.
-import type { PiecePoint } from '@zanfirico/contract';
-import { measureShape, startingProfile, tangentAt } from '@zanfirico/core';
+import { tangentAt } from '../shape/curve';
+import { startingProfile } from '../shape/forms';
+import { measureShape } from '../shape/measure';
+import type { ProfilePoint } from '../shape/profile';
 import * as fc from 'fast-check';
-import { insertNear, mirrorAfter, mirrorUpper, movePoint, raised, setPull, setWall } from './moves';
+import {
+  insertNear,
+  mirrorAfter,
+  mirrorUpper,
+  movePoint,
+  raised,
+  setPull,
+  setWall,
+} from './profile';
 
-const bottle: PiecePoint[] = startingProfile('bottle').map((p) => ({ ...p }));
-const ball: PiecePoint[] = startingProfile('ball').map((p) => ({ ...p }));
-const shape = (points: readonly PiecePoint[]) => {
+const bottle: ProfilePoint[] = startingProfile('bottle').map((p) => ({ ...p }));
+const ball: ProfilePoint[] = startingProfile('ball').map((p) => ({ ...p }));
+const shape = (points: readonly ProfilePoint[]) => {
   const read = measureShape(points, 0.22);
   if (!read.ok) throw new Error(read.problems[0]?.message);
   return read.shape;
 };
-const symmetric = (points: readonly PiecePoint[]): boolean => {
+const symmetric = (points: readonly ProfilePoint[]): boolean => {
   const about = ((points[0]?.height ?? 0) + (points[points.length - 1]?.height ?? 0)) / 2;
   return points.every((p, i) => {
-    const q = points[points.length - 1 - i] as PiecePoint;
+    const q = points[points.length - 1 - i] as ProfilePoint;
     return (
       Math.abs(p.height + q.height - 2 * about) < 1e-6 &&
       p.radius === q.radius &&
@@ -53,7 +63,7 @@ describe('the mirror', () => {
           const before = mirrorUpper(odd ? bottle : bottle.slice(1));
           if (!symmetric(before)) return false;
           const i = Math.min(index, before.length - 1);
-          const p = before[i] as PiecePoint;
+          const p = before[i] as ProfilePoint;
           const edited =
             kind === 'move'
               ? movePoint(before, i, { height: p.height + by, radius: p.radius + by })
@@ -89,7 +99,7 @@ describe('a point put on the line', () => {
   });
 
   it('is refused when the profile is full', () => {
-    const full = Array.from({ length: 200 }, (_, i): PiecePoint => ({
+    const full = Array.from({ length: 200 }, (_, i): ProfilePoint => ({
       height: i * 1e-3,
       radius: 0.05,
       wall: 0.003,

@@ -1,15 +1,13 @@
 // What dragging, nudging and typing do to a profile: pure functions from points to points. m.
-import type { PiecePoint } from '@zanfirico/contract';
 import {
   LEAST_POINTS,
   LEAST_WALL,
-  measureShape,
   MOST_LENGTH,
   MOST_POINTS,
   MOST_WALL,
-  ON_AXIS,
-  type Profile,
-} from '@zanfirico/core';
+} from '../shape/checkProfile';
+import { measureShape } from '../shape/measure';
+import { ON_AXIS, type Profile, type ProfilePoint } from '../shape/profile';
 
 const TENTH_OF_MM = 1e-4;
 const LEAST_RADIUS = 0.0005;
@@ -21,20 +19,20 @@ const clamp = (v: number, low: number, high: number): number => Math.min(high, M
 
 /** Points with one replaced. */
 const withPoint = (
-  points: readonly PiecePoint[],
+  points: readonly ProfilePoint[],
   index: number,
-  change: Partial<PiecePoint>,
-): PiecePoint[] => points.map((p, i) => (i === index ? { ...p, ...change } : p));
+  change: Partial<ProfilePoint>,
+): ProfilePoint[] => points.map((p, i) => (i === index ? { ...p, ...change } : p));
 
 /**
  * Moves a point to a height and radius, to the tenth of a millimetre (finer when `exact`: snapped to a skin); a point on
  * the axis stays on it.
  */
 export function movePoint(
-  points: readonly PiecePoint[],
+  points: readonly ProfilePoint[],
   index: number,
   to: { readonly height: number; readonly radius: number; readonly exact?: boolean },
-): PiecePoint[] {
+): ProfilePoint[] {
   const p = points[index];
   if (!p) return [...points];
   const step = to.exact === true ? (v: number): number => Number(v.toFixed(7)) : round;
@@ -45,15 +43,19 @@ export function movePoint(
 }
 
 /** Sets a wall, to the tenth of a millimetre. */
-export const setWall = (points: readonly PiecePoint[], index: number, wall: number): PiecePoint[] =>
+export const setWall = (
+  points: readonly ProfilePoint[],
+  index: number,
+  wall: number,
+): ProfilePoint[] =>
   withPoint(points, index, { wall: Math.max(LEAST_WALL, round(clamp(wall, 0, MOST_WALL))) });
 
 /** Pulls the tangent at a point, or with undefined lets the line find its own way again. */
 export const setPull = (
-  points: readonly PiecePoint[],
+  points: readonly ProfilePoint[],
   index: number,
-  pull: PiecePoint['pull'] | undefined,
-): PiecePoint[] =>
+  pull: ProfilePoint['pull'] | undefined,
+): ProfilePoint[] =>
   points.map((p, i) => {
     if (i !== index) return p;
     const bounded = (v: number): number => Number(clamp(v, -MOST_PULL, MOST_PULL).toFixed(4));
@@ -65,7 +67,7 @@ export const setPull = (
   });
 
 /** A new point on the drawn curve, halfway along the span after `index`. */
-export function insertAfter(points: readonly PiecePoint[], index: number): PiecePoint[] {
+export function insertAfter(points: readonly ProfilePoint[], index: number): ProfilePoint[] {
   const outer = curveOf(points);
   const a = points[index];
   const b = points[index + 1];
@@ -86,9 +88,9 @@ export function insertAfter(points: readonly PiecePoint[], index: number): Piece
 
 /** A new point on the drawn curve where it passes nearest to a place; tells where it was put. */
 export function insertNear(
-  points: readonly PiecePoint[],
+  points: readonly ProfilePoint[],
   to: { readonly height: number; readonly radius: number },
-): { readonly points: PiecePoint[]; readonly index: number } | undefined {
+): { readonly points: ProfilePoint[]; readonly index: number } | undefined {
   const outer = curveOf(points);
   if (!outer || points.length >= MOST_POINTS) return undefined;
   let at = 0;
@@ -112,35 +114,39 @@ function curveOf(points: Profile): Curve | undefined {
   return reading.ok ? reading.shape.outer : reading.outer;
 }
 
-const sampleAt = (outer: Curve, at: number): PiecePoint => ({
+const sampleAt = (outer: Curve, at: number): ProfilePoint => ({
   height: outer.z[at] as number,
   radius: outer.r[at] as number,
   wall: outer.wall[at] as number,
 });
 
-const inserted = (points: readonly PiecePoint[], index: number, p: PiecePoint): PiecePoint[] => [
+const inserted = (
+  points: readonly ProfilePoint[],
+  index: number,
+  p: ProfilePoint,
+): ProfilePoint[] => [
   ...points.slice(0, index + 1),
   { height: round(p.height), radius: round(p.radius), wall: round(p.wall) },
   ...points.slice(index + 1),
 ];
 
 /** Without one point; three must stay. */
-export const removePoint = (points: readonly PiecePoint[], index: number): PiecePoint[] =>
+export const removePoint = (points: readonly ProfilePoint[], index: number): ProfilePoint[] =>
   points.length > LEAST_POINTS ? points.filter((_, i) => i !== index) : [...points];
 
 /** A whole part moved along the axis. */
-export const raised = (points: readonly PiecePoint[], by: number): PiecePoint[] =>
+export const raised = (points: readonly ProfilePoint[], by: number): ProfilePoint[] =>
   points.map((p) => ({ ...p, height: Number((p.height + by).toFixed(7)) }));
 
 /** A point as the mirror across the height `about` shows it: the line runs through it the other way. */
-const reflected = (p: PiecePoint, about: number): PiecePoint => ({
+const reflected = (p: ProfilePoint, about: number): ProfilePoint => ({
   ...p,
   height: Number((2 * about - p.height).toFixed(7)),
   ...(p.pull && { pull: { radius: -p.pull.radius, height: p.pull.height } }),
 });
 
 /** Puts the mirror image of the lower half above its middle: what switching the mirror on does. */
-export function mirrorUpper(points: readonly PiecePoint[]): PiecePoint[] {
+export function mirrorUpper(points: readonly ProfilePoint[]): ProfilePoint[] {
   const first = points[0];
   const last = points[points.length - 1];
   if (!first || !last) return [...points];
@@ -156,10 +162,10 @@ export function mirrorUpper(points: readonly PiecePoint[]): PiecePoint[] {
 
 /** After an edit of one point of a mirrored part: its partner follows; the middle point keeps to the middle. */
 export function mirrorAfter(
-  before: readonly PiecePoint[],
-  after: readonly PiecePoint[],
+  before: readonly ProfilePoint[],
+  after: readonly ProfilePoint[],
   index: number,
-): PiecePoint[] {
+): ProfilePoint[] {
   const n = after.length;
   const first = before[0];
   const last = before[before.length - 1];

@@ -1,0 +1,148 @@
+// What numbers may be, once: the schemas take them from here, and so do the fields on screen. SI; temperatures °C.
+
+/** A number's range, both ends allowed. */
+export interface Limits {
+  readonly minimum: number;
+  readonly maximum: number;
+}
+
+const from = (minimum: number, maximum: number): Limits => ({ minimum, maximum });
+
+/** Ranges shared by whatever measures the same thing. */
+export const LIMITS = {
+  /** Anywhere on a drawing, m. */
+  coordinate: from(-2, 2),
+  /** A radius, m; 0 on the axis. */
+  radius: from(0, 2),
+  /** A wall square to the outside, m. */
+  wall: from(0.0003, 0.5),
+  /** A pulled tangent, m per m of chord. */
+  slope: from(-20, 20),
+  /** A measure of something drawn by hand: a bit, a cork, a figure, m. */
+  measure: from(0.0002, 2),
+  /** An iron, across, m. */
+  iron: from(0.004, 0.08),
+  /** An iron's dip, m. */
+  dip: from(0.01, 0.3),
+  /** Rod or tubing a part is made from, across, m. */
+  stockAcross: from(0.001, 0.3),
+  /** Wall of tubing, m. */
+  tubeWall: from(0.0003, 0.05),
+  /** A step, s: up to two days. */
+  stepSeconds: from(0, 172800),
+
+  /** Turns of a wrap, and how far it rises each, m. */
+  wrapTurns: from(0.05, 60),
+  wrapPitch: from(-0.5, 0.5),
+  /** Copies of a bit round the axis, and any angle, rad. */
+  bitCopies: from(1, 60),
+  angle: from(-7, 7),
+  /** Figures of a pattern round the piece. */
+  figureCopies: from(1, 200),
+  /** Widest less narrowest across a mouth, m. */
+  ovality: from(0, 0.1),
+
+  /** Colour between gathers: after which, and how much. */
+  afterGather: from(1, 12),
+  barLength: from(0.001, 1),
+  barAcross: from(0.002, 0.1),
+  colourMass: from(0.0001, 10),
+  passes: from(1, 60),
+  caneCount: from(1, 400),
+  caneAcross: from(0.0005, 0.05),
+  caneLength: from(0.001, 1),
+  coats: from(1, 60),
+  coatThickness: from(1e-8, 0.03),
+  lumps: from(1, 2000),
+  lumpAcross: from(0.0001, 0.2),
+  /** How far two expansions may differ, 1/K; pieces made of a plan. */
+  tolerance: from(0, 2e-6),
+  pieces: from(1, 1000),
+
+  /** Canes laid round a bubble. */
+  bubble: from(0.005, 1),
+  laidLength: from(0.005, 2),
+  billetAcross: from(0.002, 0.3),
+  billetLength: from(0.005, 2),
+  lost: from(0, 0.9),
+  twist: from(0, 1.4),
+  ribs: from(2, 120),
+  ribRise: from(0.0002, 0.05),
+
+  /** How a piece is made. */
+  potTemperature: from(700, 1500),
+  allowance: from(0, 1),
+  tubeAcross: from(0.002, 0.3),
+  /** How many of a station a shop has. */
+  stations: from(1, 6),
+
+  /** The night. */
+  holdTemperature: from(300, 800),
+  doorTemperature: from(30, 200),
+  boxCoolingTime: from(600, 604800),
+  restraint: from(0, 1),
+  liquidRatio: from(1, 5),
+  recipeTemperature: from(0, 1200),
+  recipeHold: from(0, 31622400),
+
+  /** The shop's things, m. */
+  annealerSize: from(0.05, 5),
+  blockInside: from(0.02, 0.5),
+  gloryMouth: from(0.02, 3),
+  gloryReach: from(0.02, 5),
+  stickLength: from(0.05, 5),
+  /** Glass on the scale, kg; a learned factor. */
+  weighed: from(0.001, 100),
+  layerFactor: from(0.1, 10),
+  /** A colour's sample, m; stock on the rack: kg or m, and across, m. */
+  sample: from(1e-8, 0.2),
+  rackAmount: from(0, 5000),
+  rackAcross: from(0.0002, 0.5),
+
+  /** A thread of two glasses, m. */
+  threadLength: from(0.02, 3),
+  threadBow: from(0, 1),
+  threadHalf: from(0.00005, 0.02),
+  threadError: from(0, 0.02),
+  /** A chip between polarisers, nm/cm or discs, through so much glass, m. */
+  halo: from(0, 5000),
+  haloError: from(0, 1000),
+  discs: from(0, 40),
+  discsError: from(0, 10),
+  lookedThrough: from(0.0005, 0.3),
+} as const satisfies Record<string, Limits>;
+
+/** What each number may be: what a glass, a metal or a mineral could have, with room. */
+export const QUANTITY_LIMITS = {
+  expansion: { minimum: 3e-7, maximum: 300e-7, description: 'mean 20–300 °C, 1/K' },
+  strain: { minimum: 250, maximum: 2100, description: 'log η 13.5, °C' },
+  annealing: { minimum: 300, maximum: 2100, description: 'log η 12, °C' },
+  softening: { minimum: 350, maximum: 2100, description: 'log η 6.6, °C' },
+  working: { minimum: 400, maximum: 2500, description: 'log η 3, °C' },
+  density: { minimum: 500, maximum: 23000, description: 'kg/m³' },
+  young: { minimum: 1e9, maximum: 500e9, description: 'Young’s modulus, Pa' },
+  poisson: { minimum: 0, maximum: 0.49, description: 'Poisson’s ratio' },
+  conductivity: { minimum: 0.1, maximum: 500, description: 'W/(m·K)' },
+  specificHeat: { minimum: 50, maximum: 3000, description: 'J/(kg·K)' },
+  stressOptical: { minimum: 0, maximum: 10e-12, description: '1/Pa' },
+} as const;
+
+/** What an annealer's figures may be. */
+export const ANNEALER_LIMITS = {
+  coolingTime: {
+    minimum: 600,
+    maximum: 604800,
+    description: 'off, till 37 % of the excess over the room is left, s',
+  },
+  power: { minimum: 100, maximum: 500000, description: 'most heat, W' },
+  capacity: {
+    minimum: 500,
+    maximum: 50000000,
+    description: 'heat it takes to warm box and load by a kelvin, J/K',
+  },
+  unevenness: {
+    minimum: 0,
+    maximum: 100,
+    description: 'between its hottest and its coldest place at annealing heat, K',
+  },
+} as const;

@@ -1,0 +1,128 @@
+// A part on the axis: its outline, how it is worked, what it is of, and the colour laid on it. Lengths m.
+import { Type, type Static } from '@sinclair/typebox';
+import { LIMITS } from './limits';
+import { count, glassId, number, oneOf, ownId, strict } from './words';
+
+export const partName = () => Type.String({ minLength: 1, maxLength: 40 });
+const slope = () => number(LIMITS.slope);
+
+/** One point of the outside line, base to lip. */
+export const ProfilePointSchema = Type.Object(
+  {
+    height: number(LIMITS.coordinate, 'above the table, m'),
+    radius: number(LIMITS.radius, 'outer radius, m; 0 on the axis'),
+    wall: number(LIMITS.wall, 'wall thickness square to the outside, m'),
+    corner: Type.Optional(Type.Boolean({ description: 'a crisp edge at this point' })),
+    pull: Type.Optional(
+      Type.Object(
+        { radius: slope(), height: slope() },
+        { ...strict, description: 'a tangent pulled by hand, m per m of chord' },
+      ),
+    ),
+  },
+  strict,
+);
+
+export const ProfileSchema = Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 });
+
+/** Torch stock something is made from: tubing when it has a wall, rod when it has none. */
+export const stock = () =>
+  Type.Object(
+    {
+      diameter: number(LIMITS.stockAcross, 'm'),
+      wall: Type.Optional(number(LIMITS.tubeWall, 'm')),
+    },
+    { ...strict, description: 'torch stock: tubing with a wall, rod without' },
+  );
+
+/** Colour laid on a part, in the amounts a shop measures. */
+export const ColourLayerSchema = Type.Object(
+  {
+    colour: Type.String({
+      pattern: '^[a-z0-9-]{1,40}$',
+      description: 'id of a colour, or of a glass laid as one, in the rack',
+    }),
+    after: count(LIMITS.afterGather, 'laid on after so many gathers, under the next'),
+    amount: Type.Union([
+      Type.Object(
+        {
+          kind: Type.Literal('bar'),
+          length: number(LIMITS.barLength, 'm'),
+          diameter: number(LIMITS.barAcross, 'm'),
+        },
+        strict,
+      ),
+      Type.Object({ kind: Type.Literal('weight'), mass: number(LIMITS.colourMass, 'kg') }, strict),
+      Type.Object(
+        { kind: Type.Literal('passes'), count: count(LIMITS.passes, 'rolls in powder or frit') },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('canes'),
+          count: count(LIMITS.caneCount),
+          diameter: number(LIMITS.caneAcross, 'm'),
+          length: number(LIMITS.caneLength, 'm'),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('coats'),
+          count: count(LIMITS.coats, 'all round'),
+          thickness: number(LIMITS.coatThickness, 'of each, m'),
+        },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('pieces'),
+          count: count(LIMITS.lumps, 'lumps set in'),
+          diameter: number(LIMITS.lumpAcross, 'm'),
+        },
+        strict,
+      ),
+    ]),
+  },
+  strict,
+);
+
+/** An iron and how deep it dips. */
+const iron = () =>
+  Type.Object({ diameter: number(LIMITS.iron, 'm'), depth: number(LIMITS.dip, 'm') }, strict);
+
+/** A part on the axis, its profile at its true height in the piece. What is left out is the piece's own. */
+export const PartSchema = Type.Object(
+  {
+    id: ownId('its own for good: steps, joins and the pattern name it'),
+    name: partName(),
+    profile: ProfileSchema,
+    work: Type.Optional(
+      oneOf(['blown', 'solid'], {
+        description: 'solid: glass right through, walls not asked; blown when left out',
+      }),
+    ),
+    role: Type.Optional(
+      oneOf(['joined', 'stopper'], {
+        description: 'stopper: set into the mouth and lifted out; joined when left out',
+      }),
+    ),
+    glass: Type.Optional(glassId()),
+    iron: Type.Optional(iron()),
+    stock: Type.Optional(stock()),
+    colours: Type.Optional(
+      Type.Array(ColourLayerSchema, {
+        maxItems: 20,
+        description: 'colour between the gathers, from inside to outside',
+      }),
+    ),
+    mirror: Type.Optional(
+      Type.Boolean({ description: 'while drawing, the upper half mirrors the lower' }),
+    ),
+  },
+  strict,
+);
+
+export type PiecePoint = Static<typeof ProfilePointSchema>;
+export type PiecePart = Static<typeof PartSchema>;
+export type PieceColour = Static<typeof ColourLayerSchema>;

@@ -1,0 +1,173 @@
+// Parts added, copied and taken away: what named a part goes on naming the same one, whatever comes and goes beside it.
+import type { PlannedPart } from '../piece/derive';
+import type { Whole } from '../piece/whole';
+import { newPart, type PartPreset } from '../shape/presets';
+import type { ProfilePoint } from '../shape/profile';
+import { factsOf, type WorkStep } from '../work/facts';
+import type { KeptOrder, NamedStep } from './order';
+import { raised } from './profile';
+
+/** A part as edits see it. */
+export interface EditedPart {
+  id: string;
+  name: string;
+  profile: ProfilePoint[];
+}
+
+/** A piece as edits see it: any document that has these. */
+export interface Edited {
+  parts: EditedPart[];
+  bits?: { name: string; place: { height: number } }[];
+  fillLine?: number;
+  pattern?: { part: string; drawnOn: 'blank' | 'final'; figure: { height: number } };
+  sequence?: KeptOrder;
+}
+
+/** Longest name the file takes. */
+const LONGEST_NAME = 40;
+
+/** An id no part has, and nothing names. */
+export function freshPartId(piece: Pick<Edited, 'parts' | 'pattern' | 'sequence'>): string {
+  const taken = new Set(piece.parts.map((p) => p.id));
+  if (piece.pattern) taken.add(piece.pattern.part);
+  for (const v of piece.sequence?.variants ?? [])
+    for (const s of v.steps) taken.add(s.part).add(s.to ?? s.part);
+  let n = piece.parts.length + 1;
+  while (taken.has(`p${String(n)}`)) n += 1;
+  return `p${String(n)}`;
+}
+
+/** A name no part has: "knop", "knop 2" … */
+function freshName(parts: readonly EditedPart[], wanted: string): string {
+  const taken = new Set(parts.map((p) => p.name));
+  let name = wanted;
+  for (let n = 2; taken.has(name); n += 1) name = `${wanted} ${String(n)}`;
+  return name;
+}
+
+/** What an added part has to know of the form: its parts as planned, and the whole. */
+export interface Standing {
+  readonly parts: readonly PlannedPart[];
+  readonly whole: Whole;
+}
+
+/**
+ * A new part of a kind, standing where it usually goes; what stands above it is lifted to make room, and what was measured on a
+ * lifted part goes up with it. `inHand` is the place of the part it goes next to.
+ */
+export function addPart<D extends Edited>(
+  piece: D,
+  form: Standing | undefined,
+  preset: PartPreset,
+  inHand: number,
+): D {
+  const joined = (form?.parts ?? []).filter((p) => p.role === 'joined');
+  const vessel = form?.whole.vessel;
+  const { part, from, by } = newPart(preset, {
+    outlines: joined.map((p) => p.outline),
+    inHand: joined.findIndex((p) => p.index === inHand),
+    vessel: vessel?.index === inHand,
+    mouth: vessel && {
+      height: vessel.shape.inner.z[vessel.shape.inner.z.length - 1] as number,
+      throat: vessel.shape.throat,
+    },
+  });
+  const above = (height: number): boolean => by !== 0 && height >= from;
+  const lifted = new Set<string>();
+  const parts = piece.parts.map((p) => {
+    if (!above(Math.min(...p.profile.map((q) => q.height)))) return p;
+    lifted.add(p.id);
+    return { ...p, profile: raised(p.profile, by) };
+  });
+  const { pattern, fillLine, bits } = piece;
+  const stands = vessel && piece.parts[vessel.index];
+  return {
+    ...piece,
+    parts: [
+      ...parts,
+      {
+        id: freshPartId(piece),
+        ...part,
+        name: freshName(piece.parts, part.name),
+        profile: part.profile.map((p) => ({ ...p })),
+      },
+    ],
+    ...(bits && {
+      bits: bits.map((b) =>
+        above(b.place.height) ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
+      ),
+    }),
+    ...(fillLine !== undefined && stands && lifted.has(stands.id) && { fillLine: fillLine + by }),
+    ...(pattern?.drawnOn === 'final' &&
+      lifted.has(pattern.part) && {
+        pattern: { ...pattern, figure: { ...pattern.figure, height: pattern.figure.height + by } },
+      }),
+  };
+}
+
+/** A part once more, raised by so much, m, at the end of the list. Nothing there is where there is no such part. */
+export function copyPart<D extends Edited>(piece: D, id: string, by: number): D {
+  const part = piece.parts.find((p) => p.id === id);
+  if (!part) return piece;
+  const copy = {
+    ...part,
+    id: freshPartId(piece),
+    name: `${part.name} again`.slice(0, LONGEST_NAME),
+    profile: raised(part.profile, by),
+  };
+  return { ...piece, parts: [...piece.parts, copy] };
+}
+
+/** What is done to a piece by the part it is held or heated at: done all the same when that part is gone, at what it hung on. */
+const HANDLING = new Set<string>([
+  'reheat',
+  'flash',
+  'longReheat',
+  'setBase',
+  'clearButton',
+  'punty',
+  'transfer',
+  'straight',
+  'firePolish',
+  'crackOff',
+  'knockOff',
+  'polishScar',
+  'garage',
+  'fetch',
+  'scrap',
+  'box',
+]);
+
+/**
+ * An order without a part: its making and its joins go; what was joined to it is joined to what it hung on; how the piece was held
+ * and heated there goes on at the same place.
+ */
+export function stepsWithout<S extends NamedStep>(steps: readonly S[], id: string): S[] {
+  const joins = (s: S): boolean => factsOf(s as unknown as WorkStep).does === 'join';
+  const own = steps.findIndex((s) => joins(s) && s.part === id && s.to !== undefined);
+  const carried = steps.findIndex((s) => joins(s) && s.to === id);
+  const heir = steps[own]?.to ?? steps[carried]?.part;
+  const from = own >= 0 ? own : carried;
+  return steps.flatMap((s, i): S[] => {
+    if (s.to === id) return heir === undefined || s.part === heir ? [] : [{ ...s, to: heir }];
+    if (s.part !== id) return [s];
+    return heir !== undefined && i > from && HANDLING.has(s.kind) ? [{ ...s, part: heir }] : [];
+  });
+}
+
+/** Without a part: its pattern, its steps and its joins go with it; everything else stays with its own part. */
+export function removePart<D extends Edited>(piece: D, id: string): D {
+  const { sequence, pattern } = piece;
+  const without = {
+    ...piece,
+    parts: piece.parts.filter((p) => p.id !== id),
+    ...(sequence && {
+      sequence: {
+        ...sequence,
+        variants: sequence.variants.map((v) => ({ ...v, steps: stepsWithout(v.steps, id) })),
+      },
+    }),
+  };
+  if (pattern?.part === id) delete without.pattern;
+  return without;
+}
