@@ -228,7 +228,7 @@ export {
   type TypedKind,
 } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';
-export { checkedSchedule, seenAs, type Checked } from './anneal/checked';
+export { checkedSchedule, firstGuess, seenAs, type Checked } from './anneal/checked';
 export { shortestNight, type Shorter } from './anneal/shortest';
 export { putThrough, type Assumed, type Outcome } from './anneal/outcome';
 export {

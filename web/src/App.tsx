@@ -2,7 +2,11 @@
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Later } from './places/Later';
 import { PiecesPlace } from './places/pieces/PiecesPlace';
+import { PlaceBroke } from './shell/PlaceBroke';
 import { Shell } from './shell/Shell';
+
+/** A crash in one place stays in it. */
+const guarded = { errorElement: <PlaceBroke /> };
 
 const router = createBrowserRouter([
   {
@@ -10,9 +14,10 @@ const router = createBrowserRouter([
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
-      { path: 'pieces', element: <PiecesPlace /> },
+      { path: 'pieces', ...guarded, element: <PiecesPlace /> },
       {
         path: 'pieces/:id',
+        ...guarded,
         lazy: async () => ({
           Component: (await import('./places/piece/PiecePlace')).PiecePlace,
         }),
@@ -20,30 +25,35 @@ const router = createBrowserRouter([
           { index: true, element: <Navigate to="section" replace /> },
           {
             path: 'section',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/piece/section/SectionSheet')).SectionSheet,
             }),
           },
           {
             path: 'colour',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/piece/colour/ColourSheet')).ColourSheet,
             }),
           },
           {
             path: 'braid',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet,
             }),
           },
           {
             path: 'night',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/piece/tonight/NightSheet')).NightSheet,
             }),
           },
           {
             path: 'card',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/piece/card/CardSheet')).CardSheet,
             }),
@@ -52,28 +62,33 @@ const router = createBrowserRouter([
       },
       {
         path: 'rack',
+        ...guarded,
         lazy: async () => ({ Component: (await import('./places/rack/RackPlace')).RackPlace }),
         children: [
           {
             index: true,
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/rack/ColourShelf')).ColourSheet,
             }),
           },
           {
             path: 'glasses',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/rack/GlassShelf')).GlassSheet,
             }),
           },
           {
             path: 'tests',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/rack/fitTests/FitTestSheet')).TestsSheet,
             }),
           },
           {
             path: 'shop',
+            ...guarded,
             lazy: async () => ({
               Component: (await import('./places/rack/ShopSheet')).ShopSheet,
             }),
@@ -82,6 +97,7 @@ const router = createBrowserRouter([
       },
       {
         path: 'pot',
+        ...guarded,
         element: (
           <Later
             name="Pot"
@@ -91,6 +107,7 @@ const router = createBrowserRouter([
       },
       {
         path: 'bench',
+        ...guarded,
         element: (
           <Later
             name="Bench"
@@ -100,10 +117,12 @@ const router = createBrowserRouter([
       },
       {
         path: 'night',
+        ...guarded,
         lazy: async () => ({ Component: (await import('./places/night/NightPlace')).NightPlace }),
       },
       {
         path: 'log',
+        ...guarded,
         element: (
           <Later
             name="Log"

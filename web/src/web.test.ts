@@ -11,6 +11,7 @@ import {
   removePoint,
   setWall,
   startingProfile,
+  checkedSchedule,
 } from '@zanfirico/core';
 import * as fc from 'fast-check';
 import Papa from 'papaparse';
@@ -140,10 +141,11 @@ describe('files out', () => {
     const glass = findGlass(document.glass);
     const derived = glass && derive(document, glass);
     if (derived?.ok !== true) throw new Error('the tumbler should be good');
-    const text = scheduleCsv(derived.schedule, '17:00', new Date(2026, 10, 26));
+    const { schedule } = checkedSchedule(derived.night);
+    const text = scheduleCsv(schedule, '17:00', new Date(2026, 10, 26));
     const { data, errors } = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true });
     expect(errors).toEqual([]);
-    expect(data).toHaveLength(derived.schedule.rows.length);
+    expect(data).toHaveLength(schedule.rows.length);
     expect(data[2]).toMatchObject({
       kind: 'soak',
       from_c: '505',
@@ -151,7 +153,7 @@ describe('files out', () => {
       starts_clock: '17:00',
       starts_day: '0',
     });
-    const slow = derived.schedule.rows.find((r) => r.name === 'Slow fall');
+    const slow = schedule.rows.find((r) => r.name === 'Slow fall');
     expect(Number(data[3]?.['rate_c_per_h'])).toBeCloseTo((slow?.rate ?? 0) * 3600, 2);
   });
 

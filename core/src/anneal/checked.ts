@@ -24,7 +24,11 @@ export interface Checked {
  * Where the simulation mostly ends: the closed forms leave out that the quick fall brings further in, and that its tension comes on
  * top of what the slow one has set, pressed. Calibrated on the simulation, which has the last word.
  */
-export const FIRST_GUESS: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
+const FIRST_GUESS: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
+/** The first guess of a night: the closed forms, begun where the simulation mostly ends. At once; not to be fired by. */
+export const firstGuess = (input: ScheduleInput): Schedule =>
+  annealingSchedule({ ...input, tuned: FIRST_GUESS });
+
 /** Times it is put through at most. */
 const ROUNDS = 7;
 /** Aimed at, as a share of what is allowed; good enough from here. */

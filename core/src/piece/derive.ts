@@ -1,8 +1,7 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
-import { FIRST_GUESS } from '../anneal/checked';
-import { annealingSchedule, type Schedule, type ScheduleInput } from '../anneal/schedule';
+import type { ScheduleInput } from '../anneal/schedule';
 import { planGathers, type GatherPlan } from '../gather/gatherPlan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
@@ -117,9 +116,7 @@ export type Derived =
       /** The main part's gathers; every part has its own in `parts`. */
       readonly gathers: GatherPlan | undefined;
       readonly stock: StockPlan | undefined;
-      /** The first guess of tonight, by closed forms; `checkedSchedule` puts it through the simulation. */
-      readonly schedule: Schedule;
-      /** What tonight is worked out from. */
+      /** What tonight is worked out from; the night itself is `checkedSchedule`'s, and nobody else's. */
       readonly night: ScheduleInput;
     }
   | {
@@ -212,7 +209,6 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       boxOf({ coolingTime: firing.boxCoolingTime }),
     holding: holdingSeconds(firing.firstIn, firing.lastIn),
   };
-  const schedule = annealingSchedule({ ...night, tuned: FIRST_GUESS });
   return {
     ok: true,
     parts: planned,
@@ -229,7 +225,6 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     readings: readings(whole),
     gathers: main.gathers,
     stock: main.stock,
-    schedule,
     night,
   };
 }

@@ -5,6 +5,7 @@ import type { Figure } from '../units/why';
 import { FORMS, startingProfile } from '../shape/forms';
 import { clockAfter, clockChange, holdingSeconds, minutesOfDay } from './clock';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
+import { checkedSchedule, firstGuess } from '../anneal/checked';
 import { derive, type Derived, type PieceInput } from './derive';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;
@@ -50,8 +51,9 @@ describe('deriving a piece', () => {
 
   it('cools a bottle and a ball as one-sided walls, an open tumbler as a slab', () => {
     const says = (form: (typeof FORMS)[number]): string =>
-      good(derive(piece({ form, parts: [{ profile: startingProfile(form) }] }), soft)).schedule
-        .slowRate.why.says;
+      firstGuess(
+        good(derive(piece({ form, parts: [{ profile: startingProfile(form) }] }), soft)).night,
+      ).slowRate.why.says;
     expect(says('bottle')).toContain('outside only');
     expect(says('ball')).toContain('outside only');
     expect(says('tumbler')).toContain('both sides');
@@ -78,7 +80,7 @@ describe('deriving a piece', () => {
           const thin = at(form, 0);
           const thick = at(form, extra);
           return (
-            thick.schedule.total.value >= thin.schedule.total.value - 1e-6 &&
+            firstGuess(thick.night).total.value >= firstGuess(thin.night).total.value - 1e-6 &&
             thick.readings.mass.value >= thin.readings.mass.value - 1e-9
           );
         },
@@ -89,18 +91,19 @@ describe('deriving a piece', () => {
 
   it('every figure answers why: a sentence, a formula, inputs, a source, what would change it', () => {
     const d = good(derive(piece(), soft));
+    const { schedule } = checkedSchedule(d.night);
     const figures: (Figure | undefined)[] = [
       ...(Object.values(d.readings) as Figure[]),
       d.gathers?.count,
       d.gathers?.toGather,
       d.gathers?.layer,
-      d.schedule.soak,
-      d.schedule.slowRate,
-      d.schedule.slowEnd,
-      d.schedule.quickRate,
-      d.schedule.total,
-      d.schedule.leaves,
-      d.schedule.passing,
+      schedule.soak,
+      schedule.slowRate,
+      schedule.slowEnd,
+      schedule.quickRate,
+      schedule.total,
+      schedule.leaves,
+      schedule.passing,
     ];
     for (const figure of figures) {
       expect(figure?.why.says).toBeTruthy();

@@ -21,7 +21,8 @@ import { TimeField } from '../fields/TimeField';
 import { clockWords } from '../clock/clockWords';
 import { RecipeTable } from './RecipeTable';
 import { TakeLog } from './TakeLog';
-import { failureOf, useNight } from './useNight';
+import { useAnswer } from '../workers/useAnswer';
+import { night } from '../workers/workers';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../marks/CurvesChart')).CurvesChart,
@@ -76,13 +77,15 @@ export function Accident({ input, lastIn, checked, load }: Props) {
     const { curve } = follow(checked.curve, input.box, [mishap]);
     return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
   }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
-  const question = useMemo(
-    () => happened && ({ kind: 'judge', input, load, ...happened } as const),
+  const ask = useMemo(
+    () =>
+      happened &&
+      (() => night((w) => w.judge(input, happened.curve, happened.from, happened.start, load))),
     [happened, input, load],
   );
-  const answer = useNight(question);
-  const failure = failureOf(answer);
-  const judged = answer && 'judged' in answer ? answer.judged : undefined;
+  const answer = useAnswer(ask);
+  const failure = answer.state === 'failed' ? answer.says : undefined;
+  const judged = answer.state === 'here' ? answer.value : undefined;
   const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
   return (
     <section aria-label="Accidents">
@@ -158,7 +161,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
           {failure}
         </p>
       )}
-      {happened && !answer && <p className="quiet mt-2">Working …</p>}
+      {happened && answer.state === 'asked' && <p className="quiet mt-2">Working …</p>}
       {judged && (
         <>
           <div className="mt-2" aria-live="polite">

@@ -20,7 +20,9 @@ import { LineMark, lineStyle } from '../marks/LineMark';
 import { Verdict } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { useShop } from '../stores/theShop';
-import { askNight, type NightQuestion } from '../workers/night';
+import { sentenceOf } from '../api/client';
+import { night } from '../workers/workers';
+import { checkedNight } from './nights';
 import { SCHOOLS_F } from './PracticeChoice';
 import { RecipeEditor } from './RecipeEditor';
 import { verdictOf } from './verdictOf';
@@ -33,7 +35,7 @@ const CurvesChart = lazy(async () => ({
 interface Row {
   readonly id: string;
   readonly name: string;
-  readonly question: NightQuestion;
+  readonly ask: () => Promise<Told>;
   readonly recipe?: Recipe;
 }
 interface Told {
@@ -58,28 +60,26 @@ export function Compare({ input, lastIn, checked }: Props) {
   }>();
   const [editing, setEditing] = useState<Recipe>();
   const rows = useMemo((): readonly Row[] => {
-    const at = (holdTemperature: number, practice: Practice): NightQuestion => ({
-      kind: 'check',
-      input: { ...input, holdTemperature, practice },
-    });
+    const at = (holdTemperature: number, practice: Practice) => (): Promise<Told> =>
+      checkedNight({ ...input, holdTemperature, practice });
     return [
       ...SCHOOLS_F.map((f) => ({
         id: `hold${String(f)}`,
         name: `Held at ${String(f)} °F`,
-        question: at(((f - 32) * 5) / 9, input.practice),
+        ask: at(((f - 32) * 5) / 9, input.practice),
       })),
       ...(Object.keys(PRACTICES) as Practice[])
         .filter((p) => p !== input.practice)
         .map((p) => ({
           id: p,
           name: PRACTICES[p].name,
-          question: at(input.holdTemperature, p),
+          ask: at(input.holdTemperature, p),
         })),
       ...recipes.map((recipe, i) => ({
         id: `recipe${String(i)}`,
         name: recipe.name,
         recipe,
-        question: { kind: 'recipe', input, recipe } as const,
+        ask: () => night((w) => w.recipe(input, recipe)),
       })),
     ];
   }, [input, recipes]);
@@ -90,14 +90,8 @@ export function Compare({ input, lastIn, checked }: Props) {
       for (const row of rows) {
         const problems = row.recipe ? recipeProblems(row.recipe, input.box) : [];
         if (problems[0]) by.set(row.id, problems[0].says);
-        else {
-          const a = await askNight(row.question);
-          if (!live) return;
-          if ('checked' in a)
-            by.set(row.id, { curve: a.checked.curve, outcome: a.checked.outcome });
-          else if ('recipe' in a) by.set(row.id, a.recipe);
-          else if ('failed' in a) by.set(row.id, a.failed);
-        }
+        else by.set(row.id, await row.ask().catch(sentenceOf));
+        if (!live) return;
         setTold({ for: rows, by: new Map(by) });
       }
     };

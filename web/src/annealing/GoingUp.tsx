@@ -5,7 +5,8 @@ import { QuantityField } from '../fields/QuantityField';
 import { Verdict } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { RecipeTable } from './RecipeTable';
-import { failureOf, useNight } from './useNight';
+import { useAnswer } from '../workers/useAnswer';
+import { night } from '../workers/workers';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -15,10 +16,10 @@ interface Props {
 export function GoingUp({ input, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
   const [from, setFrom] = useState(20);
-  const question = useMemo(() => ({ kind: 'warm', input, from }) as const, [input, from]);
-  const answer = useNight(question);
-  const failure = failureOf(answer);
-  const told = answer && 'warming' in answer ? answer.warming : undefined;
+  const ask = useMemo(() => () => night((w) => w.warm(input, from)), [input, from]);
+  const answer = useAnswer(ask);
+  const failure = answer.state === 'failed' ? answer.says : undefined;
+  const told = answer.state === 'here' ? answer.value : undefined;
   return (
     <section aria-label="Going up">
       <div className="flex flex-wrap items-end gap-4">
@@ -39,7 +40,7 @@ export function GoingUp({ input, lastIn }: Props) {
           begun at {lastIn}
         </p>
       </div>
-      {!answer && <p className="quiet mt-2">Working …</p>}
+      {answer.state === 'asked' && <p className="quiet mt-2">Working …</p>}
       {failure !== undefined && (
         <p role="alert" className="text-error mt-2">
           {failure}

@@ -5,7 +5,8 @@ import { Choice } from '../fields/Choice';
 import { useSize } from '../marks/useSize';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
-import { useChecked } from './useChecked';
+import { useAnswer } from '../workers/useAnswer';
+import { night } from '../workers/workers';
 
 type Shown = 'stress' | 'temperature' | 'fictive';
 
@@ -39,11 +40,15 @@ function shade(shown: Shown, v: number, least: number, most: number): number[] {
 /** The picture is asked for when it is looked at: it is much to carry. */
 export function Inside({ input, checked, lastIn }: Props) {
   const there = checked.outcome.night.walls[0]?.picture !== undefined;
-  const asked = useChecked(there ? undefined : input, true);
+  const ask = useMemo(
+    () => (there ? undefined : () => night((w) => w.check(input, true))),
+    [there, input],
+  );
+  const asked = useAnswer(ask);
   const outcome = there
     ? checked.outcome
     : asked.state === 'here'
-      ? asked.checked.outcome
+      ? asked.value.outcome
       : undefined;
   if (!outcome)
     return (

@@ -2,7 +2,8 @@
 import { CLOSE, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../stores/display';
-import { failureOf, useNight } from './useNight';
+import { useAnswer } from '../workers/useAnswer';
+import { night } from '../workers/workers';
 import { HeadRow } from '../marks/HeadRow';
 
 /** The bar's end, as a share of what is allowed. */
@@ -11,17 +12,17 @@ const per = (share: number): string => `${String(Math.round(100 * share))} %`;
 
 export function Margins({ input }: { readonly input: ScheduleInput }) {
   const units = useDisplay((s) => s.units);
-  const question = useMemo(() => ({ kind: 'margins', input }) as const, [input]);
-  const answer = useNight(question);
-  const failure = failureOf(answer);
-  const told = answer && 'margins' in answer ? answer.margins : undefined;
-  if (failure !== undefined)
+  const ask = useMemo(() => () => night((w) => w.margins(input)), [input]);
+  const answer = useAnswer(ask);
+  if (answer.state === 'failed')
     return (
       <p role="alert" className="text-error">
-        {failure}
+        {answer.says}
       </p>
     );
-  if (!told) return <p className="quiet">Some ten nights are being simulated …</p>;
+  if (answer.state === 'asked')
+    return <p className="quiet">Some ten nights are being simulated …</p>;
+  const told = answer.value;
   const [first] = told.margins;
   const over = told.margins.filter((m) => m.used > CLOSE);
   return (

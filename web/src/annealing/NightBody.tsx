@@ -5,7 +5,6 @@ import {
   type Glass,
   type LoadPiece,
   type Practice,
-  type Schedule,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
@@ -22,7 +21,7 @@ import { Inside } from './Inside';
 import { Keeps } from './Keeps';
 import { Margins } from './Margins';
 import { Shorter } from './Shorter';
-import type { Believed as BelievedNight } from './useChecked';
+import type { Night } from './nights';
 import { WallView } from './WallView';
 import { verdictOf } from './verdictOf';
 
@@ -46,8 +45,7 @@ const LEAVES = [
 
 interface Props {
   readonly input: ScheduleInput;
-  readonly schedule: Schedule;
-  readonly night: BelievedNight;
+  readonly night: Night;
   readonly lastIn: string;
   /** What is in the box, for the wall. */
   readonly name: string;
@@ -57,19 +55,20 @@ interface Props {
 
 const ALONE: readonly LoadPiece[] = [];
 
-export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }: Props) {
+export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
   const [leaf, setLeaf] = useState<(typeof LEAVES)[number]>('Programme');
   const [onWall, setOnWall] = useState(false);
+  const { schedule } = night;
   const door = clockWords(lastIn, schedule.total.value);
   const changed = changeWords(lastIn, schedule.total.value);
-  const checked = night.state === 'here' ? night.checked : undefined;
+  const checked = night.state === 'checked' ? night.checked : undefined;
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-3xl">
           Door may open <span className="num text-primary">{door.time}</span> {door.day}
         </h2>
-        <Believed night={night} schedule={schedule} practice={input.practice} glass={input.glass} />
+        <Believed night={night} practice={input.practice} glass={input.glass} />
       </div>
       {onWall && (
         <WallView
@@ -138,6 +137,7 @@ export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }
           <button
             type="button"
             className="btn btn-ghost btn-sm no-print mt-1"
+            disabled={night.state === 'guess'}
             onClick={() => {
               download(
                 `${fileName(name)}.night.csv`,
@@ -166,12 +166,10 @@ export function NightBody({ input, schedule, night, lastIn, name, load = ALONE }
 /** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
 function Believed({
   night,
-  schedule,
   practice,
   glass,
 }: {
-  readonly night: BelievedNight;
-  readonly schedule: Schedule;
+  readonly night: Night;
   readonly practice: Practice;
   readonly glass: Glass;
 }) {
@@ -179,13 +177,13 @@ function Believed({
     return (
       <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
     );
-  if (night.state === 'asked')
+  if (night.state === 'guess')
     return (
       <p className="quiet" role="status">
         about: being simulated …
       </p>
     );
-  const { verdict } = schedule;
+  const { verdict } = night.schedule;
   return (
     <Verdict
       verdict={

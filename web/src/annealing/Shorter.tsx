@@ -9,7 +9,7 @@ import {
 import { Timer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Verdict } from '../marks/Verdict';
-import { startShortest } from '../workers/night';
+import { startShortest } from '../workers/workers';
 import { useWork } from '../workers/useWork';
 import { clockWords } from '../clock/clockWords';
 import { RecipeTable } from './RecipeTable';

@@ -1,30 +1,28 @@
-// A question to the night worker as a hook: the newest question's answer, what came of the others is dropped.
-import { useEffect, useState } from 'react';
-import { askNight, type NightAnswer, type NightQuestion } from '../workers/night';
+// The night of an input as a hook: the first guess at once, the checked one as soon as it is there.
+import type { ScheduleInput } from '@zanfirico/core';
+import { useEffect, useMemo } from 'react';
+import { asNight, checkedNight, useKnownNight, type Night } from './nights';
 
-/** Undefined while it is asked, or nothing is. Questions are told apart by identity: keep them in a memo. */
-export function useNight(
-  question: NightQuestion | undefined,
-  /** How long a question has to stand before it is put, ms. */
-  rest = 0,
-): NightAnswer | undefined {
-  const [kept, setKept] = useState<{ for: NightQuestion; answer: NightAnswer }>();
+/** Changes closer together than this are one, ms. */
+const REST = 220;
+
+/**
+ * The night as it stands. `settled` is false while a hand is still moving what it is made of: the guess is enough then. Undefined
+ * without an input.
+ */
+export function useNight(input: ScheduleInput, settled?: boolean): Night;
+export function useNight(input: ScheduleInput | undefined, settled?: boolean): Night | undefined;
+export function useNight(input: ScheduleInput | undefined, settled = true): Night | undefined {
+  const known = useKnownNight(input);
   useEffect(() => {
-    if (!question) return undefined;
-    let live = true;
-    const put = setTimeout(() => {
-      void askNight(question).then((answer) => {
-        if (live) setKept({ for: question, answer });
-      });
-    }, rest);
+    if (!input || !settled || known) return undefined;
+    const timer = setTimeout(() => {
+      // What went wrong is kept with the night, and said there.
+      checkedNight(input).catch(() => undefined);
+    }, REST);
     return () => {
-      live = false;
-      clearTimeout(put);
+      clearTimeout(timer);
     };
-  }, [question, rest]);
-  return kept && kept.for === question ? kept.answer : undefined;
+  }, [input, settled, known]);
+  return useMemo(() => input && asNight(input, known), [input, known]);
 }
-
-/** What went wrong, in a sentence; undefined where nothing did. */
-export const failureOf = (answer: NightAnswer | undefined): string | undefined =>
-  answer && 'failed' in answer ? answer.failed : undefined;

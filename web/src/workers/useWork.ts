@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
-import type { Work } from './once';
+import type { Work } from './remote';
 
 interface Working<Result> {
   readonly busy: boolean;

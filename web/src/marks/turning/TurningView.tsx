@@ -12,7 +12,7 @@ import {
 } from '@zanfirico/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useDisplay } from '../../stores/display';
-import { screenShells } from '../../workers/shells';
+import { mesh } from '../../workers/workers';
 import { glassScene, lightAfter, type GlassScene } from './glassScene';
 
 interface Props {
@@ -80,9 +80,13 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
     const timer = setTimeout(
       () => {
         const parts = latest.current.parts.map(({ name, outline }) => ({ name, outline }));
-        void screenShells({ parts, bits }, slow).then((shells) => {
-          if (live) scene.current?.setShells(shells, { lowest, height, widest });
-        });
+        mesh((w) => w.screen({ parts, bits }, slow)).then(
+          (shells) => {
+            if (live) scene.current?.setShells(shells, { lowest, height, widest });
+          },
+          // The glass stays as it was; the drawing beside it is the one that counts.
+          () => undefined,
+        );
       },
       slow ? SLOW_LAG_MS : LAG_MS,
     );

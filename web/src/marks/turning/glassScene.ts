@@ -28,7 +28,7 @@ import {
   WebGLRenderTarget,
 } from 'three';
 import type { Bulk } from '@zanfirico/core';
-import type { ScreenShell } from '../../workers/messages';
+import type { ScreenShell } from '../../workers/meshWork';
 
 /** Share of light left after 12 mm of glass, per colour: deeper than real clear glass, so that walls can be told. */
 const TINT_AT = 0.012;

@@ -25,7 +25,8 @@ import type { BoxChange } from '../../annealing/BoxFields';
 import { NightBody } from '../../annealing/NightBody';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
-import { failureOf, useNight } from '../../annealing/useNight';
+import { useAnswer } from '../../workers/useAnswer';
+import { night as nightWorker } from '../../workers/workers';
 import { TakeLog } from '../../annealing/TakeLog';
 import { useShelf } from './useShelf';
 import { useTonightBox } from '../../annealing/useTonightBox';
@@ -70,7 +71,6 @@ export function BoxView() {
       load.length === 0 || !hottest
         ? undefined
         : {
-            kind: 'load' as const,
             pieces: load,
             input: {
               practice,
@@ -83,9 +83,13 @@ export function BoxView() {
           },
     [load, hottest, practice, hold, door, assumes, box, firstIn, lastIn],
   );
-  const answer = useNight(request);
-  const failure = failureOf(answer);
-  const loaded = answer && 'load' in answer ? answer.load : undefined;
+  const ask = useMemo(
+    () => request && (() => nightWorker((w) => w.load(request.pieces, request.input))),
+    [request],
+  );
+  const answer = useAnswer(ask);
+  const failure = answer.state === 'failed' ? answer.says : undefined;
+  const loaded = answer.state === 'here' ? answer.value : undefined;
   const night = loaded?.ok ? loaded.night : undefined;
   const standing = useMemo(() => (chosen ? stand(load, chosen) : undefined), [load, chosen]);
   const nameOf = (id: string | undefined): string => pieces.find((p) => p.id === id)?.name ?? '';
@@ -118,7 +122,9 @@ export function BoxView() {
             the one that takes longest.
           </p>
         )}
-        {load.length > 0 && !answer && <p className="quiet py-4">Being simulated …</p>}
+        {load.length > 0 && answer.state === 'asked' && (
+          <p className="quiet py-4">Being simulated …</p>
+        )}
         {failure !== undefined && (
           <p role="alert" className="text-error py-4">
             {failure}
@@ -133,8 +139,11 @@ export function BoxView() {
           <>
             <NightBody
               input={input}
-              schedule={night.checked.schedule}
-              night={{ state: 'here', checked: night.checked }}
+              night={{
+                state: 'checked',
+                schedule: night.checked.schedule,
+                checked: night.checked,
+              }}
               lastIn={lastIn}
               name={load.map((p) => p.name).join(', ')}
               load={load}

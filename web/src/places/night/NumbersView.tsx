@@ -1,5 +1,5 @@
 // A night by bare numbers: glass, thickest and thinnest wall, form.
-import { annealingSchedule, holdingSeconds, type ScheduleInput } from '@zanfirico/core';
+import { holdingSeconds, type ScheduleInput } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';
@@ -8,7 +8,7 @@ import { useRack } from '../../stores/theRack';
 import { BODY_OF, useTonight, type Form } from '../../stores/tonight';
 import { NightBody } from '../../annealing/NightBody';
 import { Setting } from './Setting';
-import { useChecked } from '../../annealing/useChecked';
+import { useNight } from '../../annealing/useNight';
 import { useTonightBox } from '../../annealing/useTonightBox';
 import { AnnealerChoice } from './AnnealerChoice';
 import { Caution } from '../../annealing/Caution';
@@ -55,16 +55,13 @@ export function NumbersView() {
       },
     [glass, thickest, thinnest, form, even, practice, hold, door, assumes, box, firstIn, lastIn],
   );
-  const guess = useMemo(() => input && annealingSchedule(input), [input]);
-  const night = useChecked(input);
-  const schedule = night.state === 'here' ? night.checked.schedule : guess;
+  const night = useNight(input);
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        {input && schedule ? (
+        {input && night ? (
           <NightBody
             input={input}
-            schedule={schedule}
             night={night}
             lastIn={lastIn}
             name={FORMS.find((f) => f.value === form)?.label ?? ''}

@@ -7,7 +7,8 @@ import { download } from '../../exports/download';
 import { weekIcs } from '../../exports/nightIcs';
 import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
-import { failureOf, useNight } from '../../annealing/useNight';
+import { useAnswer } from '../../workers/useAnswer';
+import { night } from '../../workers/workers';
 import { useShelf } from './useShelf';
 import { useAnnealers } from '../../annealing/useTonightBox';
 
@@ -55,7 +56,6 @@ export function WeekView() {
     if (chosen.length === 0 || boxes.length === 0) return undefined;
     const free = Math.min(...chosen.map((p) => p.ready)) - DAY;
     return {
-      kind: 'week' as const,
       pieces: chosen,
       annealers: boxes.map((b) => ({ id: b.name, inside: b, free, box: boxOf(b) })),
       input: {
@@ -66,9 +66,10 @@ export function WeekView() {
       },
     };
   }, [chosen, boxes, practice, door, assumes]);
-  const answer = useNight(request);
-  const failure = failureOf(answer);
-  const plan = answer && 'week' in answer ? answer.week : undefined;
+  const ask = useMemo(() => request && (() => night((w) => w.week(request))), [request]);
+  const answer = useAnswer(ask);
+  const failure = answer.state === 'failed' ? answer.says : undefined;
+  const plan = answer.state === 'here' ? answer.value : undefined;
   const nameOf = (id: string): string => shelf.find((p) => p.id === id)?.name ?? id;
   const title = (l: WeekLoad): string => l.pieces.map(nameOf).join(', ');
   const put = (id: string, dates: { ready: string; due: string } | undefined): void => {
@@ -85,7 +86,7 @@ export function WeekView() {
             of which annealer each goes into is worked out.
           </p>
         )}
-        {request && !answer && <p className="quiet py-4">Being worked out …</p>}
+        {request && answer.state === 'asked' && <p className="quiet py-4">Being worked out …</p>}
         {failure !== undefined && (
           <p role="alert" className="text-error py-4">
             {failure}

@@ -43,6 +43,7 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
       <Answer
         named={{ id: 'total', label: `Door, ${door.day}`, figure: last.schedule.total }}
         shows={door.time}
+        more={board.night?.state === 'checked' ? undefined : 'being checked'}
       />
     </section>
   );

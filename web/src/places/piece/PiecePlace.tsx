@@ -8,7 +8,7 @@ import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
 import { ANYBODY, shopFacts, useShop } from '../../stores/theShop';
-import { useChecked } from '../../annealing/useChecked';
+import { useNight } from '../../annealing/useNight';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
@@ -65,12 +65,9 @@ export function PiecePlace() {
   const guessed = useLastGood(id, now?.derived);
   // Simulated once it is let go: between two moves of a hand the first guess is enough.
   const moving = useBoard((s) => s.moving);
-  const night = useChecked(moving ? undefined : guessed?.night);
+  const night = useNight(guessed?.night, !moving);
   const last = useMemo(
-    () =>
-      guessed && night.state === 'here'
-        ? { ...guessed, schedule: night.checked.schedule }
-        : guessed,
+    () => guessed && night && { ...guessed, schedule: night.schedule },
     [guessed, night],
   );
   const carried = useCarried(document?.pattern, last);
@@ -136,9 +133,11 @@ function useFacts(gatherer: string | undefined, glassId: string | undefined): Sh
   }, [shop, log, gatherer, glassId, rack]);
 }
 
+type Good = Extract<OnBoard['derived'], { ok: true }>;
+
 /** The newest derivation of this piece that worked. */
-function useLastGood(id: string, derived: OnBoard['derived'] | undefined): OnBoard['last'] {
-  const [kept, setKept] = useState<{ id: string; derived: OnBoard['last'] }>({
+function useLastGood(id: string, derived: OnBoard['derived'] | undefined): Good | undefined {
+  const [kept, setKept] = useState<{ id: string; derived: Good | undefined }>({
     id,
     derived: undefined,
   });

@@ -11,7 +11,7 @@ import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { useShelfFacts } from '../../derived/useShelfFacts';
-import { aboutHours } from '../../clock/aboutHours';
+import { BoxHours } from '../../annealing/BoxHours';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -145,7 +145,7 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
   const facts = useShelfFacts();
   const now = deriveDocument(document, facts);
   if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
-  const { parts, whole, readings, schedule } = now.derived;
+  const { parts, whole, readings, night } = now.derived;
   const scale = Math.min(200 / whole.height, 300 / (2 * whole.widest), 1600);
   return (
     <>
@@ -161,8 +161,7 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
         <br />
         <span className="num text-sm">
           {printText(readings.mass.value, 'mass', units)} ·{' '}
-          {printText(whole.height, 'length', units)} high · {aboutHours(schedule.total.value)} in
-          the box
+          {printText(whole.height, 'length', units)} high · <BoxHours input={night} />
         </span>
       </p>
       {document.notes !== '' && <p className="quiet mt-1 text-center">{document.notes}</p>}

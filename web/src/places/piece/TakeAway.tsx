@@ -1,4 +1,5 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
+import type { ScheduleInput } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';
@@ -9,7 +10,8 @@ import { scheduleCsv } from '../../exports/scheduleCsv';
 import { sectionSvg } from '../../exports/sectionSvg';
 import { useBoard } from '../../stores/board';
 import { useNotices } from '../../stores/notices';
-import { meshFile } from '../../workers/shells';
+import { checkedNight } from '../../annealing/nights';
+import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
 import type { OnBoard } from './usePiece';
 
@@ -33,6 +35,20 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
         format,
       );
       download(`${name}.${format}`, format === 'glb' ? 'model/gltf-binary' : 'model/stl', bytes);
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
+  /** Only the checked night leaves: what is fired by is not a guess. */
+  const nightCsv = async (input: ScheduleInput): Promise<void> => {
+    try {
+      const { schedule } = await checkedNight(input);
+      download(
+        `${name}.night.csv`,
+        'text/csv',
+        scheduleCsv(schedule, piece.firing.lastIn, new Date()),
+      );
     } catch (error) {
       trouble(sentenceOf(error));
     }
@@ -81,12 +97,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
           says: 'Tonight’s schedule, as CSV',
           disabled: !derived.ok,
           run: () => {
-            if (derived.ok)
-              download(
-                `${name}.night.csv`,
-                'text/csv',
-                scheduleCsv(derived.schedule, piece.firing.lastIn, new Date()),
-              );
+            if (derived.ok) void nightCsv(derived.night);
           },
         },
         {

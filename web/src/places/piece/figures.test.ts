@@ -1,4 +1,5 @@
 // Figures by name: whatever is shown can be asked why, at furnace and torch.
+import { firstGuess } from '@zanfirico/core';
 import { freshDocument } from '../pieces/freshDocument';
 import { changeWords, clockWords } from '../../clock/clockWords';
 import { namedFigures } from './figures';
@@ -12,7 +13,8 @@ const figuresOf = (glass: string): string[] => {
     ),
   );
   if (now?.derived.ok !== true) throw new Error('the tumbler should be good');
-  return namedFigures(now.derived).map((f) => f.id);
+  const schedule = firstGuess(now.derived.night);
+  return namedFigures({ ...now.derived, schedule }).map((f) => f.id);
 };
 
 describe('named figures', () => {

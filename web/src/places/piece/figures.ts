@@ -1,5 +1,6 @@
 // Every figure of a piece by name, so that any of them can be shown and asked why from anywhere.
-import type { Derived, Figure } from '@zanfirico/core';
+import type { Figure } from '@zanfirico/core';
+import type { Standing } from './usePiece';
 
 export interface NamedFigure {
   readonly id: string;
@@ -8,7 +9,7 @@ export interface NamedFigure {
 }
 
 /** All figures of a derived piece, in the order a glassblower asks for them. */
-export function namedFigures(derived: Extract<Derived, { ok: true }>): NamedFigure[] {
+export function namedFigures(derived: Standing): NamedFigure[] {
   const { readings: r, gathers, stock, schedule: s, main } = derived;
   // Of several parts the band shows the one that holds; each has its own on the leaf.
   const of = derived.parts.length > 1 ? `, ${main.name}` : '';

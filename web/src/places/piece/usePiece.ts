@@ -1,18 +1,21 @@
 // The piece on the board with everything derived from it: one computation, shared by all sheets.
 import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived, Glass } from '@zanfirico/core';
+import type { Derived, Glass, Schedule } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
-import type { Believed } from '../../annealing/useChecked';
+import type { Night } from '../../annealing/nights';
 import type { CarriedPattern } from './useCarried';
+
+/** A form that can be made, with the night it gets: the checked one, or the guess while that is being worked out. */
+export type Standing = Extract<Derived, { ok: true }> & { readonly schedule: Schedule };
 
 export interface OnBoard {
   readonly document: PieceDocument;
   readonly glass: Glass;
   readonly derived: Derived;
   /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
-  readonly last: Extract<Derived, { ok: true }> | undefined;
-  /** Tonight put through the simulation; its schedule is the one in `last` once it is here. */
-  readonly night: Believed;
+  readonly last: Standing | undefined;
+  /** Tonight: its schedule is the one in `last`. */
+  readonly night: Night | undefined;
   /** The pattern carried between blank and final form, if the piece has one that can be. */
   readonly carried: CarriedPattern | undefined;
 }

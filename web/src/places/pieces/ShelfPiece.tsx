@@ -5,7 +5,7 @@ import { Archive, ArchiveRestore } from 'lucide-react';
 import { Link } from 'react-router';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useDisplay } from '../../stores/display';
-import { aboutHours } from '../../clock/aboutHours';
+import { BoxHours } from '../../annealing/BoxHours';
 
 interface Props {
   readonly piece: SavedPiece;
@@ -49,7 +49,9 @@ export function ShelfPiece({ piece, glass, derived, scale, height, away, onMove 
                     ? `${printText(derived.stock.length.value, 'length', units)} tubing`
                     : 'torch'}
               </li>
-              <li>{aboutHours(derived.schedule.total.value)} in the box</li>
+              <li>
+                <BoxHours input={derived.night} />
+              </li>
             </ul>
           ) : (
             <p className="text-error">The drawing needs mending.</p>

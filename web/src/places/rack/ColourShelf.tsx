@@ -7,7 +7,7 @@ import { useSearchParams } from 'react-router';
 import { GlassField } from '../../fields/GlassField';
 import { ThicknessField } from '../../fields/ThicknessField';
 import { useRack } from '../../stores/theRack';
-import { useOverlays } from '../../workers/judging';
+import { useOverlays } from '../../derived/useOverlays';
 import { EntryLeaf } from './entry/EntryLeaf';
 import { RodRow, ROW } from './RodRow';
 import { NewEntry } from './NewEntry';

@@ -7,7 +7,7 @@ import { tooBig } from '../../imports/tooBig';
 import { Dialog } from '../../shell/Dialog';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import { readRackTable } from '../../workers/rackTable';
+import { rack as rackWorker } from '../../workers/workers';
 
 const MOST_BYTES = 20e6;
 /** Rows told one by one; of more only how many. */
@@ -40,7 +40,8 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     }
     setReading(true);
     try {
-      setTable(await readRackTable(await file.text()));
+      const text = await file.text();
+      setTable(await rackWorker((w) => w.table(text)));
     } catch (error) {
       setProblem(sentenceOf(error));
     } finally {

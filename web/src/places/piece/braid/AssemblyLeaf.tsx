@@ -4,7 +4,8 @@ import { GitMerge } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { useNotices } from '../../../stores/notices';
-import { startAssembly, type AssemblyProgress } from '../../../workers/assembly';
+import type { AssemblyProgress } from '../../../workers/braidWork';
+import { startAssembly } from '../../../workers/workers';
 import { useWork } from '../../../workers/useWork';
 import { MOST_VARIANTS } from './VariantPicker';
 import type { Braid } from './useBraid';
@@ -29,7 +30,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const found = progress?.for === draft ? progress : undefined;
   const compare = (): void => {
     setProgress(undefined);
-    const started = startAssembly({ input: draft, parts }, (p) => {
+    const started = startAssembly(draft, parts, (p) => {
       setProgress({ ...p, for: draft });
     });
     begin(started, () => undefined);

@@ -5,7 +5,7 @@ import { clockText } from '../../../marks/braid/strands';
 import { CountField } from '../../../fields/CountField';
 import { NameField } from '../../../fields/NameField';
 import { IconButton } from '../../../shell/IconButton';
-import type { CrewResult } from '../../../workers/crew';
+import type { CrewResult } from '../../../workers/braidWork';
 import { kindOf } from './stepNames';
 import type { Braid } from './useBraid';
 

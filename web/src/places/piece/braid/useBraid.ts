@@ -24,7 +24,7 @@ import {
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { changePiece } from '../../../stores/draft';
-import type { CrewResult } from '../../../workers/crew';
+import type { CrewResult } from '../../../workers/braidWork';
 import { usePiece } from '../usePiece';
 
 export interface Braid {

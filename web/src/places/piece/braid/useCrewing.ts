@@ -1,6 +1,7 @@
 // Planning the crew in a worker, stopped at will.
 import { useState } from 'react';
-import { startCrew, type CrewResult } from '../../../workers/crew';
+import type { CrewResult } from '../../../workers/braidWork';
+import { startCrew } from '../../../workers/workers';
 import { useWork } from '../../../workers/useWork';
 import type { Braid, Planned } from './useBraid';
 

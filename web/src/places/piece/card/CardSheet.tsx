@@ -12,11 +12,13 @@ import { CardSteps } from './CardSteps';
 
 export function CardSheet() {
   const units = useDisplay((s) => s.units);
-  const { document, glass, derived } = usePiece();
+  const { document, glass, derived, last, night } = usePiece();
   const braid = useBraid(undefined);
   if (!derived.ok)
     return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
-  const { readings: r, gathers, stock, schedule, whole, parts } = derived;
+  if (!last || !night) return <p className="px-6 py-16">The card comes with the form.</p>;
+  const { readings: r, gathers, stock, schedule, whole, parts } = last;
+  const checked = night.state === 'checked';
   const many = parts.length > 1;
   const door = clockWords(document.firing.lastIn, schedule.total.value);
   const facts: (readonly [string, string])[] = [
@@ -59,10 +61,15 @@ export function CardSheet() {
   return (
     <div className="px-4 py-5 print:p-0">
       <div className="no-print mx-auto mb-3 flex max-w-[794px] justify-between">
-        <p className="quiet">A4, black on white: one page for simple pieces.</p>
+        <p className="quiet" role="status">
+          {checked
+            ? 'A4, black on white: one page for simple pieces.'
+            : 'The night is still being checked; it can be printed in a moment.'}
+        </p>
         <button
           type="button"
           className="btn btn-primary btn-sm"
+          disabled={night.state === 'guess'}
           onClick={() => {
             window.print();
           }}
@@ -112,6 +119,7 @@ export function CardSheet() {
         <section className="mt-3 [&_.quiet]:text-black/75">
           <h3 className="border-b border-black text-xl">
             Night: door may open {door.time} {door.day}
+            {!checked && ' (first guess, not checked: do not fire by it)'}
           </h3>
           <ScheduleTable
             schedule={schedule}

@@ -9,7 +9,7 @@ import { VerdictWord } from '../../../marks/Verdict';
 import { changePart } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
 import { useSize } from '../../../marks/useSize';
-import { useOverlays } from '../../../workers/judging';
+import { useOverlays } from '../../../derived/useOverlays';
 import { firstAmount } from './amounts';
 import type { Colouring } from './useColouring';
 

@@ -169,7 +169,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
 }, sameNames);
 
 /** What the piece on the board comes to now. */
-function now(): OnBoard['last'] {
+function now(): Extract<OnBoard['derived'], { ok: true }> | undefined {
   const { document } = useDraft.getState();
   const derived =
     document && deriveDocument(document, { ...NO_SHOP, rack: useRack.getState().rack })?.derived;

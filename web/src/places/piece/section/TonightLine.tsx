@@ -7,7 +7,7 @@ import { usePiece } from '../usePiece';
 
 export function TonightLine() {
   const units = useDisplay((s) => s.units);
-  const { document, last, derived } = usePiece();
+  const { document, last, derived, night } = usePiece();
   if (!last) return null;
   const { rows, total } = last.schedule;
   const door = clockWords(document.firing.lastIn, total.value);
@@ -28,6 +28,7 @@ export function TonightLine() {
         Tonight
       </Link>
       {parts.join(', then ')}. Door {door.time} {door.day}.
+      {night?.state !== 'checked' && <span className="quiet"> A first guess, being checked …</span>}
     </p>
   );
 }

@@ -1,12 +1,13 @@
 // The night's figures, each to be asked why.
-import { printText, type Derived } from '@zanfirico/core';
+import { printText } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { useWhy } from '../../../stores/asked';
 import { namedFigures } from '../figures';
+import type { Standing } from '../usePiece';
 
 const SHOWN = ['soak', 'slowRate', 'slowEnd', 'quickRate', 'step', 'leaves', 'passing'];
 
-export function NightFigures({ derived }: { readonly derived: Extract<Derived, { ok: true }> }) {
+export function NightFigures({ derived }: { readonly derived: Standing }) {
   const units = useDisplay((s) => s.units);
   const { asked, ask } = useWhy();
   const all = namedFigures(derived);

@@ -19,18 +19,11 @@ const setFiring = (change: Partial<PieceDocument['firing']>): void => {
 export function NightSheet() {
   const { document, last, night } = usePiece();
   const { firing } = document;
-  if (!last) return <p className="px-6 py-16">Tonight comes with the form.</p>;
-  const { schedule } = last;
+  if (!last || !night) return <p className="px-6 py-16">Tonight comes with the form.</p>;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        <NightBody
-          input={last.night}
-          schedule={schedule}
-          night={night}
-          lastIn={firing.lastIn}
-          name={document.name}
-        />
+        <NightBody input={last.night} night={night} lastIn={firing.lastIn} name={document.name} />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <PracticeChoice
