@@ -1,12 +1,10 @@
-// Unit tests of every package, TypeScript through swc. Clocks that are put forward and back are among what is tested.
+// Unit tests of every package, TypeScript through swc: plain ones in Node, those of screens (.test.tsx) in jsdom against the real server.
+// Clocks that are put forward and back are among what is tested.
 process.env.TZ = 'Europe/Berlin';
 
-export default {
-  testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
-  testMatch: ['**/*.test.ts'],
+const common = {
   transform: {
-    '/node_modules/three/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' } }],
+    '/node_modules/.+\\.m?js$': ['@swc/jest', { jsc: { target: 'es2022' } }],
     '^.+\\.tsx?$': [
       '@swc/jest',
       {
@@ -18,10 +16,40 @@ export default {
       },
     ],
   },
-  // three ships as modules only; tests measure against its geometry.
-  transformIgnorePatterns: ['/node_modules/(?!three/)'],
+  // These ship as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(three|@date-fns)/)'],
   moduleNameMapper: {
     '^@zanfirico/(core|contract|server)$': '<rootDir>/$1/src/index.ts',
+    // Their modules are .mjs, which cannot be transformed; they ship as scripts too.
+    '^(d3-[a-z-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
   },
+};
+
+export default {
   watchman: false,
+  projects: [
+    {
+      ...common,
+      displayName: 'unit',
+      testEnvironment: 'node',
+      roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
+      testMatch: ['**/*.test.ts'],
+    },
+    {
+      ...common,
+      displayName: 'screens',
+      testEnvironment: '<rootDir>/web/testing/environment.cjs',
+      testEnvironmentOptions: {
+        url: 'http://127.0.0.1/',
+        customExportConditions: ['node', 'node-addons'],
+      },
+      setupFilesAfterEnv: ['<rootDir>/web/testing/setup.ts'],
+      roots: ['<rootDir>/web'],
+      testMatch: ['**/*.test.tsx'],
+      moduleNameMapper: {
+        ...common.moduleNameMapper,
+        '(.*)/workers/workers$': '<rootDir>/web/testing/workers.ts',
+      },
+    },
+  ],
 };

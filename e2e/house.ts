@@ -1,6 +1,9 @@
 // What every interface test starts from: its own server, its own browser page, and no error left unseen.
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { Form } from '@zanfirico/core';
+import { freshDocument } from '../web/src/places/pieces/freshDocument';
 import { startServer, type Running } from './server';
 
 interface House {
@@ -48,21 +51,22 @@ export const test = base.extend<{ quiet: undefined; baseURL: string; glassView: 
 
 export { expect };
 
-/** Opens a demo piece by name and waits for its answers. */
-export async function openPiece(page: Page, name: string): Promise<void> {
-  await page.goto('/pieces');
-  await page.getByRole('link', { name, exact: true }).click();
+/** Opens a sheet of a demo piece by its address, and waits for its answers. */
+export async function openPiece(page: Page, name: string, sheet = 'section'): Promise<void> {
+  const list = await page.request.get('/api/pieces');
+  const piece = ((await list.json()) as SavedPiece[]).find((p) => p.document.name === name);
+  if (!piece) throw new Error(`no piece is called ${name}`);
+  await page.goto(`/pieces/${piece.id}/${sheet}`);
   await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
 }
 
-/** Starts a new piece of a form and waits for its Section. */
-export async function startPiece(page: Page, form: string, name: string): Promise<void> {
-  await page.goto('/pieces');
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByRole('dialog').getByText(form, { exact: true }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Draw it' }).click();
-  await expect(page).toHaveURL(/\/section$/);
+/** Keeps a new piece of a form, as the dialog makes it, and opens its Section. */
+export async function startPiece(page: Page, form: Form, name: string): Promise<void> {
+  const document = freshDocument({ name, form, glass: 'soft-batch-96' });
+  const kept = await page.request.post('/api/pieces', { data: { document } });
+  expect(kept.status()).toBe(201);
+  const { id } = (await kept.json()) as SavedPiece;
+  await page.goto(`/pieces/${id}/section`);
   await expect(page.getByLabel('Name of the piece')).toHaveValue(name);
 }
 
@@ -75,9 +79,22 @@ export async function showLeaf(page: Page, name: string): Promise<void> {
 export const answer = (page: Page, label: string) =>
   page.getByRole('region', { name: 'Answers' }).getByRole('button', { name: label });
 
-/** axe finds nothing on the page as it stands. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** axe finds nothing on the page as it stands. Contrast is looked at once, by the sweep over every screen: it takes longest. */
+export async function expectAccessible(page: Page, contrast = false): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (contrast ? axe : axe.disableRules('color-contrast')).analyze();
+  expectNone(violations);
+}
+
+/** Every text stands out from what is behind it. */
+export async function expectContrast(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withRules('color-contrast').analyze();
+  expectNone(violations);
+}
+
+const expectNone = (
+  violations: readonly { id: string; nodes: readonly { target: readonly unknown[] }[] }[],
+): void => {
   expect(
     violations.map(
       (v) =>
@@ -87,4 +104,4 @@ export async function expectAccessible(page: Page): Promise<void> {
           .join(' | ')}`,
     ),
   ).toEqual([]);
-}
+};

@@ -20,7 +20,7 @@ import { pieceJson } from './exports/pieceJson';
 import { scheduleCsv } from './exports/scheduleCsv';
 import { clockTicks } from './clock/clockTicks';
 import { fitSheet, spread } from './marks/section/fit';
-import { readClock } from './places/piece/night/readClock';
+import { readClock } from './clock/readClock';
 import { freshDocument } from './places/pieces/freshDocument';
 
 const tumbler = startingProfile('tumbler').map((p) => ({ ...p, corner: false }));

@@ -1,4 +1,5 @@
 // What nobody measures at the furnace and the simulation has to assume; theirs to change, and said aloud.
+import { LIMITS } from '@zanfirico/contract';
 import {
   ARRIVES_UNEVEN,
   KILN_EXCHANGE,
@@ -26,8 +27,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
           hint="0 free, 100 fully"
           kind="ratio"
           value={assumes.restraint ?? RESTRAINT}
-          min={0}
-          max={1}
+          within={LIMITS.restraint}
           nudge={0.05}
           onCommit={(restraint) => {
             onChange({ ...assumes, restraint });
@@ -36,8 +36,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
         <CountField
           label="Liquid shrinks, times the solid"
           value={assumes.liquidRatio ?? LIQUID_RATIO}
-          min={1}
-          max={5}
+          within={LIMITS.liquidRatio}
           step={0.1}
           onCommit={(liquidRatio) => {
             onChange({ ...assumes, liquidRatio });

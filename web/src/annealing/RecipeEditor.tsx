@@ -1,4 +1,5 @@
 // A recipe as the shop has it: lines typed or read from a table, kept for every piece.
+import { LIMITS } from '@zanfirico/contract';
 import { recipeProblems, type Recipe, type RecipeLine, type ScheduleInput } from '@zanfirico/core';
 import { Plus, Upload, X } from 'lucide-react';
 import { useRef, useState } from 'react';
@@ -96,8 +97,7 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
             label="Starts at"
             kind="temperature"
             value={recipe.start}
-            min={0}
-            max={1200}
+            within={LIMITS.recipeTemperature}
             nudge={1}
             onCommit={(start) => {
               setRecipe({ ...recipe, start });

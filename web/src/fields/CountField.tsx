@@ -1,17 +1,17 @@
 // A field for a bare number: so many, no unit.
+import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
 
-interface Props {
+interface Props extends Bounds {
   readonly label: string;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
   /** Whole numbers unless said otherwise. */
   readonly step?: number;
   readonly onCommit: (value: number) => void;
 }
 
-export function CountField({ label, value, min, max, step = 1, onCommit }: Props) {
+export function CountField({ label, value, step = 1, onCommit, ...bounds }: Props) {
+  const { min, max } = boundsOf(bounds);
   return (
     <TypedField
       label={label}

@@ -8,14 +8,13 @@ import {
   type TypedKind,
 } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
+import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
 
-interface Props {
+interface Props extends Bounds {
   readonly label: string;
   readonly kind: TypedKind;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
   /** What an arrow key adds, SI. */
   readonly nudge?: number;
   readonly bare?: boolean;
@@ -26,7 +25,8 @@ interface Props {
 const unitOf = (kind: TypedKind, units: DisplayUnits): string => displayUnit(kind, units).symbol;
 
 export function QuantityField(props: Props) {
-  const { label, kind, value, min, max, nudge, bare, hint, onCommit } = props;
+  const { label, kind, value, nudge, bare, hint, onCommit } = props;
+  const { min, max } = boundsOf(props);
   const units = useDisplay((s) => s.units);
   const outOfBounds = (v: number): string | undefined =>
     v < min - 1e-12 || v > max + 1e-12

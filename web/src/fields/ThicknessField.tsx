@@ -1,12 +1,11 @@
 // A field for very thin layers: micrometres where a millimetre would be nearly nothing.
 import { METRIC, readQuantity } from '@zanfirico/core';
+import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
 
-interface Props {
+interface Props extends Bounds {
   readonly label: string;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
   readonly onCommit: (value: number) => void;
 }
 
@@ -29,7 +28,8 @@ export function readThickness(text: string): number | undefined {
   return read.ok ? read.value : undefined;
 }
 
-export function ThicknessField({ label, value, min, max, onCommit }: Props) {
+export function ThicknessField({ label, value, onCommit, ...bounds }: Props) {
+  const { min, max } = boundsOf(bounds);
   return (
     <TypedField
       label={label}

@@ -1,6 +1,6 @@
 // A time of day in the shop's 24 hours: reads "17:30", "1730", "5.30 pm".
 import { TypedField } from './TypedField';
-import { readClock } from '../places/piece/night/readClock';
+import { readClock } from '../clock/readClock';
 
 interface Props {
   readonly label: string;

@@ -42,12 +42,12 @@ class Fake {
   addEventListener(kind: string, listener: never): void {
     if (kind === 'error') this.fall = listener;
     else {
-      this.mine.addEventListener(kind as 'message', listener);
+      this.mine.addEventListener(kind, listener);
       this.mine.start();
     }
   }
   removeEventListener(kind: string, listener: never): void {
-    this.mine.removeEventListener(kind as 'message', listener);
+    this.mine.removeEventListener(kind, listener);
   }
   terminate(): void {
     this.ended = true;

@@ -26,6 +26,11 @@ function run<Api>(start: () => Worker, onFall: () => void): Running<Api> {
   return { worker, calls: wrap<Api>(worker), fell };
 }
 
+/** A question put to a worker's calls, and its answer. */
+export type Ask<Api> = <Asked extends Promise<unknown>>(
+  question: (calls: Calls<Api>) => Asked,
+) => Promise<Awaited<Asked>>;
+
 /**
  * A worker that stays: started when first asked. One that falls rejects what was open with a sentence, and the next question starts
  * another.
@@ -34,16 +39,15 @@ function run<Api>(start: () => Worker, onFall: () => void): Running<Api> {
  * const night = standing<typeof nightWork>(() => new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' }));
  * const checked = await night((w) => w.check(input));
  */
-export function standing<Api>(
-  start: () => Worker,
-): <Asked extends Promise<unknown>>(ask: (calls: Calls<Api>) => Asked) => Promise<Awaited<Asked>> {
+export function standing<Api>(start: () => Worker): Ask<Api> {
   let here: Running<Api> | undefined;
-  return async (ask) => {
+  const put = (question: (calls: Calls<Api>) => Promise<unknown>): Promise<unknown> => {
     here ??= run<Api>(start, () => {
       here = undefined;
     });
-    return (await Promise.race([ask(here.calls), here.fell])) as never;
+    return Promise.race([question(here.calls), here.fell]);
   };
+  return put as Ask<Api>;
 }
 
 /** Work under way. */

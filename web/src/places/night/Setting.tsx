@@ -1,4 +1,5 @@
 // What every night is set by: practice, hold, when, which annealer and what it can do.
+import { LIMITS } from '@zanfirico/contract';
 import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
 import { useTonight } from '../../stores/tonight';
@@ -29,8 +30,7 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
           kind="temperature"
           hint={t.hold === undefined ? 'the annealing point' : ''}
           value={hold}
-          min={300}
-          max={800}
+          within={LIMITS.holdTemperature}
           nudge={1}
           onCommit={(typed) => {
             t.set({ hold: Math.abs(typed - (glass?.annealing ?? NaN)) < 0.05 ? undefined : typed });
@@ -40,8 +40,7 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
           label="Door at"
           kind="temperature"
           value={t.door}
-          min={30}
-          max={200}
+          within={LIMITS.doorTemperature}
           nudge={1}
           onCommit={(door) => {
             t.set({ door });

@@ -1,4 +1,5 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
+import { LIMITS } from '@zanfirico/contract';
 import { factsOf, SKILLS, STEPS, type CrewPlan, type Person, type Skill } from '@zanfirico/core';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
@@ -157,8 +158,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
               key={station}
               label={STATION_NAMES[station]}
               value={braid.sequence?.stations?.[station] ?? 1}
-              min={1}
-              max={6}
+              within={LIMITS.stations}
               onCommit={(n) => {
                 braid.setSequence({ stations: { ...braid.sequence?.stations, [station]: n } });
               }}

@@ -1,4 +1,5 @@
 // The step in hand: what it is, for how long, on which end; how hot the glass is there, and what is wrong with it.
+import { LIMITS } from '@zanfirico/contract';
 import {
   factsOf,
   needOf,
@@ -139,7 +140,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
           label="Seconds"
           value={step.seconds}
           min={1}
-          max={172800}
+          max={LIMITS.stepSeconds.maximum}
           onCommit={(seconds) => {
             onChange({ seconds });
           }}

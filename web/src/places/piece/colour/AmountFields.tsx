@@ -1,5 +1,5 @@
 // The fields of one amount, as the shop measures it.
-import type { PieceColour } from '@zanfirico/contract';
+import { LIMITS, type PieceColour } from '@zanfirico/contract';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { ThicknessField } from '../../../fields/ThicknessField';
@@ -44,8 +44,7 @@ export function AmountFields({
           label="Weighs"
           kind="mass"
           value={amount.mass}
-          min={0.0001}
-          max={10}
+          within={LIMITS.colourMass}
           nudge={0.001}
           onCommit={(mass) => {
             onChange({ ...amount, mass });
@@ -57,8 +56,7 @@ export function AmountFields({
         <CountField
           label="Rolls"
           value={amount.count}
-          min={1}
-          max={60}
+          within={LIMITS.passes}
           onCommit={(count) => {
             onChange({ ...amount, count });
           }}
@@ -70,8 +68,7 @@ export function AmountFields({
           <CountField
             label="Canes"
             value={amount.count}
-            min={1}
-            max={400}
+            within={LIMITS.caneCount}
             onCommit={(count) => {
               onChange({ ...amount, count });
             }}
@@ -86,8 +83,7 @@ export function AmountFields({
           <CountField
             label="Coats"
             value={amount.count}
-            min={1}
-            max={60}
+            within={LIMITS.coats}
             onCommit={(count) => {
               onChange({ ...amount, count });
             }}
@@ -95,8 +91,7 @@ export function AmountFields({
           <ThicknessField
             label="Each"
             value={amount.thickness}
-            min={1e-8}
-            max={0.03}
+            within={LIMITS.coatThickness}
             onCommit={(thickness) => {
               onChange({ ...amount, thickness });
             }}
@@ -109,8 +104,7 @@ export function AmountFields({
           <CountField
             label="Pieces"
             value={amount.count}
-            min={1}
-            max={2000}
+            within={LIMITS.lumps}
             onCommit={(count) => {
               onChange({ ...amount, count });
             }}

@@ -1,5 +1,5 @@
 // How much of each colour the part takes, for so many pieces, and whether the rack has it.
-import type { PieceColour } from '@zanfirico/contract';
+import { LIMITS, type PieceColour } from '@zanfirico/contract';
 import { amountVolume, printText, stockFor } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';
@@ -54,8 +54,7 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
           <CountField
             label="Pieces"
             value={pieces}
-            min={1}
-            max={1000}
+            within={LIMITS.pieces}
             onCommit={(next) => {
               changePiece({ fit: { tolerance, pieces: next } });
             }}

@@ -1,5 +1,5 @@
 // The bit in hand: its measures by kind, where it sits, what it weighs.
-import type { PieceBit, PieceBitShape } from '@zanfirico/contract';
+import { LIMITS, type PieceBit, type PieceBitShape } from '@zanfirico/contract';
 import { copyBit, printText, removeBit } from '@zanfirico/core';
 import { Copy, Plus, Trash2, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
@@ -16,8 +16,7 @@ import { usePiece } from '../usePiece';
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;
 /** What the file takes for any measure of a bit, m. */
-const LEAST = 0.0002;
-const MOST = 2;
+const LEAST = LIMITS.measure.minimum;
 
 /** Measures of each kind that are simple lengths, in the trade's words. */
 const LENGTHS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
@@ -103,8 +102,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
             label={label}
             kind="length"
             value={measure(field)}
-            min={LEAST}
-            max={MOST}
+            within={LIMITS.measure}
             nudge={TENTH}
             onCommit={(value) => {
               changeBit(index, { shape: { ...shape, [field]: value } });
@@ -117,7 +115,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
               label="Turns"
               value={shape.turns}
               min={0.25}
-              max={60}
+              max={LIMITS.wrapTurns.maximum}
               step={0.25}
               onCommit={(turns) => {
                 changeBit(index, { shape: { ...shape, turns } });
@@ -127,8 +125,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
               label="Rise a turn"
               kind="length"
               value={shape.pitch}
-              min={-0.5}
-              max={0.5}
+              within={LIMITS.wrapPitch}
               nudge={TENTH}
               onCommit={(pitch) => {
                 changeBit(index, { shape: { ...shape, pitch } });
@@ -163,8 +160,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           label="Height"
           kind="length"
           value={place.height}
-          min={-MOST}
-          max={MOST}
+          within={LIMITS.coordinate}
           nudge={TENTH}
           onCommit={(height) => {
             setPlace({ height });
@@ -174,8 +170,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           label="Off the axis"
           kind="length"
           value={place.out}
-          min={0}
-          max={MOST}
+          within={LIMITS.radius}
           nudge={TENTH}
           onCommit={(out) => {
             setPlace({ out });
@@ -184,8 +179,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         <CountField
           label="So many"
           value={place.copies}
-          min={1}
-          max={60}
+          within={LIMITS.bitCopies}
           onCommit={(copies) => {
             setPlace({ copies });
           }}
@@ -194,8 +188,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           label="Round"
           kind="angle"
           value={place.around}
-          min={-7}
-          max={7}
+          within={LIMITS.angle}
           nudge={DEGREE}
           onCommit={(around) => {
             setPlace({ around });
@@ -205,8 +198,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           label="Tilted out"
           kind="angle"
           value={place.tilt}
-          min={-7}
-          max={7}
+          within={LIMITS.angle}
           nudge={DEGREE}
           onCommit={(tilt) => {
             setPlace({ tilt });
@@ -272,8 +264,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
                   label={`Path point ${String(i + 1)} ${field}`}
                   kind="length"
                   value={p[field]}
-                  min={-MOST}
-                  max={MOST}
+                  within={LIMITS.coordinate}
                   nudge={TENTH}
                   onCommit={(value) => {
                     set(shape.path.map((q, k) => (k === i ? { ...q, [field]: value } : q)));

@@ -1,5 +1,5 @@
 // The leaf of canes and ribs: how many go round, how much to pull, how many turns, how it stands after blowing.
-import type { PieceCane } from '@zanfirico/contract';
+import { LIMITS, type PieceCane } from '@zanfirico/contract';
 import {
   across,
   arcAt,
@@ -111,8 +111,7 @@ export function CaneLeaf() {
           label="Lost (%)"
           kind="ratio"
           value={cane.lost}
-          min={0}
-          max={0.9}
+          within={LIMITS.lost}
           nudge={0.01}
           onCommit={(lost) => {
             set({ lost });
@@ -142,8 +141,7 @@ export function CaneLeaf() {
           label="On the finished glass"
           kind="angle"
           value={cane.twist}
-          min={0}
-          max={80 * DEGREE}
+          within={LIMITS.twist}
           nudge={DEGREE}
           hint="from upright, at its widest"
           onCommit={(twist) => {
@@ -171,8 +169,7 @@ export function CaneLeaf() {
             <CountField
               label="Ribs"
               value={cane.rib.count}
-              min={2}
-              max={120}
+              within={LIMITS.ribs}
               onCommit={(count) => {
                 set({ rib: { count, rise: cane.rib?.rise ?? 0.002 } });
               }}
@@ -181,8 +178,7 @@ export function CaneLeaf() {
               label="They rise"
               kind="length"
               value={cane.rib.rise}
-              min={0.0002}
-              max={0.05}
+              within={LIMITS.ribRise}
               nudge={TENTH}
               onCommit={(rise) => {
                 set({ rib: { count: cane.rib?.count ?? 12, rise } });

@@ -1,5 +1,5 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
-import type { PiecePoint } from '@zanfirico/contract';
+import { LIMITS, type PiecePoint } from '@zanfirico/contract';
 import { measureShape, printText } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
@@ -177,8 +177,7 @@ export function ProfileDialog({
                   label="Wall all over"
                   kind="length"
                   value={reading.wall}
-                  min={0.0003}
-                  max={0.5}
+                  within={LIMITS.wall}
                   nudge={1e-4}
                   onCommit={(wall) => {
                     setReading((r) => ({ ...r, wall }));

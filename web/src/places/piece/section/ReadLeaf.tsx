@@ -1,4 +1,5 @@
 // Reading the glass: every part and all of it, what it holds, how it stands, what it fits into.
+import { LIMITS } from '@zanfirico/contract';
 import {
   fitsAnnealer,
   fitsGloryHole,
@@ -242,8 +243,7 @@ function Closure({ derived }: { readonly derived: Good }) {
             label="Mouth, oval by"
             kind="length"
             value={closure?.ovality ?? 0}
-            min={0}
-            max={0.1}
+            within={LIMITS.ovality}
             nudge={TENTH}
             hint={`reject at ${printText(OVAL_REJECT, 'length', units)}`}
             onCommit={(ovality) => {

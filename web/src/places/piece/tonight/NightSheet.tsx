@@ -1,5 +1,5 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
-import type { PieceDocument } from '@zanfirico/contract';
+import { LIMITS, type PieceDocument } from '@zanfirico/contract';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
@@ -53,8 +53,7 @@ export function NightSheet() {
             label="Door at"
             kind="temperature"
             value={firing.doorTemperature}
-            min={30}
-            max={200}
+            within={LIMITS.doorTemperature}
             nudge={1}
             onCommit={(doorTemperature) => {
               setFiring({ doorTemperature });
@@ -119,8 +118,7 @@ function Annealer() {
           hint="off, till a third is left"
           kind="time"
           value={boxCoolingTime}
-          min={600}
-          max={604800}
+          within={LIMITS.boxCoolingTime}
           nudge={600}
           onCommit={(boxCoolingTime) => {
             setFiring({ boxCoolingTime });
@@ -143,8 +141,7 @@ function HoldAt() {
         label="Hold at"
         kind="temperature"
         value={hold ?? glass.annealing}
-        min={300}
-        max={800}
+        within={LIMITS.holdTemperature}
         nudge={1}
         onCommit={(holdTemperature) => {
           setFiring({ holdTemperature });

@@ -1,4 +1,5 @@
 // How the colour was seen: a sample of known thickness, against the light or on white, typed or out of a photo.
+import { LIMITS } from '@zanfirico/contract';
 import {
   hexOf,
   lightOf,
@@ -56,8 +57,7 @@ export function SeenFields({ line, onChange }: Props) {
         <ThicknessField
           label="Sample is"
           value={seen.sample}
-          min={1e-8}
-          max={0.2}
+          within={LIMITS.sample}
           onCommit={(sample) => {
             onChange({ seen: { ...seen, sample } });
           }}

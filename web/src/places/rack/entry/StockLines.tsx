@@ -1,5 +1,5 @@
 // What of a glass or colour is on the rack: form by form, weighed or by length, with its lot.
-import { RACK_FORMS } from '@zanfirico/contract';
+import { LIMITS, RACK_FORMS } from '@zanfirico/contract';
 import type { RackEntry, StockLine } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -50,8 +50,7 @@ export function StockLines({ entry, onChange }: Props) {
                       label="long"
                       kind="length"
                       value={line.length ?? 0}
-                      min={0}
-                      max={5000}
+                      within={LIMITS.rackAmount}
                       onCommit={(length) => {
                         put(i, { ...line, length });
                       }}
@@ -60,8 +59,7 @@ export function StockLines({ entry, onChange }: Props) {
                       label="⌀"
                       kind="length"
                       value={line.diameter ?? 0.028}
-                      min={0.0002}
-                      max={0.5}
+                      within={LIMITS.rackAcross}
                       onCommit={(diameter) => {
                         put(i, { ...line, diameter });
                       }}
@@ -72,8 +70,7 @@ export function StockLines({ entry, onChange }: Props) {
                     label="weighs"
                     kind="mass"
                     value={line.mass ?? 0}
-                    min={0}
-                    max={5000}
+                    within={LIMITS.rackAmount}
                     onCommit={(mass) => {
                       put(i, { ...line, mass });
                     }}

@@ -1,4 +1,5 @@
 // A chip test: a chip of the first glass sunk in the second, its halo between crossed polarisers read off.
+import { LIMITS } from '@zanfirico/contract';
 import { expectedHalo, testedDifference, type ChipReading, type RackLine } from '@zanfirico/core';
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
@@ -71,7 +72,7 @@ export function ChipForm({ first, second }: Props) {
           <NumberField
             label={by === 'discs' ? 'Discs' : 'Halo nm/cm'}
             value={seen}
-            max={by === 'discs' ? 40 : 5000}
+            max={(by === 'discs' ? LIMITS.discs : LIMITS.halo).maximum}
             onCommit={setSeen}
           />
         </div>
@@ -79,7 +80,7 @@ export function ChipForm({ first, second }: Props) {
           <NumberField
             label="±"
             value={error}
-            max={by === 'discs' ? 10 : 1000}
+            max={(by === 'discs' ? LIMITS.discsError : LIMITS.haloError).maximum}
             onCommit={(v) => {
               setError(v ?? 0);
             }}
@@ -91,8 +92,7 @@ export function ChipForm({ first, second }: Props) {
               label="Looked through"
               kind="length"
               value={thickness}
-              min={0.0005}
-              max={0.3}
+              within={LIMITS.lookedThrough}
               onCommit={setThickness}
             />
           </div>

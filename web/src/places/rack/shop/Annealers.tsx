@@ -1,4 +1,5 @@
 // The annealers: inside, and as devices.
+import { LIMITS } from '@zanfirico/contract';
 import { boxOf } from '@zanfirico/core';
 import { BoxFields } from '../../../annealing/BoxFields';
 import { Item, Measure, Name } from './rows';
@@ -54,8 +55,7 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
               label={`${box.name}, ${field}`}
               shows={field}
               value={box[field]}
-              min={0.05}
-              max={5}
+              within={LIMITS.annealerSize}
               onCommit={(v) => {
                 lists.change('annealers', i, { [field]: v });
               }}

@@ -1,4 +1,5 @@
 // The blocks, by their inside diameters.
+import { LIMITS } from '@zanfirico/contract';
 import { Gone, Measure } from './rows';
 import { ShopSection } from './ShopSection';
 import { MOST, type ShopLists } from './useShopLists';
@@ -24,8 +25,7 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
               label={`Block ${String(i + 1)}, inside`}
               shows="⌀"
               value={block}
-              min={0.02}
-              max={0.5}
+              within={LIMITS.blockInside}
               onCommit={(v) => {
                 lists.keep({
                   ...document,

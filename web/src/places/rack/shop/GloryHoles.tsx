@@ -1,4 +1,5 @@
 // The glory holes.
+import { LIMITS } from '@zanfirico/contract';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';
@@ -32,8 +33,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
               label={`${hole.name}, ${field}`}
               shows={field}
               value={hole[field]}
-              min={0.02}
-              max={field === 'mouth' ? 3 : 5}
+              within={field === 'mouth' ? LIMITS.gloryMouth : LIMITS.gloryReach}
               onCommit={(v) => {
                 lists.change('gloryHoles', i, { [field]: v });
               }}

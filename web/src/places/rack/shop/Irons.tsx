@@ -1,4 +1,5 @@
 // The irons: pipes and punties.
+import { LIMITS } from '@zanfirico/contract';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';
@@ -30,8 +31,7 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
             label={`${iron.name}, across`}
             shows="⌀"
             value={iron.diameter}
-            min={0.004}
-            max={0.08}
+            within={LIMITS.iron}
             onCommit={(diameter) => {
               lists.change('irons', i, { diameter });
             }}

@@ -1,4 +1,5 @@
 // Tubing and rod for the torch.
+import { LIMITS } from '@zanfirico/contract';
 import { GlassOptions } from '../../../fields/GlassField';
 import { Item, Measure } from './rows';
 import { ShopList } from './ShopSection';
@@ -48,8 +49,8 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             label={`Stock ${String(i + 1)}, across`}
             shows="⌀"
             value={s.diameter}
-            min={Math.max(0.001, 2 * (s.wall ?? 0) + 2e-4)}
-            max={0.3}
+            min={Math.max(LIMITS.stockAcross.minimum, 2 * (s.wall ?? 0) + 2e-4)}
+            max={LIMITS.stockAcross.maximum}
             onCommit={(diameter) => {
               lists.change('stock', i, { diameter });
             }}
@@ -59,8 +60,8 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
               label={`Stock ${String(i + 1)}, wall`}
               shows="wall"
               value={s.wall}
-              min={0.0003}
-              max={Math.min(0.05, s.diameter / 2 - 1e-4)}
+              min={LIMITS.tubeWall.minimum}
+              max={Math.min(LIMITS.tubeWall.maximum, s.diameter / 2 - 1e-4)}
               onCommit={(wall) => {
                 lists.change('stock', i, { wall });
               }}
@@ -70,8 +71,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             label={`Stock ${String(i + 1)}, stick length`}
             shows="long"
             value={s.length}
-            min={0.05}
-            max={5}
+            within={LIMITS.stickLength}
             onCommit={(length) => {
               lists.change('stock', i, { length });
             }}

@@ -1,6 +1,7 @@
 // Rows of the shop's lists: what every list has in common.
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import type { Bounds } from '../../../fields/bounds';
 import { QuantityField } from '../../../fields/QuantityField';
 
 /** One row with its cross. */
@@ -77,17 +78,14 @@ export function Measure({
   label,
   shows,
   value,
-  min,
-  max,
   onCommit,
+  ...bounds
 }: {
   readonly label: string;
   readonly shows: string;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
   readonly onCommit: (v: number) => void;
-}) {
+} & Bounds) {
   return (
     <div className="flex w-24 shrink-0 items-end gap-1">
       <span className="quiet pb-1 text-sm" aria-hidden="true">
@@ -98,8 +96,7 @@ export function Measure({
         label={label}
         kind="length"
         value={value}
-        min={min}
-        max={max}
+        {...bounds}
         onCommit={onCommit}
       />
     </div>

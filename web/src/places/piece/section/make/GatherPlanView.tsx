@@ -1,4 +1,5 @@
 // At the furnace: the iron for the part in hand, its gathers, and what to set the calipers to at every stage.
+import { LIMITS } from '@zanfirico/contract';
 import {
   ORDINARY_SHOP,
   printQuantity,
@@ -118,8 +119,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
         label="Iron, across"
         kind="length"
         value={iron.diameter}
-        min={0.004}
-        max={0.08}
+        within={LIMITS.iron}
         nudge={0.001}
         onCommit={(diameter) => {
           set({ diameter });
@@ -129,8 +129,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
         label="Depth in the glass"
         kind="length"
         value={iron.depth}
-        min={0.01}
-        max={0.3}
+        within={LIMITS.dip}
         nudge={0.001}
         onCommit={(depth) => {
           set({ depth });

@@ -1,4 +1,5 @@
 // The leaf to make by: the glass and the way of working, then gathers and stages, or torch stock.
+import { LIMITS } from '@zanfirico/contract';
 import { Choice } from '../../../../fields/Choice';
 import { GlassField } from '../../../../fields/GlassField';
 import { QuantityField } from '../../../../fields/QuantityField';
@@ -47,8 +48,7 @@ export function MakeLeaf() {
             label="Pot"
             kind="temperature"
             value={making.potTemperature}
-            min={700}
-            max={1500}
+            within={LIMITS.potTemperature}
             nudge={5}
             onCommit={(potTemperature) => {
               changeMaking({ potTemperature });
@@ -60,8 +60,8 @@ export function MakeLeaf() {
               label="Tube, across"
               kind="length"
               value={making.tube.outerDiameter}
-              min={Math.max(0.002, 2 * making.tube.wall + 0.0002)}
-              max={0.3}
+              min={Math.max(LIMITS.tubeAcross.minimum, 2 * making.tube.wall + 0.0002)}
+              max={LIMITS.tubeAcross.maximum}
               nudge={0.001}
               onCommit={(outerDiameter) => {
                 changeMaking({ tube: { ...making.tube, outerDiameter } });
@@ -71,8 +71,8 @@ export function MakeLeaf() {
               label="Tube wall"
               kind="length"
               value={making.tube.wall}
-              min={0.0003}
-              max={Math.min(0.05, making.tube.outerDiameter / 2 - 0.0001)}
+              min={LIMITS.tubeWall.minimum}
+              max={Math.min(LIMITS.tubeWall.maximum, making.tube.outerDiameter / 2 - 0.0001)}
               nudge={TENTH}
               onCommit={(wall) => {
                 changeMaking({ tube: { ...making.tube, wall } });
@@ -84,8 +84,7 @@ export function MakeLeaf() {
           label={way === 'furnace' ? 'For moil, trim, drips (%)' : 'For points, trimmings (%)'}
           kind="ratio"
           value={making.allowance}
-          min={0}
-          max={1}
+          within={LIMITS.allowance}
           nudge={0.01}
           onCommit={(allowance) => {
             changeMaking({ allowance });

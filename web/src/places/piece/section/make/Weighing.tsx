@@ -1,4 +1,5 @@
 // The scale that teaches: log what really hung on the iron, and see what it has taught the plan.
+import { LIMITS } from '@zanfirico/contract';
 import { ENOUGH, printText, type PlannedPart } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
@@ -87,8 +88,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           label="Glass on the iron"
           kind="mass"
           value={got ?? gather?.total ?? 0.1}
-          min={0.001}
-          max={100}
+          within={LIMITS.weighed}
           onCommit={setGot}
         />
         <button

@@ -1,5 +1,5 @@
 // What the figure is: dots, denticles, or lines from a drawing; how many, how big, how high.
-import type { PiecePattern } from '@zanfirico/contract';
+import { LIMITS, type PiecePattern } from '@zanfirico/contract';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
 import { Choice } from '../../../../fields/Choice';
@@ -13,8 +13,6 @@ type Figure = PiecePattern['figure'];
 type Kind = Figure['kind'];
 
 const TENTH = 1e-4;
-const LEAST = 0.0002;
-const MOST = 2;
 const OTHER_KINDS: Readonly<Record<Exclude<Kind, 'outline'>, (f: Figure) => Figure>> = {
   dots: ({ count, height }) => ({ kind: 'dots', count, height, diameter: 0.009 }),
   denticles: ({ count, height }) => ({
@@ -62,8 +60,7 @@ export function FigureFields({
       label={label}
       kind="length"
       value={value}
-      min={LEAST}
-      max={MOST}
+      within={LIMITS.measure}
       nudge={TENTH}
       onCommit={(v) => {
         change({ [field]: v });
@@ -91,8 +88,7 @@ export function FigureFields({
         <CountField
           label="Round it"
           value={figure.count}
-          min={1}
-          max={200}
+          within={LIMITS.figureCopies}
           onCommit={(count) => {
             change({ count });
           }}
@@ -108,8 +104,7 @@ export function FigureFields({
           label={figure.kind === 'denticles' ? 'Foot of it at' : 'Middle at'}
           kind="length"
           value={figure.height}
-          min={-MOST}
-          max={MOST}
+          within={LIMITS.coordinate}
           nudge={TENTH}
           onCommit={(height) => {
             change({ height });

@@ -1,5 +1,5 @@
 // The leaf of patterns that survive blowing: a blank, a figure, and the figure carried from one form to the other.
-import type { PiecePattern } from '@zanfirico/contract';
+import { LIMITS, type PiecePattern } from '@zanfirico/contract';
 import {
   across,
   arcAt,
@@ -327,8 +327,7 @@ function BlankTable({
                       label={`Blank point ${String(i + 1)} ${field}`}
                       kind="length"
                       value={p[field]}
-                      min={field === 'height' ? -2 : field === 'radius' ? 0 : 0.0003}
-                      max={field === 'wall' ? 0.5 : 2}
+                      within={field === 'height' ? LIMITS.coordinate : LIMITS[field]}
                       nudge={TENTH}
                       onCommit={(value) => {
                         set({

@@ -1,0 +1,225 @@
+// The Braid: drafted, changed, placed, planned; nothing of an order is lost by what is chosen beside it.
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { UserEvent } from '@testing-library/user-event';
+import type { PieceDocument } from '@zanfirico/contract';
+import { demoPieces } from '../../../../../server/src/demo/demoPieces';
+import {
+  forgetAll,
+  nightChecked,
+  onBoard,
+  openHouse,
+  openSheet,
+  typeInto,
+  type House,
+} from '../../../../testing/house';
+import { freshDocument } from '../../pieces/freshDocument';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(() => house.close());
+beforeEach(forgetAll);
+
+const tumbler = (): PieceDocument =>
+  freshDocument({ name: 'Braided tumbler', form: 'tumbler', glass: 'soft-batch-96' });
+const demo = (name: string): PieceDocument => {
+  const found = demoPieces()
+    .flat()
+    .filter((d) => d.name === name)
+    .at(-1);
+  if (!found) throw new Error(`the demo has no ${name}`);
+  return found;
+};
+const open = async (document: PieceDocument): Promise<UserEvent> => {
+  const { user } = await openSheet(house, document, 'braid');
+  await screen.findByRole('button', { name: 'Place the heats' });
+  await nightChecked();
+  return user;
+};
+const steps = (): HTMLElement[] => screen.getAllByRole('button', { name: /^Step \d+: / });
+const kept = () => onBoard().sequence?.variants[onBoard().sequence?.chosen ?? 0]?.steps ?? [];
+const place = async (user: UserEvent): Promise<void> => {
+  await user.click(screen.getByRole('button', { name: 'Place the heats' }));
+  await waitFor(
+    () => {
+      expect(screen.getByRole('button', { name: 'Place the heats' })).toBeEnabled();
+      expect(kept().length).toBeGreaterThan(0);
+    },
+    { timeout: 20_000 },
+  );
+};
+
+describe('an order is not lost', () => {
+  // New tumbler, helpers switched off or a crew chosen, heats placed: no steps were left.
+  it('when helpers are switched off before the heats are placed', async () => {
+    const user = await open(tumbler());
+    const drafted = steps().length;
+    await user.click(screen.getByLabelText('with helpers'));
+    expect(onBoard().sequence).toMatchObject({ helpers: false, variants: [] });
+    expect(steps()).toHaveLength(drafted);
+    await place(user);
+    expect(kept().length).toBeGreaterThanOrEqual(drafted - 4);
+    expect(kept().some((s) => s.kind === 'blow')).toBe(true);
+    expect(steps().length).toBe(kept().length);
+  });
+
+  it('when a crew is chosen before a step is changed', async () => {
+    const user = await open(tumbler());
+    const drafted = steps().length;
+    const crew = screen.getByRole('region', { name: 'Crew' });
+    await user.selectOptions(within(crew).getByLabelText('A crew to start from'), '0');
+    expect(onBoard().sequence?.crew?.length).toBeGreaterThan(0);
+    expect(steps()).toHaveLength(drafted);
+    await user.click(steps()[2] as HTMLElement);
+    await user.click(screen.getByRole('button', { name: 'Repeat step 3' }));
+    expect(kept()).toHaveLength(drafted + 1);
+  });
+
+  it('when a part goes: the steps of the others stay theirs', async () => {
+    const candlestick = demo('Harbour candlestick');
+    const names = new Map(candlestick.parts.map((p) => [p.id, p.name]));
+    const partOf = new Map(
+      candlestick.sequence?.variants[0]?.steps.map((s) => [s.id, names.get(s.part)]),
+    );
+    const user = await open(candlestick);
+    await user.click(screen.getByRole('link', { name: 'Section' }));
+    const strip = await screen.findByRole('list', { name: 'Parts and bits' });
+    await user.click(within(strip).getByRole('button', { name: /foot/ }));
+    await user.click(screen.getByRole('button', { name: 'Remove this part' }));
+    expect(onBoard().parts.map((p) => p.name)).not.toContain('foot');
+    const left = new Map(onBoard().parts.map((p) => [p.id, p.name]));
+    const moved = kept().filter(
+      (s) => partOf.get(s.id) !== 'foot' && left.get(s.part) !== partOf.get(s.id),
+    );
+    expect(moved).toEqual([]);
+    await user.click(screen.getByRole('link', { name: 'Braid' }));
+    expect(await screen.findByRole('button', { name: 'Place the heats' })).toBeVisible();
+    expect(screen.queryByText(/no part/)).toBeNull();
+    // One undo brings part and steps back together.
+    await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);
+    expect(onBoard().parts.map((p) => p.name)).toContain('foot');
+    expect(kept()).toEqual(candlestick.sequence?.variants[0]?.steps);
+  });
+});
+
+describe('a step in hand', () => {
+  it('is walked to by arrows, lengthened by plus, taken out by Delete', async () => {
+    const user = await open(demo('Oil cruet'));
+    const strand = screen.getByRole('slider', { name: /^Braid: arrow keys/ });
+    strand.focus();
+    await user.keyboard('{ArrowRight}{ArrowRight}');
+    expect(strand).toHaveAttribute(
+      'aria-valuetext',
+      expect.stringMatching(/^2 Gather, stopper, at 1:30 for 0:12/),
+    );
+    await user.keyboard('+');
+    expect(strand).toHaveAttribute('aria-valuetext', expect.stringMatching(/for 0:13/));
+    const before = kept().length;
+    await user.keyboard('{Delete}');
+    expect(kept()).toHaveLength(before - 1);
+  });
+
+  it('is moved with Alt and an arrow, and the order keeps all its steps', async () => {
+    const user = await open(demo('Salt cellar'));
+    const ids = (): string[] =>
+      steps().map((s) => s.getAttribute('aria-label')?.split(': ')[1] ?? '');
+    const before = ids();
+    screen.getByRole('slider', { name: /^Braid: arrow keys/ }).focus();
+    await user.keyboard('{ArrowRight}{ArrowRight}{ArrowRight}');
+    await user.keyboard('{Alt>}{ArrowRight}{/Alt}');
+    const after = ids();
+    expect([...after].sort()).toEqual([...before].sort());
+    expect(after[3]).toBe(before[2]);
+  });
+
+  it('the rules speak at once: a chilled tip taken out is missed at the blow', async () => {
+    const user = await open(demo('Oil cruet'));
+    await user.click(screen.getByRole('button', { name: /: Chill the tip, body/ }));
+    screen.getByRole('slider', { name: /^Braid: arrow keys/ }).focus();
+    await user.keyboard('{Delete}');
+    await user.click(screen.getByRole('button', { name: /: Blow out, body/ }));
+    expect(await screen.findByText('The tip is hottest and blows out first.')).toBeVisible();
+  });
+
+  it('too long for its heat it says what goes stiff; refused seconds name their bounds', async () => {
+    const user = await open(demo('Oil cruet'));
+    await user.click(screen.getByRole('button', { name: /: Open, body/ }));
+    const leaf = screen.getByRole('region', { name: /^Step \d+$/ });
+    await typeInto(user, within(leaf).getByLabelText('Seconds'), '90');
+    expect(leaf).toHaveTextContent(/The lip of the body is (stiff|set|brittle)/);
+    await typeInto(user, within(leaf).getByLabelText('Seconds'), '999999');
+    expect(within(leaf).getByRole('alert')).toHaveTextContent(/given “999999”; allowed/);
+  });
+
+  it('of a kind of our own keeps its name, and is offered in the shop', async () => {
+    const user = await open(demo('Salt cellar'));
+    await user.click(steps()[3] as HTMLElement);
+    await user.selectOptions(screen.getByLabelText('Kind'), 'own');
+    fireEvent.change(screen.getByLabelText('Called'), {
+      target: { value: 'Press in the tide stamp' },
+    });
+    expect(await screen.findByRole('button', { name: /: Press in the tide stamp/ })).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Keep this kind for the shop' }));
+    expect(await screen.findByText(/is offered under “\+ a step” in every piece/)).toBeVisible();
+    await user.selectOptions(
+      screen.getByLabelText('Add a step after the one in hand'),
+      'Press in the tide stamp',
+    );
+    expect(kept()[4]).toMatchObject({ kind: 'own', name: 'Press in the tide stamp' });
+  });
+});
+
+describe('variants', () => {
+  it('stand beside each other; drafted afresh the one in hand follows the form again', async () => {
+    const user = await open(demo('Salt cellar'));
+    const drafted = steps().length;
+    await user.click(screen.getByRole('button', { name: 'Another variant, from this one' }));
+    await user.click(steps()[2] as HTMLElement);
+    await user.click(screen.getByRole('button', { name: 'Repeat step 3' }));
+    expect(onBoard().sequence?.variants.map((v) => v.steps.length)).toEqual([drafted, drafted + 1]);
+    await user.selectOptions(screen.getByLabelText('Variant'), 'As planned');
+    expect(steps()).toHaveLength(drafted);
+    await user.selectOptions(
+      screen.getByLabelText('Variant'),
+      onBoard().sequence?.variants[1]?.name ?? '',
+    );
+    expect(steps()).toHaveLength(drafted + 1);
+    await user.click(screen.getByRole('button', { name: 'Draft afresh' }));
+    expect(steps()).toHaveLength(drafted);
+  });
+
+  it('orders of assembly are compared, and one is taken as a variant', async () => {
+    const user = await open(demo('Quay goblet'));
+    const assembly = screen.getByRole('region', { name: 'Assembly' });
+    await user.click(within(assembly).getByRole('button', { name: /^Compare \d+ orders$/ }));
+    await waitFor(
+      () => {
+        expect(assembly).toHaveTextContent('Least risk first');
+      },
+      { timeout: 60_000 },
+    );
+    await user.click(await within(assembly).findByRole('button', { name: 'Take order 2' }));
+    expect(onBoard().sequence?.variants).toHaveLength(2);
+    expect(onBoard().sequence?.chosen).toBe(1);
+  }, 90_000);
+});
+
+describe('the crew', () => {
+  it('is planned for who is there, and says what goes short alone', async () => {
+    const user = await open(demo('Harbour candlestick'));
+    const crew = screen.getByRole('region', { name: 'Crew' });
+    await user.click(within(crew).getByRole('button', { name: 'Plan the crew' }));
+    await waitFor(
+      () => {
+        expect(crew).toHaveTextContent('This crew');
+      },
+      { timeout: 60_000 },
+    );
+    expect(crew).toHaveTextContent(/nothing is under|nothing can be shorter/);
+    expect(crew).toHaveTextContent(/Alone: \d+:\d\d/);
+    for (const box of within(crew).getAllByLabelText('leads'))
+      if ((box as HTMLInputElement).checked) await user.click(box);
+    expect(await screen.findByText('Nobody of the crew can lead at the bench.')).toBeVisible();
+  }, 90_000);
+});

@@ -1,0 +1,156 @@
+// One night a piece: band, line, Night, card, CSV and revisions tell the checked schedule, the very same.
+import { screen, within } from '@testing-library/react';
+import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfirico/core';
+import Papa from 'papaparse';
+import { clockWords } from '../../../clock/clockWords';
+import { deriveDocument } from '../../../derived/deriveDocument';
+import { demoPieces } from '../../../../../server/src/demo/demoPieces';
+import { useDraft } from '../../../stores/draft';
+import {
+  forgetAll,
+  nightChecked,
+  onBoard,
+  openHouse,
+  openSheet,
+  typeInto,
+  type House,
+} from '../../../../testing/house';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(() => house.close());
+beforeEach(forgetAll);
+
+const METRIC = { temperature: 'C', length: 'mm', mass: 'g' } as const;
+const demo = (name: string) => {
+  const found = demoPieces()
+    .flat()
+    .filter((d) => d.name === name)
+    .at(-1);
+  if (!found) throw new Error(`the demo has no ${name}`);
+  return found;
+};
+/** The night as the core has it, with nobody between. */
+const nightOf = (name: string): Schedule => {
+  const derived = deriveDocument(demo(name))?.derived;
+  if (derived?.ok !== true) throw new Error(`${name} can be made`);
+  return checkedSchedule(derived.night).schedule;
+};
+const slowOf = (s: Schedule): string => {
+  const row = s.rows.find((r) => r.name === 'Slow fall');
+  return printText(row?.rate ?? NaN, 'rate', METRIC);
+};
+
+// The salt cellar's card said 9.6 °C/h and 18.6 h where its Night said 7.4 and 20.7.
+const NAMES = ['Salt cellar', 'Oil cruet', 'Harbour float'];
+
+describe('one night a piece', () => {
+  it.each(NAMES)('%s: Night, band and card agree with the simulation', async (name) => {
+    const night = nightOf(name);
+    const { firing } = demo(name);
+    const door = clockWords(firing.lastIn, night.total.value);
+    const { user } = await openSheet(house, demo(name), 'night');
+    await nightChecked();
+    expect(screen.getByRole('heading', { name: /Door may open/ })).toHaveTextContent(door.time);
+    const table = screen.getByRole('table', { name: 'Annealing programme' });
+    expect(within(table).getByRole('row', { name: /Slow fall/ })).toHaveTextContent(slowOf(night));
+    const band = screen.getByRole('region', { name: 'Answers' });
+    expect(band).toHaveTextContent(door.time);
+    expect(band).not.toHaveTextContent('being checked');
+
+    await user.click(screen.getByRole('link', { name: 'Card' }));
+    const card = await screen.findByRole('article', { name: 'Bench card' });
+    expect(card).toHaveTextContent(`Night: door may open ${door.time} ${door.day}`);
+    expect(card).not.toHaveTextContent('not checked');
+    expect(within(card).getByRole('row', { name: /Slow fall/ })).toHaveTextContent(slowOf(night));
+
+    await user.click(screen.getByRole('link', { name: 'Section' }));
+    const line = (await screen.findByRole('link', { name: 'Tonight' })).closest('p');
+    expect(line).toHaveTextContent(slowOf(night));
+    expect(line).toHaveTextContent(`Door ${door.time} ${door.day}`);
+  });
+
+  it('the CSV that leaves is the checked one, even when it is asked for at once', async () => {
+    const made: Blob[] = [];
+    const before = URL.createObjectURL;
+    URL.createObjectURL = (b: Blob) => {
+      made.push(b);
+      return 'blob:test';
+    };
+    const night = nightOf('Salt cellar');
+    const { user } = await openSheet(house, demo('Salt cellar'));
+    await user.click(screen.getByText('Take away'));
+    await user.click(screen.getByRole('button', { name: 'Tonight’s schedule, as CSV' }));
+    await nightChecked();
+    await screen.findByText('Take away');
+    URL.createObjectURL = before;
+    const text = await made.at(-1)?.text();
+    const { data } = Papa.parse<Record<string, string>>((text ?? '').trimEnd(), { header: true });
+    const slow = data.find((r) => r['what'] === 'Slow fall');
+    const row = night.rows.find((r) => r.name === 'Slow fall');
+    expect(Number(slow?.['rate_c_per_h'])).toBeCloseTo((row?.rate ?? 0) * 3600, 2);
+    expect(data).toHaveLength(night.rows.length);
+  });
+
+  it('revisions tell it too', async () => {
+    const { user } = await openSheet(house, demo('Oil cruet'));
+    await user.click(screen.getByRole('button', { name: /Revision/ }));
+    const dialog = await screen.findByRole('dialog', { name: 'Revisions' });
+    expect(
+      await within(dialog).findByText(
+        new RegExp(`${printDuration(nightOf('Oil cruet').total.value)} in the box`),
+      ),
+    ).toBeVisible();
+  });
+});
+
+describe('what is set in the Night sheet', () => {
+  it('practice, hold, clock and door are kept with the piece, and the night follows', async () => {
+    const { user } = await openSheet(house, demo('Tide-pool bowl'), 'night');
+    await nightChecked();
+    const slow = (): string => screen.getByRole('row', { name: /Slow fall/ }).textContent ?? '';
+    const studio = slow();
+    await user.click(screen.getByRole('radio', { name: /Casting and fine work/ }));
+    await nightChecked();
+    expect(onBoard().firing.practice).toBe('fine');
+    expect(slow()).not.toBe(studio);
+    await user.click(screen.getByRole('button', { name: '925 °F' }));
+    expect(onBoard().firing.holdTemperature).toBeCloseTo(496.1, 1);
+    await user.click(screen.getByRole('button', { name: 'annealing point' }));
+    expect(onBoard().firing.holdTemperature).toBeNull();
+    await typeInto(user, screen.getByLabelText('Last piece in'), '5.30 pm');
+    expect(onBoard().firing.lastIn).toBe('17:30');
+    await typeInto(user, screen.getByLabelText(/^Door at/), '80');
+    expect(onBoard().firing.doorTemperature).toBe(80);
+    await typeInto(user, screen.getByLabelText(/^Door at/), '300');
+    expect(screen.getByRole('alert')).toHaveTextContent(
+      /Door at: given 300 °C; allowed 30 °C to 200 °C/,
+    );
+  });
+
+  it('a hold at which it sags, or takes days to relax, is said', async () => {
+    const { user } = await openSheet(house, demo('Tide-pool bowl'), 'night');
+    await typeInto(user, screen.getByLabelText(/^Hold at/), '640 C');
+    expect(await screen.findByText(/the piece would sag/)).toBeVisible();
+    await typeInto(user, screen.getByLabelText(/^Hold at/), '440 C');
+    expect(await screen.findByText(/stress takes .* h to go/)).toBeVisible();
+  });
+
+  it('an annealer of the shop stands for the box; one that is gone is said to be', async () => {
+    const bowl = demo('Tide-pool bowl');
+    const { user } = await openSheet(
+      house,
+      { ...bowl, firing: { ...bowl.firing, annealer: 'the old one' } },
+      'night',
+    );
+    const choice = await screen.findByRole('combobox', { name: 'Annealer' });
+    expect(choice).toHaveDisplayValue('the old one (gone from the shop)');
+    await user.selectOptions(choice, 'a studio box');
+    expect(onBoard().firing).not.toHaveProperty('annealer');
+    await typeInto(user, screen.getByLabelText(/^Box cooling time/), '6:00');
+    expect(onBoard().firing.boxCoolingTime).toBe(6 * 3600);
+    expect(useDraft.temporal.getState().pastStates.length).toBeGreaterThan(0);
+  });
+});

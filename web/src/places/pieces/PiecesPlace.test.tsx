@@ -1,0 +1,126 @@
+// The shelf: what stands on it, what each says of itself, and what can be done from there.
+import { screen, waitFor, within } from '@testing-library/react';
+import { printDuration, checkedSchedule } from '@zanfirico/core';
+import { deriveDocument } from '../../derived/deriveDocument';
+import { forgetAll, openAt, openHouse, type House } from '../../../testing/house';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse(true);
+});
+afterAll(() => house.close());
+beforeEach(forgetAll);
+
+const item = async (name: string): Promise<HTMLElement> => {
+  const link = await screen.findByRole('link', { name });
+  return link.closest('li') as HTMLElement;
+};
+
+describe('the shelf', () => {
+  it('says of every piece how long its checked night is, and never a guess', async () => {
+    openAt('/pieces');
+    await item('Salt cellar');
+    for (const { document } of await house.store.list(false)) {
+      const derived = deriveDocument(document)?.derived;
+      if (derived?.ok !== true) throw new Error(`${document.name} can be made`);
+      const { schedule } = checkedSchedule(derived.night);
+      await waitFor(async () => {
+        expect(await item(document.name)).toHaveTextContent(
+          `${printDuration(schedule.total.value)} in the box`,
+        );
+      });
+    }
+    expect(screen.queryByText(/about/)).toBeNull();
+  });
+
+  it('finds by name, and says when nothing is called so', async () => {
+    const { user } = openAt('/pieces');
+    await item('Oil cruet');
+    await user.type(screen.getByLabelText('Find a piece by name'), 'CANDLE');
+    expect(screen.queryByRole('link', { name: 'Oil cruet' })).toBeNull();
+    expect(screen.getByRole('link', { name: 'Harbour candlestick' })).toBeVisible();
+    await user.type(screen.getByLabelText('Find a piece by name'), 'xyz');
+    expect(screen.getByText('Nothing on the shelf is called “CANDLExyz”.')).toBeVisible();
+  });
+
+  it('puts a piece away, with Undo, and takes it out again', async () => {
+    const { user } = openAt('/pieces');
+    await item('Harbour float');
+    await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
+    expect(await screen.findByText('“Harbour float” is put away.')).toBeVisible();
+    expect(screen.queryByRole('link', { name: 'Harbour float' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(await item('Harbour float')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
+    await user.click(await screen.findByRole('button', { name: 'Put away' }));
+    await user.click(await screen.findByRole('button', { name: 'Take out Harbour float' }));
+    expect(await screen.findByText('“Harbour float” is back on the shelf.')).toBeVisible();
+    expect(await screen.findByText('Nothing is put away.')).toBeVisible();
+  });
+
+  it('refuses a file that is too big before it is read, and one that is none in the server’s words', async () => {
+    const { user } = openAt('/pieces');
+    await item('Oil cruet');
+    const field = screen.getByLabelText('Piece file');
+    await user.upload(
+      field,
+      new File(['x'.repeat(1_000_001)], 'huge.json', { type: 'application/json' }),
+    );
+    expect(
+      await screen.findByText(/“huge.json” is 1000 kB; a piece file is at most 1000 kB/),
+    ).toBeVisible();
+    await user.upload(field, new File(['[1, 2]'], 'list.json', { type: 'application/json' }));
+    expect(
+      await screen.findByText(/“list.json” was not read. This is not a piece file/),
+    ).toBeVisible();
+  });
+
+  it('opens a piece file someone gave, and starts a new piece from a form', async () => {
+    const [cruet] = (await house.store.list(false)).filter((p) => p.document.name === 'Oil cruet');
+    const { user, at } = openAt('/pieces');
+    await item('Oil cruet');
+    const text = JSON.stringify({ ...cruet?.document, name: 'A gift' });
+    await user.upload(
+      screen.getByLabelText('Piece file'),
+      new File([text], 'gift.piece.json', { type: 'application/json' }),
+    );
+    await waitFor(() => {
+      expect(at()).toMatch(/^\/pieces\/[0-9a-f-]{36}\/section$/);
+    });
+    expect(await screen.findByLabelText('Name of the piece')).toHaveValue('A gift');
+  });
+
+  it('asks a new piece’s name and form, and draws it', async () => {
+    const { user, at } = openAt('/pieces');
+    await item('Oil cruet');
+    await user.click(screen.getByRole('button', { name: 'New piece' }));
+    const dialog = await screen.findByRole('dialog');
+    await user.click(within(dialog).getByRole('radio', { name: /bowl$/ }));
+    await user.type(within(dialog).getByLabelText('Name'), 'Test bowl');
+    await user.click(within(dialog).getByRole('button', { name: 'Draw it' }));
+    await waitFor(() => {
+      expect(at()).toMatch(/section$/);
+    });
+    expect(await screen.findByLabelText('Name of the piece')).toHaveValue('Test bowl');
+  });
+});
+
+describe('a shelf without a server', () => {
+  it('says so in a sentence, and asks again when told', async () => {
+    const { fetch } = globalThis;
+    globalThis.fetch = () => Promise.reject(new Error('no'));
+    const { user } = openAt('/pieces');
+    expect(await screen.findByText(/The server does not answer/)).toBeVisible();
+    globalThis.fetch = fetch;
+    await user.click(screen.getByRole('button', { name: 'Try again' }));
+    expect(await item('Oil cruet')).toBeVisible();
+  });
+
+  it('an empty one says how to begin', async () => {
+    const empty = await openHouse();
+    openAt('/pieces');
+    expect(await screen.findByText(/The shelf is empty/)).toBeVisible();
+    await empty.close();
+    house = await openHouse(true);
+  });
+});

@@ -1,0 +1,142 @@
+// Routes: six places, and inside a piece its five sheets.
+import { Navigate, type RouteObject } from 'react-router';
+import { Later } from './places/Later';
+import { PiecesPlace } from './places/pieces/PiecesPlace';
+import { PlaceBroke } from './shell/PlaceBroke';
+import { Shell } from './shell/Shell';
+
+/** A crash in one place stays in it. */
+const guarded = { errorElement: <PlaceBroke /> };
+
+/** Every address there is. */
+export const routes: RouteObject[] = [
+  {
+    element: <Shell />,
+    hydrateFallbackElement: <></>,
+    children: [
+      { index: true, element: <Navigate to="/pieces" replace /> },
+      { path: 'pieces', ...guarded, element: <PiecesPlace /> },
+      {
+        path: 'pieces/:id',
+        ...guarded,
+        lazy: async () => ({
+          Component: (await import('./places/piece/PiecePlace')).PiecePlace,
+        }),
+        children: [
+          { index: true, element: <Navigate to="section" replace /> },
+          {
+            path: 'section',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/piece/section/SectionSheet')).SectionSheet,
+            }),
+          },
+          {
+            path: 'colour',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/piece/colour/ColourSheet')).ColourSheet,
+            }),
+          },
+          {
+            path: 'braid',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet,
+            }),
+          },
+          {
+            path: 'night',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/piece/tonight/NightSheet')).NightSheet,
+            }),
+          },
+          {
+            path: 'card',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/piece/card/CardSheet')).CardSheet,
+            }),
+          },
+        ],
+      },
+      {
+        path: 'rack',
+        ...guarded,
+        lazy: async () => ({ Component: (await import('./places/rack/RackPlace')).RackPlace }),
+        children: [
+          {
+            index: true,
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/rack/ColourShelf')).ColourSheet,
+            }),
+          },
+          {
+            path: 'glasses',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/rack/GlassShelf')).GlassSheet,
+            }),
+          },
+          {
+            path: 'tests',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/rack/fitTests/FitTestSheet')).TestsSheet,
+            }),
+          },
+          {
+            path: 'shop',
+            ...guarded,
+            lazy: async () => ({
+              Component: (await import('./places/rack/ShopSheet')).ShopSheet,
+            }),
+          },
+        ],
+      },
+      {
+        path: 'pot',
+        ...guarded,
+        element: (
+          <Later
+            name="Pot"
+            will="The furnace: what is in the pot, how deep, what was charged when, and the temperature the gathers are counted at."
+          />
+        ),
+      },
+      {
+        path: 'bench',
+        ...guarded,
+        element: (
+          <Later
+            name="Bench"
+            will="Making it: one step at a time in big type, space for the next, with weights and calipers to hand."
+          />
+        ),
+      },
+      {
+        path: 'night',
+        ...guarded,
+        lazy: async () => ({ Component: (await import('./places/night/NightPlace')).NightPlace }),
+      },
+      {
+        path: 'log',
+        ...guarded,
+        element: (
+          <Later
+            name="Log"
+            will="What was made, weighed, broken and why, so that the next plan knows better."
+          />
+        ),
+      },
+      {
+        path: '*',
+        element: (
+          <Later name="Nothing here" will="This address leads nowhere; the places are above." />
+        ),
+      },
+    ],
+  },
+];

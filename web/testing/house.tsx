@@ -1,0 +1,114 @@
+// The whole application in jsdom, against the real server on a database in memory: any address, any person's hands, no browser.
+import { render, screen, waitFor, within } from '@testing-library/react';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
+import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { pino } from 'pino';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import { createApp } from '../../server/src/app';
+import { stockDemo } from '../../server/src/demo/stockDemo';
+import { openDatabase, type Database } from '../../server/src/store/database';
+import { pieceStore, type PieceStore } from '../../server/src/store/pieceStore';
+import { rackStore } from '../../server/src/store/rackStore';
+import { shopStore } from '../../server/src/store/shopStore';
+import { routes } from '../src/routes';
+import { useBoard } from '../src/stores/board';
+import { useDraft } from '../src/stores/draft';
+import { useNotices } from '../src/stores/notices';
+import { useRack } from '../src/stores/theRack';
+import { useShop } from '../src/stores/theShop';
+
+/** A house with its server running. */
+export interface House {
+  readonly url: string;
+  readonly store: PieceStore;
+  readonly close: () => Promise<void>;
+}
+
+const fetchOutside = globalThis.fetch;
+
+/** Opens a house; with the demo's pieces and rack on its shelf where they are wanted. */
+export async function openHouse(demo = false): Promise<House> {
+  const db: Database = await openDatabase(':memory:');
+  const store = pieceStore(db);
+  const rack = rackStore(db);
+  if (demo) await stockDemo(store, rack);
+  const app = createApp({ store, shop: shopStore(db), rack, log: pino({ level: 'silent' }) });
+  const server: Server = await new Promise((done) => {
+    const s = app.listen(0, '127.0.0.1', () => {
+      done(s);
+    });
+  });
+  const url = `http://127.0.0.1:${String((server.address() as AddressInfo).port)}`;
+  globalThis.fetch = (path, init) => fetchOutside(new URL(path as string, url), init);
+  return {
+    url,
+    store,
+    close: async () => {
+      globalThis.fetch = fetchOutside;
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await db.destroy();
+    },
+  };
+}
+
+/** Everything the page remembers, forgotten: as a browser that was never here. */
+export function forgetAll(): void {
+  localStorage.clear();
+  sessionStorage.clear();
+  useBoard.setState({
+    part: 0,
+    bit: undefined,
+    point: undefined,
+    leaf: 'draw',
+    turning: false,
+    snap: true,
+  });
+  useDraft.setState({ id: undefined, document: undefined, saved: undefined, baseRevision: 0 });
+  useDraft.temporal.getState().clear();
+  useNotices.setState(useNotices.getInitialState());
+  useRack.setState(useRack.getInitialState());
+  useShop.setState(useShop.getInitialState());
+}
+
+/** The application at an address; a hand to work it with. */
+export function openAt(path: string): { readonly user: UserEvent; readonly at: () => string } {
+  const router = createMemoryRouter(routes, { initialEntries: [path] });
+  const user = userEvent.setup();
+  render(<RouterProvider router={router} />);
+  return { user, at: () => router.state.location.pathname };
+}
+
+/** Keeps a piece and opens one of its sheets; waits for its answers. */
+export async function openSheet(
+  house: House,
+  document: PieceDocument,
+  sheet = 'section',
+): Promise<{ readonly user: UserEvent; readonly piece: SavedPiece; readonly at: () => string }> {
+  const piece = await house.store.create(document);
+  const opened = openAt(`/pieces/${piece.id}/${sheet}`);
+  const band = await screen.findByRole('region', { name: 'Answers' });
+  await within(band).findByText(/Door/);
+  return { ...opened, piece };
+}
+
+/** Types into a field and leaves it by Enter. */
+export async function typeInto(user: UserEvent, field: HTMLElement, text: string): Promise<void> {
+  await user.clear(field);
+  await user.type(field, `${text}{Enter}`);
+}
+
+/** The night has been put through the simulation. */
+export const nightChecked = (): Promise<void> =>
+  waitFor(() => {
+    expect(screen.queryByText(/being checked|being simulated/)).toBeNull();
+  });
+
+/** The document on the board now. */
+export function onBoard(): PieceDocument {
+  const { document } = useDraft.getState();
+  if (!document) throw new Error('no piece is on the board');
+  return document;
+}

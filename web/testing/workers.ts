@@ -1,0 +1,52 @@
+// The workers' work done in the page itself: the same functions, no threads. Stands in for `workers/workers` in tests.
+import {
+  braidWork,
+  type AssemblyProgress,
+  type CrewRequest,
+  type CrewResult,
+} from '../src/workers/braidWork';
+import { nightWork } from '../src/workers/nightWork';
+import { rackWork } from '../src/workers/rackWork';
+import type { Work } from '../src/workers/remote';
+import type {
+  DraftInput,
+  HeatPart,
+  Placed,
+  ScheduleInput,
+  Shorter,
+  Working,
+  WorkStep,
+} from '@zanfirico/core';
+
+/** Answers in a later turn, as a worker would; what is thrown is a rejection. */
+const later = <T>(work: () => T | Promise<T>): Promise<T> =>
+  new Promise((yes) => {
+    setTimeout(yes, 0);
+  }).then(work);
+const asWork = <T>(work: () => T): Work<T> => ({ done: later(work), stop: () => undefined });
+
+type Calls = Record<string, (...args: never[]) => unknown>;
+const here =
+  <W extends Calls>(work: W) =>
+  (question: (calls: never) => unknown): Promise<unknown> =>
+    later(() => question(work as never));
+
+export const night = here(nightWork as unknown as Calls);
+export const rack = here(rackWork as unknown as Calls);
+/** Nothing turns in a test. */
+export const mesh = (): Promise<readonly never[]> => Promise.resolve([]);
+export const startShortest = (input: ScheduleInput, onBest: (b: Shorter) => void): Work<Shorter> =>
+  asWork(() => nightWork.shortest(input, onBest));
+export const startPlacing = (
+  parts: readonly HeatPart[],
+  steps: readonly WorkStep[],
+  working: Working,
+): Work<Placed> => asWork(() => braidWork.place(parts, steps, working));
+export const startCrew = (request: CrewRequest, onBest: (s: number) => void): Work<CrewResult> =>
+  asWork(() => braidWork.crew(request, onBest));
+export const startAssembly = (
+  input: DraftInput,
+  parts: readonly HeatPart[],
+  onProgress: (p: AssemblyProgress) => void,
+): Work<AssemblyProgress> => asWork(() => braidWork.assemble(input, parts, onProgress));
+export const meshFile = (): Promise<Uint8Array> => Promise.resolve(new Uint8Array([1, 2, 3]));
