@@ -166,7 +166,6 @@ bench.add('300 colours judged against one base', () => {
 });
 // The demo's candlestick: five parts, twelve zones, some sixty steps.
 const candlestick = upgradePiece(candlestickFile) as PieceDocument;
-if (!candlestick) throw new Error('the demo has a candlestick');
 const stick = derive(candlestick, glass);
 if (!stick.ok) throw new Error('the candlestick should be good');
 const stickParts = heatParts(stick.parts);

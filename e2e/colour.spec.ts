@@ -40,27 +40,4 @@ test.describe('colour', () => {
     await page.getByRole('button', { name: 'Take Chalk out' }).click();
     await expect(page.getByText('All clear.')).toBeVisible();
   });
-
-  test('neighbours that darken are named; clear between them stops it; thick cobalt is near black', async ({
-    page,
-  }) => {
-    await startPiece(page, 'bowl', 'Reacting bowl');
-    await page.getByRole('link', { name: 'Colour' }).click();
-    await page.getByRole('button', { name: /^Lay Peat:/ }).click();
-    await page.getByRole('button', { name: /^Lay Kelp:/ }).click();
-    const fit = page.getByRole('region', { name: 'Fit' });
-    await expect(fit).toContainText('The sulphur of one and the copper of the other darken');
-    await page.getByRole('button', { name: 'Lay Kelp further out' }).click();
-    await expect(fit).not.toContainText('darken');
-    await page.getByRole('button', { name: /^Lay Deep water:/ }).click();
-    const bar = page
-      .getByRole('listitem')
-      .filter({ has: page.getByText('Deep water', { exact: true }) })
-      .getByLabel(/^Long/);
-    await bar.fill('400');
-    await bar.press('Enter');
-    await expect(page.getByText('Deep water will be near black')).toBeVisible();
-    await page.getByRole('button', { name: /^Lay Buoy:/ }).click();
-    await expect(fit).toContainText('Keep off surfaces that touch food');
-  });
 });

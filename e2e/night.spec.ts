@@ -126,26 +126,6 @@ test.describe('the night', () => {
     await expect(page.getByLabel(/^Uneven by/)).toHaveValue('12');
   });
 
-  test('by bare numbers: a ball takes less than a plate of its thickness', async ({ page }) => {
-    await page.goto('/night');
-    await page.getByRole('button', { name: 'By numbers' }).click();
-    await page.getByText('Plate, stood up').click();
-    await page.getByLabel(/^Thickest/).fill('60 mm');
-    await page.getByLabel(/^Thickest/).press('Enter');
-    await page.getByLabel(/^Thinnest/).fill('60 mm');
-    await page.getByLabel(/^Thinnest/).press('Enter');
-    await expect(page.getByText(/Good\. It keeps/)).toBeVisible({ timeout: 30_000 });
-    const soak = page.getByRole('row', { name: /Slow fall/ }).first();
-    const rate = async (): Promise<number> =>
-      Number(/([\d.]+) °C\/h/.exec((await soak.textContent()) ?? '')?.[1]);
-    const plate = await rate();
-    await page.getByText('Ball', { exact: true }).click();
-    await expect(async () => {
-      expect(await rate()).toBeGreaterThan(1.5 * plate);
-    }).toPass({ timeout: 20_000 });
-    await expectAccessible(page);
-  });
-
   test('margins say what is worth measuring; what is assumed can be changed; a weak box is said to be one', async ({
     page,
   }) => {
@@ -213,26 +193,5 @@ test.describe('the night', () => {
     expect(changed).toBe(plain - 60);
     await expect(page.getByText(/Clocks are put back within this night/)).toBeVisible();
     await context.close();
-  });
-
-  test('the week: loads by their dates, what comes late is said, all of it to the calendar', async ({
-    page,
-  }) => {
-    await page.goto('/night');
-    await page.getByRole('button', { name: 'The week' }).click();
-    await expect(page.getByText('Tick the pieces to come')).toBeVisible();
-    for (const name of ['Salt cellar', 'Quay goblet', 'Rain gauge'])
-      await page.getByLabel(name, { exact: true }).check();
-    await expect(page.getByText(/2 loads; everything is out by its date/)).toBeVisible({
-      timeout: 30_000,
-    });
-    await expectAccessible(page);
-    // Wanted an hour after it is made.
-    const made = await page.getByLabel('Salt cellar, made by').inputValue();
-    await page.getByLabel('Salt cellar, wanted by').fill(made.replace(/T\d\d/, 'T17'));
-    await expect(page.getByText(/Salt cellar comes out .* after its date/)).toBeVisible();
-    const taken = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'All of it (iCalendar)' }).click();
-    expect((await taken).suggestedFilename()).toBe('week.ics');
   });
 });

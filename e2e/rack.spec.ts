@@ -220,28 +220,6 @@ test.describe('the rack', () => {
     await expect(page.getByRole('region', { name: 'Oxide' })).toContainText('set aside');
   });
 
-  test('metals: silver leaf carries nothing, a silver disc rattles, a thin platinum wire seals', async ({
-    page,
-  }) => {
-    await startPiece(page, 'tumbler', 'Silver tumbler');
-    await page.getByRole('link', { name: 'Colour' }).click();
-    await page.getByRole('button', { name: /^Lay Silver:/ }).click();
-    const layers = page.getByRole('list', { name: 'Layers, outside first' });
-    await expect(layers).toContainText('carries no load');
-    await layers.getByRole('combobox').selectOption({ label: 'pieces set in' });
-    const setIn = page.getByRole('list', { name: 'Set in' });
-    await expect(setIn).toContainText('Silver');
-    await setIn.getByLabel(/^Across/).fill('12');
-    await setIn.getByLabel(/^Across/).press('Enter');
-    const fit = page.getByRole('region', { name: 'Fit' });
-    await expect(fit).toContainText(/gap of 2\d µm and rattles/);
-    await setIn.getByRole('button', { name: 'Take Silver out' }).click();
-    await page.getByRole('button', { name: /^Lay Platinum:/ }).click();
-    await setIn.getByLabel(/^Across/).fill('0.4');
-    await setIn.getByLabel(/^Across/).press('Enter');
-    await expect(fit).toContainText('has not the energy to start a crack');
-  });
-
   test('the glasses: a glass of one’s own is there for new pieces', async ({ page }) => {
     await openRack(page, '/glasses');
     await expect(page.getByRole('button', { name: /Quay clear/ })).toContainText('95.6');

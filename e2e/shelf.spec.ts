@@ -15,5 +15,4 @@ test.describe('the shelf', () => {
     await page.getByPlaceholder('Find by name').fill('no such thing');
     await expect(page.getByText('Nothing on the shelf is called')).toBeVisible();
   });
-
 });

@@ -49,6 +49,21 @@ async function counted(name, args, file, count, env) {
   failed += wrong === 0 && (!good || !counts || counts.passed === 0) ? 1 : wrong;
 }
 
+/** One of Jest's two projects. */
+const jest = (project, workers) =>
+  counted(
+    `${project} tests`,
+    [
+      'jest',
+      `--selectProjects=${project}`,
+      `--maxWorkers=${workers}`,
+      '--json',
+      `--outputFile=test-results/${project}.json`,
+    ],
+    `${project}.json`,
+    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
+  );
+
 ensurePackages();
 ensureChromium();
 rmSync(results, { recursive: true, force: true });
@@ -65,14 +80,10 @@ const rest = async () => {
   await check('format', 'check:format');
   await check('arrows', 'check:arrows');
   await check('unused', 'check:unused');
-  await counted(
-    'unit tests',
-    ['jest', '--maxWorkers=1', '--json', '--outputFile', 'test-results/unit.json'],
-    'unit.json',
-    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
-  );
+  await jest('unit', 1);
 };
 await Promise.all([programs(), rest()]);
+await jest('screens', 2);
 
 if (built)
   await counted('interface tests', ['playwright', 'test', '-c', 'e2e'], 'e2e.json', (r) => ({

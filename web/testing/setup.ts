@@ -3,42 +3,55 @@ import '@testing-library/jest-dom';
 import { cleanup, configure } from '@testing-library/react';
 
 configure({
-  asyncUtilTimeout: 20_000,
+  asyncUtilTimeout: 30_000,
   // Whether each of a thousand marks can be seen is not asked: what has to be visible is expected to be.
   defaultHidden: true,
   // A page is long; what was looked for says enough.
   getElementError: (message) => new Error(message ?? 'not found'),
 });
-jest.setTimeout(90_000);
+jest.setTimeout(180_000);
 
-class NoObserver {
-  observe(): void {
-    // nothing is ever resized here
+/** Everything is as large as an ordinary desk's window: drawings have room, lists have rows in sight. */
+const SIZE = { width: 900, height: 600 };
+class OneSize {
+  constructor(private readonly told: ResizeObserverCallback) {}
+  observe(target: Element): void {
+    const box = [{ inlineSize: SIZE.width, blockSize: SIZE.height }];
+    const entry = { target, contentRect: SIZE, borderBoxSize: box, contentBoxSize: box };
+    this.told([entry as unknown as ResizeObserverEntry], this as unknown as ResizeObserver);
   }
   unobserve(): void {
-    // as above
+    // nothing is ever resized here
   }
   disconnect(): void {
     // as above
   }
 }
+for (const side of ['client', 'offset'])
+  for (const [of, value] of Object.entries({ Width: SIZE.width, Height: SIZE.height }))
+    Object.defineProperty(HTMLElement.prototype, `${side}${of}`, { configurable: true, value });
 
-Object.assign(globalThis, { ResizeObserver: NoObserver, IntersectionObserver: NoObserver });
-Blob.prototype.text ??= function (this: Blob) {
-  return new Promise((yes, no) => {
-    const reader = new FileReader();
-    reader.onload = () => {
-      yes(reader.result as string);
-    };
-    reader.onerror = () => {
-      no(new Error('unreadable'));
-    };
-    reader.readAsText(this);
-  });
-};
+Object.assign(globalThis, { ResizeObserver: OneSize });
+Object.assign(Blob.prototype, {
+  text(this: Blob): Promise<string> {
+    return new Promise((yes, no) => {
+      const reader = new FileReader();
+      reader.onload = () => {
+        yes(reader.result as string);
+      };
+      reader.onerror = () => {
+        no(new Error('unreadable'));
+      };
+      reader.readAsText(this);
+    });
+  },
+});
 Object.assign(URL, { createObjectURL: () => 'blob:test', revokeObjectURL: () => undefined });
 Element.prototype.scrollTo = () => undefined;
 Element.prototype.scrollIntoView = () => undefined;
+Element.prototype.setPointerCapture = () => undefined;
+Element.prototype.releasePointerCapture = () => undefined;
+Element.prototype.hasPointerCapture = () => false;
 HTMLDialogElement.prototype.showModal = function (this: HTMLDialogElement) {
   this.open = true;
 };

@@ -106,6 +106,10 @@ export const overlaps = (parts: readonly Part[], contacts: readonly Join[]): Rem
 /** Edges shorter than this are not looked into further, m. */
 const FINE = 0.0005;
 
+/** A bit holds where it comes as near as this, m; further off than the next nothing is looked into. */
+const HOLDS = 2 * TOUCH;
+const NEVER_HOLDS = 2.5 * TOUCH;
+
 type Place = readonly [number, number, number];
 interface Gap {
   readonly gap: number;
@@ -114,10 +118,11 @@ interface Gap {
 
 /**
  * Nearest distance of a mesh to something, and where on the mesh. Corners first, then along edges, looked into only
- * where they could come nearer than what is known: a distance changes by no more than the way gone.
+ * where they could come nearer than what is known: a distance changes by no more than the way gone. Of what is further off than
+ * `within` nothing more is asked.
  */
-function gapOf(mesh: Mesh, distance: (at: Place) => number): Gap {
-  let best: Gap = { gap: Infinity, at: [0, 0, 0] };
+function gapOf(mesh: Mesh, distance: (at: Place) => number, within = Infinity): Gap {
+  let best: Gap = { gap: within, at: [0, 0, 0] };
   const ask = (at: Place): number => {
     const gap = Math.max(0, distance(at));
     if (gap < best.gap) best = { gap, at };
@@ -163,7 +168,7 @@ function nearMesh(mesh: Mesh, within: number): (at: readonly [number, number, nu
     at.forEach((v, c) => {
       off = Math.max(off, (low[c] as number) - v, v - (high[c] as number));
     });
-    return off > within ? off : distanceToMesh(mesh, at);
+    return off > within ? off : distanceToMesh(mesh, at, within);
   };
 }
 
@@ -172,13 +177,22 @@ export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
   parts: readonly Part[],
 ): Remark[] {
+  const toParts = ([x, y, z]: Place): number =>
+    parts.reduce(
+      (least, p) => Math.min(least, distanceTo(p.outline, Math.hypot(x, y), z)),
+      Infinity,
+    );
   const read = bits.map((bit) => {
     const place = { ...bit.input.place, copies: 1 };
     const mesh = bitMesh({ shape: bit.input.shape, place });
-    const toParts = gapOf(mesh, ([x, y, z]) =>
-      Math.min(...parts.map((p) => distanceTo(p.outline, Math.hypot(x, y), z))),
-    );
-    return { bit, mesh, toParts, holds: toParts.gap <= 2 * TOUCH };
+    // All its copies, made once, and only where another bit may hang on it.
+    let near: ((at: Place) => number) | undefined;
+    return {
+      bit,
+      mesh,
+      holds: gapOf(mesh, toParts, NEVER_HOLDS).gap <= HOLDS,
+      toIt: (at: Place): number => (near ??= nearMesh(bitMesh(bit.input), NEVER_HOLDS))(at),
+    };
   });
   // What touches a bit that holds, holds.
   for (let grown = true; grown;) {
@@ -187,20 +201,19 @@ export function looseBits(
       if (!a.holds)
         for (const b of read)
           if (b.holds && !a.holds) {
-            const whole = bitMesh(b.bit.input);
-            a.holds = gapOf(a.mesh, nearMesh(whole, 2 * TOUCH)).gap <= 2 * TOUCH;
+            a.holds = gapOf(a.mesh, b.toIt, NEVER_HOLDS).gap <= HOLDS;
             grown ||= a.holds;
           }
   }
-  return read.flatMap(({ bit, toParts: { gap, at }, holds }): Remark[] =>
-    holds
-      ? []
-      : [
-          {
-            bit: bit.index,
-            at: { r: Math.hypot(at[0], at[1]), z: at[2] },
-            message: `${bit.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
-          },
-        ],
-  );
+  return read.flatMap(({ bit, mesh, holds }): Remark[] => {
+    if (holds) return [];
+    const { gap, at } = gapOf(mesh, toParts);
+    return [
+      {
+        bit: bit.index,
+        at: { r: Math.hypot(at[0], at[1]), z: at[2] },
+        message: `${bit.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
+      },
+    ];
+  });
 }

@@ -43,15 +43,32 @@ export function measureMesh({ positions, triangles }: Mesh): MeshMeasure {
   };
 }
 
-/** Distance from a point to a mesh's nearest facet, m (closest point on a triangle: Ericson, *Real-Time Collision Detection*, 2005). */
+/**
+ * Distance from a point to a mesh's nearest facet, m (closest point on a triangle: Ericson, *Real-Time Collision Detection*, 2005). Past
+ * `within` only that it is at least so much.
+ */
 export function distanceToMesh(
   { positions, triangles }: Mesh,
   [x, y, z]: readonly [number, number, number],
+  within = Infinity,
 ): number {
   let best = Infinity;
   const at = (t: number, c: number): number =>
     positions[3 * (triangles[t] as number) + c] as number;
+  const off = (v: number, p: number, q: number, r: number): number =>
+    Math.max(Math.min(p, q, r) - v, v - Math.max(p, q, r));
   for (let t = 0; t < triangles.length; t += 3) {
+    if (within < Infinity) {
+      const least = Math.max(
+        off(x, at(t, 0), at(t + 1, 0), at(t + 2, 0)),
+        off(y, at(t, 1), at(t + 1, 1), at(t + 2, 1)),
+        off(z, at(t, 2), at(t + 1, 2), at(t + 2, 2)),
+      );
+      if (least > within) {
+        best = Math.min(best, least * least);
+        continue;
+      }
+    }
     const a = [at(t, 0), at(t, 1), at(t, 2)] as const;
     const ab = [at(t + 1, 0) - a[0], at(t + 1, 1) - a[1], at(t + 1, 2) - a[2]] as const;
     const ac = [at(t + 2, 0) - a[0], at(t + 2, 1) - a[1], at(t + 2, 2) - a[2]] as const;

@@ -9,6 +9,8 @@ interface Answer {
 
 /** Nothing is derived from these: editing them keeps what was derived. */
 const SAYS_NOTHING = new Set<string>(['name', 'notes', 'sequence']);
+/** What saved documents come to, kept for as long as they are there: the shelf asks again at every letter of a search. */
+const kept = new WeakMap<PieceDocument, { readonly facts: ShopFacts; readonly answer: Answer }>();
 let newest:
   | { readonly document: PieceDocument; readonly facts: ShopFacts; readonly answer: Answer }
   | undefined;
@@ -25,9 +27,12 @@ export function deriveDocument(
   facts: ShopFacts = NO_SHOP,
 ): Answer | undefined {
   if (newest?.facts === facts && sameForm(newest.document, document)) return newest.answer;
+  const before = kept.get(document);
+  if (before?.facts === facts) return before.answer;
   const glass = facts.rack.glass(document.glass);
   if (!glass) return undefined;
   const answer = { glass, derived: derive(document, glass, facts) };
   newest = { document, facts, answer };
+  kept.set(document, { facts, answer });
   return answer;
 }

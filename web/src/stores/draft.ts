@@ -7,6 +7,7 @@ import type {
   SavedPiece,
 } from '@zanfirico/contract';
 import { changed, type Changes } from '@zanfirico/core';
+import { produce } from 'immer';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './kept';
@@ -93,10 +94,12 @@ export const useUnsaved = (): boolean =>
 
 /** Changes one part, leaving the others the very same objects. */
 export const changePart = (part: number, change: Changes<PiecePart>): void => {
-  useDraft.getState().change((d) => ({
-    ...d,
-    parts: d.parts.map((p, i) => (i === part ? changed(p, change) : p)),
-  }));
+  editPiece(
+    produce((d: PieceDocument) => {
+      const p = d.parts[part];
+      if (p) d.parts[part] = changed(p, change);
+    }),
+  );
 };
 
 /** Replaces the points of one part. */
@@ -106,24 +109,32 @@ export const setProfile = (part: number, profile: PiecePoint[]): void => {
 
 /** Changes one point of a part, leaving the others the very same objects. */
 export const changePoint = (part: number, index: number, change: Changes<PiecePoint>): void => {
-  const profile = useDraft.getState().document?.parts[part]?.profile ?? [];
-  setProfile(
-    part,
-    profile.map((p, i) => (i === index ? changed(p, change) : p)),
+  editPiece(
+    produce((d: PieceDocument) => {
+      const profile = d.parts[part]?.profile;
+      const p = profile?.[index];
+      if (profile && p) profile[index] = changed(p, change);
+    }),
   );
 };
 
 /** Changes how the piece is made. */
 export const changeMaking = (change: Changes<PieceDocument['making']>): void => {
-  useDraft.getState().change((d) => ({ ...d, making: changed(d.making, change) }));
+  editPiece(
+    produce((d: PieceDocument) => {
+      d.making = changed(d.making, change);
+    }),
+  );
 };
 
 /** Changes one bit. */
 export const changeBit = (bit: number, change: Changes<PieceBit>): void => {
-  useDraft.getState().change((d) => ({
-    ...d,
-    bits: (d.bits ?? []).map((b, i) => (i === bit ? changed(b, change) : b)),
-  }));
+  editPiece(
+    produce((d: PieceDocument) => {
+      const b = d.bits?.[bit];
+      if (d.bits && b) d.bits[bit] = changed(b, change);
+    }),
+  );
 };
 
 /** Edits the piece on the board, if there is one: pure edits of the core, from document to document. */

@@ -74,18 +74,17 @@ describe('one night a piece', () => {
 
   it('the CSV that leaves is the checked one, even when it is asked for at once', async () => {
     const made: Blob[] = [];
-    const before = URL.createObjectURL;
-    URL.createObjectURL = (b: Blob) => {
-      made.push(b);
+    const watched = jest.spyOn(URL, 'createObjectURL').mockImplementation((b) => {
+      made.push(b as Blob);
       return 'blob:test';
-    };
+    });
     const night = nightOf('Salt cellar');
     const { user } = await openSheet(house, demo('Salt cellar'));
     await user.click(screen.getByText('Take away'));
     await user.click(screen.getByRole('button', { name: 'Tonight’s schedule, as CSV' }));
     await nightChecked();
     await screen.findByText('Take away');
-    URL.createObjectURL = before;
+    watched.mockRestore();
     const text = await made.at(-1)?.text();
     const { data } = Papa.parse<Record<string, string>>((text ?? '').trimEnd(), { header: true });
     const slow = data.find((r) => r['what'] === 'Slow fall');
@@ -110,7 +109,7 @@ describe('what is set in the Night sheet', () => {
   it('practice, hold, clock and door are kept with the piece, and the night follows', async () => {
     const { user } = await openSheet(house, demo('Tide-pool bowl'), 'night');
     await nightChecked();
-    const slow = (): string => screen.getByRole('row', { name: /Slow fall/ }).textContent ?? '';
+    const slow = (): string => screen.getByRole('row', { name: /Slow fall/ }).textContent;
     const studio = slow();
     await user.click(screen.getByRole('radio', { name: /Casting and fine work/ }));
     await nightChecked();

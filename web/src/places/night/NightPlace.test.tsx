@@ -1,0 +1,130 @@
+// The Night place: tonight's box, the week, a night by bare numbers.
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { UserEvent } from '@testing-library/user-event';
+import { forgetAll, openAt, openHouse, typeInto, type House } from '../../../testing/house';
+import { useTonight } from '../../stores/tonight';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse(true);
+});
+afterAll(() => house.close());
+beforeEach(() => {
+  forgetAll();
+  useTonight.setState(useTonight.getInitialState());
+});
+
+const open = async (): Promise<UserEvent> => {
+  const { user } = openAt('/night');
+  await screen.findByText(/Nothing is in the box yet/);
+  await screen.findByLabelText(/^Tide-pool bowl/);
+  return user;
+};
+
+describe('tonight’s box', () => {
+  it('says who sets the clock and what is saved without it, and takes no hard glass beside soft', async () => {
+    const user = await open();
+    await user.click(screen.getByLabelText(/^Tide-pool bowl/));
+    await user.click(screen.getByLabelText(/^Quay goblet/));
+    const load = await screen.findByRole('region', { name: 'The load' });
+    expect(load).toHaveTextContent(/sets the clock; without it the door opens/);
+    expect(within(load).getAllByRole('listitem')).toHaveLength(2);
+    await user.click(screen.getByLabelText(/^Rain gauge/));
+    await waitFor(() => {
+      expect(screen.getByRole('alert')).toHaveTextContent(
+        'Hard and soft glass cannot share a night',
+      );
+    });
+    await user.click(screen.getByLabelText(/^Rain gauge/));
+    expect(await screen.findByRole('region', { name: 'The load' })).toBeVisible();
+  });
+
+  it('learns its cooling and its unevenness from a log of a night', async () => {
+    const user = await open();
+    const rows = Array.from({ length: 60 }, (_, i) => {
+      const at = 480 * Math.exp((-600 * i) / 21600);
+      return `${String(600 * i)},${String(20 + at)},${String(32 + at)}`;
+    });
+    const text = `s,top C,bottom C\n${rows.join('\n')}`;
+    await user.upload(
+      screen.getByLabelText('Log of a night'),
+      new File([text], 'cool.csv', { type: 'text/csv' }),
+    );
+    expect(await screen.findByText(/cools to a third in 6 h .* is uneven by 12 K/)).toBeVisible();
+    await waitFor(() => {
+      expect(screen.getByLabelText(/^Uneven by/)).toHaveValue('12');
+    });
+    await user.upload(
+      screen.getByLabelText('Log of a night'),
+      new File(['no,log\nat,all'], 'x.csv', { type: 'text/csv' }),
+    );
+    expect(await screen.findAllByRole('alert')).not.toHaveLength(0);
+  });
+
+  it('two figures of a box typed as fast as hands can are both kept', async () => {
+    const user = await open();
+    await user.click(screen.getByLabelText(/^Tide-pool bowl/));
+    await typeInto(user, screen.getByLabelText(/^Uneven by/), '9 C');
+    await typeInto(user, screen.getByLabelText(/^Power/), '900 W');
+    await waitFor(() => {
+      expect(screen.getByLabelText(/^Uneven by/)).toHaveValue('9');
+    });
+    await screen.findByText(/With 0\.9 kW this box gets no hotter than/);
+  });
+});
+
+describe('the week', () => {
+  it('shares pieces out to loads by their dates, and says what comes late', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('button', { name: 'The week' }));
+    expect(await screen.findByText(/Tick the pieces to come/)).toBeVisible();
+    for (const name of ['Salt cellar', 'Quay goblet', 'Rain gauge'])
+      await user.click(await screen.findByLabelText(name));
+    expect(await screen.findByText(/2 loads; everything is out by its date/)).toBeVisible();
+    const made = screen.getByLabelText('Salt cellar, made by');
+    const due = (made as HTMLInputElement).value.replace(/T\d\d/, 'T17');
+    fireEvent.change(screen.getByLabelText('Salt cellar, wanted by'), { target: { value: due } });
+    expect(await screen.findByText(/Salt cellar comes out .* after its date/)).toBeVisible();
+  });
+});
+
+describe('by bare numbers', () => {
+  it('a ball falls faster than a plate of its thickness', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('button', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('radio', { name: /Plate, stood up/ }));
+    await typeInto(user, screen.getByLabelText(/^Thickest/), '60 mm');
+    await typeInto(user, screen.getByLabelText(/^Thinnest/), '60 mm');
+    const rate = async (): Promise<number> => {
+      await waitFor(() => {
+        expect(screen.queryByText(/being simulated/)).toBeNull();
+      });
+      const row = screen.getAllByRole('row', { name: /Slow fall/ })[0];
+      return Number(/([\d.]+) °C\/h/.exec(row?.textContent ?? '')?.[1]);
+    };
+    const plate = await rate();
+    await user.click(screen.getByRole('radio', { name: 'Ball' }));
+    expect(await rate()).toBeGreaterThan(1.5 * plate);
+  });
+
+  it('margins tell what would take it over, the worst first', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('button', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('button', { name: 'Margins' }));
+    const margins = await screen.findByRole('region', { name: 'Margins' });
+    const rows = within(margins).getAllByRole('row').slice(1);
+    expect(rows).toHaveLength(9);
+    const used = rows.map((r) => Number([...r.textContent.matchAll(/(\d+) %/g)].at(-1)?.[1]));
+    expect(used).toEqual([...used].sort((a, b) => b - a));
+  });
+
+  it('going up has its own clock, and begins no hotter than the hold', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('button', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('button', { name: 'Going up' }));
+    const leaf = await screen.findByRole('region', { name: 'Going up' });
+    expect(await within(leaf).findByRole('table')).toBeVisible();
+    await typeInto(user, within(leaf).getByLabelText(/^From/), '900');
+    expect(within(leaf).getByRole('alert')).toHaveTextContent(/From: given 900 °C; allowed 0/);
+  });
+});

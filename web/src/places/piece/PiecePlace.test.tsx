@@ -1,0 +1,197 @@
+// A piece on the board: saved, undone, brought back, shared; nothing of it is lost, and a crash stays in its place.
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { createMemoryRouter, RouterProvider, type RouteObject } from 'react-router';
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { PlaceBroke } from '../../shell/PlaceBroke';
+import { useDraft } from '../../stores/draft';
+import { keptDraft } from '../../stores/kept';
+import {
+  forgetAll,
+  onBoard,
+  openAt,
+  openHouse,
+  openSheet,
+  typeInto,
+  type House,
+} from '../../../testing/house';
+import { freshDocument } from '../pieces/freshDocument';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(() => house.close());
+beforeEach(forgetAll);
+
+const bowl = (name = 'Kept bowl'): PieceDocument =>
+  freshDocument({ name, form: 'bowl', glass: 'soft-batch-96' });
+
+describe('saving', () => {
+  it('keeps a revision, and an old one can be brought back', async () => {
+    const { user, piece } = await openSheet(house, bowl());
+    await typeInto(user, await screen.findByLabelText('Point 6 radius'), '90');
+    await user.keyboard('{Control>}s{/Control}');
+    expect(await screen.findByText('Saved as revision 2.')).toBeVisible();
+    expect((await house.store.get(piece.id))?.document.parts[0]?.profile[5]?.radius).toBe(0.09);
+    await user.click(screen.getByRole('button', { name: 'Revision 2' }));
+    const dialog = await screen.findByRole('dialog', { name: 'Revisions' });
+    await user.click(await within(dialog).findByRole('button', { name: /^1 / }));
+    await user.click(await within(dialog).findByRole('button', { name: 'Bring revision 1 back' }));
+    expect(onBoard().parts).toEqual(piece.document.parts);
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByText('Saved as revision 3.')).toBeVisible();
+    expect(await house.store.revisions(piece.id)).toHaveLength(3);
+  });
+
+  it('two people saving: both are offered, neither is lost', async () => {
+    const { user, piece } = await openSheet(house, bowl('Shared bowl'));
+    await house.store.save(piece.id, 1, { ...piece.document, notes: 'theirs' });
+    await user.click(screen.getByRole('tab', { name: 'Make' }));
+    fireEvent.change(await screen.findByLabelText('Notes'), { target: { value: 'mine' } });
+    await user.keyboard('{Control>}s{/Control}');
+    const dialog = await screen.findByRole('dialog', { name: 'Someone saved first' });
+    expect(dialog).toHaveTextContent('theirs');
+    expect(dialog).toHaveTextContent('mine');
+    await user.click(within(dialog).getByRole('button', { name: 'Save mine on top' }));
+    expect(await screen.findByRole('button', { name: 'Revision 3' })).toBeVisible();
+    const kept = await Promise.all([2, 3].map((r) => house.store.revision(piece.id, r)));
+    expect(kept.map((k) => k?.document.notes)).toEqual(['theirs', 'mine']);
+  });
+
+  it('without a server it says so, and the board keeps everything', async () => {
+    const { user } = await openSheet(house, bowl('Away bowl'));
+    await typeInto(user, await screen.findByLabelText('Point 6 radius'), '91');
+    const { fetch } = globalThis;
+    globalThis.fetch = () => Promise.reject(new Error('away'));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(
+      await screen.findByText(/The server does not answer. Your changes stay here/),
+    ).toBeVisible();
+    globalThis.fetch = fetch;
+    expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.091);
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByText('Saved as revision 2.')).toBeVisible();
+  });
+});
+
+describe('what is not saved', () => {
+  it('comes back when the piece is opened again, and can be dropped', async () => {
+    const first = await openSheet(house, bowl('Unsaved bowl'));
+    await typeInto(first.user, await screen.findByLabelText('Point 6 radius'), '92');
+    await waitFor(() => {
+      expect(keptDraft(first.piece.id)?.document.parts[0]?.profile[5]?.radius).toBe(0.092);
+    });
+    useDraft.setState({ id: undefined, document: undefined, saved: undefined });
+    document.body.innerHTML = '';
+    const { user } = openAt(`/pieces/${first.piece.id}/section`);
+    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.092);
+    await user.click(screen.getByRole('button', { name: 'Drop them' }));
+    expect(onBoard()).toEqual(first.piece.document);
+  });
+
+  it('kept by a page of yesterday, of version 1, it opens today with its parts named', async () => {
+    const file = join(__dirname, '../../../../contract/fixtures/piece-1/quay-goblet-1.json');
+    const old = JSON.parse(readFileSync(file, 'utf8')) as { notes: string };
+    const piece = await house.store.create(upgradePiece(old) as PieceDocument);
+    localStorage.setItem(
+      `zanfirico.draft.${piece.id}`,
+      JSON.stringify({ baseRevision: 1, document: { ...old, notes: 'from yesterday' } }),
+    );
+    openAt(`/pieces/${piece.id}/section`);
+    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    expect(onBoard().notes).toBe('from yesterday');
+    expect(onBoard().parts.map((p) => p.id)).toEqual(['p1', 'p2', 'p3', 'p4']);
+    expect(onBoard().pattern?.part).toBe('p4');
+  });
+});
+
+describe('undo', () => {
+  it('takes back one edit at a time, and redo brings it again', async () => {
+    const { user } = await openSheet(house, bowl());
+    const radius = await screen.findByLabelText('Point 6 radius');
+    await typeInto(user, radius, '90');
+    await typeInto(user, radius, '91');
+    const [undo] = screen.getAllByRole('button', { name: 'Undo' });
+    await user.click(undo as HTMLElement);
+    expect(radius).toHaveValue('90');
+    await user.click(undo as HTMLElement);
+    expect(radius).toHaveValue('99.5');
+    await user.click(screen.getByRole('button', { name: 'Redo' }));
+    expect(radius).toHaveValue('90');
+  });
+});
+
+describe('a piece that is not there', () => {
+  it('says so, and leads back', async () => {
+    openAt('/pieces/00000000-0000-4000-8000-000000000000/section');
+    expect(await screen.findByText('There is no such piece on this shelf.')).toBeVisible();
+    expect(screen.getByRole('link', { name: 'Back to the pieces' })).toHaveAttribute(
+      'href',
+      '/pieces',
+    );
+  });
+
+  it('of a glass the rack does not have, it says that', async () => {
+    const piece = await house.store.create({ ...bowl(), glass: 'gone-glass' });
+    openAt(`/pieces/${piece.id}/section`);
+    expect(
+      await screen.findByText('This piece is of a glass the rack does not have.'),
+    ).toBeVisible();
+  });
+});
+
+describe('a crash', () => {
+  const said = console.error;
+  beforeEach(() => {
+    console.error = () => undefined;
+  });
+  afterEach(() => {
+    console.error = said;
+  });
+  function Breaks(): never {
+    throw new Error('the third rail');
+  }
+  const crash = (child: Partial<RouteObject>) => {
+    const router = createMemoryRouter(
+      [
+        {
+          path: '/',
+          element: <p>the shell</p>,
+          children: [],
+        },
+        { path: '/place', errorElement: <PlaceBroke />, ...child } as RouteObject,
+        { path: '/pieces', element: <p>the shelf</p> },
+      ],
+      { initialEntries: ['/place'] },
+    );
+    render(<RouterProvider router={router} />);
+    return userEvent.setup();
+  };
+
+  it('is said in its place, with the way on, and what is kept', async () => {
+    useDraft.setState({ id: 'x', document: bowl('Half-drawn bowl'), saved: bowl() });
+    const user = crash({ element: <Breaks /> });
+    expect(await screen.findByRole('alert')).toHaveTextContent('This place has broken');
+    expect(screen.getByRole('alert')).toHaveTextContent(
+      'What you changed on “Half-drawn bowl” and have not saved is kept',
+    );
+    expect(screen.getByText('the third rail')).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Open it again' })).toHaveAttribute('href', '/place');
+    await user.click(screen.getByRole('link', { name: 'To the pieces' }));
+    expect(screen.getByText('the shelf')).toBeVisible();
+  });
+
+  it('code that could not be fetched is said to be that', async () => {
+    crash({
+      lazy: () =>
+        Promise.reject(new TypeError('Failed to fetch dynamically imported module: x.js')),
+    });
+    expect(await screen.findByRole('alert')).toHaveTextContent('This place could not be fetched');
+    expect(screen.queryByText('What it said')).toBeNull();
+  });
+});
