@@ -24,11 +24,13 @@ test.describe('for everyone', () => {
     await expect(page).toHaveURL(/section$/);
     await page.getByRole('button', { name: /^Wall at point 6:/ }).focus();
     // A key held: five repeats within one gesture, however slow the machine is.
-    await page.getByRole('button', { name: /^Wall at point 6:/ }).evaluate((handle) => {
-      for (let i = 0; i < 5; i += 1)
+    await page.getByRole('button', { name: /^Wall at point 6:/ }).evaluate(async (handle) => {
+      for (let i = 0; i < 5; i += 1) {
         handle.dispatchEvent(
           new KeyboardEvent('keydown', { key: 'ArrowUp', shiftKey: true, bubbles: true }),
         );
+        await new Promise((drawn) => setTimeout(drawn, 0));
+      }
     });
     await expect(page.getByLabel('Point 6 wall')).toHaveValue('8.4');
     await page.keyboard.press('Control+z');

@@ -18,7 +18,7 @@ class OneSize {
   observe(target: Element): void {
     const box = [{ inlineSize: SIZE.width, blockSize: SIZE.height }];
     const entry = { target, contentRect: SIZE, borderBoxSize: box, contentBoxSize: box };
-    this.told([entry as unknown as ResizeObserverEntry], this as unknown as ResizeObserver);
+    this.told([entry as unknown as ResizeObserverEntry], this);
   }
   unobserve(): void {
     // nothing is ever resized here

@@ -35,22 +35,14 @@ const night = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
 
 describe('steady ramp (Carslaw & Jaeger; Adams & Williamson 1920; Timoshenko & Goodier)', () => {
   // Soft 96 (α 9.6), 25 mm at 55 °C/h, MPa; worked by hand from M R d²/24κ, /32κ, /60κ.
+  // By hand for 25 mm, 55 °C/h and κ = 1.1/(2500·1150) = 3.826e-7 m²/s: R d²/κ is 24.96 K, over 8, 2, 16 and 24.
   it.each<[Body, number]>([
-    ['slab', 0.896],
-    ['cylinder', 0.672],
-    ['ball', 0.358],
-  ])('leaves a 25 mm %s %p MPa at the centre after 55 °C/h', (body, expected) => {
-    expect(frozenTension(body, soft, 0.025, 55 * PER_HOUR) / 1e6).toBeCloseTo(expected, 3);
-  });
-
-  it.each<[Body, number]>([
-    ['slab', 8],
-    ['oneSided', 2],
-    ['cylinder', 16],
-    ['ball', 24],
-  ])('a %s lags by R d²/%pκ', (body, n) => {
-    const k = diffusivity(soft);
-    expect(rampDifference(body, 0.01, 0.02, k)).toBeCloseTo((0.01 * 0.02 ** 2) / (n * k), 9);
+    ['slab', 3.12],
+    ['oneSided', 12.48],
+    ['cylinder', 1.56],
+    ['ball', 1.04],
+  ])('the skin of a 25 mm %s is %p K ahead of its middle at 55 °C/h', (body, kelvin) => {
+    expect(rampDifference(body, 55 * PER_HOUR, 0.025, diffusivity(soft))).toBeCloseTo(kelvin, 2);
   });
 
   it('a wall cooled from one side is half a slab of twice the thickness', () => {

@@ -115,8 +115,17 @@ describe('deriving a piece', () => {
   });
 
   it('hands back the problems of a drawing instead of figures', () => {
-    const d = derive(piece({ parts: [{ profile: [] }] }), soft);
-    expect(d.ok).toBe(false);
+    const hollow = startingProfile('tumbler').map((p) => ({ ...p, wall: 0.06 }));
+    const d = derive(
+      piece({ parts: [{ profile: startingProfile('tumbler') }, { profile: hollow }] }),
+      soft,
+    );
+    if (d.ok) throw new Error('walls thicker than the room cannot be made');
+    // Named by part, point and field, with what was given; the part that can be drawn still is.
+    expect(d.problems.length).toBeGreaterThan(0);
+    for (const p of d.problems) expect(p).toMatchObject({ part: 1, field: 'wall', given: 0.06 });
+    expect(d.problems[0]?.message).toMatch(/thicker than the room there/);
+    expect(d.shapes.map((s) => s !== undefined)).toEqual([true, false]);
   });
 });
 

@@ -58,8 +58,13 @@ describe('the calendar', () => {
     const last = momentOf('23:30', new Date(2026, 9, 24));
     expect([last.getHours(), last.getMinutes(), last.getDate()]).toEqual([23, 30, 24]);
     const door = new Date(last.getTime() + 9 * 3.6e6);
-    expect((door.getTime() - last.getTime()) / 3.6e6).toBe(9);
-    expect(weekIcs([{ name: 'a', lastIn: last, door }])).toContain('BEGIN:VCALENDAR');
+    // In that night clocks are put back at three: nine hours after 23:30 they show 07:30, and Greenwich has 06:30.
+    expect([door.getHours(), door.getMinutes(), door.getDate()]).toEqual([7, 30, 25]);
+    const text = weekIcs([{ name: 'a', lastIn: last, door }]);
+    expect([...text.matchAll(/DTSTART:(\S+)/g)].map((m) => m[1])).toEqual([
+      '20261024T213000Z',
+      '20261025T063000Z',
+    ]);
   });
 });
 

@@ -73,6 +73,7 @@ describe('the section as SVG and back', () => {
       minLength: base.length,
       maxLength: base.length,
     });
+    let looked = 0;
     fc.assert(
       fc.property(shake, fc.double({ min: -0.3, max: 0.3, noNaN: true }), (by, lean) => {
         const profile = base.map((p, i): PiecePoint => ({
@@ -82,10 +83,13 @@ describe('the section as SVG and back', () => {
           ...(i === 5 && { pull: { radius: -0.6 + lean, height: 0.8 } }),
         }));
         if (!measureShape(profile, 0.22).ok) return true;
+        looked += 1;
         return apart(back(fresh('bottle', profile)), profile) < 1e-5;
       }),
       { numRuns: 40 },
     );
+    // Shaken forms that cannot be made say nothing: most must be.
+    expect(looked).toBeGreaterThan(20);
   });
 
   it('stands at true size: width and height in mm, the lip where the lip is', () => {
@@ -183,10 +187,12 @@ describe('a profile as a table and back', () => {
     const [part] = fresh(form).parts;
     if (!part) throw new Error('a piece has a part');
     const read = profileFromCsv(profileCsv(part), 0.001);
+    expect(read).toHaveLength(part.profile.length);
     read.forEach((p, i) => {
       const q = part.profile[i];
       expect(Math.abs(p.height - (q?.height ?? NaN))).toBeLessThan(1e-5);
       expect(Math.abs(p.radius - (q?.radius ?? NaN))).toBeLessThan(1e-5);
+      expect(Math.abs(p.wall - (q?.wall ?? NaN))).toBeLessThan(1e-5);
       expect(p.corner).toBe(q?.corner === true ? true : undefined);
     });
   });

@@ -164,7 +164,7 @@ describe('a crash', () => {
           element: <p>the shell</p>,
           children: [],
         },
-        { path: '/place', errorElement: <PlaceBroke />, ...child } as RouteObject,
+        { path: '/place', errorElement: <PlaceBroke />, ...child },
         { path: '/pieces', element: <p>the shelf</p> },
       ],
       { initialEntries: ['/place'] },

@@ -1,7 +1,7 @@
 // The part in hand: its name, how it is worked, its points.
 import { copyPart, mirrorUpper, removePart, setPull } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { GlassField } from '../../../fields/GlassField';
 import { NameField } from '../../../fields/NameField';
@@ -12,7 +12,10 @@ import { changePart, editPiece, setProfile } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
 import { PointTable } from './PointTable';
-import { ProfileDialog } from './ProfileDialog';
+
+const ProfileDialog = lazy(async () => ({
+  default: (await import('./ProfileDialog')).ProfileDialog,
+}));
 
 export function PartFields({
   index,
@@ -148,12 +151,14 @@ export function PartFields({
         hand. Double-click the line for a new point; Delete takes one away.
       </p>
       {reading && (
-        <ProfileDialog
-          part={index}
-          onClose={() => {
-            setReading(false);
-          }}
-        />
+        <Suspense>
+          <ProfileDialog
+            part={index}
+            onClose={() => {
+              setReading(false);
+            }}
+          />
+        </Suspense>
       )}
     </section>
   );

@@ -12,14 +12,15 @@ import {
   type PartPreset,
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
-import { memo, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useState, type ReactNode } from 'react';
 import { useBoard } from '../../../stores/board';
 import { editPiece, useDraft } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import type { OnBoard } from '../usePiece';
 import { Menu } from '../../../shell/Menu';
-import { MeshDialog } from './MeshDialog';
+
+const MeshDialog = lazy(async () => ({ default: (await import('./MeshDialog')).MeshDialog }));
 
 const PART_SAYS: Readonly<Record<PartPreset, string>> = {
   merese: 'Merese, a flat disc',
@@ -154,15 +155,17 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
         </Toggle>
       </div>
       {meshing && (
-        <MeshDialog
-          onClose={() => {
-            setMeshing(false);
-          }}
-          onRead={(shape) => {
-            addSculpture(shape);
-            takeBit(bits.length);
-          }}
-        />
+        <Suspense>
+          <MeshDialog
+            onClose={() => {
+              setMeshing(false);
+            }}
+            onRead={(shape) => {
+              addSculpture(shape);
+              takeBit(bits.length);
+            }}
+          />
+        </Suspense>
       )}
     </div>
   );

@@ -90,7 +90,7 @@ describe('points and walls', () => {
     ).toBeVisible();
     expect(screen.getByRole('button', { name: /^Point 4:.*problem/ })).toBeInTheDocument();
     // The answers stay those of the newest form that could be made.
-    expect(answer('Glass')).toHaveTextContent(glass ?? '');
+    expect(answer('Glass')).toHaveTextContent(glass);
     await user.click(screen.getByRole('button', { name: 'Save' }));
     expect(await screen.findByText(/Not saved. body: Point 4/)).toBeVisible();
     await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);

@@ -1,0 +1,68 @@
+// The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
+import {
+  byId,
+  byNumber,
+  derive,
+  draftFor,
+  heatParts,
+  placeHeats,
+  SHIPPED_RACK,
+} from '@zanfirico/core';
+import { PIECE_VERSION } from '@zanfirico/contract';
+import { openDatabase } from '../store/database';
+import { rackStore } from '../store/rackStore';
+import { checkDocument } from '../check/checkDocument';
+import { demoFiles, demoPieces } from './demoPieces';
+import { DEMO_ENTRIES } from './rackEntries';
+
+const files = demoFiles();
+
+describe('demo pieces', () => {
+  it.each(files)(
+    '$file passes the check a user’s file would, and is of today’s version',
+    async ({ text }) => {
+      const db = await openDatabase(':memory:');
+      const rack = rackStore(db);
+      await rack.keepAll(DEMO_ENTRIES);
+      const checked = checkDocument(JSON.parse(text), await rack.rack());
+      expect(checked).toMatchObject({ ok: true });
+      expect(JSON.parse(text)).toMatchObject({ version: PIECE_VERSION });
+      await db.destroy();
+    },
+  );
+
+  it('are nine, two of them with a revision before', () => {
+    const pieces = demoPieces();
+    expect(pieces).toHaveLength(9);
+    expect(pieces.filter((p) => p.length > 1).map((p) => p[0]?.name)).toEqual([
+      'Oil cruet',
+      'Tide-pool bowl',
+    ]);
+    expect(new Set(pieces.map((p) => p[0]?.name)).size).toBe(9);
+  });
+
+  // Else: npm run demo:redraft.
+  it.each(files.filter(({ text }) => text.includes('"variants"')))(
+    '$file keeps the order the core drafts and heats today',
+    ({ text }) => {
+      const document = demoPieces()
+        .flat()
+        .find((d) => d.notes === (JSON.parse(text) as { notes: string }).notes);
+      const glass = document && SHIPPED_RACK.glass(document.glass);
+      const derived = glass && derive(document, glass);
+      if (derived?.ok !== true || !document.sequence)
+        throw new Error('it can be made and has an order');
+      const main = derived.main.index;
+      const { form, way, bits = [] } = document;
+      const draft = draftFor(
+        { form, way, parts: derived.parts, bits, main },
+        document.parts.map((p) => p.colours),
+      );
+      const { helpers } = document.sequence;
+      const placed = placeHeats(heatParts(derived.parts), draft, { main, helpers });
+      const ids = document.parts.map((p) => p.id);
+      const kept = document.sequence.variants[0]?.steps ?? [];
+      expect(byId(byNumber(kept, ids), ids)).toEqual(byId(placed.steps, ids));
+    },
+  );
+});
