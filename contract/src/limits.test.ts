@@ -34,6 +34,7 @@ describe('limits', () => {
       const { type, minimum, maximum, const: fixed } = node as Record<string, unknown>;
       if (
         (type === 'number' || type === 'integer') &&
+        fixed === undefined &&
         (minimum === undefined || maximum === undefined)
       )
         endless.push(path);

@@ -50,7 +50,7 @@ describe('demo pieces', () => {
         .find((d) => d.notes === (JSON.parse(text) as { notes: string }).notes);
       const glass = document && SHIPPED_RACK.glass(document.glass);
       const derived = glass && derive(document, glass);
-      if (derived?.ok !== true || !document.sequence)
+      if (!document?.sequence || derived?.ok !== true)
         throw new Error('it can be made and has an order');
       const main = derived.main.index;
       const { form, way, bits = [] } = document;
