@@ -7,6 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { createApp } from '../../server/src/app';
+import { demoPieces } from '../../server/src/demo/demoPieces';
 import { stockDemo } from '../../server/src/demo/stockDemo';
 import { openDatabase, type Database } from '../../server/src/store/database';
 import { pieceStore, type PieceStore } from '../../server/src/store/pieceStore';
@@ -71,6 +72,27 @@ export function forgetAll(): void {
   useNotices.setState(useNotices.getInitialState());
   useRack.setState(useRack.getInitialState());
   useShop.setState(useShop.getInitialState());
+}
+
+/** One house for all tests of a file; each test comes to it as a browser that was never here. */
+export function houseForAll(demo = false): House {
+  const house = {} as { -readonly [K in keyof House]: House[K] };
+  beforeAll(async () => {
+    Object.assign(house, await openHouse(demo));
+  });
+  afterAll(() => house.close());
+  beforeEach(forgetAll);
+  return house;
+}
+
+/** The newest revision of a demo piece. */
+export function demoPiece(name: string): PieceDocument {
+  const found = demoPieces()
+    .flat()
+    .filter((d) => d.name === name)
+    .at(-1);
+  if (!found) throw new Error(`the demo has no ${name}`);
+  return found;
 }
 
 /** The application at an address; a hand to work it with. */

@@ -187,6 +187,37 @@ const BROKEN: readonly Broken[] = [
   ['someone-leads', TUMBLER, (s) => s],
 ];
 
+/** At which kind of step it has to speak first, and how gravely: what breaks the piece is a no, what spoils it is to be watched. */
+const SPEAKS: Readonly<Record<string, readonly [at: StepId | undefined, grade: 'watch' | 'no']>> = {
+  'warm-iron': ['gather', 'no'],
+  'bubble-set': ['gather', 'no'],
+  'tip-chilled': ['blow', 'watch'],
+  'no-breath-through-punty': ['blow', 'no'],
+  'neck-first': ['transfer', 'no'],
+  'neck-thin': ['neck', 'watch'],
+  'base-set': ['punty', 'no'],
+  'clear-button': ['punty', 'watch'],
+  'no-punty-on-decor': ['punty', 'watch'],
+  'punty-before-transfer': ['transfer', 'no'],
+  'long-heat': ['transfer', 'no'],
+  'open-off-the-pipe': ['open', 'no'],
+  'trim-before-open': ['trim', 'watch'],
+  'scar-polished': ['crackOff', 'no'],
+  'notch-melted': ['handle', 'watch'],
+  'steel-then-heat': ['marver', 'watch'],
+  'pair-second-larger': ['handle', 'watch'],
+  'handle-after-opening': ['handle', 'watch'],
+  'gather-on-pipe': ['gather', 'no'],
+  'part-made': [undefined, 'no'],
+  'join-order': ['attach', 'no'],
+  'step-has-part': ['open', 'no'],
+  'out-of-garage': ['attach', 'no'],
+  'fetched-then-heated': ['attach', 'watch'],
+  straight: ['attach', 'watch'],
+  'one-family': ['attach', 'no'],
+  'last-join-warm': ['attach', 'watch'],
+};
+
 describe('every rule', () => {
   it('is among those broken below, and there are at least thirty', () => {
     expect(RULES.length).toBeGreaterThanOrEqual(30);
@@ -208,6 +239,12 @@ describe('every rule', () => {
       };
       const found = checkOrder(given).filter((f) => f.rule === id);
       expect(found.length).toBeGreaterThan(0);
+      const speaks = SPEAKS[id];
+      if (speaks) {
+        const [first] = found;
+        const at = steps.find((s) => s.id === first?.step)?.kind;
+        expect([at, first?.verdict.verdict]).toEqual(speaks);
+      }
       for (const f of found) {
         expect(f.verdict.because.length).toBeGreaterThan(10);
         expect(f.verdict.remedy.length).toBeGreaterThan(5);

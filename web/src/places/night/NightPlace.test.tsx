@@ -1,16 +1,11 @@
 // The Night place: tonight's box, the week, a night by bare numbers.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { forgetAll, openAt, openHouse, typeInto, type House } from '../../../testing/house';
+import { houseForAll, openAt, typeInto } from '../../../testing/house';
 import { useTonight } from '../../stores/tonight';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse(true);
-});
-afterAll(() => house.close());
+houseForAll(true);
 beforeEach(() => {
-  forgetAll();
   useTonight.setState(useTonight.getInitialState());
 });
 

@@ -41,9 +41,13 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
         />
       ))}
       <Answer
-        named={{ id: 'total', label: `Door, ${door.day}`, figure: last.schedule.total }}
+        named={{
+          id: 'total',
+          // No longer than the other: nothing moves when the checked night comes.
+          label: board.night?.state === 'checked' ? `Door, ${door.day}` : 'Door, about',
+          figure: last.schedule.total,
+        }}
         shows={door.time}
-        more={board.night?.state === 'checked' ? undefined : 'being checked'}
       />
     </section>
   );

@@ -9,23 +9,10 @@ import userEvent from '@testing-library/user-event';
 import { PlaceBroke } from '../../shell/PlaceBroke';
 import { useDraft } from '../../stores/draft';
 import { keptDraft } from '../../stores/kept';
-import {
-  forgetAll,
-  onBoard,
-  openAt,
-  openHouse,
-  openSheet,
-  typeInto,
-  type House,
-} from '../../../testing/house';
+import { houseForAll, onBoard, openAt, openSheet, typeInto } from '../../../testing/house';
 import { freshDocument } from '../pieces/freshDocument';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse();
-});
-afterAll(() => house.close());
-beforeEach(forgetAll);
+const house = houseForAll();
 
 const bowl = (name = 'Kept bowl'): PieceDocument =>
   freshDocument({ name, form: 'bowl', glass: 'soft-batch-96' });

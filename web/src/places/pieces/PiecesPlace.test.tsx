@@ -2,14 +2,9 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { printDuration, checkedSchedule } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
-import { forgetAll, openAt, openHouse, type House } from '../../../testing/house';
+import { houseForAll, openAt, openHouse } from '../../../testing/house';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse(true);
-});
-afterAll(() => house.close());
-beforeEach(forgetAll);
+const house = houseForAll(true);
 
 const item = async (name: string): Promise<HTMLElement> => {
   const link = await screen.findByRole('link', { name });
@@ -121,6 +116,5 @@ describe('a shelf without a server', () => {
     openAt('/pieces');
     expect(await screen.findByText(/The shelf is empty/)).toBeVisible();
     await empty.close();
-    house = await openHouse(true);
   });
 });

@@ -2,35 +2,20 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { PieceDocument } from '@zanfirico/contract';
-import { demoPieces } from '../../../../../server/src/demo/demoPieces';
 import {
-  forgetAll,
+  demoPiece,
+  houseForAll,
   nightChecked,
   onBoard,
-  openHouse,
   openSheet,
   typeInto,
-  type House,
 } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse();
-});
-afterAll(() => house.close());
-beforeEach(forgetAll);
+const house = houseForAll();
 
 const tumbler = (): PieceDocument =>
   freshDocument({ name: 'Braided tumbler', form: 'tumbler', glass: 'soft-batch-96' });
-const demo = (name: string): PieceDocument => {
-  const found = demoPieces()
-    .flat()
-    .filter((d) => d.name === name)
-    .at(-1);
-  if (!found) throw new Error(`the demo has no ${name}`);
-  return found;
-};
 const open = async (document: PieceDocument): Promise<UserEvent> => {
   const { user } = await openSheet(house, document, 'braid');
   await screen.findByRole('button', { name: 'Place the heats' });
@@ -77,7 +62,7 @@ describe('an order is not lost', () => {
   });
 
   it('when a part goes: the steps of the others stay theirs', async () => {
-    const candlestick = demo('Harbour candlestick');
+    const candlestick = demoPiece('Harbour candlestick');
     const names = new Map(candlestick.parts.map((p) => [p.id, p.name]));
     const partOf = new Map(
       candlestick.sequence?.variants[0]?.steps.map((s) => [s.id, names.get(s.part)]),
@@ -105,7 +90,7 @@ describe('an order is not lost', () => {
 
 describe('a step in hand', () => {
   it('is walked to by arrows, lengthened by plus, taken out by Delete', async () => {
-    const user = await open(demo('Oil cruet'));
+    const user = await open(demoPiece('Oil cruet'));
     const strand = screen.getByRole('slider', { name: /^Braid: arrow keys/ });
     strand.focus();
     await user.keyboard('{ArrowRight}{ArrowRight}');
@@ -121,7 +106,7 @@ describe('a step in hand', () => {
   });
 
   it('is moved with Alt and an arrow, and the order keeps all its steps', async () => {
-    const user = await open(demo('Salt cellar'));
+    const user = await open(demoPiece('Salt cellar'));
     const ids = (): string[] =>
       steps().map((s) => s.getAttribute('aria-label')?.split(': ')[1] ?? '');
     const before = ids();
@@ -134,7 +119,7 @@ describe('a step in hand', () => {
   });
 
   it('the rules speak at once: a chilled tip taken out is missed at the blow', async () => {
-    const user = await open(demo('Oil cruet'));
+    const user = await open(demoPiece('Oil cruet'));
     await user.click(screen.getByRole('button', { name: /: Chill the tip, body/ }));
     screen.getByRole('slider', { name: /^Braid: arrow keys/ }).focus();
     await user.keyboard('{Delete}');
@@ -143,7 +128,7 @@ describe('a step in hand', () => {
   });
 
   it('too long for its heat it says what goes stiff; refused seconds name their bounds', async () => {
-    const user = await open(demo('Oil cruet'));
+    const user = await open(demoPiece('Oil cruet'));
     await user.click(screen.getByRole('button', { name: /: Open, body/ }));
     const leaf = screen.getByRole('region', { name: /^Step \d+$/ });
     await typeInto(user, within(leaf).getByLabelText('Seconds'), '90');
@@ -153,7 +138,7 @@ describe('a step in hand', () => {
   });
 
   it('of a kind of our own keeps its name, and is offered in the shop', async () => {
-    const user = await open(demo('Salt cellar'));
+    const user = await open(demoPiece('Salt cellar'));
     await user.click(steps()[3] as HTMLElement);
     await user.selectOptions(screen.getByLabelText('Kind'), 'own');
     fireEvent.change(screen.getByLabelText('Called'), {
@@ -172,7 +157,7 @@ describe('a step in hand', () => {
 
 describe('variants', () => {
   it('stand beside each other; drafted afresh the one in hand follows the form again', async () => {
-    const user = await open(demo('Salt cellar'));
+    const user = await open(demoPiece('Salt cellar'));
     const drafted = steps().length;
     await user.click(screen.getByRole('button', { name: 'Another variant, from this one' }));
     await user.click(steps()[2] as HTMLElement);
@@ -190,7 +175,7 @@ describe('variants', () => {
   });
 
   it('orders of assembly are compared, and one is taken as a variant', async () => {
-    const user = await open(demo('Quay goblet'));
+    const user = await open(demoPiece('Quay goblet'));
     const assembly = screen.getByRole('region', { name: 'Assembly' });
     await user.click(within(assembly).getByRole('button', { name: /^Compare \d+ orders$/ }));
     await waitFor(
@@ -207,7 +192,7 @@ describe('variants', () => {
 
 describe('the crew', () => {
   it('is planned for who is there, and says what goes short alone', async () => {
-    const user = await open(demo('Harbour candlestick'));
+    const user = await open(demoPiece('Harbour candlestick'));
     const crew = screen.getByRole('region', { name: 'Crew' });
     await user.click(within(crew).getByRole('button', { name: 'Plan the crew' }));
     await waitFor(

@@ -2,22 +2,10 @@
 import { screen, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { Form } from '@zanfirico/core';
-import {
-  forgetAll,
-  onBoard,
-  openHouse,
-  openSheet,
-  typeInto,
-  type House,
-} from '../../../../testing/house';
+import { houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse();
-});
-afterAll(() => house.close());
-beforeEach(forgetAll);
+const house = houseForAll();
 
 const open = async (form: Form): Promise<UserEvent> => {
   const { user } = await openSheet(

@@ -4,23 +4,11 @@ import type { UserEvent } from '@testing-library/user-event';
 import type { Form } from '@zanfirico/core';
 import { useDraft } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import {
-  forgetAll,
-  onBoard,
-  openHouse,
-  openSheet,
-  typeInto,
-  type House,
-} from '../../../../testing/house';
+import { houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse();
-});
-afterAll(() => house.close());
+const house = houseForAll();
 beforeEach(() => {
-  forgetAll();
   useDisplay.setState({ units: { temperature: 'C', length: 'mm', mass: 'g' } });
 });
 

@@ -28,7 +28,14 @@ export function TonightLine() {
         Tonight
       </Link>
       {parts.join(', then ')}. Door {door.time} {door.day}.
-      {night?.state !== 'checked' && <span className="quiet"> A first guess, being checked …</span>}
+      {/* As wide when it is not said: nothing on the sheet moves when the checked night comes. */}
+      <span
+        className={night?.state === 'checked' ? 'invisible' : 'quiet'}
+        aria-hidden={night?.state === 'checked'}
+      >
+        {' '}
+        (about)
+      </span>
     </p>
   );
 }

@@ -62,9 +62,12 @@ function pullToRest(mine: Line, neighbours: readonly Line[], reach: number): num
 /** The actions of the Section's drawing; they stay the same for as long as the sheet is open. */
 export function useSectionActions(board: OnBoard): SectionActions {
   const last = useRef(board.last);
+  /** The document the newest form was derived from: a hand can be ahead of the drawing. */
+  const drawn = useRef(board.document);
   useEffect(() => {
     last.current = board.last;
-  }, [board.last]);
+    if (board.derived.ok) drawn.current = board.document;
+  }, [board]);
   const current = useRef<ReturnType<typeof gesture>>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   /** Where a part stood when it was taken, and how far the hand has moved since. */
@@ -102,7 +105,8 @@ export function useSectionActions(board: OnBoard): SectionActions {
       const free = (from[0]?.height ?? 0) + hand - stands;
       let more = 0;
       if (mine && reach > 0 && useBoard.getState().snap) {
-        const there = { r: mine.r, z: mine.z.map((z) => z + free) };
+        const lags = stands - (drawn.current.parts[index]?.profile[0]?.height ?? stands);
+        const there = { r: mine.r, z: mine.z.map((z) => z + lags + free) };
         more = pullToRest(there, neighboursOf(index), reach);
       }
       setProfile(index, raised(part.profile, free + more));

@@ -4,37 +4,22 @@ import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfi
 import Papa from 'papaparse';
 import { clockWords } from '../../../clock/clockWords';
 import { deriveDocument } from '../../../derived/deriveDocument';
-import { demoPieces } from '../../../../../server/src/demo/demoPieces';
 import { useDraft } from '../../../stores/draft';
 import {
-  forgetAll,
+  demoPiece,
+  houseForAll,
   nightChecked,
   onBoard,
-  openHouse,
   openSheet,
   typeInto,
-  type House,
 } from '../../../../testing/house';
 
-let house: House;
-beforeAll(async () => {
-  house = await openHouse();
-});
-afterAll(() => house.close());
-beforeEach(forgetAll);
+const house = houseForAll();
 
 const METRIC = { temperature: 'C', length: 'mm', mass: 'g' } as const;
-const demo = (name: string) => {
-  const found = demoPieces()
-    .flat()
-    .filter((d) => d.name === name)
-    .at(-1);
-  if (!found) throw new Error(`the demo has no ${name}`);
-  return found;
-};
 /** The night as the core has it, with nobody between. */
 const nightOf = (name: string): Schedule => {
-  const derived = deriveDocument(demo(name))?.derived;
+  const derived = deriveDocument(demoPiece(name))?.derived;
   if (derived?.ok !== true) throw new Error(`${name} can be made`);
   return checkedSchedule(derived.night).schedule;
 };
@@ -49,9 +34,9 @@ const NAMES = ['Salt cellar', 'Oil cruet', 'Harbour float'];
 describe('one night a piece', () => {
   it.each(NAMES)('%s: Night, band and card agree with the simulation', async (name) => {
     const night = nightOf(name);
-    const { firing } = demo(name);
+    const { firing } = demoPiece(name);
     const door = clockWords(firing.lastIn, night.total.value);
-    const { user } = await openSheet(house, demo(name), 'night');
+    const { user } = await openSheet(house, demoPiece(name), 'night');
     await nightChecked();
     expect(screen.getByRole('heading', { name: /Door may open/ })).toHaveTextContent(door.time);
     const table = screen.getByRole('table', { name: 'Annealing programme' });
@@ -79,7 +64,7 @@ describe('one night a piece', () => {
       return 'blob:test';
     });
     const night = nightOf('Salt cellar');
-    const { user } = await openSheet(house, demo('Salt cellar'));
+    const { user } = await openSheet(house, demoPiece('Salt cellar'));
     await user.click(screen.getByText('Take away'));
     await user.click(screen.getByRole('button', { name: 'Tonight’s schedule, as CSV' }));
     await nightChecked();
@@ -94,7 +79,7 @@ describe('one night a piece', () => {
   });
 
   it('revisions tell it too', async () => {
-    const { user } = await openSheet(house, demo('Oil cruet'));
+    const { user } = await openSheet(house, demoPiece('Oil cruet'));
     await user.click(screen.getByRole('button', { name: /Revision/ }));
     const dialog = await screen.findByRole('dialog', { name: 'Revisions' });
     expect(
@@ -107,7 +92,7 @@ describe('one night a piece', () => {
 
 describe('what is set in the Night sheet', () => {
   it('practice, hold, clock and door are kept with the piece, and the night follows', async () => {
-    const { user } = await openSheet(house, demo('Tide-pool bowl'), 'night');
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await nightChecked();
     const slow = (): string => screen.getByRole('row', { name: /Slow fall/ }).textContent;
     const studio = slow();
@@ -130,7 +115,7 @@ describe('what is set in the Night sheet', () => {
   });
 
   it('a hold at which it sags, or takes days to relax, is said', async () => {
-    const { user } = await openSheet(house, demo('Tide-pool bowl'), 'night');
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await typeInto(user, screen.getByLabelText(/^Hold at/), '640 C');
     expect(await screen.findByText(/the piece would sag/)).toBeVisible();
     await typeInto(user, screen.getByLabelText(/^Hold at/), '440 C');
@@ -138,7 +123,7 @@ describe('what is set in the Night sheet', () => {
   });
 
   it('an annealer of the shop stands for the box; one that is gone is said to be', async () => {
-    const bowl = demo('Tide-pool bowl');
+    const bowl = demoPiece('Tide-pool bowl');
     const { user } = await openSheet(
       house,
       { ...bowl, firing: { ...bowl.firing, annealer: 'the old one' } },
