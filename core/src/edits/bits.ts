@@ -2,6 +2,7 @@
 import type { Shape } from '../shape/measure';
 import type { Bit, BitShape } from '../shape/bit';
 import { newBit, type BitPreset } from '../shape/presets';
+import { copyName } from './copyName';
 
 /** A bit as edits see it. */
 interface EditedBit {
@@ -11,8 +12,6 @@ interface WithBits<B extends EditedBit> {
   bits?: B[];
 }
 
-/** Longest name the file takes. */
-const LONGEST_NAME = 40;
 /** A body nobody has drawn yet, m. */
 const NO_BODY = { height: 0.05, radius: 0.03, tall: 0.1 };
 /** Where on the body's height a new bit goes. */
@@ -59,7 +58,7 @@ export const addBit = <B extends EditedBit, D extends WithBits<B>>(piece: D, bit
 export function copyBit<B extends EditedBit, D extends WithBits<B>>(piece: D, at: number): D {
   const bit = piece.bits?.[at];
   if (!bit) return piece;
-  return addBit(piece, { ...bit, name: `${bit.name} again`.slice(0, LONGEST_NAME) });
+  return addBit(piece, { ...bit, name: copyName(bit.name) });
 }
 
 /** Without a bit; the file says nothing of bits where there are none. */

@@ -4,6 +4,7 @@ import type { Whole } from '../piece/whole';
 import { newPart, type PartPreset } from '../shape/presets';
 import type { ProfilePoint } from '../shape/profile';
 import { factsOf, type WorkStep } from '../work/facts';
+import { copyName } from './copyName';
 import type { KeptOrder, NamedStep } from './order';
 import { raised } from './profile';
 
@@ -22,9 +23,6 @@ export interface Edited {
   pattern?: { part: string; drawnOn: 'blank' | 'final'; figure: { height: number } };
   sequence?: KeptOrder;
 }
-
-/** Longest name the file takes. */
-const LONGEST_NAME = 40;
 
 /** An id no part has, and nothing names. */
 export function freshPartId(piece: Pick<Edited, 'parts' | 'pattern' | 'sequence'>): string {
@@ -112,7 +110,7 @@ export function copyPart<D extends Edited>(piece: D, id: string, by: number): D 
   const copy = {
     ...part,
     id: freshPartId(piece),
-    name: `${part.name} again`.slice(0, LONGEST_NAME),
+    name: copyName(part.name),
     profile: raised(part.profile, by),
   };
   return { ...piece, parts: [...piece.parts, copy] };

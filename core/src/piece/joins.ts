@@ -3,6 +3,7 @@ import { bitMesh } from '../shape/bitMesh';
 import { contact, distanceTo, type Contact } from '../shape/contact';
 import type { Shape } from '../shape/measure';
 import { distanceToMesh, type Mesh } from '../shape/mesh';
+import { areOne, eachApart, unite } from '../work/joined';
 import type { BitInput, ReadBit } from './bits';
 import type { Part } from './part';
 
@@ -61,17 +62,10 @@ export function wallNear(part: Part, at: { r: number; z: number }): number {
 
 /** Parts that hang in the air: not joined, through others, to the first. */
 export function looseParts(parts: readonly Part[], contacts: readonly Join[]): Remark[] {
-  const reached = new Set([0]);
-  for (let grown = true; grown;) {
-    grown = false;
-    for (const { a, b } of contacts)
-      if (reached.has(a) !== reached.has(b)) {
-        reached.add(a).add(b);
-        grown = true;
-      }
-  }
+  const groups = eachApart(parts.length);
+  for (const { a, b } of contacts) unite(groups, a, b);
   return parts.flatMap((p, i): Remark[] => {
-    if (reached.has(i)) return [];
+    if (areOne(groups, i, 0)) return [];
     const gap = parts.reduce((least, other, k) => {
       if (k === i) return least;
       const above = p.shape.lowest - (other.shape.lowest + other.shape.height);

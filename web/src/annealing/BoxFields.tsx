@@ -33,8 +33,7 @@ export function BoxFields({ name, box, hold, onChange }: Props) {
             key={id}
             label={name === undefined ? label : `${name}: ${label.toLowerCase()}`}
             {...field}
-            min={ANNEALER_LIMITS[id].minimum}
-            max={ANNEALER_LIMITS[id].maximum}
+            within={ANNEALER_LIMITS[id]}
             value={box[id]}
             onCommit={(v) => {
               onChange({ [id]: v });
