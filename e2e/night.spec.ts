@@ -9,7 +9,7 @@ test.describe('the night', () => {
     await page.getByRole('link', { name: 'Night' }).last().click();
     await expect(page.getByText(/Good\. It keeps \d\.\d\d MPa/)).toBeVisible();
     await expect(page.getByRole('figure', { name: /Tension through the night/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Inside' }).click();
+    await page.getByRole('tab', { name: 'Inside' }).click();
     const inside = page.getByRole('region', { name: /Inside the wall: tension/ });
     await expect(inside).toContainText('Orange is pulled');
     const moment = page.getByLabel('Moment of the night');
@@ -32,7 +32,7 @@ test.describe('the night', () => {
   }) => {
     await openPiece(page, 'Quay goblet');
     await page.getByRole('link', { name: 'Night' }).last().click();
-    await page.getByRole('button', { name: 'Compare' }).click();
+    await page.getByRole('tab', { name: 'Compare' }).click();
     const compared = page.getByRole('region', { name: 'Compared' });
     await expect(compared.getByText('working …')).toHaveCount(0, { timeout: 30_000 });
     await expect(compared.getByRole('row', { name: /Held at 925 °F/ })).toContainText('kWh');
@@ -52,7 +52,7 @@ test.describe('the night', () => {
   test('the shortest is looked for, stopped, and is sound', async ({ page }) => {
     await openPiece(page, 'Gull on a bollard');
     await page.getByRole('link', { name: 'Night' }).last().click();
-    await page.getByRole('button', { name: 'Shorter' }).click();
+    await page.getByRole('tab', { name: 'Shorter' }).click();
     const shorter = page.getByRole('region', { name: 'Shorter' });
     await shorter.getByRole('button', { name: 'Look for the shortest' }).click();
     await expect(shorter.getByRole('status')).toContainText(/best so far/, { timeout: 30_000 });
@@ -66,7 +66,7 @@ test.describe('the night', () => {
   }) => {
     await openPiece(page, 'Tide-pool bowl');
     await page.getByRole('link', { name: 'Night' }).last().click();
-    await page.getByRole('button', { name: 'Accidents' }).click();
+    await page.getByRole('tab', { name: 'Accidents' }).click();
     const accidents = page.getByRole('region', { name: 'Accidents' });
     await expect(accidents).toContainText(/Now it keeps/, { timeout: 30_000 });
     await accidents.getByText('A logger’s table').click();
@@ -88,7 +88,7 @@ test.describe('the night', () => {
       buffer: Buffer.from('nothing to read here'),
     });
     await expect(accidents.getByRole('alert')).toContainText('No two readings');
-    await page.getByRole('button', { name: 'Going up' }).click();
+    await page.getByRole('tab', { name: 'Going up' }).click();
     await expect(page.getByRole('region', { name: 'Going up' })).toContainText(/°C\/h/, {
       timeout: 30_000,
     });
@@ -108,7 +108,7 @@ test.describe('the night', () => {
     const taken = page.waitForEvent('download');
     await page.getByRole('button', { name: /iCalendar/ }).click();
     expect((await taken).suggestedFilename()).toMatch(/\.ics$/);
-    await page.getByRole('button', { name: 'Accidents' }).click();
+    await page.getByRole('tab', { name: 'Accidents' }).click();
     await expect(page.getByRole('list', { name: 'Each piece of the load' })).toContainText(
       'Quay goblet',
       { timeout: 30_000 },
@@ -130,11 +130,11 @@ test.describe('the night', () => {
     page,
   }) => {
     await page.goto('/night');
-    await page.getByRole('button', { name: 'By numbers' }).click();
+    await page.getByRole('tab', { name: 'By numbers' }).click();
     await expect(page.getByRole('list', { name: 'What it keeps' })).toContainText('nm/cm', {
       timeout: 30_000,
     });
-    await page.getByRole('button', { name: 'Margins' }).click();
+    await page.getByRole('tab', { name: 'Margins' }).click();
     const margins = page.getByRole('region', { name: 'Margins' });
     await expect(margins.getByRole('row')).toHaveCount(10, { timeout: 30_000 });
     await expect(margins).toContainText('thick and thin hold each other fully');
@@ -166,7 +166,7 @@ test.describe('the night', () => {
     const taken = page.waitForEvent('download');
     await page.getByRole('button', { name: 'This schedule (CSV)' }).click();
     expect((await taken).suggestedFilename()).toMatch(/\.csv$/);
-    await page.getByRole('button', { name: 'Going up' }).click();
+    await page.getByRole('tab', { name: 'Going up' }).click();
     const recipe = page.waitForEvent('download');
     await page.getByRole('button', { name: 'This recipe (CSV)' }).click({ timeout: 30_000 });
     expect((await recipe).suggestedFilename()).toBe('going-up.csv');

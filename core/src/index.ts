@@ -92,7 +92,7 @@ export {
 } from './edits/profile';
 export { changeStep, insertStep, moveStep, removeStep, repeatStep } from './edits/steps';
 export { bodyShells, type Shell } from './piece/body';
-export { clockAfter, clockChange, holdingSeconds, minutesOfDay, momentOf } from './piece/clock';
+export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {
   derive,
   NO_SHOP,
@@ -207,7 +207,8 @@ export { draftWork, type DraftInput } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './work/steps';
 export type { StepId } from './work/step';
-export { planCrew, type CrewPlan, type Stations } from './crew/crew';
+export { planCrew, type CrewPlan } from './crew/crew';
+export type { Stations } from './crew/stations';
 export type { Person } from './crew/share';
 export { waitsFor } from './crew/waits';
 export { glow } from './heat/glow';

@@ -1,5 +1,7 @@
 // Routes: six places, and inside a piece its five sheets.
+import { QueryClientProvider } from '@tanstack/react-query';
 import { Navigate, type RouteObject } from 'react-router';
+import { answers } from './api/queries';
 import { Later } from './places/Later';
 import { PiecesPlace } from './places/pieces/PiecesPlace';
 import { PlaceBroke } from './shell/PlaceBroke';
@@ -11,7 +13,11 @@ const guarded = { errorElement: <PlaceBroke /> };
 /** Every address there is. */
 export const routes: RouteObject[] = [
   {
-    element: <Shell />,
+    element: (
+      <QueryClientProvider client={answers}>
+        <Shell />
+      </QueryClientProvider>
+    ),
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },

@@ -13,6 +13,7 @@ import { openDatabase, type Database } from '../../server/src/store/database';
 import { pieceStore, type PieceStore } from '../../server/src/store/pieceStore';
 import { rackStore } from '../../server/src/store/rackStore';
 import { shopStore } from '../../server/src/store/shopStore';
+import { answers } from '../src/api/queries';
 import { routes } from '../src/routes';
 import { useBoard } from '../src/stores/board';
 import { useDraft } from '../src/stores/draft';
@@ -59,6 +60,7 @@ export async function openHouse(demo = false): Promise<House> {
 export function forgetAll(): void {
   localStorage.clear();
   sessionStorage.clear();
+  answers.clear();
   useBoard.setState({
     part: 0,
     bit: undefined,

@@ -5,7 +5,8 @@ import { SHIPPED_RACK } from '../rack/rack';
 import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
 import { inTurn, withHelpers } from '../work/clock';
-import { linksOf, planCrew } from './crew';
+import { planCrew } from './crew';
+import { linksOf } from './links';
 import type { Person } from './share';
 import { waitsFor } from './waits';
 

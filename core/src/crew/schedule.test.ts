@@ -1,6 +1,7 @@
 // Schedules against published instances and against trying everything.
 import * as fc from 'fast-check';
-import { shortest, type Link, type Problem } from './schedule';
+import type { Link, Problem } from './problem';
+import { shortest } from './schedule';
 
 /** A job shop: every job a row of (machine, time). */
 function shop(jobs: readonly (readonly (readonly [number, number])[])[]): Problem {

@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import type { Figure } from '../units/why';
 import { FORMS, startingProfile } from '../shape/forms';
-import { clockAfter, clockChange, holdingSeconds, minutesOfDay } from './clock';
+import { holdingSeconds, minutesOfDay } from './clock';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 import { checkedSchedule, firstGuess } from '../anneal/checked';
 import { derive, type Derived, type PieceInput } from './derive';
@@ -130,37 +130,6 @@ describe('deriving a piece', () => {
 });
 
 describe('the clock', () => {
-  it.each([
-    ['17:00', 0, '17:00', 0],
-    ['17:00', 8 * 3600, '01:00', 1],
-    ['17:00', -18 * 3600, '23:00', -1],
-    ['00:10', 3 * 86_400, '00:10', 3],
-  ])('%s and %p s later shows %s, %p midnights on', (from, seconds, text, days) => {
-    expect(clockAfter(from, seconds, new Date(2026, 10, 26))).toEqual({ text, days });
-  });
-
-  // Directive 2000/84/EC: clocks forward on the last Sunday in March, back on the last in October, at 01:00 UTC. Tests run in
-  // Central European time (jest.config.mjs).
-  it.each([
-    { what: 'forward', day: new Date(2026, 2, 28), text: '06:00', change: 3600 },
-    { what: 'back', day: new Date(2026, 9, 24), text: '04:00', change: -3600 },
-    { what: 'left alone', day: new Date(2026, 6, 4), text: '05:00', change: 0 },
-  ])('put $what shows $text twelve hours after 17:00', ({ day, text, change }) => {
-    expect(clockAfter('17:00', 12 * 3600, day)).toEqual({ text, days: 1 });
-    expect(clockChange('17:00', 12 * 3600, day)).toBe(change);
-  });
-
-  it('counts midnights, not days of 24 hours', () => {
-    expect(clockAfter('23:30', 24 * 3600, new Date(2026, 9, 24))).toEqual({
-      text: '22:30',
-      days: 1,
-    });
-    expect(clockAfter('00:30', 7 * 86_400, new Date(2026, 2, 25))).toEqual({
-      text: '01:30',
-      days: 7,
-    });
-  });
-
   it('holds past midnight when the last is earlier on the clock', () => {
     expect(holdingSeconds('10:00', '17:30')).toBe(7.5 * 3600);
     expect(holdingSeconds('22:00', '02:00')).toBe(4 * 3600);

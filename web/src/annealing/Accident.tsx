@@ -2,7 +2,6 @@
 import {
   ARRIVES_UNEVEN,
   follow,
-  momentOf,
   printText,
   readLog,
   type Checked,
@@ -12,6 +11,7 @@ import {
   type Mishap,
   type ScheduleInput,
 } from '@zanfirico/core';
+import { momentOf } from '../clock/moments';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { CountField } from '../fields/CountField';
@@ -145,7 +145,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         )}
       </div>
       {what === 'log' && read?.ok === false && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {read.says}
         </p>
       )}
@@ -157,7 +157,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         </ul>
       )}
       {failure !== undefined && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {failure}
         </p>
       )}

@@ -125,7 +125,7 @@ export function Compare({ input, lastIn, checked }: Props) {
         <CurvesChart curves={curves} lastIn={lastIn} named={false} />
       </Suspense>
       <div className="relative overflow-x-auto">
-        <table className="w-full">
+        <table className="table w-full">
           <caption className="sr-only">Practices and recipes on this piece, each simulated</caption>
           <HeadRow
             columns={['night', 'to the door', 'energy', 'stays', 'passes', 'verdict']}

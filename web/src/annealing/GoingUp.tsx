@@ -42,7 +42,7 @@ export function GoingUp({ input, lastIn }: Props) {
       </div>
       {answer.state === 'asked' && <p className="quiet mt-2">Working …</p>}
       {failure !== undefined && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {failure}
         </p>
       )}

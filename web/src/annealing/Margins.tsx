@@ -16,7 +16,7 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
   const answer = useAnswer(ask);
   if (answer.state === 'failed')
     return (
-      <p role="alert" className="text-error">
+      <p role="alert" className="alert alert-error">
         {answer.says}
       </p>
     );
@@ -39,7 +39,7 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
           'None of these would take it over.'
         )}
       </p>
-      <table className="w-full">
+      <table className="table w-full">
         <caption className="sr-only">
           The same programme with one thing off, the worst first
         </caption>

@@ -12,6 +12,7 @@ import { lazy, Suspense, useState } from 'react';
 import { download, fileName } from '../exports/download';
 import { scheduleCsv } from '../exports/scheduleCsv';
 import { Verdict } from '../marks/Verdict';
+import { Tabs, tabId } from '../shell/Tabs';
 import { changeWords, clockWords } from '../clock/clockWords';
 import { ScheduleTable } from './ScheduleTable';
 import { Accident } from './Accident';
@@ -33,15 +34,11 @@ const StressStrip = lazy(async () => ({
 }));
 
 /** What can be looked at below the curve. */
-const LEAVES = [
-  'Programme',
-  'Margins',
-  'Inside',
-  'Compare',
-  'Shorter',
-  'Accidents',
-  'Going up',
-] as const;
+const LEAVES = (
+  ['Programme', 'Margins', 'Inside', 'Compare', 'Shorter', 'Accidents', 'Going up'] as const
+).map((name) => [name, name] as const);
+
+type Leaf = (typeof LEAVES)[number][0];
 
 interface Props {
   readonly input: ScheduleInput;
@@ -56,7 +53,7 @@ interface Props {
 const ALONE: readonly LoadPiece[] = [];
 
 export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
-  const [leaf, setLeaf] = useState<(typeof LEAVES)[number]>('Programme');
+  const [leaf, setLeaf] = useState<Leaf>('Programme');
   const [onWall, setOnWall] = useState(false);
   const { schedule } = night;
   const door = clockWords(lastIn, schedule.total.value);
@@ -100,24 +97,14 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
         </Suspense>
       )}
       {checked && <Keeps input={input} outcome={checked.outcome} />}
-      <div
-        className="no-print my-2 flex flex-wrap gap-x-1"
-        role="group"
-        aria-label="Below the curve"
-      >
-        {LEAVES.map((name) => (
-          <button
-            key={name}
-            type="button"
-            aria-pressed={leaf === name}
-            className={`border-b-2 px-2.5 py-1 ${leaf === name ? 'border-primary bg-base-300/50 font-bold' : 'hover:border-base-300 border-transparent'}`}
-            onClick={() => {
-              setLeaf(name);
-            }}
-          >
-            {name}
-          </button>
-        ))}
+      <div className="no-print my-2 flex flex-wrap items-center gap-x-1">
+        <Tabs
+          label="Below the curve"
+          tabs={LEAVES}
+          value={leaf}
+          panel="below-curve"
+          onChange={setLeaf}
+        />
         <button
           type="button"
           className="btn btn-ghost btn-sm no-print ml-auto"
@@ -128,37 +115,43 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
           <Maximize2 className="size-4" /> On the wall
         </button>
       </div>
-      {leaf === 'Programme' && (
-        <>
-          <ScheduleTable schedule={schedule} lastIn={lastIn} doorAt={input.doorTemperature} />
-          <p className="mt-1.5 text-sm leading-snug">
-            {schedule.total.why.says} {changed}
-          </p>
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm no-print mt-1"
-            disabled={night.state === 'guess'}
-            onClick={() => {
-              download(
-                `${fileName(name)}.night.csv`,
-                'text/csv',
-                scheduleCsv(schedule, lastIn, new Date()),
-              );
-            }}
-          >
-            <FileDown className="size-4" /> This schedule (CSV)
-          </button>
-        </>
-      )}
-      {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
-      {leaf === 'Margins' && checked && <Margins input={input} />}
-      {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
-      {leaf === 'Compare' && checked && <Compare input={input} lastIn={lastIn} checked={checked} />}
-      {leaf === 'Shorter' && checked && <Shorter input={input} lastIn={lastIn} checked={checked} />}
-      {leaf === 'Accidents' && checked && (
-        <Accident input={input} lastIn={lastIn} checked={checked} load={load} />
-      )}
-      {leaf === 'Going up' && <GoingUp input={input} lastIn={lastIn} />}
+      <div id="below-curve" role="tabpanel" aria-labelledby={tabId('below-curve', leaf)}>
+        {leaf === 'Programme' && (
+          <>
+            <ScheduleTable schedule={schedule} lastIn={lastIn} doorAt={input.doorTemperature} />
+            <p className="mt-1.5 text-sm leading-snug">
+              {schedule.total.why.says} {changed}
+            </p>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm no-print mt-1"
+              disabled={night.state === 'guess'}
+              onClick={() => {
+                download(
+                  `${fileName(name)}.night.csv`,
+                  'text/csv',
+                  scheduleCsv(schedule, lastIn, new Date()),
+                );
+              }}
+            >
+              <FileDown className="size-4" /> This schedule (CSV)
+            </button>
+          </>
+        )}
+        {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
+        {leaf === 'Margins' && checked && <Margins input={input} />}
+        {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
+        {leaf === 'Compare' && checked && (
+          <Compare input={input} lastIn={lastIn} checked={checked} />
+        )}
+        {leaf === 'Shorter' && checked && (
+          <Shorter input={input} lastIn={lastIn} checked={checked} />
+        )}
+        {leaf === 'Accidents' && checked && (
+          <Accident input={input} lastIn={lastIn} checked={checked} load={load} />
+        )}
+        {leaf === 'Going up' && <GoingUp input={input} lastIn={lastIn} />}
+      </div>
     </>
   );
 }

@@ -84,7 +84,7 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
         <label className="flex flex-col">
           <span className="quiet text-sm">Called</span>
           <input
-            className="line-field w-56"
+            className="input w-56"
             maxLength={40}
             value={recipe.name}
             onChange={(e) => {
@@ -159,7 +159,7 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
       </ol>
       <p className="quiet mt-1 text-sm">No speed: as fast as the box can.</p>
       {problems.map((p) => (
-        <p key={p.says} role="alert" className="text-error">
+        <p key={p.says} role="alert" className="alert alert-error">
           {p.says}
         </p>
       ))}

@@ -27,7 +27,7 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
   );
   return (
     <>
-      <table className="w-full max-w-2xl">
+      <table className="table w-full max-w-2xl">
         <caption className="sr-only">{recipe.name}</caption>
         <HeadRow columns={['to', 'at', 'held', 'takes', 'until']} />
         <tbody className="num text-right text-[0.95rem]">

@@ -15,7 +15,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
   const t = (v: number): string => printText(v, 'temperature', units);
   const end = clockWords(lastIn, schedule.total.value);
   return (
-    <table className="w-full">
+    <table className="table w-full">
       <caption className="sr-only">Annealing programme</caption>
       <HeadRow columns={['segment', 'from', 'to', 'rate', 'takes', 'starts']} />
       <tbody className="num text-right text-[0.95rem]">

@@ -1,7 +1,9 @@
 // Tonight on the studio wall: to be read from three metres, or printed in black.
-import { minutesOfDay, printText, type Schedule } from '@zanfirico/core';
+import { printText, type Schedule } from '@zanfirico/core';
+import { momentOf } from '../clock/moments';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import { differenceInSeconds } from 'date-fns';
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { clockTicks } from '../clock/clockTicks';
@@ -21,8 +23,7 @@ const DAY = 86400;
 
 /** Seconds from the last piece in to this moment, taken as tonight's: from a quarter of a day before it on. */
 function sinceLastIn(lastIn: string, now: Date): number {
-  const s =
-    now.getHours() * 3600 + now.getMinutes() * 60 + now.getSeconds() - 60 * minutesOfDay(lastIn);
+  const s = differenceInSeconds(now, momentOf(lastIn, now));
   return s < -DAY / 4 ? s + DAY : s;
 }
 

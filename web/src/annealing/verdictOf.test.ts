@@ -1,5 +1,6 @@
 // What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
-import { findGlass, momentOf, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
+import { findGlass, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
+import { momentOf } from '../clock/moments';
 import * as fc from 'fast-check';
 import { nightIcs, weekIcs } from '../exports/nightIcs';
 import { recipeCsv } from '../exports/recipeCsv';

@@ -1,5 +1,6 @@
 // Ticks of a clock axis: whole hours, few enough to read.
-import { momentOf } from '@zanfirico/core';
+import { addSeconds, setHours, startOfDay } from 'date-fns';
+import { momentOf } from './moments';
 
 const HOUR = 3600;
 const STEPS = [1, 2, 3, 6, 12, 24, 48, 96, 168, 336, 720];
@@ -13,10 +14,10 @@ const MOST_TICKS = 12;
 export function clockTicks(from: number, to: number, lastIn: string, day = new Date()): number[] {
   const step = STEPS.find((s) => (to - from) / (s * HOUR) <= MOST_TICKS) ?? LONGEST;
   const lastInAt = momentOf(lastIn, day).getTime();
-  const begin = new Date(lastInAt + 1000 * from);
+  const begin = startOfDay(addSeconds(momentOf(lastIn, day), from));
   const ticks: number[] = [];
   for (let hour = 0; ; hour += step) {
-    const at = new Date(begin.getFullYear(), begin.getMonth(), begin.getDate(), hour);
+    const at = setHours(begin, hour);
     const t = (at.getTime() - lastInAt) / 1000;
     if (t > to) return ticks;
     // Where a clock is put forward two of its hours are one moment.

@@ -1,15 +1,10 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
+import { addSeconds, format } from 'date-fns';
 import { createEvents, type DateArray } from 'ics';
-import { momentOf } from '@zanfirico/core';
+import { momentOf } from '../clock/moments';
 
 /** Local date and time as the package wants them. */
-const parts = (d: Date): DateArray => [
-  d.getFullYear(),
-  d.getMonth() + 1,
-  d.getDate(),
-  d.getHours(),
-  d.getMinutes(),
-];
+const parts = (d: Date): DateArray => format(d, 'y M d H m').split(' ').map(Number) as DateArray;
 
 /** One load. */
 export interface NightEntry {
@@ -45,5 +40,5 @@ export function weekIcs(entries: readonly NightEntry[]): string {
 /** One night: the last piece in at a clock time of a day, the door so many seconds later. */
 export function nightIcs(name: string, lastIn: string, seconds: number, day: Date): string {
   const last = momentOf(lastIn, day);
-  return weekIcs([{ name, lastIn: last, door: new Date(last.getTime() + 1000 * seconds) }]);
+  return weekIcs([{ name, lastIn: last, door: addSeconds(last, seconds) }]);
 }

@@ -1,5 +1,6 @@
 // Tonight's schedule as CSV: one row a segment, °C, with the clock each begins at.
-import { clockAfter, type Schedule } from '@zanfirico/core';
+import { type Schedule } from '@zanfirico/core';
+import { clockAfter } from '../clock/moments';
 import Papa from 'papaparse';
 
 /** CSV text (RFC 4180, CRLF) of a schedule; `lastIn` is the clock of the last piece in on `day`. See docs/formats.md. */

@@ -16,21 +16,13 @@ interface Props<T extends string> {
 export function Choice<T extends string>(props: Props<T>) {
   const { legend, options, value, hideLegend, onChange } = props;
   return (
-    <fieldset className="min-w-0">
-      <legend className={hideLegend === true ? 'sr-only' : 'quiet text-sm'}>{legend}</legend>
-      <div className="flex flex-wrap gap-x-1 gap-y-1">
+    <fieldset className="fieldset">
+      <legend className={hideLegend === true ? 'sr-only' : 'fieldset-legend'}>{legend}</legend>
+      <div className="tabs tabs-border">
         {options.map((o) => (
-          <label
-            key={o.value}
-            className={`has-focus-visible:outline-primary cursor-pointer border-b-2 px-2 py-1 has-focus-visible:outline-2 ${
-              o.value === value
-                ? 'border-primary bg-base-300/50 font-bold'
-                : 'hover:border-base-300 border-transparent'
-            }`}
-          >
+          <label key={o.value} className="tab">
             <input
               type="radio"
-              className="sr-only"
               name={legend}
               value={o.value}
               checked={o.value === value}

@@ -34,7 +34,7 @@ export function GlassField({ label, value, own, onChange }: Props) {
     <label className="flex flex-col">
       <span className="quiet text-sm">{label}</span>
       <select
-        className="line-field"
+        className="select"
         value={value ?? ''}
         onChange={(e) => {
           onChange(e.target.value === '' ? undefined : e.target.value);

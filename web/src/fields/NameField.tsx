@@ -9,7 +9,7 @@ interface Props {
 export function NameField({ label, value, fallback, onChange }: Props) {
   return (
     <input
-      className="line-field font-display text-xl font-semibold"
+      className="input font-display text-xl font-semibold"
       aria-label={label}
       maxLength={40}
       value={value}

@@ -32,7 +32,7 @@ export function StockField({ label, bare, value, glass, only, onChange }: Props)
     <label className="flex flex-col">
       <span className={bare === true ? 'sr-only' : 'quiet text-sm'}>{label}</span>
       <select
-        className="line-field"
+        className="select"
         value={at}
         onChange={(e) => {
           const taken = offered[Number(e.target.value)];

@@ -59,7 +59,7 @@ export function TypedField<T>(props: Props<T>) {
       </label>
       <input
         id={id}
-        className={`line-field ${LOOK[words ?? 'number']}`}
+        className={`input ${LOOK[words ?? 'number']}`}
         inputMode={inputMode}
         autoComplete="off"
         value={text ?? shown}
@@ -84,7 +84,7 @@ export function TypedField<T>(props: Props<T>) {
         }}
       />
       {problem !== undefined && (
-        <p id={`${id}-p`} role="alert" className="text-error mt-1 text-sm leading-tight">
+        <p id={`${id}-p`} role="alert" className="alert alert-error mt-1 text-sm leading-tight">
           {problem}
         </p>
       )}

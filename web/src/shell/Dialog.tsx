@@ -6,23 +6,35 @@ interface Props {
   readonly title: string;
   readonly onClose: () => void;
   readonly children: ReactNode;
+  /** What to press besides leaving it. */
   readonly actions?: ReactNode;
+  /** What leaving it says. */
+  readonly leave?: string;
+  /** Room for two things side by side. */
+  readonly wide?: boolean;
+  /** The whole is a form, sent by Enter or by the submit button among the actions. */
+  readonly onSubmit?: () => void;
 }
 
-export function Dialog({ title, onClose, children, actions }: Props) {
+export function Dialog(props: Props) {
+  const { title, onClose, children, actions, leave = 'Not now', wide = false, onSubmit } = props;
   const dialog = useRef<HTMLDialogElement>(null);
   const id = useId();
   useEffect(() => {
     dialog.current?.showModal();
   }, []);
+  const Body = onSubmit ? 'form' : 'div';
   return (
-    <dialog
-      ref={dialog}
-      className="bg-base-100 text-base-content m-auto w-[min(44rem,94vw)] p-0 backdrop:bg-black/60"
-      aria-labelledby={id}
-      onClose={onClose}
-    >
-      <div className="px-7 py-5">
+    <dialog ref={dialog} className="modal" aria-labelledby={id} onClose={onClose}>
+      <Body
+        className={`modal-box ${wide ? 'w-[min(52rem,94vw)]' : 'w-[min(44rem,94vw)]'}`}
+        {...(onSubmit && {
+          onSubmit: (e: React.FormEvent) => {
+            e.preventDefault();
+            onSubmit();
+          },
+        })}
+      >
         <div className="flex items-start justify-between">
           <h2 id={id} className="text-3xl">
             {title}
@@ -37,13 +49,13 @@ export function Dialog({ title, onClose, children, actions }: Props) {
           </button>
         </div>
         {children}
-        <div className="mt-5 flex justify-end gap-2">
+        <div className="modal-action mt-5 gap-2">
           <button type="button" className="btn btn-ghost" onClick={() => dialog.current?.close()}>
-            Not now
+            {leave}
           </button>
           {actions}
         </div>
-      </div>
+      </Body>
     </dialog>
   );
 }

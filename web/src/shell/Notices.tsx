@@ -6,14 +6,14 @@ export function Notices() {
   const { notices, dismiss } = useNotices();
   return (
     <div
-      className="no-print pointer-events-none fixed inset-x-0 bottom-3 z-40 flex flex-col items-center gap-2 px-4"
+      className="toast toast-center no-print pointer-events-none z-40 items-center whitespace-normal"
       aria-live="polite"
     >
       {notices.map((n) => (
         <div
           key={n.key}
           role={n.tone === 'trouble' ? 'alert' : 'status'}
-          className={`bg-base-100 pointer-events-auto flex max-w-2xl items-center gap-3 border-l-4 px-4 py-2 shadow-lg ${
+          className={`alert bg-base-100 border-l-4 pointer-events-auto flex max-w-2xl items-center gap-3 px-4 py-2 shadow-lg ${
             n.tone === 'trouble' ? 'border-error' : 'border-accent'
           }`}
         >

@@ -7,6 +7,7 @@ import { useDisplay } from '../stores/display';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
 import { Notices } from './Notices';
+import { SheetLinks } from './Tabs';
 import { TwistMark } from './TwistMark';
 import { UnitSwitch } from './UnitSwitch';
 
@@ -19,7 +20,7 @@ const PLACES = [
   { to: '/bench', name: 'Bench' },
   { to: '/night', name: 'Night' },
   { to: '/log', name: 'Log' },
-] as const;
+];
 
 export function Shell() {
   const theme = useDisplay((s) => s.theme);
@@ -62,21 +63,7 @@ export function Shell() {
             <TwistMark />
             <span className="font-display text-2xl font-semibold tracking-tight">Zanfirico</span>
           </NavLink>
-          <nav aria-label="Places" className="flex flex-wrap gap-1">
-            {PLACES.map((p) => (
-              <NavLink
-                key={p.to}
-                to={p.to}
-                className={({ isActive }) =>
-                  `font-display border-b-3 px-3 py-1.5 text-lg ${
-                    isActive ? 'border-primary' : 'quiet hover:border-base-300 border-transparent'
-                  }`
-                }
-              >
-                {p.name}
-              </NavLink>
-            ))}
-          </nav>
+          <SheetLinks label="Places" links={PLACES} className="font-display" />
           <div className="ml-auto flex items-center gap-3">
             <UnitSwitch />
             <button

@@ -9,7 +9,7 @@ export function AnnealerChoice() {
     <label className="flex flex-col">
       <span className="quiet text-sm">Annealer</span>
       <select
-        className="line-field"
+        className="select"
         value={chosen?.name ?? ''}
         onChange={(e) => {
           set({ annealer: e.target.value });

@@ -126,12 +126,12 @@ export function BoxView() {
           <p className="quiet py-4">Being simulated …</p>
         )}
         {failure !== undefined && (
-          <p role="alert" className="text-error py-4">
+          <p role="alert" className="alert alert-error py-4">
             {failure}
           </p>
         )}
         {loaded?.ok === false && (
-          <p role="alert" className="text-error py-4 text-lg">
+          <p role="alert" className="alert alert-error py-4 text-lg">
             {loaded.says}
           </p>
         )}
@@ -223,7 +223,7 @@ export function BoxView() {
           </p>
         )}
         {standing && standing.left.length > 0 && (
-          <p role="alert" className="text-error leading-snug">
+          <p role="alert" className="alert alert-error leading-snug">
             No room for {standing.left.map(nameOf).join(', ')}: too tall or too wide beside the
             others.
           </p>

@@ -71,7 +71,7 @@ describe('tonight’s box', () => {
 describe('the week', () => {
   it('shares pieces out to loads by their dates, and says what comes late', async () => {
     const user = await open();
-    await user.click(screen.getByRole('button', { name: 'The week' }));
+    await user.click(screen.getByRole('tab', { name: 'The week' }));
     expect(await screen.findByText(/Tick the pieces to come/)).toBeVisible();
     for (const name of ['Salt cellar', 'Quay goblet', 'Rain gauge'])
       await user.click(await screen.findByLabelText(name));
@@ -86,7 +86,7 @@ describe('the week', () => {
 describe('by bare numbers', () => {
   it('a ball falls faster than a plate of its thickness', async () => {
     const user = await open();
-    await user.click(screen.getByRole('button', { name: 'By numbers' }));
+    await user.click(screen.getByRole('tab', { name: 'By numbers' }));
     await user.click(await screen.findByRole('radio', { name: /Plate, stood up/ }));
     await typeInto(user, screen.getByLabelText(/^Thickest/), '60 mm');
     await typeInto(user, screen.getByLabelText(/^Thinnest/), '60 mm');
@@ -104,8 +104,8 @@ describe('by bare numbers', () => {
 
   it('margins tell what would take it over, the worst first', async () => {
     const user = await open();
-    await user.click(screen.getByRole('button', { name: 'By numbers' }));
-    await user.click(await screen.findByRole('button', { name: 'Margins' }));
+    await user.click(screen.getByRole('tab', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('tab', { name: 'Margins' }));
     const margins = await screen.findByRole('region', { name: 'Margins' });
     const rows = within(margins).getAllByRole('row').slice(1);
     expect(rows).toHaveLength(9);
@@ -115,8 +115,8 @@ describe('by bare numbers', () => {
 
   it('going up has its own clock, and begins no hotter than the hold', async () => {
     const user = await open();
-    await user.click(screen.getByRole('button', { name: 'By numbers' }));
-    await user.click(await screen.findByRole('button', { name: 'Going up' }));
+    await user.click(screen.getByRole('tab', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('tab', { name: 'Going up' }));
     const leaf = await screen.findByRole('region', { name: 'Going up' });
     expect(await within(leaf).findByRole('table')).toBeVisible();
     await typeInto(user, within(leaf).getByLabelText(/^From/), '900');

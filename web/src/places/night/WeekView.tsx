@@ -1,5 +1,7 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
 import { boxOf, printDuration, type Week, type WeekLoad, type WeekPiece } from '@zanfirico/core';
+import { momentOf } from '../../clock/moments';
+import { addDays, format, fromUnixTime } from 'date-fns';
 import { CalendarDays } from 'lucide-react';
 import { useMemo } from 'react';
 import { sentenceOf } from '../../api/client';
@@ -15,25 +17,17 @@ import { useAnnealers } from '../../annealing/useTonightBox';
 const DAY = 86400;
 
 /** Local date and time as a field wants it: "2026-11-26T16:30". */
-function fieldOf(d: Date): string {
-  const two = (v: number): string => String(v).padStart(2, '0');
-  return `${String(d.getFullYear())}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
-}
+const fieldOf = (d: Date): string => format(d, "yyyy-MM-dd'T'HH:mm");
 const secondsOf = (field: string): number => new Date(field).getTime() / 1000;
-const words = (seconds: number): string =>
-  new Date(1000 * seconds).toLocaleString('en-GB', {
-    weekday: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
+const words = (seconds: number): string => format(fromUnixTime(seconds), 'EEE HH:mm');
 
 /** Today at the last piece in, and the morning of the day after tomorrow. */
 function usual(lastIn: string): { readonly ready: string; readonly due: string } {
   const now = new Date();
-  const [h, m] = lastIn.split(':').map(Number);
-  const ready = new Date(now.getFullYear(), now.getMonth(), now.getDate(), h, m);
-  const due = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 2, 10, 0);
-  return { ready: fieldOf(ready), due: fieldOf(due) };
+  return {
+    ready: fieldOf(momentOf(lastIn, now)),
+    due: fieldOf(momentOf('10:00', addDays(now, 2))),
+  };
 }
 
 export function WeekView() {
@@ -88,7 +82,7 @@ export function WeekView() {
         )}
         {request && answer.state === 'asked' && <p className="quiet py-4">Being worked out …</p>}
         {failure !== undefined && (
-          <p role="alert" className="text-error py-4">
+          <p role="alert" className="alert alert-error py-4">
             {failure}
           </p>
         )}
@@ -107,12 +101,12 @@ export function WeekView() {
               </p>
             ))}
             {plan.homeless.length > 0 && (
-              <p role="alert" className="text-error leading-snug">
+              <p role="alert" className="alert alert-error leading-snug">
                 {plan.homeless.map(nameOf).join(', ')}: no annealer is large enough.
               </p>
             )}
             <Timeline plan={plan} annealers={boxes.map((b) => b.name)} title={title} />
-            <table className="mt-3 w-full">
+            <table className="table mt-3 w-full">
               <caption className="sr-only">Loads of the week</caption>
               <thead>
                 <tr className="quiet border-base-300 border-b text-left text-sm">
@@ -200,7 +194,7 @@ export function WeekView() {
                         </span>
                         <input
                           type="datetime-local"
-                          className="line-field text-sm"
+                          className="input text-sm"
                           aria-label={`${p.name}, ${which === 'ready' ? 'made by' : 'wanted by'}`}
                           value={dates[which]}
                           onChange={(e) => {
@@ -265,7 +259,7 @@ function Timeline({
             strokeOpacity={0.3}
           />
           <text x={x(d) + 4} y={16} fontSize={17} fill="var(--chalk-dim)">
-            {new Date(1000 * d).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })}
+            {format(fromUnixTime(d), 'EEE d')}
           </text>
         </g>
       ))}

@@ -1,8 +1,8 @@
 // The pieces on the shelf as an annealer sees them: glass, walls, and how much room they take.
-import type { SavedPiece } from '@zanfirico/contract';
 import type { LoadPiece } from '@zanfirico/core';
-import { useEffect, useMemo, useState } from 'react';
-import { listPieces, sentenceOf } from '../../api/client';
+import { useEffect, useMemo } from 'react';
+import { sentenceOf } from '../../api/client';
+import { usePieces } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { useShelfFacts } from '../../derived/useShelfFacts';
@@ -16,21 +16,10 @@ export interface OnShelf {
 
 export function useShelf(): readonly OnShelf[] {
   const facts = useShelfFacts();
-  const [shelf, setShelf] = useState<readonly SavedPiece[]>();
+  const { data: shelf, error } = usePieces(false);
   useEffect(() => {
-    let live = true;
-    listPieces(false).then(
-      (pieces) => {
-        if (live) setShelf(pieces);
-      },
-      (error: unknown) => {
-        useNotices.getState().trouble(sentenceOf(error));
-      },
-    );
-    return () => {
-      live = false;
-    };
-  }, []);
+    if (error) useNotices.getState().trouble(sentenceOf(error));
+  }, [error]);
   return useMemo(
     () =>
       (shelf ?? []).map((p): OnShelf => {

@@ -1,7 +1,8 @@
 // Two people saved: both revisions side by side, and two ways on that lose neither.
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { createPiece, savePiece, sentenceOf } from '../../api/client';
+import { Dialog } from '../../shell/Dialog';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { DocumentFacts } from './Revisions';
@@ -13,20 +14,13 @@ interface Props {
 }
 
 export function Conflict({ mine, theirs, onClose }: Props) {
-  const dialog = useRef<HTMLDialogElement>(null);
   const [failure, setFailure] = useState<string>();
   const say = useNotices((s) => s.say);
   const { markSaved, open, drop } = useDraft.getState();
-  useEffect(() => {
-    dialog.current?.showModal();
-  }, []);
   const attempt = (work: () => Promise<void>): void => {
-    work().then(
-      () => dialog.current?.close(),
-      (error: unknown) => {
-        setFailure(sentenceOf(error));
-      },
-    );
+    work().then(onClose, (error: unknown) => {
+      setFailure(sentenceOf(error));
+    });
   };
   const mineOnTop = async (): Promise<void> => {
     const piece = await savePiece(theirs.id, { baseRevision: theirs.revision, document: mine });
@@ -42,58 +36,41 @@ export function Conflict({ mine, theirs, onClose }: Props) {
     say(`Theirs is on the board; yours is a piece of its own, “${copy.document.name}”.`);
   };
   return (
-    <dialog
-      ref={dialog}
-      className="bg-base-100 text-base-content m-auto w-[min(50rem,94vw)] p-0 backdrop:bg-black/60"
-      aria-labelledby="conflict"
-      onClose={onClose}
-    >
-      <div className="px-7 py-5">
-        <h2 id="conflict" className="text-3xl">
-          Someone saved first
-        </h2>
-        <p className="mt-1">Nothing is lost: choose which goes on, the other is kept as well.</p>
-        <div className="mt-4 grid grid-cols-2 gap-6">
-          <section className="flex flex-col items-center" aria-label="Yours">
-            <h3 className="mb-2 text-xl">Yours, not saved yet</h3>
-            <DocumentFacts document={mine} />
-            <button
-              type="button"
-              className="btn btn-primary mt-auto"
-              onClick={() => {
-                attempt(mineOnTop);
-              }}
-            >
-              Save mine on top
-            </button>
-          </section>
-          <section className="flex flex-col items-center" aria-label="Theirs">
-            <h3 className="mb-2 text-xl">Saved as revision {theirs.revision}</h3>
-            <DocumentFacts document={theirs.document} />
-            <button
-              type="button"
-              className="btn btn-outline mt-auto"
-              onClick={() => {
-                attempt(theirsAndCopy);
-              }}
-            >
-              Take theirs, keep mine as a copy
-            </button>
-          </section>
-        </div>
-        {failure !== undefined && (
-          <p role="alert" className="text-error mt-3">
-            {failure}
-          </p>
-        )}
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm mt-4"
-          onClick={() => dialog.current?.close()}
-        >
-          Decide later
-        </button>
+    <Dialog title="Someone saved first" leave="Decide later" wide onClose={onClose}>
+      <p className="mt-1">Nothing is lost: choose which goes on, the other is kept as well.</p>
+      <div className="mt-4 grid grid-cols-2 gap-6">
+        <section className="flex flex-col items-center" aria-label="Yours">
+          <h3 className="mb-2 text-xl">Yours, not saved yet</h3>
+          <DocumentFacts document={mine} />
+          <button
+            type="button"
+            className="btn btn-primary mt-auto"
+            onClick={() => {
+              attempt(mineOnTop);
+            }}
+          >
+            Save mine on top
+          </button>
+        </section>
+        <section className="flex flex-col items-center" aria-label="Theirs">
+          <h3 className="mb-2 text-xl">Saved as revision {theirs.revision}</h3>
+          <DocumentFacts document={theirs.document} />
+          <button
+            type="button"
+            className="btn btn-outline mt-auto"
+            onClick={() => {
+              attempt(theirsAndCopy);
+            }}
+          >
+            Take theirs, keep mine as a copy
+          </button>
+        </section>
       </div>
-    </dialog>
+      {failure !== undefined && (
+        <p role="alert" className="alert alert-error mt-3">
+          {failure}
+        </p>
+      )}
+    </Dialog>
   );
 }

@@ -1,20 +1,20 @@
 // The piece's name, its sheets in working order, and what can be done with the whole of it.
 import { History, Redo2, Save, Undo2 } from 'lucide-react';
 import { useEffect } from 'react';
-import { NavLink } from 'react-router';
 import { useStore } from 'zustand';
+import { SheetLinks } from '../../shell/Tabs';
 import { useDraft, useUnsaved } from '../../stores/draft';
 import { TakeAway } from './TakeAway';
 import type { OnBoard } from './usePiece';
 import type { Saving } from './useSaving';
 
 const SHEETS = [
-  ['section', 'Section'],
-  ['colour', 'Colour'],
-  ['braid', 'Braid'],
-  ['night', 'Night'],
-  ['card', 'Card'],
-] as const;
+  { to: 'section', name: 'Section' },
+  { to: 'colour', name: 'Colour' },
+  { to: 'braid', name: 'Braid' },
+  { to: 'night', name: 'Night' },
+  { to: 'card', name: 'Card' },
+];
 
 interface Props {
   readonly board: OnBoard;
@@ -40,7 +40,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
     <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-2">
       <h1 className="sr-only">{name}</h1>
       <input
-        className="line-field font-display !w-72 !border-transparent text-2xl font-semibold hover:!border-(--steel) focus:!border-(--color-primary)"
+        className="input font-display !w-72 !border-transparent text-2xl font-semibold hover:!border-(--steel) focus:!border-(--color-primary)"
         aria-label="Name of the piece"
         maxLength={80}
         value={name}
@@ -52,23 +52,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
           if (name.trim() === '') change((d) => ({ ...d, name: `New ${d.form}` }));
         }}
       />
-      <nav aria-label="Sheets" className="flex">
-        {SHEETS.map(([to, label]) => (
-          <NavLink
-            key={to}
-            to={to}
-            className={({ isActive }) =>
-              `border-b-3 px-3 py-1 text-lg ${
-                isActive
-                  ? 'border-primary font-bold'
-                  : 'quiet hover:border-base-300 border-transparent'
-              }`
-            }
-          >
-            {label}
-          </NavLink>
-        ))}
-      </nav>
+      <SheetLinks label="Sheets" links={SHEETS} />
       <div className="ml-auto flex flex-wrap items-center gap-1">
         <button
           type="button"

@@ -1,7 +1,8 @@
 // Inside a piece: its name and sheets above, its answers always in sight, the sheet being worked on below.
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
-import { readPiece, Refused, sentenceOf } from '../../api/client';
+import { Refused, sentenceOf } from '../../api/client';
+import { useOpened } from '../../api/queries';
 import { NO_SHOP, type ShopFacts } from '@zanfirico/core';
 import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
@@ -22,7 +23,6 @@ import { WhyDrawer } from './WhyDrawer';
 
 export function PiecePlace() {
   const { id = '' } = useParams();
-  const [failure, setFailure] = useState<string>();
   const [showRevisions, setShowRevisions] = useState(false);
   const document = useDraft((s) => (s.id === id ? s.document : undefined));
   const open = useDraft((s) => s.open);
@@ -30,34 +30,24 @@ export function PiecePlace() {
   const saving = useSaving();
   useShortcuts(saving.save);
 
+  const opened = useOpened(id);
   useEffect(() => {
-    let live = true;
-    readPiece(id).then(
-      (piece) => {
-        if (!live) return;
-        setFailure(undefined);
-        useBoard.getState().takePart(0);
-        if (open(piece))
-          say('Changes you had not saved were kept and are on the board.', {
-            label: 'Drop them',
-            run: () => {
-              if (useDraft.getState().id === id) useDraft.getState().drop();
-            },
-          });
-      },
-      (error: unknown) => {
-        if (live)
-          setFailure(
-            error instanceof Refused && error.status === 404
-              ? 'There is no such piece on this shelf.'
-              : sentenceOf(error),
-          );
-      },
-    );
-    return () => {
-      live = false;
-    };
-  }, [id, open, say]);
+    if (!opened.data) return;
+    useBoard.getState().takePart(0);
+    if (open(opened.data))
+      say('Changes you had not saved were kept and are on the board.', {
+        label: 'Drop them',
+        run: () => {
+          if (useDraft.getState().id === id) useDraft.getState().drop();
+        },
+      });
+  }, [id, opened.data, open, say]);
+  const failure =
+    opened.error instanceof Refused && opened.error.status === 404
+      ? 'There is no such piece on this shelf.'
+      : opened.error
+        ? sentenceOf(opened.error)
+        : undefined;
 
   const rackHere = useRack((s) => s.loaded);
   const facts = useFacts(document?.making.gatherer, document?.glass);

@@ -1,10 +1,11 @@
 // Revisions: every save, to look at and to bring back.
-import type { RevisionLine, SavedPiece } from '@zanfirico/contract';
+import type { SavedPiece } from '@zanfirico/contract';
 import { printText } from '@zanfirico/core';
 import { format } from 'date-fns';
-import { X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import { listRevisions, readRevision, sentenceOf } from '../../api/client';
+import { useState } from 'react';
+import { sentenceOf } from '../../api/client';
+import { useRevision, useRevisions } from '../../api/queries';
+import { Dialog } from '../../shell/Dialog';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useDisplay } from '../../stores/display';
 import { useDraft } from '../../stores/draft';
@@ -14,103 +15,60 @@ import { useShelfFacts } from '../../derived/useShelfFacts';
 import { BoxHours } from '../../annealing/BoxHours';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
-  const dialog = useRef<HTMLDialogElement>(null);
-  const id = useDraft((s) => s.id);
-  const [lines, setLines] = useState<readonly RevisionLine[]>([]);
-  const [looked, setLooked] = useState<SavedPiece>();
-  const [failure, setFailure] = useState<string>();
+  const id = useDraft((s) => s.id) ?? '';
+  const [chosen, setChosen] = useState<number>();
   const change = useDraft((s) => s.change);
   const say = useNotices((s) => s.say);
+  const { data: lines = [], error: noList } = useRevisions(id);
+  const { data: looked, error: noRevision } = useRevision(id, chosen ?? lines[0]?.revision);
+  const error = noList ?? noRevision;
 
-  useEffect(() => {
-    dialog.current?.showModal();
-    if (id === undefined) return;
-    listRevisions(id).then(
-      async (list) => {
-        setLines(list);
-        const newest = list[0];
-        if (newest) setLooked(await readRevision(id, newest.revision));
-      },
-      (error: unknown) => {
-        setFailure(sentenceOf(error));
-      },
-    );
-  }, [id]);
-
-  const look = (revision: number): void => {
-    if (id === undefined) return;
-    readRevision(id, revision).then(setLooked, (error: unknown) => {
-      setFailure(sentenceOf(error));
-    });
-  };
   const bringBack = (piece: SavedPiece): void => {
     change(() => piece.document);
     say(
       `Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`,
     );
-    dialog.current?.close();
+    onClose();
   };
 
   return (
-    <dialog
-      ref={dialog}
-      className="bg-base-100 text-base-content m-auto w-[min(46rem,94vw)] p-0 backdrop:bg-black/60"
-      aria-labelledby="revisions"
-      onClose={onClose}
-    >
-      <div className="px-7 py-5">
-        <div className="flex items-start justify-between">
-          <h2 id="revisions" className="text-3xl">
-            Revisions
-          </h2>
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm btn-square"
-            aria-label="Close revisions"
-            onClick={() => dialog.current?.close()}
-          >
-            <X className="size-4" />
-          </button>
-        </div>
-        {failure !== undefined && (
-          <p role="alert" className="text-error">
-            {failure}
-          </p>
+    <Dialog title="Revisions" leave="Back to work" wide onClose={onClose}>
+      {error && (
+        <p role="alert" className="alert alert-error">
+          {sentenceOf(error)}
+        </p>
+      )}
+      <div className="mt-3 flex min-h-72 gap-6">
+        <ol className="max-h-96 w-64 shrink-0 overflow-y-auto">
+          {lines.map((line) => (
+            <li key={line.revision}>
+              <button
+                type="button"
+                aria-pressed={looked?.revision === line.revision}
+                className={`hover:bg-base-300/40 w-full border-l-3 px-3 py-1.5 text-left ${
+                  looked?.revision === line.revision ? 'border-primary' : 'border-base-300'
+                }`}
+                onClick={() => {
+                  setChosen(line.revision);
+                }}
+              >
+                <span className="num font-semibold">{line.revision}</span>{' '}
+                <span className="quiet">{format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}</span>
+                <br />
+                {line.name}
+              </button>
+            </li>
+          ))}
+        </ol>
+        {looked && (
+          <Looked
+            piece={looked}
+            newest={lines[0]?.revision === looked.revision}
+            onBringBack={bringBack}
+          />
         )}
-        <div className="mt-3 flex min-h-72 gap-6">
-          <ol className="max-h-96 w-64 shrink-0 overflow-y-auto">
-            {lines.map((line) => (
-              <li key={line.revision}>
-                <button
-                  type="button"
-                  aria-pressed={looked?.revision === line.revision}
-                  className={`hover:bg-base-300/40 w-full border-l-3 px-3 py-1.5 text-left ${
-                    looked?.revision === line.revision ? 'border-primary' : 'border-base-300'
-                  }`}
-                  onClick={() => {
-                    look(line.revision);
-                  }}
-                >
-                  <span className="num font-semibold">{line.revision}</span>{' '}
-                  <span className="quiet">
-                    {format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}
-                  </span>
-                  <br />
-                  {line.name}
-                </button>
-              </li>
-            ))}
-          </ol>
-          {looked && (
-            <Looked
-              piece={looked}
-              newest={lines[0]?.revision === looked.revision}
-              onBringBack={bringBack}
-            />
-          )}
-        </div>
       </div>
-    </dialog>
+    </Dialog>
   );
 }
 

@@ -38,7 +38,7 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
       </p>
       <p className="mt-3 leading-snug">{why.says}</p>
       <p className="formula bg-base-200 mt-3 px-3 py-2 leading-snug">{why.formula}</p>
-      <table className="mt-3 w-full text-[0.95rem]">
+      <table className="table mt-3 w-full text-[0.95rem]">
         <caption className="sr-only">What went in</caption>
         <tbody>
           {why.inputs.map((input) => (

@@ -1,11 +1,12 @@
 // A new piece: a form to start from, a glass, a name.
 import { FORMS, measureShape, startingParts } from '@zanfirico/core';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { createPiece, sentenceOf } from '../../api/client';
 import { GlassOptions } from '../../fields/GlassField';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
+import { Dialog } from '../../shell/Dialog';
 import { useRack } from '../../stores/theRack';
 import { freshDocument, type Answers } from './freshDocument';
 
@@ -27,16 +28,12 @@ const SHAPES = FORMS.map((form) => {
 });
 
 export function NewPiece({ onClose }: { readonly onClose: () => void }) {
-  const dialog = useRef<HTMLDialogElement>(null);
   const [failure, setFailure] = useState<string>();
   const navigate = useNavigate();
   const { register, handleSubmit, control } = useForm<Answers>({
     defaultValues: { name: '', form: 'tumbler', glass: 'soft-batch-96' },
   });
   const form = useWatch({ control, name: 'form' });
-  useEffect(() => {
-    dialog.current?.showModal();
-  }, []);
 
   const start = async (answers: Answers): Promise<void> => {
     try {
@@ -50,73 +47,65 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   };
 
   return (
-    <dialog
-      ref={dialog}
-      className="bg-base-100 text-base-content m-auto w-[min(52rem,94vw)] p-0 backdrop:bg-black/60"
-      aria-labelledby="new-piece"
+    <Dialog
+      title="Start a piece"
+      wide
       onClose={onClose}
+      onSubmit={() => void handleSubmit(start)()}
+      actions={
+        <button type="submit" className="btn btn-primary">
+          Draw it
+        </button>
+      }
     >
-      <form className="px-8 py-6" onSubmit={(e) => void handleSubmit(start)(e)}>
-        <h2 id="new-piece" className="text-3xl">
-          Start a piece
-        </h2>
-        <fieldset className="mt-5">
-          <legend className="quiet">
-            Which form is nearest? Everything can be pulled about afterwards.
-          </legend>
-          <div className="mt-2 flex items-stretch">
-            {SHAPES.map(({ form: f, shapes, extent }) => (
-              <label
-                key={f}
-                className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
+      <fieldset className="mt-5">
+        <legend className="quiet">
+          Which form is nearest? Everything can be pulled about afterwards.
+        </legend>
+        <div className="mt-2 flex items-stretch">
+          {SHAPES.map(({ form: f, shapes, extent }) => (
+            <label
+              key={f}
+              className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
+            >
+              <input type="radio" className="sr-only" value={f} {...register('form')} />
+              <span
+                className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
               >
-                <input type="radio" className="sr-only" value={f} {...register('form')} />
-                <span
-                  className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
-                >
-                  <PieceGlyph shapes={shapes} extent={extent} scale={440} title={`${f}, section`} />
-                </span>
-                <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
-                <span
-                  className={`font-display py-1 text-center text-lg ${f === form ? 'text-primary' : ''}`}
-                >
-                  {f}
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <div className="mt-4 grid grid-cols-2 gap-8">
-          <label className="flex flex-col">
-            <span className="quiet text-sm">Glass</span>
-            <select className="line-field" {...register('glass')}>
-              <GlassOptions value={undefined} />
-            </select>
-          </label>
-          <label className="flex flex-col">
-            <span className="quiet text-sm">Name</span>
-            <input
-              className="line-field"
-              maxLength={80}
-              placeholder={`New ${form}`}
-              {...register('name')}
-            />
-          </label>
+                <PieceGlyph shapes={shapes} extent={extent} scale={440} title={`${f}, section`} />
+              </span>
+              <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
+              <span
+                className={`font-display py-1 text-center text-lg ${f === form ? 'text-primary' : ''}`}
+              >
+                {f}
+              </span>
+            </label>
+          ))}
         </div>
-        {failure !== undefined && (
-          <p role="alert" className="text-error mt-4">
-            {failure}
-          </p>
-        )}
-        <div className="mt-6 flex justify-end gap-2">
-          <button type="button" className="btn btn-ghost" onClick={() => dialog.current?.close()}>
-            Not now
-          </button>
-          <button type="submit" className="btn btn-primary">
-            Draw it
-          </button>
-        </div>
-      </form>
-    </dialog>
+      </fieldset>
+      <div className="mt-4 grid grid-cols-2 gap-8">
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Glass</span>
+          <select className="select" {...register('glass')}>
+            <GlassOptions value={undefined} />
+          </select>
+        </label>
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Name</span>
+          <input
+            className="input"
+            maxLength={80}
+            placeholder={`New ${form}`}
+            {...register('name')}
+          />
+        </label>
+      </div>
+      {failure !== undefined && (
+        <p role="alert" className="alert alert-error mt-4">
+          {failure}
+        </p>
+      )}
+    </Dialog>
   );
 }

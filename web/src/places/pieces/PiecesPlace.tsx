@@ -1,9 +1,10 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { importPiece, listPieces, putAway, sentenceOf } from '../../api/client';
+import { importPiece, putAway, sentenceOf } from '../../api/client';
+import { shelfChanged, usePieces } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { ShelfPiece } from './ShelfPiece';
@@ -15,28 +16,13 @@ const GLYPH_HEIGHT = 250;
 const MOST_SCALE = 2200;
 
 export function PiecesPlace() {
-  const [pieces, setPieces] = useState<readonly SavedPiece[]>();
   const [away, setAway] = useState(false);
+  const { data: pieces, error, refetch } = usePieces(away);
   const [wanted, setWanted] = useState('');
   const [starting, setStarting] = useState(false);
-  const [failure, setFailure] = useState<string>();
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const { say, trouble } = useNotices();
-
-  const load = useCallback(async (): Promise<void> => {
-    try {
-      setPieces(await listPieces(away));
-      setFailure(undefined);
-    } catch (error) {
-      setFailure(sentenceOf(error));
-    }
-  }, [away]);
-  useEffect(() => {
-    // Reading the shelf from the server is what this effect is for; its answer sets the state.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    void load();
-  }, [load]);
 
   const facts = useShelfFacts();
   const onShelf = useMemo(
@@ -55,11 +41,11 @@ export function PiecesPlace() {
   const move = async (piece: SavedPiece): Promise<void> => {
     try {
       await putAway(piece.id, !away);
-      await load();
+      await shelfChanged();
       say(`“${piece.document.name}” is ${away ? 'back on the shelf' : 'put away'}.`, {
         label: 'Undo',
         run: () => {
-          void putAway(piece.id, away).then(load);
+          void putAway(piece.id, away).then(shelfChanged);
         },
       });
     } catch (error) {
@@ -91,7 +77,7 @@ export function PiecesPlace() {
           <Search className="quiet size-4" aria-hidden="true" />
           <span className="sr-only">Find a piece by name</span>
           <input
-            className="line-field w-56"
+            className="input w-56"
             placeholder="Find by name"
             value={wanted}
             onChange={(e) => {
@@ -105,7 +91,6 @@ export function PiecesPlace() {
             className="btn btn-ghost"
             aria-pressed={away}
             onClick={() => {
-              setPieces(undefined);
               setAway(!away);
             }}
           >
@@ -138,15 +123,19 @@ export function PiecesPlace() {
         </div>
       </div>
 
-      {failure !== undefined && (
-        <p role="alert" className="text-error mt-10 text-lg">
-          {failure}{' '}
-          <button type="button" className="btn btn-sm btn-outline ml-2" onClick={() => void load()}>
+      {error && (
+        <p role="alert" className="alert alert-error mt-10 text-lg">
+          {sentenceOf(error)}{' '}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline ml-2"
+            onClick={() => void refetch()}
+          >
             Try again
           </button>
         </p>
       )}
-      {pieces?.length === 0 && failure === undefined && <Empty away={away} />}
+      {pieces?.length === 0 && !error && <Empty away={away} />}
       {pieces !== undefined && pieces.length > 0 && onShelf.length === 0 && (
         <p className="mt-16 text-lg">Nothing on the shelf is called “{wanted}”.</p>
       )}

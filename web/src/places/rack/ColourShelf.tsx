@@ -68,7 +68,7 @@ export function ColourSheet() {
             <Search className="size-4 shrink-0" aria-hidden="true" />
             <span className="sr-only">Find in the rack</span>
             <input
-              className="line-field w-full"
+              className="input w-full"
               placeholder="name, metal, form, lot"
               value={wanted.text}
               onChange={(e) => {
@@ -235,7 +235,7 @@ function Pick<T extends string>({
     <label className="flex flex-col">
       <span className="quiet text-sm">{label}</span>
       <select
-        className="line-field"
+        className="select"
         value={value}
         onChange={(e) => {
           onChange(e.target.value as T);

@@ -83,24 +83,21 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
     <Dialog
       title={kind === 'glass' ? 'A glass into the rack' : 'A colour into the rack'}
       onClose={onClose}
+      onSubmit={() => void handleSubmit(make)()}
       actions={
-        <button type="submit" form="new-entry" className="btn btn-primary">
+        <button type="submit" className="btn btn-primary">
           Into the rack
         </button>
       }
     >
-      <form
-        id="new-entry"
-        className="mt-3 grid grid-cols-2 gap-4"
-        onSubmit={(e) => void handleSubmit(make)(e)}
-      >
+      <div className="mt-3 grid grid-cols-2 gap-4">
         <label className="col-span-2 flex flex-col">
           <span className="quiet text-sm">Name</span>
-          <input className="line-field" maxLength={60} {...register('name')} />
+          <input className="input" maxLength={60} {...register('name')} />
         </label>
         <label className="flex flex-col">
           <span className="quiet text-sm">Family</span>
-          <select className="line-field" {...register('family')}>
+          <select className="select" {...register('family')}>
             <option value="soft">soft</option>
             <option value="hard">hard</option>
             {kind === 'colour' && <option value="other">metal, mineral or ash</option>}
@@ -108,7 +105,7 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
         </label>
         <label className="flex flex-col">
           <span className="quiet text-sm">Bought as</span>
-          <select className="line-field" {...register('form')}>
+          <select className="select" {...register('form')}>
             {FORMS[kind].map((f) => (
               <option key={f}>{f}</option>
             ))}
@@ -117,7 +114,7 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
         {kind === 'colour' && (
           <label className="flex flex-col">
             <span className="quiet text-sm">Look</span>
-            <select className="line-field" {...register('look')}>
+            <select className="select" {...register('look')}>
               <option>transparent</option>
               <option>opalescent</option>
               <option>opaque</option>
@@ -126,15 +123,11 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
         )}
         <label className="flex flex-col">
           <span className="quiet text-sm">Expansion on the sheet, if it tells one</span>
-          <input
-            className="line-field num"
-            placeholder="96, or 9.6e-6"
-            {...register('expansion')}
-          />
+          <input className="input num" placeholder="96, or 9.6e-6" {...register('expansion')} />
         </label>
-      </form>
+      </div>
       {failure !== undefined && (
-        <p role="alert" className="text-error mt-3">
+        <p role="alert" className="alert alert-error mt-3">
           {failure}
         </p>
       )}

@@ -104,7 +104,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       </label>
       {reading && <p className="quiet mt-2">Reading …</p>}
       {problem !== undefined && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {problem}
         </p>
       )}

@@ -77,7 +77,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
       <div className="flex flex-wrap items-center gap-3">
         <h3 className="text-2xl">Crew</h3>
         <select
-          className="line-field"
+          className="select"
           aria-label="A crew to start from"
           value=""
           onChange={(e) => {

@@ -87,7 +87,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
         <label className="col-span-2 flex flex-col">
           <span className="quiet text-sm">Kind</span>
           <select
-            className="line-field"
+            className="select"
             value={step.kind}
             onChange={(e) => {
               const next = e.target.value as StepId | 'own';
@@ -108,7 +108,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
           <div className="col-span-2 flex flex-col">
             <span className="quiet text-sm">Called</span>
             <input
-              className="line-field"
+              className="input"
               aria-label="Called"
               maxLength={60}
               value={step.name ?? ''}
@@ -122,7 +122,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
         <label className="flex flex-col">
           <span className="quiet text-sm">Part</span>
           <select
-            className="line-field"
+            className="select"
             value={step.part}
             onChange={(e) => {
               onChange({ part: Number(e.target.value) });
@@ -148,7 +148,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
         <label className="flex flex-col">
           <span className="quiet text-sm">Where on it</span>
           <select
-            className="line-field"
+            className="select"
             value={step.zone ?? facts.zone}
             onChange={(e) => {
               onChange({ zone: e.target.value as Zone });
@@ -165,7 +165,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
           <label className="flex flex-col">
             <span className="quiet text-sm">Who</span>
             <select
-              className="line-field"
+              className="select"
               value={step.who ?? ''}
               onChange={(e) => {
                 onChange({ who: e.target.value === '' ? undefined : e.target.value });
@@ -185,7 +185,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
             <label className="flex flex-col">
               <span className="quiet text-sm">Joined to</span>
               <select
-                className="line-field"
+                className="select"
                 value={step.to ?? ''}
                 onChange={(e) => {
                   onChange({ to: e.target.value === '' ? undefined : Number(e.target.value) });
@@ -204,7 +204,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
             <label className="flex flex-col">
               <span className="quiet text-sm">By</span>
               <select
-                className="line-field"
+                className="select"
                 value={step.seal ?? 'hot'}
                 onChange={(e) => {
                   onChange({ seal: e.target.value as 'hot' | 'cold' | 'glue' });
@@ -231,7 +231,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
         <label className="col-span-2 flex flex-col">
           <span className="quiet text-sm">Note</span>
           <input
-            className="line-field"
+            className="input"
             maxLength={300}
             value={step.note ?? ''}
             onChange={(e) => {

@@ -56,7 +56,7 @@ export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRem
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <table className="w-full text-left">
+      <table className="table w-full text-left">
         <caption className="sr-only">Order of work, with the heat of what each step works</caption>
         <thead>
           <tr className="quiet text-sm">

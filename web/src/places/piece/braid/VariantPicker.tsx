@@ -14,7 +14,7 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
     <div className="flex flex-wrap items-center gap-x-3">
       {variants.length > 1 && (
         <select
-          className="line-field"
+          className="select"
           aria-label="Variant"
           value={chosen}
           onChange={(e) => {
@@ -30,7 +30,7 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
       )}
       {variants.length > 0 && (
         <input
-          className="line-field w-36"
+          className="input w-36"
           aria-label="Name of the variant"
           maxLength={40}
           value={variants[chosen]?.name ?? ''}

@@ -26,7 +26,7 @@ export function ColourSheet() {
           <h2 className="text-2xl">In the wall</h2>
           {document.parts.length > 1 && (
             <select
-              className="line-field"
+              className="select"
               aria-label="Part"
               value={index}
               onChange={(e) => {

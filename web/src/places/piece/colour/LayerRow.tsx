@@ -65,7 +65,7 @@ export function LayerRow(props: Props) {
         <label className="col-span-2 flex flex-col">
           <span className="quiet text-sm">as</span>
           <select
-            className="line-field"
+            className="select"
             value={layer.amount.kind}
             onChange={(e) => {
               onChange({ amount: firstAmount(colour, e.target.value as Kind) });

@@ -60,7 +60,7 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
           <Search className="size-4" aria-hidden="true" />
           <span className="sr-only">Find a colour</span>
           <input
-            className="line-field w-36"
+            className="input w-36"
             placeholder="name"
             value={wanted}
             onChange={(e) => {

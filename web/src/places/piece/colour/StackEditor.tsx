@@ -90,7 +90,7 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
       <p className="quiet text-sm">inside</p>
       {setIn.length > 0 && <ol aria-label="Set in">{setIn.map((k) => row(k, undefined))}</ol>}
       {unknown.map(({ id, k }) => (
-        <p key={k} role="alert" className="text-error flex items-center gap-2">
+        <p key={k} role="alert" className="alert alert-error flex items-center gap-2">
           <span className="flex-1">“{id}” is not in the rack; take it out or choose another.</span>
           <IconButton
             label={`Take ${id} out`}

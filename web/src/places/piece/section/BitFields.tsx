@@ -231,7 +231,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
     changeBit(index, { shape: { ...shape, path } });
   };
   return (
-    <table className="mt-3 w-full table-fixed">
+    <table className="table mt-3 w-full table-fixed">
       <caption className="quiet text-left text-sm">
         Path of its middle, from where it is stuck on
       </caption>

@@ -119,7 +119,7 @@ export function CaneLeaf() {
         />
       </div>
       {cane.billet.diameter <= cane.cane ? (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           A pull only thins: the billet, {text(cane.billet.diameter)}, is not thicker than the cane.
         </p>
       ) : (

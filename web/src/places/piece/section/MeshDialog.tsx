@@ -89,7 +89,7 @@ export function MeshDialog({
         />
       </div>
       {problem !== undefined && (
-        <p role="alert" className="text-error mt-3">
+        <p role="alert" className="alert alert-error mt-3">
           {problem}
         </p>
       )}

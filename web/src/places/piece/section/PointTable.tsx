@@ -30,7 +30,7 @@ export function PointTable(props: Props) {
   const length = useDisplay((s) => s.units.length);
   const rows = points.map((p, i) => [p, i] as const).reverse();
   return (
-    <table className="w-full table-fixed">
+    <table className="table w-full table-fixed">
       <caption className="font-display mb-1 text-left text-xl font-semibold">
         Profile{' '}
         <span className="quiet font-sans text-sm font-normal">lip at the top, {length}</span>

@@ -127,7 +127,7 @@ export function ProfileDialog({
         onChange={(e) => void take(e.target.files?.[0])}
       />
       {problem !== undefined && (
-        <p role="alert" className="text-error mt-3">
+        <p role="alert" className="alert alert-error mt-3">
           {problem}
         </p>
       )}
@@ -242,7 +242,7 @@ function Preview({
         <label className="mt-1 flex items-baseline gap-2">
           <span className="quiet text-sm">Line</span>
           <select
-            className="line-field"
+            className="select"
             value={chosen}
             onChange={(e) => {
               onChoose(Number(e.target.value));

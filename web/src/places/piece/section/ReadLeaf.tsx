@@ -73,7 +73,7 @@ function PartsTable({ derived }: { readonly derived: Good }) {
   ];
   const { whole } = derived;
   return (
-    <table className="w-full text-right">
+    <table className="table w-full text-right">
       <caption className="sr-only">Glass by part</caption>
       <thead>
         <tr className="quiet text-sm">

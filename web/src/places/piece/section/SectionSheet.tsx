@@ -3,6 +3,7 @@ import type { PieceBit } from '@zanfirico/contract';
 import { Suspense, lazy, useMemo } from 'react';
 import { PatternMark } from '../../../marks/section/PatternMark';
 import { SectionDrawing } from '../../../marks/section/SectionDrawing';
+import { Tabs, tabId } from '../../../shell/Tabs';
 import { useBoard, type Leaf } from '../../../stores/board';
 import { usePiece } from '../usePiece';
 import { DrawLeaf } from './DrawLeaf';
@@ -72,40 +73,18 @@ export function SectionSheet() {
         <TonightLine />
       </div>
       <div className="border-base-300 flex w-full shrink-0 flex-col border-l lg:h-[calc(100dvh-11.05rem)] lg:w-[22rem]">
-        <div role="tablist" aria-label="Leaves" className="border-base-300 flex border-b px-2">
-          {LEAVES.map(([id, name], i) => (
-            <button
-              key={id}
-              type="button"
-              role="tab"
-              id={`leaf-${id}`}
-              aria-selected={leaf === id}
-              aria-controls="leaf"
-              tabIndex={leaf === id ? 0 : -1}
-              className={`flex-1 border-b-3 px-1 py-1.5 text-center ${
-                leaf === id
-                  ? 'border-primary font-bold'
-                  : 'quiet hover:border-base-300 border-transparent'
-              }`}
-              onClick={() => {
-                show(id);
-              }}
-              onKeyDown={(e) => {
-                const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
-                const next = LEAVES[(i + by + LEAVES.length) % LEAVES.length];
-                if (by === 0 || !next) return;
-                show(next[0]);
-                window.document.getElementById(`leaf-${next[0]}`)?.focus();
-              }}
-            >
-              {name}
-            </button>
-          ))}
-        </div>
+        <Tabs
+          label="Leaves"
+          tabs={LEAVES}
+          value={leaf}
+          panel="leaf"
+          onChange={show}
+          className="border-base-300 flex-nowrap border-b px-2 *:flex-1 *:px-1"
+        />
         <div
           id="leaf"
           role="tabpanel"
-          aria-labelledby={`leaf-${leaf}`}
+          aria-labelledby={tabId('leaf', leaf)}
           // A leaf taller than the screen scrolls by keyboard too.
           // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
           tabIndex={0}

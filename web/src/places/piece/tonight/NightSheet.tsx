@@ -87,7 +87,7 @@ function Annealer() {
       <label className="flex flex-col">
         <span className="quiet text-sm">Annealer</span>
         <select
-          className="line-field"
+          className="select"
           value={annealer ?? ''}
           onChange={(e) => {
             const chosen = e.target.value;

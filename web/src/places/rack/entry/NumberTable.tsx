@@ -59,7 +59,7 @@ export function NumberTable({ line, onChange }: Props) {
   };
   return (
     <>
-      <table className="mt-1 w-full text-left">
+      <table className="table mt-1 w-full text-left">
         <thead>
           <tr className="quiet text-sm">
             <th className="font-normal" scope="col">

@@ -18,7 +18,7 @@ export function Oxides({ line, onChange }: Props) {
         <span className="quiet text-sm">Oxides, weight %</span>
         <textarea
           key={kept}
-          className="line-field num min-h-16 text-sm"
+          className="textarea num min-h-16 text-sm"
           defaultValue={kept}
           placeholder="SiO2 71.7; Na2O 15; CaO 9; …"
           aria-invalid={problem !== undefined}
@@ -40,7 +40,7 @@ export function Oxides({ line, onChange }: Props) {
         />
       </label>
       {problem !== undefined && (
-        <p role="alert" className="text-error text-sm leading-tight">
+        <p role="alert" className="alert alert-error text-sm leading-tight">
           {problem}
         </p>
       )}

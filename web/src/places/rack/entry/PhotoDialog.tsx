@@ -128,7 +128,7 @@ export function PhotoDialog({ onClose, onPick }: Props) {
         />
       </label>
       {problem !== undefined && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {problem}
         </p>
       )}

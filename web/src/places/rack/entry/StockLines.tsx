@@ -32,7 +32,7 @@ export function StockLines({ entry, onChange }: Props) {
           return (
             <li key={i} className="border-base-300 flex items-end gap-2 border-b py-1">
               <select
-                className="line-field w-24"
+                className="select w-24"
                 aria-label={`${name}, form`}
                 value={line.form}
                 onChange={(e) => {
@@ -80,7 +80,7 @@ export function StockLines({ entry, onChange }: Props) {
               <label className="flex w-20 flex-col">
                 <span className="quiet text-sm">lot</span>
                 <input
-                  className="line-field"
+                  className="input"
                   maxLength={40}
                   aria-label={`${name}, lot`}
                   defaultValue={line.lot ?? ''}

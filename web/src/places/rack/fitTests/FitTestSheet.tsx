@@ -41,7 +41,7 @@ export function TestsSheet() {
     <label className="flex flex-col">
       <span className="quiet text-sm">{label}</span>
       <select
-        className="line-field"
+        className="select"
         value={value}
         onChange={(e) => {
           set({ [which]: e.target.value });
@@ -75,7 +75,7 @@ export function TestsSheet() {
           />
         </div>
         {first.entry.family !== second.entry.family ? (
-          <p role="alert" className="text-error mt-4">
+          <p role="alert" className="alert alert-error mt-4">
             {first.entry.name} is {first.entry.family}, {second.entry.name} {second.entry.family}:
             soft and hard glass never join; there is nothing to test.
           </p>

@@ -22,7 +22,7 @@ export function KeepBar({ first, second, reading, says }: Props) {
       <label className="flex w-28 flex-col">
         <span className="quiet text-sm">Lot</span>
         <input
-          className="line-field"
+          className="input"
           maxLength={40}
           list="lots"
           value={lot}

@@ -37,7 +37,7 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
             }}
           />
           <select
-            className="line-field !w-24"
+            className="select !w-24"
             aria-label={`${iron.name}, hollow or solid`}
             value={iron.hollow ? 'hollow' : 'solid'}
             onChange={(e) => {

@@ -18,7 +18,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           name={`stock ${String(i + 1)}`}
         >
           <select
-            className="line-field !w-18 shrink-0"
+            className="select !w-18 shrink-0"
             aria-label={`Stock ${String(i + 1)}, tube or rod`}
             value={s.wall === undefined ? 'rod' : 'tube'}
             onChange={(e) => {
@@ -36,7 +36,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             <option value="rod">rod</option>
           </select>
           <select
-            className="line-field"
+            className="select"
             aria-label={`Stock ${String(i + 1)}, glass`}
             value={s.glass}
             onChange={(e) => {

@@ -57,7 +57,7 @@ export function Name({
   return (
     <input
       key={value}
-      className="line-field min-w-32 flex-1"
+      className="input min-w-32 flex-1"
       aria-label="Name"
       maxLength={40}
       defaultValue={value}

@@ -34,7 +34,7 @@ export function GatherPlanView() {
         <label className="mt-3 flex items-baseline gap-2">
           <span className="quiet text-sm">Part</span>
           <select
-            className="line-field"
+            className="select"
             value={index}
             onChange={(e) => {
               takePart(Number(e.target.value));
@@ -98,7 +98,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
           {hollow ? 'Pipe (hollow: it is blown)' : 'Iron (solid: nobody blows through it)'}
         </span>
         <select
-          className="line-field"
+          className="select"
           value={named}
           onChange={(e) => {
             const taken = fitting[Number(e.target.value)];
@@ -144,7 +144,7 @@ function Stages({ part }: { readonly part: PlannedPart }) {
   const text = (v: number): string => printText(v, 'length', units);
   const bare = (v: number): string => printQuantity(v, 'length', units).number;
   return (
-    <table className="mt-4 w-full text-right">
+    <table className="table mt-4 w-full text-right">
       <caption className="quiet text-left text-sm">Set the calipers, in {units.length}</caption>
       <thead>
         <tr className="quiet text-sm">

@@ -95,7 +95,7 @@ export function MakeLeaf() {
       <label className="mt-5 flex flex-col">
         <span className="quiet text-sm">Notes</span>
         <textarea
-          className="line-field min-h-16"
+          className="textarea min-h-16"
           maxLength={4000}
           value={document.notes}
           onChange={(e) => {

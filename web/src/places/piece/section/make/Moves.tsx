@@ -57,7 +57,7 @@ export function Moves() {
         <label className="col-span-2 flex flex-col">
           <span className="sr-only">Move</span>
           <select
-            className="line-field"
+            className="select"
             value={kind}
             onChange={(e) => {
               setKind(e.target.value as Kind);

@@ -58,7 +58,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
         <label className="flex flex-col">
           <span className="quiet text-sm">Who gathers (role)</span>
           <input
-            className="line-field"
+            className="input"
             maxLength={40}
             value={document.making.gatherer ?? ''}
             placeholder={ANYBODY}
@@ -71,7 +71,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
         <label className="flex flex-col">
           <span className="quiet text-sm">Weighed after</span>
           <select
-            className="line-field"
+            className="select"
             value={Math.min(after, gathers.length)}
             onChange={(e) => {
               setAfter(Number(e.target.value));

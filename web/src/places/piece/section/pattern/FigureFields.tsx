@@ -143,7 +143,7 @@ export function FigureFields({
         </div>
       )}
       {failure !== undefined && (
-        <p role="alert" className="text-error mt-1">
+        <p role="alert" className="alert alert-error mt-1">
           {failure}
         </p>
       )}

@@ -122,7 +122,7 @@ function WithPattern({
         <label className="flex min-w-0 flex-1 flex-col">
           <span className="quiet text-sm">Ends on</span>
           <select
-            className="line-field"
+            className="select"
             value={pattern.part}
             onChange={(e) => {
               set({ part: e.target.value });
@@ -172,7 +172,7 @@ function WithPattern({
         </p>
       )}
       {!blank.ok && (
-        <p role="alert" className="text-error mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           The blank: {blank.problems[0]?.message}
         </p>
       )}
@@ -302,7 +302,7 @@ function BlankTable({
   return (
     <details className="mt-1">
       <summary className="quiet cursor-pointer text-sm">The blank in numbers</summary>
-      <table className="w-full table-fixed">
+      <table className="table w-full table-fixed">
         <thead className="sr-only">
           <tr>
             <th scope="col">Point</th>

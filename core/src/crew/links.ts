@@ -1,0 +1,59 @@
+// An order of work as tasks and waits, the same for every crew.
+import type { HeatPart } from '../heat/hotShop';
+import { eachApart, joinOf, unite } from '../work/joined';
+import { factsOf, type WorkStep } from '../work/facts';
+import type { Link } from './problem';
+
+/** Waits may grow by so much beyond what the heats were placed for, s. */
+const SLACK = 3;
+/** Nothing that is hot waits on these, or what waits is kept warm. */
+const PATIENT = new Set<string>(['park', 'box', 'release']);
+
+/**
+ * The order as tasks and waits; the same for every crew. `clock` are starts the heats were placed for: glass that waited then
+ * may wait as long again.
+ */
+export function linksOf(
+  steps: readonly WorkStep[],
+  parts: readonly HeatPart[],
+  clock: readonly number[],
+): Link[] {
+  const gap = (from: number, to: number): number =>
+    Math.max(
+      0,
+      (clock[to] as number) - (clock[from] as number) - Math.max(0, steps[from]?.seconds ?? 0),
+    );
+  const links: Link[] = [];
+  const last = new Map<number, number>();
+  const groups = eachApart(parts.length);
+  const begun = new Set<number>();
+  steps.forEach((s, i) => {
+    const facts = factsOf(s);
+    const mine = groups[s.part] ?? s.part;
+    const before = last.get(mine);
+    if (before !== undefined) {
+      const from = steps[before] as WorkStep;
+      const patient = !begun.has(mine) || PATIENT.has(factsOf(from).does);
+      links.push({
+        from: before,
+        to: i,
+        least: 0,
+        ...(!patient && { most: gap(before, i) + SLACK }),
+      });
+    }
+    if (['gather', 'begin'].includes(facts.does)) begun.add(mine);
+    const theirs = groups[joinOf(s)?.to ?? -1];
+    if (theirs !== undefined && s.to !== undefined) {
+      const other = last.get(theirs);
+      if (other !== undefined && theirs !== mine) {
+        links.push({ from: other, to: i, least: 0, most: gap(other, i) + SLACK });
+      }
+      unite(groups, s.part, s.to);
+      last.set(theirs, i);
+      begun.add(theirs);
+      return;
+    }
+    last.set(mine, i);
+  });
+  return links;
+}

@@ -1,0 +1,130 @@
+// Which of two tasks comes first, where there is one of what both need: decided, undone, and forced where the other way round
+// would already be too long (immediate selection, Carlier & Pinson 1989).
+import { jackson } from './jackson';
+import { copyOf, type Node, type Paths } from './paths';
+import { EPS, type Problem } from './problem';
+
+/** Orders decided, first before second, in turn. */
+export type Decided = [number, number][];
+
+export class Orders {
+  /** Who needs each thing. */
+  readonly users: readonly (readonly number[])[];
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly paths: Paths,
+  ) {
+    this.users = problem.capacity.map((_, k) =>
+      problem.tasks.flatMap((t, i) => (t.needs.includes(k) ? [i] : [])),
+    );
+  }
+
+  /** i before j from here on, noted in `undo`; false when that ends too late. */
+  fix(node: Node, i: number, j: number, undo: Decided): boolean {
+    undo.push([i, j]);
+    return this.paths.fix(node, i, j);
+  }
+
+  /** Takes decisions back. */
+  unfix(undo: Decided): void {
+    for (const [i, j] of undo.reverse()) this.paths.undo(i, j);
+  }
+
+  /** No schedule from here on is shorter, s. */
+  boundOf(node: Node): number {
+    const { d } = this.paths;
+    let bound = 0;
+    for (let i = 0; i < d.length; i += 1)
+      bound = Math.max(bound, (node.head[i] as number) + (node.tail[i] as number));
+    const q = node.tail.map((t, i) => t - (d[i] as number));
+    this.users.forEach((ids, k) => {
+      if (this.problem.capacity[k] === 1 && ids.length > 1)
+        bound = Math.max(bound, jackson(ids, d, node.head, q));
+    });
+    return bound;
+  }
+
+  /** Pairs that can only go one way, made so until nothing changes; false when neither way is left. */
+  force(node: Node, undo: Decided): boolean {
+    for (let changed = true; changed;) {
+      changed = false;
+      for (let k = 0; k < this.users.length; k += 1) {
+        if (this.problem.capacity[k] !== 1) continue;
+        const ids = this.users[k] as number[];
+        for (let a = 0; a < ids.length; a += 1)
+          for (let b = a + 1; b < ids.length; b += 1) {
+            const [i, j] = [ids[a] as number, ids[b] as number];
+            const endI = (node.head[i] as number) + (this.paths.d[i] as number);
+            const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
+            const ij = endI + (node.tail[j] as number) < this.paths.upper - EPS;
+            const ji = endJ + (node.tail[i] as number) < this.paths.upper - EPS;
+            if (!ij && !ji) return false;
+            if (ij === ji) continue;
+            if (
+              ij ? (node.head[j] as number) >= endI - EPS : (node.head[i] as number) >= endJ - EPS
+            )
+              continue;
+            if (!(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo))) return false;
+            changed = true;
+          }
+      }
+    }
+    return true;
+  }
+
+  /** Both ways of every open pair tried, once: what leaves only one way is fixed. False when neither is left. */
+  shave(node: Node, undo: Decided): boolean {
+    for (let k = 0; k < this.users.length; k += 1) {
+      if (this.problem.capacity[k] !== 1) continue;
+      const ids = this.users[k] as number[];
+      for (let a = 0; a < ids.length; a += 1)
+        for (let b = a + 1; b < ids.length; b += 1) {
+          const [i, j] = [ids[a] as number, ids[b] as number];
+          const endI = (node.head[i] as number) + (this.paths.d[i] as number);
+          const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
+          if ((node.head[j] as number) >= endI - EPS || (node.head[i] as number) >= endJ - EPS)
+            continue;
+          const stands = (from: number, to: number): boolean => {
+            const child = copyOf(node);
+            const mine: Decided = [];
+            const open =
+              this.fix(child, from, to, mine) &&
+              this.force(child, mine) &&
+              this.boundOf(child) < this.paths.upper - EPS;
+            this.unfix(mine);
+            return open;
+          };
+          const ij = stands(i, j);
+          const ji = stands(j, i);
+          if (!ij && !ji) return false;
+          if (ij !== ji && !(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo)))
+            return false;
+        }
+    }
+    return true;
+  }
+
+  /** The first moment at which too many run, with who they are. */
+  conflict(head: Float64Array): readonly number[] | undefined {
+    let found: number[] | undefined;
+    let when = Infinity;
+    this.users.forEach((ids, k) => {
+      const cap = this.problem.capacity[k] as number;
+      for (const i of ids) {
+        const t = head[i] as number;
+        if (t >= when || (this.paths.d[i] as number) <= EPS) continue;
+        const running = ids.filter(
+          (j) =>
+            (head[j] as number) <= t + EPS &&
+            t < (head[j] as number) + (this.paths.d[j] as number) - EPS,
+        );
+        if (running.length > cap) {
+          when = t;
+          found = running;
+        }
+      }
+    });
+    return found;
+  }
+}

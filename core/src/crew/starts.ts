@@ -1,0 +1,75 @@
+// Starts held against a problem: whether they fit, and the same begun as late as it can be.
+import type { Problem, Schedule, Task } from './problem';
+
+/** Are there hands and stations enough for these starts, and the order kept? */
+export function fits({ tasks, links, capacity }: Problem, at: readonly number[]): boolean {
+  const end = (i: number): number => (at[i] as number) + (tasks[i] as Task).seconds;
+  if (
+    links.some((l) => {
+      const gap = (at[l.to] as number) - end(l.from);
+      return gap < l.least - 1e-6 || (l.most !== undefined && gap > l.most + 1e-6);
+    })
+  )
+    return false;
+  return tasks.every((t, i) =>
+    t.needs.every(
+      (k) =>
+        tasks.filter(
+          (o, j) =>
+            o.needs.includes(k) &&
+            (at[j] as number) <= (at[i] as number) + 1e-6 &&
+            (at[i] as number) < end(j) - 1e-6,
+        ).length <= (capacity[k] ?? 1),
+    ),
+  );
+}
+
+/**
+ * The same schedule with everything begun as late as it can be: hot glass then waits least, and nothing ends later. Kept only
+ * where no wait gets longer than it was allowed to be.
+ */
+export function asLate({ tasks, links, capacity }: Problem, found: Schedule): readonly number[] {
+  const starts = [...found.starts];
+  const fixed: number[] = [];
+  const order = starts
+    .map((_, i) => i)
+    .sort((a, b) => (starts[b] as number) - (starts[a] as number) || b - a);
+  for (const i of order) {
+    const { seconds: d, needs } = tasks[i] as Task;
+    let t = found.makespan - d;
+    for (const l of links)
+      if (l.from === i) t = Math.min(t, (starts[l.to] as number) - l.least - d);
+    for (let moved = true; moved;) {
+      moved = false;
+      for (const k of needs) {
+        const running = fixed.filter(
+          (j) =>
+            (tasks[j] as Task).needs.includes(k) &&
+            (starts[j] as number) < t + d - 1e-9 &&
+            t < (starts[j] as number) + (tasks[j] as Task).seconds - 1e-9,
+        );
+        if (running.length < (capacity[k] ?? 1)) continue;
+        t = Math.min(...running.map((j) => starts[j] as number)) - d;
+        moved = true;
+      }
+    }
+    starts[i] = Math.max(t, found.starts[i] as number);
+    fixed.push(i);
+  }
+  const over = (at: readonly number[]): number =>
+    links.reduce(
+      (sum, l) =>
+        l.most === undefined
+          ? sum
+          : sum +
+            Math.max(
+              0,
+              (at[l.to] as number) -
+                (at[l.from] as number) -
+                (tasks[l.from]?.seconds ?? 0) -
+                l.most,
+            ),
+      0,
+    );
+  return over(starts) <= over(found.starts) + 1e-6 ? starts : found.starts;
+}
