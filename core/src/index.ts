@@ -266,6 +266,6 @@ export {
   type WeekLoad,
   type WeekPiece,
 } from './anneal/week';
-export { sags } from './anneal/schedule';
+export { sags } from './anneal/holdVerdict';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
 export { KILN_EXCHANGE } from './anneal/exchange';

@@ -5,15 +5,14 @@ import { areOne } from '../work/joined';
 import { meanOf } from '../conduction/cells';
 import { STUDIO_FIRES } from './surroundings';
 import {
-  begin,
   coldShop,
   copyState,
-  finish,
   heatOfAll,
   integrate,
   type HeatPart,
   type HeatState,
 } from './hotShop';
+import { begin, finish } from './stepEffects';
 import { lumpOf, SIDES, wallZone, zonesOf, type HeatZone } from './zones';
 import { measureShape } from '../shape/measure';
 import { startingProfile } from '../shape/forms';

@@ -5,11 +5,11 @@
 import type { Glass } from '../glass/glass';
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { factsOf, type WorkStep, type Zone } from '../work/facts';
-import { areOne, eachApart, joinOf, together, unite, type Groups } from '../work/joined';
+import { areOne, eachApart, type Groups } from '../work/joined';
 import { cellScratch, conduct, heatIn, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import type { HeatPlace } from '../work/heatPlace';
 import { setLaw, STUDIO_FIRES, surroundings, type Fires } from './surroundings';
-import { CELLS, lumpOf, type HeatZone } from './zones';
+import { CELLS, type HeatZone } from './zones';
 
 /** A part as heat sees it. */
 export interface HeatPart {
@@ -41,7 +41,6 @@ export interface HeatState {
   readonly cells: Float64Array[][];
 }
 
-const ROOM = 20;
 /** Share of a fire that parts get which are not the one heated, nearer the iron; and ends not favoured. */
 const BESIDE = 0.7;
 const OTHER_END = 0.55;
@@ -92,94 +91,6 @@ export const takes = (wanted: Zone, zone: HeatZone): boolean =>
   zone.name === 'on the iron' ||
   zone.name === 'all of it' ||
   zone.end === wanted;
-
-const uniform = (zone: HeatZone, at: number): Float64Array =>
-  new Float64Array(zone.grid.cells).fill(at);
-
-const meanNow = (zones: readonly HeatZone[], cells: readonly Float64Array[]): number => {
-  let heat = 0;
-  let all = 0;
-  zones.forEach((z, k) => {
-    const t = cells[k];
-    if (!t) return;
-    let volume = 0;
-    for (const v of z.grid.volume) volume += v;
-    heat += z.area * volume * meanOf(z.grid, t);
-    all += z.area * volume;
-  });
-  return all > 0 ? heat / all : ROOM;
-};
-
-/** What a step changes at its start; joins, parking and boxing count at its end (`finish`). */
-export function begin(
-  state: HeatState,
-  parts: readonly HeatPart[],
-  step: WorkStep,
-  fires: Fires,
-): void {
-  const i = step.part;
-  const part = parts[i];
-  if (!part) return;
-  const { does } = factsOf(step);
-  if (does === 'fetch') unpark(state, i);
-  if (does === 'gather') gather(state, part, i, fires);
-  if (does === 'begin' && state.phase[i] === 'absent') {
-    state.phase[i] = 'formed';
-    state.cells[i] = part.zones.map((z) => uniform(z, ROOM));
-  }
-}
-
-function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void {
-  if (state.phase[i] === 'formed' || state.phase[i] === 'boxed') return;
-  const before = state.gathers[i] ?? 0;
-  const at = (k: number): number => part.gathered[Math.min(k, part.gathered.length - 1)] ?? 1e-6;
-  const old = before === 0 ? 0 : at(before - 1);
-  const now = Math.max(at(before), old * 1.001);
-  const lump = state.lumps[i];
-  const t = state.cells[i]?.[0];
-  const mean = lump && t ? meanOf(lump.grid, t) : fires.pot;
-  const next = lumpOf(now, part.glass);
-  // The new layer is as hot as the pot, what was there keeps its heat: outside in, by volume.
-  const cells = new Float64Array(next.grid.cells);
-  const inner = (old / now) ** (1 / 3);
-  for (let k = 0; k < cells.length; k += 1)
-    cells[k] = (k + 0.5) / cells.length < inner ? mean : fires.pot;
-  const fix = (old * mean + (now - old) * fires.pot) / now - meanOf(next.grid, cells);
-  for (let k = 0; k < cells.length; k += 1) cells[k] = (cells[k] as number) + fix;
-  state.phase[i] = 'lump';
-  state.gathers[i] = before + 1;
-  state.lumps[i] = next;
-  state.cells[i] = [cells];
-}
-
-function unpark(state: HeatState, i: number): void {
-  for (const k of together(state.groups, i)) state.parked[k] = false;
-}
-
-/** What a step leaves behind. */
-export function finish(state: HeatState, parts: readonly HeatPart[], step: WorkStep): void {
-  const { does } = factsOf(step);
-  const i = step.part;
-  const part = parts[i];
-  if (!part) return;
-  // While it is blown or shaped it is still the lump it was; its own form is there at the end.
-  if (does === 'form' && state.phase[i] === 'lump') {
-    const mean = meanNow(zonesNow(state, part, i), state.cells[i] ?? []);
-    state.phase[i] = 'formed';
-    state.cells[i] = part.zones.map((z) => uniform(z, mean));
-  }
-  if (does === 'transfer' || does === 'release')
-    for (const k of together(state.groups, i)) state.opened[k] = true;
-  if (does === 'park') for (const k of together(state.groups, i)) state.parked[k] = true;
-  const join = joinOf(step);
-  if (join && join.to < parts.length) {
-    unite(state.groups, join.part, join.to);
-    for (const k of together(state.groups, i)) state.parked[k] = false;
-  }
-  if (does === 'box')
-    for (const k of together(state.groups, i))
-      if (state.phase[k] === 'formed') state.phase[k] = 'boxed';
-}
 
 const held = new WeakMap<Glass, number>();
 /** A lampworker turns the glass out of the flame when it is soft enough: mean °C at log₁₀ η = 3.4. */

@@ -5,7 +5,8 @@ import { logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { inTurn } from '../work/clock';
 import type { WorkStep } from '../work/facts';
-import { begin, coldShop, finish, integrate, zonesNow, type HeatPart } from './hotShop';
+import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
+import { begin, finish } from './stepEffects';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
   coldTrouble,

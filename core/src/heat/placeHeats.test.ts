@@ -9,7 +9,8 @@ import { inTurn, withHelpers } from '../work/clock';
 import { heatOfWork } from './ofWork';
 import { placeHeats } from './placeHeats';
 import { STUDIO_FIRES } from './surroundings';
-import { begin, coldShop, integrate, type HeatPart } from './hotShop';
+import { coldShop, integrate, type HeatPart } from './hotShop';
+import { begin } from './stepEffects';
 import { lumpOf, zonesOf, zonesOnPipe } from './zones';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');

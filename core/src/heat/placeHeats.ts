@@ -14,15 +14,8 @@ import {
   type Trouble,
 } from './trouble';
 import { STUDIO_FIRES, type Fires } from './surroundings';
-import {
-  begin,
-  coldShop,
-  copyState,
-  finish,
-  integrate,
-  type HeatPart,
-  type HeatState,
-} from './hotShop';
+import { coldShop, copyState, integrate, type HeatPart, type HeatState } from './hotShop';
+import { begin, finish } from './stepEffects';
 
 /** What came of it. */
 export type Placed =
