@@ -2,7 +2,8 @@
 import { findGlass, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
 import { momentOf } from '../clock/moments';
 import * as fc from 'fast-check';
-import { nightIcs, weekIcs } from '../exports/nightIcs';
+import { nightEntry } from '../exports/nightEntry';
+import { weekIcs } from '../exports/nightIcs';
 import { recipeCsv } from '../exports/recipeCsv';
 import { recipeFromCsv } from '../imports/recipeFromCsv';
 import { verdictOf } from './verdictOf';
@@ -45,7 +46,7 @@ describe('a recipe out of a table', () => {
 describe('the calendar', () => {
   it('has the last piece and the door, as long apart as the night is', () => {
     const day = new Date(2026, 10, 26);
-    const text = nightIcs('Salt cellar', '16:30', 14 * 3600, day);
+    const text = weekIcs([nightEntry('Salt cellar', '16:30', 14 * 3600, day)]);
     const starts = [...text.matchAll(/DTSTART:(\d{8})T(\d{6})Z/g)].map((m) =>
       Date.parse(
         `${(m[1] ?? '').replace(/(\d{4})(\d\d)(\d\d)/, '$1-$2-$3')}T${(m[2] ?? '').replace(/(\d\d)(\d\d)(\d\d)/, '$1:$2:$3')}Z`,

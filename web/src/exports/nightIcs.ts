@@ -1,17 +1,10 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
-import { addSeconds, format } from 'date-fns';
+import { format } from 'date-fns';
 import { createEvents, type DateArray } from 'ics';
-import { momentOf } from '../clock/moments';
+import type { NightEntry } from './nightEntry';
 
 /** Local date and time as the package wants them. */
 const parts = (d: Date): DateArray => format(d, 'y M d H m').split(' ').map(Number) as DateArray;
-
-/** One load. */
-export interface NightEntry {
-  readonly name: string;
-  readonly lastIn: Date;
-  readonly door: Date;
-}
 
 /** An iCalendar text of several loads; throws with a sentence when it cannot be made. */
 export function weekIcs(entries: readonly NightEntry[]): string {
@@ -35,10 +28,4 @@ export function weekIcs(entries: readonly NightEntry[]): string {
   if (error || !value)
     throw new Error(`The calendar could not be written: ${error?.message ?? 'no text came'}.`);
   return value;
-}
-
-/** One night: the last piece in at a clock time of a day, the door so many seconds later. */
-export function nightIcs(name: string, lastIn: string, seconds: number, day: Date): string {
-  const last = momentOf(lastIn, day);
-  return weekIcs([{ name, lastIn: last, door: addSeconds(last, seconds) }]);
 }

@@ -13,7 +13,8 @@ import {
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { mesh } from '../../workers/workers';
-import { glassScene, lightAfter, type GlassScene } from './glassScene';
+import { glassScene, type GlassScene } from './glassScene';
+import { lightAfter } from './tint';
 
 interface Props {
   readonly derived: Extract<Derived, { ok: true }>;

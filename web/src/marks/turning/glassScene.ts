@@ -29,115 +29,11 @@ import {
 } from 'three';
 import type { Bulk } from '@zanfirico/core';
 import type { ScreenShell } from '../../workers/meshWork';
+import { BODY, COMPOSE, DEPTH, FLAT, SHINE, VERTEX } from './shaders';
+import { CLEAR_SIGMA } from './tint';
 
-/** Share of light left after 12 mm of glass, per colour: deeper than real clear glass, so that walls can be told. */
-const TINT_AT = 0.012;
-export const TINT = [0.5, 0.79, 0.77] as const;
-
-/** Absorption of clear glass as it is drawn, 1/m. */
-const sigma = (t: number): number => -Math.log(t) / TINT_AT;
-const CLEAR_SIGMA = [sigma(TINT[0]), sigma(TINT[1]), sigma(TINT[2])] as const;
 /** Less light scattered back than this is not drawn. */
 const LEAST_BODY = 0.004;
-
-/** Light left, per colour, after so much glass (m). */
-export const lightAfter = (thickness: number): readonly number[] =>
-  TINT.map((t) => t ** (thickness / TINT_AT));
-
-const VERTEX = `
-varying vec3 vView;
-varying vec3 vNormal;
-void main() {
-  vec4 view = modelViewMatrix * vec4(position, 1.0);
-  vView = view.xyz;
-  vNormal = normalMatrix * normal;
-  gl_Position = projectionMatrix * view;
-}`;
-
-const FRESNEL = `
-float fresnel(vec3 n, vec3 v) {
-  float c = clamp(abs(dot(normalize(n), v)), 0.0, 1.0);
-  return 0.041 + 0.959 * pow(1.0 - c, 5.0);
-}`;
-
-// Optical depth per colour: what the glass between a front and a back face takes, and each face's Fresnel share of all
-// three. The last channel counts faces in and out.
-const DEPTH = `
-varying vec3 vView;
-varying vec3 vNormal;
-uniform float uMiddle;
-uniform vec3 uSigma;
-${FRESNEL}
-void main() {
-  float along = length(vView) - uMiddle;
-  float f = min(fresnel(vNormal, normalize(-vView)), 0.92);
-  vec3 taken = uSigma * (gl_FrontFacing ? -along : along) - vec3(log(1.0 - f));
-  gl_FragColor = vec4(taken, gl_FrontFacing ? -1.0 : 1.0);
-}`;
-
-// What scattering colour sends back from the nearest face: lit from the room, a little from above.
-const BODY = `
-varying vec3 vView;
-varying vec3 vNormal;
-uniform vec3 uBody;
-void main() {
-  vec3 n = normalize(vNormal) * (gl_FrontFacing ? 1.0 : -1.0);
-  float lit = 0.45 + 0.4 * max(dot(n, normalize(vec3(-0.5, 0.7, 0.6))), 0.0) + 0.15 * n.z;
-  gl_FragColor = vec4(uBody * lit, 1.0);
-  #include <colorspace_fragment>
-}`;
-
-const SHINE = `
-varying vec3 vView;
-varying vec3 vNormal;
-uniform vec3 uShine;
-${FRESNEL}
-float window(vec3 r, float at, float wide) {
-  float a = atan(r.x, r.z);
-  return smoothstep(wide, wide * 0.55, abs(a - at)) * smoothstep(-0.55, -0.25, r.y) * smoothstep(0.9, 0.6, r.y);
-}
-void main() {
-  vec3 v = normalize(-vView);
-  vec3 n = normalize(vNormal) * (gl_FrontFacing ? 1.0 : -1.0);
-  vec3 r = reflect(-v, n);
-  float lit = window(r, -0.95, 0.42) + 0.6 * window(r, 1.25, 0.25);
-  float f = fresnel(n, v) * (gl_FrontFacing ? 1.0 : 0.45);
-  gl_FragColor = vec4(uShine * lit * f * 2.6, 1.0);
-}`;
-
-const COMPOSE = `
-varying vec2 vUv;
-uniform sampler2D uGlass;
-uniform vec3 uLight;
-uniform vec3 uBoard;
-uniform vec2 uTexel;
-// Along an outline a pixel may catch a front face and miss its back: such a pixel takes its neighbours' glass.
-vec3 glassAt(vec2 uv) {
-  vec4 g = texture2D(uGlass, uv);
-  if (abs(g.a) < 0.5) return g.rgb;
-  vec4 sum = vec4(0.0);
-  for (int i = -1; i <= 1; i += 1)
-    for (int j = -1; j <= 1; j += 1) {
-      vec4 n = texture2D(uGlass, uv + vec2(float(i), float(j)) * uTexel);
-      if (abs(n.a) < 0.5) sum += vec4(n.rgb, 1.0);
-    }
-  return sum.a > 0.5 ? sum.rgb / sum.a : vec3(0.0);
-}
-void main() {
-  vec2 p = (vUv - vec2(0.5, 0.56)) * vec2(1.0, 0.8);
-  float glow = smoothstep(0.62, 0.0, length(p));
-  vec3 back = mix(uBoard, uLight, glow);
-  vec3 left = exp(-max(glassAt(vUv), vec3(0.0)));
-  gl_FragColor = vec4(back * left, 1.0);
-  #include <colorspace_fragment>
-}`;
-
-const FLAT = `
-varying vec2 vUv;
-void main() {
-  vUv = uv;
-  gl_Position = vec4(position.xy, 0.0, 1.0);
-}`;
 
 /** Colours of the theme. */
 export interface Look {
@@ -158,9 +54,9 @@ export interface GlassScene {
   /** Drawn by software: ask for coarse shells, and seldom. */
   readonly slow: boolean;
   readonly setShells: (shells: readonly ScreenShell[], room: Room) => void;
-  /** Closed lines on the glass, x y z by threes, m. */
   /** How each shell is coloured, in the order of the shells; shells past the end are clear. */
   readonly setTints: (tints: readonly Bulk[]) => void;
+  /** Closed lines on the glass, x y z by threes, m. */
   readonly setFigure: (lines: readonly Float32Array[]) => void;
   readonly setLook: (look: Look) => void;
   readonly setSize: (width: number, height: number) => void;

@@ -1,5 +1,4 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
-import { ANNEALER_LIMITS } from '@zanfirico/contract';
 import {
   holdingSeconds,
   learnBox,
@@ -7,49 +6,28 @@ import {
   printText,
   readLog,
   stand,
-  type LearntBox,
   type LoadPiece,
 } from '@zanfirico/core';
-import { CalendarDays } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { sentenceOf } from '../../api/client';
-import { download, fileName } from '../../exports/download';
-import { nightIcs } from '../../exports/nightIcs';
+import { fileName } from '../../exports/download';
+import { nightEntry } from '../../exports/nightEntry';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
-import type { BoxChange } from '../../annealing/BoxFields';
 import { NightBody } from '../../annealing/NightBody';
+import { InTheBox } from './InTheBox';
+import { kept, toldOf } from './learnt';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
+import { ToCalendar } from './ToCalendar';
 import { useAnswer } from '../../workers/useAnswer';
 import { night as nightWorker } from '../../workers/workers';
 import { TakeLog } from '../../annealing/TakeLog';
 import { useShelf } from './useShelf';
 import { useTonightBox } from '../../annealing/useTonightBox';
-
-/** What a log taught, within what a shop's document keeps. */
-const kept = ({ cooling, capacity, unevenness }: LearntBox): BoxChange => ({
-  ...(cooling && { coolingTime: Math.round(within('coolingTime', cooling.coolingTime)) }),
-  ...(capacity !== undefined && { capacity: Math.round(within('capacity', capacity)) }),
-  ...(unevenness !== undefined && { unevenness: within('unevenness', unevenness) }),
-});
-const within = (of: keyof typeof ANNEALER_LIMITS, v: number): number =>
-  Math.min(ANNEALER_LIMITS[of].maximum, Math.max(ANNEALER_LIMITS[of].minimum, v));
-
-/** The same in words; undefined where nothing was learned. */
-function toldOf({ cooling, capacity, unevenness }: LearntBox): string | undefined {
-  const told = [
-    cooling &&
-      `cools to a third in ${printDuration(cooling.coolingTime)} (the log lies ${cooling.misfit.toFixed(1)} K from that)`,
-    capacity !== undefined && `takes ${(capacity / 1000).toFixed(0)} kJ a kelvin`,
-    unevenness !== undefined && `is uneven by ${unevenness.toFixed(0)} K`,
-  ].filter((w) => typeof w === 'string');
-  return told.length === 0 ? undefined : told.join(', ');
-}
 
 export function BoxView() {
   const units = useDisplay((s) => s.units);
@@ -169,28 +147,18 @@ export function BoxView() {
                   </li>
                 ))}
               </ul>
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm no-print mt-2"
-                onClick={() => {
-                  try {
-                    download(
-                      `${fileName(chosen?.name ?? 'night')}.ics`,
-                      'text/calendar',
-                      nightIcs(
-                        load.map((p) => p.name).join(', '),
-                        lastIn,
-                        night.checked.schedule.total.value,
-                        new Date(),
-                      ),
-                    );
-                  } catch (error) {
-                    trouble(sentenceOf(error));
-                  }
-                }}
-              >
-                <CalendarDays className="size-4" /> Last in and door (iCalendar)
-              </button>
+              <ToCalendar
+                says="Last in and door (iCalendar)"
+                file={`${fileName(chosen?.name ?? 'night')}.ics`}
+                entries={() => [
+                  nightEntry(
+                    load.map((p) => p.name).join(', '),
+                    lastIn,
+                    night.checked.schedule.total.value,
+                    new Date(),
+                  ),
+                ]}
+              />
             </section>
           </>
         )}
@@ -228,36 +196,7 @@ export function BoxView() {
             others.
           </p>
         )}
-        <fieldset className="mt-2">
-          <legend className="quiet text-sm">In the box</legend>
-          <ul className="max-h-64 overflow-y-auto">
-            {pieces.map((p) => (
-              <li key={p.id}>
-                <label className="flex items-center gap-2 py-0.5">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    disabled={!p.piece}
-                    checked={inBox.includes(p.id)}
-                    onChange={(e) => {
-                      t.set({
-                        inBox: e.target.checked
-                          ? [...inBox, p.id]
-                          : inBox.filter((id) => id !== p.id),
-                      });
-                    }}
-                  />
-                  <span className="flex-1">{p.name}</span>
-                  {p.piece && (
-                    <span className="num quiet text-sm">
-                      {printText(p.piece.wall.thickest, 'length', units)}
-                    </span>
-                  )}
-                </label>
-              </li>
-            ))}
-          </ul>
-        </fieldset>
+        <InTheBox pieces={pieces} />
         <div className="mt-3">
           <Setting glass={hottest} />
         </div>

@@ -1,16 +1,13 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
-import { boxOf, printDuration, type Week, type WeekLoad, type WeekPiece } from '@zanfirico/core';
+import { boxOf, printDuration, type WeekLoad, type WeekPiece } from '@zanfirico/core';
 import { momentOf } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
-import { CalendarDays } from 'lucide-react';
 import { useMemo } from 'react';
-import { sentenceOf } from '../../api/client';
-import { download } from '../../exports/download';
-import { weekIcs } from '../../exports/nightIcs';
-import { useNotices } from '../../stores/notices';
 import { useTonight } from '../../stores/tonight';
 import { useAnswer } from '../../workers/useAnswer';
 import { night } from '../../workers/workers';
+import { Timeline } from './Timeline';
+import { ToCalendar } from './ToCalendar';
 import { useShelf } from './useShelf';
 import { useAnnealers } from '../../annealing/useTonightBox';
 
@@ -31,7 +28,6 @@ function usual(lastIn: string): { readonly ready: string; readonly due: string }
 }
 
 export function WeekView() {
-  const { trouble } = useNotices.getState();
   const t = useTonight();
   const shelf = useShelf();
   const boxes = useAnnealers();
@@ -137,29 +133,17 @@ export function WeekView() {
                 ))}
               </tbody>
             </table>
-            <button
-              type="button"
-              className="btn btn-ghost btn-sm no-print mt-2"
-              onClick={() => {
-                try {
-                  download(
-                    'week.ics',
-                    'text/calendar',
-                    weekIcs(
-                      plan.loads.map((l) => ({
-                        name: `${l.annealer}: ${title(l)}`,
-                        lastIn: new Date(1000 * l.lastIn),
-                        door: new Date(1000 * l.door),
-                      })),
-                    ),
-                  );
-                } catch (error) {
-                  trouble(sentenceOf(error));
-                }
-              }}
-            >
-              <CalendarDays className="size-4" /> All of it (iCalendar)
-            </button>
+            <ToCalendar
+              says="All of it (iCalendar)"
+              file="week.ics"
+              entries={() =>
+                plan.loads.map((l) => ({
+                  name: `${l.annealer}: ${title(l)}`,
+                  lastIn: fromUnixTime(l.lastIn),
+                  door: fromUnixTime(l.door),
+                }))
+              }
+            />
             <p className="quiet mt-2 text-sm leading-snug">
               A load’s night is its slowest piece’s, by simulation, at its annealing point, in that
               annealer. Found by moving pieces about: not proven the best.
@@ -212,88 +196,5 @@ export function WeekView() {
         </ul>
       </div>
     </div>
-  );
-}
-
-/** Each annealer's loads along one clock. */
-function Timeline({
-  plan,
-  annealers,
-  title,
-}: {
-  readonly plan: Week;
-  readonly annealers: readonly string[];
-  readonly title: (l: WeekLoad) => string;
-}) {
-  if (plan.loads.length === 0) return null;
-  const midnight = (s: number): number => {
-    const d = new Date(1000 * s);
-    return new Date(d.getFullYear(), d.getMonth(), d.getDate()).getTime() / 1000;
-  };
-  const from = midnight(Math.min(...plan.loads.map((l) => l.lastIn)));
-  const to = Math.max(...plan.loads.map((l) => l.door)) + 6 * 3600;
-  const [W, ROW, LEFT] = [1000, 52, 160];
-  const x = (s: number): number => LEFT + ((W - LEFT) * (s - from)) / (to - from);
-  // Midnights of the calendar: a day whose clocks change is not of 24 hours.
-  const first = new Date(1000 * from);
-  const days = Array.from(
-    { length: Math.ceil((to - from) / DAY) },
-    (_, k) => new Date(first.getFullYear(), first.getMonth(), first.getDate() + k).getTime() / 1000,
-  );
-  const height = 26 + ROW * annealers.length;
-  return (
-    <svg
-      viewBox={`0 0 ${String(W)} ${String(height)}`}
-      className="mt-2 w-full bg-(--board)"
-      role="img"
-      aria-label="Loads along the week; the table below tells the same"
-    >
-      {days.map((d) => (
-        <g key={d}>
-          <line
-            x1={x(d)}
-            x2={x(d)}
-            y1={20}
-            y2={height}
-            stroke="var(--chalk-dim)"
-            strokeOpacity={0.3}
-          />
-          <text x={x(d) + 4} y={16} fontSize={17} fill="var(--chalk-dim)">
-            {format(fromUnixTime(d), 'EEE d')}
-          </text>
-        </g>
-      ))}
-      {annealers.map((name, k) => (
-        <g key={name}>
-          <text x={8} y={26 + k * ROW + ROW / 2 + 5} fontSize={18} fill="var(--chalk)">
-            {name}
-          </text>
-          {plan.loads
-            .filter((l) => l.annealer === name)
-            .map((l) => (
-              <g key={l.lastIn}>
-                <rect
-                  x={x(l.lastIn)}
-                  y={26 + k * ROW + 5}
-                  width={Math.max(3, x(l.door) - x(l.lastIn))}
-                  height={ROW - 12}
-                  fill="var(--cherry)"
-                  stroke="var(--chalk-dim)"
-                >
-                  <title>{title(l)}</title>
-                </rect>
-                <text
-                  x={x(l.lastIn) + 6}
-                  y={26 + k * ROW + ROW / 2 + 4}
-                  fontSize={17}
-                  fill="var(--chalk)"
-                >
-                  {l.pieces.length} {l.pieces.length === 1 ? 'piece' : 'pieces'}
-                </text>
-              </g>
-            ))}
-        </g>
-      ))}
-    </svg>
   );
 }

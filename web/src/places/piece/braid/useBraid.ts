@@ -70,14 +70,16 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
   const helpers = sequence?.helpers ?? true;
   const crew = sequence?.crew;
   const stations = sequence?.stations;
+  // Of what is drawn, not of its night: what was worked out of it stands when the night has been checked.
+  const plan = last?.parts;
+  const main = last?.main.index;
   const drawn = useMemo(() => {
-    if (!last) return undefined;
-    const main = last.main.index;
+    if (!plan || main === undefined) return undefined;
     const draft = draftInput(
       {
         form,
         way,
-        parts: last.parts,
+        parts: plan,
         bits: bits ?? [],
         main,
       },
@@ -87,10 +89,10 @@ export function useBraid(planned: Planned | undefined): Braid | undefined {
       main,
       draft,
       drafted: draftWork(draft),
-      parts: heatParts(last.parts),
-      rules: ruleParts(last.parts, ironDiameter),
+      parts: heatParts(plan),
+      rules: ruleParts(plan, ironDiameter),
     };
-  }, [last, form, way, parts, bits, ironDiameter]);
+  }, [plan, main, form, way, parts, bits, ironDiameter]);
   return useMemo(() => {
     if (!drawn) return undefined;
     const { main, draft, drafted, parts, rules } = drawn;

@@ -1,6 +1,6 @@
 // The leaf to draw by: what needs a look, then the part or bit in hand in numbers.
 import { usePiece } from '../usePiece';
-import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
 import { BitFields } from './BitFields';
 import { PartFields } from './PartFields';

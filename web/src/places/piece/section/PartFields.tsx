@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { GlassField } from '../../../fields/GlassField';
 import { NameField } from '../../../fields/NameField';
-import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import type { SectionActions } from '../../../marks/section/actions';
 import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
 import { changePart, editPiece, setProfile } from '../../../stores/draft';

@@ -15,7 +15,7 @@ import {
 } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { HandleTarget } from '../../../marks/section/Handles';
-import type { SectionActions } from '../../../marks/section/SectionDrawing';
+import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
 import { changeBit, changePiece, gesture, setProfile, useDraft } from '../../../stores/draft';
 import type { OnBoard } from '../usePiece';

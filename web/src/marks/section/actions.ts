@@ -1,0 +1,23 @@
+// What the section asks for when it is pulled at.
+import type { PieceBit } from '@zanfirico/contract';
+import type { HandleTarget } from './Handles';
+
+/** What the drawing asks for; the sheet carries it out. */
+export interface SectionActions {
+  readonly onSelect: (point: number) => void;
+  readonly onMove: (target: HandleTarget, reach: number) => void;
+  readonly onGestureEnd: () => void;
+  readonly onRemove: (index: number) => void;
+  readonly onInsertAfter: (index: number) => void;
+  readonly onInsertNear: (to: { readonly height: number; readonly radius: number }) => void;
+  readonly onTakePart: (part: number) => void;
+  readonly onTakeBit: (bit: number) => void;
+  /** Raises a part or bit; `reach` is how near a neighbour draws it, m (0 from the keyboard). */
+  readonly onRaise: (
+    what: { readonly part?: number; readonly bit?: number },
+    by: number,
+    reach: number,
+  ) => void;
+  readonly onBit: (change: Partial<PieceBit>) => void;
+  readonly onFill: (line: number) => void;
+}

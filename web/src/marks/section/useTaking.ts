@@ -1,0 +1,42 @@
+// Taking glass on the drawing in hand.
+import { useEffect, useRef } from 'react';
+import type { Sheet } from '../outline';
+import type { SectionActions } from './actions';
+
+/** Taking a part or bit by its glass, and a double click on the line in hand for a new point. */
+export function useTaking(sheet: Sheet, part: number, actions: SectionActions, shown: boolean) {
+  const ref = useRef<SVGSVGElement>(null);
+  const now = useRef({ sheet, part, actions });
+  useEffect(() => {
+    now.current = { sheet, part, actions };
+  });
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return undefined;
+    const down = (event: Event): void => {
+      const mark = (event.target as Element).closest('[data-part],[data-bit]');
+      if (!(mark instanceof SVGElement)) return;
+      const { part: p, bit: b } = mark.dataset;
+      if (b !== undefined) now.current.actions.onTakeBit(Number(b));
+      else if (p !== undefined && Number(p) !== now.current.part)
+        now.current.actions.onTakePart(Number(p));
+    };
+    const twice = (event: MouseEvent): void => {
+      const { sheet: s, part: p } = now.current;
+      const mark = (event.target as Element).closest('[data-part]');
+      if (mark instanceof SVGElement && Number(mark.dataset['part']) !== p) return;
+      const box = element.getBoundingClientRect();
+      const radius = Math.abs(event.clientX - box.left - s.axis) / s.scale;
+      const height = (s.table - (event.clientY - box.top)) / s.scale;
+      if (mark) now.current.actions.onInsertNear({ radius, height });
+    };
+    element.addEventListener('pointerdown', down);
+    element.addEventListener('dblclick', twice);
+    return () => {
+      element.removeEventListener('pointerdown', down);
+      element.removeEventListener('dblclick', twice);
+    };
+    // The svg appears with the board's size; from then on it stays.
+  }, [shown]);
+  return ref;
+}
