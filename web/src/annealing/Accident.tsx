@@ -12,9 +12,10 @@ import {
   type ScheduleInput,
 } from '@zanfirico/core';
 import { momentOf } from '../clock/moments';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Choice } from '../fields/Choice';
 import { CountField } from '../fields/CountField';
+import { useFields } from '../fields/useFields';
 import { Verdict, VerdictWord } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { TimeField } from '../fields/TimeField';
@@ -36,7 +37,16 @@ interface Props {
   readonly load: readonly LoadPiece[];
 }
 
-type What = Mishap['kind'] | 'log';
+interface Fields {
+  readonly what: Mishap['kind'] | 'log';
+  /** Times of day. */
+  readonly from: string;
+  readonly to: string;
+  readonly minutes: number;
+  /** What a log is in; as it looks when left out. */
+  readonly unit: 'C' | 'F' | undefined;
+  readonly log: { readonly name: string; readonly text: string } | undefined;
+}
 
 /** Real seconds from tonight's last piece in to a time of day after it. */
 function after(lastIn: string, clock: string): number {
@@ -57,12 +67,14 @@ interface Happened {
 export function Accident({ input, lastIn, checked, load }: Props) {
   const units = useDisplay((s) => s.units);
   const soaked = checked.schedule.soak.value;
-  const [what, setWhat] = useState<What>('power off');
-  const [from, setFrom] = useState(() => plus(lastIn, soaked + 20 * 60));
-  const [to, setTo] = useState(() => plus(lastIn, soaked + 110 * 60));
-  const [minutes, setMinutes] = useState(1);
-  const [unit, setUnit] = useState<'C' | 'F'>();
-  const [log, setLog] = useState<{ readonly name: string; readonly text: string }>();
+  const [{ what, from, to, minutes, unit, log }, set] = useFields<Fields>({
+    what: 'power off',
+    from: plus(lastIn, soaked + 20 * 60),
+    to: plus(lastIn, soaked + 110 * 60),
+    minutes: 1,
+    unit: undefined,
+    log: undefined,
+  });
   const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
   const happened = useMemo((): Happened | undefined => {
     if (what === 'log') {
@@ -97,7 +109,9 @@ export function Accident({ input, lastIn, checked, load }: Props) {
           { value: 'door open', label: 'The door was opened' },
           { value: 'log', label: 'A logger’s table' },
         ]}
-        onChange={setWhat}
+        onChange={(what) => {
+          set({ what });
+        }}
       />
       <div className="mt-2 flex flex-wrap items-end gap-4">
         {what !== 'log' && (
@@ -105,18 +119,34 @@ export function Accident({ input, lastIn, checked, load }: Props) {
             <TimeField
               label={what === 'power off' ? 'Off from' : 'Opened at'}
               value={from}
-              onCommit={setFrom}
+              onCommit={(from) => {
+                set({ from });
+              }}
             />
           </div>
         )}
         {what === 'power off' && (
           <div className="w-28">
-            <TimeField label="Back at" value={to} onCommit={setTo} />
+            <TimeField
+              label="Back at"
+              value={to}
+              onCommit={(to) => {
+                set({ to });
+              }}
+            />
           </div>
         )}
         {what === 'door open' && (
           <div className="w-28">
-            <CountField label="Minutes" value={minutes} min={1} max={240} onCommit={setMinutes} />
+            <CountField
+              label="Minutes"
+              value={minutes}
+              min={1}
+              max={240}
+              onCommit={(minutes) => {
+                set({ minutes });
+              }}
+            />
           </div>
         )}
         {what === 'log' && (
@@ -126,8 +156,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
               label="Logger table"
               className="btn btn-outline btn-sm"
               onText={(text, name) => {
-                setUnit(undefined);
-                setLog({ name, text });
+                set({ unit: undefined, log: { name, text } });
               }}
             />
             {read?.ok === true && (
@@ -138,7 +167,9 @@ export function Accident({ input, lastIn, checked, load }: Props) {
                   { value: 'C', label: '°C' },
                   { value: 'F', label: '°F' },
                 ]}
-                onChange={setUnit}
+                onChange={(unit) => {
+                  set({ unit });
+                }}
               />
             )}
           </>

@@ -29,7 +29,7 @@ export function Dialog(props: Props) {
       <Body
         className={`modal-box ${wide ? 'w-[min(52rem,94vw)]' : 'w-[min(44rem,94vw)]'}`}
         {...(onSubmit && {
-          onSubmit: (e: React.FormEvent) => {
+          onSubmit: (e: React.SyntheticEvent) => {
             e.preventDefault();
             onSubmit();
           },

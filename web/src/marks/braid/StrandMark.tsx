@@ -74,8 +74,8 @@ export const StrandMark = memo(function StrandMark({
               y1={0}
               y2={0}
             >
-              {stopsOf(track, every, from, to).map((s) => (
-                <stop key={s.at} offset={s.at} stopColor={s.colour} />
+              {stopsOf(track, every, from, to).map((s, i) => (
+                <stop key={i} offset={s.at} stopColor={s.colour} />
               ))}
             </linearGradient>
             <path

@@ -1,6 +1,6 @@
 // What can be changed of the step in hand.
 import { LIMITS } from '@zanfirico/contract';
-import { factsOf, type StepId, type WorkStep, type Zone } from '@zanfirico/core';
+import { factsOf, type WorkStep, type Zone } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';
@@ -31,7 +31,7 @@ export function StepFields({ braid, step, onChange }: Props) {
         value={step.kind}
         className="col-span-2"
         onChange={(value) => {
-          const next = value as StepId | 'own';
+          const next = value;
           onChange({
             kind: next,
             seconds: next === 'own' ? step.seconds : factsOf({ kind: next }).seconds,
@@ -86,7 +86,7 @@ export function StepFields({ braid, step, onChange }: Props) {
         label="Where on it"
         value={step.zone ?? facts.zone}
         onChange={(value) => {
-          onChange({ zone: value as Zone });
+          onChange({ zone: value });
         }}
       >
         {(Object.keys(ZONES) as Zone[]).map((z) => (
@@ -133,7 +133,7 @@ export function StepFields({ braid, step, onChange }: Props) {
             label="By"
             value={step.seal ?? 'hot'}
             onChange={(value) => {
-              onChange({ seal: value as 'hot' | 'cold' | 'glue' });
+              onChange({ seal: value });
             }}
           >
             <option value="hot">hot seal, for good</option>

@@ -4,6 +4,7 @@ import { measureShape, printText } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
+import { useFields } from '../../../fields/useFields';
 import { profileFromCsv } from '../../../imports/profileFromCsv';
 import { profileFromLine, type ProfileReading } from '../../../imports/profileFromSvg';
 import { flatLine, readSvg, SVG_LIMIT, type SvgDrawing } from '../../../imports/svgLines';
@@ -34,13 +35,15 @@ export function ProfileDialog({
   const name = document.parts[part]?.name ?? '';
   const [source, setSource] = useState<Source>();
   const [failure, setFailure] = useState<string>();
-  const [line, setLine] = useState(0);
-  const [reading, setReading] = useState<ProfileReading>({
+  const [reading, set] = useFields<ProfileReading & { readonly line: number }>({
+    line: 0,
     mmPerUnit: 1,
     axis: 'left',
     wall: profile[Math.floor(profile.length / 2)]?.wall ?? 0.003,
     lowest: Math.min(...profile.map((p) => p.height)),
   });
+
+  const { line } = reading;
 
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
@@ -66,13 +69,12 @@ export function ProfileDialog({
       );
       const chosen = own >= 0 ? own : longest;
       const xs = drawing.lines[chosen]?.cubics.flatMap((c) => [c[0], c[6]]) ?? [0];
-      setLine(chosen);
-      setReading((r) => ({
-        ...r,
+      set({
+        line: chosen,
         mmPerUnit: drawing.mmPerUnit,
         axis: Math.min(...xs.map(Math.abs)) < ABOUT_ZERO ? 'zero' : 'left',
         lowest: own >= 0 ? undefined : Math.min(...profile.map((p) => p.height)),
-      }));
+      });
       setSource({ kind: 'svg', drawing });
     } catch (error) {
       setFailure(sentenceOf(error));
@@ -133,7 +135,13 @@ export function ProfileDialog({
       )}
       {source?.kind === 'svg' && (
         <div className="mt-3 flex gap-6">
-          <Preview drawing={source.drawing} chosen={line} onChoose={setLine} />
+          <Preview
+            drawing={source.drawing}
+            chosen={line}
+            onChoose={(i) => {
+              set({ line: i });
+            }}
+          />
           <div className="flex flex-1 flex-col gap-2">
             <div className="grid grid-cols-2 gap-x-4">
               {tall !== undefined && tall > 0 && (
@@ -144,7 +152,7 @@ export function ProfileDialog({
                   min={0.001}
                   max={2}
                   onCommit={(wanted) => {
-                    setReading((r) => ({ ...r, mmPerUnit: (r.mmPerUnit * wanted) / tall }));
+                    set({ mmPerUnit: (reading.mmPerUnit * wanted) / tall });
                   }}
                 />
               )}
@@ -155,7 +163,7 @@ export function ProfileDialog({
                 min={1e-6}
                 max={1}
                 onCommit={(v) => {
-                  setReading((r) => ({ ...r, mmPerUnit: v * 1e3 }));
+                  set({ mmPerUnit: v * 1e3 });
                 }}
               />
             </div>
@@ -168,7 +176,7 @@ export function ProfileDialog({
                 { value: 'zero', label: 'at x = 0' },
               ]}
               onChange={(axis) => {
-                setReading((r) => ({ ...r, axis }));
+                set({ axis });
               }}
             />
             {source.drawing.lines[line]?.walls === undefined && (
@@ -180,7 +188,7 @@ export function ProfileDialog({
                   within={LIMITS.wall}
                   nudge={1e-4}
                   onCommit={(wall) => {
-                    setReading((r) => ({ ...r, wall }));
+                    set({ wall });
                   }}
                 />
               </div>

@@ -1,10 +1,10 @@
 // A chip test: a chip of the first glass sunk in the second, its halo between crossed polarisers read off.
 import { LIMITS } from '@zanfirico/contract';
 import { expectedHalo, testedDifference, type ChipReading, type RackLine } from '@zanfirico/core';
-import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TypedField } from '../../../fields/TypedField';
+import { useFields } from '../../../fields/useFields';
 import { pointsText } from '../../../marks/speakers';
 import { ChipPicture } from './ChipPicture';
 import { KeepBar } from './KeepBar';
@@ -15,12 +15,25 @@ interface Props {
   readonly second: RackLine;
 }
 
+interface Halo {
+  readonly by: 'retardation' | 'discs';
+  /** What was read; nothing yet when left out. */
+  readonly seen: number | undefined;
+  readonly error: number;
+  /** Glass looked through, m. */
+  readonly thickness: number;
+  readonly around: ChipReading['around'];
+}
+const UNREAD: Halo = {
+  by: 'retardation',
+  seen: undefined,
+  error: 5,
+  thickness: 0.01,
+  around: 'pulled',
+};
+
 export function ChipForm({ first, second }: Props) {
-  const [by, setBy] = useState<'retardation' | 'discs'>('retardation');
-  const [seen, setSeen] = useState<number>();
-  const [error, setError] = useState(5);
-  const [thickness, setThickness] = useState(0.01);
-  const [around, setAround] = useState<'pulled' | 'pressed'>('pulled');
+  const [{ by, seen, error, thickness, around }, set] = useFields(UNREAD);
   const [a, b] = [asTestGlass(first.colour), asTestGlass(second.colour)];
   const expected = expectedHalo(
     { ...a, expansion: first.colour.expansion },
@@ -63,9 +76,7 @@ export function ChipForm({ first, second }: Props) {
           ]}
           value={by}
           onChange={(next) => {
-            setBy(next);
-            setSeen(undefined);
-            setError(next === 'discs' ? 0.5 : 5);
+            set({ by: next, seen: undefined, error: next === 'discs' ? 0.5 : 5 });
           }}
         />
         <div className="w-28">
@@ -73,7 +84,9 @@ export function ChipForm({ first, second }: Props) {
             label={by === 'discs' ? 'Discs' : 'Halo nm/cm'}
             value={seen}
             max={(by === 'discs' ? LIMITS.discs : LIMITS.halo).maximum}
-            onCommit={setSeen}
+            onCommit={(v) => {
+              set({ seen: v });
+            }}
           />
         </div>
         <div className="w-20">
@@ -82,7 +95,7 @@ export function ChipForm({ first, second }: Props) {
             value={error}
             max={(by === 'discs' ? LIMITS.discsError : LIMITS.haloError).maximum}
             onCommit={(v) => {
-              setError(v ?? 0);
+              set({ error: v ?? 0 });
             }}
           />
         </div>
@@ -93,7 +106,9 @@ export function ChipForm({ first, second }: Props) {
               kind="length"
               value={thickness}
               within={LIMITS.lookedThrough}
-              onCommit={setThickness}
+              onCommit={(v) => {
+                set({ thickness: v });
+              }}
             />
           </div>
         )}
@@ -104,7 +119,9 @@ export function ChipForm({ first, second }: Props) {
             { value: 'pressed', label: 'pressed' },
           ]}
           value={around}
-          onChange={setAround}
+          onChange={(next) => {
+            set({ around: next });
+          }}
         />
       </div>
       <KeepBar

@@ -10,10 +10,10 @@ import {
   type RackLine,
   type ThreadReading,
 } from '@zanfirico/core';
-import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TypedField } from '../../../fields/TypedField';
+import { useFields } from '../../../fields/useFields';
 import { pointsText } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
 import { KeepBar } from './KeepBar';
@@ -38,11 +38,16 @@ const USUAL: Omit<ThreadReading, 'bow' | 'inside'> = {
 /** Straighter than a rule can tell, the test only bounds the difference, m. */
 const STRAIGHT = 1e-9;
 
+type Thread = typeof USUAL & {
+  /** Nothing until it was measured. */
+  readonly bow: number | undefined;
+  readonly inside: ThreadReading['inside'];
+};
+const UNMEASURED: Thread = { ...USUAL, bow: undefined, inside: 'first' };
+
 export function ThreadForm({ first, second }: Props) {
   const units = useDisplay((s) => s.units);
-  const [reading, setReading] = useState(USUAL);
-  const [bow, setBow] = useState<number>();
-  const [inside, setInside] = useState<'first' | 'second'>('first');
+  const [{ bow, inside, ...reading }, set] = useFields(UNMEASURED);
   const [a, b] = [asTestGlass(first.colour), asTestGlass(second.colour)];
   const fall = setFall([a, b]);
   const expected = bowFor(
@@ -70,7 +75,7 @@ export function ThreadForm({ first, second }: Props) {
       min={min}
       max={max}
       onCommit={(v) => {
-        setReading((r) => ({ ...r, [key]: v }));
+        set({ [key]: v });
       }}
     />
   );
@@ -99,7 +104,13 @@ export function ThreadForm({ first, second }: Props) {
         </span>
       </p>
       <div className="mt-3 grid grid-cols-3 gap-x-5 gap-y-3 sm:grid-cols-4">
-        <BowField value={bow} most={reading.length / 2} onCommit={setBow} />
+        <BowField
+          value={bow}
+          most={reading.length / 2}
+          onCommit={(v) => {
+            set({ bow: v });
+          }}
+        />
         {field('Long', 'length', 0.02, 3)}
         {field('First half', 'first', 0.00005, 0.02)}
         {field('Second half', 'second', 0.00005, 0.02)}
@@ -115,7 +126,9 @@ export function ThreadForm({ first, second }: Props) {
             { value: 'second', label: second.entry.name },
           ]}
           value={inside}
-          onChange={setInside}
+          onChange={(next) => {
+            set({ inside: next });
+          }}
         />
       </div>
       <KeepBar

@@ -1,8 +1,9 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
 import type { PiecePattern, PiecePoint } from '@zanfirico/contract';
+import type {
+  measureShape} from '@zanfirico/core';
 import {
   LEAST_BLANK,
-  measureShape,
   MOST_BLANK,
   shrunkBlank,
   type PlannedPart,
