@@ -19,6 +19,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     launchOptions: CHROMIUM,
-    trace: 'retain-on-failure',
+    // A trace costs a third of the time: it is kept where a test is tried again.
+    trace: 'on-first-retry',
+    contextOptions: { reducedMotion: 'reduce' },
   },
 });

@@ -118,6 +118,10 @@ export async function openSheet(
   return { ...opened, piece };
 }
 
+/** A text as a file a person chooses. */
+export const textFile = (name: string, text: string, type = 'text/csv'): File =>
+  new File([text], name, { type });
+
 /** Types into a field and leaves it by Enter. */
 export async function typeInto(user: UserEvent, field: HTMLElement, text: string): Promise<void> {
   await user.clear(field);

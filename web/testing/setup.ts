@@ -1,6 +1,7 @@
 // What every interface test in jsdom begins with: matchers, and the few things of a browser that jsdom does not draw.
 import '@testing-library/jest-dom';
 import { cleanup, configure } from '@testing-library/react';
+import { catchFiles, forgetFiles } from './taken';
 
 configure({
   asyncUtilTimeout: 30_000,
@@ -46,7 +47,7 @@ Object.assign(Blob.prototype, {
     });
   },
 });
-Object.assign(URL, { createObjectURL: () => 'blob:test', revokeObjectURL: () => undefined });
+catchFiles();
 Element.prototype.scrollTo = () => undefined;
 Element.prototype.scrollIntoView = () => undefined;
 Element.prototype.setPointerCapture = () => undefined;
@@ -70,4 +71,5 @@ console.error = (...words: unknown[]) => {
 
 afterEach(() => {
   cleanup();
+  forgetFiles();
 });
