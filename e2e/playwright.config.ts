@@ -5,7 +5,7 @@ import { CHROMIUM } from './chromium';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  fullyParallel: false,
+  fullyParallel: true,
   workers: 2,
   // Limits for a machine three times slower than this one: what passes takes no longer for them.
   timeout: 180_000,

@@ -32,7 +32,16 @@ for (const side of ['client', 'offset'])
   for (const [of, value] of Object.entries({ Width: SIZE.width, Height: SIZE.height }))
     Object.defineProperty(HTMLElement.prototype, `${side}${of}`, { configurable: true, value });
 
-Object.assign(globalThis, { ResizeObserver: OneSize });
+/** A pointer as far as drags ask: where it is, and which it is. */
+class Pointer extends MouseEvent {
+  readonly pointerId: number;
+  constructor(type: string, init: PointerEventInit = {}) {
+    super(type, init);
+    this.pointerId = init.pointerId ?? 0;
+  }
+}
+
+Object.assign(globalThis, { ResizeObserver: OneSize, PointerEvent: Pointer });
 Object.assign(Blob.prototype, {
   text(this: Blob): Promise<string> {
     return new Promise((yes, no) => {
@@ -61,6 +70,7 @@ HTMLDialogElement.prototype.close = function (this: HTMLDialogElement) {
   this.open = false;
   this.dispatchEvent(new Event('close'));
 };
+HTMLCanvasElement.prototype.getContext = () => null;
 window.print = () => undefined;
 
 // Answers of the server and of workers come when they come; what is looked at is waited for, so nothing has to be told beforehand.

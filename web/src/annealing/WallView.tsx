@@ -35,7 +35,7 @@ export function WallView({ name, schedule, lastIn, onClose }: Props) {
     const e = dialog.current;
     e?.showModal();
     // Not every browser or frame allows it; the view is as large as the window all the same.
-    void e?.requestFullscreen().catch(() => undefined);
+    if (document.fullscreenEnabled) void e?.requestFullscreen().catch(() => undefined);
     const tick = setInterval(() => {
       setNow(new Date());
     }, 20_000);

@@ -22,13 +22,15 @@ interface Props {
   readonly onTake: (key: string) => void;
   /** Moved up by so many metres since the last call. */
   readonly onRaise: (key: string, by: number, byKey: boolean) => void;
+  /** Taken by the pointer, and let go. */
+  readonly onBegin: () => void;
   readonly onEnd: () => void;
 }
 
 const COLUMN = 24;
 const RADIUS = 12;
 
-export function Balloons({ balloons, height, scale, onTake, onRaise, onEnd }: Props) {
+export function Balloons({ balloons, height, scale, onTake, onRaise, onBegin, onEnd }: Props) {
   const places = spread(
     balloons.map((b) => b.y),
     2 * RADIUS + 4,
@@ -38,6 +40,7 @@ export function Balloons({ balloons, height, scale, onTake, onRaise, onEnd }: Pr
   const grip = useDrag<{ key: string; y: number }>({
     onBegin: ({ key }) => {
       onTake(key);
+      onBegin();
     },
     onMove: (held, _x, y) => {
       onRaise(held.key, (held.y - y) / scale, false);

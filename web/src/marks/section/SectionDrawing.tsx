@@ -58,6 +58,7 @@ export function SectionDrawing(props: Props) {
   const svg = useTaking(sheet, part, actions, size.width > 0);
   const freeze = (): void => {
     setFrozen(sheet);
+    actions.onGestureBegin();
   };
   const thaw = (): void => {
     setFrozen(undefined);
@@ -136,7 +137,6 @@ export function SectionDrawing(props: Props) {
                 const index = Number(key.slice(1));
                 if (key.startsWith('p')) actions.onTakePart(index);
                 else actions.onTakeBit(index);
-                setFrozen(sheet);
               }}
               onRaise={(key, by, byKey) => {
                 const index = Number(key.slice(1));
@@ -146,6 +146,7 @@ export function SectionDrawing(props: Props) {
                   byKey ? 0 : SNAP_PX / sheet.scale,
                 );
               }}
+              onBegin={freeze}
               onEnd={thaw}
             />
           )}

@@ -6,6 +6,8 @@ import type { HandleTarget } from './Handles';
 export interface SectionActions {
   readonly onSelect: (point: number) => void;
   readonly onMove: (target: HandleTarget, reach: number) => void;
+  /** Something is held by the pointer: all until it is let go is one step of undo. */
+  readonly onGestureBegin: () => void;
   readonly onGestureEnd: () => void;
   readonly onRemove: (index: number) => void;
   readonly onInsertAfter: (index: number) => void;

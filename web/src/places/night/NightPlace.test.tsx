@@ -1,6 +1,7 @@
 // The Night place: tonight's box, the week, a night by bare numbers.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
+import { lastTaken } from '../../../testing/taken';
 import { houseForAll, openAt, typeInto } from '../../../testing/house';
 import { useTonight } from '../../stores/tonight';
 
@@ -32,6 +33,15 @@ describe('tonight’s box', () => {
     });
     await user.click(screen.getByLabelText(/^Rain gauge/));
     expect(await screen.findByRole('region', { name: 'The load' })).toBeVisible();
+    await user.click(screen.getByRole('button', { name: /iCalendar/ }));
+    await waitFor(async () => {
+      expect((await lastTaken())?.name).toMatch(/\.ics$/);
+    });
+    expect((await lastTaken())?.text.match(/BEGIN:VEVENT/g)).toHaveLength(2);
+    await user.click(screen.getByRole('tab', { name: 'Accidents' }));
+    const each = await screen.findByRole('list', { name: 'Each piece of the load' });
+    expect(each).toHaveTextContent('Quay goblet');
+    expect(within(each).getAllByRole('listitem')).toHaveLength(2);
   });
 
   it('learns its cooling and its unevenness from a log of a night', async () => {
@@ -111,6 +121,15 @@ describe('by bare numbers', () => {
     expect(rows).toHaveLength(9);
     const used = rows.map((r) => Number([...r.textContent.matchAll(/(\d+) %/g)].at(-1)?.[1]));
     expect(used).toEqual([...used].sort((a, b) => b - a));
+    // What is said to be held fully has no margin left to measure.
+    expect(margins).toHaveTextContent('thick and thin hold each other fully');
+    await user.click(screen.getByText('What is assumed'));
+    await typeInto(user, screen.getByLabelText(/^Thick held by thin/), '100');
+    await waitFor(() => {
+      expect(screen.getByRole('region', { name: 'Margins' })).not.toHaveTextContent(
+        'thick and thin hold each other fully',
+      );
+    });
   });
 
   it('going up has its own clock, and begins no hotter than the hold', async () => {

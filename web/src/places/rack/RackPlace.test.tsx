@@ -3,7 +3,14 @@ import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import { freshDocument } from '../pieces/freshDocument';
 import { lastTaken } from '../../../testing/taken';
-import { houseForAll, openAt, openSheet, textFile, typeInto } from '../../../testing/house';
+import {
+  demoPiece,
+  houseForAll,
+  openAt,
+  openSheet,
+  textFile,
+  typeInto,
+} from '../../../testing/house';
 
 const house = houseForAll();
 
@@ -306,6 +313,15 @@ describe('the shop', () => {
     );
     await typeInto(user, screen.getByLabelText('the keyhole, mouth'), '60 mm');
     expect(screen.getByLabelText('the keyhole, mouth')).toHaveValue('60');
+    cleanup();
+    const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
+    await piece.user.click(screen.getByRole('tab', { name: 'Read' }));
+    expect(
+      await screen.findByText(/244 mm across does not pass the keyhole’s mouth of 60 mm/),
+    ).toBeVisible();
+    await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
+    await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
+    await screen.findByLabelText('the keyhole, mouth');
     await user.click(screen.getByRole('button', { name: 'Remove the keyhole' }));
     expect(screen.queryByLabelText('the keyhole, mouth')).toBeNull();
     await user.click(await screen.findByRole('button', { name: 'Undo' }));

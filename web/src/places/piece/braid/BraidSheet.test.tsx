@@ -2,6 +2,8 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { PieceDocument } from '@zanfirico/contract';
+import Papa from 'papaparse';
+import { lastTaken } from '../../../../testing/taken';
 import {
   demoPiece,
   houseForAll,
@@ -203,8 +205,90 @@ describe('the crew', () => {
     );
     expect(crew).toHaveTextContent(/nothing is under|nothing can be shorter/);
     expect(crew).toHaveTextContent(/Alone: \d+:\d\d/);
+    expect(crew).toHaveTextContent('Without ');
+    expect(crew).toHaveTextContent('Nobody for:');
+    expect(crew).toHaveTextContent('It is as long as steps');
     for (const box of within(crew).getAllByLabelText('leads'))
       if ((box as HTMLInputElement).checked) await user.click(box);
     expect(await screen.findByText('Nobody of the crew can lead at the bench.')).toBeVisible();
   }, 90_000);
+
+  it('with a glory hole fewer costs waits, which is said; a step in hand says who and what it waits for', async () => {
+    const user = await open(demoPiece('Harbour candlestick'));
+    const crew = screen.getByRole('region', { name: 'Crew' });
+    await typeInto(user, within(crew).getByLabelText('Glory holes'), '1');
+    expect(onBoard().sequence?.stations?.['glory hole']).toBe(1);
+    await user.click(within(crew).getByRole('button', { name: 'Plan the crew' }));
+    await waitFor(
+      () => {
+        expect(crew).toHaveTextContent('With 2 glory holes every wait would hold');
+      },
+      { timeout: 60_000 },
+    );
+    await user.click(screen.getByRole('button', { name: /^Step 45:/ }));
+    expect(screen.getByRole('region', { name: 'Step 45' })).toHaveTextContent(/gaffer.*once/);
+  }, 90_000);
+});
+
+describe('the order leaves', () => {
+  const take = async (user: UserEvent, what: string): Promise<string> => {
+    await user.click(screen.getAllByText('Take away').at(-1) as HTMLElement);
+    await user.click(screen.getByRole('button', { name: what }));
+    return (await lastTaken())?.text ?? '';
+  };
+
+  it('as a table with its clock and its heat, a row a step', async () => {
+    const user = await open(tumbler());
+    const text = await take(user, 'The order (CSV)');
+    const { data } = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true });
+    expect(data).toHaveLength(steps().length);
+    const starts = data.map((r) => Number(r['start_s']));
+    expect(starts[0]).toBe(0);
+    expect(data.every((r) => Number(r['seconds']) > 0)).toBe(true);
+    expect([...starts].sort((a, b) => a - b)).toEqual(starts);
+  });
+
+  it('as JSON with its piece’s name, and as a picture of itself that needs no page', async () => {
+    const user = await open(tumbler());
+    expect(JSON.parse(await take(user, 'The order (JSON)'))).toMatchObject({
+      format: 'zanfirico.order',
+      piece: 'Braided tumbler',
+    });
+    const svg = await take(user, 'The braid (SVG)');
+    expect(svg).toContain('<svg');
+    expect(svg).not.toContain('var(--');
+  });
+});
+
+describe('looking', () => {
+  it('closer shows more of each second, as far as it goes; further shows all', async () => {
+    const user = await open(tumbler());
+    const width = (): number =>
+      Number(screen.getByRole('img', { name: /^The braid/ }).getAttribute('width'));
+    const whole = width();
+    expect(screen.getByRole('button', { name: 'Show more of it' })).toBeDisabled();
+    const closer = screen.getByRole('button', { name: 'Look closer' });
+    let last = whole;
+    while (!(closer as HTMLButtonElement).disabled) {
+      await user.click(closer);
+      expect(width()).toBeGreaterThan(last);
+      last = width();
+    }
+    expect(last / whole).toBeGreaterThan(30);
+    while (!screen.getByRole<HTMLButtonElement>('button', { name: 'Show more of it' }).disabled)
+      await user.click(screen.getByRole('button', { name: 'Show more of it' }));
+    expect(width()).toBe(whole);
+  });
+
+  it('at a step taken on the drawing, in the table or by keys is looking at the same one', async () => {
+    const user = await open(tumbler());
+    await user.click(steps()[4] as HTMLElement);
+    const leaf = (): HTMLElement => screen.getByRole('region', { name: /^Step \d+$/ });
+    expect(leaf()).toHaveAccessibleName('Step 5');
+    fireEvent.keyDown(screen.getByRole('slider', { name: /^Braid/ }), { key: 'ArrowLeft' });
+    expect(leaf()).toHaveAccessibleName('Step 4');
+    expect(screen.getByRole('slider', { name: /^Braid/ })).toHaveAttribute('aria-valuenow', '4');
+    fireEvent.keyDown(screen.getByRole('slider', { name: /^Braid/ }), { key: 'ArrowUp' });
+    expect(leaf()).toHaveAccessibleName('Step 3');
+  });
 });

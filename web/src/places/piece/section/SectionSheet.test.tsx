@@ -51,6 +51,39 @@ describe('points and walls', () => {
     expect(onBoard().parts[0]?.profile).toHaveLength(6);
   });
 
+  it('held by the pointer is one step of undo, however long the hand rests; keys are one a burst', async () => {
+    const user = await open('tumbler');
+    const radius = (): string => screen.getByLabelText<HTMLInputElement>('Point 5 radius').value;
+    const handle = screen.getByRole('button', { name: /^Point 5:/ });
+    const at = (clientX: number) => ({ clientX, clientY: 200, pointerId: 1, button: 0 });
+    fireEvent.pointerDown(handle, at(300));
+    fireEvent.pointerMove(handle, at(290));
+    const rested = radius();
+    expect(rested).not.toBe('38');
+    // Longer than keys may rest (0.6 s).
+    await new Promise((done) => setTimeout(done, 800));
+    fireEvent.pointerMove(handle, at(270));
+    fireEvent.pointerUp(handle, at(270));
+    const moved = radius();
+    expect(moved).not.toBe(rested);
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(radius()).toBe('38');
+    expect(screen.getByRole('button', { name: 'Undo' })).toBeDisabled();
+    await user.click(screen.getByRole('button', { name: 'Redo' }));
+    expect(radius()).toBe(moved);
+    screen.getByRole('button', { name: /^Point 5:/ }).focus();
+    await user.keyboard('{ArrowLeft}{ArrowLeft}');
+    await new Promise((done) => setTimeout(done, 800));
+    await user.keyboard('{ArrowLeft}');
+    const undos = async (): Promise<number> => {
+      for (let n = 0; ; n += 1) {
+        if (screen.getByRole<HTMLButtonElement>('button', { name: 'Undo' }).disabled) return n;
+        await user.click(screen.getByRole('button', { name: 'Undo' }));
+      }
+    };
+    expect(await undos()).toBe(3);
+  });
+
   it('what is typed is read in any unit, and shown in the person’s own', async () => {
     const user = await open('tumbler');
     const height = screen.getByLabelText('Point 6 height');

@@ -20,7 +20,7 @@ import { useBoard } from '../../../stores/board';
 import { changeBit, changePiece, gesture, setProfile, useDraft } from '../../../stores/draft';
 import type { OnBoard } from '../usePiece';
 
-/** A pause this long between moves ends the gesture for undo, ms. */
+/** A pause this long between presses of keys ends the gesture for undo, ms. A pointer's lasts until it is let go. */
 const GESTURE_ENDS_MS = 600;
 
 const partNow = (index: number): PiecePart | undefined =>
@@ -70,11 +70,13 @@ export function useSectionActions(board: OnBoard): SectionActions {
   }, [board]);
   const current = useRef<ReturnType<typeof gesture>>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const held = useRef(false);
   /** Where a part stood when it was taken, and how far the hand has moved since. */
   const raise = useRef<{ part: number; from: readonly PiecePoint[]; hand: number }>(undefined);
 
   const endGesture = useCallback(() => {
     clearTimeout(timer.current);
+    held.current = false;
     current.current?.end();
     current.current = undefined;
     raise.current = undefined;
@@ -86,7 +88,7 @@ export function useSectionActions(board: OnBoard): SectionActions {
       current.current ??= gesture();
       current.current.step(run);
       clearTimeout(timer.current);
-      timer.current = setTimeout(endGesture, GESTURE_ENDS_MS);
+      if (!held.current) timer.current = setTimeout(endGesture, GESTURE_ENDS_MS);
     };
     const neighboursOf = (part: number): Line[] =>
       (last.current?.parts ?? []).filter((p) => p.index !== part).map((p) => p.outline);
@@ -121,6 +123,10 @@ export function useSectionActions(board: OnBoard): SectionActions {
           const near = useBoard.getState().snap ? neighboursOf(inHand()) : [];
           setProfile(inHand(), afterMove(part, target, near, reach));
         });
+      },
+      onGestureBegin: () => {
+        endGesture();
+        held.current = true;
       },
       onGestureEnd: endGesture,
       onRemove: (index) => {

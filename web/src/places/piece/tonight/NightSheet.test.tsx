@@ -1,7 +1,8 @@
 // One night a piece: band, line, Night, card, CSV and revisions tell the checked schedule, the very same.
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfirico/core';
 import Papa from 'papaparse';
+import { lastTaken } from '../../../../testing/taken';
 import { clockWords } from '../../../clock/clockWords';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import { useDraft } from '../../../stores/draft';
@@ -11,6 +12,7 @@ import {
   nightChecked,
   onBoard,
   openSheet,
+  textFile,
   typeInto,
 } from '../../../../testing/house';
 
@@ -58,20 +60,14 @@ describe('one night a piece', () => {
   });
 
   it('the CSV that leaves is the checked one, even when it is asked for at once', async () => {
-    const made: Blob[] = [];
-    const watched = jest.spyOn(URL, 'createObjectURL').mockImplementation((b) => {
-      made.push(b as Blob);
-      return 'blob:test';
-    });
     const night = nightOf('Salt cellar');
     const { user } = await openSheet(house, demoPiece('Salt cellar'));
     await user.click(screen.getByText('Take away'));
     await user.click(screen.getByRole('button', { name: 'Tonight’s schedule, as CSV' }));
     await nightChecked();
     await screen.findByText('Take away');
-    watched.mockRestore();
-    const text = await made.at(-1)?.text();
-    const { data } = Papa.parse<Record<string, string>>((text ?? '').trimEnd(), { header: true });
+    const text = (await lastTaken())?.text ?? '';
+    const { data } = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true });
     const slow = data.find((r) => r['what'] === 'Slow fall');
     const row = night.rows.find((r) => r.name === 'Slow fall');
     expect(Number(slow?.['rate_c_per_h'])).toBeCloseTo((row?.rate ?? 0) * 3600, 2);
@@ -136,5 +132,109 @@ describe('what is set in the Night sheet', () => {
     await typeInto(user, screen.getByLabelText(/^Box cooling time/), '6:00');
     expect(onBoard().firing.boxCoolingTime).toBe(6 * 3600);
     expect(useDraft.temporal.getState().pastStates.length).toBeGreaterThan(0);
+  });
+});
+
+describe('below the curve', () => {
+  const openTab = async (piece: string, tab: string) => {
+    const opened = await openSheet(house, demoPiece(piece), 'night');
+    await nightChecked();
+    await opened.user.click(screen.getByRole('tab', { name: tab }));
+    return opened;
+  };
+
+  it('practices are compared, and a recipe of the shop’s is judged, told what to do, and kept', async () => {
+    const { user } = await openTab('Quay goblet', 'Compare');
+    const compared = await screen.findByRole('region', { name: 'Compared' });
+    await waitFor(
+      () => {
+        expect(within(compared).queryAllByText('working …')).toHaveLength(0);
+      },
+      { timeout: 60_000 },
+    );
+    expect(within(compared).getByRole('row', { name: /Held at 925 °F/ })).toHaveTextContent('kWh');
+    await user.click(within(compared).getByRole('button', { name: 'A recipe of ours' }));
+    await user.type(within(compared).getByLabelText('Called'), 'Grandmother’s');
+    // What comes first is tonight's own programme; a hasty fall is typed over it.
+    await typeInto(user, within(compared).getAllByLabelText(/^At/)[1] as HTMLElement, '200 C/h');
+    await user.click(within(compared).getByRole('button', { name: 'Keep it' }));
+    expect(await screen.findByText(/is kept with the shop’s recipes/)).toBeVisible();
+    const row = await within(compared).findByRole('row', { name: /Grandmother’s/ });
+    await waitFor(
+      () => {
+        expect(row).toHaveTextContent(/(Watch|No)\. It keeps/);
+      },
+      { timeout: 60_000 },
+    );
+    expect(row).toHaveTextContent('Fall slower');
+  }, 120_000);
+
+  it('inside the wall, tension and temperature are looked at at any moment', async () => {
+    const { user } = await openTab('Tide-pool bowl', 'Inside');
+    const inside = await screen.findByRole('region', { name: /Inside the wall: tension/ });
+    expect(inside).toHaveTextContent('Orange is pulled');
+    const moment = screen.getByLabelText('Moment of the night');
+    const before = moment.getAttribute('aria-valuetext');
+    fireEvent.change(moment, { target: { value: String(Number(moment.getAttribute('max')) / 2) } });
+    expect(moment).not.toHaveAttribute('aria-valuetext', before ?? '');
+    await user.click(screen.getByText('Temperature'));
+    expect(
+      await screen.findByRole('region', { name: /Inside the wall: temperature/ }),
+    ).toBeVisible();
+  });
+
+  it('what happened is judged: the power off, the door open, a logger’s table in °F, no table at all', async () => {
+    const { user } = await openTab('Tide-pool bowl', 'Accidents');
+    const accidents = await screen.findByRole('region', { name: 'Accidents' });
+    const keeps = (): Promise<HTMLElement> =>
+      within(accidents).findByText(/Now it keeps/, undefined, { timeout: 60_000 });
+    await keeps();
+    await user.click(within(accidents).getByText('The door was opened'));
+    await typeInto(user, within(accidents).getByLabelText('Minutes'), '0');
+    expect(within(accidents).getByRole('alert')).toHaveTextContent('Minutes: given “0”');
+    await user.keyboard('{Escape}');
+    await keeps();
+    await user.click(within(accidents).getByText('A logger’s table'));
+    const log = within(accidents).getByLabelText('Logger table');
+    await user.upload(
+      log,
+      textFile(
+        'night.csv',
+        'time,temp\n22:00,941\n23:30,941\n00:10,600\n02:00,300\n02:00,299\n06:00,100',
+      ),
+    );
+    await waitFor(() => {
+      expect(accidents).toHaveTextContent('taken for °F');
+    });
+    expect(accidents).toHaveTextContent('came twice');
+    await keeps();
+    await user.upload(log, textFile('words.csv', 'nothing to read here'));
+    expect(await within(accidents).findByRole('alert')).toHaveTextContent('No two readings');
+  }, 120_000);
+
+  it('in an annealer of the shop it is worked out anew; programme and way up leave as tables', async () => {
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
+    await user.selectOptions(screen.getByLabelText('Annealer'), 'the big box');
+    expect(await screen.findByText(/Its figures are on/)).toBeVisible();
+    await nightChecked();
+    await user.click(screen.getByRole('button', { name: 'This schedule (CSV)' }));
+    expect((await lastTaken())?.name).toMatch(/night\.csv$/);
+    await user.click(screen.getByRole('tab', { name: 'Going up' }));
+    await user.click(await screen.findByRole('button', { name: 'This recipe (CSV)' }));
+    expect((await lastTaken())?.name).toBe('going-up.csv');
+    expect((await lastTaken())?.text).toMatch(/rate|°C|c_per_h/i);
+  });
+
+  it('on the wall it stands in big, by the same clock, and comes off by its cross', async () => {
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
+    await nightChecked();
+    const door = /\d\d:\d\d/.exec(
+      screen.getByRole('heading', { name: /Door may open/ }).textContent,
+    )?.[0];
+    await user.click(screen.getByRole('button', { name: 'On the wall' }));
+    const wall = screen.getByRole('dialog', { name: /Tonight on the wall/ });
+    expect(wall).toHaveTextContent(`Door ${door ?? 'none'}`);
+    await user.click(within(wall).getByRole('button', { name: 'Off the wall' }));
+    expect(screen.queryByRole('dialog', { name: /Tonight on the wall/ })).toBeNull();
   });
 });

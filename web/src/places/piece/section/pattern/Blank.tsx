@@ -1,13 +1,7 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
 import type { PiecePattern, PiecePoint } from '@zanfirico/contract';
-import type {
-  measureShape} from '@zanfirico/core';
-import {
-  LEAST_BLANK,
-  MOST_BLANK,
-  shrunkBlank,
-  type PlannedPart,
-} from '@zanfirico/core';
+import type { measureShape } from '@zanfirico/core';
+import { LEAST_BLANK, MOST_BLANK, shrunkBlank, type PlannedPart } from '@zanfirico/core';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';
 import { BlankDrawing } from './BlankDrawing';
