@@ -1,6 +1,6 @@
 // The public face of the core: the glass science and the planning.
 export { PRACTICES, type Practice } from './anneal/practice';
-export type { Schedule } from './anneal/schedule';
+export type { Schedule } from './anneal/scheduleInput';
 export {
   billetFor,
   canesRound,
@@ -254,7 +254,7 @@ export { ARRIVES_UNEVEN } from './anneal/soak';
 export type { Body } from './conduction/lattice';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';
 export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxation';
-export type { ScheduleInput } from './anneal/schedule';
+export type { ScheduleInput } from './anneal/scheduleInput';
 export type { WallTrace } from './anneal/recorder';
 export type { KilnCurve } from './anneal/simulate';
 export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';

@@ -11,7 +11,7 @@ import type { Annealed, Outcome } from './outcome';
 import { putInBox, type InBox } from './unevenBox';
 import { CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import type { KilnCurve } from './simulate';
 import { eveningTime } from './soak';
 import { warming } from './warming';

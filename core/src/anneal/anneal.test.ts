@@ -8,7 +8,8 @@ import { surfaceExchange } from './exchange';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import type { Body } from '../conduction/lattice';
 import { frozenTension, rampDifference, surfaceTensionPerRate } from './ramp';
-import { annealingSchedule, type ScheduleInput } from './schedule';
+import { annealingSchedule } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { reliefTime } from './soak';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;

@@ -4,7 +4,8 @@ import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
 import { putInBox, putRoughly, type InBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
-import { annealingSchedule, type Schedule, type ScheduleInput, type Tuned } from './schedule';
+import { annealingSchedule } from './schedule';
+import type { Schedule, ScheduleInput, Tuned } from './scheduleInput';
 import type { KilnCurve } from './simulate';
 import { ARRIVES_UNEVEN } from './soak';
 

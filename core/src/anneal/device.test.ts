@@ -11,7 +11,8 @@ import { putThrough } from './outcome';
 import { placeCurve, putInBox, putRoughly } from './unevenBox';
 import { PRACTICES } from './practice';
 import { recipeCurve, recipeProblems } from './recipe';
-import { annealingSchedule, type ScheduleInput } from './schedule';
+import { annealingSchedule } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { even, HOUR, soft, tonight } from './nights.fixture';
 import { warming } from './warming';
 

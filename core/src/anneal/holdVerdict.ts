@@ -3,7 +3,7 @@ import type { Glass } from '../glass/glass';
 import { fitVft, logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { settlesAt } from './box';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 
 /** Between these viscosities at the hold, glass neither sags within hours nor takes days to relax. */
 const LOG_SAGS = 10.5;

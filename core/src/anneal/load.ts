@@ -6,7 +6,7 @@ import { checkedSchedule, fromLastIn, type Checked } from './checked';
 import type { Outcome } from './outcome';
 import { putInBox } from './unevenBox';
 import { CLOSE, PRACTICES } from './practice';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** Something to be annealed. m */

@@ -3,7 +3,7 @@ import type { CoolingWall } from './allow';
 import { checkedSchedule } from './checked';
 import { nightMargins, type Margin } from './margins';
 import { PRACTICES } from './practice';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { even, stepped, tonight } from './nights.fixture';
 
 const night = (wall: CoolingWall): ScheduleInput => tonight(wall, { holding: 0 });

@@ -8,7 +8,7 @@ import { KILN_EXCHANGE } from './exchange';
 import type { Through } from './outcome';
 import { placeCurve, putInBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** One thing a little off. */

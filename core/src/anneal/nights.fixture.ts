@@ -4,7 +4,7 @@ import { findGlass } from '../rack/glasses';
 import type { CoolingWall } from './allow';
 import { STUDIO_BOX, type Box } from './box';
 import type { LoadPiece } from './load';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 
 const shipped = (id: string): Glass => {
   const glass = findGlass(id);

@@ -3,7 +3,7 @@ import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { allowedRate, passingPerRate, type StressPerRate } from './allow';
 import { surfaceExchange } from './exchange';
 import { SAFETY, WORKING_STRESS } from './practice';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 
 /**
  * The slow fall ends where what the quicker fall brings can no longer be frozen in: while the glass grows ten times stiffer (some

@@ -1,6 +1,6 @@
 // A recipe: from where, to where, how fast or how long; typed, read from a table, or made. And the curve it becomes in a box.
 import { climbAt, fall, naturalTime, settlesAt, type Box } from './box';
-import type { Schedule } from './schedule';
+import type { Schedule } from './scheduleInput';
 
 /** One line of a recipe: to a temperature at a rate (K/s, taken positive), or held for a time (s). */
 export interface RecipeLine {

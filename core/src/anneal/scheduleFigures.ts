@@ -6,7 +6,7 @@ import { naturalRate, type Box, type Fall } from './box';
 import { inHours } from './holdVerdict';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { FROZEN_UNDER } from './ramp';
-import type { Schedule, ScheduleInput } from './schedule';
+import type { Schedule, ScheduleInput } from './scheduleInput';
 import { BOX_EVENS } from './soak';
 
 const ADAMS =

@@ -5,7 +5,7 @@ import { AFTER_SOAK, checkedSchedule } from './checked';
 import { putAtHottest, putInBox, type InBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, recipeTime, type Recipe } from './recipe';
-import type { ScheduleInput } from './schedule';
+import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** The best found so far. */

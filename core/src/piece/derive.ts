@@ -1,7 +1,7 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
-import type { ScheduleInput } from '../anneal/schedule';
+import type { ScheduleInput } from '../anneal/scheduleInput';
 import { planGathers, type GatherPlan } from '../gather/gatherPlan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';

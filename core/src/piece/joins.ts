@@ -1,8 +1,9 @@
 // Where parts and bits meet, and what to say where they do not.
 import { bitMesh } from '../shape/bitMesh';
-import { contact, distanceTo, type Contact } from '../shape/contact';
+import { boxOf, contact, distanceTo, type Contact } from '../shape/contact';
+import { FacetTree } from '../shape/facetTree';
 import type { Shape } from '../shape/measure';
-import { distanceToMesh, type Mesh } from '../shape/mesh';
+import type { Mesh } from '../shape/mesh';
 import { areOne, eachApart, unite } from '../work/joined';
 import type { BitInput, ReadBit } from './bits';
 import type { Part } from './part';
@@ -148,44 +149,35 @@ function gapOf(mesh: Mesh, distance: (at: Place) => number, within = Infinity): 
   return best;
 }
 
-/** Distance to a mesh, asked in full only near it: further off than `within` from its box it is at least that. */
-function nearMesh(mesh: Mesh, within: number): (at: readonly [number, number, number]) => number {
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  mesh.positions.forEach((v, i) => {
-    const c = i % 3;
-    low[c] = Math.min(low[c] as number, v);
-    high[c] = Math.max(high[c] as number, v);
-  });
-  return (at) => {
-    let off = 0;
-    at.forEach((v, c) => {
-      off = Math.max(off, (low[c] as number) - v, v - (high[c] as number));
-    });
-    return off > within ? off : distanceToMesh(mesh, at, within);
-  };
-}
-
 /** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
   parts: readonly Part[],
 ): Remark[] {
-  const toParts = ([x, y, z]: Place): number =>
-    parts.reduce(
-      (least, p) => Math.min(least, distanceTo(p.outline, Math.hypot(x, y), z)),
-      Infinity,
-    );
+  const sections = parts.map((p) => ({ line: p.outline, box: boxOf(p.outline) }));
+  /** Distance to the nearest part; of what is no nearer than `within` no less than that, and no more than the distance. */
+  const toParts =
+    (within: number) =>
+    ([x, y, z]: Place): number => {
+      const r = Math.hypot(x, y);
+      let least = Infinity;
+      for (const { line, box } of sections) {
+        const off = Math.max(box.r0 - r, r - box.r1, box.z0 - z, z - box.z1);
+        if (off < least) least = Math.min(least, off < within ? distanceTo(line, r, z) : off);
+      }
+      return least;
+    };
   const read = bits.map((bit) => {
     const place = { ...bit.input.place, copies: 1 };
     const mesh = bitMesh({ shape: bit.input.shape, place });
     // All its copies, made once, and only where another bit may hang on it.
-    let near: ((at: Place) => number) | undefined;
+    let tree: FacetTree | undefined;
     return {
       bit,
       mesh,
-      holds: gapOf(mesh, toParts, NEVER_HOLDS).gap <= HOLDS,
-      toIt: (at: Place): number => (near ??= nearMesh(bitMesh(bit.input), NEVER_HOLDS))(at),
+      holds: gapOf(mesh, toParts(NEVER_HOLDS), NEVER_HOLDS).gap <= HOLDS,
+      toIt: (at: Place): number =>
+        (tree ??= new FacetTree(bitMesh(bit.input))).distance(at, NEVER_HOLDS),
     };
   });
   // What touches a bit that holds, holds.
@@ -201,7 +193,7 @@ export function looseBits(
   }
   return read.flatMap(({ bit, mesh, holds }): Remark[] => {
     if (holds) return [];
-    const { gap, at } = gapOf(mesh, toParts);
+    const { gap, at } = gapOf(mesh, toParts(Infinity));
     return [
       {
         bit: bit.index,

@@ -10,14 +10,15 @@ export interface Contact {
   readonly at: { readonly r: number; readonly z: number };
 }
 
-interface Box {
+/** The room an outline takes, m. */
+export interface Box {
   readonly r0: number;
   readonly r1: number;
   readonly z0: number;
   readonly z1: number;
 }
 
-const boxOf = ({ r, z }: Line): Box => {
+export const boxOf = ({ r, z }: Line): Box => {
   let [r0, r1, z0, z1] = [Infinity, -Infinity, Infinity, -Infinity];
   for (let i = 0; i < r.length; i += 1) {
     const a = r[i] as number;

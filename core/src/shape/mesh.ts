@@ -43,65 +43,6 @@ export function measureMesh({ positions, triangles }: Mesh): MeshMeasure {
   };
 }
 
-/**
- * Distance from a point to a mesh's nearest facet, m (closest point on a triangle: Ericson, *Real-Time Collision Detection*, 2005). Past
- * `within` only that it is at least so much.
- */
-export function distanceToMesh(
-  { positions, triangles }: Mesh,
-  [x, y, z]: readonly [number, number, number],
-  within = Infinity,
-): number {
-  let best = Infinity;
-  const at = (t: number, c: number): number =>
-    positions[3 * (triangles[t] as number) + c] as number;
-  const off = (v: number, p: number, q: number, r: number): number =>
-    Math.max(Math.min(p, q, r) - v, v - Math.max(p, q, r));
-  for (let t = 0; t < triangles.length; t += 3) {
-    if (within < Infinity) {
-      const least = Math.max(
-        off(x, at(t, 0), at(t + 1, 0), at(t + 2, 0)),
-        off(y, at(t, 1), at(t + 1, 1), at(t + 2, 1)),
-        off(z, at(t, 2), at(t + 1, 2), at(t + 2, 2)),
-      );
-      if (least > within) {
-        best = Math.min(best, least * least);
-        continue;
-      }
-    }
-    const a = [at(t, 0), at(t, 1), at(t, 2)] as const;
-    const ab = [at(t + 1, 0) - a[0], at(t + 1, 1) - a[1], at(t + 1, 2) - a[2]] as const;
-    const ac = [at(t + 2, 0) - a[0], at(t + 2, 1) - a[1], at(t + 2, 2) - a[2]] as const;
-    const ap = [x - a[0], y - a[1], z - a[2]] as const;
-    const dot = (p: readonly number[], q: readonly number[]): number =>
-      (p[0] as number) * (q[0] as number) +
-      (p[1] as number) * (q[1] as number) +
-      (p[2] as number) * (q[2] as number);
-    const [d1, d2, bb, cc, bc] = [dot(ab, ap), dot(ac, ap), dot(ab, ab), dot(ac, ac), dot(ab, ac)];
-    const clamp = (v: number): number => Math.min(1, Math.max(0, v));
-    const det = bb * cc - bc * bc;
-    let v = det > 0 ? (cc * d1 - bc * d2) / det : -1;
-    let w = det > 0 ? (bb * d2 - bc * d1) / det : -1;
-    let square = Infinity;
-    const ask = (p: number, q: number): void => {
-      const d = ap.map((g, i) => g - p * (ab[i] as number) - q * (ac[i] as number));
-      square = Math.min(square, dot(d, d));
-    };
-    if (v >= 0 && w >= 0 && v + w <= 1) ask(v, w);
-    else {
-      v = bb > 0 ? clamp(d1 / bb) : 0;
-      ask(v, 0);
-      w = cc > 0 ? clamp(d2 / cc) : 0;
-      ask(0, w);
-      const edge = bb - 2 * bc + cc;
-      const u = edge > 0 ? clamp((cc - bc + d1 - d2) / edge) : 0;
-      ask(u, 1 - u);
-    }
-    best = Math.min(best, square);
-  }
-  return Math.sqrt(best);
-}
-
 /** An edge that does not have exactly one triangle on each side, as its middle point, m. */
 export interface OpenEdge {
   readonly at: readonly [number, number, number];

@@ -2,7 +2,15 @@
 import * as fc from 'fast-check';
 import { readQuantity } from './parse';
 import { printDuration, printForField, printQuantity, printText } from './print';
-import { METRIC, type DisplayUnits, type TypedKind } from './quantity';
+import {
+  displayUnit,
+  fromSI,
+  METRIC,
+  toSI,
+  UNITS,
+  type DisplayUnits,
+  type TypedKind,
+} from './quantity';
 
 const INCH: DisplayUnits = { temperature: 'F', length: 'in', mass: 'lb' };
 
@@ -109,5 +117,72 @@ describe('printing', () => {
   ])('%p seconds are %s', (seconds, text) => {
     expect(printDuration(seconds)).toBe(text);
     expect(printQuantity(seconds, 'time', METRIC).number).toBe(text);
+  });
+});
+
+describe('any quantity', () => {
+  const KINDS = Object.keys(UNITS) as TypedKind[];
+  it.each(KINDS)(
+    '%s: every way to write its unit is read, and printed ones are read back',
+    (kind) => {
+      for (const display of [METRIC, INCH]) {
+        const own = displayUnit(kind, display);
+        for (const n of [0.5, 1, 12, 250]) {
+          const bare = readQuantity(String(n), kind, display);
+          const named = readQuantity(`${String(n)} ${own.symbol}`, kind, display);
+          if (kind !== 'time') expect(named).toEqual(bare);
+          if (bare.ok && kind !== 'time') expect(fromSI(bare.value, own)).toBeCloseTo(n, 9);
+        }
+      }
+    },
+  );
+  it('to SI and back is where it was, for every unit there is', () => {
+    for (const kind of KINDS)
+      for (const unit of UNITS[kind])
+        fc.assert(
+          fc.property(fc.double({ min: -1e4, max: 1e4, noNaN: true }), (v) => {
+            expect(fromSI(toSI(v, unit), unit)).toBeCloseTo(v, 6);
+          }),
+          { numRuns: 20 },
+        );
+  });
+  it('printed is never a naked minus nought, and never has more digits than the trade uses', () => {
+    const kinds = ['length', 'temperature', 'rate', 'volume', 'stress', 'angle'] as const;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.double({ min: -1, max: 1, noNaN: true }),
+        (kind, v) => {
+          const { number } = printQuantity(v * 1e-3, kind, METRIC);
+          expect(number).not.toMatch(/^-0(\.0*)?$/);
+          expect(number.replace(/[^\d]/g, '').length).toBeLessThanOrEqual(7);
+        },
+      ),
+    );
+  });
+});
+
+describe('durations', () => {
+  it('grow with time: of two a minute apart the longer never reads as the shorter', () => {
+    const minutes = (text: string): number => {
+      const days = /^([\d.]+) days$/.exec(text);
+      if (days) return Number(days[1]) * 1440;
+      const [, h = '0', m = '0'] = /^(?:(\d+) h)? ?(\d+)?(?: min)?$/.exec(text) ?? [];
+      return 60 * Number(h) + Number(m);
+    };
+    fc.assert(
+      fc.property(fc.integer({ min: 120, max: 4 * 86_400 }), (s) => {
+        expect(Math.abs(minutes(printDuration(s)) - s / 60)).toBeLessThanOrEqual(0.5);
+      }),
+    );
+  });
+  it.each([
+    [119, '119 s'],
+    [120, '2 min'],
+    [3569, '59 min'],
+    [3571, '1 h'],
+    [3 * 86_400 + 23 * 3600 + 1800, '95 h 30'],
+  ])('%p s at the turns is %s', (s, text) => {
+    expect(printDuration(s)).toBe(text);
   });
 });

@@ -1,0 +1,102 @@
+// The bench card: what is on the screen is on the paper, the very same figures, and nothing is printed before it is checked.
+import { screen, waitFor, within } from '@testing-library/react';
+import { demoPiece, houseForAll, nightChecked, openSheet } from '../../../../testing/house';
+import { useDisplay } from '../../../stores/display';
+import { freshDocument } from '../../pieces/freshDocument';
+
+const house = houseForAll();
+beforeEach(() => {
+  useDisplay.setState({ units: { temperature: 'C', length: 'mm', mass: 'g' } });
+});
+
+const card = (): HTMLElement => screen.getByRole('article', { name: 'Bench card' });
+const fact = (name: string): string =>
+  within(card()).getByText(name, { selector: 'dt' }).nextElementSibling?.textContent ?? '';
+const band = (label: string): string =>
+  within(screen.getByRole('region', { name: 'Answers' }))
+    .getByRole('button', { name: new RegExp(`^${label}`) })
+    .textContent.replace(label, '');
+const squeezed = (text: string): string => text.replace(/\s/g, '');
+
+describe('the card', () => {
+  it.each(['Tide-pool bowl', 'Salt cellar', 'Oil cruet', 'Gull on a bollard'])(
+    'of the %s has the band’s own figures',
+    async (name) => {
+      await openSheet(house, demoPiece(name), 'card');
+      await nightChecked();
+      expect(within(card()).getByRole('heading', { name })).toBeVisible();
+      expect(squeezed(fact('Glass'))).toBe(squeezed(band('Glass')));
+      const wall = fact('Wall');
+      expect(squeezed(wall)).toBe(squeezed(`${band('Thinnest')}to${band('Thickest')}`));
+      const door = /\d\d:\d\d/.exec(band('Door')) ?? [''];
+      expect(card()).toHaveTextContent(`Night: door may open ${door[0]}`);
+    },
+  );
+
+  it('has a step a line, in order, and each caution in full where it first matters', async () => {
+    await openSheet(
+      house,
+      freshDocument({ name: 'Carded tumbler', form: 'tumbler', glass: 'soft-batch-96' }),
+      'card',
+    );
+    await nightChecked();
+    const heading = within(card()).getByRole('heading', { name: 'Order of work' });
+    const list = heading.parentElement?.querySelector('ol');
+    if (!list) throw new Error('the order is a list');
+    const lines = within(list).getAllByRole('listitem');
+    lines.forEach((line, i) => {
+      expect(line.querySelectorAll('.num')[1]).toHaveTextContent(String(i + 1));
+    });
+    const cautions = lines.flatMap((l) =>
+      [...l.querySelectorAll('em')].map((e) => e.textContent).filter((t) => t.startsWith('!')),
+    );
+    expect(cautions.length).toBeGreaterThan(0);
+    expect(new Set(cautions).size).toBe(cautions.length);
+    // Where it matters again there is its sign.
+    expect(lines.some((l) => l.textContent.endsWith(' !'))).toBe(true);
+  });
+
+  it('is in the person’s units, all of it', async () => {
+    useDisplay.setState({ units: { temperature: 'F', length: 'in', mass: 'lb' } });
+    await openSheet(house, demoPiece('Tide-pool bowl'), 'card');
+    await nightChecked();
+    expect(fact('Glass')).toMatch(/lb|oz/);
+    expect(fact('Height')).toMatch(/ in$/);
+    const facts = [...card().querySelectorAll('dd')].map((d) => d.textContent).join(' ');
+    expect(facts).not.toMatch(/ mm| g\b|°C/);
+    expect(within(card()).getByRole('table')).not.toHaveTextContent('°C');
+  });
+
+  it('is printed once its night is checked, never before', async () => {
+    const print = jest.spyOn(window, 'print').mockImplementation(() => undefined);
+    const { user } = await openSheet(house, demoPiece('Harbour float'), 'card');
+    const button = screen.getByRole('button', { name: 'Print' });
+    if (!(button as HTMLButtonElement).disabled)
+      expect(card()).not.toHaveTextContent('first guess');
+    await nightChecked();
+    await waitFor(() => {
+      expect(button).toBeEnabled();
+    });
+    await user.click(button);
+    expect(print).toHaveBeenCalledTimes(1);
+    print.mockRestore();
+  });
+
+  it('of a drawing that cannot be made asks for the drawing first, and says what is wrong', async () => {
+    const document = freshDocument({ name: 'Broken', form: 'tumbler', glass: 'soft-batch-96' });
+    const { user } = await openSheet(house, document, 'section');
+    const wall = screen.getByLabelText('Point 4 wall');
+    await user.clear(wall);
+    await user.type(wall, '60{Enter}');
+    await user.click(screen.getByRole('link', { name: 'Card' }));
+    expect(await screen.findByText(/Mend the drawing first: .*thicker than the room/)).toBeVisible();
+  });
+
+  it('lists the parts of a piece of several, with what each takes', async () => {
+    await openSheet(house, demoPiece('Quay goblet'), 'card');
+    await nightChecked();
+    for (const { name } of demoPiece('Quay goblet').parts)
+      expect(card()).toHaveTextContent(name);
+    expect(fact('To gather, all')).toMatch(/g$/);
+  });
+});
