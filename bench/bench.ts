@@ -17,8 +17,6 @@ import {
   judgeOverlays,
   layWall,
   NUMBER_TOLERANCE,
-  ORDINARY_FIRING,
-  ORDINARY_MAKING,
   placeHeats,
   planWeek,
   putThrough,
@@ -29,73 +27,17 @@ import {
   STUDIO_BOX,
   type Colour,
   type CrewPlan,
-  startingProfile,
   withHelpers,
   type Person,
   type WeekPiece,
-  type PieceInput,
-  type Profile,
 } from '@zanfirico/core';
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
+import { bowlOf, dragged, tenParts } from './cases';
 import { againstSolver } from './solver';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
-
-/** A bowl redrawn with so many points on its own curve. */
-function withPoints(count: number): Profile {
-  const base = startingProfile('bowl');
-  return Array.from({ length: count }, (_, i) => {
-    const at = (i / (count - 1)) * (base.length - 1);
-    const k = Math.min(Math.floor(at), base.length - 2);
-    const a = base[k];
-    const b = base[k + 1];
-    if (!a || !b) throw new Error('the starting bowl has too few points');
-    const mix = (from: number, to: number): number => from + (to - from) * (at - k);
-    return {
-      height: mix(a.height, b.height),
-      radius: mix(a.radius, b.radius),
-      wall: mix(a.wall, b.wall),
-    };
-  });
-}
-
-const piece = (points: number): PieceInput => ({
-  form: 'bowl',
-  way: 'furnace',
-  parts: [{ profile: withPoints(points) }],
-  making: ORDINARY_MAKING,
-  firing: ORDINARY_FIRING,
-});
-
-/** Ten parts of twenty points, each standing on the last, with profiles nobody has read before. */
-function tenParts(): PieceInput {
-  const parts = Array.from({ length: 10 }, (_, k) => ({
-    name: `part ${String(k + 1)}`,
-    profile: Array.from({ length: 20 }, (__, i) => ({
-      height: 0.04 * (k + i / 19),
-      radius: 0.02 + 0.008 * Math.sin((Math.PI * i) / 19) + 0.001 * (k % 3) * Math.sin(i),
-      wall: 0.003,
-    })),
-    ...(k % 2 === 1 && { work: 'solid' as const }),
-  }));
-  return {
-    form: 'stemmed',
-    way: 'furnace',
-    parts,
-    making: ORDINARY_MAKING,
-    firing: ORDINARY_FIRING,
-  };
-}
-
-/** The same with one part drawn anew, as while dragging. */
-function dragged(before: PieceInput): PieceInput {
-  const parts = before.parts.map((p, k) =>
-    k === 4 ? { ...p, profile: p.profile.map((q) => ({ ...q })) } : p,
-  );
-  return { ...before, parts };
-}
 
 /** Script that index.html loads at once, gzipped, kB. */
 function initialScript(): number {
@@ -127,13 +69,13 @@ const bench = new Bench({ time: 1500, warmupTime: 500 });
 for (const points of [6, 40, 200]) {
   // Drawn anew each time: a profile that was read before is not read again.
   bench.add(`derive everything, ${String(points)} points`, () => {
-    if (!derive(piece(points), glass).ok) throw new Error('the bowl should be good');
+    if (!derive(bowlOf(points), glass).ok) throw new Error('the bowl should be good');
   });
 }
 bench.add('derive everything afresh, ten parts, 200 points', () => {
   if (!derive(tenParts(), glass).ok) throw new Error('the ten parts should be good');
 });
-const bowl = derive(piece(40), glass);
+const bowl = derive(bowlOf(40), glass);
 if (!bowl.ok) throw new Error('the bowl should be good');
 const laid = ['chalk', 'sea-mist'].flatMap((id, i) => {
   const colour = SHIPPED_RACK.colour(id);

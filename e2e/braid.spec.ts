@@ -1,5 +1,5 @@
 // The Braid: the order drafted, seen, changed, its heats placed, its crew planned, taken away.
-import { expect, expectAccessible, openPiece, startPiece, test } from './house';
+import { expect, expectAccessible, startPiece, test } from './house';
 
 test.describe('the braid', () => {
   test('drafts the order of a new piece, says what is wrong, places the heats and says why', async ({
@@ -24,15 +24,5 @@ test.describe('the braid', () => {
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
     await expect(page.getByText(/that will not do|to watch/).first()).toBeVisible();
-  });
-
-  test('a crew is planned beside the page, which goes on answering', async ({ page }) => {
-    await openPiece(page, 'Harbour candlestick', 'braid');
-    const crew = page.getByRole('region', { name: 'Crew' });
-    await crew.getByRole('button', { name: 'Plan the crew' }).click();
-    await page.getByRole('button', { name: /^Step 12:/ }).click();
-    await expect(page.getByRole('region', { name: 'Step 12' })).toBeVisible();
-    await expect(crew).toContainText('This crew');
-    await expect(page.getByRole('region', { name: 'Step 12' })).toContainText(/\d:\d\d .*\./);
   });
 });

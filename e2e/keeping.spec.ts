@@ -3,25 +3,6 @@ import { readFileSync } from 'node:fs';
 import { expect, openPiece, showLeaf, startPiece, test } from './house';
 
 test.describe('keeping', () => {
-  test('a save is found again after a reload; an old revision can be brought back', async ({
-    page,
-  }) => {
-    await startPiece(page, 'bottle', 'Kept bottle');
-    const lip = page.getByLabel('Point 11 radius');
-    await lip.fill('20');
-    await lip.press('Enter');
-    await page.keyboard.press('Control+s');
-    await expect(page.getByText('Saved as revision 2.')).toBeVisible();
-    await page.reload();
-    await expect(lip).toHaveValue('20');
-    await page.getByRole('button', { name: 'Revision 2' }).click();
-    await page.getByRole('dialog').getByRole('button', { name: /^1 / }).click();
-    await page.getByRole('button', { name: 'Bring revision 1 back' }).click();
-    await expect(lip).toHaveValue('17');
-    await page.getByRole('button', { name: 'Save', exact: true }).click();
-    await expect(page.getByText('Saved as revision 3.')).toBeVisible();
-  });
-
   test('unsaved changes survive closing the page', async ({ page }) => {
     await startPiece(page, 'plate', 'Unsaved plate');
     await showLeaf(page, 'Make');

@@ -38,27 +38,4 @@ test.describe('the night', () => {
     await expect(shorter).toContainText(/less than tonight as set/);
     await expect(shorter).toContainText('Good.');
   });
-
-  test('in the night clocks are put back the door is an hour earlier on the clock, and that is said', async ({
-    browser,
-    baseURL,
-  }) => {
-    const context = await browser.newContext({ timezoneId: 'Europe/Berlin', baseURL });
-    const page = await context.newPage();
-    const doorOn = async (day: string): Promise<number> => {
-      await page.clock.setFixedTime(new Date(`${day}T12:00:00Z`));
-      await openPiece(page, 'Tide-pool bowl');
-      await page.getByRole('link', { name: 'Night' }).last().click();
-      await expect(page.getByText(/Good\. It keeps/)).toBeVisible({ timeout: 30_000 });
-      const heading = await page.getByRole('heading', { name: /Door may open/ }).textContent();
-      const [, h = '', m = ''] = /(\d\d):(\d\d)/.exec(heading ?? '') ?? [];
-      return 60 * Number(h) + Number(m);
-    };
-    const plain = await doorOn('2026-10-20');
-    await expect(page.getByText('Clocks are put back')).toHaveCount(0);
-    const changed = await doorOn('2026-10-24');
-    expect(changed).toBe(plain - 60);
-    await expect(page.getByText(/Clocks are put back within this night/)).toBeVisible();
-    await context.close();
-  });
 });

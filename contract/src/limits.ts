@@ -115,12 +115,12 @@ export const LIMITS = {
 /** What each number may be: what a glass, a metal or a mineral could have, with room. */
 export const QUANTITY_LIMITS = {
   expansion: { minimum: 3e-7, maximum: 300e-7, description: 'mean 20–300 °C, 1/K' },
-  strain: { minimum: 250, maximum: 2100, description: 'log η 13.5, °C' },
+  strainPoint: { minimum: 250, maximum: 2100, description: 'log η 13.5, °C' },
   annealing: { minimum: 300, maximum: 2100, description: 'log η 12, °C' },
   softening: { minimum: 350, maximum: 2100, description: 'log η 6.6, °C' },
   working: { minimum: 400, maximum: 2500, description: 'log η 3, °C' },
   density: { minimum: 500, maximum: 23000, description: 'kg/m³' },
-  young: { minimum: 1e9, maximum: 500e9, description: 'Young’s modulus, Pa' },
+  youngsModulus: { minimum: 1e9, maximum: 500e9, description: 'Young’s modulus, Pa' },
   poisson: { minimum: 0, maximum: 0.49, description: 'Poisson’s ratio' },
   conductivity: { minimum: 0.1, maximum: 500, description: 'W/(m·K)' },
   specificHeat: { minimum: 50, maximum: 3000, description: 'J/(kg·K)' },

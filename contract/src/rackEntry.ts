@@ -48,12 +48,12 @@ export const RackEntrySchema = Type.Object(
     values: Type.Object(
       {
         expansion: given(L.expansion),
-        strain: given(L.strain),
+        strainPoint: given(L.strainPoint),
         annealing: given(L.annealing),
         softening: given(L.softening),
         working: given(L.working),
         density: given(L.density),
-        young: given(L.young),
+        youngsModulus: given(L.youngsModulus),
         poisson: given(L.poisson),
         conductivity: given(L.conductivity),
         specificHeat: given(L.specificHeat),

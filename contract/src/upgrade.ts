@@ -71,3 +71,17 @@ export function upgradePiece(value: unknown): unknown {
   }
   return piece;
 }
+
+/** Names a rack entry's numbers had before, and have now: strain *point* is no strain, and Young’s is a modulus. */
+const NUMBERS: Readonly<Record<string, string>> = { strain: 'strainPoint', young: 'youngsModulus' };
+
+/** A rack entry as it is kept today; one of today, or none at all, comes back as it was. */
+export function upgradeEntry(value: unknown): unknown {
+  if (!isObject(value) || !isObject(value['values'])) return value;
+  const { values } = value;
+  if (!Object.keys(NUMBERS).some((old) => old in values)) return value;
+  return {
+    ...value,
+    values: Object.fromEntries(Object.entries(values).map(([k, v]) => [NUMBERS[k] ?? k, v])),
+  };
+}

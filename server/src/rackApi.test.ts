@@ -59,6 +59,44 @@ const coloured = (colour: string): PieceDocument => ({
   })),
 });
 
+describe('an entry kept or sent under the names of yesterday', () => {
+  const yesterday = {
+    ...own,
+    values: { ...own.values, strain: { sheet: 462 }, young: { measured: 70e9 } },
+  };
+  const today = { strainPoint: { sheet: 462 }, youngsModulus: { measured: 70e9 } };
+
+  it('is read with the names of today', async () => {
+    await put(own);
+    await db
+      .updateTable('rack_revisions')
+      .set({ document: JSON.stringify(yesterday) })
+      .where('entry_id', '=', own.id)
+      .execute();
+    const [kept] = (await saved()).entries;
+    expect(kept?.entry.values).toEqual({ ...own.values, ...today });
+    // It speaks, too: what a piece is made with is what was kept.
+    const rack = await rackStore(db).rack();
+    expect(rack.colour(own.id)?.strainPoint).toBe(462);
+    expect(rack.colour(own.id)?.youngsModulus).toBe(70e9);
+  });
+  it('is taken, one by one and by the table', async () => {
+    expect((await put(yesterday as RackDocument)).status).toBe(200);
+    const many = await api
+      .post('/api/rack/import')
+      .send({ entries: [{ ...yesterday, id: 'harbour-dark', name: 'Harbour dark' }] });
+    expect(many.status).toBe(200);
+    for (const { entry } of (await saved()).entries)
+      expect(entry.values).toEqual({ ...own.values, ...today });
+  });
+  it('of neither day is refused by its field', async () => {
+    const odd = { ...own, values: { ...own.values, strainpoint: { sheet: 462 } } };
+    const refused = await put(odd as RackDocument);
+    expect(refused.status).toBe(400);
+    expect(JSON.stringify(refused.body)).toContain('strainpoint');
+  });
+});
+
 describe('entries', () => {
   it('are kept as they came, every save a new revision; a stale save is refused', async () => {
     await put(own).expect(200);
@@ -78,7 +116,7 @@ describe('entries', () => {
     ],
     [
       'strain above annealing',
-      { kind: 'glass', values: { strain: { sheet: 540 }, annealing: { sheet: 500 } } },
+      { kind: 'glass', values: { strainPoint: { sheet: 540 }, annealing: { sheet: 500 } } },
       422,
       'must lie below the annealing point',
     ],

@@ -11,9 +11,9 @@ export interface EntryProblem {
   readonly message: string;
 }
 
-const POINTS = ['strain', 'annealing', 'softening', 'working'] as const;
+const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
 const SAYS: Readonly<Record<(typeof POINTS)[number], string>> = {
-  strain: 'Strain point',
+  strainPoint: 'Strain point',
   annealing: 'Annealing point',
   softening: 'Softening point',
   working: 'Working point',

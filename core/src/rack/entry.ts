@@ -5,12 +5,12 @@ import type { Seen } from '../fit/colourDepth';
 /** What is known of a glass by number. SI; temperatures °C. */
 export const QUANTITIES = [
   'expansion',
-  'strain',
+  'strainPoint',
   'annealing',
   'softening',
   'working',
   'density',
-  'young',
+  'youngsModulus',
   'poisson',
   'conductivity',
   'specificHeat',

@@ -23,12 +23,12 @@ const STRANGERS = 3;
  * How far the viscosity model misses, K. On DGG standard glass I it is 3 °C off at working and softening point and 12 °C at
  * the annealing point (tested in core/glass); the strain point is taken as the annealing point's.
  */
-const POINT_ERROR = { working: 5, softening: 5, annealing: 12, strain: 12 } as const;
+const POINT_ERROR = { working: 5, softening: 5, annealing: 12, strainPoint: 12 } as const;
 const POINT_LOG = {
   working: LOG_WORKING,
   softening: LOG_SOFTENING,
   annealing: LOG_ANNEALING,
-  strain: LOG_STRAIN,
+  strainPoint: LOG_STRAIN,
 } as const;
 
 /**
@@ -53,7 +53,7 @@ export function estimate(
   });
   return {
     expansion,
-    strain: point('strain'),
+    strainPoint: point('strainPoint'),
     annealing: point('annealing'),
     softening: point('softening'),
     working: point('working'),

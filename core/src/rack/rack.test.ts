@@ -69,8 +69,8 @@ describe('which value speaks', () => {
       working: { sheet: 1020 },
     };
     const { spoken } = rackLine(own({ kind: 'glass', values: points }), true);
-    expect(spoken.strain.by).toBe('sheet');
-    expect(spoken.strain.value).toBeCloseTo(
+    expect(spoken.strainPoint.by).toBe('sheet');
+    expect(spoken.strainPoint.value).toBeCloseTo(
       strainPoint({ annealing: 520, softening: 705, working: 1020 }),
       9,
     );
@@ -114,8 +114,8 @@ describe('what is refused', () => {
   it.each([
     [
       'strain above annealing',
-      { strain: { sheet: 530 }, annealing: { sheet: 505 } },
-      /values\.strain: Strain point 530 °C \(from the sheet\) must lie below the annealing point 505 °C/,
+      { strainPoint: { sheet: 530 }, annealing: { sheet: 505 } },
+      /values\.strainPoint: Strain point 530 °C \(from the sheet\) must lie below the annealing point 505 °C/,
     ],
     [
       'softening under annealing',

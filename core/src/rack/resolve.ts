@@ -30,7 +30,7 @@ const HARD_OPTICAL = 3.6e-12;
 /** Molten glass is so much lighter than cold. From memory. */
 export const MOLTEN_SHARE = 0.96;
 
-const POINTS = ['strain', 'annealing', 'softening', 'working'] as const;
+const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
 
 const optical = (family: RackEntry['family']): number =>
   family === 'hard' ? HARD_OPTICAL : STRESS_OPTICAL;
@@ -38,12 +38,12 @@ const optical = (family: RackEntry['family']): number =>
 /** What a glass says by itself. */
 export const factsOfGlass = (g: Glass): Record<Quantity, number> => ({
   expansion: g.expansion,
-  strain: g.strainPoint ?? strainPoint(g),
+  strainPoint: g.strainPoint ?? strainPoint(g),
   annealing: g.annealing,
   softening: g.softening,
   working: g.working,
   density: g.density,
-  young: g.youngsModulus,
+  youngsModulus: g.youngsModulus,
   poisson: g.poisson,
   conductivity: g.conductivity,
   specificHeat: g.specificHeat,
@@ -55,13 +55,19 @@ export const factsOfColour = (c: Colour, like: Glass): Record<Quantity, number> 
   ...factsOfGlass(like),
   expansion: c.expansion,
   density: c.density,
-  young: c.youngsModulus,
+  youngsModulus: c.youngsModulus,
   poisson: c.poisson,
   stressOptical: c.stressOptical ?? optical(c.family),
   ...(c.family === 'other'
-    ? { strain: NEVER, annealing: NEVER + 1, softening: NEVER + 2, working: NEVER + 3, ...OTHER }
+    ? {
+        strainPoint: NEVER,
+        annealing: NEVER + 1,
+        softening: NEVER + 2,
+        working: NEVER + 3,
+        ...OTHER,
+      }
     : {
-        strain: c.strainPoint,
+        strainPoint: c.strainPoint,
         softening: c.softening,
         // The rest of the curve lies as far above and below as its family's does.
         annealing: c.strainPoint + (like.annealing - strainPoint(like)),
@@ -96,12 +102,12 @@ export function resolve(
       values[q] = { value: values[q].value + shift, by: 'representative' };
   // A strain point nobody gave follows from a curve somebody did.
   if (
-    values.strain.by === 'representative' &&
+    values.strainPoint.by === 'representative' &&
     given.length === 3 &&
     values.annealing.value < values.softening.value &&
     values.softening.value < values.working.value
   ) {
-    values.strain = {
+    values.strainPoint = {
       value: strainPoint({
         annealing: values.annealing.value,
         softening: values.softening.value,

@@ -9,6 +9,7 @@ import {
   NewTestBody,
   SaveEntryBody,
   TestParams,
+  upgradeEntry,
   type RackDocument,
 } from '@zanfirico/contract';
 import { SHIPPED_RACK } from '@zanfirico/core';
@@ -48,13 +49,23 @@ async function room(res: Response, store: RackStore, ids: readonly string[]): Pr
 export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });
+  /** Entries as a page of yesterday would send them, brought up to date. */
+  const today = (body: unknown): unknown => {
+    if (typeof body !== 'object' || body === null) return body;
+    const { entry, entries } = body as { readonly entry?: unknown; readonly entries?: unknown };
+    return {
+      ...body,
+      ...(entry !== undefined && { entry: upgradeEntry(entry) }),
+      ...(Array.isArray(entries) && { entries: entries.map(upgradeEntry) }),
+    };
+  };
 
   router.get('/', async (_req, res) => {
     res.json(await store.saved());
   });
 
   router.put('/entries', json, async (req, res) => {
-    const body = take(res, checkSave(req.body));
+    const body = take(res, checkSave(today(req.body)));
     if (!body || !sound(res, body.entry)) return;
     if (body.baseRevision === 0 && !(await room(res, store, [body.entry.id]))) return;
     const kept = await store.keep(body.baseRevision, body.entry);
@@ -69,7 +80,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.post('/import', json, async (req, res) => {
-    const body = take(res, checkImport(req.body));
+    const body = take(res, checkImport(today(req.body)));
     if (!body) return;
     for (const entry of body.entries) if (!sound(res, entry)) return;
     const ids = body.entries.map((e) => e.id);

@@ -1,11 +1,12 @@
 // The rack: every save of an entry is a new revision; tests are kept, set aside or counted, never overwritten.
-import type {
-  KeptEntry,
-  KeptTest,
-  NewTest,
-  PieceUse,
-  RackDocument,
-  SavedRack,
+import {
+  upgradeEntry,
+  type KeptEntry,
+  type KeptTest,
+  type NewTest,
+  type PieceUse,
+  type RackDocument,
+  type SavedRack,
 } from '@zanfirico/contract';
 import { rackOf, type Rack } from '@zanfirico/core';
 import type { Database } from './database';
@@ -80,7 +81,7 @@ export function rackStore(db: Database): RackStore {
     ).map((row) => ({
       revision: row.revision,
       savedAt: row.saved_at,
-      entry: JSON.parse(row.document) as RackDocument,
+      entry: upgradeEntry(JSON.parse(row.document)) as RackDocument,
     }));
 
   return {

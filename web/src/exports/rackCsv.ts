@@ -12,12 +12,12 @@ import { oxideText } from '../imports/oxides';
 /** Column and SI value of one of its units. */
 const COLUMNS: Readonly<Record<Quantity, readonly [string, number]>> = {
   expansion: ['expansion', 1e-7],
-  strain: ['strain_c', 1],
+  strainPoint: ['strain_c', 1],
   annealing: ['annealing_c', 1],
   softening: ['softening_c', 1],
   working: ['working_c', 1],
   density: ['density', 1],
-  young: ['young_gpa', 1e9],
+  youngsModulus: ['young_gpa', 1e9],
   poisson: ['poisson', 1],
   conductivity: ['conductivity', 1],
   specificHeat: ['specific_heat', 1],

@@ -15,7 +15,7 @@ describe('a rack table', () => {
       values: {
         expansion: { sheet: 97.5e-7, measured: 98.2e-7 },
         softening: { sheet: 664 },
-        young: { measured: 68.5e9 },
+        youngsModulus: { measured: 68.5e9 },
       },
       sheetFrom: 'sheet, page 2',
       composition: { SiO2: 70, Na2O: 16, CaO: 10, SnO2: 4 },

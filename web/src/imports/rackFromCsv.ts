@@ -33,20 +33,20 @@ export interface RackTable {
 /** Spellings of each quantity, without unit and without who gives it. */
 const SPELLINGS: Readonly<Record<Quantity, readonly string[]>> = {
   expansion: ['expansion', 'coe', 'cte', 'alpha', 'lec'],
-  strain: ['strain', 'strain_point'],
+  strainPoint: ['strain', 'strain_point'],
   annealing: ['annealing', 'annealing_point', 'anneal'],
   softening: ['softening', 'softening_point'],
   working: ['working', 'working_point'],
   density: ['density', 'rho'],
-  young: ['young', 'youngs_modulus', 'e', 'stiffness'],
+  youngsModulus: ['young', 'youngs_modulus', 'e', 'stiffness'],
   poisson: ['poisson', 'nu'],
   conductivity: ['conductivity', 'k'],
   specificHeat: ['specific_heat', 'specificheat', 'heat_capacity', 'c', 'cp'],
   stressOptical: ['stress_optical', 'stressoptical', 'brewster'],
 };
 /** SI value of a bare number, where it is not SI. */
-const ONE: Partial<Record<Quantity, number>> = { young: 1e9, stressOptical: 1e-12 };
-const POINTS: readonly Quantity[] = ['strain', 'annealing', 'softening', 'working'];
+const ONE: Partial<Record<Quantity, number>> = { youngsModulus: 1e9, stressOptical: 1e-12 };
+const POINTS: readonly Quantity[] = ['strainPoint', 'annealing', 'softening', 'working'];
 
 type Column =
   | { readonly quantity: Quantity; readonly from: keyof Given; readonly fahrenheit: boolean }

@@ -185,10 +185,11 @@ describe('a piece on its board', () => {
       height: derived.whole.height,
       widest: derived.whole.widest,
     });
-    const first = document.parts[0];
+    const cup = freshDocument({ name: 'Cup', form: 'tumbler', glass: 'soft-batch-96' });
+    const first = cup.parts[0];
     if (!first) throw new Error('a piece has a part');
     const thick = {
-      ...document,
+      ...cup,
       parts: [{ ...first, profile: first.profile.map((p) => ({ ...p, wall: 0.4 })) }],
     };
     const broken = deriveDocument(thick)?.derived;

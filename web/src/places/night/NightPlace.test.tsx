@@ -83,7 +83,7 @@ describe('the week', () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'The week' }));
     expect(await screen.findByText(/Tick the pieces to come/)).toBeVisible();
-    for (const name of ['Salt cellar', 'Quay goblet', 'Rain gauge'])
+    for (const name of ['Salt cellar', 'Harbour float', 'Rain gauge'])
       await user.click(await screen.findByLabelText(name));
     expect(await screen.findByText(/2 loads; everything is out by its date/)).toBeVisible();
     const made = screen.getByLabelText('Salt cellar, made by');

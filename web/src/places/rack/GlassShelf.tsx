@@ -128,7 +128,7 @@ export function GlassSheet() {
                     </span>
                     <Bands glass={line.glass} />
                     <span className="num mt-1 flex flex-wrap gap-x-4 text-sm">
-                      <span>strain {text(line.spoken.strain.value)}</span>
+                      <span>strain {text(line.spoken.strainPoint.value)}</span>
                       <span>annealing {text(line.glass.annealing)}</span>
                       <span>softening {text(line.glass.softening)}</span>
                       <span>working {text(line.glass.working)}</span>

@@ -89,14 +89,15 @@ describe('the card', () => {
     await user.clear(wall);
     await user.type(wall, '60{Enter}');
     await user.click(screen.getByRole('link', { name: 'Card' }));
-    expect(await screen.findByText(/Mend the drawing first: .*thicker than the room/)).toBeVisible();
+    expect(
+      await screen.findByText(/Mend the drawing first: .*thicker than the room/),
+    ).toBeVisible();
   });
 
   it('lists the parts of a piece of several, with what each takes', async () => {
     await openSheet(house, demoPiece('Quay goblet'), 'card');
     await nightChecked();
-    for (const { name } of demoPiece('Quay goblet').parts)
-      expect(card()).toHaveTextContent(name);
+    for (const { name } of demoPiece('Quay goblet').parts) expect(card()).toHaveTextContent(name);
     expect(fact('To gather, all')).toMatch(/g$/);
   });
 });

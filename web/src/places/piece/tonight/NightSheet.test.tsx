@@ -1,5 +1,5 @@
 // One night a piece: band, line, Night, card, CSV and revisions tell the checked schedule, the very same.
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfirico/core';
 import Papa from 'papaparse';
 import { lastTaken } from '../../../../testing/taken';
@@ -175,7 +175,9 @@ describe('below the curve', () => {
     expect(inside).toHaveTextContent('Orange is pulled');
     const moment = screen.getByLabelText('Moment of the night');
     const before = moment.getAttribute('aria-valuetext');
-    fireEvent.change(moment, { target: { value: String(Number(moment.getAttribute('max')) / 2) } });
+    fireEvent.change(moment, {
+      target: { value: String(Math.floor(Number(moment.getAttribute('max')) / 2)) },
+    });
     expect(moment).not.toHaveAttribute('aria-valuetext', before ?? '');
     await user.click(screen.getByText('Temperature'));
     expect(
@@ -236,5 +238,44 @@ describe('below the curve', () => {
     expect(wall).toHaveTextContent(`Door ${door ?? 'none'}`);
     await user.click(within(wall).getByRole('button', { name: 'Off the wall' }));
     expect(screen.queryByRole('dialog', { name: /Tonight on the wall/ })).toBeNull();
+  });
+});
+
+describe('in the night clocks are put back', () => {
+  afterEach(() => {
+    jest.useRealTimers();
+  });
+  const REAL = [
+    'hrtime',
+    'nextTick',
+    'performance',
+    'queueMicrotask',
+    'requestAnimationFrame',
+    'cancelAnimationFrame',
+    'requestIdleCallback',
+    'cancelIdleCallback',
+    'setImmediate',
+    'clearImmediate',
+    'setInterval',
+    'clearInterval',
+    'setTimeout',
+    'clearTimeout',
+  ] as const;
+  // Tests run in Central European time (jest.config.mjs); Directive 2000/84/EC: the last Sunday in October at 01:00 UTC.
+  const doorOn = async (day: string): Promise<number> => {
+    jest.useFakeTimers({ now: new Date(`${day}T12:00:00Z`), doNotFake: [...REAL] });
+    await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
+    await nightChecked();
+    const heading = screen.getByRole('heading', { name: /Door may open/ }).textContent;
+    const [, h = '', m = ''] = /(\d\d):(\d\d)/.exec(heading) ?? [];
+    return 60 * Number(h) + Number(m);
+  };
+
+  it('the door is an hour earlier on the clock, and that is said', async () => {
+    const plain = await doorOn('2026-10-20');
+    expect(screen.queryByText(/Clocks are put back/)).toBeNull();
+    cleanup();
+    expect(await doorOn('2026-10-24')).toBe(plain - 60);
+    expect(screen.getByText(/Clocks are put back within this night/)).toBeVisible();
   });
 });

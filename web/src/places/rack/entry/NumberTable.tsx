@@ -15,7 +15,7 @@ import { fieldText, numberText, readNumber, SHOWN, unitOf } from './quantities';
 /** Shown at once; the rest on asking. */
 const FIRST: readonly Quantity[] = [
   'expansion',
-  'strain',
+  'strainPoint',
   'annealing',
   'softening',
   'working',

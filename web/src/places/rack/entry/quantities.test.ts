@@ -14,7 +14,7 @@ describe('numbers of a glass', () => {
     ['annealing', '941 F', 505],
     ['annealing', '505', 505],
     ['density', '2,5e3', 2500],
-    ['young', '70 GPa', 70e9],
+    ['youngsModulus', '70 GPa', 70e9],
     ['stressOptical', '2.7', 2.7e-12],
   ])('%s typed as %p', (q, text, value) => {
     const read = readNumber(q, text, METRIC);
@@ -27,7 +27,7 @@ describe('numbers of a glass', () => {
     ['density', 'heavy', /Density: “heavy” is no number/],
     ['density', '', /no number/],
     ['annealing', 'warm', /Annealing point: /],
-    ['young', '700', /Stiffness E: given 700; allowed .* GPa to .* GPa/],
+    ['youngsModulus', '700', /Stiffness E: given 700; allowed .* GPa to .* GPa/],
   ])('%s refuses %p and says what is allowed', (q, text, says) => {
     const read = readNumber(q, text, METRIC);
     expect(read.ok).toBe(false);
@@ -57,6 +57,6 @@ describe('numbers of a glass', () => {
   it('temperatures go by the person’s own sign, the rest by the glass’s', () => {
     expect(unitOf('annealing', INCH)).toBe('°F');
     expect(unitOf('annealing', METRIC)).toBe('°C');
-    expect(unitOf('young', INCH)).toBe('GPa');
+    expect(unitOf('youngsModulus', INCH)).toBe('GPa');
   });
 });

@@ -19,12 +19,12 @@ interface Shown {
 
 export const SHOWN: Readonly<Record<Quantity, Shown>> = {
   expansion: { label: 'Expansion 20–300 °C', unit: '×10⁻⁷/K', one: 1e-7, digits: 1 },
-  strain: { label: 'Strain point', unit: '°C', one: undefined, digits: 0 },
+  strainPoint: { label: 'Strain point', unit: '°C', one: undefined, digits: 0 },
   annealing: { label: 'Annealing point', unit: '°C', one: undefined, digits: 0 },
   softening: { label: 'Softening point', unit: '°C', one: undefined, digits: 0 },
   working: { label: 'Working point', unit: '°C', one: undefined, digits: 0 },
   density: { label: 'Density', unit: 'kg/m³', one: 1, digits: 0 },
-  young: { label: 'Stiffness E', unit: 'GPa', one: 1e9, digits: 1 },
+  youngsModulus: { label: 'Stiffness E', unit: 'GPa', one: 1e9, digits: 1 },
   poisson: { label: 'Poisson’s ratio', unit: '', one: 1, digits: 2 },
   conductivity: { label: 'Conducts heat', unit: 'W/mK', one: 1, digits: 2 },
   specificHeat: { label: 'Holds heat', unit: 'J/kgK', one: 1, digits: 0 },
