@@ -91,7 +91,7 @@ describe('an entry kept or sent under the names of yesterday', () => {
   });
   it('of neither day is refused by its field', async () => {
     const odd = { ...own, values: { ...own.values, strainpoint: { sheet: 462 } } };
-    const refused = await put(odd as RackDocument);
+    const refused = await put(odd);
     expect(refused.status).toBe(400);
     expect(JSON.stringify(refused.body)).toContain('strainpoint');
   });

@@ -3,7 +3,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Navigate, type RouteObject } from 'react-router';
 import { answers } from './api/queries';
 import { Later } from './places/Later';
-import { PiecesPlace } from './places/pieces/PiecesPlace';
+import { fetched } from './shell/fetched';
 import { PlaceBroke } from './shell/PlaceBroke';
 import { Shell } from './shell/Shell';
 
@@ -21,84 +21,76 @@ export const routes: RouteObject[] = [
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <Navigate to="/pieces" replace /> },
-      { path: 'pieces', ...guarded, element: <PiecesPlace /> },
+      {
+        path: 'pieces',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/pieces/PiecesPlace')).PiecesPlace),
+      },
       {
         path: 'pieces/:id',
         ...guarded,
-        lazy: async () => ({
-          Component: (await import('./places/piece/PiecePlace')).PiecePlace,
-        }),
+        lazy: fetched(async () => (await import('./places/piece/PiecePlace')).PiecePlace),
         children: [
           { index: true, element: <Navigate to="section" replace /> },
           {
             path: 'section',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/piece/section/SectionSheet')).SectionSheet,
-            }),
+            lazy: fetched(
+              async () => (await import('./places/piece/section/SectionSheet')).SectionSheet,
+            ),
           },
           {
             path: 'colour',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/piece/colour/ColourSheet')).ColourSheet,
-            }),
+            lazy: fetched(
+              async () => (await import('./places/piece/colour/ColourSheet')).ColourSheet,
+            ),
           },
           {
             path: 'braid',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/piece/braid/BraidSheet')).BraidSheet,
-            }),
+            lazy: fetched(async () => (await import('./places/piece/braid/BraidSheet')).BraidSheet),
           },
           {
             path: 'night',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/piece/tonight/NightSheet')).NightSheet,
-            }),
+            lazy: fetched(
+              async () => (await import('./places/piece/tonight/NightSheet')).NightSheet,
+            ),
           },
           {
             path: 'card',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/piece/card/CardSheet')).CardSheet,
-            }),
+            lazy: fetched(async () => (await import('./places/piece/card/CardSheet')).CardSheet),
           },
         ],
       },
       {
         path: 'rack',
         ...guarded,
-        lazy: async () => ({ Component: (await import('./places/rack/RackPlace')).RackPlace }),
+        lazy: fetched(async () => (await import('./places/rack/RackPlace')).RackPlace),
         children: [
           {
             index: true,
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/rack/ColourShelf')).ColourSheet,
-            }),
+            lazy: fetched(async () => (await import('./places/rack/ColourShelf')).ColourSheet),
           },
           {
             path: 'glasses',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/rack/GlassShelf')).GlassSheet,
-            }),
+            lazy: fetched(async () => (await import('./places/rack/GlassShelf')).GlassSheet),
           },
           {
             path: 'tests',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/rack/fitTests/FitTestSheet')).TestsSheet,
-            }),
+            lazy: fetched(
+              async () => (await import('./places/rack/fitTests/FitTestSheet')).TestsSheet,
+            ),
           },
           {
             path: 'shop',
             ...guarded,
-            lazy: async () => ({
-              Component: (await import('./places/rack/ShopSheet')).ShopSheet,
-            }),
+            lazy: fetched(async () => (await import('./places/rack/ShopSheet')).ShopSheet),
           },
         ],
       },
@@ -125,7 +117,7 @@ export const routes: RouteObject[] = [
       {
         path: 'night',
         ...guarded,
-        lazy: async () => ({ Component: (await import('./places/night/NightPlace')).NightPlace }),
+        lazy: fetched(async () => (await import('./places/night/NightPlace')).NightPlace),
       },
       {
         path: 'log',

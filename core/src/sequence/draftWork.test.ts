@@ -22,7 +22,7 @@ const part: fc.Arbitrary<DraftPart> = fc.record({
   ),
   mass: fc.double({ min: 0.01, max: 1, noNaN: true }),
   lowest: fc.double({ min: 0, max: 0.3, noNaN: true }),
-}) as fc.Arbitrary<DraftPart>;
+});
 /** Any stack of parts, each joined to the one before, the last the main one; with bits on it. */
 const piece: fc.Arbitrary<DraftInput> = fc
   .record({

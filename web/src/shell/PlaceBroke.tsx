@@ -1,7 +1,7 @@
 // What a place shows when it has crashed: that it did, what is safe, and how to go on; the other places go on as they were.
 import { useEffect } from 'react';
 import { Link, useLocation, useRouteError } from 'react-router';
-import { useDraft, useUnsaved } from '../stores/draft';
+import { useUnsavedName } from '../stores/unsaved';
 
 /** A place whose code could not be fetched is another thing than one that crashed. */
 const notFetched = (error: unknown): boolean =>
@@ -10,8 +10,7 @@ const notFetched = (error: unknown): boolean =>
 export function PlaceBroke() {
   const error = useRouteError();
   const { pathname } = useLocation();
-  const unsaved = useUnsaved();
-  const name = useDraft((s) => s.document?.name);
+  const name = useUnsavedName((s) => s.name);
   const away = notFetched(error);
   useEffect(() => {
     console.error(error);
@@ -25,7 +24,7 @@ export function PlaceBroke() {
         {away
           ? 'Its part of the program did not come from the server: it may be stopped, or newer than this page.'
           : 'Something in it went wrong that nobody foresaw. The other places go on.'}
-        {unsaved && name !== undefined && (
+        {name !== undefined && (
           <> What you changed on “{name}” and have not saved is kept, and comes back with it.</>
         )}
       </p>

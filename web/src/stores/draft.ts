@@ -12,6 +12,7 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './kept';
 import { useBoard } from './board';
+import { useUnsavedName } from './unsaved';
 
 interface DraftState {
   readonly id: string | undefined;
@@ -78,6 +79,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** Unsaved changes are written to the browser's own storage a moment after each change. */
 useDraft.subscribe((s, before) => {
+  const name = s.document === s.saved ? undefined : s.document?.name;
+  if (useUnsavedName.getState().name !== name) useUnsavedName.setState({ name });
   if (s.document === before.document) return;
   clearTimeout(timer);
   timer = setTimeout(() => {

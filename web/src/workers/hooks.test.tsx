@@ -11,12 +11,19 @@ interface Later<T> {
   readonly no: (error: Error) => void;
 }
 function later<T>(): Later<T> {
-  let [yes, no] = [(_: T): void => undefined, (_: Error): void => undefined];
-  const promise = new Promise<T>((a, b) => {
-    yes = a;
-    no = b;
+  const ends = {} as { yes: (value: T) => void; no: (error: Error) => void };
+  const promise = new Promise<T>((yes, no) => {
+    Object.assign(ends, { yes, no });
   });
-  return { promise, yes, no };
+  return {
+    promise,
+    yes: (value) => {
+      ends.yes(value);
+    },
+    no: (error) => {
+      ends.no(error);
+    },
+  };
 }
 
 describe('useAnswer', () => {

@@ -3,9 +3,10 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { createMemoryRouter, RouterProvider, type RouteObject } from 'react-router';
+import { Link, Outlet, type RouteObject, RouterProvider, createMemoryRouter } from 'react-router';
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { fetched } from '../../shell/fetched';
 import { PlaceBroke } from '../../shell/PlaceBroke';
 import { useDraft } from '../../stores/draft';
 import { keptDraft } from '../../stores/kept';
@@ -173,12 +174,32 @@ describe('a crash', () => {
     expect(screen.getByText('the shelf')).toBeVisible();
   });
 
-  it('code that could not be fetched is said to be that', async () => {
-    crash({
-      lazy: () =>
-        Promise.reject(new TypeError('Failed to fetch dynamically imported module: x.js')),
-    });
+  // Inside a shell that shows nothing while the page comes, the router left the place empty when its code did not come.
+  it('code that could not be fetched is said to be that, in its place', async () => {
+    const gone = (): Promise<never> =>
+      Promise.reject(new TypeError('Failed to fetch dynamically imported module: x.js'));
+    const router = createMemoryRouter(
+      [
+        {
+          element: (
+            <>
+              <p>the shell</p>
+              <Outlet />
+            </>
+          ),
+          hydrateFallbackElement: <></>,
+          children: [
+            { path: '/first', element: <Link to="/place">on</Link> },
+            { path: '/place', errorElement: <PlaceBroke />, lazy: fetched(gone) },
+          ],
+        },
+      ],
+      { initialEntries: ['/first'] },
+    );
+    render(<RouterProvider router={router} />);
+    await userEvent.setup().click(await screen.findByRole('link', { name: 'on' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('This place could not be fetched');
+    expect(screen.getByText('the shell')).toBeVisible();
     expect(screen.queryByText('What it said')).toBeNull();
   });
 });
