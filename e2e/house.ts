@@ -79,15 +79,30 @@ export async function showLeaf(page: Page, name: string): Promise<void> {
 export const answer = (page: Page, label: string) =>
   page.getByRole('region', { name: 'Answers' }).getByRole('button', { name: label });
 
+/** Nothing on the page is on its way from one colour to another; waited for no longer than a second. */
+const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const changes = document.getAnimations().filter((a) => a instanceof CSSTransition);
+    await Promise.race([
+      Promise.allSettled(changes.map((a) => a.finished)),
+      new Promise((done) => setTimeout(done, 1000)),
+    ]);
+  });
+
+/** Nodes that are right are not written down one by one. */
+const ONLY_WHAT_IS_WRONG = { resultTypes: ['violations' as const], preload: false, iframes: false };
+
 /** axe finds nothing on the page as it stands. Contrast is looked at once, by the sweep over every screen: it takes longest. */
 export async function expectAccessible(page: Page, contrast = false): Promise<void> {
-  const axe = new AxeBuilder({ page });
+  await settled(page);
+  const axe = new AxeBuilder({ page }).options(ONLY_WHAT_IS_WRONG);
   const { violations } = await (contrast ? axe : axe.disableRules('color-contrast')).analyze();
   expectNone(violations);
 }
 
 /** Every text stands out from what is behind it. */
 export async function expectContrast(page: Page): Promise<void> {
+  await settled(page);
   const { violations } = await new AxeBuilder({ page }).withRules('color-contrast').analyze();
   expectNone(violations);
 }

@@ -51,7 +51,7 @@ test.describe('the rack', () => {
         `Pebble ${String(i).padStart(4, '0')};${String(940 + (i % 40)).replace(/(.)$/, ',$1')};`,
     );
     await give(['name;COE;strain;annealing', ...rows, 'Wild;960;;', 'Over;96;540;500'].join('\n'));
-    await expect(dialog).toContainText('2000 read; 2 rows could not be');
+    await expect(dialog).toContainText('2000 read: 2000 new');
     await expect(dialog).toContainText('Row 2002: COE: Expansion: given 960');
     await dialog.getByRole('button', { name: 'Take 2000 in' }).click();
     await expect(page.getByText('2000 are in the rack.')).toBeVisible({ timeout: 30_000 });

@@ -74,10 +74,10 @@ let built = false;
 const programs = async () => {
   await check('types', 'check:types');
   await check('lint', 'check:lint');
+  await check('format', 'check:format');
 };
 const rest = async () => {
   built = await check('build', 'build');
-  await check('format', 'check:format');
   await check('arrows', 'check:arrows');
   await check('unused', 'check:unused');
   await jest('unit', 1);

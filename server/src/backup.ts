@@ -1,21 +1,31 @@
 // npm run backup -- FILE: copies the database while the server may be running.
-import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { backUp } from './store/database';
+import SQLite from 'better-sqlite3';
+import { existsSync } from 'node:fs';
+import { dataFolder, fromHere, told } from './commands';
+import { countsOf } from './store/counts';
+import { databaseIn } from './store/dataFolder';
+import { snapshot } from './store/snapshot';
 
-const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
-const target = process.argv[2];
-const data = process.env['ZANFIRICO_DATA'] ?? join(home, 'data');
-
-if (target === undefined) {
-  process.stderr.write('Name the file to write: npm run backup -- /path/to/backup.sqlite\n');
-  process.exitCode = 1;
-} else {
-  const to = resolve(process.env['INIT_CWD'] ?? '.', target);
-  backUp(join(data, 'zanfirico.sqlite'), to)
-    .then(() => process.stdout.write(`Backed up to ${to}\n`))
-    .catch((error: unknown) => {
-      process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
-      process.exitCode = 1;
-    });
-}
+told(() => {
+  const target = process.argv[2];
+  if (target === undefined)
+    throw new Error('Name the file to write: npm run backup -- /path/to/backup.sqlite');
+  const from = databaseIn(dataFolder());
+  const to = fromHere(target);
+  if (!existsSync(from))
+    throw new Error(
+      `There is no database at ${from}. Name the data folder: ZANFIRICO_DATA=data/demo npm run backup -- ${target}`,
+    );
+  const sqlite = new SQLite(from, { readonly: true, fileMustExist: true });
+  try {
+    const counts = countsOf(sqlite);
+    if (counts.pieces === 0)
+      throw new Error(
+        `The shelf in ${from} is empty; nothing was written. Name the data folder you mean: ZANFIRICO_DATA=data/demo npm run backup -- ${target}`,
+      );
+    snapshot(sqlite, to);
+    return `Backed up ${from}\n      to ${to}: ${counts.says}`;
+  } finally {
+    sqlite.close();
+  }
+});

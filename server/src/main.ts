@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import { createApp } from './app';
 import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
+import { databaseIn, take } from './store/dataFolder';
 import { openDatabase } from './store/database';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
@@ -24,7 +25,11 @@ async function main(): Promise<void> {
   }
   const log = pino({ level: process.env['ZANFIRICO_LOG'] ?? 'warn' });
   mkdirSync(options.data, { recursive: true });
-  const db = await openDatabase(join(options.data, 'zanfirico.sqlite'));
+  const letGo = take(options.data);
+  process.once('exit', letGo);
+  const db = await openDatabase(databaseIn(options.data), (says) => {
+    process.stderr.write(`${says}\n`);
+  });
   const store = pieceStore(db);
   const rack = rackStore(db);
   if (options.demo) await stockDemo(store, rack);

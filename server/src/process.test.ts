@@ -4,10 +4,7 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { demoPieces } from './demo/demoPieces';
 import { readOptions } from './options';
-import { backUp, openDatabase } from './store/database';
-import { pieceStore } from './store/pieceStore';
 
 const main = join(__dirname, 'main.ts');
 const defaults = { data: 'd', web: 'w' };
@@ -85,18 +82,5 @@ describe('the process', () => {
       port: 0,
       demo: true,
     });
-  });
-
-  it('backs up while in use', async () => {
-    const path = join(data, 'z.sqlite');
-    const db = await openDatabase(path);
-    const document = demoPieces()[0]?.[0];
-    if (!document) throw new Error('no demo piece');
-    await pieceStore(db).create(document);
-    await backUp(path, join(data, 'copy.sqlite'));
-    await db.destroy();
-    const copy = await openDatabase(join(data, 'copy.sqlite'));
-    expect(await pieceStore(copy).list(false)).toHaveLength(1);
-    await copy.destroy();
   });
 });

@@ -8,13 +8,11 @@ import type {
   SavedPiece,
   SavedRack,
 } from '@zanfirico/contract';
-import { sql } from 'kysely';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
 import { demoPieces } from './demo/demoPieces';
 import { openDatabase, type Database } from './store/database';
-import { migrations } from './store/migrations';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
@@ -94,6 +92,28 @@ describe('an entry kept or sent under the names of yesterday', () => {
     const refused = await put(odd);
     expect(refused.status).toBe(400);
     expect(JSON.stringify(refused.body)).toContain('strainpoint');
+  });
+});
+
+describe('what an entry is', () => {
+  it('never changes: no glass becomes a colour and no colour a glass, one by one or by the table', async () => {
+    await put({ ...own, id: 'ours', name: 'Ours', kind: 'glass', forms: ['pot'] });
+    for (const [id, kind] of [
+      ['ours', 'colour'],
+      ['soft-batch-96', 'colour'],
+      ['chalk', 'glass'],
+    ] as const) {
+      const entry: RackDocument = { ...own, id, name: id, kind };
+      const one = await put(entry, id === 'ours' ? 1 : 0);
+      expect([id, one.status]).toEqual([id, 422]);
+      expect(error(one).error).toMatch(/stays one/);
+      expect(error(one).problems?.[0]?.field).toBe('kind');
+      const many = await api.post('/api/rack/import').send({ entries: [entry] });
+      expect(many.status).toBe(422);
+    }
+    expect((await saved()).entries.map((e) => [e.entry.id, e.entry.kind])).toEqual([
+      ['ours', 'glass'],
+    ]);
   });
 });
 
@@ -237,14 +257,4 @@ describe('tests of pairs', () => {
     );
     expect((await saved()).tests).toEqual([]);
   });
-});
-
-it('reads out of pieces saved before there was a rack what they use', async () => {
-  const store = pieceStore(db);
-  await store.create(coloured('kelp'));
-  for (const table of ['piece_uses', 'rack_revisions', 'rack_entries', 'fit_tests'])
-    await sql`drop table ${sql.table(table)}`.execute(db);
-  await migrations['003_rack']?.up(db);
-  const uses = await rackStore(db).uses('kelp');
-  expect(uses.map((u) => u.name)).toEqual([tumbler.name]);
 });

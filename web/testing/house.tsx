@@ -100,7 +100,8 @@ export function demoPiece(name: string): PieceDocument {
 /** The application at an address; a hand to work it with. */
 export function openAt(path: string): { readonly user: UserEvent; readonly at: () => string } {
   const router = createMemoryRouter(routes, { initialEntries: [path] });
-  const user = userEvent.setup();
+  // Hands that lose no time between two keys.
+  const user = userEvent.setup({ delay: null });
   render(<RouterProvider router={router} />);
   return { user, at: () => router.state.location.pathname };
 }

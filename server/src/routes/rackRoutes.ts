@@ -34,6 +34,25 @@ function sound(res: Response, entry: RackDocument): boolean {
   return false;
 }
 
+/** Refuses to make a colour of what is a glass, or the other way round: pieces are made of it. */
+async function sameKind(
+  res: Response,
+  store: RackStore,
+  entries: readonly RackDocument[],
+): Promise<boolean> {
+  const rack = await store.rack();
+  for (const e of entries) {
+    const kind = rack.line(e.id)?.entry.kind;
+    if (kind === undefined || kind === e.kind) continue;
+    fail(res, 422, {
+      error: `“${e.name}” is a ${kind} in the rack and stays one: pieces are made of it. Give the ${e.kind} an id of its own.`,
+      problems: [{ field: 'kind', given: e.kind, allowed: kind }],
+    });
+    return false;
+  }
+  return true;
+}
+
 /** Refuses what would make the rack too long. */
 async function room(res: Response, store: RackStore, ids: readonly string[]): Promise<boolean> {
   const there = new Set((await store.saved()).entries.map((e) => e.entry.id));
@@ -67,6 +86,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   router.put('/entries', json, async (req, res) => {
     const body = take(res, checkSave(today(req.body)));
     if (!body || !sound(res, body.entry)) return;
+    if (!(await sameKind(res, store, [body.entry]))) return;
     if (body.baseRevision === 0 && !(await room(res, store, [body.entry.id]))) return;
     const kept = await store.keep(body.baseRevision, body.entry);
     if (kept.kind === 'kept') res.json(kept.entry);
@@ -83,6 +103,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
     const body = take(res, checkImport(today(req.body)));
     if (!body) return;
     for (const entry of body.entries) if (!sound(res, entry)) return;
+    if (!(await sameKind(res, store, body.entries))) return;
     const ids = body.entries.map((e) => e.id);
     const twice = ids.find((id, i) => ids.indexOf(id) !== i);
     if (twice !== undefined) {

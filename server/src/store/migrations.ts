@@ -1,14 +1,37 @@
-// Migrations, in order. Never edit one that has shipped; add the next.
-import type { PieceDocument } from '@zanfirico/contract';
-import type { Kysely, Migration } from 'kysely';
-import type { Tables } from './tables';
-import { usesOf } from './uses';
+// Migrations, in order. What a shipped one does never changes; add the next. They import nothing that lives: what today's code makes of
+// a document may be another thing tomorrow. Each may be run where a part of it was done already.
+import type { Kysely } from 'kysely';
+import type { Step } from './migrate';
 
-export const migrations: Record<string, Migration> = {
+/** Revisions read at once. */
+const BATCH = 500;
+
+/** As pieces were when uses were first kept: the entries of the rack a document of version 1 or 2 names, each once. */
+interface OldPiece {
+  readonly glass: string;
+  readonly parts: readonly {
+    readonly glass?: string;
+    readonly colours?: readonly { readonly colour: string }[];
+  }[];
+  readonly bits?: readonly { readonly glass?: string }[];
+}
+const usesThen = (piece: OldPiece): string[] => [
+  ...new Set([
+    piece.glass,
+    ...piece.parts.flatMap((p) => [
+      ...(p.glass === undefined ? [] : [p.glass]),
+      ...(p.colours ?? []).map((c) => c.colour),
+    ]),
+    ...(piece.bits ?? []).flatMap((b) => (b.glass === undefined ? [] : [b.glass])),
+  ]),
+];
+
+export const migrations: Readonly<Record<string, Step>> = {
   '001_pieces': {
     async up(db: Kysely<unknown>) {
       await db.schema
         .createTable('pieces')
+        .ifNotExists()
         .addColumn('id', 'text', (c) => c.primaryKey())
         .addColumn('revision', 'integer', (c) => c.notNull())
         .addColumn('name', 'text', (c) => c.notNull())
@@ -17,6 +40,7 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createTable('revisions')
+        .ifNotExists()
         .addColumn('piece_id', 'text', (c) =>
           c.notNull().references('pieces.id').onDelete('cascade'),
         )
@@ -32,12 +56,14 @@ export const migrations: Record<string, Migration> = {
     async up(db: Kysely<unknown>) {
       await db.schema
         .createTable('shop_revisions')
+        .ifNotExists()
         .addColumn('revision', 'integer', (c) => c.primaryKey())
         .addColumn('saved_at', 'text', (c) => c.notNull())
         .addColumn('document', 'text', (c) => c.notNull())
         .execute();
       await db.schema
         .createTable('weigh_ins')
+        .ifNotExists()
         .addColumn('id', 'integer', (c) => c.primaryKey().autoIncrement())
         .addColumn('at', 'text', (c) => c.notNull())
         .addColumn('person', 'text', (c) => c.notNull())
@@ -51,15 +77,17 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createIndex('weigh_ins_by_hand')
+        .ifNotExists()
         .on('weigh_ins')
         .columns(['person', 'iron_diameter'])
         .execute();
     },
   },
   '003_rack': {
-    async up(db: Kysely<unknown>) {
+    async up(db: Kysely<unknown>, sqlite) {
       await db.schema
         .createTable('rack_entries')
+        .ifNotExists()
         .addColumn('id', 'text', (c) => c.primaryKey())
         .addColumn('revision', 'integer', (c) => c.notNull())
         .addColumn('saved_at', 'text', (c) => c.notNull())
@@ -69,6 +97,7 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createTable('rack_revisions')
+        .ifNotExists()
         .addColumn('entry_id', 'text', (c) =>
           c.notNull().references('rack_entries.id').onDelete('cascade'),
         )
@@ -79,6 +108,7 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createTable('fit_tests')
+        .ifNotExists()
         .addColumn('id', 'integer', (c) => c.primaryKey().autoIncrement())
         .addColumn('at', 'text', (c) => c.notNull())
         .addColumn('first', 'text', (c) => c.notNull())
@@ -89,11 +119,13 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createIndex('fit_tests_by_pair')
+        .ifNotExists()
         .on('fit_tests')
         .columns(['first', 'second'])
         .execute();
       await db.schema
         .createTable('piece_uses')
+        .ifNotExists()
         .addColumn('piece_id', 'text', (c) =>
           c.notNull().references('pieces.id').onDelete('cascade'),
         )
@@ -103,21 +135,29 @@ export const migrations: Record<string, Migration> = {
         .execute();
       await db.schema
         .createIndex('piece_uses_by_entry')
+        .ifNotExists()
         .on('piece_uses')
         .column('entry_id')
         .execute();
       // What pieces saved before this table use, read out of their documents.
-      const revisions = await (db as Kysely<Pick<Tables, 'revisions'>>)
-        .selectFrom('revisions')
-        .select(['piece_id', 'revision', 'document'])
-        .execute();
-      for (const { piece_id, revision, document } of revisions) {
-        const uses = usesOf(JSON.parse(document) as PieceDocument);
-        if (uses.length > 0)
-          await (db as Kysely<Pick<Tables, 'piece_uses'>>)
-            .insertInto('piece_uses')
-            .values(uses.map((entry_id) => ({ piece_id, revision, entry_id })))
-            .execute();
+      const some = sqlite.prepare<
+        [number, number],
+        { rowid: number; piece_id: string; revision: number; document: string }
+      >(
+        'select rowid, piece_id, revision, document from revisions where rowid > ? order by rowid limit ?',
+      );
+      const use = sqlite.prepare(
+        'insert or ignore into piece_uses (piece_id, revision, entry_id) values (?, ?, ?)',
+      );
+      let last = 0;
+      for (;;) {
+        const rows = some.all(last, BATCH);
+        for (const row of rows)
+          for (const entry of usesThen(JSON.parse(row.document) as OldPiece))
+            use.run(row.piece_id, row.revision, entry);
+        const end = rows.at(-1);
+        if (!end) break;
+        last = end.rowid;
       }
     },
   },

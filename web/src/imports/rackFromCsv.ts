@@ -23,8 +23,17 @@ export interface RowProblem {
   readonly says: string;
 }
 
+/** A row that was read, and what it would do to the rack. */
+export interface RowRead {
+  readonly row: number;
+  readonly entry: RackEntry;
+  readonly does: 'adds' | 'changes' | 'leaves';
+  /** What it changes, in the entry's own terms. */
+  readonly what: readonly string[];
+}
+
 export interface RackTable {
-  readonly entries: readonly RackEntry[];
+  readonly rows: readonly RowRead[];
   readonly problems: readonly RowProblem[];
   /** Columns nothing here answers to. */
   readonly ignored: readonly string[];
@@ -171,8 +180,11 @@ const oneOf = <T extends string>(field: string, text: string, all: readonly T[],
   return found;
 };
 
-/** Reads a rack table. Throws a sentence for what is no such table at all; rows that cannot be read are told one by one. */
-export function rackFromCsv(text: string): RackTable {
+/**
+ * Reads a rack table. `known` is what is in the rack: a row that names one of its entries changes what it has a cell for, and nothing
+ * else; what is a glass stays a glass. Throws a sentence for what is no such table at all; rows that cannot be read are told one by one.
+ */
+export function rackFromCsv(text: string, known: readonly RackEntry[] = []): RackTable {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
     skipEmptyLines: 'greedy',
   });
@@ -187,32 +199,65 @@ export function rackFromCsv(text: string): RackTable {
     throw new Error(
       `The table has ${String(rows.length)} rows; a rack holds ${String(MOST_ENTRIES)}. Leave out what you do not own, or take it in parts.`,
     );
-  const entries: RackEntry[] = [];
+  const inRack = new Map(known.map((e) => [e.id, e]));
+  const read: RowRead[] = [];
   const problems: RowProblem[] = [];
   const seen = new Map<string, number>();
   rows.forEach((row, i) => {
     const at = i + 2;
     try {
-      const entry = entryOf(row, columns, header);
+      const { entry, before: kept } = entryOf(row, columns, header, inRack);
       const before = seen.get(entry.id);
       if (before !== undefined)
         throw new Error(`“${entry.name}” stands in row ${String(before)} already.`);
       const [problem] = checkEntry(entry, rackLine(entry, true).spoken);
       if (problem) throw new Error(problem.message);
       seen.set(entry.id, at);
-      entries.push(entry);
+      const what = kept ? changesOf(kept, entry) : [];
+      read.push({
+        row: at,
+        entry,
+        does: !kept ? 'adds' : what.length > 0 ? 'changes' : 'leaves',
+        what,
+      });
     } catch (error) {
       problems.push({ row: at, says: error instanceof Error ? error.message : 'not read.' });
     }
   });
-  return { entries, problems, ignored: header.filter((_, i) => columns[i] === undefined) };
+  return { rows: read, problems, ignored: header.filter((_, i) => columns[i] === undefined) };
 }
 
+/** A table has so many digits: nearer than that two numbers are one. */
+const SAME = 1e-3;
+
+/** Alike in all a table can tell. */
+function alike(a: unknown, b: unknown): boolean {
+  if (typeof a === 'number' && typeof b === 'number')
+    return Math.abs(a - b) <= SAME * Math.max(Math.abs(a), Math.abs(b), a < 1 && b < 1 ? SAME : 0);
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return a === b;
+  const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
+  return [...keys].every((k) => alike((a as Loose)[k], (b as Loose)[k]));
+}
+type Loose = Readonly<Record<string, unknown>>;
+
+/** Fields in which two entries differ, values by their quantity. */
+function changesOf(before: RackEntry, after: RackEntry): string[] {
+  const fields = [
+    ...new Set([...Object.keys(before), ...Object.keys(after)]),
+  ] as (keyof RackEntry)[];
+  return [
+    ...fields.filter((f) => f !== 'values' && !alike(before[f], after[f])),
+    ...QUANTITIES.filter((q) => !alike(before.values[q], after.values[q])),
+  ];
+}
+
+/** An entry's row, over what the rack has under its id. */
 function entryOf(
   row: readonly string[],
   columns: readonly (Column | undefined)[],
   header: readonly string[],
-): RackEntry {
+  inRack: ReadonlyMap<string, RackEntry>,
+): { readonly entry: RackEntry; readonly before: RackEntry | undefined } {
   const fields: Record<string, string> = {};
   const values: Partial<Record<Quantity, Given>> = {};
   columns.forEach((column, i) => {
@@ -232,8 +277,19 @@ function entryOf(
   const of = (field: string): string => fields[field] ?? '';
   const name = of('name').slice(0, 60);
   if (name === '') throw new Error('The name is missing.');
-  const kind = oneOf('kind', of('kind'), ['glass', 'colour'], 'colour');
-  const look = oneOf('look', of('look'), ['transparent', 'opalescent', 'opaque'], 'transparent');
+  const id = of('id') === '' ? idOf(name) : idOf(of('id'));
+  const before = inRack.get(id);
+  const kind = oneOf('kind', of('kind'), ['glass', 'colour'], before?.kind ?? 'colour');
+  if (before && kind !== before.kind)
+    throw new Error(
+      `“${name}” is a ${before.kind} in the rack and stays one: pieces are made of it. Give the ${kind} a name or id of its own.`,
+    );
+  const look = oneOf(
+    'look',
+    of('look'),
+    ['transparent', 'opalescent', 'opaque'],
+    before?.look ?? 'transparent',
+  );
   const symbols = readSymbols(of('holds'));
   if (!symbols.ok) throw new Error(`holds: ${symbols.problem}`);
   const holds = symbols.value;
@@ -254,24 +310,39 @@ function entryOf(
   if (!oxides.ok) throw new Error(oxides.problem);
   const [through, body] = [light(of('through')), light(of('body'))];
   const sample = decimal(of('sample')) / 1e3;
-  return {
-    id: of('id') === '' ? idOf(name) : idOf(of('id')),
+  const seen = through && body && sample > 0 ? { sample, through, body } : undefined;
+  const yes = (field: string, usual: boolean): boolean =>
+    of(field) === '' ? usual : YES.has(of(field).toLowerCase());
+  const has = (field: string): boolean => of(field) !== '';
+  const metals = has('holds') ? holds : (before?.holds ?? []);
+  const lines = has('stock') ? stock : (before?.stock ?? []);
+  const merged: Partial<Record<Quantity, Given>> = { ...before?.values };
+  for (const [q, given] of Object.entries(values) as [Quantity, Given][])
+    merged[q] = { ...merged[q], ...given };
+  const entry: RackEntry = {
+    ...before,
+    id,
     kind,
     name,
-    family: oneOf('family', of('family'), ['soft', 'hard', 'other'], 'soft'),
-    values,
-    ...(of('sheetFrom') !== '' && { sheetFrom: of('sheetFrom').slice(0, 200) }),
-    ...(of('measuredHow') !== '' && { measuredHow: of('measuredHow').slice(0, 200) }),
+    family: oneOf('family', of('family'), ['soft', 'hard', 'other'], before?.family ?? 'soft'),
+    values: merged,
+    ...(has('sheetFrom') && { sheetFrom: of('sheetFrom').slice(0, 200) }),
+    ...(has('measuredHow') && { measuredHow: of('measuredHow').slice(0, 200) }),
     ...(oxides.value && { composition: oxides.value }),
-    holds,
+    holds: metals,
     look,
-    strikes: YES.has(of('strikes').toLowerCase()),
+    strikes: yes('strikes', before?.strikes ?? false),
     keepOffFood:
-      YES.has(of('keepOffFood').toLowerCase()) || holds.includes('Pb') || holds.includes('Cd'),
-    ...(through && body && sample > 0 && { seen: { sample, through, body } }),
-    forms: [...new Set([...forms, ...stock.map((s) => s.form)])],
-    stock,
-    ...(of('notes') !== '' && { notes: of('notes').slice(0, 1000) }),
-    retired: YES.has(of('retired').toLowerCase()),
+      yes('keepOffFood', before?.keepOffFood ?? false) ||
+      metals.includes('Pb') ||
+      metals.includes('Cd'),
+    ...(seen && !alike(before?.seen, seen) && { seen }),
+    forms: [
+      ...new Set([...(has('forms') ? forms : (before?.forms ?? [])), ...lines.map((l) => l.form)]),
+    ],
+    stock: lines,
+    ...(has('notes') && { notes: of('notes').slice(0, 1000) }),
+    retired: yes('retired', before?.retired ?? false),
   };
+  return { entry, before };
 }

@@ -40,12 +40,15 @@ export function UnitSwitch() {
           key={p.name}
           type="button"
           className="num hover:bg-base-300/60 flex min-h-9 items-center gap-1 px-1.5 text-sm"
-          aria-label={`${p.name} in ${p.now}; change to ${p.now === p.a ? p.b : p.a}`}
           onClick={p.flip}
         >
+          <span className="sr-only">
+            {p.name} in {p.now}; change to {p.now === p.a ? p.b : p.a}
+          </span>
           {[p.a, p.b].map((u) => (
             <span
               key={u}
+              aria-hidden="true"
               className={
                 u === p.now
                   ? 'border-primary border-b-2 font-bold'

@@ -1,5 +1,12 @@
 // The rack this page knows: shipped entries, the shop's own over them, and what its tests say.
-import type { KeptEntry, KeptTest, NewTest, RackDocument, SavedRack } from '@zanfirico/contract';
+import {
+  IMPORT_BATCH,
+  type KeptEntry,
+  type KeptTest,
+  type NewTest,
+  type RackDocument,
+  type SavedRack,
+} from '@zanfirico/contract';
 import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core';
 import { create } from 'zustand';
 import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
@@ -18,6 +25,11 @@ interface RackState {
   readonly keep: (entry: RackEntry, fresh?: boolean) => Promise<void>;
   readonly drop: (id: string) => Promise<void>;
   readonly takeIn: (entries: readonly RackEntry[]) => Promise<void>;
+  /** Takes a table back: what it added goes, what it changed is as it was among the shop's own before. */
+  readonly undoTakeIn: (
+    taken: readonly RackEntry[],
+    before: ReadonlyMap<string, KeptEntry>,
+  ) => Promise<void>;
   readonly keepTest: (test: NewTest) => Promise<KeptTest>;
   readonly count: (id: number, counts: boolean) => Promise<void>;
 }
@@ -75,6 +87,12 @@ export const useRack = create<RackState>()((set, get) => ({
     const own = new Map(get().own);
     for (const e of kept) own.set(e.entry.id, e);
     set(put(own, get().tests));
+  },
+  undoTakeIn: async (taken, before) => {
+    const changed = taken.flatMap((e) => before.get(e.id)?.entry ?? []);
+    for (let i = 0; i < changed.length; i += IMPORT_BATCH)
+      await get().takeIn(changed.slice(i, i + IMPORT_BATCH));
+    for (const e of taken) if (!before.has(e.id)) await get().drop(e.id);
   },
   keepTest: async (test) => {
     const kept = await keepTest(test);

@@ -5,6 +5,7 @@ import {
   type Colour,
   type FitGlass,
   type OverlayFit,
+  type RackEntry,
 } from '@zanfirico/core';
 import { rackFromCsv, type RackTable } from '../imports/rackFromCsv';
 
@@ -25,6 +26,6 @@ export const rackWork = {
       tolerance,
       tested: (first, second) => (second === base.id ? tested.get(first) : undefined),
     }),
-  /** Throws a sentence for what is no table. */
-  table: (text: string): RackTable => rackFromCsv(text),
+  /** Read against what is in the rack. Throws a sentence for what is no table. */
+  table: (text: string, known: readonly RackEntry[]): RackTable => rackFromCsv(text, known),
 };

@@ -1,6 +1,7 @@
 // The rack: own colours and whose number speaks, what ships made one's own, tests of pairs, and what pieces make of them.
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
+import { useRack } from '../../stores/theRack';
 import { freshDocument } from '../pieces/freshDocument';
 import { lastTaken } from '../../../testing/taken';
 import {
@@ -151,8 +152,9 @@ describe('tables', () => {
     const text = ['name;COE;strain;annealing', ...rows.map((r) => r.replace(/(\d);$/, ',$1;'))];
     const dialog = await give(user, [...text, 'Wild;960;;', 'Over;96;540;500'].join('\n'));
     await waitFor(() => {
-      expect(dialog).toHaveTextContent('30 read; 2 rows could not be');
+      expect(dialog).toHaveTextContent('30 read: 30 new, 0 that change what is in the rack');
     });
+    expect(dialog).toHaveTextContent('2 rows could not be read');
     expect(dialog).toHaveTextContent('Row 32: COE: Expansion: given 960');
     await user.click(within(dialog).getByRole('button', { name: 'Take 30 in' }));
     expect(await screen.findByText('30 are in the rack.')).toBeVisible();
@@ -163,6 +165,41 @@ describe('tables', () => {
     const taken = await lastTaken();
     expect(taken?.name).toMatch(/\.csv$/);
     expect(taken?.text.split('\r\n').filter((l) => l.includes('Shingle'))).toHaveLength(30);
+  });
+
+  it('say row by row what they would do before they do it, and are taken back whole', async () => {
+    const { user } = await open('/glasses');
+    await user.click(screen.getByRole('link', { name: 'Colours' }));
+    await screen.findByPlaceholderText('name, metal, form, lot');
+    // A row without a kind made a colour of a glass: pieces of it no longer opened.
+    const dialog = await give(
+      user,
+      'name,id,coe,strikes\nSoft soda-lime batch 96,soft-batch-96,96.5,\nKelp,kelp,,yes\nChalk,chalk,,\nNew sand,,95,',
+    );
+    const rows = await within(dialog).findByRole('list', { name: 'What each row does' });
+    await waitFor(() => {
+      expect(
+        within(rows)
+          .getAllByRole('listitem')
+          .map((r) => r.textContent),
+      ).toEqual([
+        'row 2Soft soda-lime batch 96changes expansion',
+        'row 3Kelpchanges strikes',
+        'row 5New sandnew colour',
+      ]);
+    });
+    expect(dialog).toHaveTextContent('1 that change nothing');
+    await user.click(within(dialog).getByRole('button', { name: 'Take 3 in' }));
+    expect(await screen.findByText('3 are in the rack.')).toBeVisible();
+    const { rack } = useRack.getState();
+    expect(rack.glass('soft-batch-96')?.expansion).toBeCloseTo(96.5e-7, 12);
+    expect(rack.line('new-sand')?.entry.kind).toBe('colour');
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(await screen.findByText('The rack is as it was before that table.')).toBeVisible();
+    const after = useRack.getState();
+    expect(after.rack.line('new-sand')).toBeUndefined();
+    expect(after.rack.line('kelp')?.entry.strikes).toBe(false);
+    expect(after.rack.glass('soft-batch-96')?.expansion).not.toBeCloseTo(96.5e-7, 12);
   });
 
   it('without names, and with more rows than a rack holds, are refused whole', async () => {

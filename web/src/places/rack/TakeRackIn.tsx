@@ -2,7 +2,7 @@
 import { IMPORT_BATCH } from '@zanfirico/contract';
 import { useEffect, useRef, useState } from 'react';
 import { sentenceOf } from '../../api/client';
-import type { RackTable } from '../../imports/rackFromCsv';
+import type { RackTable, RowRead } from '../../imports/rackFromCsv';
 import { tooBig } from '../../imports/tooBig';
 import { Dialog } from '../../shell/Dialog';
 import { useNotices } from '../../stores/notices';
@@ -12,10 +12,25 @@ import { rack as rackWorker } from '../../workers/workers';
 const MOST_BYTES = 20e6;
 /** Rows told one by one; of more only how many. */
 const TOLD = 12;
+const SHOWN = 200;
+
+/** Fields as a person calls them, where that is another word. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  strainPoint: 'strain point',
+  annealing: 'annealing point',
+  softening: 'softening point',
+  working: 'working point',
+  youngsModulus: 'stiffness',
+  specificHeat: 'specific heat',
+  stressOptical: 'stress-optical coefficient',
+  keepOffFood: 'keep off food',
+  sheetFrom: 'where the sheet is from',
+  measuredHow: 'how it was measured',
+  seen: 'look of the sample',
+};
 
 export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
-  const takeIn = useRack((s) => s.takeIn);
-  const own = useRack((s) => s.own);
+  const { takeIn, undoTakeIn } = useRack.getState();
   const say = useNotices((s) => s.say);
   const [reading, setReading] = useState(false);
   const [table, setTable] = useState<RackTable>();
@@ -41,7 +56,8 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     setReading(true);
     try {
       const text = await file.text();
-      setTable(await rackWorker((w) => w.table(text)));
+      const known = useRack.getState().rack.lines.map((l) => l.entry);
+      setTable(await rackWorker((w) => w.table(text, known)));
     } catch (error) {
       setProblem(sentenceOf(error));
     } finally {
@@ -51,7 +67,21 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
   const send = async (): Promise<void> => {
     if (!table) return;
     stopped.current = false;
-    const { entries } = table;
+    const entries = table.rows.filter((r) => r.does !== 'leaves').map((r) => r.entry);
+    const before = new Map(useRack.getState().own);
+    const back = (count: number) => ({
+      label: 'Undo',
+      run: () => {
+        undoTakeIn(entries.slice(0, count), before).then(
+          () => {
+            say('The rack is as it was before that table.');
+          },
+          (error: unknown) => {
+            useNotices.getState().trouble(sentenceOf(error));
+          },
+        );
+      },
+    });
     try {
       for (let i = 0; i < entries.length; i += IMPORT_BATCH) {
         setDone(i);
@@ -60,19 +90,22 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
         // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition
         if (stopped.current) {
           const kept = Math.min(entries.length, i + IMPORT_BATCH);
-          say(`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`);
+          say(`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`, back(kept));
           setDone(undefined);
           return;
         }
       }
-      say(`${String(entries.length)} are in the rack.`);
+      say(`${String(entries.length)} are in the rack.`, back(entries.length));
       onClose();
     } catch (error) {
       setProblem(sentenceOf(error));
       setDone(undefined);
     }
   };
-  const changed = table?.entries.filter((e) => own.has(e.id)).length ?? 0;
+  const doing = (what: RowRead['does']): RowRead[] =>
+    table?.rows.filter((r) => r.does === what) ?? [];
+  const [adds, changes, leaves] = [doing('adds'), doing('changes'), doing('leaves')];
+  const count = adds.length + changes.length;
   return (
     <Dialog
       title="A table into the rack"
@@ -81,10 +114,10 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
         <button
           type="button"
           className="btn btn-primary"
-          disabled={!table || table.entries.length === 0 || done !== undefined}
+          disabled={count === 0 || done !== undefined}
           onClick={() => void send()}
         >
-          {table ? `Take ${String(table.entries.length)} in` : 'Take in'}
+          {table ? `Take ${String(count)} in` : 'Take in'}
         </button>
       }
     >
@@ -111,13 +144,32 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       {table && (
         <div className="mt-3" aria-live="polite">
           <p>
-            <b className="num">{table.entries.length}</b> read
-            {changed > 0 && `; ${String(changed)} of them change what is in the rack`}
-            {table.problems.length > 0 && `; ${String(table.problems.length)} rows could not be`}.
+            <b className="num">{table.rows.length}</b> read: {adds.length} new, {changes.length}{' '}
+            that change what is in the rack, {leaves.length} that change nothing
+            {table.problems.length > 0 &&
+              `; ${String(table.problems.length)} rows could not be read`}
+            .
             {table.ignored.length > 0 && (
               <span className="quiet"> Not used: {table.ignored.join(', ')}.</span>
             )}
           </p>
+          <ol
+            className="border-base-300 mt-2 max-h-48 overflow-y-auto border-y text-sm leading-snug"
+            aria-label="What each row does"
+          >
+            {[...changes, ...adds].slice(0, SHOWN).map((r) => (
+              <li key={r.row} className="flex gap-2 py-0.5">
+                <span className="num quiet w-16 shrink-0">row {r.row}</span>
+                <span className="flex-1">{r.entry.name}</span>
+                <span className={r.does === 'changes' ? 'text-warning' : 'quiet'}>
+                  {r.does === 'adds'
+                    ? `new ${r.entry.kind}`
+                    : `changes ${r.what.map((f) => FIELD_WORDS[f] ?? f).join(', ')}`}
+                </span>
+              </li>
+            ))}
+            {count > SHOWN && <li className="quiet">and {count - SHOWN} more</li>}
+          </ol>
           <ul className="mt-1 text-sm leading-snug">
             {table.problems.slice(0, TOLD).map((p) => (
               <li key={p.row}>
@@ -132,8 +184,8 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       )}
       {done !== undefined && table && (
         <p className="mt-3 flex items-center gap-3" role="status">
-          <progress className="progress w-48" value={done} max={table.entries.length} />
-          {done} of {table.entries.length}
+          <progress className="progress w-48" value={done} max={count} />
+          {done} of {count}
           <button
             type="button"
             className="btn btn-ghost btn-sm"

@@ -1,0 +1,58 @@
+// npm run restore -- FILE: puts a backup in the place of the database, and sets aside what was there.
+import SQLite from 'better-sqlite3';
+import { existsSync, mkdirSync, renameSync } from 'node:fs';
+import { basename, join } from 'node:path';
+import { dataFolder, fromHere, told } from './commands';
+import { countsOf } from './store/counts';
+import { databaseIn, filesOf, userOf } from './store/dataFolder';
+import { damageOf } from './store/database';
+import { recorded } from './store/migrate';
+import { migrations } from './store/migrations';
+import { snapshot } from './store/snapshot';
+
+told(() => {
+  const given = process.argv[2];
+  if (given === undefined)
+    throw new Error('Name the backup to put back: npm run restore -- /path/to/backup.sqlite');
+  const from = fromHere(given);
+  const folder = dataFolder();
+  const to = databaseIn(folder);
+  const user = userOf(folder);
+  if (user !== undefined)
+    throw new Error(
+      `A Zanfirico (process ${String(user)}) has ${folder} open. Stop it, then restore.`,
+    );
+  if (!existsSync(from)) throw new Error(`There is no file at ${from}.`);
+  const backup = new SQLite(from, { fileMustExist: true, readonly: true });
+  try {
+    const damage = damageOf(backup);
+    if (damage !== undefined)
+      throw new Error(
+        `${from} is no whole database (${damage.split('\n')[0] ?? ''}). Take another backup.`,
+      );
+    const newer = recorded(backup).filter((name) => !(name in migrations));
+    if (newer.length > 0)
+      throw new Error(
+        `${from} was kept by a newer version of Zanfirico; restore it with that one.`,
+      );
+    const counts = countsOf(backup);
+    mkdirSync(folder, { recursive: true });
+    // The copy first, whole and beside; only then is anything moved.
+    const fresh = `${to}.restored`;
+    snapshot(backup, fresh);
+    const aside = join(folder, `set-aside-${new Date().toISOString().replaceAll(/[:.]/g, '-')}`);
+    const there = filesOf(to).filter((f) => existsSync(f));
+    if (there.length > 0) mkdirSync(aside);
+    for (const file of there) renameSync(file, join(aside, basename(file)));
+    renameSync(fresh, to);
+    return [
+      `Put back ${from}`,
+      `      as ${to}: ${counts.says}`,
+      ...(there.length > 0
+        ? [`What was there is in ${aside}: ${there.map((f) => basename(f)).join(', ')}`]
+        : []),
+    ].join('\n');
+  } finally {
+    backup.close();
+  }
+});

@@ -1,0 +1,157 @@
+// Databases brought up to date: all of a step or nothing, a copy of what was there, what yesterday's code left half done mended.
+import SQLite from 'better-sqlite3';
+import { Kysely, SqliteDialect } from 'kysely';
+import { existsSync, mkdtempSync, readdirSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { demoPieces } from '../demo/demoPieces';
+import { openDatabase } from './database';
+import { migrate, recorded, type Step } from './migrate';
+import { migrations } from './migrations';
+import { pieceStore } from './pieceStore';
+
+let folder: string;
+let path: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'zanfirico-migrate-'));
+  path = join(folder, 'zanfirico.sqlite');
+});
+afterEach(() => {
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const document = demoPieces()[0]?.[0];
+if (!document) throw new Error('the demo has a piece');
+
+/** A folder as an older version left it: before uses of the rack were kept, with so many revisions. */
+async function older(revisions: number): Promise<void> {
+  const sqlite = new SQLite(path);
+  sqlite.pragma('journal_mode = WAL');
+  const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
+  const { '001_pieces': first, '002_shop': second } = migrations;
+  await migrate(
+    sqlite,
+    db,
+    { '001_pieces': first as Step, '002_shop': second as Step },
+    path,
+    () => undefined,
+  );
+  sqlite
+    .prepare('insert into pieces (id, revision, name, saved_at) values (?, ?, ?, ?)')
+    .run('a', revisions, 'Old', '2026-01-01');
+  const put = sqlite.prepare(
+    'insert into revisions (piece_id, revision, saved_at, name, document) values (?, ?, ?, ?, ?)',
+  );
+  sqlite.transaction(() => {
+    for (let i = 1; i <= revisions; i += 1)
+      put.run('a', i, '2026-01-01', 'Old', JSON.stringify(document));
+  })();
+  await db.destroy();
+}
+const count = (sql: string): number => {
+  const sqlite = new SQLite(path, { readonly: true });
+  try {
+    return sqlite.prepare(sql).pluck().get() as number;
+  } finally {
+    sqlite.close();
+  }
+};
+const told: string[] = [];
+const tell = (says: string): void => {
+  told.push(says);
+};
+beforeEach(() => {
+  told.length = 0;
+});
+
+describe('an older folder', () => {
+  it('is brought up to date in batches, told step by step, with a copy of what was there before', async () => {
+    await older(1203);
+    const db = await openDatabase(path, tell);
+    expect(await pieceStore(db).revisions('a')).toHaveLength(1203);
+    await db.destroy();
+    expect(count('select count(distinct revision) from piece_uses')).toBe(1203);
+    expect(told.join('\n')).toMatch(/Kept a copy .*before-003_rack\.sqlite/);
+    expect(told.join('\n')).toContain('003_rack, 1 of 1');
+    const copy = new SQLite(join(folder, 'before-003_rack.sqlite'), { readonly: true });
+    expect(recorded(copy)).toEqual(['001_pieces', '002_shop']);
+    expect(copy.prepare('select count(*) from revisions').pluck().get()).toBe(1203);
+    copy.close();
+  });
+  it('up to date already is opened without a word and without a copy', async () => {
+    await (await openDatabase(path, tell)).destroy();
+    told.length = 0;
+    await (await openDatabase(path, tell)).destroy();
+    expect(told).toEqual([]);
+    expect(readdirSync(folder).filter((f) => f.startsWith('before-'))).toEqual([]);
+  });
+  it('left half done by yesterday’s code, tables there and no record, is mended', async () => {
+    await older(40);
+    const sqlite = new SQLite(path);
+    sqlite.exec(`create table rack_entries (id text primary key, revision integer not null, saved_at text not null,
+        kind text not null, name text not null, retired integer not null default 0);
+      create table piece_uses (piece_id text not null, revision integer not null, entry_id text not null,
+        primary key (piece_id, revision, entry_id));
+      insert into piece_uses values ('a', 1, 'borosilicate-33');`);
+    sqlite.close();
+    const db = await openDatabase(path, tell);
+    await db.destroy();
+    expect(count('select count(distinct revision) from piece_uses')).toBe(40);
+    expect(count("select count(*) from sqlite_master where name = 'fit_tests'")).toBe(1);
+  });
+});
+
+describe('a step that fails', () => {
+  it('leaves the database as it was, and says at which step; the next start goes on from there', async () => {
+    await older(3);
+    const sqlite = new SQLite(path);
+    const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
+    const before = sqlite.prepare('select name from sqlite_master order by name').all();
+    const bad: Step = {
+      up: (_, raw) => {
+        raw.exec('create table half (a text); delete from revisions');
+        return Promise.reject(new Error('out of luck'));
+      },
+    };
+    await expect(migrate(sqlite, db, { ...migrations, '002_z': bad }, path, tell)).rejects.toThrow(
+      /002_z.*out of luck.*Nothing was changed/,
+    );
+    expect(sqlite.prepare('select name from sqlite_master order by name').all()).toEqual(before);
+    await db.destroy();
+    expect(count('select count(*) from revisions')).toBe(3);
+    await (await openDatabase(path, tell)).destroy();
+    expect(count('select count(distinct revision) from piece_uses')).toBe(3);
+  });
+});
+
+describe('a folder that is refused', () => {
+  it('because a newer version kept it', async () => {
+    await (await openDatabase(path)).destroy();
+    const sqlite = new SQLite(path);
+    sqlite.prepare('insert into kysely_migration values (?, ?)').run('999_later', 'then');
+    sqlite.close();
+    await expect(openDatabase(path)).rejects.toThrow(/newer version.*999_later.*--data/);
+  });
+  it('because its file is no database, with the file and the remedy', async () => {
+    writeFileSync(path, 'This is a shopping list, and a long one at that. '.repeat(50));
+    await expect(openDatabase(path)).rejects.toThrow(
+      /zanfirico\.sqlite is no database.*npm run restore/,
+    );
+  });
+  it('because its file is damaged', async () => {
+    await older(400);
+    await (await openDatabase(path)).destroy();
+    const sqlite = new SQLite(path);
+    sqlite.pragma('wal_checkpoint(truncate)');
+    sqlite.close();
+    const size = count(
+      'select page_count * page_size from pragma_page_count(), pragma_page_size()',
+    );
+    truncateSync(path, Math.floor(size / 2));
+    await expect(openDatabase(path)).rejects.toThrow(/damaged.*npm run restore/);
+  });
+  it('because its folder is none', async () => {
+    await expect(openDatabase(join(folder, 'nowhere', 'z.sqlite'))).rejects.toThrow(/nowhere/);
+    expect(existsSync(join(folder, 'nowhere'))).toBe(false);
+  });
+});
