@@ -147,7 +147,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
             <b className="num">{table.rows.length}</b> read: {adds.length} new, {changes.length}{' '}
             that change what is in the rack, {leaves.length} that change nothing
             {table.problems.length > 0 &&
-              `; ${String(table.problems.length)} rows could not be read`}
+              `; ${String(table.problems.length)} ${table.problems.length === 1 ? 'row' : 'rows'} could not be read`}
             .
             {table.ignored.length > 0 && (
               <span className="quiet"> Not used: {table.ignored.join(', ')}.</span>
