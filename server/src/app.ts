@@ -1,6 +1,6 @@
 // The web server: safe headers, the API, and the built web application.
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -106,10 +106,19 @@ export function createApp({ store, shop, rack, log, webRoot }: AppParts): Expres
     res.status(404).json({ error: 'There is nothing at this address.' });
   });
   if (webRoot !== undefined && existsSync(webRoot)) {
-    app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y' }));
-    app.use(express.static(webRoot, { index: false }));
+    // Wherever it lies: a path from here, under a folder whose name begins with a dot.
+    const root = resolve(webRoot);
+    const files = { dotfiles: 'allow' } as const;
+    app.use(
+      '/assets',
+      express.static(join(root, 'assets'), { ...files, immutable: true, maxAge: '1y' }),
+      (_req, res) => {
+        res.status(404).type('text/plain').send('There is no such file.');
+      },
+    );
+    app.use(express.static(root, { ...files, index: false }));
     app.get('/{*path}', (_req, res) => {
-      res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
+      res.set('Cache-Control', 'no-cache').sendFile('index.html', { ...files, root });
     });
   }
   app.use(onError);

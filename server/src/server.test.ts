@@ -1,4 +1,7 @@
 // The server over HTTP: saving, looking back, refusing, and never a 500 for bad input.
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, relative } from 'node:path';
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -194,6 +197,53 @@ describe('bad input names the field, what was given and what is allowed; nothing
   });
 });
 
+describe('made once', () => {
+  const document = demoPieces()[0]?.[0];
+  const make = (key?: string) => {
+    const asked = api.post('/api/pieces');
+    return (key === undefined ? asked : asked.set('Idempotency-Key', key)).send({ document });
+  };
+  const shelf = async (): Promise<SavedPiece[]> =>
+    (await api.get('/api/pieces')).body as SavedPiece[];
+
+  it('asked for twice under one key, at once or later, it is one piece; under another, another', async () => {
+    const [a, b] = await Promise.all([make('double-click-1'), make('double-click-1')]);
+    const later = await make('double-click-1');
+    expect([a.status, b.status, later.status]).toEqual([201, 201, 201]);
+    const ids = [a, b, later].map((r) => (r.body as SavedPiece).id);
+    expect(new Set(ids).size).toBe(1);
+    expect(await shelf()).toHaveLength(1);
+    await make('double-click-2');
+    await make();
+    await make();
+    expect(await shelf()).toHaveLength(4);
+  });
+  it('a piece saved since is given back as it is now', async () => {
+    const { id } = (await make('then-saved')).body as SavedPiece;
+    await api.put(`/api/pieces/${id}`).send({ baseRevision: 1, document });
+    expect((await make('then-saved')).body).toMatchObject({ id, revision: 2 });
+  });
+  it('a file read in twice under one key is one piece', async () => {
+    const read = () =>
+      api
+        .post('/api/pieces/import')
+        .set('Content-Type', 'application/json')
+        .set('Idempotency-Key', 'file-read-in')
+        .send(JSON.stringify(document));
+    await Promise.all([read(), read()]);
+    expect(await shelf()).toHaveLength(1);
+  });
+  it.each(['short', 'x'.repeat(65), 'with a blank', 'semi;colon'])(
+    'a key that is none is refused: %s',
+    async (key) => {
+      const refused = await make(key);
+      expect(refused.status).toBe(400);
+      expect((refused.body as { error: string }).error).toContain('Idempotency-Key');
+      expect(await shelf()).toHaveLength(0);
+    },
+  );
+});
+
 describe('the house rules of the server', () => {
   it('answers only this machine, with a strict content policy', async () => {
     expect((await api.get('/api/health').set('Host', 'evil.example')).status).toBe(403);
@@ -205,6 +255,26 @@ describe('the house rules of the server', () => {
   it('publishes the schema of the piece file', async () => {
     const { body } = await api.get('/api/schemas/piece.json');
     expect(body).toMatchObject({ title: 'Zanfirico piece', type: 'object' });
+  });
+
+  it('serves the page from wherever it lies: a path from here, a folder whose name begins with a dot', async () => {
+    const folder = mkdtempSync(join(tmpdir(), '.zanfirico-web-'));
+    try {
+      mkdirSync(join(folder, 'assets'));
+      writeFileSync(join(folder, 'index.html'), '<title>the page</title>');
+      writeFileSync(join(folder, 'assets', 'a.js'), 'let a;');
+      const parts = { store: pieceStore(db), shop: shopStore(db), rack: rackStore(db) };
+      for (const webRoot of [folder, relative(process.cwd(), folder)]) {
+        const served = request(createApp({ ...parts, log: pino({ level: 'silent' }), webRoot }));
+        const page = await served.get('/pieces/anything/section');
+        expect([page.status, page.text]).toEqual([200, '<title>the page</title>']);
+        expect((await served.get('/assets/a.js')).status).toBe(200);
+        // What is no file is no page either: a script that gets one would fail without a word.
+        expect((await served.get('/assets/gone.js')).status).toBe(404);
+      }
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+    }
   });
 
   it('stocks an empty shelf with the demo once', async () => {

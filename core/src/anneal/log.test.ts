@@ -22,6 +22,8 @@ describe('logs', () => {
       last: 490,
       rows: 2,
     },
+    // A logger that writes powers of ten: 500 °C was read as 5.
+    { what: 'exponents', text: 'time,temp_C\n0,5.00E+02\n60,4.9e2', last: 490, rows: 2 },
     { what: 'no head', text: '0,500\n60,490', last: 490, rows: 2 },
     { what: 'minutes', text: 'minutes,celsius\n0,500\n90,400', last: 400, rows: 2 },
   ])('$what', ({ text, last, rows }) => {

@@ -41,7 +41,7 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     line.split(separator).map((c) => c.trim().replace(/^"(.*)"$/, '$1'));
   const number = (c: string): number => {
     const s = decimalComma ? c.replace(',', '.') : c;
-    const m = /^[-+]?\d+(\.\d+)?/.exec(s);
+    const m = /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?/i.exec(s);
     return m ? Number(m[0]) : NaN;
   };
   const head = cells(first).map((c) => c.toLowerCase());

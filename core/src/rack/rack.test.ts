@@ -76,6 +76,29 @@ describe('which value speaks', () => {
     );
   });
 
+  it('and rather than from a composition, whose estimate can lie above the annealing point that was given', () => {
+    const composition = { SiO2: 71, Na2O: 14, CaO: 11, MgO: 2, Al2O3: 2 };
+    const given = {
+      annealing: { sheet: 504 },
+      softening: { sheet: 688 },
+      working: { sheet: 1002 },
+    };
+    const alone = rackLine(own({ kind: 'glass', composition, values: {} }), true).spoken;
+    expect(alone.strainPoint.by).toBe('composition');
+    const entry = own({ kind: 'glass', composition, values: given });
+    const { spoken } = rackLine(entry, true);
+    expect(spoken.strainPoint.by).toBe('sheet');
+    expect(spoken.strainPoint.value).toBeLessThan(504);
+    expect(checkEntry(entry, spoken)).toEqual([]);
+    // One that was typed speaks first, as ever.
+    const typed = own({
+      kind: 'glass',
+      composition,
+      values: { ...given, strainPoint: { sheet: 470 } },
+    });
+    expect(rackLine(typed, true).spoken.strainPoint).toEqual({ value: 470, by: 'sheet' });
+  });
+
   it('moves the points nobody gave with one somebody did', () => {
     const { spoken, glass } = rackLine(
       own({ id: 'soft-batch-96', kind: 'glass', values: { annealing: { sheet: 525 } } }),

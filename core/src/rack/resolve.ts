@@ -31,6 +31,8 @@ const HARD_OPTICAL = 3.6e-12;
 export const MOLTEN_SHARE = 0.96;
 
 const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
+/** The points a viscosity curve goes through. */
+const CURVE = ['annealing', 'softening', 'working'] as const;
 
 const optical = (family: RackEntry['family']): number =>
   family === 'hard' ? HARD_OPTICAL : STRESS_OPTICAL;
@@ -100,10 +102,14 @@ export function resolve(
   for (const q of POINTS)
     if (values[q].by === 'representative')
       values[q] = { value: values[q].value + shift, by: 'representative' };
-  // A strain point nobody gave follows from a curve somebody did.
+  // A strain point nobody gave follows from a curve somebody did; a curve that was given knows it better than a composition, whose
+  // estimate may lie above the annealing point it belongs to.
+  const byHand = (q: Quantity): boolean => values[q].by === 'sheet' || values[q].by === 'measured';
   if (
-    values.strainPoint.by === 'representative' &&
-    given.length === 3 &&
+    !byHand('strainPoint') &&
+    (values.strainPoint.by === 'representative'
+      ? given.length === 3
+      : CURVE.every((q) => byHand(q))) &&
     values.annealing.value < values.softening.value &&
     values.softening.value < values.working.value
   ) {

@@ -1,4 +1,6 @@
 // The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
+import { entryProblem } from '../check/checkRackEntry';
+import { checker } from '../check/schema';
 import {
   byId,
   byNumber,
@@ -8,7 +10,7 @@ import {
   placeHeats,
   SHIPPED_RACK,
 } from '@zanfirico/core';
-import { PIECE_VERSION } from '@zanfirico/contract';
+import { PIECE_VERSION, SaveEntryBody, type RackDocument } from '@zanfirico/contract';
 import { openDatabase } from '../store/database';
 import { rackStore } from '../store/rackStore';
 import { checkDocument } from '../check/checkDocument';
@@ -63,6 +65,21 @@ describe('demo pieces', () => {
       const ids = document.parts.map((p) => p.id);
       const kept = document.sequence.variants[0]?.steps ?? [];
       expect(byId(byNumber(kept, ids), ids)).toEqual(byId(placed.steps, ids));
+    },
+  );
+});
+
+describe('the rack that ships, and the demo studio’s', () => {
+  const entries = [
+    ...SHIPPED_RACK.lines.map((l) => l.entry as RackDocument),
+    ...DEMO_ENTRIES.map((e) => e),
+  ];
+  const check = checker(SaveEntryBody);
+  it.each(entries.map((entry) => ({ id: entry.id, entry })))(
+    '$id passes the check every entry has to pass',
+    ({ entry }) => {
+      expect(check({ baseRevision: 0, entry })).toMatchObject({ ok: true });
+      expect(entryProblem(entry)).toBeUndefined();
     },
   );
 });

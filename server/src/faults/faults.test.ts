@@ -7,13 +7,13 @@ import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { demoPieces } from '../demo/demoPieces';
-import { take } from '../store/dataFolder';
+import { take, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
 import { migrate, type Step } from '../store/migrate';
 import { migrations } from '../store/migrations';
 import { pieceStore } from '../store/pieceStore';
 
-const ROUNDS = Number(process.env['ZANFIRICO_FAULTS'] ?? 3);
+const ROUNDS = Number(process.env['ZANFIRICO_FAULTS'] ?? 1);
 const here = resolve(__dirname, '..');
 const document = demoPieces()[0]?.[0];
 if (!document) throw new Error('the demo has a piece');
@@ -123,10 +123,8 @@ describe('killed while it is brought up to date', () => {
       });
       child.kill('SIGKILL');
       await gone(child);
-      const again = await serve();
-      expect(again.says).toContain('is ready');
-      again.child.kill('SIGKILL');
-      await gone(again.child);
+      // The next start: it goes on from where it was.
+      await (await openDatabase(path)).destroy();
       const sqlite = new SQLite(path);
       expect(sqlite.pragma('integrity_check', { simple: true })).toBe('ok');
       expect(sqlite.prepare('select count(distinct revision) from piece_uses').pluck().get()).toBe(
@@ -246,7 +244,7 @@ describe('two servers on one folder', () => {
     expect(second.says).toMatch(/Another Zanfirico \(process \d+\) has .* open/);
     first.child.kill('SIGKILL');
     await gone(first.child);
-    const third = await serve();
-    expect(third.says).toContain('is ready');
+    expect(userOf(folder)).toBeUndefined();
+    take(folder)();
   }, 60_000);
 });

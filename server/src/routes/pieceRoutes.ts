@@ -1,5 +1,5 @@
 // /api/pieces: list, read, save, look back, read files in.
-import express, { Router } from 'express';
+import express, { Router, type Request, type Response } from 'express';
 import {
   BODY_LIMIT,
   ListQuery,
@@ -25,6 +25,16 @@ const checkPutAway = checker(PutAwayBody);
 
 const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
 
+/** What the one who asks calls this making; undefined where it has no name. Refuses what is none. */
+function keyOf(req: Request, res: Response): { readonly key: string | undefined } | undefined {
+  const key = req.get('Idempotency-Key');
+  if (key === undefined || /^[\w-]{8,64}$/.test(key)) return { key };
+  fail(res, 400, {
+    error: 'Idempotency-Key: allowed are 8 to 64 letters, digits, dashes and underscores.',
+  });
+  return undefined;
+}
+
 /** The routes over a store; pieces may be of whatever the rack has. */
 export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   const router = Router();
@@ -37,9 +47,10 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
 
   router.post('/', json, async (req, res) => {
     const body = take(res, checkNew(req.body));
-    if (!body) return;
+    const named = body && keyOf(req, res);
+    if (!body || !named) return;
     const checked = checkMeaning(body.document, await rack.rack());
-    if (checked.ok) res.status(201).json(await store.create(checked.document));
+    if (checked.ok) res.status(201).json(await store.create(checked.document, named.key));
     else fail(res, 422, checked);
   });
 
@@ -48,6 +59,8 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     express.text({ limit: BODY_LIMIT, type: 'application/json' }),
     async (req, res) => {
       const text: unknown = req.body;
+      const named = keyOf(req, res);
+      if (!named) return;
       let value: unknown;
       try {
         value = JSON.parse(typeof text === 'string' ? text : '');
@@ -56,7 +69,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
         return;
       }
       const checked = checkDocument(value, await rack.rack());
-      if (checked.ok) res.status(201).json(await store.create(checked.document));
+      if (checked.ok) res.status(201).json(await store.create(checked.document, named.key));
       else fail(res, 422, checked);
     },
   );

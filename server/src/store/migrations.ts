@@ -161,4 +161,17 @@ export const migrations: Readonly<Record<string, Step>> = {
       }
     },
   },
+  '004_creations': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('creations')
+        .ifNotExists()
+        .addColumn('key', 'text', (c) => c.primaryKey())
+        .addColumn('piece_id', 'text', (c) =>
+          c.notNull().references('pieces.id').onDelete('cascade'),
+        )
+        .addColumn('at', 'text', (c) => c.notNull())
+        .execute();
+    },
+  },
 };

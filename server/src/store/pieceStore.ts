@@ -19,7 +19,8 @@ export type SaveResult =
 export interface PieceStore {
   list(putAway: boolean): Promise<SavedPiece[]>;
   get(id: string): Promise<SavedPiece | undefined>;
-  create(document: PieceDocument): Promise<SavedPiece>;
+  /** Makes a piece; under a key that made one already, that one is given back as it is now. */
+  create(document: PieceDocument, key?: string): Promise<SavedPiece>;
   save(id: string, baseRevision: number, document: PieceDocument): Promise<SaveResult>;
   revisions(id: string): Promise<RevisionLine[]>;
   revision(id: string, revision: number): Promise<SavedPiece | undefined>;
@@ -90,8 +91,18 @@ export function pieceStore(db: Database): PieceStore {
 
     get: (id) => newest(id),
 
-    create: (document) =>
+    create: (document, key) =>
       db.transaction().execute(async (tx) => {
+        const made =
+          key === undefined
+            ? undefined
+            : await tx
+                .selectFrom('creations')
+                .select('piece_id')
+                .where('key', '=', key)
+                .executeTakeFirst();
+        const there = made && (await newest(made.piece_id, tx));
+        if (there) return there;
         const id = randomUUID();
         const now = new Date().toISOString();
         const line = { revision: 1, name: document.name, saved_at: now };
@@ -104,6 +115,8 @@ export function pieceStore(db: Database): PieceStore {
           .values({ piece_id: id, ...line, document: JSON.stringify(document) })
           .execute();
         await keepUses(tx, id, line.revision, document);
+        if (key !== undefined)
+          await tx.insertInto('creations').values({ key, piece_id: id, at: now }).execute();
         return { id, revision: 1, savedAt: now, putAway: false, document };
       }),
 

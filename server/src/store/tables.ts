@@ -50,4 +50,6 @@ export interface Tables {
   };
   /** Which entries of the rack each revision of a piece names. */
   piece_uses: { piece_id: string; revision: number; entry_id: string };
+  /** What whoever made a piece called the making: asked for twice under one key it is made once. */
+  creations: { key: string; piece_id: string; at: string };
 }

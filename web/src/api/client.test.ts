@@ -2,6 +2,7 @@
 import {
   createPiece,
   importPiece,
+  newKey,
   listPieces,
   putAway,
   Refused,
@@ -24,7 +25,7 @@ const answer = (status: number, body?: unknown): void => {
 describe('calls', () => {
   it.each<[string, () => Promise<unknown>, string, string, unknown]>([
     ['list', () => listPieces(true), 'GET', '/api/pieces?putAway=true', undefined],
-    ['create', () => createPiece(document), 'POST', '/api/pieces', { document }],
+    ['create', () => createPiece(document, 'made-once'), 'POST', '/api/pieces', { document }],
     [
       'save',
       () => savePiece('x', { baseRevision: 2, document }),
@@ -44,8 +45,17 @@ describe('calls', () => {
 
   it('sends a file’s text untouched, for the server to judge', async () => {
     answer(201, {});
-    await importPiece('{"half":');
+    await importPiece('{"half":', 'read-once');
     expect(answers.mock.calls[0]?.[1]?.body).toBe('{"half":');
+  });
+
+  it('names what is made, so that it is made once', async () => {
+    answer(201, {});
+    await createPiece(document, 'made-once');
+    const headers = new Headers(answers.mock.calls[0]?.[1]?.headers);
+    expect(headers.get('Idempotency-Key')).toBe('made-once');
+    expect(headers.get('Content-Type')).toBe('application/json');
+    expect(newKey()).not.toBe(newKey());
   });
 });
 

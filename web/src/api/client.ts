@@ -27,12 +27,18 @@ export class Refused extends Error {
   }
 }
 
-async function call<T>(path: string, method = 'GET', body?: string): Promise<T> {
+async function call<T>(path: string, method = 'GET', body?: string, key?: string): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      ...(body === undefined ? {} : { body, headers: { 'Content-Type': 'application/json' } }),
+      ...(body !== undefined && {
+        body,
+        headers: {
+          'Content-Type': 'application/json',
+          ...(key !== undefined && { 'Idempotency-Key': key }),
+        },
+      }),
     });
   } catch {
     throw new Refused(0, {
@@ -53,12 +59,15 @@ export const listPieces = (putAway: boolean): Promise<SavedPiece[]> =>
 
 export const readPiece = (id: string): Promise<SavedPiece> => call(`/pieces/${id}`);
 
-export const createPiece = (document: PieceDocument): Promise<SavedPiece> =>
-  call('/pieces', 'POST', JSON.stringify({ document }));
+/** A name for one making: asked for again under it, by a double click or after a lost answer, it is made once. */
+export const newKey = (): string => crypto.randomUUID();
+
+export const createPiece = (document: PieceDocument, key: string): Promise<SavedPiece> =>
+  call('/pieces', 'POST', JSON.stringify({ document }), key);
 
 /** Reads a piece file in; the server judges the raw text. */
-export const importPiece = (text: string): Promise<SavedPiece> =>
-  call('/pieces/import', 'POST', text);
+export const importPiece = (text: string, key: string): Promise<SavedPiece> =>
+  call('/pieces/import', 'POST', text, key);
 
 export const savePiece = (id: string, save: SavePiece): Promise<SavedPiece> =>
   call(`/pieces/${id}`, 'PUT', JSON.stringify(save));

@@ -1,6 +1,6 @@
 // A part's profile as a table: one row a point, mm, base to lip.
 import type { PiecePart } from '@zanfirico/contract';
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 
 /** CSV text (RFC 4180); what "Read a profile" takes back. See docs/formats.md. */
 export function profileCsv(part: PiecePart): string {
@@ -13,5 +13,5 @@ export function profileCsv(part: PiecePart): string {
     pull_radius: p.pull?.radius ?? '',
     pull_height: p.pull?.height ?? '',
   }));
-  return `${Papa.unparse(rows)}\r\n`;
+  return csvOf(rows);
 }

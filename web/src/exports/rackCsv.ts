@@ -6,7 +6,7 @@ import {
   type RackEntry,
   type StockLine,
 } from '@zanfirico/core';
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 import { oxideText } from '../imports/oxides';
 
 /** Column and SI value of one of its units. */
@@ -70,5 +70,5 @@ export function rackCsv(entries: readonly RackEntry[]): string {
     retired: e.retired ? 'yes' : '',
     notes: e.notes ?? '',
   }));
-  return `${Papa.unparse(rows)}\r\n`;
+  return csvOf(rows);
 }

@@ -1,7 +1,7 @@
 // Tonight's schedule as CSV: one row a segment, °C, with the clock each begins at.
 import { type Schedule } from '@zanfirico/core';
 import { clockAfter } from '../clock/moments';
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 
 /** CSV text (RFC 4180, CRLF) of a schedule; `lastIn` is the clock of the last piece in on `day`. See docs/formats.md. */
 export function scheduleCsv(schedule: Schedule, lastIn: string, day: Date): string {
@@ -19,5 +19,5 @@ export function scheduleCsv(schedule: Schedule, lastIn: string, day: Date): stri
       starts_clock: text,
     };
   });
-  return `${Papa.unparse(rows)}\r\n`;
+  return csvOf(rows);
 }

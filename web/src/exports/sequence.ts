@@ -1,6 +1,6 @@
 // The order of work as files: a table for anyone, JSON with everything.
 import { factsOf, needOf, STEPS, type WorkHeat, type WorkStep } from '@zanfirico/core';
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 
 /** What leaves of a braid. */
 export interface LeavingOrder {
@@ -40,7 +40,7 @@ function rows({ steps, starts, parts, heat }: LeavingOrder) {
 }
 
 /** CSV text (RFC 4180); docs/formats.md names the columns. */
-export const sequenceCsv = (order: LeavingOrder): string => `${Papa.unparse(rows(order))}\r\n`;
+export const sequenceCsv = (order: LeavingOrder): string => csvOf(rows(order));
 
 /** JSON text of the same rows. */
 export const sequenceJson = (order: LeavingOrder, name: string): string =>

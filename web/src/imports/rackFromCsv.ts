@@ -15,6 +15,7 @@ import {
 import Papa from 'papaparse';
 import { readOxides } from './oxides';
 import { readSymbols } from './symbols';
+import { unguarded } from './unguarded';
 
 /** A row that was not read, with the reason. */
 export interface RowProblem {
@@ -261,7 +262,7 @@ function entryOf(
   const fields: Record<string, string> = {};
   const values: Partial<Record<Quantity, Given>> = {};
   columns.forEach((column, i) => {
-    const cell = (row[i] ?? '').trim();
+    const cell = unguarded((row[i] ?? '').trim());
     if (!column || cell === '') return;
     if ('field' in column) {
       fields[column.field] ??= cell;

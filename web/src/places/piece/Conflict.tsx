@@ -1,7 +1,7 @@
 // Two people saved: both revisions side by side, and two ways on that lose neither.
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import { useState } from 'react';
-import { createPiece, savePiece, sentenceOf } from '../../api/client';
+import { createPiece, newKey, savePiece, sentenceOf } from '../../api/client';
 import { Dialog } from '../../shell/Dialog';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
@@ -15,6 +15,7 @@ interface Props {
 
 export function Conflict({ mine, theirs, onClose }: Props) {
   const [failure, setFailure] = useState<string>();
+  const [key] = useState(newKey);
   const say = useNotices((s) => s.say);
   const { markSaved, open, drop } = useDraft.getState();
   const attempt = (work: () => Promise<void>): void => {
@@ -30,7 +31,7 @@ export function Conflict({ mine, theirs, onClose }: Props) {
     );
   };
   const theirsAndCopy = async (): Promise<void> => {
-    const copy = await createPiece({ ...mine, name: `${mine.name.slice(0, 70)} (mine)` });
+    const copy = await createPiece({ ...mine, name: `${mine.name.slice(0, 70)} (mine)` }, key);
     drop();
     open(theirs);
     say(`Theirs is on the board; yours is a piece of its own, “${copy.document.name}”.`);

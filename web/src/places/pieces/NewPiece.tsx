@@ -3,7 +3,7 @@ import { FORMS, measureShape, startingParts } from '@zanfirico/core';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { createPiece, sentenceOf } from '../../api/client';
+import { createPiece, newKey, sentenceOf } from '../../api/client';
 import { GlassOptions } from '../../fields/GlassField';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { Dialog } from '../../shell/Dialog';
@@ -30,6 +30,8 @@ const SHAPES = FORMS.map((form) => {
 export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   const [failure, setFailure] = useState<string>();
   const navigate = useNavigate();
+  // One piece a dialog, however often it is asked for.
+  const [key] = useState(newKey);
   const { register, handleSubmit, control } = useForm<Answers>({
     defaultValues: { name: '', form: 'tumbler', glass: 'soft-batch-96' },
   });
@@ -39,6 +41,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
     try {
       const piece = await createPiece(
         freshDocument(answers, useRack.getState().rack.glass(answers.glass)?.family),
+        key,
       );
       await navigate(`/pieces/${piece.id}/section`);
     } catch (error) {

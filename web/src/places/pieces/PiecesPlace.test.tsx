@@ -92,11 +92,14 @@ describe('the shelf', () => {
     const dialog = await screen.findByRole('dialog');
     await user.click(within(dialog).getByRole('radio', { name: /bowl$/ }));
     await user.type(within(dialog).getByLabelText('Name'), 'Test bowl');
-    await user.click(within(dialog).getByRole('button', { name: 'Draw it' }));
+    // A double click makes one piece.
+    await user.dblClick(within(dialog).getByRole('button', { name: 'Draw it' }));
     await waitFor(() => {
       expect(at()).toMatch(/section$/);
     });
     expect(await screen.findByLabelText('Name of the piece')).toHaveValue('Test bowl');
+    const made = (await house.store.list(false)).filter((p) => p.document.name === 'Test bowl');
+    expect(made).toHaveLength(1);
   });
 });
 

@@ -3,7 +3,7 @@ import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { importPiece, putAway, sentenceOf } from '../../api/client';
+import { importPiece, newKey, putAway, sentenceOf } from '../../api/client';
 import { shelfChanged, usePieces } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
@@ -62,7 +62,7 @@ export function PiecesPlace() {
       return;
     }
     try {
-      const piece = await importPiece(await chosen.text());
+      const piece = await importPiece(await chosen.text(), newKey());
       await navigate(`/pieces/${piece.id}/section`);
     } catch (error) {
       trouble(`“${chosen.name}” was not read. ${sentenceOf(error)}`);

@@ -1,6 +1,6 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
 import { cutList, ORDINARY_SHOP, printText, type Cut, type Stock } from '@zanfirico/core';
-import Papa from 'papaparse';
+import { csvOf } from '../../../../exports/csv';
 import { useState } from 'react';
 import { download, fileName } from '../../../../exports/download';
 import { CountField } from '../../../../fields/CountField';
@@ -71,7 +71,7 @@ export function CutListView() {
         })),
       ),
     );
-    download(`${fileName(document.name)}.cuts.csv`, 'text/csv', `${Papa.unparse(rows)}\r\n`);
+    download(`${fileName(document.name)}.cuts.csv`, 'text/csv', csvOf(rows));
   };
   return (
     <section className="mt-4" aria-label="Cut list">
