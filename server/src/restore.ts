@@ -6,7 +6,7 @@ import { dataFolder, fromHere, told } from './commands';
 import { countsOf } from './store/counts';
 import { databaseIn, filesOf, userOf } from './store/dataFolder';
 import { damageOf } from './store/database';
-import { recorded } from './store/migrate';
+import { newerThan } from './store/migrate';
 import { migrations } from './store/migrations';
 import { snapshot } from './store/snapshot';
 
@@ -27,11 +27,8 @@ told(() => {
   try {
     const damage = damageOf(backup);
     if (damage !== undefined)
-      throw new Error(
-        `${from} is no whole database (${damage.split('\n')[0] ?? ''}). Take another backup.`,
-      );
-    const newer = recorded(backup).filter((name) => !(name in migrations));
-    if (newer.length > 0)
+      throw new Error(`${from} is no whole database (${damage}). Take another backup.`);
+    if (newerThan(backup, migrations).length > 0)
       throw new Error(
         `${from} was kept by a newer version of Zanfirico; restore it with that one.`,
       );

@@ -10,6 +10,8 @@ export type Decided = [number, number][];
 export class Orders {
   /** Who needs each thing. */
   readonly users: readonly (readonly number[])[];
+  /** Every two tasks that need a thing there is one of. */
+  private readonly pairs: readonly (readonly [number, number])[];
 
   constructor(
     private readonly problem: Problem,
@@ -17,6 +19,11 @@ export class Orders {
   ) {
     this.users = problem.capacity.map((_, k) =>
       problem.tasks.flatMap((t, i) => (t.needs.includes(k) ? [i] : [])),
+    );
+    this.pairs = this.users.flatMap((ids, k) =>
+      problem.capacity[k] === 1
+        ? ids.flatMap((i, a) => ids.slice(a + 1).map((j) => [i, j] as const))
+        : [],
     );
   }
 
@@ -49,25 +56,17 @@ export class Orders {
   force(node: Node, undo: Decided): boolean {
     for (let changed = true; changed;) {
       changed = false;
-      for (let k = 0; k < this.users.length; k += 1) {
-        if (this.problem.capacity[k] !== 1) continue;
-        const ids = this.users[k] as number[];
-        for (let a = 0; a < ids.length; a += 1)
-          for (let b = a + 1; b < ids.length; b += 1) {
-            const [i, j] = [ids[a] as number, ids[b] as number];
-            const endI = (node.head[i] as number) + (this.paths.d[i] as number);
-            const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
-            const ij = endI + (node.tail[j] as number) < this.paths.upper - EPS;
-            const ji = endJ + (node.tail[i] as number) < this.paths.upper - EPS;
-            if (!ij && !ji) return false;
-            if (ij === ji) continue;
-            if (
-              ij ? (node.head[j] as number) >= endI - EPS : (node.head[i] as number) >= endJ - EPS
-            )
-              continue;
-            if (!(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo))) return false;
-            changed = true;
-          }
+      for (const [i, j] of this.pairs) {
+        const endI = (node.head[i] as number) + (this.paths.d[i] as number);
+        const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
+        const ij = endI + (node.tail[j] as number) < this.paths.upper - EPS;
+        const ji = endJ + (node.tail[i] as number) < this.paths.upper - EPS;
+        if (!ij && !ji) return false;
+        if (ij === ji) continue;
+        if (ij ? (node.head[j] as number) >= endI - EPS : (node.head[i] as number) >= endJ - EPS)
+          continue;
+        if (!(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo))) return false;
+        changed = true;
       }
     }
     return true;
@@ -75,32 +74,26 @@ export class Orders {
 
   /** Both ways of every open pair tried, once: what leaves only one way is fixed. False when neither is left. */
   shave(node: Node, undo: Decided): boolean {
-    for (let k = 0; k < this.users.length; k += 1) {
-      if (this.problem.capacity[k] !== 1) continue;
-      const ids = this.users[k] as number[];
-      for (let a = 0; a < ids.length; a += 1)
-        for (let b = a + 1; b < ids.length; b += 1) {
-          const [i, j] = [ids[a] as number, ids[b] as number];
-          const endI = (node.head[i] as number) + (this.paths.d[i] as number);
-          const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
-          if ((node.head[j] as number) >= endI - EPS || (node.head[i] as number) >= endJ - EPS)
-            continue;
-          const stands = (from: number, to: number): boolean => {
-            const child = copyOf(node);
-            const mine: Decided = [];
-            const open =
-              this.fix(child, from, to, mine) &&
-              this.force(child, mine) &&
-              this.boundOf(child) < this.paths.upper - EPS;
-            this.unfix(mine);
-            return open;
-          };
-          const ij = stands(i, j);
-          const ji = stands(j, i);
-          if (!ij && !ji) return false;
-          if (ij !== ji && !(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo)))
-            return false;
-        }
+    const stands = (from: number, to: number): boolean => {
+      const child = copyOf(node);
+      const mine: Decided = [];
+      const open =
+        this.fix(child, from, to, mine) &&
+        this.force(child, mine) &&
+        this.boundOf(child) < this.paths.upper - EPS;
+      this.unfix(mine);
+      return open;
+    };
+    for (const [i, j] of this.pairs) {
+      const endI = (node.head[i] as number) + (this.paths.d[i] as number);
+      const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
+      if ((node.head[j] as number) >= endI - EPS || (node.head[i] as number) >= endJ - EPS)
+        continue;
+      const ij = stands(i, j);
+      const ji = stands(j, i);
+      if (!ij && !ji) return false;
+      if (ij !== ji && !(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo)))
+        return false;
     }
     return true;
   }

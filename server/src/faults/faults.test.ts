@@ -1,23 +1,17 @@
 // Attacked on purpose: killed while it migrates, backs up and restores; restored after a crash; two servers on one folder.
 // A short form is part of npm test; ZANFIRICO_FAULTS=20 (npm run test:faults) does each so many times.
 import SQLite from 'better-sqlite3';
-import { Kysely, SqliteDialect } from 'kysely';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { demoPieces } from '../demo/demoPieces';
 import { take, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
-import { migrate, type Step } from '../store/migrate';
-import { migrations } from '../store/migrations';
+import { document, older } from '../store/older.fixture';
 import { pieceStore } from '../store/pieceStore';
 
 const ROUNDS = Number(process.env['ZANFIRICO_FAULTS'] ?? 1);
 const here = resolve(__dirname, '..');
-const document = demoPieces()[0]?.[0];
-if (!document) throw new Error('the demo has a piece');
-
 let folder: string;
 let path: string;
 const started: ChildProcess[] = [];
@@ -73,36 +67,13 @@ const revisions = (file = path): number => {
     sqlite.close();
   }
 };
-async function older(many: number): Promise<void> {
-  const sqlite = new SQLite(path);
-  sqlite.pragma('journal_mode = WAL');
-  const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
-  const { '001_pieces': first, '002_shop': second } = migrations;
-  await migrate(
-    sqlite,
-    db,
-    { '001_pieces': first as Step, '002_shop': second as Step },
-    path,
-    () => undefined,
-  );
-  sqlite.transaction(() => {
-    sqlite
-      .prepare('insert into pieces (id, revision, name, saved_at) values (?, ?, ?, ?)')
-      .run('a', many, 'Old', '2026-01-01');
-    const put = sqlite.prepare('insert into revisions values (?, ?, ?, ?, ?)');
-    for (let i = 1; i <= many; i += 1)
-      put.run('a', i, '2026-01-01', 'Old', JSON.stringify(document));
-  })();
-  await db.destroy();
-}
-
 describe('killed while it is brought up to date', () => {
   it('an older folder starts the next time, and everything is there', async () => {
     for (let round = 0; round < ROUNDS; round += 1) {
       rmSync(folder, { recursive: true, force: true });
       folder = mkdtempSync(join(tmpdir(), 'zanfirico-faults-'));
       path = join(folder, 'zanfirico.sqlite');
-      await older(1500);
+      await older(path, 1500);
       const child = spawn(
         process.execPath,
         ['--import', 'tsx', join(here, 'main.ts'), '--port', '0', '--data', folder],

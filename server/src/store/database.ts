@@ -7,10 +7,12 @@ import type { Tables } from './tables';
 
 export type Database = Kysely<Tables>;
 
-/** What is wrong with a database's file, in the engine's words; undefined when it is whole. */
+const RESTORE = 'Put a backup back: npm run restore -- /path/to/backup.sqlite';
+
+/** What is first found wrong with a database's file, in the engine's words; undefined when it is whole. */
 export function damageOf(sqlite: SQLite.Database): string | undefined {
   try {
-    const found = sqlite.pragma('quick_check', { simple: true }) as string;
+    const [found = ''] = (sqlite.pragma('quick_check', { simple: true }) as string).split('\n');
     return found === 'ok' ? undefined : found;
   } catch (error) {
     return error instanceof Error ? error.message : String(error);
@@ -31,9 +33,7 @@ function refused(path: string, error: unknown): Error {
             ? 'cannot be opened for writing. See who owns it and its folder'
             : `cannot be opened (${message})`;
   const remedy =
-    code === 'SQLITE_NOTADB' || code.startsWith('SQLITE_CORRUPT')
-      ? '. Put a backup back: npm run restore -- /path/to/backup.sqlite'
-      : '.';
+    code === 'SQLITE_NOTADB' || code.startsWith('SQLITE_CORRUPT') ? `. ${RESTORE}` : '.';
   return new Error(`${path} ${why}${remedy}`, { cause: error });
 }
 
@@ -52,9 +52,7 @@ export async function openDatabase(path: string, tell: Tell = () => undefined): 
   const damage = damageOf(sqlite);
   if (damage !== undefined) {
     sqlite.close();
-    throw new Error(
-      `${path} is damaged (${damage.split('\n')[0] ?? ''}). Put a backup back: npm run restore -- /path/to/backup.sqlite`,
-    );
+    throw new Error(`${path} is damaged (${damage}). ${RESTORE}`);
   }
   const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) });
   try {

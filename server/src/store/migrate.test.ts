@@ -4,10 +4,10 @@ import { Kysely, SqliteDialect } from 'kysely';
 import { existsSync, mkdtempSync, readdirSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { demoPieces } from '../demo/demoPieces';
 import { openDatabase } from './database';
 import { migrate, recorded, type Step } from './migrate';
 import { migrations } from './migrations';
+import { older } from './older.fixture';
 import { pieceStore } from './pieceStore';
 
 let folder: string;
@@ -20,34 +20,6 @@ afterEach(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const document = demoPieces()[0]?.[0];
-if (!document) throw new Error('the demo has a piece');
-
-/** A folder as an older version left it: before uses of the rack were kept, with so many revisions. */
-async function older(revisions: number): Promise<void> {
-  const sqlite = new SQLite(path);
-  sqlite.pragma('journal_mode = WAL');
-  const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
-  const { '001_pieces': first, '002_shop': second } = migrations;
-  await migrate(
-    sqlite,
-    db,
-    { '001_pieces': first as Step, '002_shop': second as Step },
-    path,
-    () => undefined,
-  );
-  sqlite
-    .prepare('insert into pieces (id, revision, name, saved_at) values (?, ?, ?, ?)')
-    .run('a', revisions, 'Old', '2026-01-01');
-  const put = sqlite.prepare(
-    'insert into revisions (piece_id, revision, saved_at, name, document) values (?, ?, ?, ?, ?)',
-  );
-  sqlite.transaction(() => {
-    for (let i = 1; i <= revisions; i += 1)
-      put.run('a', i, '2026-01-01', 'Old', JSON.stringify(document));
-  })();
-  await db.destroy();
-}
 const count = (sql: string): number => {
   const sqlite = new SQLite(path, { readonly: true });
   try {
@@ -66,7 +38,7 @@ beforeEach(() => {
 
 describe('an older folder', () => {
   it('is brought up to date in batches, told step by step, with a copy of what was there before', async () => {
-    await older(1203);
+    await older(path, 1203);
     const db = await openDatabase(path, tell);
     expect(await pieceStore(db).revisions('a')).toHaveLength(1203);
     await db.destroy();
@@ -86,7 +58,7 @@ describe('an older folder', () => {
     expect(readdirSync(folder).filter((f) => f.startsWith('before-'))).toEqual([]);
   });
   it('left half done by yesterday’s code, tables there and no record, is mended', async () => {
-    await older(40);
+    await older(path, 40);
     const sqlite = new SQLite(path);
     sqlite.exec(`create table rack_entries (id text primary key, revision integer not null, saved_at text not null,
         kind text not null, name text not null, retired integer not null default 0);
@@ -103,7 +75,7 @@ describe('an older folder', () => {
 
 describe('a step that fails', () => {
   it('leaves the database as it was, and says at which step; the next start goes on from there', async () => {
-    await older(3);
+    await older(path, 3);
     const sqlite = new SQLite(path);
     const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
     const before = sqlite.prepare('select name from sqlite_master order by name').all();
@@ -139,7 +111,7 @@ describe('a folder that is refused', () => {
     );
   });
   it('because its file is damaged', async () => {
-    await older(400);
+    await older(path, 400);
     await (await openDatabase(path)).destroy();
     const sqlite = new SQLite(path);
     sqlite.pragma('wal_checkpoint(truncate)');

@@ -29,6 +29,12 @@ export const recorded = (sqlite: SQLite.Database): string[] =>
         .map((r) => r.name)
     : [];
 
+/** Migrations a database has been through that `steps` do not know: it is of a newer version. */
+export const newerThan = (
+  sqlite: SQLite.Database,
+  steps: Readonly<Record<string, Step>>,
+): string[] => recorded(sqlite).filter((name) => !(name in steps));
+
 /**
  * Runs what is missing, in order. Killed at any moment the database is as it was before or after a whole step, and goes on from
  * there. Throws a sentence for a database of a newer version.
@@ -41,12 +47,12 @@ export async function migrate(
   tell: Tell,
 ): Promise<void> {
   const names = Object.keys(steps).sort();
-  const done = recorded(sqlite);
-  const unknown = done.filter((name) => !(name in steps));
-  if (unknown.length > 0)
+  const newer = newerThan(sqlite, steps);
+  if (newer.length > 0)
     throw new Error(
-      `${path} was kept by a newer version of Zanfirico (it has been through ${unknown.join(', ')}). Start that version, or take another data folder with --data.`,
+      `${path} was kept by a newer version of Zanfirico (it has been through ${newer.join(', ')}). Start that version, or take another data folder with --data.`,
     );
+  const done = recorded(sqlite);
   const missing = names.filter((name) => !done.includes(name));
   if (missing.length === 0) return;
   if (hasTable(sqlite, 'pieces') && path !== ':memory:') {

@@ -6,7 +6,8 @@ import { listPieces, listRevisions, readPiece, readRevision } from './client';
 /** The page's memory of answers. The server is this machine's or the studio's: being offline elsewhere says nothing about it. */
 export const answers = new QueryClient({
   defaultOptions: {
-    queries: { networkMode: 'always', retry: false, refetchOnWindowFocus: 'always' },
+    // Looking at the window again is no reason to fetch the whole shelf again.
+    queries: { networkMode: 'always', retry: false, refetchOnWindowFocus: false },
   },
 });
 
@@ -26,7 +27,6 @@ export const useOpened = (id: string): UseQueryResult<SavedPiece> =>
     queryFn: () => readPiece(id),
     gcTime: 0,
     staleTime: Infinity,
-    refetchOnWindowFocus: false,
   });
 
 /** A piece's revisions, newest first. */

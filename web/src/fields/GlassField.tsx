@@ -1,5 +1,6 @@
 // Choosing a glass from the rack, or the piece's own.
 import { useRack } from '../stores/theRack';
+import { SelectField } from './SelectField';
 
 /** The glasses one may choose: what is retired only where it is chosen already. */
 export function GlassOptions({ value }: { readonly value: string | undefined }) {
@@ -31,18 +32,15 @@ interface Props {
 
 export function GlassField({ label, value, own, onChange }: Props) {
   return (
-    <label className="flex flex-col">
-      <span className="quiet text-sm">{label}</span>
-      <select
-        className="select"
-        value={value ?? ''}
-        onChange={(e) => {
-          onChange(e.target.value === '' ? undefined : e.target.value);
-        }}
-      >
-        {own !== undefined && <option value="">{own}</option>}
-        <GlassOptions value={value} />
-      </select>
-    </label>
+    <SelectField
+      label={label}
+      value={value ?? ''}
+      onChange={(to) => {
+        onChange(to === '' ? undefined : to);
+      }}
+    >
+      {own !== undefined && <option value="">{own}</option>}
+      <GlassOptions value={value} />
+    </SelectField>
   );
 }

@@ -3,17 +3,20 @@ import type { ReactNode } from 'react';
 
 interface Props<T extends string> {
   readonly label: ReactNode;
-  readonly value: T;
+  /** The label is for screen readers only. */
+  readonly bare?: boolean | undefined;
+  /** A number where the options are told by their place. */
+  readonly value: T | number;
   readonly onChange: (value: T) => void;
   readonly children: ReactNode;
   readonly className?: string;
 }
 
 export function SelectField<T extends string>(props: Props<T>) {
-  const { label, value, onChange, children, className = '' } = props;
+  const { label, bare, value, onChange, children, className = '' } = props;
   return (
-    <label className={`flex min-w-0 flex-col ${className}`}>
-      <span className="quiet text-sm">{label}</span>
+    <label className={`flex flex-col ${className}`}>
+      <span className={bare === true ? 'sr-only' : 'quiet text-sm'}>{label}</span>
       <select
         className="select"
         value={value}

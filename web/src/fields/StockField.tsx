@@ -2,6 +2,7 @@
 import { ORDINARY_SHOP, printText, type Stock } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { useShop } from '../stores/theShop';
+import { SelectField } from './SelectField';
 
 interface Props {
   readonly label: string;
@@ -29,28 +30,26 @@ export function StockField({ label, bare, value, glass, only, onChange }: Props)
   );
   const at = offered.findIndex((s) => sameStock(s, value));
   return (
-    <label className="flex flex-col">
-      <span className={bare === true ? 'sr-only' : 'quiet text-sm'}>{label}</span>
-      <select
-        className="select"
-        value={at}
-        onChange={(e) => {
-          const taken = offered[Number(e.target.value)];
-          if (taken)
-            onChange({
-              diameter: taken.diameter,
-              ...(taken.wall !== undefined && { wall: taken.wall }),
-            });
-        }}
-      >
-        {at < 0 && <option value={-1}>{stockWords(value, units)}, not in the rack</option>}
-        {offered.map((s, i) => (
-          <option key={i} value={i}>
-            {stockWords(s, units)}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      label={label}
+      bare={bare}
+      value={at}
+      onChange={(to) => {
+        const taken = offered[Number(to)];
+        if (taken)
+          onChange({
+            diameter: taken.diameter,
+            ...(taken.wall !== undefined && { wall: taken.wall }),
+          });
+      }}
+    >
+      {at < 0 && <option value={-1}>{stockWords(value, units)}, not in the rack</option>}
+      {offered.map((s, i) => (
+        <option key={i} value={i}>
+          {stockWords(s, units)}
+        </option>
+      ))}
+    </SelectField>
   );
 }
 

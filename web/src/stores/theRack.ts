@@ -92,7 +92,18 @@ export const useRack = create<RackState>()((set, get) => ({
     const changed = taken.flatMap((e) => before.get(e.id)?.entry ?? []);
     for (let i = 0; i < changed.length; i += IMPORT_BATCH)
       await get().takeIn(changed.slice(i, i + IMPORT_BATCH));
-    for (const e of taken) if (!before.has(e.id)) await get().drop(e.id);
+    const added = taken.filter((e) => !before.has(e.id));
+    await keeping.done();
+    const gone = new Set<string>();
+    try {
+      for (const e of added) {
+        await dropEntry(e.id);
+        gone.add(e.id);
+      }
+    } finally {
+      // Put together once for all of them.
+      set(put(new Map([...get().own].filter(([id]) => !gone.has(id))), get().tests));
+    }
   },
   keepTest: async (test) => {
     const kept = await keepTest(test);

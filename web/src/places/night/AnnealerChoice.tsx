@@ -1,24 +1,22 @@
 // Which of the shop's annealers tonight is about.
 import { useTonight } from '../../stores/tonight';
 import { useTonightBox } from '../../annealing/useTonightBox';
+import { SelectField } from '../../fields/SelectField';
 
 export function AnnealerChoice() {
   const set = useTonight((s) => s.set);
   const { all, chosen } = useTonightBox();
   return (
-    <label className="flex flex-col">
-      <span className="quiet text-sm">Annealer</span>
-      <select
-        className="select"
-        value={chosen?.name ?? ''}
-        onChange={(e) => {
-          set({ annealer: e.target.value });
-        }}
-      >
-        {all.map((b) => (
-          <option key={b.name}>{b.name}</option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      label="Annealer"
+      value={chosen?.name ?? ''}
+      onChange={(to) => {
+        set({ annealer: to });
+      }}
+    >
+      {all.map((b) => (
+        <option key={b.name}>{b.name}</option>
+      ))}
+    </SelectField>
   );
 }

@@ -13,6 +13,7 @@ import { RodRow, ROW } from './RodRow';
 import { NewEntry } from './NewEntry';
 import { ANY, shelf, type Wanted } from './shelf';
 import { TableMenu } from './TableMenu';
+import { SelectField } from '../../fields/SelectField';
 
 /** The vessel a colour is judged on unless told otherwise: 4 mm of wall, 70 mm across. Common practice, no source. */
 const VESSEL = { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.031 } } as const;
@@ -232,22 +233,19 @@ function Pick<T extends string>({
   readonly onChange: (value: T) => void;
 }) {
   return (
-    <label className="flex flex-col">
-      <span className="quiet text-sm">{label}</span>
-      <select
-        className="select"
-        value={value}
-        onChange={(e) => {
-          onChange(e.target.value as T);
-        }}
-      >
-        {(Object.keys(options) as T[]).map((o) => (
-          <option key={o} value={o}>
-            {options[o]}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      label={label}
+      value={value}
+      onChange={(to) => {
+        onChange(to);
+      }}
+    >
+      {(Object.keys(options) as T[]).map((o) => (
+        <option key={o} value={o}>
+          {options[o]}
+        </option>
+      ))}
+    </SelectField>
   );
 }
 

@@ -7,8 +7,9 @@ import { thicknessText } from '../../../fields/ThicknessField';
 import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
 import { AmountFields } from './AmountFields';
-import { firstAmount, KINDS, kindsOf, type Kind } from './amounts';
+import { firstAmount, KINDS, kindsOf } from './amounts';
 import { thinText } from './looks';
+import { SelectField } from '../../../fields/SelectField';
 
 interface Props {
   readonly colour: Colour;
@@ -62,22 +63,20 @@ export function LayerRow(props: Props) {
         </IconButton>
       </div>
       <div className="mt-1 grid grid-cols-[1fr_1fr_1fr] items-end gap-x-3 gap-y-1">
-        <label className="col-span-2 flex flex-col">
-          <span className="quiet text-sm">as</span>
-          <select
-            className="select"
-            value={layer.amount.kind}
-            onChange={(e) => {
-              onChange({ amount: firstAmount(colour, e.target.value as Kind) });
-            }}
-          >
-            {kindsOf(colour, layer.amount.kind).map((id) => (
-              <option key={id} value={id}>
-                {KINDS[id]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="as"
+          className="col-span-2"
+          value={layer.amount.kind}
+          onChange={(to) => {
+            onChange({ amount: firstAmount(colour, to) });
+          }}
+        >
+          {kindsOf(colour, layer.amount.kind).map((id) => (
+            <option key={id} value={id}>
+              {KINDS[id]}
+            </option>
+          ))}
+        </SelectField>
         <CountField
           label="after gather"
           value={Math.min(layer.after, gathers)}

@@ -11,6 +11,7 @@ import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
 import { TimeField } from '../../../fields/TimeField';
 import { Caution } from '../../../annealing/Caution';
+import { SelectField } from '../../../fields/SelectField';
 
 const setFiring = (change: Partial<PieceDocument['firing']>): void => {
   useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
@@ -84,30 +85,26 @@ function Annealer() {
   const here = all.find((a) => a.name === annealer);
   return (
     <>
-      <label className="flex flex-col">
-        <span className="quiet text-sm">Annealer</span>
-        <select
-          className="select"
-          value={annealer ?? ''}
-          onChange={(e) => {
-            const chosen = e.target.value;
-            useDraft.getState().change((d) => {
-              const firing = { ...d.firing };
-              if (chosen === '') delete firing.annealer;
-              else firing.annealer = chosen;
-              return { ...d, firing };
-            });
-          }}
-        >
-          <option value="">a studio box</option>
-          {all.map((a) => (
-            <option key={a.name}>{a.name}</option>
-          ))}
-          {annealer !== undefined && !here && (
-            <option value={annealer}>{annealer} (gone from the shop)</option>
-          )}
-        </select>
-      </label>
+      <SelectField
+        label="Annealer"
+        value={annealer ?? ''}
+        onChange={(chosen) => {
+          useDraft.getState().change((d) => {
+            const firing = { ...d.firing };
+            if (chosen === '') delete firing.annealer;
+            else firing.annealer = chosen;
+            return { ...d, firing };
+          });
+        }}
+      >
+        <option value="">a studio box</option>
+        {all.map((a) => (
+          <option key={a.name}>{a.name}</option>
+        ))}
+        {annealer !== undefined && !here && (
+          <option value={annealer}>{annealer} (gone from the shop)</option>
+        )}
+      </SelectField>
       {here ? (
         <p className="quiet self-end text-sm leading-snug">
           Its figures are on <Link to="/rack/shop">the shop’s sheet</Link>.

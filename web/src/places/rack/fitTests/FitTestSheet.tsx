@@ -6,6 +6,7 @@ import { Choice } from '../../../fields/Choice';
 import { ChipForm } from './ChipForm';
 import { TestList } from './FitTestList';
 import { ThreadForm } from './ThreadForm';
+import { SelectField } from '../../../fields/SelectField';
 
 export function TestsSheet() {
   const rack = useRack((s) => s.rack);
@@ -37,23 +38,20 @@ export function TestsSheet() {
       { replace: true },
     );
   };
-  const pick = (label: string, which: 'first' | 'second', value: string | undefined) => (
-    <label className="flex flex-col">
-      <span className="quiet text-sm">{label}</span>
-      <select
-        className="select"
-        value={value}
-        onChange={(e) => {
-          set({ [which]: e.target.value });
-        }}
-      >
-        {offered.map((l) => (
-          <option key={l.entry.id} value={l.entry.id}>
-            {l.entry.name}
-          </option>
-        ))}
-      </select>
-    </label>
+  const pick = (label: string, which: 'first' | 'second', value: string) => (
+    <SelectField
+      label={label}
+      value={value}
+      onChange={(to) => {
+        set({ [which]: to });
+      }}
+    >
+      {offered.map((l) => (
+        <option key={l.entry.id} value={l.entry.id}>
+          {l.entry.name}
+        </option>
+      ))}
+    </SelectField>
   );
   if (!first || !second) return <p className="py-10">A test takes two glasses of one family.</p>;
   return (

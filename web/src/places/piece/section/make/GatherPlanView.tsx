@@ -16,6 +16,7 @@ import { useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
 import { FigureRow } from '../../FigureRow';
 import { Weighing } from './Weighing';
+import { SelectField } from '../../../../fields/SelectField';
 
 /** Irons nearer than this in diameter are the same iron, m. */
 const SAME = 5e-4;
@@ -93,28 +94,24 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
   const named = fitting.findIndex((i) => Math.abs(i.diameter - iron.diameter) < SAME);
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
-      <label className="col-span-2 flex flex-col">
-        <span className="quiet text-sm">
-          {hollow ? 'Pipe (hollow: it is blown)' : 'Iron (solid: nobody blows through it)'}
-        </span>
-        <select
-          className="select"
-          value={named}
-          onChange={(e) => {
-            const taken = fitting[Number(e.target.value)];
-            if (taken) set({ diameter: taken.diameter });
-          }}
-        >
-          {named < 0 && (
-            <option value={-1}>one of {printText(iron.diameter, 'length', units)}</option>
-          )}
-          {fitting.map((i, k) => (
-            <option key={k} value={k}>
-              {i.name}, {printText(i.diameter, 'length', units)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label={hollow ? 'Pipe (hollow: it is blown)' : 'Iron (solid: nobody blows through it)'}
+        className="col-span-2"
+        value={named}
+        onChange={(to) => {
+          const taken = fitting[Number(to)];
+          if (taken) set({ diameter: taken.diameter });
+        }}
+      >
+        {named < 0 && (
+          <option value={-1}>one of {printText(iron.diameter, 'length', units)}</option>
+        )}
+        {fitting.map((i, k) => (
+          <option key={k} value={k}>
+            {i.name}, {printText(i.diameter, 'length', units)}
+          </option>
+        ))}
+      </SelectField>
       <QuantityField
         label="Iron, across"
         kind="length"

@@ -15,6 +15,7 @@ import { QuantityField } from '../../../../fields/QuantityField';
 import { StockField } from '../../../../fields/StockField';
 import { useDisplay } from '../../../../stores/display';
 import { usePiece } from '../../usePiece';
+import { SelectField } from '../../../../fields/SelectField';
 
 const KINDS = {
   bubble: 'A bulb or bubble of a given wall',
@@ -54,22 +55,13 @@ export function Moves() {
     <section className="mt-5" aria-label="Moves">
       <h2 className="text-lg">Moves</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
-        <label className="col-span-2 flex flex-col">
-          <span className="sr-only">Move</span>
-          <select
-            className="select"
-            value={kind}
-            onChange={(e) => {
-              setKind(e.target.value as Kind);
-            }}
-          >
-            {Object.entries(KINDS).map(([id, says]) => (
-              <option key={id} value={id}>
-                {says}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField label="Move" bare className="col-span-2" value={kind} onChange={setKind}>
+          {Object.entries(KINDS).map(([id, says]) => (
+            <option key={id} value={id}>
+              {says}
+            </option>
+          ))}
+        </SelectField>
         <div className="col-span-2">
           <StockField label="From" value={stock} onChange={setStock} />
         </div>

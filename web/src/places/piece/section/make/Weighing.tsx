@@ -3,6 +3,7 @@ import { LIMITS } from '@zanfirico/contract';
 import { ENOUGH, printText, type PlannedPart } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
+import { SelectField } from '../../../../fields/SelectField';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { useDisplay } from '../../../../stores/display';
 import { changeMaking } from '../../../../stores/draft';
@@ -68,22 +69,19 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
             }}
           />
         </label>
-        <label className="flex flex-col">
-          <span className="quiet text-sm">Weighed after</span>
-          <select
-            className="select"
-            value={Math.min(after, gathers.length)}
-            onChange={(e) => {
-              setAfter(Number(e.target.value));
-            }}
-          >
-            {gathers.map((g, i) => (
-              <option key={i} value={i + 1}>
-                gather {i + 1}: planned {printText(g.total, 'mass', units)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Weighed after"
+          value={Math.min(after, gathers.length)}
+          onChange={(gather) => {
+            setAfter(Number(gather));
+          }}
+        >
+          {gathers.map((g, i) => (
+            <option key={i} value={i + 1}>
+              gather {i + 1}: planned {printText(g.total, 'mass', units)}
+            </option>
+          ))}
+        </SelectField>
         <QuantityField
           label="Glass on the iron"
           kind="mass"

@@ -49,7 +49,7 @@ function WithPattern({
       <div className="flex items-end gap-4">
         <SelectField
           label="Ends on"
-          className="flex-1"
+          className="min-w-0 flex-1"
           value={pattern.part}
           onChange={(id) => {
             set({ part: id });
