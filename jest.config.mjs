@@ -3,6 +3,8 @@
 process.env.TZ = 'Europe/Berlin';
 
 const common = {
+  // A name of the page's or of Node's is looked up through the test's sandbox each time: the arithmetic's own are handed in.
+  sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Float64Array', 'Object'],
   transform: {
     '/node_modules/.+\\.m?js$': ['@swc/jest', { jsc: { target: 'es2022' } }],
     '^.+\\.tsx?$': [

@@ -34,6 +34,7 @@ import {
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
+import { measureShelf } from './shelf';
 import { bowlOf, dragged, tenParts } from './cases';
 import { againstSolver } from './solver';
 
@@ -251,4 +252,5 @@ rows.push({
   wanted: '< 150 kB',
 });
 rows.push(...(await measureBrowser()));
+rows.push(...(await measureShelf()));
 console.table(rows);

@@ -28,9 +28,21 @@ export const RevisionParams = Type.Object(
   strict,
 );
 
-/** Query of the piece list. */
+/** Pieces a page of the shelf holds at most. */
+export const SHELF_PAGE = 24;
+
+const pieceId = '[0-9a-f-]{36}';
+
+/** Query of the shelf: pieces by a part of their name from a place on, or, named by their ids, wherever they stand. */
 export const ListQuery = Type.Object(
-  { putAway: Type.Optional(Type.Union([Type.Literal('true'), Type.Literal('false')])) },
+  {
+    putAway: Type.Optional(Type.Union([Type.Literal('true'), Type.Literal('false')])),
+    find: Type.Optional(Type.String({ maxLength: 80 })),
+    from: Type.Optional(Type.String({ pattern: '^[0-9]{1,6}$' })),
+    ids: Type.Optional(
+      Type.String({ pattern: `^${pieceId}(,${pieceId}){0,${String(SHELF_PAGE - 1)}}$` }),
+    ),
+  },
   strict,
 );
 
@@ -57,6 +69,22 @@ export interface SavedPiece {
   readonly savedAt: string;
   readonly putAway: boolean;
   readonly document: PieceDocument;
+}
+
+/** A piece on the shelf, without its document. `facts` are the core's: drawing in small, figures, what its night is made of. */
+export interface ShelfLine<Facts = unknown> {
+  readonly id: string;
+  readonly revision: number;
+  readonly savedAt: string;
+  readonly name: string;
+  readonly facts: Facts;
+}
+
+/** A page of the shelf: newest first, of `total` that were asked for, the highest of them `tallest` m. */
+export interface ShelfPage<Facts = unknown> {
+  readonly total: number;
+  readonly tallest: number;
+  readonly lines: readonly ShelfLine<Facts>[];
 }
 
 /** A line in the list of revisions. */

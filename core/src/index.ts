@@ -196,6 +196,9 @@ export {
 export { hasBore, type StockPlan } from './stock/stockPlan';
 export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
 export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './piece/workPlan';
+export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
+export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
+export { annealerIn, ANYBODY, learnedBy, ofHand, shopFacts } from './piece/shopFacts';
 export {
   assemblyOrders,
   assess,

@@ -48,6 +48,9 @@ async function main(): Promise<void> {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : options.port;
     process.stdout.write(`Zanfirico is ready: http://127.0.0.1:${String(port)}\n`);
+    store.refresh().catch((error: unknown) => {
+      log.error({ err: error }, 'the shelf was not worked out afresh');
+    });
   });
   const stop = (): void => {
     server.close(() => {

@@ -1,5 +1,5 @@
 // The server as a process: its options, a kill at any moment, a back-up while it runs.
-import type { SavedPiece } from '@zanfirico/contract';
+import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -42,9 +42,9 @@ async function start(): Promise<{ child: ChildProcess; url: string }> {
 describe('the process', () => {
   it('loses no acknowledged save when killed', async () => {
     const { child, url } = await start();
-    const list = (await (await fetch(`${url}/api/pieces`)).json()) as SavedPiece[];
-    const [piece] = list;
-    if (!piece) throw new Error('the demo shelf is empty');
+    const { lines } = (await (await fetch(`${url}/api/pieces`)).json()) as ShelfPage;
+    if (!lines[0]) throw new Error('the demo shelf is empty');
+    const piece = (await (await fetch(`${url}/api/pieces/${lines[0].id}`)).json()) as SavedPiece;
     let revision = piece.revision;
     for (let i = 0; i < 5; i += 1) {
       const document = { ...piece.document, notes: `save ${String(i)}` };

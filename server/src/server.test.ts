@@ -2,7 +2,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
-import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument, SavedPiece, ShelfPage } from '@zanfirico/contract';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
@@ -87,10 +87,10 @@ describe('saving', () => {
   it('puts away and takes out again', async () => {
     const { id } = await create();
     await api.post(`/api/pieces/${id}/put-away`).send({ putAway: true }).expect(204);
-    expect((await api.get('/api/pieces')).body).toEqual([]);
-    expect((await api.get('/api/pieces?putAway=true')).body).toHaveLength(1);
+    expect((await api.get('/api/pieces')).body).toMatchObject({ total: 0, lines: [] });
+    expect((await api.get('/api/pieces?putAway=true')).body).toMatchObject({ total: 1 });
     await api.post(`/api/pieces/${id}/put-away`).send({ putAway: false }).expect(204);
-    expect((await api.get('/api/pieces')).body).toHaveLength(1);
+    expect((await api.get('/api/pieces')).body).toMatchObject({ total: 1 });
   });
 
   it('reads its own file back', async () => {
@@ -137,7 +137,7 @@ describe('bad input names the field, what was given and what is allowed; nothing
     expect(status).toBeGreaterThanOrEqual(400);
     expect(status).toBeLessThan(500);
     expect((body as { error: string }).error).toMatch(message);
-    expect((await api.get('/api/pieces')).body).toEqual([]);
+    expect((await api.get('/api/pieces')).body).toMatchObject({ total: 0, lines: [] });
   });
 
   it('a wall thicker than its radius, with its point', async () => {
@@ -203,8 +203,8 @@ describe('made once', () => {
     const asked = api.post('/api/pieces');
     return (key === undefined ? asked : asked.set('Idempotency-Key', key)).send({ document });
   };
-  const shelf = async (): Promise<SavedPiece[]> =>
-    (await api.get('/api/pieces')).body as SavedPiece[];
+  const shelf = async (): Promise<ShelfPage['lines']> =>
+    ((await api.get('/api/pieces')).body as ShelfPage).lines;
 
   it('asked for twice under one key, at once or later, it is one piece; under another, another', async () => {
     const [a, b] = await Promise.all([make('double-click-1'), make('double-click-1')]);
@@ -281,6 +281,6 @@ describe('the house rules of the server', () => {
     const store = pieceStore(db);
     expect(await stockDemo(store, rackStore(db))).toBe(demoPieces().length);
     expect(await stockDemo(store, rackStore(db))).toBe(0);
-    expect(await store.list(false)).toHaveLength(demoPieces().length);
+    expect(await store.page({ putAway: false })).toMatchObject({ total: demoPieces().length });
   });
 });

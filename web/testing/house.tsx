@@ -97,6 +97,13 @@ export function demoPiece(name: string): PieceDocument {
   return found;
 }
 
+/** Every piece on a house's shelf, with its document. */
+export async function onTheShelf(house: House): Promise<SavedPiece[]> {
+  const { lines } = await house.store.page({ putAway: false });
+  const pieces = await Promise.all(lines.map((l) => house.store.get(l.id)));
+  return pieces.flatMap((p) => p ?? []);
+}
+
 /** The application at an address; a hand to work it with. */
 export function openAt(path: string): { readonly user: UserEvent; readonly at: () => string } {
   const router = createMemoryRouter(routes, { initialEntries: [path] });

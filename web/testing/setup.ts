@@ -57,6 +57,16 @@ Object.assign(Blob.prototype, {
   },
 });
 catchFiles();
+// jsdom walks the whole page once for every label each time a field is asked for its own; this asks the labels.
+for (const field of [HTMLInputElement, HTMLSelectElement, HTMLTextAreaElement, HTMLButtonElement])
+  Object.defineProperty(field.prototype, 'labels', {
+    configurable: true,
+    get(this: HTMLElement) {
+      return [...this.ownerDocument.getElementsByTagName('label')].filter((label) =>
+        label.htmlFor === '' ? label.contains(this) : label.htmlFor === this.id,
+      );
+    },
+  });
 Element.prototype.scrollTo = () => undefined;
 Element.prototype.scrollIntoView = () => undefined;
 Element.prototype.setPointerCapture = () => undefined;
@@ -72,6 +82,7 @@ HTMLDialogElement.prototype.close = function (this: HTMLDialogElement) {
 };
 HTMLCanvasElement.prototype.getContext = () => null;
 window.print = () => undefined;
+window.scrollTo = () => undefined;
 
 // Answers of the server and of workers come when they come; what is looked at is waited for, so nothing has to be told beforehand.
 const said = console.error;

@@ -42,7 +42,19 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
 
   router.get('/', async (req, res) => {
     const query = take(res, checkList(req.query));
-    if (query) res.json(await store.list(query.putAway === 'true'));
+    if (!query) return;
+    const { ids, find, from } = query;
+    res.json(
+      await store.page(
+        ids === undefined
+          ? {
+              putAway: query.putAway === 'true',
+              ...(find !== undefined && { find }),
+              ...(from !== undefined && { from: Number(from) }),
+            }
+          : { ids: ids.split(',') },
+      ),
+    );
   });
 
   router.post('/', json, async (req, res) => {

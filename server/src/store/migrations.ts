@@ -174,4 +174,29 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '005_shelf': {
+    // What the shelf says of a piece: worked out when it is next asked for, and at every save from now on.
+    async up(db: Kysely<unknown>, sqlite) {
+      const there = new Set(
+        (sqlite.pragma('table_info(pieces)') as { readonly name: string }[]).map((c) => c.name),
+      );
+      for (const [column, type] of [
+        ['sought', 'text'],
+        ['tall', 'real'],
+        ['facts', 'text'],
+        ['facts_of', 'text'],
+      ] as const)
+        if (!there.has(column))
+          await db.schema.alterTable('pieces').addColumn(column, type).execute();
+      await db.schema
+        .createIndex('pieces_by_shelf')
+        .ifNotExists()
+        .on('pieces')
+        .columns(['put_away', 'saved_at'])
+        .execute();
+      const named = sqlite.prepare<[], { id: string; name: string }>('select id, name from pieces');
+      const seek = sqlite.prepare('update pieces set sought = ? where id = ?');
+      for (const { id, name } of named.all()) seek.run(name.normalize('NFC').toLowerCase(), id);
+    },
+  },
 };

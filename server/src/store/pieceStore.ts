@@ -1,12 +1,19 @@
 // Pieces: every save is a new revision; a save against an old revision is a conflict, not a loss.
 import { randomUUID } from 'node:crypto';
 import {
+  SHELF_PAGE,
   upgradePiece,
   type PieceDocument,
   type RevisionLine,
   type SavedPiece,
+  type ShelfLine,
+  type ShelfPage,
 } from '@zanfirico/contract';
+import type { ShelfFacts } from '@zanfirico/core';
+import { sql, type SelectQueryBuilder } from 'kysely';
 import type { Database } from './database';
+import { shelfReader, soughtAs } from './shelfFacts';
+import type { Tables } from './tables';
 import { usesOf } from './uses';
 
 /** How a save ended. */
@@ -15,9 +22,17 @@ export type SaveResult =
   | { readonly kind: 'conflict'; readonly current: SavedPiece }
   | { readonly kind: 'missing' };
 
+/** Which pieces of the shelf: by a part of the name, from a place on; or by their ids, put away or not. */
+export type Asked =
+  | { readonly putAway: boolean; readonly find?: string; readonly from?: number }
+  | { readonly ids: readonly string[] };
+
 /** The shelf of pieces. */
 export interface PieceStore {
-  list(putAway: boolean): Promise<SavedPiece[]>;
+  /** A page of the shelf. */
+  page(asked: Asked): Promise<ShelfPage<ShelfFacts>>;
+  /** Works out afresh, a few at a time, what the shelf says of every piece, where rack, shop or server are others since. */
+  refresh(): Promise<void>;
   get(id: string): Promise<SavedPiece | undefined>;
   /** Makes a piece; under a key that made one already, that one is given back as it is now. */
   create(document: PieceDocument, key?: string): Promise<SavedPiece>;
@@ -56,8 +71,12 @@ async function keepUses(
     .execute();
 }
 
+/** Pieces worked out at once by `refresh`: the server answers between two lots. */
+const LOT = 10;
+
 /** The store over an open database. */
 export function pieceStore(db: Database): PieceStore {
+  const reader = shelfReader(db);
   const joined = (handle: Database = db) =>
     handle
       .selectFrom('pieces')
@@ -78,21 +97,86 @@ export function pieceStore(db: Database): PieceStore {
     return row && toPiece(row);
   };
 
+  /** Reads pieces for the shelf and keeps what was found, for the revision that was read; their facts by id. */
+  const workOut = async (ids: readonly string[]): Promise<Map<string, string>> => {
+    const found = new Map<string, string>();
+    if (ids.length === 0) return found;
+    const { read } = await reader();
+    const rows = await joined()
+      .where('pieces.id', 'in', ids)
+      .whereRef('revisions.revision', '=', 'pieces.revision')
+      .execute();
+    const kept = rows.map((row) => ({ row, facts: read(toPiece(row).document) }));
+    await db.transaction().execute(async (tx) => {
+      for (const { row, facts } of kept) {
+        found.set(row.id, facts.facts);
+        await tx
+          .updateTable('pieces')
+          .set(facts)
+          .where('id', '=', row.id)
+          .where('revision', '=', row.revision)
+          .execute();
+      }
+    });
+    return found;
+  };
+
   return {
-    async list(putAway) {
-      const rows = await joined()
-        .where('pieces.put_away', '=', putAway ? 1 : 0)
-        .whereRef('revisions.revision', '=', 'pieces.revision')
-        .orderBy('pieces.saved_at', 'desc')
-        .orderBy('pieces.name')
+    async page(asked) {
+      const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
+        if ('ids' in asked) return of.where('id', 'in', asked.ids);
+        const away = of.where('put_away', '=', asked.putAway ? 1 : 0);
+        const find = soughtAs((asked.find ?? '').trim());
+        return find === ''
+          ? away
+          : away.where((e) => e(e.fn('instr', ['sought', e.val(find)]), '>', 0));
+      };
+      const all = await chosen(db.selectFrom('pieces'))
+        .select([sql<number>`count(*)`.as('total'), sql<number | null>`max(tall)`.as('tallest')])
+        .executeTakeFirstOrThrow();
+      const rows = await chosen(db.selectFrom('pieces'))
+        .select(['id', 'revision', 'saved_at', 'name', 'facts', 'facts_of'])
+        .orderBy('saved_at', 'desc')
+        .orderBy('name')
+        .orderBy('id')
+        .limit(SHELF_PAGE)
+        .offset('from' in asked ? (asked.from ?? 0) : 0)
         .execute();
-      return rows.map(toPiece);
+      const { of } = await reader();
+      const stale = rows.filter((r) => r.facts_of !== of).map((r) => r.id);
+      const fresh = await workOut(stale);
+      const lines = rows.map((r): ShelfLine<ShelfFacts> => ({
+        id: r.id,
+        revision: r.revision,
+        savedAt: r.saved_at,
+        name: r.name,
+        facts: JSON.parse(fresh.get(r.id) ?? r.facts ?? '{"ok":false}') as ShelfFacts,
+      }));
+      const here = lines.map((l) => (l.facts.ok ? l.facts.glyph.height : 0));
+      return { total: all.total, tallest: Math.max(0, all.tallest ?? 0, ...here), lines };
+    },
+
+    async refresh() {
+      const { of } = await reader();
+      for (;;) {
+        const lot = await db
+          .selectFrom('pieces')
+          .select('id')
+          .where((e) => e.or([e('facts_of', 'is', null), e('facts_of', '!=', of)]))
+          .limit(LOT)
+          .execute();
+        // Another rack or shop meanwhile: what is left is worked out as it is asked for.
+        if (lot.length === 0 || (await reader()).of !== of) return;
+        await workOut(lot.map((l) => l.id));
+        await new Promise((rested) => setImmediate(rested));
+      }
     },
 
     get: (id) => newest(id),
 
-    create: (document, key) =>
-      db.transaction().execute(async (tx) => {
+    create: async (document, key) => {
+      const shown = (await reader()).read(document);
+      return db.transaction().execute(async (tx) => {
         const made =
           key === undefined
             ? undefined
@@ -108,7 +192,7 @@ export function pieceStore(db: Database): PieceStore {
         const line = { revision: 1, name: document.name, saved_at: now };
         await tx
           .insertInto('pieces')
-          .values({ id, ...line, put_away: 0 })
+          .values({ id, ...line, ...shown, put_away: 0 })
           .execute();
         await tx
           .insertInto('revisions')
@@ -118,10 +202,12 @@ export function pieceStore(db: Database): PieceStore {
         if (key !== undefined)
           await tx.insertInto('creations').values({ key, piece_id: id, at: now }).execute();
         return { id, revision: 1, savedAt: now, putAway: false, document };
-      }),
+      });
+    },
 
-    save: (id, baseRevision, document) =>
-      db.transaction().execute(async (tx): Promise<SaveResult> => {
+    save: async (id, baseRevision, document) => {
+      const shown = (await reader()).read(document);
+      return db.transaction().execute(async (tx): Promise<SaveResult> => {
         const current = await newest(id, tx);
         if (!current) return { kind: 'missing' };
         if (current.revision !== baseRevision) return { kind: 'conflict', current };
@@ -133,12 +219,17 @@ export function pieceStore(db: Database): PieceStore {
           .values({ piece_id: id, ...line, document: JSON.stringify(document) })
           .execute();
         await keepUses(tx, id, line.revision, document);
-        await tx.updateTable('pieces').set(line).where('id', '=', id).execute();
+        await tx
+          .updateTable('pieces')
+          .set({ ...line, ...shown })
+          .where('id', '=', id)
+          .execute();
         return {
           kind: 'saved',
           piece: { id, revision, savedAt: now, putAway: current.putAway, document },
         };
-      }),
+      });
+    },
 
     revisions: (id) =>
       db

@@ -9,6 +9,13 @@ export interface Tables {
     name: string;
     saved_at: string;
     put_away: number;
+    /** The name as it is searched. */
+    sought: string | null;
+    /** Height, m; null while nobody has worked it out, or there is none. */
+    tall: number | null;
+    /** What the shelf says of it, as JSON, and what that was worked out from. */
+    facts: string | null;
+    facts_of: string | null;
   };
   revisions: {
     piece_id: string;

@@ -26,23 +26,14 @@ interface TonightBox {
 
 export function useTonightBox(): TonightBox {
   const all = useAnnealers();
-  const { shop, save } = useShop();
   const { annealer, coolingTime, set } = useTonight();
   const chosen = all.find((b) => b.name === annealer) ?? all[0];
   const box = useMemo(() => boxOf({ coolingTime, ...chosen }), [chosen, coolingTime]);
   const keep = (change: BoxChange, told?: string): void => {
     const { say, trouble } = useNotices.getState();
-    if (!shop || !chosen) {
-      if (change.coolingTime !== undefined) set({ coolingTime: change.coolingTime });
-      return;
-    }
-    save({
-      ...shop.document,
-      annealers: shop.document.annealers.map((b) =>
-        b.name === chosen.name ? { ...b, ...change } : b,
-      ),
-    }).then(
-      () => {
+    keepWithShop(annealer, change).then(
+      (kept) => {
+        if (!kept && change.coolingTime !== undefined) set({ coolingTime: change.coolingTime });
         if (told !== undefined) say(told);
       },
       (error: unknown) => {
@@ -51,4 +42,18 @@ export function useTonightBox(): TonightBox {
     );
   };
   return { all, chosen, box, keep };
+}
+
+/** Keeps figures of an annealer, or of the first, with the shop, which is waited for; false where the shop has none. */
+async function keepWithShop(annealer: string | undefined, change: BoxChange): Promise<boolean> {
+  if (!useShop.getState().shop) await useShop.getState().load();
+  const { shop, save } = useShop.getState();
+  const known = shop?.document.annealers ?? [];
+  const chosen = known.find((b) => b.name === annealer) ?? known[0];
+  if (!shop || !chosen) return false;
+  await save({
+    ...shop.document,
+    annealers: known.map((b) => (b === chosen ? { ...b, ...change } : b)),
+  });
+  return true;
 }

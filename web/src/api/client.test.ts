@@ -3,11 +3,12 @@ import {
   createPiece,
   importPiece,
   newKey,
-  listPieces,
   putAway,
   Refused,
   savePiece,
   sentenceOf,
+  shelfLines,
+  shelfPage,
 } from './client';
 import { freshDocument } from '../places/pieces/freshDocument';
 
@@ -24,7 +25,14 @@ const answer = (status: number, body?: unknown): void => {
 
 describe('calls', () => {
   it.each<[string, () => Promise<unknown>, string, string, unknown]>([
-    ['list', () => listPieces(true), 'GET', '/api/pieces?putAway=true', undefined],
+    [
+      'a page of the shelf',
+      () => shelfPage(true, 'cup & saucer', 40),
+      'GET',
+      '/api/pieces?putAway=true&find=cup%20%26%20saucer&from=40',
+      undefined,
+    ],
+    ['named pieces', () => shelfLines(['a', 'b']), 'GET', '/api/pieces?ids=a,b', undefined],
     ['create', () => createPiece(document, 'made-once'), 'POST', '/api/pieces', { document }],
     [
       'save',
@@ -73,9 +81,9 @@ describe('refusals', () => {
 
   it('says when there is no server, or an answer that is none of ours', async () => {
     answers.mockRejectedValueOnce(new TypeError('fetch failed'));
-    await expect(listPieces(false)).rejects.toThrow(/does not answer/);
+    await expect(shelfPage(false, '', 0)).rejects.toThrow(/does not answer/);
     answers.mockResolvedValueOnce(new Response('<html>', { status: 502 }));
-    await expect(listPieces(false)).rejects.toThrow('The server answered 502.');
+    await expect(shelfPage(false, '', 0)).rejects.toThrow('The server answered 502.');
     expect(sentenceOf('?')).toBe('Something went wrong.');
   });
 });

@@ -15,7 +15,9 @@ import type {
   SavedShop,
   SavePiece,
   SaveShop,
+  ShelfPage,
 } from '@zanfirico/contract';
+import type { ShelfFacts } from '@zanfirico/core';
 
 /** A refusal by the server, or no answer at all (status 0). */
 export class Refused extends Error {
@@ -54,8 +56,17 @@ async function call<T>(path: string, method = 'GET', body?: string, key?: string
   );
 }
 
-export const listPieces = (putAway: boolean): Promise<SavedPiece[]> =>
-  call(`/pieces?putAway=${String(putAway)}`);
+/** A page of the shelf, of pieces whose name holds `find`, from the one in place `from`. */
+export const shelfPage = (
+  putAway: boolean,
+  find: string,
+  from: number,
+): Promise<ShelfPage<ShelfFacts>> =>
+  call(`/pieces?putAway=${String(putAway)}&find=${encodeURIComponent(find)}&from=${String(from)}`);
+
+/** Pieces as the shelf tells them, by their ids: at most SHELF_PAGE of them. */
+export const shelfLines = (ids: readonly string[]): Promise<ShelfPage<ShelfFacts>> =>
+  call(`/pieces?ids=${ids.join(',')}`);
 
 export const readPiece = (id: string): Promise<SavedPiece> => call(`/pieces/${id}`);
 

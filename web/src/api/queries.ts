@@ -1,7 +1,20 @@
 // What is read from the server, asked once for everyone who shows it, and asked again when it may have changed.
-import type { RevisionLine, SavedPiece } from '@zanfirico/contract';
-import { QueryClient, useQuery, type UseQueryResult } from '@tanstack/react-query';
-import { listPieces, listRevisions, readPiece, readRevision } from './client';
+import {
+  SHELF_PAGE,
+  type RevisionLine,
+  type SavedPiece,
+  type ShelfLine,
+} from '@zanfirico/contract';
+import type { ShelfFacts } from '@zanfirico/core';
+import {
+  keepPreviousData,
+  QueryClient,
+  useInfiniteQuery,
+  useQueries,
+  useQuery,
+  type UseQueryResult,
+} from '@tanstack/react-query';
+import { listRevisions, readPiece, readRevision, shelfLines, shelfPage } from './client';
 
 /** The page's memory of answers. The server is this machine's or the studio's: being offline elsewhere says nothing about it. */
 export const answers = new QueryClient({
@@ -13,9 +26,48 @@ export const answers = new QueryClient({
 
 const SHELF = 'shelf';
 
-/** The pieces on the shelf, or those put away. */
-export const usePieces = (putAway: boolean): UseQueryResult<SavedPiece[]> =>
-  useQuery({ queryKey: [SHELF, putAway], queryFn: () => listPieces(putAway) });
+/** A piece as the shelf tells it. */
+export type OnShelf = ShelfLine<ShelfFacts>;
+
+/** The pieces on the shelf, or those put away, whose name holds `find`; page by page as more is asked for. */
+export const usePieces = (putAway: boolean, find: string) =>
+  useInfiniteQuery({
+    queryKey: [SHELF, putAway, find],
+    queryFn: ({ pageParam }) => shelfPage(putAway, find, pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last, all) => {
+      const here = all.reduce((n, p) => n + p.lines.length, 0);
+      return last.lines.length > 0 && here < last.total ? here : undefined;
+    },
+    // While a letter's answer is on its way the one before stands.
+    placeholderData: keepPreviousData,
+  });
+
+/** Named pieces, wherever they stand; those that are gone are not among them. */
+export function useNamed(ids: readonly string[]): {
+  readonly lines: readonly OnShelf[];
+  readonly error: Error | null;
+} {
+  const sorted = [...new Set(ids)].sort();
+  const lots = Array.from({ length: Math.ceil(sorted.length / SHELF_PAGE) }, (_, i) =>
+    sorted.slice(i * SHELF_PAGE, (i + 1) * SHELF_PAGE),
+  );
+  return useQueries({
+    queries: lots.map((lot) => ({
+      queryKey: [SHELF, 'named', ...lot],
+      queryFn: () => shelfLines(lot),
+      placeholderData: keepPreviousData,
+    })),
+    combine: asOne,
+  });
+}
+
+const asOne = (
+  pages: readonly UseQueryResult<{ readonly lines: readonly OnShelf[] }>[],
+): ReturnType<typeof useNamed> => ({
+  lines: pages.flatMap((p) => p.data?.lines ?? []),
+  error: pages.find((p) => p.error)?.error ?? null,
+});
 
 /** Has the shelf read again: a piece was moved, made or saved. */
 export const shelfChanged = (): Promise<void> => answers.invalidateQueries({ queryKey: [SHELF] });

@@ -1,10 +1,10 @@
-// What pieces that nobody is working on are derived with: the rack, and the shop's annealers. Hands are not asked.
-import { NO_SHOP, type ShopFacts } from '@zanfirico/core';
+// What revisions nobody is working on are derived with: the rack, and the shop's annealers. Hands are not asked.
+import { annealerIn, NO_SHOP, type ShopFacts } from '@zanfirico/core';
 import { useEffect, useMemo } from 'react';
 import { sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
-import { annealerIn, useShop } from '../stores/theShop';
+import { useShop } from '../stores/theShop';
 
 /** The shop is fetched when it is not here yet; until then every piece goes into a studio box. */
 export function useShelfFacts(): ShopFacts {
@@ -19,5 +19,5 @@ export function useShelfFacts(): ShopFacts {
         useNotices.getState().say(sentenceOf(error));
       });
   }, []);
-  return useMemo(() => ({ ...NO_SHOP, rack, annealer: annealerIn(shop) }), [rack, shop]);
+  return useMemo(() => ({ ...NO_SHOP, rack, annealer: annealerIn(shop?.document) }), [rack, shop]);
 }

@@ -1,6 +1,12 @@
 // Drawings as they stand on the page: measures at their points, lanes of a crew, the fill line, balloons, verdicts in words.
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import { measureShape, startingProfile, type CrewPlan, type WorkStep } from '@zanfirico/core';
+import {
+  glyphOf,
+  measureShape,
+  startingProfile,
+  type CrewPlan,
+  type WorkStep,
+} from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { CREW_ROW, CrewLanes, crewRows } from './braid/CrewLanes';
 import { shine } from './braid/shine';
@@ -204,8 +210,11 @@ describe('a piece on its board', () => {
     if (!derived.ok) throw new Error('a fresh piece can be made');
     render(
       <PieceGlyph
-        shapes={derived.parts.map((p) => p.shape)}
-        extent={derived.whole}
+        glyph={glyphOf(
+          derived.parts.map((p) => p.shape),
+          [],
+          derived.whole,
+        )}
         scale={1000}
         title="Section of Glass"
       />,

@@ -1,6 +1,4 @@
 // From a form's lines (m) to SVG paths (px): the glass of one half, the hollow, the silhouette.
-import type { Shape } from '@zanfirico/core';
-
 interface Line {
   readonly r: readonly number[];
   readonly z: readonly number[];
@@ -29,7 +27,11 @@ export const linePath = (line: Line, sheet: Sheet, side: Side): string =>
   `M${points(line, sheet, side).join('L')}`;
 
 /** The cut glass on one side: outside, lip, inside. */
-export const glassPath = (shape: Shape, sheet: Sheet, side: Side): string =>
+export const glassPath = (
+  shape: { readonly outer: Line; readonly inner: Line },
+  sheet: Sheet,
+  side: Side,
+): string =>
   `M${[...points(shape.outer, sheet, side), ...points(shape.inner, sheet, side).reverse()].join('L')}Z`;
 
 /** One half of the silhouette, closed along the axis. */

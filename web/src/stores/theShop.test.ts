@@ -1,25 +1,10 @@
-// The shop in the page: kept at once, put right by the server, and what it adds to a piece's plan.
-import type { KeptWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
-import { findGlass, ORDINARY_SHOP, SHIPPED_RACK, STUDIO_BOX } from '@zanfirico/core';
-import { ANYBODY, learnedBy, ofHand, shopFacts, useShop } from './theShop';
+// The shop in the page: kept at once, and put right by the server.
+import type { SavedShop, ShopDocument } from '@zanfirico/contract';
+import { ORDINARY_SHOP } from '@zanfirico/core';
+import { useShop } from './theShop';
 
-const glass = findGlass('soft-batch-96');
-if (!glass) throw new Error('the rack has lost its soft batch');
 const document: ShopDocument = { format: 'zanfirico.shop', version: 1, ...ORDINARY_SHOP };
 const shop: SavedShop = { revision: 3, savedAt: 'then', document } as SavedShop;
-const weighIn = (more: Partial<KeptWeighIn> = {}): KeptWeighIn => ({
-  id: 1,
-  at: '2026-11-26',
-  counts: true,
-  person: ANYBODY,
-  glass: 'soft-batch-96',
-  ironDiameter: 0.0254,
-  depth: 0.07,
-  planned: 0.4,
-  got: 0.48,
-  factor: 1,
-  ...more,
-});
 
 /** A server with one shop, which refuses what was made on another revision than its own. */
 function server() {
@@ -105,52 +90,5 @@ describe('the shop in the page', () => {
     useShop.setState({ shop: undefined });
     await useShop.getState().save(renamed);
     expect(asked).toEqual([]);
-  });
-});
-
-describe('what it adds to a plan', () => {
-  it('one hand on one iron has its own log', () => {
-    const log = [
-      weighIn(),
-      weighIn({ id: 2, person: 'second' }),
-      weighIn({ id: 3, ironDiameter: 0.0318 }),
-      weighIn({ id: 4, ironDiameter: 0.0256 }),
-    ];
-    expect(ofHand(log, ANYBODY, 0.0254).map((e) => e.id)).toEqual([1, 4]);
-  });
-  it('who keeps getting more than planned plans more; what was reset counts no more', () => {
-    const log = [1, 2, 3, 4].map((id) => weighIn({ id }));
-    expect(learnedBy(log, ANYBODY, 0.0254, glass).factor).toBeGreaterThan(1);
-    expect(
-      learnedBy(
-        log.map((e) => ({ ...e, counts: false })),
-        ANYBODY,
-        0.0254,
-        glass,
-      ).factor,
-    ).toBe(1);
-  });
-  it('an annealer by its name, a studio box’s figures for what is not typed', () => {
-    const facts = shopFacts(
-      {
-        ...shop,
-        document: {
-          ...document,
-          annealers: [{ name: 'big', width: 1, depth: 1, height: 1, power: 9000 }],
-        },
-      },
-      [],
-      ANYBODY,
-      glass,
-      SHIPPED_RACK,
-    );
-    expect(facts.annealer('big')).toEqual({ ...STUDIO_BOX, power: 9000 });
-    expect(facts.annealer('gone')).toBeUndefined();
-    expect(facts.blocks).toEqual(ORDINARY_SHOP.blocks);
-  });
-  it('no shop: nothing learned, no annealer', () => {
-    const facts = shopFacts(undefined, [weighIn()], ANYBODY, glass, SHIPPED_RACK);
-    expect(facts.layerFactor(0.0254)).toBe(1);
-    expect(facts.annealer('big')).toBeUndefined();
   });
 });

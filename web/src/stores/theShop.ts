@@ -1,14 +1,5 @@
 // The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
 import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
-import {
-  boxOf,
-  learnLayer,
-  NO_SHOP,
-  type Glass,
-  type Learned,
-  type Rack,
-  type ShopFacts,
-} from '@zanfirico/core';
 import { create } from 'zustand';
 import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
 import { oneAfterOther } from './oneAfterOther';
@@ -79,61 +70,4 @@ async function keepNow(document: ShopDocument): Promise<void> {
     useShop.setState({ shop: await readShop().catch(() => before) });
     throw error;
   }
-}
-
-/** Whoever gathers when nobody is named. */
-export const ANYBODY = 'gaffer';
-/** Irons nearer than this in diameter are the same iron, m. */
-const SAME_IRON = 5e-4;
-
-/** The log of one hand on one iron, newest first. */
-export const ofHand = (
-  log: readonly KeptWeighIn[],
-  person: string,
-  ironDiameter: number,
-): KeptWeighIn[] =>
-  log.filter((e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON);
-
-/** What the log teaches about one hand on one iron. */
-export const learnedBy = (
-  log: readonly KeptWeighIn[],
-  person: string,
-  ironDiameter: number,
-  glass: Glass,
-): Learned =>
-  learnLayer(
-    ofHand(log, person, ironDiameter)
-      .filter((e) => e.counts)
-      .map((e) => ({
-        planned: e.planned,
-        got: e.got,
-        factor: e.factor,
-        dip: { ironDiameter: e.ironDiameter, depth: e.depth },
-      })),
-    glass,
-  );
-
-/** Finds a shop's annealers by their names, as boxes. */
-export const annealerIn =
-  (shop: SavedShop | undefined): ShopFacts['annealer'] =>
-  (name) => {
-    const known = shop?.document.annealers.find((a) => a.name === name);
-    return known && boxOf(known);
-  };
-
-/** The facts a plan takes from the shop. */
-export function shopFacts(
-  shop: SavedShop | undefined,
-  log: readonly KeptWeighIn[],
-  person: string,
-  glass: Glass,
-  rack: Rack,
-): ShopFacts {
-  if (!shop) return { ...NO_SHOP, rack };
-  return {
-    rack,
-    blocks: shop.document.blocks,
-    annealer: annealerIn(shop),
-    layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
-  };
 }

@@ -60,8 +60,21 @@ class Fake {
 }
 const start = (): Worker => new Fake() as unknown as Worker;
 
+// A function handed over goes through a channel of comlink's own; open, it would keep the tests from ending until it is swept up.
+const opened: MessageChannel[] = [];
+globalThis.MessageChannel = class extends MessageChannel {
+  constructor() {
+    super();
+    opened.push(this);
+  }
+} as never;
+
 afterEach(() => {
   for (const f of started.splice(0)) f.terminate();
+  for (const { port1, port2 } of opened.splice(0))
+    [port1, port2].forEach((p) => {
+      p.close();
+    });
 });
 
 describe('a worker that stays', () => {

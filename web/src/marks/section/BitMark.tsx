@@ -1,6 +1,6 @@
 // A bit in the section: its outlines, in front of the axis full, behind it faint.
 import type { PieceBit } from '@zanfirico/contract';
-import { silhouettes, type Bit } from '@zanfirico/core';
+import { silhouettes, type Bit, type Silhouette } from '@zanfirico/core';
 import { memo } from 'react';
 import { toX, toY, type Sheet } from '../outline';
 
@@ -19,7 +19,7 @@ export const BitMark = memo(function BitMark({ bit, index, sheet, lit }: Props) 
   );
 });
 
-/** The outlines alone, for any drawing of a piece. */
+/** All outlines of a bit, for any drawing of a piece. */
 export function BitShapes({
   bit,
   sheet,
@@ -29,43 +29,49 @@ export function BitShapes({
   readonly sheet: Sheet;
   readonly stroke: string;
 }) {
-  return silhouettes(bit).map((s, i) => {
-    const d = s.x
-      .map(
-        (x, k) =>
-          `${k === 0 ? 'M' : 'L'}${toX(sheet, 1, x).toFixed(2)} ${toY(sheet, s.z[k] as number).toFixed(2)}`,
-      )
-      .join('');
-    if (s.width === undefined)
-      return (
-        <path
-          key={i}
-          d={`${d}Z`}
-          fill="var(--glass)"
-          fillOpacity={s.behind ? 0.15 : 0.4}
-          stroke={stroke}
-          strokeOpacity={s.behind ? 0.35 : 1}
-          strokeWidth={1.25}
-        />
-      );
-    const wide = Math.max(1.5, s.width * sheet.scale);
+  return silhouettes(bit).map((s, i) => (
+    <SilhouetteShape key={i} silhouette={s} sheet={sheet} stroke={stroke} />
+  ));
+}
+
+/** One outline. */
+export function SilhouetteShape({
+  silhouette: s,
+  sheet,
+  stroke,
+}: {
+  readonly silhouette: Silhouette;
+  readonly sheet: Sheet;
+  readonly stroke: string;
+}) {
+  const d = s.x
+    .map(
+      (x, k) =>
+        `${k === 0 ? 'M' : 'L'}${toX(sheet, 1, x).toFixed(2)} ${toY(sheet, s.z[k] as number).toFixed(2)}`,
+    )
+    .join('');
+  if (s.width === undefined)
     return (
-      <g
-        key={i}
-        fill="none"
-        strokeLinecap="butt"
-        strokeLinejoin="round"
-        opacity={s.behind ? 0.35 : 1}
-      >
-        <path d={d} stroke={stroke} strokeWidth={wide} />
-        <path d={d} stroke="var(--board)" strokeWidth={Math.max(0.4, wide - 2.5)} />
-        <path
-          d={d}
-          stroke="var(--glass)"
-          strokeOpacity={0.45}
-          strokeWidth={Math.max(0.4, wide - 2.5)}
-        />
-      </g>
+      <path
+        d={`${d}Z`}
+        fill="var(--glass)"
+        fillOpacity={s.behind ? 0.15 : 0.4}
+        stroke={stroke}
+        strokeOpacity={s.behind ? 0.35 : 1}
+        strokeWidth={1.25}
+      />
     );
-  });
+  const wide = Math.max(1.5, s.width * sheet.scale);
+  return (
+    <g fill="none" strokeLinecap="butt" strokeLinejoin="round" opacity={s.behind ? 0.35 : 1}>
+      <path d={d} stroke={stroke} strokeWidth={wide} />
+      <path d={d} stroke="var(--board)" strokeWidth={Math.max(0.4, wide - 2.5)} />
+      <path
+        d={d}
+        stroke="var(--glass)"
+        strokeOpacity={0.45}
+        strokeWidth={Math.max(0.4, wide - 2.5)}
+      />
+    </g>
+  );
 }

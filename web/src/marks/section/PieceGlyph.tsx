@@ -1,27 +1,29 @@
 // A piece in small: left half cut, right half as finished glass. Used on the shelf and wherever a piece is named.
-import type { Bit, Shape } from '@zanfirico/core';
-import { useId } from 'react';
+import { GLYPH_UNIT, type Glyph, type GlyphLine } from '@zanfirico/core';
+import { memo, useId } from 'react';
 import { glassPath, halfPath, linePath, type Sheet } from '../outline';
-import { BitShapes } from './BitMark';
+import { SilhouetteShape } from './BitMark';
 
 interface Props {
-  readonly shapes: readonly Shape[];
-  readonly bits?: readonly Bit[] | undefined;
-  /** The room the whole of it takes, m. */
-  readonly extent: { readonly lowest: number; readonly height: number; readonly widest: number };
+  readonly glyph: Glyph;
   /** px per metre; the same for all pieces on a shelf, so that their sizes compare. */
   readonly scale: number;
   readonly title: string;
 }
 
-export function PieceGlyph({ shapes, bits = [], extent, scale, title }: Props) {
+const line = (l: GlyphLine): { readonly r: number[]; readonly z: number[] } => ({
+  r: l.filter((_, i) => i % 2 === 0).map((v) => v * GLYPH_UNIT),
+  z: l.filter((_, i) => i % 2 === 1).map((v) => v * GLYPH_UNIT),
+});
+
+export const PieceGlyph = memo(function PieceGlyph({ glyph, scale, title }: Props) {
   const id = useId();
   const pad = 2;
-  const width = 2 * extent.widest * scale + 2 * pad;
-  const height = extent.height * scale + 2 * pad;
+  const width = 2 * glyph.widest * scale + 2 * pad;
+  const height = glyph.height * scale + 2 * pad;
   const sheet: Sheet = {
     axis: width / 2,
-    table: height - pad + extent.lowest * scale,
+    table: height - pad + glyph.lowest * scale,
     scale,
   };
   return (
@@ -42,21 +44,32 @@ export function PieceGlyph({ shapes, bits = [], extent, scale, title }: Props) {
           <stop offset="1" stopColor="var(--glass)" stopOpacity="0.75" />
         </linearGradient>
       </defs>
-      {bits.map((bit, i) => (
-        <BitShapes key={i} bit={bit} sheet={sheet} stroke="var(--chalk)" />
-      ))}
-      {shapes.map((shape, i) => (
-        <g key={i}>
-          <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />
-          <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />
-          <path
-            d={glassPath(shape, sheet, -1)}
-            fill="var(--glass)"
-            fillOpacity="0.55"
+      {glyph.bits.map((bit, i) => {
+        const { r: x, z } = line(bit.line);
+        return (
+          <SilhouetteShape
+            key={i}
+            silhouette={{ x, z, width: bit.width, behind: bit.behind === true }}
+            sheet={sheet}
             stroke="var(--chalk)"
           />
-        </g>
-      ))}
+        );
+      })}
+      {glyph.parts.map((part, i) => {
+        const shape = { outer: line(part.outer), inner: line(part.inner) };
+        return (
+          <g key={i}>
+            <path d={halfPath(shape.outer, sheet, 1)} fill={`url(#${id})`} />
+            <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />
+            <path
+              d={glassPath(shape, sheet, -1)}
+              fill="var(--glass)"
+              fillOpacity="0.55"
+              stroke="var(--chalk)"
+            />
+          </g>
+        );
+      })}
     </svg>
   );
-}
+});

@@ -34,8 +34,9 @@ export function BoxView() {
   const { trouble } = useNotices.getState();
   const t = useTonight();
   const { chosen, box, keep } = useTonightBox();
-  const pieces = useShelf();
   const { inBox, practice, hold, door, assumes, firstIn, lastIn } = t;
+  const shelf = useShelf(inBox);
+  const { pieces } = shelf;
   const load = useMemo(
     () => pieces.flatMap((p) => (p.piece && inBox.includes(p.id) ? [p.piece] : [])),
     [pieces, inBox],
@@ -196,7 +197,7 @@ export function BoxView() {
             others.
           </p>
         )}
-        <InTheBox pieces={pieces} />
+        <InTheBox shelf={shelf} />
         <div className="mt-3">
           <Setting glass={hottest} />
         </div>

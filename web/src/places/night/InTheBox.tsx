@@ -2,16 +2,18 @@
 import { printText } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { useTonight } from '../../stores/tonight';
-import type { OnShelf } from './useShelf';
+import { FindOnShelf } from './FindOnShelf';
+import type { ShelfForBox } from './useShelf';
 
-export function InTheBox({ pieces }: { readonly pieces: readonly OnShelf[] }) {
+export function InTheBox({ shelf }: { readonly shelf: ShelfForBox }) {
   const units = useDisplay((s) => s.units);
   const { inBox, set } = useTonight();
   return (
     <fieldset className="mt-2">
       <legend className="quiet text-sm">In the box</legend>
+      <FindOnShelf shelf={shelf} />
       <ul className="max-h-64 overflow-y-auto">
-        {pieces.map((p) => (
+        {shelf.pieces.map((p) => (
           <li key={p.id}>
             <label className="flex items-center gap-2 py-0.5">
               <input

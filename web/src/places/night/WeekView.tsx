@@ -8,6 +8,7 @@ import { useAnswer } from '../../workers/useAnswer';
 import { night } from '../../workers/workers';
 import { Timeline } from './Timeline';
 import { ToCalendar } from './ToCalendar';
+import { FindOnShelf } from './FindOnShelf';
 import { useShelf } from './useShelf';
 import { useAnnealers } from '../../annealing/useTonightBox';
 
@@ -29,9 +30,10 @@ function usual(lastIn: string): { readonly ready: string; readonly due: string }
 
 export function WeekView() {
   const t = useTonight();
-  const shelf = useShelf();
   const boxes = useAnnealers();
   const { week, practice, door, assumes } = t;
+  const onShelf = useShelf(Object.keys(week));
+  const shelf = onShelf.pieces;
   const chosen = useMemo(
     () =>
       shelf.flatMap((p): Omit<WeekPiece, 'nights'>[] => {
@@ -152,6 +154,7 @@ export function WeekView() {
         )}
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[27rem]">
+        <FindOnShelf shelf={onShelf} />
         <ul>
           {shelf.map((p) => {
             const dates = week[p.id];

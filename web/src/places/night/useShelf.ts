@@ -1,47 +1,58 @@
-// The pieces on the shelf as an annealer sees them: glass, walls, and how much room they take.
+// The pieces of the shelf as an annealer sees them: glass, walls, and how much room they take. Those found by name, and those meant already.
 import type { LoadPiece } from '@zanfirico/core';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { sentenceOf } from '../../api/client';
-import { usePieces } from '../../api/queries';
+import { useNamed, usePieces, type OnShelf } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
-import { deriveDocument } from '../../derived/deriveDocument';
-import { useShelfFacts } from '../../derived/useShelfFacts';
 
-export interface OnShelf {
+export interface ForBox {
   readonly id: string;
   readonly name: string;
   /** Undefined while its drawing cannot be made. */
   readonly piece: LoadPiece | undefined;
 }
 
-export function useShelf(): readonly OnShelf[] {
-  const facts = useShelfFacts();
-  const { data: shelf, error } = usePieces(false);
+export interface ShelfForBox {
+  /** Those found, and after them those meant that are not among them. */
+  readonly pieces: readonly ForBox[];
+  /** How many more are called so. */
+  readonly more: number;
+  readonly find: string;
+  readonly setFind: (find: string) => void;
+}
+
+/** `meant` are the ids of pieces that are asked for wherever they stand. */
+export function useShelf(meant: readonly string[]): ShelfForBox {
+  const [find, setFind] = useState('');
+  const found = usePieces(false, find);
+  const named = useNamed(meant);
+  const error = found.error ?? named.error;
   useEffect(() => {
     if (error) useNotices.getState().trouble(sentenceOf(error));
   }, [error]);
-  return useMemo(
-    () =>
-      (shelf ?? []).map((p): OnShelf => {
-        const read = deriveDocument(p.document, facts);
-        const d = read?.derived;
-        const { name } = p.document;
-        if (!read || d?.ok !== true) return { id: p.id, name, piece: undefined };
-        const across = 2 * Math.max(...d.parts.map((q) => q.shape.widest));
-        return {
-          id: p.id,
-          name,
-          piece: {
-            id: p.id,
-            name,
-            glass: read.glass,
-            wall: d.night.wall,
-            width: across,
-            depth: across,
-            height: d.whole.height,
-          },
-        };
-      }),
-    [shelf, facts],
-  );
+  const first = found.data?.pages[0];
+  const pieces = useMemo(() => {
+    const lines = first?.lines ?? [];
+    const there = new Set(lines.map((l) => l.id));
+    return [...lines, ...named.lines.filter((l) => !there.has(l.id))].map(forBox);
+  }, [first, named.lines]);
+  return { pieces, more: (first?.total ?? 0) - (first?.lines.length ?? 0), find, setFind };
+}
+
+function forBox({ id, name, facts }: OnShelf): ForBox {
+  if (!facts.ok) return { id, name, piece: undefined };
+  const { across, night, glyph } = facts;
+  return {
+    id,
+    name,
+    piece: {
+      id,
+      name,
+      glass: night.glass,
+      wall: night.wall,
+      width: across,
+      depth: across,
+      height: glyph.height,
+    },
+  };
 }

@@ -3,12 +3,12 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { Refused, sentenceOf } from '../../api/client';
 import { useOpened } from '../../api/queries';
-import { NO_SHOP, type ShopFacts } from '@zanfirico/core';
+import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core';
 import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import { ANYBODY, shopFacts, useShop } from '../../stores/theShop';
+import { useShop } from '../../stores/theShop';
 import { useNight } from '../../annealing/useNight';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
@@ -119,7 +119,9 @@ function useFacts(gatherer: string | undefined, glassId: string | undefined): Sh
   const rack = useRack((s) => s.rack);
   return useMemo(() => {
     const glass = rack.glass(glassId ?? '');
-    return glass ? shopFacts(shop, log, gatherer ?? ANYBODY, glass, rack) : { ...NO_SHOP, rack };
+    return glass
+      ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, glass, rack)
+      : { ...NO_SHOP, rack };
   }, [shop, log, gatherer, glassId, rack]);
 }
 

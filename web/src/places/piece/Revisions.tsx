@@ -1,6 +1,6 @@
 // Revisions: every save, to look at and to bring back.
 import type { SavedPiece } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { glyphOf, printText } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { sentenceOf } from '../../api/client';
@@ -108,9 +108,11 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
   return (
     <>
       <PieceGlyph
-        shapes={parts.map((p) => p.shape)}
-        bits={document.bits}
-        extent={whole}
+        glyph={glyphOf(
+          parts.map((p) => p.shape),
+          document.bits ?? [],
+          whole,
+        )}
         scale={scale}
         title={`Section of ${document.name}`}
       />

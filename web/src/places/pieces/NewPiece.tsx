@@ -1,5 +1,5 @@
 // A new piece: a form to start from, a glass, a name.
-import { FORMS, measureShape, startingParts } from '@zanfirico/core';
+import { FORMS, glyphOf, measureShape, startingParts } from '@zanfirico/core';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -16,15 +16,12 @@ const SHAPES = FORMS.map((form) => {
     return reading.ok ? [reading.shape] : [];
   });
   const lowest = Math.min(...shapes.map((s) => s.lowest));
-  return {
-    form,
-    shapes,
-    extent: {
-      lowest,
-      height: Math.max(...shapes.map((s) => s.lowest + s.height)) - lowest,
-      widest: Math.max(...shapes.map((s) => s.widest)),
-    },
+  const room = {
+    lowest,
+    height: Math.max(...shapes.map((s) => s.lowest + s.height)) - lowest,
+    widest: Math.max(...shapes.map((s) => s.widest)),
   };
+  return { form, glyph: glyphOf(shapes, [], room) };
 });
 
 export function NewPiece({ onClose }: { readonly onClose: () => void }) {
@@ -66,7 +63,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
           Which form is nearest? Everything can be pulled about afterwards.
         </legend>
         <div className="mt-2 flex items-stretch">
-          {SHAPES.map(({ form: f, shapes, extent }) => (
+          {SHAPES.map(({ form: f, glyph }) => (
             <label
               key={f}
               className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
@@ -75,7 +72,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
               <span
                 className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
               >
-                <PieceGlyph shapes={shapes} extent={extent} scale={440} title={`${f}, section`} />
+                <PieceGlyph glyph={glyph} scale={440} title={`${f}, section`} />
               </span>
               <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
               <span

@@ -2,7 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { printDuration, checkedSchedule } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
-import { houseForAll, openAt, openHouse } from '../../../testing/house';
+import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
 
 const house = houseForAll(true);
 
@@ -15,7 +15,7 @@ describe('the shelf', () => {
   it('says of every piece how long its checked night is, and never a guess', async () => {
     openAt('/pieces');
     await item('Salt cellar');
-    for (const { document } of await house.store.list(false)) {
+    for (const { document } of await onTheShelf(house)) {
       const derived = deriveDocument(document)?.derived;
       if (derived?.ok !== true) throw new Error(`${document.name} can be made`);
       const { schedule } = checkedSchedule(derived.night);
@@ -32,10 +32,12 @@ describe('the shelf', () => {
     const { user } = openAt('/pieces');
     await item('Oil cruet');
     await user.type(screen.getByLabelText('Find a piece by name'), 'CANDLE');
-    expect(screen.queryByRole('link', { name: 'Oil cruet' })).toBeNull();
+    await waitFor(() => {
+      expect(screen.queryByRole('link', { name: 'Oil cruet' })).toBeNull();
+    });
     expect(screen.getByRole('link', { name: 'Harbour candlestick' })).toBeVisible();
     await user.type(screen.getByLabelText('Find a piece by name'), 'xyz');
-    expect(screen.getByText('Nothing on the shelf is called “CANDLExyz”.')).toBeVisible();
+    expect(await screen.findByText('Nothing on the shelf is called “CANDLExyz”.')).toBeVisible();
   });
 
   it('puts a piece away, with Undo, and takes it out again', async () => {
@@ -43,7 +45,9 @@ describe('the shelf', () => {
     await item('Harbour float');
     await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
     expect(await screen.findByText('“Harbour float” is put away.')).toBeVisible();
-    expect(screen.queryByRole('link', { name: 'Harbour float' })).toBeNull();
+    await waitFor(() => {
+      expect(screen.queryByRole('link', { name: 'Harbour float' })).toBeNull();
+    });
     await user.click(screen.getByRole('button', { name: 'Undo' }));
     expect(await item('Harbour float')).toBeVisible();
     await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
@@ -71,7 +75,7 @@ describe('the shelf', () => {
   });
 
   it('opens a piece file someone gave, and starts a new piece from a form', async () => {
-    const [cruet] = (await house.store.list(false)).filter((p) => p.document.name === 'Oil cruet');
+    const [cruet] = (await onTheShelf(house)).filter((p) => p.document.name === 'Oil cruet');
     const { user, at } = openAt('/pieces');
     await item('Oil cruet');
     const text = JSON.stringify({ ...cruet?.document, name: 'A gift' });
@@ -98,7 +102,7 @@ describe('the shelf', () => {
       expect(at()).toMatch(/section$/);
     });
     expect(await screen.findByLabelText('Name of the piece')).toHaveValue('Test bowl');
-    const made = (await house.store.list(false)).filter((p) => p.document.name === 'Test bowl');
+    const made = (await onTheShelf(house)).filter((p) => p.document.name === 'Test bowl');
     expect(made).toHaveLength(1);
   });
 });

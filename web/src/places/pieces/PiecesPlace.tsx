@@ -1,48 +1,35 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
-import { BODY_LIMIT, type SavedPiece } from '@zanfirico/contract';
+import { BODY_LIMIT } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, newKey, putAway, sentenceOf } from '../../api/client';
-import { shelfChanged, usePieces } from '../../api/queries';
+import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
-import { deriveDocument } from '../../derived/deriveDocument';
-import { ShelfPiece } from './ShelfPiece';
-import { useShelfFacts } from '../../derived/useShelfFacts';
+import { Shelf } from './Shelf';
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
-const GLYPH_HEIGHT = 250;
-const MOST_SCALE = 2200;
-
 export function PiecesPlace() {
   const [away, setAway] = useState(false);
-  const { data: pieces, error, refetch } = usePieces(away);
   const [wanted, setWanted] = useState('');
+  const find = wanted.trim();
+  const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
+    usePieces(away, find);
   const [starting, setStarting] = useState(false);
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const { say, trouble } = useNotices();
+  const pieces = useMemo(() => data?.pages.flatMap((p) => p.lines) ?? [], [data]);
+  const newest = data?.pages.at(-1);
+  const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
+  const none = newest?.total === 0 && !isPlaceholderData && !error;
 
-  const facts = useShelfFacts();
-  const onShelf = useMemo(
-    () =>
-      (pieces ?? [])
-        .filter((p) => p.document.name.toLowerCase().includes(wanted.trim().toLowerCase()))
-        .map((piece) => ({ piece, ...deriveDocument(piece.document, facts) })),
-    [pieces, wanted, facts],
-  );
-  const tallest = Math.max(
-    0.05,
-    ...onShelf.map((p) => (p.derived?.ok === true ? p.derived.whole.height : 0)),
-  );
-  const scale = Math.min(MOST_SCALE, GLYPH_HEIGHT / tallest);
-
-  const move = async (piece: SavedPiece): Promise<void> => {
+  const move = async (piece: OnShelf): Promise<void> => {
     try {
       await putAway(piece.id, !away);
       await shelfChanged();
-      say(`“${piece.document.name}” is ${away ? 'back on the shelf' : 'put away'}.`, {
+      say(`“${piece.name}” is ${away ? 'back on the shelf' : 'put away'}.`, {
         label: 'Undo',
         run: () => {
           void putAway(piece.id, away).then(shelfChanged);
@@ -135,32 +122,27 @@ export function PiecesPlace() {
           </button>
         </p>
       )}
-      {pieces?.length === 0 && !error && <Empty away={away} />}
-      {pieces !== undefined && pieces.length > 0 && onShelf.length === 0 && (
-        <p className="mt-16 text-lg">Nothing on the shelf is called “{wanted}”.</p>
-      )}
-      <ul className="mt-8 flex flex-wrap items-stretch gap-y-10" aria-label="Shelf">
-        {onShelf.map((p) => (
-          <ShelfPiece
-            key={p.piece.id}
-            {...p}
-            scale={scale}
-            height={GLYPH_HEIGHT}
-            away={away}
-            onMove={() => void move(p.piece)}
-          />
-        ))}
-        {onShelf.length > 0 && (
-          <li className="flex min-w-0 flex-1 flex-col" aria-hidden="true">
-            <div style={{ height: GLYPH_HEIGHT + 8 }} />
-            <div className="plank" />
-          </li>
-        )}
-      </ul>
-      {onShelf.length > 0 && (
-        <p className="quiet mt-6 text-sm">
-          All to one scale, left half cut, right half as finished glass.
+      {none && find === '' && <Empty away={away} />}
+      {none && find !== '' && (
+        <p className="mt-16 text-lg">
+          Nothing {away ? 'put away' : 'on the shelf'} is called “{find}”.
         </p>
+      )}
+      {pieces.length > 0 && newest && (
+        <>
+          <Shelf
+            pieces={pieces}
+            total={newest.total}
+            tallest={newest.tallest}
+            away={away}
+            onMove={(piece) => void move(piece)}
+            onMore={hasNextPage && !isFetching ? more : undefined}
+          />
+          <p className="quiet mt-6 text-sm">
+            {newest.total > 1 && `${String(newest.total)} pieces. `}All to one scale, left half cut,
+            right half as finished glass.
+          </p>
+        </>
       )}
       {starting && (
         <Suspense>

@@ -1,6 +1,6 @@
 // The scale that teaches: log what really hung on the iron, and see what it has taught the plan.
 import { LIMITS } from '@zanfirico/contract';
-import { ENOUGH, printText, type PlannedPart } from '@zanfirico/core';
+import { ANYBODY, ENOUGH, learnedBy, ofHand, printText, type PlannedPart } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
 import { SelectField } from '../../../../fields/SelectField';
@@ -8,7 +8,7 @@ import { QuantityField } from '../../../../fields/QuantityField';
 import { useDisplay } from '../../../../stores/display';
 import { changeMaking } from '../../../../stores/draft';
 import { useNotices } from '../../../../stores/notices';
-import { ANYBODY, learnedBy, ofHand, useShop } from '../../../../stores/theShop';
+import { useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
 
 const percent = (v: number): string => `${String(Math.round(v * 100))} %`;

@@ -1,0 +1,83 @@
+// What a shop's list and its scale's log add to the plan of a piece: the same for its own screen, the shelf and the server.
+import { boxOf, type Box } from '../anneal/box';
+import { learnLayer, type Learned } from '../gather/learnLayer';
+import type { Glass } from '../glass/glass';
+import type { Rack } from '../rack/rack';
+import { NO_SHOP, type ShopFacts } from './derive';
+
+/** An annealer of the shop's list: its name and what is known of it. */
+type Annealer = Parameters<typeof boxOf>[0] & { readonly name: string };
+
+/** What is asked of the shop's list. */
+export interface ShopList {
+  readonly blocks: readonly number[];
+  readonly annealers: readonly Annealer[];
+}
+
+/** A gather that was planned, taken and weighed; kg, m. */
+export interface Weighed {
+  readonly person: string;
+  readonly ironDiameter: number;
+  readonly depth: number;
+  readonly planned: number;
+  readonly got: number;
+  readonly factor: number;
+  readonly counts: boolean;
+}
+
+/** Whoever gathers when nobody is named. */
+export const ANYBODY = 'gaffer';
+/** Irons nearer than this in diameter are the same iron, m. */
+const SAME_IRON = 5e-4;
+
+/** The log of one hand on one iron, in the log's order. */
+export const ofHand = <W extends Weighed>(
+  log: readonly W[],
+  person: string,
+  ironDiameter: number,
+): W[] =>
+  log.filter((e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON);
+
+/** What the log teaches about one hand on one iron. */
+export const learnedBy = (
+  log: readonly Weighed[],
+  person: string,
+  ironDiameter: number,
+  glass: Glass,
+): Learned =>
+  learnLayer(
+    ofHand(log, person, ironDiameter)
+      .filter((e) => e.counts)
+      .map((e) => ({
+        planned: e.planned,
+        got: e.got,
+        factor: e.factor,
+        dip: { ironDiameter: e.ironDiameter, depth: e.depth },
+      })),
+    glass,
+  );
+
+/** Finds a shop's annealers by their names, as boxes. */
+export const annealerIn =
+  (shop: Pick<ShopList, 'annealers'> | undefined) =>
+  (name: string): Box | undefined => {
+    const known = shop?.annealers.find((a) => a.name === name);
+    return known && boxOf(known);
+  };
+
+/** The facts a plan takes from the shop for whoever gathers; without a shop only the rack is known. */
+export function shopFacts(
+  shop: ShopList | undefined,
+  log: readonly Weighed[],
+  person: string,
+  glass: Glass,
+  rack: Pick<Rack, 'glass' | 'colour'>,
+): ShopFacts {
+  if (!shop) return { ...NO_SHOP, rack };
+  return {
+    rack,
+    blocks: shop.blocks,
+    annealer: annealerIn(shop),
+    layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
+  };
+}
