@@ -17,6 +17,7 @@ import { answers } from '../src/api/queries';
 import { routes } from '../src/routes';
 import { useBoard } from '../src/stores/board';
 import { useDraft } from '../src/stores/draft';
+import { draftsOf, dropDraft } from '../src/stores/drafts';
 import { useNotices } from '../src/stores/notices';
 import { useRack } from '../src/stores/theRack';
 import { useShop } from '../src/stores/theShop';
@@ -57,7 +58,8 @@ export async function openHouse(demo = false): Promise<House> {
 }
 
 /** Everything the page remembers, forgotten: as a browser that was never here. */
-export function forgetAll(): void {
+export async function forgetAll(): Promise<void> {
+  for (const draft of await draftsOf()) await dropDraft(draft);
   localStorage.clear();
   sessionStorage.clear();
   answers.clear();

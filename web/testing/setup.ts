@@ -1,5 +1,6 @@
 // What every interface test in jsdom begins with: matchers, and the few things of a browser that jsdom does not draw.
 import '@testing-library/jest-dom';
+import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { catchFiles, forgetFiles } from './taken';
 

@@ -2,12 +2,11 @@
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import { freshDocument } from '../places/pieces/freshDocument';
 // First of the stores: they look for the browser's storage when they are loaded.
-import { storage } from './fakeStorage';
+import './fakeStorage';
+import 'fake-indexeddb/auto';
 import { useBoard } from './board';
 import { gesture, setProfile, useDraft } from './draft';
-import { keepDraft, keptDraft } from './kept';
-
-jest.useFakeTimers();
+import { draftsOf, dropDraft, takeDraft } from './drafts';
 
 const document = freshDocument({ name: 'Board', form: 'tumbler', glass: 'soft-batch-96' });
 const piece = (change: Partial<SavedPiece> = {}): SavedPiece => ({
@@ -29,9 +28,10 @@ const onBoard = (): PieceDocument => {
   return d;
 };
 
-beforeEach(() => {
-  storage.items.clear();
-  storage.full = false;
+const kept = async () => (await draftsOf('p1')).map((d) => ({ ...d, at: 0 }));
+
+beforeEach(async () => {
+  for (const draft of await draftsOf()) await dropDraft(draft);
   now().open(piece());
 });
 
@@ -72,57 +72,48 @@ describe('undo', () => {
 });
 
 describe('unsaved work', () => {
-  it('is kept a moment after each change and found when the piece is opened again', () => {
+  it('is kept at each change and found when the piece is opened again', async () => {
     rename('kept');
-    jest.runAllTimers();
-    expect(keptDraft('p1')).toMatchObject({ baseRevision: 3, document: { name: 'kept' } });
-    expect(now().open(piece({ revision: 4 }))).toBe(true);
+    expect(await kept()).toMatchObject([{ baseRevision: 3, name: 'kept' }]);
+    const found = await takeDraft('p1');
+    now().open(piece({ revision: 4 }), found.kept);
     expect(onBoard().name).toBe('kept');
     // Against the revision it was drawn from: a save will meet the newer one as a conflict.
     expect(now().baseRevision).toBe(3);
   });
 
-  it('is forgotten once saved, dropped, or undone to what was saved', () => {
-    rename('saved');
-    jest.runAllTimers();
-    now().markSaved(piece({ revision: 4, document: onBoard() }));
-    expect(keptDraft('p1')).toBeUndefined();
-    rename('dropped');
-    jest.runAllTimers();
-    now().drop();
-    expect(onBoard().name).toBe('saved');
-    expect(keptDraft('p1')).toBeUndefined();
-    rename('undone');
-    jest.runAllTimers();
-    history().undo();
-    jest.runAllTimers();
-    expect(keptDraft('p1')).toBeUndefined();
+  it('of a thousand changes made at once the last is kept', async () => {
+    for (let i = 0; i < 1000; i += 1) rename(`name ${String(i)}`);
+    expect(await kept()).toMatchObject([{ name: 'name 999' }]);
   });
 
-  it('that came in while a save was under way stays unsaved, on the new revision', () => {
+  it('is forgotten once saved, dropped, or undone to what was saved', async () => {
+    rename('saved');
+    now().markSaved(piece({ revision: 4, document: onBoard() }));
+    expect(await kept()).toEqual([]);
+    rename('dropped');
+    now().drop();
+    expect(onBoard().name).toBe('saved');
+    expect(await kept()).toEqual([]);
+    rename('undone');
+    history().undo();
+    expect(await kept()).toEqual([]);
+  });
+
+  it('drawn on an older revision and dropped, the next is drawn on the newest', () => {
+    now().open(piece({ revision: 7 }), { baseRevision: 3, document: { ...document, name: 'old' } });
+    expect(now().baseRevision).toBe(3);
+    now().drop();
+    expect([now().baseRevision, onBoard().name]).toEqual([7, 'Board']);
+  });
+
+  it('that came in while a save was under way stays unsaved, on the new revision', async () => {
     rename('sent');
     const sent = onBoard();
     rename('typed meanwhile');
     now().markSaved(piece({ revision: 4, document: sent }));
     expect(now().baseRevision).toBe(4);
     expect(onBoard().name).toBe('typed meanwhile');
-    expect(keptDraft('p1')).toMatchObject({
-      baseRevision: 4,
-      document: { name: 'typed meanwhile' },
-    });
-  });
-
-  it('survives a full storage in memory, and ignores what it cannot read', () => {
-    storage.full = true;
-    rename('no room');
-    jest.runAllTimers();
-    expect(onBoard().name).toBe('no room');
-    storage.full = false;
-    storage.setItem('zanfirico.draft.p1', '{"half": ');
-    expect(keptDraft('p1')).toBeUndefined();
-    storage.setItem('zanfirico.draft.p1', '{"baseRevision":1,"document":{"format":"else"}}');
-    expect(keptDraft('p1')).toBeUndefined();
-    keepDraft('p1', { baseRevision: 2, document });
-    expect(keptDraft('p1')?.baseRevision).toBe(2);
+    expect(await kept()).toMatchObject([{ baseRevision: 4, name: 'typed meanwhile' }]);
   });
 });

@@ -10,7 +10,7 @@ import { changed, type Changes } from '@zanfirico/core';
 import { produce } from 'immer';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
-import { forgetDraft, keepDraft, keptDraft } from './kept';
+import { forgetDraft, keepDraft, type Kept } from './drafts';
 import { useBoard } from './board';
 import { useUnsavedName } from './unsaved';
 
@@ -19,9 +19,11 @@ interface DraftState {
   readonly baseRevision: number;
   readonly savedAt: string;
   readonly saved: PieceDocument | undefined;
+  /** The revision of `saved`: changes kept from before may have been drawn on an older one. */
+  readonly savedRevision: number;
   readonly document: PieceDocument | undefined;
-  /** Puts a saved piece on the board, with any unsaved changes kept from before; tells whether there were any. */
-  readonly open: (piece: SavedPiece) => boolean;
+  /** Puts a saved piece on the board, with the unsaved changes that were kept, if there were any. */
+  readonly open: (piece: SavedPiece, kept?: Kept) => void;
   /** After a save: the board's document is now that revision. */
   readonly markSaved: (piece: SavedPiece) => void;
   readonly change: (edit: (document: PieceDocument) => PieceDocument) => void;
@@ -35,22 +37,27 @@ export const useDraft = create<DraftState>()(
       baseRevision: 0,
       savedAt: '',
       saved: undefined,
+      savedRevision: 0,
       document: undefined,
-      open: (piece) => {
-        const kept = keptDraft(piece.id);
+      open: (piece, kept) => {
         set({
           id: piece.id,
           baseRevision: kept?.baseRevision ?? piece.revision,
           savedAt: piece.savedAt,
           saved: piece.document,
+          savedRevision: piece.revision,
           document: kept?.document ?? piece.document,
         });
         useDraft.temporal.getState().clear();
-        return kept !== undefined;
       },
       markSaved: (piece) => {
         forgetDraft(piece.id);
-        set({ baseRevision: piece.revision, savedAt: piece.savedAt, saved: piece.document });
+        set({
+          baseRevision: piece.revision,
+          savedAt: piece.savedAt,
+          saved: piece.document,
+          savedRevision: piece.revision,
+        });
         const { document } = get();
         if (document && document !== piece.document) {
           if (JSON.stringify(document) === JSON.stringify(piece.document)) set({ saved: document });
@@ -62,9 +69,9 @@ export const useDraft = create<DraftState>()(
         if (document) set({ document: edit(document) });
       },
       drop: () => {
-        const { id, saved } = get();
+        const { id, saved, savedRevision } = get();
         if (id !== undefined) forgetDraft(id);
-        set({ document: saved });
+        set({ document: saved, baseRevision: savedRevision });
       },
     }),
     {
@@ -74,21 +81,14 @@ export const useDraft = create<DraftState>()(
   ),
 );
 
-const KEEP_AFTER_MS = 250;
-let timer: ReturnType<typeof setTimeout> | undefined;
-
-/** Unsaved changes are written to the browser's own storage a moment after each change. */
+/** Unsaved changes are kept at each change. What a piece is opened with is there already. */
 useDraft.subscribe((s, before) => {
   const name = s.document === s.saved ? undefined : s.document?.name;
   if (useUnsavedName.getState().name !== name) useUnsavedName.setState({ name });
-  if (s.document === before.document) return;
-  clearTimeout(timer);
-  timer = setTimeout(() => {
-    const { id, document, saved, baseRevision } = useDraft.getState();
-    if (id === undefined || !document) return;
-    if (document === saved) forgetDraft(id);
-    else keepDraft(id, { baseRevision, document });
-  }, KEEP_AFTER_MS);
+  if (s.document === before.document || s.id !== before.id) return;
+  if (s.id === undefined || !s.document) return;
+  if (s.document === s.saved) forgetDraft(s.id);
+  else keepDraft(s.id, { baseRevision: s.baseRevision, document: s.document });
 });
 
 /** Are there changes that no revision holds? */

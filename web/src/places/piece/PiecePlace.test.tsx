@@ -1,6 +1,7 @@
 // A piece on the board: saved, undone, brought back, shared; nothing of it is lost, and a crash stays in its place.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import { upgradePiece, type PieceDocument, type SavedPiece } from '@zanfirico/contract';
+import { openDB } from 'idb';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Link, Outlet, type RouteObject, RouterProvider, createMemoryRouter } from 'react-router';
@@ -9,7 +10,7 @@ import userEvent from '@testing-library/user-event';
 import { fetched } from '../../shell/fetched';
 import { PlaceBroke } from '../../shell/PlaceBroke';
 import { useDraft } from '../../stores/draft';
-import { keptDraft } from '../../stores/kept';
+import { draftsOf } from '../../stores/drafts';
 import { houseForAll, onBoard, openAt, openSheet, typeInto } from '../../../testing/house';
 import { freshDocument } from '../pieces/freshDocument';
 
@@ -70,9 +71,7 @@ describe('what is not saved', () => {
   it('comes back when the piece is opened again, and can be dropped', async () => {
     const first = await openSheet(house, bowl('Unsaved bowl'));
     await typeInto(first.user, await screen.findByLabelText('Point 6 radius'), '92');
-    await waitFor(() => {
-      expect(keptDraft(first.piece.id)?.document.parts[0]?.profile[5]?.radius).toBe(0.092);
-    });
+    expect(await draftsOf(first.piece.id)).toMatchObject([{ name: 'Unsaved bowl' }]);
     useDraft.setState({ id: undefined, document: undefined, saved: undefined });
     document.body.innerHTML = '';
     const { user } = openAt(`/pieces/${first.piece.id}/section`);
@@ -80,6 +79,78 @@ describe('what is not saved', () => {
     expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.092);
     await user.click(screen.getByRole('button', { name: 'Drop them' }));
     expect(onBoard()).toEqual(first.piece.document);
+  });
+
+  /** What another tab, which is gone or not, left of a piece. */
+  const leave = async (piece: SavedPiece, tab: string, change: object): Promise<void> => {
+    await draftsOf();
+    const db = await openDB('zanfirico');
+    const document = { ...piece.document, ...change };
+    const at = Date.now() - 60_000;
+    await db.put('drafts', {
+      piece: piece.id,
+      tab,
+      at,
+      name: document.name,
+      baseRevision: 1,
+      document,
+    });
+    db.close();
+  };
+
+  it('of a tab that is gone go on the board; dropped, the next save is no conflict', async () => {
+    const piece = await house.store.create(bowl('Two tabs'));
+    await leave(piece, 'gone', { notes: 'from the other' });
+    await house.store.save(piece.id, 1, { ...piece.document, notes: 'saved meanwhile' });
+    const { user } = openAt(`/pieces/${piece.id}/section`);
+    await user.click(await screen.findByRole('button', { name: 'Drop them' }));
+    await typeInto(user, await screen.findByLabelText('Point 6 radius'), '93');
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByText('Saved as revision 3.')).toBeVisible();
+    expect(await draftsOf(piece.id)).toEqual([]);
+  });
+
+  it('of two tabs that are gone both are there: the newer on the board, the older named with the revisions', async () => {
+    const piece = await house.store.create(bowl('Three tabs'));
+    await leave(piece, 'older', { name: 'The older' });
+    await leave(piece, 'newer', { name: 'The newer' });
+    const { user } = openAt(`/pieces/${piece.id}/section`);
+    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    const other = onBoard().name === 'The newer' ? 'The older' : 'The newer';
+    await user.click(screen.getByRole('button', { name: /^Revision \d/ }));
+    const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
+    expect(list).toHaveTextContent(other);
+    await user.click(within(list).getByRole('button', { name: 'Put on the board' }));
+    expect(onBoard().name).toBe(other);
+  });
+
+  it('that lack a field are told, kept as they are, and can be dropped; the piece opens', async () => {
+    const piece = await house.store.create(bowl('Damaged draft'));
+    await leave(piece, 'gone', { making: undefined });
+    const { user } = openAt(`/pieces/${piece.id}/section`);
+    expect(await screen.findByText(/cannot be put on the board: making is missing/)).toBeVisible();
+    expect(onBoard()).toEqual(piece.document);
+    await user.click(screen.getByRole('button', { name: 'See them' }));
+    const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
+    expect(list).toHaveTextContent('Cannot be read: making is missing');
+    await user.click(within(list).getByRole('button', { name: 'Drop' }));
+    await waitFor(() => {
+      expect(screen.queryByRole('region', { name: 'Unsaved changes elsewhere' })).toBeNull();
+    });
+    expect(await draftsOf(piece.id)).toEqual([]);
+  });
+
+  it('a browser without room says so once, and goes on', async () => {
+    const { user } = await openSheet(house, bowl('No room'));
+    const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    await typeInto(user, await screen.findByLabelText('Point 6 radius'), '94');
+    expect(await screen.findByText(/storage is full: .* Save now/)).toBeVisible();
+    await typeInto(user, screen.getByLabelText('Point 6 radius'), '95');
+    expect(screen.getAllByText(/storage is full/)).toHaveLength(1);
+    expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.095);
+    put.mockRestore();
   });
 
   it('kept by a page of yesterday, of version 1, it opens today with its parts named', async () => {

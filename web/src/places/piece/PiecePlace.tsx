@@ -6,6 +6,7 @@ import { useOpened } from '../../api/queries';
 import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core';
 import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
+import { takeDraft } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
 import { useShop } from '../../stores/theShop';
@@ -32,15 +33,38 @@ export function PiecePlace() {
 
   const opened = useOpened(id);
   useEffect(() => {
-    if (!opened.data) return;
-    useBoard.getState().takePart(0);
-    if (open(opened.data))
-      say('Changes you had not saved were kept and are on the board.', {
-        label: 'Drop them',
-        run: () => {
-          if (useDraft.getState().id === id) useDraft.getState().drop();
-        },
-      });
+    const piece = opened.data;
+    if (!piece) return undefined;
+    let gone = false;
+    void takeDraft(id).then(({ kept, unreadable, others }) => {
+      if (gone) return;
+      useBoard.getState().takePart(0);
+      open(piece, kept);
+      if (kept)
+        say('Changes you had not saved were kept and are on the board.', {
+          label: 'Drop them',
+          run: () => {
+            if (useDraft.getState().id === id) useDraft.getState().drop();
+          },
+        });
+      else if (unreadable)
+        say(`Unsaved changes of this piece cannot be put on the board: ${unreadable.says}.`, {
+          label: 'See them',
+          run: () => {
+            setShowRevisions(true);
+          },
+        });
+      else if (others.length > 0)
+        say('This piece has unsaved changes in another tab as well.', {
+          label: 'See them',
+          run: () => {
+            setShowRevisions(true);
+          },
+        });
+    });
+    return () => {
+      gone = true;
+    };
   }, [id, opened.data, open, say]);
   const failure =
     opened.error instanceof Refused && opened.error.status === 404

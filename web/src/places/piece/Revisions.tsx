@@ -13,6 +13,7 @@ import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { useShelfFacts } from '../../derived/useShelfFacts';
 import { BoxHours } from '../../annealing/BoxHours';
+import { Drafts } from './Drafts';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const id = useDraft((s) => s.id) ?? '';
@@ -38,6 +39,7 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
           {sentenceOf(error)}
         </p>
       )}
+      <Drafts piece={id} onTaken={onClose} />
       <div className="mt-3 flex min-h-72 gap-6">
         <ol className="max-h-96 w-64 shrink-0 overflow-y-auto">
           {lines.map((line) => (

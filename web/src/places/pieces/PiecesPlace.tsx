@@ -1,10 +1,11 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT } from '@zanfirico/contract';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, newKey, putAway, sentenceOf } from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
+import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
 
@@ -23,6 +24,7 @@ export function PiecesPlace() {
   const pieces = useMemo(() => data?.pages.flatMap((p) => p.lines) ?? [], [data]);
   const newest = data?.pages.at(-1);
   const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
+  const unsaved = useDrafted();
   const none = newest?.total === 0 && !isPlaceholderData && !error;
 
   const move = async (piece: OnShelf): Promise<void> => {
@@ -135,6 +137,7 @@ export function PiecesPlace() {
             total={newest.total}
             tallest={newest.tallest}
             away={away}
+            unsaved={unsaved}
             onMove={(piece) => void move(piece)}
             onMore={hasNextPage && !isFetching ? more : undefined}
           />
@@ -155,6 +158,21 @@ export function PiecesPlace() {
       )}
     </div>
   );
+}
+
+/** The pieces with changes in this browser that no revision holds, as the shelf is opened. */
+function useDrafted(): ReadonlySet<string> {
+  const [drafted, setDrafted] = useState<ReadonlySet<string>>(new Set());
+  useEffect(() => {
+    let gone = false;
+    void draftsOf().then((drafts) => {
+      if (!gone) setDrafted(new Set(drafts.map((d) => d.piece)));
+    });
+    return () => {
+      gone = true;
+    };
+  }, []);
+  return drafted;
 }
 
 function Empty({ away }: { readonly away: boolean }) {

@@ -18,12 +18,13 @@ interface Props {
   /** Height of the tallest of them, m. */
   readonly tallest: number;
   readonly away: boolean;
+  readonly unsaved: ReadonlySet<string>;
   readonly onMove: (piece: OnShelf) => void;
   /** Asks for more; undefined when all are here or on their way. */
   readonly onMore: (() => void) | undefined;
 }
 
-export function Shelf({ pieces, total, tallest, away, onMove, onMore }: Props) {
+export function Shelf({ pieces, total, tallest, away, unsaved, onMove, onMore }: Props) {
   const [list, size] = useSize<HTMLUListElement>();
   const scale = Math.min(MOST_SCALE, GLYPH_HEIGHT / Math.max(0.05, tallest));
   const rows = useMemo(() => planks(pieces, scale, size.width), [pieces, scale, size.width]);
@@ -57,6 +58,7 @@ export function Shelf({ pieces, total, tallest, away, onMove, onMore }: Props) {
                 scale={scale}
                 height={GLYPH_HEIGHT}
                 away={away}
+                unsaved={unsaved.has(piece.id)}
                 onMove={() => {
                   onMove(piece);
                 }}

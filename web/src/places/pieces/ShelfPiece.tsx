@@ -13,10 +13,12 @@ interface Props {
   /** Of the room above the plank, px. */
   readonly height: number;
   readonly away: boolean;
+  /** It has changes in this browser that no revision holds. */
+  readonly unsaved: boolean;
   readonly onMove: () => void;
 }
 
-export function ShelfPiece({ piece, scale, height, away, onMove }: Props) {
+export function ShelfPiece({ piece, scale, height, away, unsaved, onMove }: Props) {
   const units = useDisplay((s) => s.units);
   const { name, facts } = piece;
   return (
@@ -35,6 +37,7 @@ export function ShelfPiece({ piece, scale, height, away, onMove }: Props) {
           <p className="quiet truncate leading-tight">
             {facts.glassName ?? 'A glass this rack does not have'}
           </p>
+          {unsaved && <p className="text-warning leading-tight">changes not saved</p>}
           {facts.ok ? (
             <ul className="num mt-1 text-[0.95rem] leading-snug">
               <li>{printText(facts.mass, 'mass', units)} glass</li>

@@ -1,0 +1,123 @@
+// Unsaved changes of a piece that other tabs left, or that cannot be read: each by its time, to take, to keep as a file, to drop.
+import { format } from 'date-fns';
+import { useEffect, useState } from 'react';
+import { sentenceOf } from '../../api/client';
+import { download, fileName } from '../../exports/download';
+import { useDraft } from '../../stores/draft';
+import { draftsOf, dropDraft, readDraft, type Draft } from '../../stores/drafts';
+import { useNotices } from '../../stores/notices';
+import { openTabs, thisTab } from '../../stores/thisTab';
+
+interface Props {
+  readonly piece: string;
+  readonly onTaken: () => void;
+}
+
+interface Line {
+  readonly draft: Draft;
+  readonly open: boolean;
+  readonly says: string | undefined;
+}
+
+export function Drafts({ piece, onTaken }: Props) {
+  const [lines, setLines] = useState<readonly Line[]>([]);
+  const [asked, setAsked] = useState(0);
+  const { say, trouble } = useNotices.getState();
+  useEffect(() => {
+    let gone = false;
+    void linesOf(piece).then((found) => {
+      if (!gone) setLines(found);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [piece, asked]);
+
+  const take = async (draft: Draft): Promise<void> => {
+    const read = await readDraft(draft);
+    if ('says' in read) return;
+    useDraft.getState().change(() => read.document);
+    say('Those changes are on the board. Undo puts yours back; save makes them the newest.');
+    onTaken();
+  };
+  const drop = (draft: Draft): void => {
+    dropDraft(draft).then(
+      () => {
+        setAsked((n) => n + 1);
+      },
+      (error: unknown) => {
+        trouble(sentenceOf(error));
+      },
+    );
+  };
+  if (lines.length === 0) return null;
+  return (
+    <section aria-label="Unsaved changes elsewhere" className="mt-3">
+      <h3 className="text-lg">Not saved, from other tabs</h3>
+      <ul>
+        {lines.map(({ draft, open, says }) => (
+          <li
+            key={draft.tab}
+            className="border-base-300 flex flex-wrap items-center gap-x-3 border-b py-1"
+          >
+            <span className="flex-1">
+              {draft.name}{' '}
+              <span className="quiet">
+                {format(draft.at, 'd MMM yyyy, HH:mm')}, drawn on revision {draft.baseRevision}
+                {open && ', in a tab that is open'}
+              </span>
+              {says !== undefined && <span className="text-error"> Cannot be read: {says}.</span>}
+            </span>
+            {says === undefined && (
+              <button
+                type="button"
+                className="btn btn-sm btn-outline"
+                onClick={() => void take(draft)}
+              >
+                Put on the board
+              </button>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost"
+              onClick={() => {
+                download(
+                  `${fileName(draft.name)}.unsaved.piece.json`,
+                  'application/json',
+                  JSON.stringify(draft.document, null, 1),
+                );
+              }}
+            >
+              As a file
+            </button>
+            {!open && (
+              <button
+                type="button"
+                className="btn btn-sm btn-ghost"
+                onClick={() => {
+                  drop(draft);
+                }}
+              >
+                Drop
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** All but what this tab has on its board. */
+async function linesOf(piece: string): Promise<readonly Line[]> {
+  const [all, tab, open] = await Promise.all([draftsOf(piece), thisTab(), openTabs()]);
+  const lines = await Promise.all(
+    all.map(async (draft): Promise<Line> => {
+      const read = await readDraft(draft);
+      return { draft, open: open.has(draft.tab), says: 'says' in read ? read.says : undefined };
+    }),
+  );
+  return lines
+    .filter((l) => l.draft.tab !== tab || l.says !== undefined)
+    .map((l) => (l.draft.tab === tab ? { ...l, open: false } : l));
+}

@@ -1,0 +1,191 @@
+// Unsaved changes in the browser's database, by tab and piece, so that a closed tab, a reload or a dead battery loses nothing.
+import { PIECE_VERSION, upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { useNotices } from './notices';
+import { openTabs, thisTab } from './thisTab';
+
+/** What is kept of one piece. */
+export interface Kept {
+  readonly baseRevision: number;
+  readonly document: PieceDocument;
+}
+
+/** Unsaved changes of one tab on one piece, as they lie there: perhaps of another version, perhaps damaged. */
+export interface Draft {
+  readonly piece: string;
+  readonly tab: string;
+  /** When they were kept, ms. */
+  readonly at: number;
+  readonly name: string;
+  readonly baseRevision: number;
+  readonly document: unknown;
+}
+
+interface Drawer extends DBSchema {
+  drafts: { key: [piece: string, tab: string]; value: Draft; indexes: { piece: string } };
+}
+
+const NAME = 'zanfirico';
+
+let drawer: Promise<IDBPDatabase<Drawer>> | undefined;
+const opened = (): Promise<IDBPDatabase<Drawer>> =>
+  (drawer ??= openDB<Drawer>(NAME, 1, {
+    upgrade(db) {
+      db.createObjectStore('drafts', { keyPath: ['piece', 'tab'] }).createIndex('piece', 'piece');
+    },
+    // Another page wants a newer one: let go of it, and open again when next asked.
+    blocking(_, __, event) {
+      (event.target as IDBDatabase).close();
+      drawer = undefined;
+    },
+    terminated() {
+      drawer = undefined;
+    },
+  }));
+
+/** What is still to be written, by piece; undefined forgets. The newest of a piece is all that counts. */
+const waiting = new Map<string, Kept | undefined>();
+let writing: Promise<void> | undefined;
+let told = false;
+
+async function write(piece: string, kept: Kept | undefined): Promise<void> {
+  const [db, tab] = await Promise.all([opened(), thisTab()]);
+  if (kept)
+    await db.put('drafts', { piece, tab, at: Date.now(), name: kept.document.name, ...kept });
+  else await db.delete('drafts', [piece, tab]);
+}
+
+async function drain(): Promise<void> {
+  for (;;) {
+    const next = waiting.entries().next();
+    if (next.done === true) return;
+    const [piece, kept] = next.value;
+    waiting.delete(piece);
+    try {
+      await write(piece, kept);
+      told = false;
+    } catch (error) {
+      drawer = undefined;
+      if (!told)
+        useNotices
+          .getState()
+          .trouble(
+            error instanceof DOMException && error.name === 'QuotaExceededError'
+              ? 'The browser’s storage is full: what is not saved would be lost with this page. Save now.'
+              : 'This browser keeps no unsaved changes: they would be lost with this page. Save often.',
+          );
+      told = true;
+    }
+  }
+}
+
+function put(piece: string, kept: Kept | undefined): void {
+  waiting.set(piece, kept);
+  writing ??= drain().finally(() => {
+    writing = undefined;
+  });
+}
+
+/** Remembers this tab's unsaved changes, at once; while one lot is being written only the newest waits. */
+export const keepDraft = (piece: string, kept: Kept): void => {
+  put(piece, kept);
+};
+
+/** Forgets this tab's unsaved changes of a piece. */
+export const forgetDraft = (piece: string): void => {
+  put(piece, undefined);
+};
+
+/** Everything that was to be written is. */
+export const draftsKept = async (): Promise<void> => {
+  while (writing) await writing;
+};
+
+/** Unsaved changes there are, of one piece or of all, the newest first. Nothing where this browser keeps none. */
+export async function draftsOf(piece?: string): Promise<readonly Draft[]> {
+  await draftsKept();
+  try {
+    const db = await opened();
+    const all =
+      piece === undefined
+        ? await db.getAll('drafts')
+        : await db.getAllFromIndex('drafts', 'piece', piece);
+    return all.sort((a, b) => b.at - a.at);
+  } catch {
+    return [];
+  }
+}
+
+/** Throws one tab's unsaved changes of a piece away. */
+export async function dropDraft(draft: Pick<Draft, 'piece' | 'tab'>): Promise<void> {
+  await draftsKept();
+  await (await opened()).delete('drafts', [draft.piece, draft.tab]);
+}
+
+/** What of a piece is to go on the board, and what else there is of it. */
+export interface Found {
+  readonly kept: Kept | undefined;
+  /** What this tab's own cannot be read for, as a sentence. */
+  readonly unreadable?: { readonly draft: Draft; readonly says: string };
+  /** Those of other tabs, open or not. */
+  readonly others: readonly Draft[];
+}
+
+/**
+ * This tab's unsaved changes of a piece; else the newest of a tab that is no longer there, which become this tab's. What does not pass
+ * the schema stays where it is and is told.
+ */
+export async function takeDraft(piece: string): Promise<Found> {
+  await fromBefore(piece);
+  const all = await draftsOf(piece);
+  if (all.length === 0) return { kept: undefined, others: [] };
+  const [tab, open] = await Promise.all([thisTab(), openTabs()]);
+  const mine = all.find((d) => d.tab === tab) ?? all.find((d) => !open.has(d.tab));
+  const others = all.filter((d) => d !== mine);
+  if (!mine) return { kept: undefined, others };
+  const read = await readDraft(mine);
+  if ('says' in read)
+    return { kept: undefined, unreadable: { draft: mine, says: read.says }, others };
+  if (mine.tab !== tab) {
+    keepDraft(piece, read);
+    await dropDraft(mine);
+  }
+  return { kept: read, others };
+}
+
+/** A draft brought to the version of today and checked; or what keeps it from being read. */
+export async function readDraft(draft: Draft): Promise<Kept | { readonly says: string }> {
+  // The schema's checker comes only where there is something to check.
+  const { problemIn } = await import('./checkDraft');
+  const document = upgradePiece(draft.document) as PieceDocument | undefined;
+  const problem = problemIn(document);
+  if (
+    problem === undefined &&
+    document?.version === PIECE_VERSION &&
+    Number.isInteger(draft.baseRevision)
+  )
+    return { baseRevision: draft.baseRevision, document };
+  return { says: problem ?? 'they are no piece of this version' };
+}
+
+/** Unsaved changes kept by an older page, which had one place a piece: taken over once. */
+async function fromBefore(piece: string): Promise<void> {
+  const key = `zanfirico.draft.${piece}`;
+  try {
+    const text = localStorage.getItem(key);
+    if (text === null) return;
+    const { baseRevision, document } = JSON.parse(text) as Kept;
+    const db = await opened();
+    await db.put('drafts', {
+      piece,
+      tab: 'before',
+      at: Date.now(),
+      name: document.name,
+      baseRevision,
+      document,
+    });
+    localStorage.removeItem(key);
+  } catch {
+    // unreadable: nothing was kept
+  }
+}
