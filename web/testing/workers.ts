@@ -7,6 +7,7 @@ import {
 } from '../src/workers/braidWork';
 import { nightWork } from '../src/workers/nightWork';
 import { rackWork } from '../src/workers/rackWork';
+import { fileWork } from '../src/workers/fileWork';
 import type { Work } from '../src/workers/remote';
 import type {
   DraftInput,
@@ -45,6 +46,11 @@ const remembered = Object.fromEntries(Object.keys(calls).map((name) => [name, on
 
 export const night = here(remembered);
 export const rack = here(rackWork as unknown as Calls);
+export const startSvg = (text: string) => asWork(() => fileWork.svg(text));
+export const startFigure = (text: string, width: number) =>
+  asWork(() => fileWork.figure(text, width));
+export const startTable = (...asked: Parameters<typeof rackWork.table>) =>
+  asWork(() => rackWork.table(...asked));
 /** Nothing turns in a test. */
 export const mesh = (): Promise<readonly never[]> => Promise.resolve([]);
 export const startShortest = (input: ScheduleInput, onBest: (b: Shorter) => void): Work<Shorter> =>

@@ -1,5 +1,5 @@
 // A figure to lay on the glass out of an SVG: its lines, about their own middle, as wide as told.
-import { flatLine, readSvg } from './svgLines';
+import { boxOfPoints, flatLine, readSvg } from './svgLines';
 
 /** Most lines and points a line that a piece keeps. */
 const MOST_LINES = 60;
@@ -21,9 +21,7 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
     throw new Error(
       `Line ${String(long + 1)} of this drawing has ${String(flat[long]?.length ?? 0)} points; a figure takes at most ${String(MOST_POINTS)} a line. Simplify it.`,
     );
-  const all = flat.flat();
-  const [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
-  const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
+  const [x0, x1, y0, y1] = boxOfPoints(flat.flat());
   if (!(x1 - x0 > 1e-6 * (y1 - y0)))
     throw new Error('This drawing has no width: its lines stand on top of each other.');
   const k = width / (x1 - x0);

@@ -29,7 +29,7 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
   const columns = new Map<string, Column>();
   header.forEach((title, at) => {
     const [, bare = '', unit = 'mm'] =
-      /^\s*([a-z_]*?)(?:[\s_([]+(mm|cm|m|in)[\])]?)?\s*$/i.exec(title) ?? [];
+      /^\s*([a-z_]*?)(?:[\s_([]+(mm|cm|m|in)[\])]?)?\s*$/i.exec(title.slice(0, 60)) ?? [];
     for (const [name, spellings] of Object.entries(NAMES))
       if (spellings.includes(bare.toLowerCase()) || spellings.includes(title.trim().toLowerCase()))
         columns.set(name, { at, factor: UNIT[unit.toLowerCase()] ?? 1e-3 });

@@ -103,6 +103,10 @@ function columnOf(title: string): Column | undefined {
   return undefined;
 }
 
+/** Longest cell and longest piece of stock in one, letters: what is longer was not written by hand. */
+const LONGEST_CELL = 2000;
+const LONGEST_STOCK = 120;
+
 const decimal = (text: string): number => Number(text.trim().replace(/^(-?\d*),(\d+)$/, '$1.$2'));
 const YES = new Set(['1', 'true', 'yes', 'y', 'x']);
 /** Reads one number; throws a sentence. */
@@ -135,14 +139,15 @@ function number(q: Quantity, text: string, fahrenheit: boolean): number {
 /** "bar 250 x 28 mm [A7]" or "powder 200 g". */
 function stockLine(text: string): StockLine {
   const read =
+    text.length <= LONGEST_STOCK &&
     /^([a-z ]+?)\s*(?:(\d+(?:[.,]\d+)?)\s*(kg|g)|(\d+(?:[.,]\d+)?)\s*x\s*(\d+(?:[.,]\d+)?)\s*mm)?\s*(?:\[(.+)\])?$/i.exec(
       text.trim(),
     );
-  const form = read?.[1]?.toLowerCase();
+  const form = read ? read[1]?.toLowerCase() : undefined;
   const known = RACK_FORMS.find((f) => f === form);
   if (!read || !known)
     throw new Error(
-      `“${text.trim()}” is no stock; write for example “bar 250 x 28 mm [lot]” or “powder 200 g”.`,
+      `“${text.trim().slice(0, 60)}” is no stock; write for example “bar 250 x 28 mm [lot]” or “powder 200 g”.`,
     );
   const [, , mass, unit, length, diameter, lot] = read;
   return {
@@ -264,6 +269,10 @@ function entryOf(
   columns.forEach((column, i) => {
     const cell = unguarded((row[i] ?? '').trim());
     if (!column || cell === '') return;
+    if (cell.length > LONGEST_CELL)
+      throw new Error(
+        `${header[i] ?? ''}: the cell has ${String(cell.length)} letters; at most ${String(LONGEST_CELL)} are read.`,
+      );
     if ('field' in column) {
       fields[column.field] ??= cell;
       return;

@@ -26,6 +26,9 @@ export interface SvgDrawing {
 
 /** Largest SVG read, bytes. */
 export const SVG_LIMIT = 4_000_000;
+/** Most lines and curves looked at: more is a picture, not a profile. */
+const MOST_LINES = 2000;
+const MOST_CUBICS = 50_000;
 const MM_PER_PIXEL = 25.4 / 96;
 const MM: Readonly<Record<string, number>> = {
   mm: 1,
@@ -57,12 +60,17 @@ export function readSvg(text: string): SvgDrawing {
     throw new Error(
       'This drawing has no path: no line was found in it. Draw the outside as one path and save again.',
     );
+  const cubics = lines.reduce((n, l) => n + l.cubics.length, 0);
+  if (lines.length > MOST_LINES || cubics > MOST_CUBICS)
+    throw new Error(
+      `This drawing has ${String(lines.length)} lines of ${String(cubics)} curves; at most ${String(MOST_LINES)} lines and ${String(MOST_CUBICS)} curves can be read. Save only the line you need.`,
+    );
   return { lines, mmPerUnit: unitOf(attributesOf(svg)), leftOut: [...leftOut] };
 }
 
 function parsed(text: string): readonly Node[] {
   // The parser is lenient; a file that breaks off would be read as less than it was.
-  if (!/<\/(?:\w+:)?svg\s*>(?:\s|<!--[^]*?-->)*$/.test(text))
+  if (!/<\/(?:\w{1,20}:)?svg\s{0,20}>$/.test(withoutLastComments(text).slice(-50)))
     throw new Error('This is not a whole SVG: it breaks off before its end.');
   return new XMLParser({
     preserveOrder: true,
@@ -70,6 +78,17 @@ function parsed(text: string): readonly Node[] {
     attributeNamePrefix: '',
     processEntities: false,
   }).parse(text) as readonly Node[];
+}
+
+/** A text without the comments and blanks at its end: each is looked at once, from behind. */
+function withoutLastComments(text: string): string {
+  let end = text.trimEnd();
+  while (end.endsWith('-->')) {
+    const from = end.lastIndexOf('<!--');
+    if (from < 0) break;
+    end = end.slice(0, from).trimEnd();
+  }
+  return end;
 }
 
 const attributesOf = (node: Node): Attributes => (node[':@'] as Attributes | undefined) ?? {};
@@ -196,7 +215,7 @@ function linesOf(d: string, transform: string, at: Attributes): SvgLine[] {
 
 /** Millimetres a unit: the drawing's width over its view box, or its bare unit. */
 function unitOf(at: Attributes): number {
-  const [, value, unit = ''] = /^\s*([\d.]+)\s*([a-z%]*)\s*$/.exec(at['width'] ?? '') ?? [];
+  const [, value, unit = ''] = /^([\d.]+) ?([a-z%]*)$/.exec(at['width']?.trim() ?? '') ?? [];
   const box = numbers(at['viewBox']);
   const mm = MM[unit];
   if (value === undefined || mm === undefined) return MM_PER_PIXEL;
@@ -212,6 +231,20 @@ export function onCubic(c: Cubic, t: number): readonly [number, number] {
     b0 * c[0] + b1 * c[2] + b2 * c[4] + b3 * c[6],
     b0 * c[1] + b1 * c[3] + b2 * c[5] + b3 * c[7],
   ];
+}
+
+/** The box that holds points: least and most across, least and most down. */
+export function boxOfPoints(
+  points: Iterable<readonly [number, number]>,
+): readonly [x0: number, x1: number, y0: number, y1: number] {
+  let [x0, x1, y0, y1] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const [x, y] of points) {
+    x0 = Math.min(x0, x);
+    x1 = Math.max(x1, x);
+    y0 = Math.min(y0, y);
+    y1 = Math.max(y1, y);
+  }
+  return [x0, x1, y0, y1];
 }
 
 /** A line as points, so many a cubic. */

@@ -1,7 +1,7 @@
 // Workers as the page talks to them: over a real message channel, with what falls, fails or is stopped told in sentences.
 import { expose, proxy } from 'comlink';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
-import { once, standing } from './remote';
+import { once, standing, within } from './remote';
 
 const work = {
   twice: (v: number): number => 2 * v,
@@ -102,6 +102,16 @@ describe('a worker that stays', () => {
     await expect(ask((w) => w.twice(5))).resolves.toBe(10);
     expect(started).toHaveLength(2);
   });
+
+  it('hanging, it is ended: what was asked fails with a sentence, and the next question starts another', async () => {
+    const ask = standing<Api>(start, 30);
+    await expect(ask((w) => w.later(1, 2000))).rejects.toThrow(
+      'The computation was not done after 0 s and was stopped.',
+    );
+    expect(started.map((f) => f.ended)).toEqual([true]);
+    expect(await ask((w) => w.twice(4))).toBe(8);
+    expect(started).toHaveLength(2);
+  });
 });
 
 describe('one long piece of work', () => {
@@ -134,5 +144,20 @@ describe('one long piece of work', () => {
     if (run) started[0]?.falls();
     await expect(done).rejects.toThrow(says);
     expect(started[0]?.ended).toBe(true);
+  });
+
+  it('with an end it is stopped there, and in time it is let be', async () => {
+    const late = within(
+      once<Api, number>(start, (w) => w.later(1, 2000)),
+      30,
+    );
+    await expect(late.done).rejects.toThrow(/was stopped/);
+    expect(started[0]?.ended).toBe(true);
+    expect(
+      await within(
+        once<Api, number>(start, (w) => w.twice(3)),
+        5000,
+      ).done,
+    ).toBe(6);
   });
 });

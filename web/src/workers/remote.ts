@@ -26,6 +26,27 @@ function run<Api>(start: () => Worker, onFall: () => void): Running<Api> {
   return { worker, calls: wrap<Api>(worker), fell };
 }
 
+/** No one answer takes a worker that stays longer than this, ms. */
+const LONGEST_MS = 120_000;
+
+/** A promise with an end: past it `onLate` clears up, and a sentence says so. */
+function inTime<T>(work: Promise<T>, limitMs: number, onLate: () => void): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, no) => {
+    timer = setTimeout(() => {
+      onLate();
+      no(
+        new Error(
+          `The computation was not done after ${String(Math.round(limitMs / 1000))} s and was stopped.`,
+        ),
+      );
+    }, limitMs);
+  });
+  return Promise.race([work, late]).finally(() => {
+    clearTimeout(timer);
+  });
+}
+
 /** A question put to a worker's calls, and its answer. */
 export type Ask<Api> = <Asked extends Promise<unknown>>(
   question: (calls: Calls<Api>) => Asked,
@@ -39,13 +60,17 @@ export type Ask<Api> = <Asked extends Promise<unknown>>(
  * const night = standing<typeof nightWork>(() => new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' }));
  * const checked = await night((w) => w.check(input));
  */
-export function standing<Api>(start: () => Worker): Ask<Api> {
+export function standing<Api>(start: () => Worker, limitMs = LONGEST_MS): Ask<Api> {
   let here: Running<Api> | undefined;
   const put = (question: (calls: Calls<Api>) => Promise<unknown>): Promise<unknown> => {
-    here ??= run<Api>(start, () => {
+    const asked = (here ??= run<Api>(start, () => {
       here = undefined;
+    }));
+    return inTime(Promise.race([question(asked.calls), asked.fell]), limitMs, () => {
+      // It hangs: what else it was asked hangs with it, and what comes next gets another.
+      asked.worker.terminate();
+      if (here === asked) here = undefined;
     });
-    return Promise.race([question(here.calls), here.fell]);
   };
   return put as Ask<Api>;
 }
@@ -56,6 +81,12 @@ export interface Work<Result> {
   readonly done: Promise<Result | undefined>;
   readonly stop: () => void;
 }
+
+/** The same work with an end: past it it is stopped and rejects with a sentence. */
+export const within = <Result>(work: Work<Result>, limitMs: number): Work<Result> => ({
+  done: inTime(work.done, limitMs, work.stop),
+  stop: work.stop,
+});
 
 /** One long piece of work in a worker of its own, stopped at any moment. Rejects with a sentence when it fails. */
 export function once<Api, Result>(

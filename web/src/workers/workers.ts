@@ -3,6 +3,7 @@ import type {
   DraftInput,
   HeatPart,
   Placed,
+  RackEntry,
   ScheduleInput,
   Shorter,
   Working,
@@ -13,7 +14,10 @@ import type { AssemblyProgress, braidWork, CrewRequest, CrewResult } from './bra
 import type { Body, meshWork } from './meshWork';
 import type { nightWork } from './nightWork';
 import type { rackWork } from './rackWork';
-import { once, standing, type Work } from './remote';
+import type { RackTable } from '../imports/rackFromCsv';
+import type { SvgDrawing } from '../imports/svgLines';
+import type { fileWork } from './fileWork';
+import { once, standing, within, type Work } from './remote';
 
 const nightWorker = (): Worker =>
   new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' });
@@ -24,9 +28,35 @@ export const night = standing<typeof nightWork>(nightWorker);
 export const mesh = standing<typeof meshWork>(
   () => new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module' }),
 );
-export const rack = standing<typeof rackWork>(
-  () => new Worker(new URL('./rack.worker.ts', import.meta.url), { type: 'module' }),
-);
+const rackWorker = (): Worker =>
+  new Worker(new URL('./rack.worker.ts', import.meta.url), { type: 'module' });
+const fileWorker = (): Worker =>
+  new Worker(new URL('./file.worker.ts', import.meta.url), { type: 'module' });
+export const rack = standing<typeof rackWork>(rackWorker);
+
+/** No file of the size that is taken needs longer to be read, ms. */
+const READ_MS = 20_000;
+
+/** An SVG's lines. */
+export const startSvg = (text: string): Work<SvgDrawing> =>
+  within(
+    once<typeof fileWork, SvgDrawing>(fileWorker, (w) => w.svg(text)),
+    READ_MS,
+  );
+
+/** An SVG as a figure to lay on the glass, as wide as told, m. */
+export const startFigure = (text: string, width: number): Work<[number, number][][]> =>
+  within(
+    once<typeof fileWork, [number, number][][]>(fileWorker, (w) => w.figure(text, width)),
+    READ_MS,
+  );
+
+/** A rack table, read against what is in the rack. */
+export const startTable = (text: string, known: readonly RackEntry[]): Work<RackTable> =>
+  within(
+    once<typeof rackWork, RackTable>(rackWorker, (w) => w.table(text, known)),
+    READ_MS,
+  );
 
 /** The shortest night; the best so far is told on the way. */
 export const startShortest = (

@@ -7,7 +7,8 @@ import { tooBig } from '../../imports/tooBig';
 import { Dialog } from '../../shell/Dialog';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import { rack as rackWorker } from '../../workers/workers';
+import type { Work } from '../../workers/remote';
+import { startTable } from '../../workers/workers';
 
 const MOST_BYTES = 20e6;
 /** Rows told one by one; of more only how many. */
@@ -37,9 +38,11 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
   const [problem, setProblem] = useState<string>();
   const [done, setDone] = useState<number>();
   const stopped = useRef(false);
+  const under = useRef<Work<RackTable>>(undefined);
   useEffect(
     () => () => {
       stopped.current = true;
+      under.current?.stop();
     },
     [],
   );
@@ -57,7 +60,9 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     try {
       const text = await file.text();
       const known = useRack.getState().rack.lines.map((l) => l.entry);
-      setTable(await rackWorker((w) => w.table(text, known)));
+      under.current = startTable(text, known);
+      const read = await under.current.done;
+      if (read) setTable(read);
     } catch (error) {
       setProblem(sentenceOf(error));
     } finally {
@@ -135,7 +140,18 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           onChange={(e) => void read(e.target.files?.[0])}
         />
       </label>
-      {reading && <p className="quiet mt-2">Reading …</p>}
+      {reading && (
+        <p className="mt-2" role="status">
+          Reading …{' '}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline ml-2"
+            onClick={() => under.current?.stop()}
+          >
+            Stop
+          </button>
+        </p>
+      )}
       {problem !== undefined && (
         <p role="alert" className="alert alert-error mt-2">
           {problem}

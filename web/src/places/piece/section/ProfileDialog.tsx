@@ -1,18 +1,20 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
 import { LIMITS, type PiecePoint } from '@zanfirico/contract';
 import { measureShape, printText } from '@zanfirico/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useFields } from '../../../fields/useFields';
 import { profileFromCsv } from '../../../imports/profileFromCsv';
 import { profileFromLine, type ProfileReading } from '../../../imports/profileFromSvg';
-import { flatLine, readSvg, SVG_LIMIT, type SvgDrawing } from '../../../imports/svgLines';
+import { boxOfPoints, flatLine, SVG_LIMIT, type SvgDrawing } from '../../../imports/svgLines';
 import { sentenceOf } from '../../../api/client';
 import { tooBig } from '../../../imports/tooBig';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 import { setProfile } from '../../../stores/draft';
+import type { Work } from '../../../workers/remote';
+import { startSvg } from '../../../workers/workers';
 import { usePiece } from '../usePiece';
 
 type Source =
@@ -45,8 +47,19 @@ export function ProfileDialog({
 
   const { line } = reading;
 
+  // What is being read now: another file, Stop or the dialog's end stops it.
+  const under = useRef<Work<SvgDrawing>>(undefined);
+  const [busy, setBusy] = useState(false);
+  const stop = (): void => {
+    under.current?.stop();
+    under.current = undefined;
+    setBusy(false);
+  };
+  useEffect(() => () => under.current?.stop(), []);
+
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
+    stop();
     setFailure(undefined);
     setSource(undefined);
     const big = tooBig(file, SVG_LIMIT, 'Save only the line you need.');
@@ -60,7 +73,11 @@ export function ProfileDialog({
       return;
     }
     try {
-      const drawing = readSvg(text);
+      const work = startSvg(text);
+      under.current = work;
+      setBusy(true);
+      const drawing = await work.done;
+      if (!drawing || under.current !== work) return;
       // The longest line is most likely the outside; our own files write theirs with walls.
       const own = drawing.lines.findIndex((l) => l.walls !== undefined);
       const longest = drawing.lines.reduce(
@@ -68,15 +85,20 @@ export function ProfileDialog({
         0,
       );
       const chosen = own >= 0 ? own : longest;
-      const xs = drawing.lines[chosen]?.cubics.flatMap((c) => [c[0], c[6]]) ?? [0];
       set({
         line: chosen,
         mmPerUnit: drawing.mmPerUnit,
-        axis: Math.min(...xs.map(Math.abs)) < ABOUT_ZERO ? 'zero' : 'left',
+        axis: drawing.lines[chosen]?.cubics.some(
+          (c) => Math.abs(c[0]) < ABOUT_ZERO || Math.abs(c[6]) < ABOUT_ZERO,
+        )
+          ? 'zero'
+          : 'left',
         lowest: own >= 0 ? undefined : Math.min(...profile.map((p) => p.height)),
       });
       setSource({ kind: 'svg', drawing });
+      setBusy(false);
     } catch (error) {
+      setBusy(false);
       setFailure(sentenceOf(error));
     }
   };
@@ -128,6 +150,14 @@ export function ProfileDialog({
         aria-label="Profile file"
         onChange={(e) => void take(e.target.files?.[0])}
       />
+      {busy && (
+        <p className="mt-2" role="status">
+          Being read …{' '}
+          <button type="button" className="btn btn-sm btn-outline ml-2" onClick={stop}>
+            Stop
+          </button>
+        </p>
+      )}
       {problem !== undefined && (
         <p role="alert" className="alert alert-error mt-3">
           {problem}
@@ -221,9 +251,7 @@ function Preview({
   readonly onChoose: (line: number) => void;
 }) {
   const flat = useMemo(() => drawing.lines.map((l) => flatLine(l, 6)), [drawing]);
-  const all = flat.flat();
-  const [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
-  const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
+  const [x0, x1, y0, y1] = boxOfPoints(flat.flat());
   const size = Math.max(x1 - x0, y1 - y0, 1e-9);
   const d = (points: readonly (readonly [number, number])[]): string =>
     points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${String(x)} ${String(y)}`).join('');

@@ -5,9 +5,9 @@ import { sentenceOf } from '../../../../api/client';
 import { Choice } from '../../../../fields/Choice';
 import { CountField } from '../../../../fields/CountField';
 import { QuantityField } from '../../../../fields/QuantityField';
-import { figureFromSvg } from '../../../../imports/figureFromSvg';
 import { SVG_LIMIT } from '../../../../imports/svgLines';
 import { tooBig } from '../../../../imports/tooBig';
+import { startFigure } from '../../../../workers/workers';
 
 type Figure = PiecePattern['figure'];
 type Kind = Figure['kind'];
@@ -48,7 +48,8 @@ export function FigureFields({
       return;
     }
     try {
-      const paths = figureFromSvg(await file.text(), width);
+      const paths = await startFigure(await file.text(), width).done;
+      if (!paths) return;
       const { count, height } = figure;
       set({ figure: { kind: 'outline', count, height, paths } });
     } catch (error) {
