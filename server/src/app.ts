@@ -37,12 +37,20 @@ const localOnly: RequestHandler = (req, res, next) => {
   else res.status(403).json({ error: 'This server answers only on this machine.' });
 };
 
+/** What a database refuses a write for, as a person can act on it. */
+const STORE_REFUSES: Readonly<Record<string, string | undefined>> = {
+  SQLITE_FULL: 'The server’s disc is full: nothing was saved. Make room on it, then save again.',
+  SQLITE_READONLY:
+    'The server may not write its database: nothing was saved. See who owns its data folder.',
+  SQLITE_IOERR_WRITE: 'The server’s disc refuses to be written: nothing was saved. Look after it.',
+};
+
 const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
   if (res.headersSent) {
     next(error);
     return;
   }
-  const { status, type } = error as { status?: number; type?: string };
+  const { status, type, code = '' } = error as { status?: number; type?: string; code?: string };
   const answer = (code: number, body: ErrorBody): void => {
     res.status(code).json(body);
   };
@@ -52,7 +60,10 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
     answer(400, { error: 'The request is not readable JSON: it is damaged or only half there.' });
   else if (status !== undefined && status >= 400 && status < 500)
     answer(status, { error: 'The request could not be read.' });
-  else {
+  else if (STORE_REFUSES[code] !== undefined) {
+    req.log.error({ err: error }, 'not kept');
+    answer(507, { error: STORE_REFUSES[code] });
+  } else {
     req.log.error({ err: error }, 'request failed');
     answer(500, { error: 'Something went wrong on the server; nothing was saved.' });
   }

@@ -1,5 +1,6 @@
 // Starts the server: opens the data folder, fills an empty shelf when asked, listens on the loopback address.
 import { mkdirSync } from 'node:fs';
+import { createServer } from 'node:http';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
@@ -11,6 +12,15 @@ import { openDatabase } from './store/database';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
+
+/** How long a request may take to come, ms: its head, all of it, and how often that is looked at. */
+const PATIENCE = {
+  headersTimeout: 10_000,
+  requestTimeout: 30_000,
+  connectionsCheckingInterval: 2000,
+};
+/** Requests under way are waited for so long when the server stops, ms. */
+const GRACE_MS = 2000;
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
 
@@ -40,11 +50,12 @@ async function main(): Promise<void> {
     log,
     webRoot: options.web,
   });
-  const server = app.listen(options.port, '127.0.0.1', (error?: Error) => {
-    if (error) {
-      process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);
-      process.exit(1);
-    }
+  const server = createServer(PATIENCE, app);
+  server.once('error', (error) => {
+    process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);
+    process.exit(1);
+  });
+  server.listen(options.port, '127.0.0.1', () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : options.port;
     process.stdout.write(`Zanfirico is ready: http://127.0.0.1:${String(port)}\n`);
@@ -57,6 +68,10 @@ async function main(): Promise<void> {
       void db.destroy().then(() => process.exit(0));
     });
     server.closeIdleConnections();
+    // Whoever has not sent all of a request by then does not come to an end.
+    setTimeout(() => {
+      server.closeAllConnections();
+    }, GRACE_MS).unref();
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);

@@ -2,6 +2,7 @@
 import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readOptions } from './options';
@@ -83,4 +84,24 @@ describe('the process', () => {
       demo: true,
     });
   });
+
+  it('stops within seconds though a request was only half sent', async () => {
+    const { child, url } = await start();
+    const socket = connect(Number(new URL(url).port), '127.0.0.1');
+    socket.on('error', () => undefined);
+    await new Promise((sent) => {
+      socket.write(
+        'POST /api/pieces HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{',
+        sent,
+      );
+    });
+    await fetch(`${url}/api/health`);
+    const since = Date.now();
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGTERM');
+    expect(await ended).toBe(0);
+    // Two seconds of grace; thirty were waited before. What is left is a slow machine's.
+    expect(Date.now() - since).toBeLessThan(20_000);
+    socket.destroy();
+  }, 60_000);
 });

@@ -9,7 +9,8 @@ import {
   type PieceDocument,
 } from '@zanfirico/contract';
 import { hasBore, measureShape, readBit, readPart, STEPS, type Rack } from '@zanfirico/core';
-import { checker, shown } from './schema';
+import { checker } from './schema';
+import { shown } from './shown';
 
 /** A piece that can be kept, or why not. */
 export type CheckedDocument =

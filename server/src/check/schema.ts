@@ -2,6 +2,8 @@
 import type { FieldProblem } from '@zanfirico/contract';
 import type { Static, TSchema } from '@sinclair/typebox';
 import { Ajv, type ErrorObject } from 'ajv';
+import { shown } from './shown';
+import { textProblem } from './textProblem';
 
 const ajv = new Ajv({ allErrors: false, verbose: true, strict: true });
 
@@ -13,26 +15,30 @@ export type Checked<T> =
 export function checker<S extends TSchema>(schema: S): (value: unknown) => Checked<Static<S>> {
   const validate = ajv.compile<Static<S>>(schema);
   return (value) => {
-    if (validate(value)) return { ok: true, value };
+    if (validate(value)) {
+      const problem = textProblem(value);
+      return problem ? { ok: false, problem } : { ok: true, value };
+    }
     const errors = validate.errors ?? [];
     return { ok: false, problem: toProblem(telling(errors)) };
   };
 }
 
-/** A given value, short enough to print. */
-export function shown(value: unknown): string {
-  if (value === undefined) return 'nothing';
-  if (typeof value === 'number') return String(value);
-  const text = JSON.stringify(value);
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
-}
+/** A key somebody made up may be anything, of any length. */
+const printable = (key: string): string => {
+  const plain = key
+    .slice(0, 40)
+    .toWellFormed()
+    .replace(/\p{Cc}/gu, '�');
+  return key.length > 40 ? `${plain}…` : plain;
+};
 
 /** "/parts/0/profile/3/wall" as people read it: "parts[0].profile[3].wall". */
 const fieldName = (pointer: string): string =>
   pointer
     .split('/')
     .slice(1)
-    .map((key) => (/^\d+$/.test(key) ? `[${key}]` : `.${key}`))
+    .map((key) => (/^\d+$/.test(key) ? `[${key}]` : `.${printable(key)}`))
     .join('')
     .replace(/^\./, '') || 'the whole body';
 
@@ -89,7 +95,7 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
     case 'maximum':
       return `at most ${String(params['limit'])}${unit}`;
     case 'type':
-      return `a ${String(params['type'])}${unit}`;
+      return `${named(String(params['type']))}${unit}`;
     case 'const':
       return shown(params['allowedValue']);
     case 'minItems':
@@ -111,6 +117,17 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
   }
 }
 
+/** A type of JSON in words. */
+const TYPES: Readonly<Record<string, string>> = {
+  integer: 'a whole number',
+  object: 'an object',
+  array: 'a list',
+  string: 'text',
+  boolean: 'true or false',
+  null: 'null',
+};
+const named = (type: string): string => TYPES[type] ?? `a ${type}`;
+
 const allowedBranch = (s: {
   type?: string;
   minimum?: number;
@@ -120,5 +137,5 @@ const allowedBranch = (s: {
   s.properties?.kind?.const !== undefined
     ? `kind ${shown(s.properties.kind.const)}`
     : s.minimum === undefined
-      ? String(s.type)
+      ? named(String(s.type))
       : `a number from ${String(s.minimum)} to ${String(s.maximum)}`;

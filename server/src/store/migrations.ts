@@ -199,4 +199,15 @@ export const migrations: Readonly<Record<string, Step>> = {
       for (const { id, name } of named.all()) seek.run(name.normalize('NFC').toLowerCase(), id);
     },
   },
+  '006_gone': {
+    // The last revision of entries that were dropped: made again they go on from there.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('rack_gone')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('revision', 'integer', (c) => c.notNull())
+        .execute();
+    },
+  },
 };

@@ -44,7 +44,17 @@ export function rackStore(db: Database): RackStore {
         .executeTakeFirst()
     )?.revision ?? 0;
 
-  const put = async (tx: Database, entry: RackDocument, revision: number): Promise<KeptEntry> => {
+  /** Keeps an entry over its revision `base`, 0 for none; what was dropped before goes on from where it ended. */
+  const put = async (tx: Database, entry: RackDocument, base: number): Promise<KeptEntry> => {
+    const gone =
+      base > 0
+        ? undefined
+        : await tx
+            .selectFrom('rack_gone')
+            .select('revision')
+            .where('id', '=', entry.id)
+            .executeTakeFirst();
+    const revision = (gone?.revision ?? base) + 1;
     const now = new Date().toISOString();
     const line = {
       revision,
@@ -110,14 +120,13 @@ export function rackStore(db: Database): RackStore {
       db.transaction().execute(async (tx): Promise<Kept> => {
         const revision = await revisionOf(tx, entry.id);
         if (revision !== baseRevision) return { kind: 'conflict', revision };
-        return { kind: 'kept', entry: await put(tx, entry, revision + 1) };
+        return { kind: 'kept', entry: await put(tx, entry, revision) };
       }),
 
     keepAll: (all) =>
       db.transaction().execute(async (tx) => {
         const kept: KeptEntry[] = [];
-        for (const entry of all)
-          kept.push(await put(tx, entry, (await revisionOf(tx, entry.id)) + 1));
+        for (const entry of all) kept.push(await put(tx, entry, await revisionOf(tx, entry.id)));
         return kept;
       }),
 
@@ -141,12 +150,19 @@ export function rackStore(db: Database): RackStore {
     },
 
     async drop(id) {
-      const { numDeletedRows } = await db
-        .deleteFrom('rack_entries')
-        .where('id', '=', id)
-        .executeTakeFirst();
+      const dropped = await db.transaction().execute(async (tx) => {
+        const revision = await revisionOf(tx, id);
+        if (revision === 0) return false;
+        await tx
+          .insertInto('rack_gone')
+          .values({ id, revision })
+          .onConflict((c) => c.column('id').doUpdateSet({ revision }))
+          .execute();
+        await tx.deleteFrom('rack_entries').where('id', '=', id).execute();
+        return true;
+      });
       known = undefined;
-      return numDeletedRows > 0;
+      return dropped;
     },
 
     async test({ reading, lot, ...pair }) {

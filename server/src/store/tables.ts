@@ -45,6 +45,8 @@ export interface Tables {
     name: string;
     retired: number;
   };
+  /** The last revision of entries that were dropped. */
+  rack_gone: { id: string; revision: number };
   rack_revisions: { entry_id: string; revision: number; saved_at: string; document: string };
   fit_tests: {
     id: Generated<number>;

@@ -56,6 +56,18 @@ describe('the calendar', () => {
     expect(((starts[1] ?? 0) - (starts[0] ?? 0)) / 3.6e6).toBe(14);
     expect(text).toContain('Door may open: Salt cellar');
   });
+  it('no line of it has more than 75 octets in any alphabet, and put together again it says the same', () => {
+    const name = 'Θάλασσα και φως, 玻璃花瓶的夜晚 – ein Übersee-Überfang-Gefäß, ganz lang '.slice(
+      0,
+      80,
+    );
+    const text = weekIcs([nightEntry(name, '16:30', 14 * 3600, new Date(2026, 10, 26))]);
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    const whole = text.replace(/\r\n[ \t]/g, '');
+    expect(whole).toContain(`SUMMARY:Last piece in: ${name.replaceAll(',', '\\,')}`);
+    expect(text).not.toContain('\ufffd');
+  });
+
   it('counts real hours: a moment of the clock is the day’s own, and what follows is elapsed time', () => {
     const last = momentOf('23:30', new Date(2026, 9, 24));
     expect([last.getHours(), last.getMinutes(), last.getDate()]).toEqual([23, 30, 24]);

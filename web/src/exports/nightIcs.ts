@@ -27,5 +27,30 @@ export function weekIcs(entries: readonly NightEntry[]): string {
   );
   if (error || !value)
     throw new Error(`The calendar could not be written: ${error?.message ?? 'no text came'}.`);
-  return value;
+  return folded(value);
+}
+
+/** Octets a line of a calendar may have at most, its end apart (RFC 5545, 3.1). */
+const OCTETS = 75;
+
+/** The same text with its lines folded by octets: the package counts letters, of which other alphabets need two or three. */
+function folded(text: string): string {
+  const size = (s: string): number => new TextEncoder().encode(s).length;
+  return text
+    .replace(/\r\n[ \t]/g, '')
+    .split('\r\n')
+    .flatMap((line) => {
+      const lines = [''];
+      let left = OCTETS;
+      for (const letter of line) {
+        if (size(letter) > left) {
+          lines.push(' ');
+          left = OCTETS - 1;
+        }
+        lines[lines.length - 1] += letter;
+        left -= size(letter);
+      }
+      return lines;
+    })
+    .join('\r\n');
 }

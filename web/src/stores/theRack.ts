@@ -1,6 +1,5 @@
 // The rack this page knows: shipped entries, the shop's own over them, and what its tests say.
 import {
-  IMPORT_BATCH,
   type KeptEntry,
   type KeptTest,
   type NewTest,
@@ -10,6 +9,7 @@ import {
 import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core';
 import { create } from 'zustand';
 import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
+import { batches } from './batches';
 import { oneAfterOther } from './oneAfterOther';
 
 interface RackState {
@@ -90,8 +90,7 @@ export const useRack = create<RackState>()((set, get) => ({
   },
   undoTakeIn: async (taken, before) => {
     const changed = taken.flatMap((e) => before.get(e.id)?.entry ?? []);
-    for (let i = 0; i < changed.length; i += IMPORT_BATCH)
-      await get().takeIn(changed.slice(i, i + IMPORT_BATCH));
+    for (const lot of batches(changed)) await get().takeIn(lot);
     const added = taken.filter((e) => !before.has(e.id));
     await keeping.done();
     const gone = new Set<string>();

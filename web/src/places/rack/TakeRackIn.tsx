@@ -1,10 +1,10 @@
 // Taking a rack table in: read in a worker, told row by row what could not be read, sent in batches one can stop.
-import { IMPORT_BATCH } from '@zanfirico/contract';
 import { useEffect, useRef, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import type { RackTable, RowRead } from '../../imports/rackFromCsv';
 import { tooBig } from '../../imports/tooBig';
 import { Dialog } from '../../shell/Dialog';
+import { batches } from '../../stores/batches';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
 import type { Work } from '../../workers/remote';
@@ -88,13 +88,14 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       },
     });
     try {
-      for (let i = 0; i < entries.length; i += IMPORT_BATCH) {
-        setDone(i);
-        await takeIn(entries.slice(i, i + IMPORT_BATCH));
+      let kept = 0;
+      for (const lot of batches(entries)) {
+        setDone(kept);
+        await takeIn(lot);
+        kept += lot.length;
         // The ref is set by the Stop button while this waits.
         // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition
         if (stopped.current) {
-          const kept = Math.min(entries.length, i + IMPORT_BATCH);
           say(`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`, back(kept));
           setDone(undefined);
           return;
