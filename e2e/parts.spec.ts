@@ -51,6 +51,12 @@ test.describe('the glass turning', () => {
     await page.keyboard.press('ArrowRight');
     await expect(view).not.toHaveAttribute('aria-valuenow', before ?? '');
     await expectAccessible(page);
+    // What a graphics reset does: the picture is gone, which is said, and it can be had again.
+    await view.locator('canvas').evaluate((canvas: HTMLCanvasElement) => {
+      canvas.getContext('webgl2')?.getExtension('WEBGL_lose_context')?.loseContext();
+    });
+    await page.getByRole('button', { name: 'Draw it again' }).click();
+    await expect.poll(colours, { timeout: 20_000 }).toBeGreaterThan(4000);
     await page.getByRole('button', { name: 'Glass', exact: true }).click();
     await expect(view).toHaveCount(0);
   });

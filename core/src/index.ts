@@ -240,7 +240,6 @@ export {
   boxLeaves,
   recipeCurve,
   recipeProblems,
-  recipeTime,
   type Recipe,
   type RecipeLine,
 } from './anneal/recipe';

@@ -17,6 +17,10 @@ describe('recipes', () => {
     ];
     const hours = 1 + 135 / 55 + 310 / 100;
     expect(recipeTime({ name: '', start: 505, lines }, box) / HOUR).toBeCloseTo(hours, 9);
+    // Each line ends where the recipe would, were it the last.
+    expect(recipeCurve({ name: '', start: 505, lines }, box).ends).toEqual(
+      lines.map((_, k) => recipeTime({ name: '', start: 505, lines: lines.slice(0, k + 1) }, box)),
+    );
     const { time, temperature } = recipeCurve({ name: '', start: 505, lines }, box);
     expect(temperature.at(-1)).toBe(60);
     expect([...time].sort((a, b) => a - b)).toEqual(time);

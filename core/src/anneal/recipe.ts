@@ -65,11 +65,12 @@ export function recipeProblems(recipe: Recipe, box: Box): RecipeProblem[] {
 export const MOST_LINES = 500;
 const MOST_HOLD = 366 * 24 * 3600;
 
-/** The curve a recipe becomes in a box that cools no faster than it can, and climbs at its climb at most. */
+/** The curve a recipe becomes in a box that cools no faster than it can, and climbs at its climb at most; when each line ends, s. */
 export function recipeCurve(
   recipe: Recipe,
   box: Box,
-): { readonly time: number[]; readonly temperature: number[] } {
+): { readonly time: number[]; readonly temperature: number[]; readonly ends: number[] } {
+  const ends: number[] = [];
   const time = [0];
   const temperature = [recipe.start];
   let t = 0;
@@ -99,8 +100,9 @@ export function recipeCurve(
     }
     at = l.to;
     if (l.hold !== undefined) put(l.hold, at);
+    ends.push(t);
   }
-  return { time, temperature };
+  return { time, temperature, ends };
 }
 
 /** How long a recipe takes in a box, s. */

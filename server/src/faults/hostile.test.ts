@@ -1,6 +1,7 @@
 // Requests made to hurt, from a seed: never a 500, never a word of what is inside, nothing kept that was refused.
 // Some hundreds are part of npm test; npm run test:faults sends ten thousand.
-import type { KeptEntry, PieceDocument, RackDocument } from '@zanfirico/contract';
+import type { KeptEntry, PieceDocument, RackDocument, ShelfPage } from '@zanfirico/contract';
+import { sql } from 'kysely';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
@@ -233,5 +234,38 @@ describe('a database that refuses', () => {
     const { status, body } = await request(app).post('/api/pieces').send({ document: bowl });
     expect(status).toBe(507);
     expect((body as { error: string }).error).toMatch(says);
+  });
+
+  it('full for real: refused saves leave nothing half, and with room again all goes on', async () => {
+    const full = await openDatabase(':memory:');
+    const app = createApp({
+      store: pieceStore(full),
+      shop: shopStore(full),
+      rack: rackStore(full),
+      log: pino({ level: 'silent' }),
+    });
+    const { rows } = await sql<{ page_count: number }>`pragma page_count`.execute(full);
+    const room = (pages: number) =>
+      sql.raw(`pragma max_page_count = ${String(pages)}`).execute(full);
+    await room((rows[0]?.page_count ?? 0) + 40);
+    const answers: number[] = [];
+    for (let i = 0; i < 60; i += 1)
+      answers.push(
+        (
+          await request(app)
+            .post('/api/pieces')
+            .send({ document: { ...bowl, name: `cup ${String(i)}` } })
+        ).status,
+      );
+    const made = answers.filter((s) => s === 201).length;
+    expect(answers.filter((s) => s === 507).length).toBe(60 - made);
+    expect(made).toBeLessThan(60);
+    const { lines, total } = (await request(app).get('/api/pieces')).body as ShelfPage;
+    expect(total).toBe(made);
+    for (const { id } of lines)
+      expect((await request(app).get(`/api/pieces/${id}`)).status).toBe(200);
+    await room(100_000);
+    expect((await request(app).post('/api/pieces').send({ document: bowl })).status).toBe(201);
+    await full.destroy();
   });
 });

@@ -1,6 +1,6 @@
 // The database file: SQLite in WAL mode with foreign keys, checked and brought up to date when it is opened.
 import SQLite from 'better-sqlite3';
-import { Kysely, SqliteDialect } from 'kysely';
+import { Kysely, SqliteDialect, type SqliteDatabase } from 'kysely';
 import { migrate, type Tell } from './migrate';
 import { migrations } from './migrations';
 import type { Tables } from './tables';
@@ -37,6 +37,18 @@ function refused(path: string, error: unknown): Error {
   return new Error(`${path} ${why}${remedy}`, { cause: error });
 }
 
+/**
+ * The engine as the query builder uses it. A full disc ends a transaction by itself; the builder would end it once more, and that refusal
+ * would hide the first.
+ */
+const rolledBack = (sqlite: SQLite.Database): SqliteDatabase => ({
+  prepare: (text) =>
+    sqlite.prepare(text === 'rollback' && !sqlite.inTransaction ? 'select 1' : text),
+  close: () => {
+    sqlite.close();
+  },
+});
+
 /** Opens (or makes) the database at a path and brings it up to date. ":memory:" serves tests. Throws a sentence. */
 export async function openDatabase(path: string, tell: Tell = () => undefined): Promise<Database> {
   let sqlite: SQLite.Database | undefined;
@@ -54,7 +66,7 @@ export async function openDatabase(path: string, tell: Tell = () => undefined): 
     sqlite.close();
     throw new Error(`${path} is damaged (${damage}). ${RESTORE}`);
   }
-  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) });
+  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: rolledBack(sqlite) }) });
   try {
     await migrate(sqlite, db as Kysely<unknown>, migrations, path, tell);
   } catch (error) {

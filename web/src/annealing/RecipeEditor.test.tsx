@@ -92,6 +92,26 @@ describe('a recipe of ours', () => {
     expect(within(compared()).getByLabelText('Called')).toHaveValue('old book');
   });
 
+  it('of five hundred lines is as quick as one of five: only those in sight are drawn', async () => {
+    const user = await open();
+    await begin(user, 'x');
+    const rows = Array.from({ length: 500 }, (_, i) => `${String(520 - i * 0.9)},20,0:10`);
+    await user.upload(
+      within(compared()).getByLabelText('Recipe table'),
+      textFile('long.csv', `to,rate,hold\n${rows.join('\n')}`),
+    );
+    await waitFor(() => {
+      expect(within(compared()).getByLabelText('Called')).toHaveValue('long');
+    });
+    const items = within(within(compared()).getByRole('list', { name: 'Lines' })).getAllByRole(
+      'listitem',
+    );
+    expect(items.length).toBeLessThan(30);
+    expect(items[0]).toHaveAttribute('aria-setsize', '500');
+    await user.click(within(compared()).getByRole('button', { name: 'Take line 1 out' }));
+    expect(lines()[0]).toHaveValue('519.1');
+  });
+
   it('hotter than any box is refused at its line, and the line stays as it was', async () => {
     const user = await open();
     await begin(user, 'Too hot');

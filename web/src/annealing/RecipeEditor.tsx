@@ -1,14 +1,14 @@
 // A recipe as the shop has it: lines typed or read from a table, kept for every piece.
 import { LIMITS } from '@zanfirico/contract';
 import { recipeProblems, type Recipe, type RecipeLine, type ScheduleInput } from '@zanfirico/core';
-import { Plus, Upload, X } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Plus, Upload } from 'lucide-react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { sentenceOf } from '../api/client';
 import { QuantityField } from '../fields/QuantityField';
 import { recipeFromCsv } from '../imports/recipeFromCsv';
-import { IconButton } from '../shell/IconButton';
 import { useNotices } from '../stores/notices';
 import { useShop } from '../stores/theShop';
+import { RecipeLines } from './RecipeLines';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -19,23 +19,22 @@ interface Props {
 }
 
 const MOST = 60;
-/** What a line is made of. */
-const LINE_FIELDS = [
-  { id: 'to', label: 'To', kind: 'temperature', max: 1200, nudge: 1 },
-  { id: 'rate', label: 'At', kind: 'rate', max: 10 },
-  { id: 'hold', label: 'Then held', kind: 'time', max: 31622400, nudge: 600 },
-] as const;
-
 export function RecipeEditor({ input, from, known, onDone }: Props) {
   const [open, setOpen] = useState(known);
   const [recipe, setRecipe] = useState<Recipe>(from);
   const { shop, save } = useShop();
   const { say, trouble } = useNotices.getState();
   const file = useRef<HTMLInputElement>(null);
-  const problems = recipeProblems(recipe, input.box);
-  const put = (i: number, patch: Partial<RecipeLine>): void => {
-    setRecipe({ ...recipe, lines: recipe.lines.map((l, k) => (k === i ? { ...l, ...patch } : l)) });
-  };
+  const problems = useMemo(() => recipeProblems(recipe, input.box), [recipe, input.box]);
+  const put = useCallback((i: number, patch: Partial<RecipeLine>): void => {
+    setRecipe((r) => ({
+      ...r,
+      lines: r.lines.map((l, k) => (k === i ? { ...l, ...patch } : l)),
+    }));
+  }, []);
+  const takeOut = useCallback((i: number): void => {
+    setRecipe((r) => ({ ...r, lines: r.lines.filter((_, k) => k !== i) }));
+  }, []);
   const others = (shop?.document.recipes ?? []).filter((r) => r.name !== from.name || !known);
   const store = (next: readonly Recipe[], told: string): void => {
     if (!shop) return;
@@ -129,34 +128,7 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
           }}
         />
       </div>
-      <ol className="mt-2">
-        {recipe.lines.map((l, i) => (
-          <li key={i} className="border-base-300 flex flex-wrap items-end gap-3 border-b py-1">
-            <span className="num quiet w-6 pb-1 text-right">{i + 1}</span>
-            {LINE_FIELDS.map(({ id, ...field }) => (
-              <div key={id} className="w-32">
-                <QuantityField
-                  {...field}
-                  value={l[id] ?? 0}
-                  min={0}
-                  onCommit={(v) => {
-                    // No speed and no hold are left out; a line always goes somewhere.
-                    put(i, { [id]: id === 'to' || v > 0 ? v : undefined });
-                  }}
-                />
-              </div>
-            ))}
-            <IconButton
-              label={`Take line ${String(i + 1)} out`}
-              onClick={() => {
-                setRecipe({ ...recipe, lines: recipe.lines.filter((_, k) => k !== i) });
-              }}
-            >
-              <X className="size-4" />
-            </IconButton>
-          </li>
-        ))}
-      </ol>
+      <RecipeLines lines={recipe.lines} put={put} takeOut={takeOut} />
       <p className="quiet mt-1 text-sm">No speed: as fast as the box can.</p>
       {problems.map((p) => (
         <p key={p.says} role="alert" className="alert alert-error">

@@ -2,11 +2,12 @@
 import {
   printDuration,
   printText,
-  recipeTime,
+  recipeCurve,
   type Recipe,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { FileDown } from 'lucide-react';
+import { useMemo } from 'react';
 import { download, fileName } from '../exports/download';
 import { recipeCsv } from '../exports/recipeCsv';
 import { useDisplay } from '../stores/display';
@@ -22,9 +23,7 @@ interface Props {
 
 export function RecipeTable({ recipe, input, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
-  const ends = recipe.lines.map((_, i) =>
-    recipeTime({ ...recipe, lines: recipe.lines.slice(0, i + 1) }, input.box),
-  );
+  const { ends } = useMemo(() => recipeCurve(recipe, input.box), [recipe, input.box]);
   return (
     <>
       <table className="table w-full max-w-2xl">

@@ -47,7 +47,7 @@ function folded(text: string): string {
           lines.push(' ');
           left = OCTETS - 1;
         }
-        lines[lines.length - 1] += letter;
+        lines.push(`${lines.pop() ?? ''}${letter}`);
         left -= size(letter);
       }
       return lines;

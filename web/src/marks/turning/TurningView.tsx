@@ -31,10 +31,31 @@ const TILT_MOST = 1.2;
 /** Lines stand this far off the skin, m, so that they show. */
 const OFF_SKIN = 0.0002;
 
-export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
+/** The view, drawn anew when the browser took its picture away. */
+export function TurningView(props: Props) {
+  const [drawn, setDrawn] = useState(0);
+  return (
+    <Turning
+      key={drawn}
+      {...props}
+      onAgain={() => {
+        setDrawn((n) => n + 1);
+      }}
+    />
+  );
+}
+
+function Turning({
+  derived,
+  bits = NO_BITS,
+  carried,
+  onAgain,
+}: Props & { readonly onAgain: () => void }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<GlassScene>(undefined);
   const [failed, setFailed] = useState(false);
+  // Browsers take the picture away when the graphics are reset, or too many pages draw.
+  const [lost, setLost] = useState(false);
   const [turn, setTurn] = useState({ around: 0.5, tilt: 0.22 });
   const theme = useDisplay((s) => s.theme);
   const units = useDisplay((s) => s.units);
@@ -55,6 +76,10 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
       };
     }
     scene.current = made;
+    const onLost = (): void => {
+      setLost(true);
+    };
+    element.addEventListener('webglcontextlost', onLost);
     const fit = (): void => {
       made.setSize(element.clientWidth, element.clientHeight);
     };
@@ -63,6 +88,7 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
     fit();
     return () => {
       observer.disconnect();
+      element.removeEventListener('webglcontextlost', onLost);
       scene.current = undefined;
       made.dispose();
     };
@@ -186,6 +212,14 @@ export function TurningView({ derived, bits = NO_BITS, carried }: Props) {
           onKeyDown={key}
         >
           <canvas ref={canvas} className="block h-full w-full" aria-hidden="true" />
+        </div>
+      )}
+      {lost && (
+        <div className="absolute inset-0 flex flex-col items-center justify-center gap-3 bg-(--board)">
+          <p role="status">The browser took the turning glass away.</p>
+          <button type="button" className="btn btn-outline btn-sm" onClick={onAgain}>
+            Draw it again
+          </button>
         </div>
       )}
       <Depths text={(v) => printText(v, 'length', units)} />
