@@ -255,6 +255,10 @@ describe('tests of pairs', () => {
     expect(error(await send({ ...pair, reading: { ...reading, length: 0 } })).error).toContain(
       'reading.length',
     );
+    // A choice of words within a kind names all of them.
+    expect(
+      error(await send({ ...pair, reading: { ...reading, inside: 'third' } })).problems,
+    ).toEqual([{ field: 'reading.inside', given: '"third"', allowed: '"first" or "second"' }]);
     expect((await saved()).tests).toEqual([]);
   });
 });

@@ -54,10 +54,10 @@ function telling(errors: readonly ErrorObject[]): ErrorObject | undefined {
   );
   const { kind } = (last.data ?? {}) as { kind?: unknown };
   const meant = branches.findIndex((b) => b !== undefined && b === kind);
+  // The last one of that kind: where it is itself a choice of words, that one names them all.
+  const within = `${last.schemaPath}/${String(meant)}/`;
   return (
-    errors.find(
-      (e) => e !== last && meant >= 0 && e.schemaPath.includes(`/anyOf/${String(meant)}/`),
-    ) ?? last
+    errors.findLast((e) => e !== last && meant >= 0 && e.schemaPath.startsWith(within)) ?? last
   );
 }
 
