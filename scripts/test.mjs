@@ -1,5 +1,5 @@
 // npm test: installs what is missing; types, lint, format, arrows, unused code, unit tests, interface tests.
-// Three lanes beside each other, for none of them keeps a core busy all the time; the browser's comes last. The time of every stage and
+// Two lanes beside each other while nothing needs a browser; then the interface tests on two workers. The time of every stage and
 // the share of tests are told at the end, and the last line is "N passed, N failed".
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
@@ -82,16 +82,14 @@ const rest = async () => {
   await check('unused', 'check:unused');
   await jest('unit', 1);
 };
-const inBrowser = () =>
-  counted('interface tests', ['playwright', 'test', '-c', 'e2e'], 'e2e.json', (r) => ({
+await Promise.all([programs(), rest()]);
+await jest('screens', 2);
+
+if (built)
+  await counted('interface tests', ['playwright', 'test', '-c', 'e2e'], 'e2e.json', (r) => ({
     passed: r.stats.expected + r.stats.flaky,
     failed: r.stats.unexpected,
   }));
-await Promise.all([
-  programs(),
-  rest().then(() => (built ? inBrowser() : undefined)),
-  jest('screens', 1),
-]);
 
 console.log(`\n${stages.map((s) => `${s.name} ${s.seconds.toFixed(0)} s`).join(' · ')}`);
 console.log(`all of it ${((Date.now() - since) / 60_000).toFixed(1)} min`);
