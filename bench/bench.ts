@@ -34,6 +34,7 @@ import {
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
+import type { Row } from './rows';
 import { measureShelf } from './shelf';
 import { bowlOf, dragged, tenParts } from './cases';
 import { againstSolver } from './solver';
@@ -213,7 +214,7 @@ const weekTook = timed(() => {
 const gapOf = (c: CrewPlan): string =>
   `${c.lowerHere.toFixed(0)} to ${c.total.toFixed(0)} s (${(100 * (1 - c.lowerHere / c.total)).toFixed(1)} %${c.proven ? ', proven' : ''})`;
 
-const rows: { what: string; measured: string; wanted: string }[] = bench.tasks.map((task) => {
+const rows: Row[] = bench.tasks.map((task) => {
   if (task.result.state !== 'completed') throw new Error(`${task.name} did not run`);
   return {
     what: `${task.name} (Node, median)`,

@@ -2,17 +2,9 @@
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
-
-interface Row {
-  readonly what: string;
-  readonly measured: string;
-  readonly wanted: string;
-}
+import { median, type Row } from './rows';
 
 const MOVES = 120;
-
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
 /** Starts server and browser, measures, stops both. */
 export async function measureBrowser(): Promise<Row[]> {

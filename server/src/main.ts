@@ -46,7 +46,7 @@ async function main(): Promise<void> {
   const app = createApp({
     store,
     shop: shopStore(db),
-    rack: rackStore(db),
+    rack,
     log,
     webRoot: options.web,
   });

@@ -8,14 +8,12 @@ import type {
   SavedPiece,
   SavedRack,
 } from '@zanfirico/contract';
-import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
+import { partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { openDatabase, type Database } from './store/database';
-import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
-import { shopStore } from './store/shopStore';
 
 const tumbler = demoPieces()
   .flat()
@@ -40,8 +38,7 @@ let api: ReturnType<typeof request>;
 
 beforeEach(async () => {
   db = await openDatabase(':memory:');
-  const parts = { store: pieceStore(db), shop: shopStore(db), rack: rackStore(db) };
-  api = request(createApp({ ...parts, log: pino({ level: 'silent' }) }));
+  api = request(createApp(partsOver(db)));
 });
 afterEach(() => db.destroy());
 

@@ -3,15 +3,14 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import type { PieceDocument, SavedPiece, ShelfPage } from '@zanfirico/contract';
-import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
+import { partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { stockDemo } from './demo/stockDemo';
 import { openDatabase, type Database } from './store/database';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
-import { shopStore } from './store/shopStore';
 
 const bowl = demoPieces()
   .flat()
@@ -21,13 +20,7 @@ let api: ReturnType<typeof request>;
 
 beforeEach(async () => {
   db = await openDatabase(':memory:');
-  const app = createApp({
-    store: pieceStore(db),
-    shop: shopStore(db),
-    rack: rackStore(db),
-    log: pino({ level: 'silent' }),
-  });
-  api = request(app);
+  api = request(createApp(partsOver(db)));
 });
 afterEach(() => db.destroy());
 
@@ -263,9 +256,8 @@ describe('the house rules of the server', () => {
       mkdirSync(join(folder, 'assets'));
       writeFileSync(join(folder, 'index.html'), '<title>the page</title>');
       writeFileSync(join(folder, 'assets', 'a.js'), 'let a;');
-      const parts = { store: pieceStore(db), shop: shopStore(db), rack: rackStore(db) };
       for (const webRoot of [folder, relative(process.cwd(), folder)]) {
-        const served = request(createApp({ ...parts, log: pino({ level: 'silent' }), webRoot }));
+        const served = request(createApp({ ...partsOver(db), webRoot }));
         const page = await served.get('/pieces/anything/section');
         expect([page.status, page.text]).toEqual([200, '<title>the page</title>']);
         expect((await served.get('/assets/a.js')).status).toBe(200);

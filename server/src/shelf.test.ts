@@ -1,15 +1,15 @@
 // The shelf over HTTP: pages, finding, what each piece says of itself; two thousand of them.
 import { SHELF_PAGE, type PieceDocument, type ShelfPage } from '@zanfirico/contract';
 import { ANYBODY, shelfFacts, shopFacts, type ShelfFacts } from '@zanfirico/core';
-import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
+import { partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { stockDemo } from './demo/stockDemo';
 import { openDatabase, type Database } from './store/database';
-import { pieceStore, type PieceStore } from './store/pieceStore';
-import { rackStore, type RackStore } from './store/rackStore';
-import { shopStore, type ShopStore } from './store/shopStore';
+import type { PieceStore } from './store/pieceStore';
+import type { RackStore } from './store/rackStore';
+import type { ShopStore } from './store/shopStore';
 
 const tumbler = demoPieces()
   .flat()
@@ -22,10 +22,9 @@ let rack: RackStore;
 
 beforeEach(async () => {
   db = await openDatabase(':memory:');
-  store = pieceStore(db);
-  shop = shopStore(db);
-  rack = rackStore(db);
-  api = request(createApp({ store, shop, rack, log: pino({ level: 'silent' }) }));
+  const parts = partsOver(db);
+  ({ store, shop, rack } = parts);
+  api = request(createApp(parts));
 });
 afterEach(() => db.destroy());
 

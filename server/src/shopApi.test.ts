@@ -1,13 +1,10 @@
 // The shop and its scale over HTTP, and pieces with parts and bits.
 import type { KeptWeighIn, PieceBit, PieceDocument, SavedShop } from '@zanfirico/contract';
-import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './app';
+import { partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { openDatabase, type Database } from './store/database';
-import { pieceStore } from './store/pieceStore';
-import { rackStore } from './store/rackStore';
-import { shopStore } from './store/shopStore';
 
 const bowl = demoPieces()
   .flat()
@@ -17,13 +14,7 @@ let api: ReturnType<typeof request>;
 
 beforeEach(async () => {
   db = await openDatabase(':memory:');
-  const app = createApp({
-    store: pieceStore(db),
-    shop: shopStore(db),
-    rack: rackStore(db),
-    log: pino({ level: 'silent' }),
-  });
-  api = request(app);
+  api = request(createApp(partsOver(db)));
 });
 afterEach(() => db.destroy());
 

@@ -4,15 +4,13 @@ import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { pino } from 'pino';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { createApp } from '../../server/src/app';
+import { partsOver } from '../../server/src/app.fixture';
 import { demoPieces } from '../../server/src/demo/demoPieces';
 import { stockDemo } from '../../server/src/demo/stockDemo';
 import { openDatabase, type Database } from '../../server/src/store/database';
-import { pieceStore, type PieceStore } from '../../server/src/store/pieceStore';
-import { rackStore } from '../../server/src/store/rackStore';
-import { shopStore } from '../../server/src/store/shopStore';
+import type { PieceStore } from '../../server/src/store/pieceStore';
 import { answers } from '../src/api/queries';
 import { routes } from '../src/routes';
 import { useBoard } from '../src/stores/board';
@@ -34,10 +32,10 @@ const fetchOutside = globalThis.fetch;
 /** Opens a house; with the demo's pieces and rack on its shelf where they are wanted. */
 export async function openHouse(demo = false): Promise<House> {
   const db: Database = await openDatabase(':memory:');
-  const store = pieceStore(db);
-  const rack = rackStore(db);
+  const parts = partsOver(db);
+  const { store, rack } = parts;
   if (demo) await stockDemo(store, rack);
-  const app = createApp({ store, shop: shopStore(db), rack, log: pino({ level: 'silent' }) });
+  const app = createApp(parts);
   const server: Server = await new Promise((done) => {
     const s = app.listen(0, '127.0.0.1', () => {
       done(s);

@@ -4,16 +4,14 @@ import type { KeptEntry, PieceDocument, RackDocument, ShelfPage } from '@zanfiri
 import { sql } from 'kysely';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { partsOver } from '../app.fixture';
 import { textProblem } from '../check/textProblem';
 import { demoPieces } from '../demo/demoPieces';
 import { DEMO_ENTRIES } from '../demo/rackEntries';
 import { openDatabase, type Database } from '../store/database';
 import { pieceStore } from '../store/pieceStore';
-import { rackStore } from '../store/rackStore';
-import { shopStore } from '../store/shopStore';
 
 const REQUESTS = process.env['ZANFIRICO_FAULTS'] === undefined ? 400 : 10_000;
 const bowl = demoPieces()[0]?.[0] as PieceDocument;
@@ -22,12 +20,7 @@ let server: Server;
 let url: string;
 beforeAll(async () => {
   db = await openDatabase(':memory:');
-  const app = createApp({
-    store: pieceStore(db),
-    shop: shopStore(db),
-    rack: rackStore(db),
-    log: pino({ level: 'silent' }),
-  });
+  const app = createApp(partsOver(db));
   server = await new Promise((done) => {
     const s = app.listen(0, '127.0.0.1', () => {
       done(s);
@@ -221,16 +214,12 @@ describe('a database that refuses', () => {
     ['SQLITE_FULL', /disc is full: nothing was saved/],
     ['SQLITE_READONLY', /may not write its database/],
   ])('%s is told with its remedy', async (code, says) => {
+    const parts = partsOver(db);
     const store = {
-      ...pieceStore(db),
+      ...parts.store,
       create: () => Promise.reject(Object.assign(new Error('no'), { code })),
     };
-    const app = createApp({
-      store,
-      shop: shopStore(db),
-      rack: rackStore(db),
-      log: pino({ level: 'silent' }),
-    });
+    const app = createApp({ ...parts, store });
     const { status, body } = await request(app).post('/api/pieces').send({ document: bowl });
     expect(status).toBe(507);
     expect((body as { error: string }).error).toMatch(says);
@@ -238,12 +227,7 @@ describe('a database that refuses', () => {
 
   it('full for real: refused saves leave nothing half, and with room again all goes on', async () => {
     const full = await openDatabase(':memory:');
-    const app = createApp({
-      store: pieceStore(full),
-      shop: shopStore(full),
-      rack: rackStore(full),
-      log: pino({ level: 'silent' }),
-    });
+    const app = createApp(partsOver(full));
     const { rows } = await sql<{ page_count: number }>`pragma page_count`.execute(full);
     const room = (pages: number) =>
       sql.raw(`pragma max_page_count = ${String(pages)}`).execute(full);

@@ -12,7 +12,7 @@ import {
 import type { ShelfFacts } from '@zanfirico/core';
 import { sql, type SelectQueryBuilder } from 'kysely';
 import type { Database } from './database';
-import { shelfReader, soughtAs } from './shelfFacts';
+import { shelfReader, soughtAs, type Reader } from './shelfFacts';
 import type { Tables } from './tables';
 import { usesOf } from './uses';
 
@@ -98,10 +98,12 @@ export function pieceStore(db: Database): PieceStore {
   };
 
   /** Reads pieces for the shelf and keeps what was found, for the revision that was read; their facts by id. */
-  const workOut = async (ids: readonly string[]): Promise<Map<string, string>> => {
+  const workOut = async (
+    { read }: Reader,
+    ids: readonly string[],
+  ): Promise<Map<string, string>> => {
     const found = new Map<string, string>();
     if (ids.length === 0) return found;
-    const { read } = await reader();
     const rows = await joined()
       .where('pieces.id', 'in', ids)
       .whereRef('revisions.revision', '=', 'pieces.revision')
@@ -142,9 +144,9 @@ export function pieceStore(db: Database): PieceStore {
         .limit(SHELF_PAGE)
         .offset('from' in asked ? (asked.from ?? 0) : 0)
         .execute();
-      const { of } = await reader();
-      const stale = rows.filter((r) => r.facts_of !== of).map((r) => r.id);
-      const fresh = await workOut(stale);
+      const now = await reader();
+      const stale = rows.filter((r) => r.facts_of !== now.of).map((r) => r.id);
+      const fresh = await workOut(now, stale);
       const lines = rows.map((r): ShelfLine<ShelfFacts> => ({
         id: r.id,
         revision: r.revision,
@@ -166,8 +168,12 @@ export function pieceStore(db: Database): PieceStore {
           .limit(LOT)
           .execute();
         // Another rack or shop meanwhile: what is left is worked out as it is asked for.
-        if (lot.length === 0 || (await reader()).of !== of) return;
-        await workOut(lot.map((l) => l.id));
+        const now = await reader();
+        if (lot.length === 0 || now.of !== of) return;
+        await workOut(
+          now,
+          lot.map((l) => l.id),
+        );
         await new Promise((rested) => setImmediate(rested));
       }
     },

@@ -1,6 +1,6 @@
 // Unsaved changes of a piece that other tabs left, or that cannot be read: each by its time, to take, to keep as a file, to drop.
+import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
-import { useEffect, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { useDraft } from '../../stores/draft';
@@ -20,18 +20,13 @@ interface Line {
 }
 
 export function Drafts({ piece, onTaken }: Props) {
-  const [lines, setLines] = useState<readonly Line[]>([]);
-  const [asked, setAsked] = useState(0);
+  const { data: lines = [], refetch } = useQuery({
+    queryKey: ['drafts', piece],
+    queryFn: () => linesOf(piece),
+    // Other tabs write there too: nothing is kept from one look to the next.
+    gcTime: 0,
+  });
   const { say, trouble } = useNotices.getState();
-  useEffect(() => {
-    let gone = false;
-    void linesOf(piece).then((found) => {
-      if (!gone) setLines(found);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [piece, asked]);
 
   const take = async (draft: Draft): Promise<void> => {
     const read = await readDraft(draft);
@@ -42,9 +37,7 @@ export function Drafts({ piece, onTaken }: Props) {
   };
   const drop = (draft: Draft): void => {
     dropDraft(draft).then(
-      () => {
-        setAsked((n) => n + 1);
-      },
+      () => void refetch(),
       (error: unknown) => {
         trouble(sentenceOf(error));
       },
@@ -108,16 +101,18 @@ export function Drafts({ piece, onTaken }: Props) {
   );
 }
 
-/** All but what this tab has on its board. */
+/** All but what this tab has on its board; its own that cannot be read is among them. */
 async function linesOf(piece: string): Promise<readonly Line[]> {
   const [all, tab, open] = await Promise.all([draftsOf(piece), thisTab(), openTabs()]);
   const lines = await Promise.all(
     all.map(async (draft): Promise<Line> => {
       const read = await readDraft(draft);
-      return { draft, open: open.has(draft.tab), says: 'says' in read ? read.says : undefined };
+      return {
+        draft,
+        open: draft.tab !== tab && open.has(draft.tab),
+        says: 'says' in read ? read.says : undefined,
+      };
     }),
   );
-  return lines
-    .filter((l) => l.draft.tab !== tab || l.says !== undefined)
-    .map((l) => (l.draft.tab === tab ? { ...l, open: false } : l));
+  return lines.filter((l) => l.draft.tab !== tab || l.says !== undefined);
 }

@@ -11,7 +11,7 @@ import { useDisplay } from '../../stores/display';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
-import { useShelfFacts } from '../../derived/useShelfFacts';
+import { useRevisionFacts } from '../../derived/useRevisionFacts';
 import { BoxHours } from '../../annealing/BoxHours';
 import { Drafts } from './Drafts';
 
@@ -102,7 +102,7 @@ function Looked({
 /** A document as a small section with its facts, for comparing. */
 export function DocumentFacts({ document }: { readonly document: SavedPiece['document'] }) {
   const units = useDisplay((s) => s.units);
-  const facts = useShelfFacts();
+  const facts = useRevisionFacts();
   const now = deriveDocument(document, facts);
   if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
   const { parts, whole, readings, night } = now.derived;

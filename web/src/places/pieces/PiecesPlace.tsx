@@ -1,7 +1,8 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT } from '@zanfirico/contract';
+import { useQuery } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { importPiece, newKey, putAway, sentenceOf } from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
@@ -160,19 +161,16 @@ export function PiecesPlace() {
   );
 }
 
+const NO_DRAFTS: ReadonlySet<string> = new Set();
+
 /** The pieces with changes in this browser that no revision holds, as the shelf is opened. */
 function useDrafted(): ReadonlySet<string> {
-  const [drafted, setDrafted] = useState<ReadonlySet<string>>(new Set());
-  useEffect(() => {
-    let gone = false;
-    void draftsOf().then((drafts) => {
-      if (!gone) setDrafted(new Set(drafts.map((d) => d.piece)));
-    });
-    return () => {
-      gone = true;
-    };
-  }, []);
-  return drafted;
+  const { data } = useQuery({
+    queryKey: ['drafted'],
+    queryFn: async () => new Set((await draftsOf()).map((d) => d.piece)),
+    gcTime: 0,
+  });
+  return data ?? NO_DRAFTS;
 }
 
 function Empty({ away }: { readonly away: boolean }) {

@@ -7,7 +7,7 @@ import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
 
 /** The shop is fetched when it is not here yet; until then every piece goes into a studio box. */
-export function useShelfFacts(): ShopFacts {
+export function useRevisionFacts(): ShopFacts {
   const rack = useRack((s) => s.rack);
   const shop = useShop((s) => s.shop);
   useEffect(() => {
