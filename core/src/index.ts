@@ -199,8 +199,12 @@ export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './pi
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
 export { annealerIn, ANYBODY, learnedBy, ofHand, shopFacts } from './piece/shopFacts';
+export { assemblyOrders } from './sequence/assemblyOrders';
+export { draftPlaced, type Drafted, type Stopped } from './sequence/draftPlaced';
+export { placeOnClock, waitsOf, wrongs } from './heat/placeOnClock';
+export { firesFor, potFor, type Fires } from './heat/surroundings';
+export { beginsAt } from './work/clock';
 export {
-  assemblyOrders,
   assess,
   garageWaits,
   RISK_WEIGHTS,

@@ -7,11 +7,16 @@ import { STATIONS, type Stations } from './stations';
 
 /** However hands are shared out: the longest chain, and what everyone who can do a thing has to do of it, divided among them. */
 export function lowerBound(
-  steps: readonly WorkStep[],
+  all: readonly WorkStep[],
   links: readonly Link[],
   people: readonly Person[],
   stations: Stations,
 ): number {
+  // What is done ahead of the clock or after the box costs nobody's time on it.
+  const steps = all.map((s) => {
+    const { off } = factsOf(s);
+    return off === 'ahead' || off === 'after' ? { ...s, seconds: 0 } : s;
+  });
   const chain = shortest({
     tasks: steps.map((s) => ({ seconds: Math.max(0, s.seconds), needs: [] })),
     links: links.map((l) => ({ from: l.from, to: l.to, least: l.least })),

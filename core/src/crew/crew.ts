@@ -2,7 +2,7 @@
 // glass allows.
 import type { HeatPart } from '../heat/hotShop';
 import type { Working } from '../heat/placeHeats';
-import { inTurn, withHelpers } from '../work/clock';
+import { aheadOf, inTurn, withHelpers } from '../work/clock';
 import { factsOf, type Skill, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';
 import { linksOf } from './links';
@@ -117,8 +117,8 @@ export function planCrew(
         late.push({ step: steps[l.to]?.id ?? '', seconds: Math.round(gap - l.most) });
     }
   }
-  const starts = found ? asLate(problem, found) : steps.map(() => 0);
   const total = found?.makespan ?? 0;
+  const starts = offTheClock(steps, found ? asLate(problem, found) : steps.map(() => 0), total);
   return {
     starts,
     hands,
@@ -133,6 +133,20 @@ export function planCrew(
   };
 }
 
+/** What is done ahead ends where it is wanted, what comes after begins when all is in the box: neither is on the crew's clock. */
+function offTheClock(steps: readonly WorkStep[], starts: readonly number[], total: number): number[] {
+  let end = total;
+  return aheadOf(
+    steps,
+    starts.map((at, i) => {
+      const step = steps[i];
+      if (!step || factsOf(step).off !== 'after') return at;
+      end += Math.max(0, step.seconds);
+      return end - Math.max(0, step.seconds);
+    }),
+  );
+}
+
 function asProblem(
   steps: readonly WorkStep[],
   people: readonly Person[],
@@ -142,7 +156,8 @@ function asProblem(
 ): Shared {
   const person = new Map(people.map((p, i) => [p.id, i]));
   const tasks = steps.map((s, i): Task => {
-    const { station } = factsOf(s);
+    const { station, off } = factsOf(s);
+    if (off === 'ahead' || off === 'after') return { seconds: 0, needs: [] };
     const who = (hands[i] ?? []).flatMap((h) =>
       h.person === undefined ? [] : [person.get(h.person) as number],
     );

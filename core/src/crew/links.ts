@@ -6,6 +6,8 @@ import type { Link } from './problem';
 
 /** Waits may grow by so much beyond what the heats were placed for, s. */
 const SLACK = 3;
+/** A punty or a bit that was made ready keeps so long, s. Common practice, no source. */
+const KEEPS = 20;
 /** Nothing that is hot waits on these, or what waits is kept warm. */
 const PATIENT = new Set<string>(['park', 'box', 'release']);
 
@@ -26,10 +28,22 @@ export function linksOf(
   const links: Link[] = [];
   const last = new Map<number, number>();
   const groups = eachApart(parts.length);
+  // What a helper makes ready for a piece, until the step it is for.
+  let ready: number[] = [];
   const begun = new Set<number>();
   steps.forEach((s, i) => {
     const facts = factsOf(s);
     const mine = groups[s.part] ?? s.part;
+    if (facts.off === 'ahead' || facts.off === 'after') return;
+    if (facts.off === 'beside') {
+      ready = [...ready, i];
+      return;
+    }
+    for (const k of ready) {
+      if ((groups[steps[k]?.part ?? -1] ?? -1) !== mine) continue;
+      links.push({ from: k, to: i, least: 0, most: KEEPS + gap(k, i) });
+    }
+    ready = ready.filter((k) => (groups[steps[k]?.part ?? -1] ?? -1) !== mine);
     const before = last.get(mine);
     if (before !== undefined) {
       const from = steps[before] as WorkStep;

@@ -46,8 +46,8 @@ const MANY_GATHERS = 5;
 const MOST_GATHERS = 12;
 /** One person's comfortable lift at the end of an iron, kg. Common practice, no source. */
 const HEAVY = 7;
-/** A last gather that would bring less than this share of a layer is taken with the one before, deeper. */
-const SLIVER = 0.12;
+/** A last gather that would bring less than this share of a layer nobody can take: it comes with the one before, deeper. */
+const SLIVER = 0.25;
 
 /** Full layers on the iron until the piece and its allowance are there; the last gather takes what is still missing. */
 export function planGathers(input: GatherInput): GatherPlan {

@@ -1,7 +1,8 @@
 // The heat of every part through its steps: where it is, what touches it, what its neighbours pass it.
 //
 // A part is nothing until it is begun, a lump on the iron until it is formed, then its zones. Parts that are joined go
-// everywhere together. Whoever is not worked on waits: on the iron in the bench's air, or where it was parked.
+// everywhere together, and so do the bits on them, each with its own heat. Whoever is not worked on waits: on the iron in the
+// bench's air, or where it was parked.
 import type { Glass } from '../glass/glass';
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { factsOf, type WorkStep, type Zone } from '../work/facts';
@@ -9,6 +10,7 @@ import { areOne, eachApart, type Groups } from '../work/joined';
 import { cellScratch, conduct, heatIn, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import type { HeatPlace } from '../work/heatPlace';
 import { setLaw, STUDIO_FIRES, surroundings, type Fires } from './surroundings';
+import { hangsOn, type LiveBit, type HeatBit } from './heatBits';
 import { CELLS, type HeatZone } from './zones';
 
 /** A part as heat sees it. */
@@ -20,6 +22,8 @@ export interface HeatPart {
   readonly onPipe?: readonly HeatZone[] | undefined;
   /** Glass on the iron after each gather, m³; the last is taken when there are more gathers. */
   readonly gathered: readonly number[];
+  /** The bits that come onto it. */
+  readonly bits?: readonly HeatBit[] | undefined;
 }
 
 /** Where a part is in its life. */
@@ -37,6 +41,9 @@ export interface HeatState {
   /** Seconds of a helper's work that wait for a join, and of the main part's since the last. */
   readonly helper: { pending: number; since: number };
   readonly lumps: (HeatZone | undefined)[];
+  /** Seconds each part has been formed, and will be in all. */
+  readonly forming: { readonly done: number[]; readonly whole: number[] };
+  readonly bits: LiveBit[][];
   /** °C, part → zone → cell; a lump has one zone. */
   readonly cells: Float64Array[][];
 }
@@ -46,13 +53,18 @@ const BESIDE = 0.7;
 const OTHER_END = 0.55;
 /** A flame's share on ends it is not turned to. */
 const OFF_FLAME = 0.06;
+/** What is cold is walked into the fire slowly: so much of it the long heat gets. Common practice, no source. */
+const WALKED_IN = 0.62;
 const SPOTS: readonly HeatPlace[] = ['flame', 'hand torch'];
 const TOUCHING: readonly HeatPlace[] = ['marver', 'block', 'tools'];
 /** Joined parts pass heat through about so much glass, W/K. From memory: a 12 mm post, 20 mm long. */
 const POST = (1.1 * Math.PI * 0.006 ** 2) / 0.02;
 
-/** Nothing made yet. */
-export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
+/** Nothing made yet. `steps` say in how many goes each part is formed; in one when left out. */
+export const coldShop = (
+  parts: readonly HeatPart[],
+  steps: readonly WorkStep[] = [],
+): HeatState => ({
   phase: parts.map(() => 'absent'),
   gathers: parts.map(() => 0),
   groups: eachApart(parts.length),
@@ -60,6 +72,16 @@ export const coldShop = (parts: readonly HeatPart[]): HeatState => ({
   opened: parts.map(() => false),
   helper: { pending: 0, since: 0 },
   lumps: parts.map(() => undefined),
+  forming: {
+    done: parts.map(() => 0),
+    whole: parts.map((_, i) =>
+      steps.reduce(
+        (sum, s) => sum + (s.part === i && factsOf(s).does === 'form' ? Math.max(0, s.seconds) : 0),
+        0,
+      ),
+    ),
+  },
+  bits: parts.map(() => []),
   cells: parts.map(() => []),
 });
 
@@ -72,6 +94,8 @@ export const copyState = (s: HeatState): HeatState => ({
   opened: [...s.opened],
   helper: { ...s.helper },
   lumps: [...s.lumps],
+  forming: { done: [...s.forming.done], whole: [...s.forming.whole] },
+  bits: s.bits.map((bits) => bits.map((b) => ({ ...b, cells: b.cells.slice() }))),
   cells: s.cells.map((zones) => zones.map((t) => t.slice())),
 });
 
@@ -145,6 +169,7 @@ export function integrate(
       const place: HeatPlace = facts ? facts.heat : state.parked[i] === true ? 'garage' : 'bench';
       const around = surroundings(place, fires);
       const wanted = step?.zone ?? facts?.zone ?? 'all';
+      const shares: number[] = [];
       zones.forEach((z, j) => {
         const t = cells[j] as Float64Array;
         const own = step?.part === i;
@@ -154,11 +179,22 @@ export function integrate(
           share = mine && meanZone(z, t) < heldAt(part.glass) ? 1 : OFF_FLAME;
         else if (TOUCHING.includes(place)) share = mine ? 1 : 0;
         else if (facts?.does === 'heat' || place === 'glory hole')
-          share = own ? (mine ? 1 : OTHER_END) : BESIDE;
+          share =
+            (step?.kind === 'longReheat' ? WALKED_IN : 1) * (own ? (mine ? 1 : OTHER_END) : BESIDE);
+        shares[j] = share;
         setLaw(law, t[t.length - 1] as number, z.emissivity, around, share);
         const out = conduct(z.grid, scratch, t, h, law, SHUT, (passes[i]?.[j] ?? 0) / z.area);
         if (balance) balance.lost += out * z.area;
       });
+      for (const bit of state.bits[i] ?? []) {
+        const z = bit.zone;
+        const touched = TOUCHING.includes(place);
+        const share = touched ? (step?.name === bit.name ? 1 : 0) : (shares[bit.on] ?? 1);
+        setLaw(law, bit.cells[bit.cells.length - 1] as number, z.emissivity, around, share);
+        const gets = fromWall(state, zones, i, bit);
+        const out = conduct(z.grid, scratch, bit.cells, h, law, SHUT, gets / z.area);
+        if (balance) balance.lost += bit.copies * out * z.area;
+      }
     });
     sample?.((k + 1) * h);
   }
@@ -184,6 +220,8 @@ function passed(
   };
   if (j > 0) from(j - 1, (zones[j - 1] as HeatZone).up);
   from(j + 1, (zones[j] as HeatZone).up);
+  for (const bit of state.bits[i] ?? [])
+    if (bit.on === j) sum -= bit.copies * fromWall(state, zones, i, bit);
   // Parts joined: the ends that meet, base and top, share through the post between them.
   for (let k = 0; k < parts.length; k += 1) {
     if (k === i || !areOne(state.groups, k, i)) continue;
@@ -201,6 +239,17 @@ function passed(
   return sum;
 }
 
+/** Heat one copy of a bit gets from the wall it hangs on, W. */
+function fromWall(
+  state: HeatState,
+  zones: readonly HeatZone[],
+  i: number,
+  bit: LiveBit,
+): number {
+  const [z, t] = [zones[bit.on], state.cells[i]?.[bit.on]];
+  return z && t ? hangsOn(bit) * (meanZone(z, t) - meanZone(bit.zone, bit.cells)) : 0;
+}
+
 /** Heat in all the glass there is, J above 0 °C. */
 export function heatOfAll(state: HeatState, parts: readonly HeatPart[]): number {
   let sum = 0;
@@ -209,6 +258,7 @@ export function heatOfAll(state: HeatState, parts: readonly HeatPart[]): number 
       const t = state.cells[i]?.[j];
       if (t) sum += z.area * heatIn(z.grid, t);
     });
+    for (const b of state.bits[i] ?? []) sum += b.copies * b.zone.area * heatIn(b.zone.grid, b.cells);
   });
   return sum;
 }

@@ -4,14 +4,17 @@ import { consistency, type Band } from '../glass/consistency';
 import { logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { inTurn } from '../work/clock';
-import type { WorkStep } from '../work/facts';
+import { factsOf, type WorkStep } from '../work/facts';
 import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
 import { begin, finish } from './stepEffects';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
+  bitTrouble,
   coldTrouble,
   faces,
   found,
+  heatedTrouble,
+  sagTrouble,
   stiffnessOf,
   troubleOf,
   type Found,
@@ -61,13 +64,17 @@ export function heatOfWork(
   fires: Fires = STUDIO_FIRES,
 ): WorkHeat {
   const total = steps.reduce(
-    (most, s, i) => Math.max(most, (starts[i] ?? 0) + Math.max(0, s.seconds)),
+    (most, s, i) =>
+      // What comes after the box, and before the first gather, is not the glass's time.
+      ['ahead', 'after'].includes(factsOf(s).off ?? '')
+        ? most
+        : Math.max(most, (starts[i] ?? 0) + Math.max(0, s.seconds)),
     0,
   );
   const every = Math.max(1, Math.ceil(total / MOST_SAMPLES));
   const samples = Math.floor(total / every) + 2;
   const stiff = stiffnessOf(parts);
-  const state = coldShop(parts);
+  const state = coldShop(parts, steps);
   const skins = parts.map(() =>
     Array.from({ length: MOST_ZONES }, () => new Float32Array(samples).fill(NaN)),
   );
@@ -110,6 +117,8 @@ export function heatOfWork(
     const end = found(state, parts, step);
     ends.set(i, end);
     notes.set(i, worse(notes.get(i), troubleOf(step, parts, stiff, end)));
+    notes.set(i, worse(notes.get(i), heatedTrouble(state, parts, stiff, step)));
+    notes.set(i, worse(notes.get(i), sagTrouble(state, parts, stiff, step, fires)));
     notes.set(i, worse(notes.get(i), coldTrouble(state, parts, stiff)));
     finish(state, parts, step);
     going.splice(going.indexOf(i), 1);
@@ -124,9 +133,12 @@ export function heatOfWork(
     }
     advance(start);
     const step = steps[i] as WorkStep;
+    const { off } = factsOf(step);
+    // Irons and colour warm before there is glass; a helper's hands, and the bucket afterwards, are no glass of the piece.
+    if (off !== undefined) continue;
     begin(state, parts, step, fires);
     startOf.set(i, found(state, parts, step));
-    notes.set(i, faces(state, parts, stiff, step));
+    notes.set(i, faces(state, parts, stiff, step) ?? bitTrouble(state, parts, stiff, step));
     going.push(i);
   }
   while (going.length > 0) {

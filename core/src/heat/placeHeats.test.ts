@@ -98,13 +98,16 @@ describe('placed heats', () => {
 
   it('says which step is too long, and by about how much', () => {
     const { part, draft } = vessel('tumbler');
-    const steps = draftWork(draft).map((s) => (s.kind === 'open' ? { ...s, seconds: 120 } : s));
+    const steps = draftWork(draft).map((s) => (s.kind === 'open' ? { ...s, seconds: 400 } : s));
     const placed = placeHeats([part], steps, ALONE);
     expect(placed.ok).toBe(false);
     if (placed.ok) return;
-    expect(steps.find((s) => s.id === placed.step)?.kind).toBe('open');
-    expect(placed.seconds).toBeGreaterThan(60);
-    expect(placed.seconds).toBeLessThan(118);
+    // Done in goes with heats between, as many as anyone would: each is still too long.
+    const goes = placed.steps.filter((s) => s.kind === 'open');
+    expect(goes.length).toBeGreaterThan(1);
+    const first = goes.find((s) => s.id === placed.step);
+    expect(placed.seconds).toBeGreaterThan(10);
+    expect(placed.seconds).toBeLessThan(first?.seconds ?? 0);
   });
 
   it('gives a thin open lip about twenty seconds of work (TRADE 5, common practice): 15 to 30', () => {

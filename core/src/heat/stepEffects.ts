@@ -4,7 +4,8 @@ import { joinOf, together, unite } from '../work/joined';
 import { meanOf } from '../conduction/cells';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
 import type { Fires } from './surroundings';
-import { lumpOf, type HeatZone } from './zones';
+import { ANY_BIT, brought } from './heatBits';
+import { halfFormed, lumpOf, type HeatZone } from './zones';
 
 const ROOM = 20;
 
@@ -38,6 +39,7 @@ export function begin(
   const { does } = factsOf(step);
   if (does === 'fetch') unpark(state, i);
   if (does === 'gather') gather(state, part, i, fires);
+  if (does === 'bit' && state.phase[i] === 'formed') bringBit(state, part, i, step, fires);
   if (does === 'begin' && state.phase[i] === 'absent') {
     state.phase[i] = 'formed';
     state.cells[i] = part.zones.map((z) => uniform(z, ROOM));
@@ -67,8 +69,52 @@ function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void
   state.cells[i] = [cells];
 }
 
+function bringBit(
+  state: HeatState,
+  part: HeatPart,
+  i: number,
+  step: WorkStep,
+  fires: Fires,
+): void {
+  const known = part.bits?.find((b) => b.name === step.name);
+  const bit = known ?? { ...ANY_BIT, name: step.name ?? '', at: onto(part, step) };
+  const { zone, cells } = brought(bit, part.glass, fires);
+  state.bits[i]?.push({ name: bit.name, zone, cells, on: bit.at, copies: copiesNow(step, bit), notch: true });
+}
+
+/** A handle is put on one at a time, dots and threads all in one step. */
+const copiesNow = (step: WorkStep, bit: { readonly copies: number }): number =>
+  step.kind === 'prunts' ? bit.copies : 1;
+
+/** The zone a step's bit comes onto where nobody drew it: the end it works. */
+const onto = (part: HeatPart, step: WorkStep): number => {
+  const end = step.zone ?? factsOf(step).zone;
+  return Math.max(
+    0,
+    part.zones.findIndex((z) => z.end === end),
+  );
+};
+
 function unpark(state: HeatState, i: number): void {
   for (const k of together(state.groups, i)) state.parked[k] = false;
+}
+
+/** A go at its form: the last one makes it, those before take it some of the way. */
+function form(state: HeatState, part: HeatPart, i: number, step: WorkStep): void {
+  const { done, whole } = state.forming;
+  const mean = meanNow(zonesNow(state, part, i), state.cells[i] ?? []);
+  done[i] = (done[i] ?? 0) + Math.max(0, step.seconds);
+  const all = whole[i] ?? 0;
+  if ((done[i] ?? 0) >= all - 1e-6) {
+    state.phase[i] = 'formed';
+    state.cells[i] = part.zones.map((z) => uniform(z, mean));
+    return;
+  }
+  const gathers = Math.max(1, state.gathers[i] ?? 1);
+  const volume = part.gathered[Math.min(gathers, part.gathered.length) - 1] ?? 1e-6;
+  const half = halfFormed(volume, part.onPipe ?? part.zones, (done[i] ?? 0) / all, part.glass);
+  state.lumps[i] = half;
+  state.cells[i] = [uniform(half, mean)];
 }
 
 /** What a step leaves behind. */
@@ -78,11 +124,8 @@ export function finish(state: HeatState, parts: readonly HeatPart[], step: WorkS
   const part = parts[i];
   if (!part) return;
   // While it is blown or shaped it is still the lump it was; its own form is there at the end.
-  if (does === 'form' && state.phase[i] === 'lump') {
-    const mean = meanNow(zonesNow(state, part, i), state.cells[i] ?? []);
-    state.phase[i] = 'formed';
-    state.cells[i] = part.zones.map((z) => uniform(z, mean));
-  }
+  if (does === 'form' && state.phase[i] === 'lump') form(state, part, i, step);
+  if (does === 'melt') for (const b of state.bits[i] ?? []) b.notch = false;
   if (does === 'transfer' || does === 'release')
     for (const k of together(state.groups, i)) state.opened[k] = true;
   if (does === 'park') for (const k of together(state.groups, i)) state.parked[k] = true;

@@ -1,4 +1,6 @@
 // Where glass is while it is worked, and how it gains or loses heat there.
+import type { Glass } from '../glass/glass';
+import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import type { HeatPlace } from '../work/heatPlace';
 import type { SkinLaw } from '../conduction/cells';
 import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from '../units/constants';
@@ -26,6 +28,28 @@ export interface Fires {
 }
 
 export const STUDIO_FIRES: Fires = { pot: 1150, gloryHole: 1200, garage: 510, annealer: 505 };
+
+/** The pot is run where its glass has this log₁₀ η, the glory hole so much hotter, the garage so far above annealing, K. Common practice, no source: 1150, 1200 and 510 °C for the soft batch. */
+const POT_LOG = 2.13;
+const HOLE_OVER_POT = 50;
+const GARAGE_OVER = 5;
+
+/** Pot, as a shop would run it for a glass, °C, to the next 10. */
+export const potFor = (glass: Glass): number =>
+  Math.round(temperatureAtLog(fitVft(glass), POT_LOG) / 10) * 10;
+
+/** The fires a shop has for a glass: as it would run them, but for what it says of its pot and its glory hole, °C. */
+export function firesFor(
+  glass: Glass,
+  says: { readonly pot?: number | undefined; readonly gloryHole?: number | undefined } = {},
+): Fires {
+  return {
+    pot: says.pot ?? potFor(glass),
+    gloryHole: says.gloryHole ?? potFor(glass) + HOLE_OVER_POT,
+    garage: glass.annealing + GARAGE_OVER,
+    annealer: glass.annealing,
+  };
+}
 
 const AIR = { walls: 35, air: 35, h: 15 } as const;
 

@@ -66,7 +66,8 @@ describe('what a step finds', () => {
 
 describe('too stiff', () => {
   const needs = STEPS.open.needs;
-  const limit = needs === 'soft' ? 4.1 : 5;
+  // Nothing moves from 5.5 on (PHYSICS §1); workable glass stops just short of it.
+  const limit = needs === 'soft' ? 4.1 : 5.4;
   it.each([
     [-0.05, undefined],
     [0.3, 'watch'],

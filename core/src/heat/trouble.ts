@@ -7,25 +7,41 @@ import type { Verdict } from '../units/why';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { STEPS } from '../work/steps';
+import { bitMean } from './heatBits';
 import { takes, zonesNow, type HeatPart, type HeatState } from './hotShop';
+import { sagsFrom } from './sag';
+import type { Fires } from './surroundings';
 import type { HeatZone } from './zones';
 
-/** What a step needs at worst, as log₁₀ η: not stiffer than this while it lasts … */
-const STIFFEST: Partial<Record<Band, number>> = { runny: 3, soft: 4.1, workable: 5 };
+/** What a step needs at worst, as log₁₀ η: not stiffer than this while it lasts (nothing moves from 5.5 on, PHYSICS §1) … */
+const STIFFEST: Partial<Record<Band, number>> = { runny: 3, soft: 4.1, workable: 5.4 };
 /** … or, for what has to set, not softer than this at its end. */
 const SOFTEST: Partial<Record<Band, number>> = { stiff: 3.9, set: 6.2 };
-/** Runnier than this nothing can be shaped. */
+/** Runnier than this nothing can be shaped, and a wall that was given its form loses it. */
 const RUNS = 2.5;
+/** Out of a heat a formed wall may come no runnier than this; a good deal runnier, and it is lost. */
+const OVERHEATED = 2.45;
+const LOST = 2.1;
 /** A skin nearer than this to its strain point is to be watched; at it, with hot glass beside it, it cracks. K */
 const NEAR_STRAIN = 40;
 /** Glass is under strain only beside glass this much hotter than the strain point, K. */
 const HOTTER = 60;
 /** Faces further apart than this pull at their join, K. Common practice, no source. */
 const FACES_APART = 380;
+/**
+ * A hot bit wants a wall of about 600 °C (soft glass; common practice, no source), 620 to seal hot: the same by viscosity, so that
+ * it holds for every glass.
+ */
+const TAKES_BIT = 8.7;
+const SEALS_HOT = 8.1;
+/** A sharp notch cracks so much earlier than plain glass, K. From memory. */
+const NOTCHED = 45;
+/** A skin is tugged only by glass so much hotter than itself, K: all of a piece cooling alike pulls at nothing. */
+const TUGGED = 60;
 
 /** What went wrong, on which part, and of what kind: what heat can mend, what only waiting can. */
 export interface Trouble {
-  readonly kind: 'stiff' | 'runs' | 'unset' | 'cold' | 'faces';
+  readonly kind: 'stiff' | 'runs' | 'unset' | 'cold' | 'faces' | 'sags';
   readonly part: number;
   readonly end: HeatZone['end'] | 'all';
   readonly verdict: Exclude<Verdict, { verdict: 'good' }>;
@@ -47,6 +63,8 @@ export interface Found {
   readonly coldest: number;
   readonly coldestZone: string;
   readonly mean: number;
+  /** It has its form: what runs loses it. A lump on the iron is only turned. */
+  readonly formed: boolean;
 }
 
 export function found(
@@ -69,7 +87,9 @@ export function found(
     sum += mean;
     count += 1;
   });
-  return count === 0 ? undefined : { hottest, coldest, coldestZone, mean: sum / count };
+  return count === 0
+    ? undefined
+    : { hottest, coldest, coldestZone, mean: sum / count, formed: state.phase[step.part] === 'formed' };
 }
 
 const NEVER_COLD = new Set(['gather', 'bit', 'begin', 'heat', 'park', 'fetch', 'box']);
@@ -78,14 +98,19 @@ const NEVER_COLD = new Set(['gather', 'bit', 'begin', 'heat', 'park', 'fetch', '
 export const needOf = (step: WorkStep): Band | undefined =>
   step.needs ?? STEPS[step.kind === 'own' ? (step.like ?? 'shapeBit') : step.kind].needs;
 
+/** "the lip of the bowl", or "the bowl" where it is one lump. */
+export const placeOf = (zone: string, part: string): string =>
+  zone === 'on the iron' || zone === 'all of it' || zone === '' ? `the ${part}` : `the ${zone} of the ${part}`;
+
 /**
- * The worst trouble of a step between its start and its end, or nothing. `watch` only when `margins` asks for them too.
+ * The worst trouble of a step at its end, or nothing. `margin` asks for glass so much less stiff than the step's limit, log₁₀ η.
  */
 export function troubleOf(
   step: WorkStep,
   parts: readonly HeatPart[],
   stiff: Stiffness,
   end: Found | undefined,
+  margin = 0,
 ): Trouble | undefined {
   const part = parts[step.part];
   const vft = stiff.vft[step.part];
@@ -104,18 +129,14 @@ export function troubleOf(
     remedy: string,
   ): Trouble => ({ kind, part: step.part, end: 'all', verdict: { verdict, because, remedy } });
   if (limit !== undefined) {
-    const place =
-      end.coldestZone === 'on the iron' || end.coldestZone === 'all of it'
-        ? 'glass'
-        : end.coldestZone;
-    if (log(end.coldest) > limit)
+    if (log(end.coldest) > limit - margin)
       return told(
         'stiff',
         log(end.coldest) > limit + 0.6 ? 'no' : 'watch',
-        `The ${place} of the ${part.name} is ${consistency(log(end.coldest))} (${degrees(end.coldest)}) before this is done; it wants ${needs} glass.`,
+        `${capital(placeOf(end.coldestZone, part.name))} is ${consistency(log(end.coldest))} (${degrees(end.coldest)}) before this is done; it wants ${needs} glass.`,
         'Heat it before this step, or make the step shorter.',
       );
-    if (log(end.hottest) < RUNS && needs !== 'runny')
+    if (end.formed && log(end.hottest) < RUNS && needs !== 'runny')
       return told(
         'runs',
         'watch',
@@ -125,7 +146,7 @@ export function troubleOf(
     return undefined;
   }
   const least = SOFTEST[needs];
-  if (least !== undefined && log(end.hottest) < least)
+  if (least !== undefined && log(end.hottest) < least + margin)
     return told(
       'unset',
       log(end.hottest) < least - 0.9 ? 'no' : 'watch',
@@ -135,46 +156,80 @@ export function troubleOf(
   return undefined;
 }
 
-/** A zone that has gone too cold beside hot glass, if any, among everything that is not in the box. */
+/** What could go cold: a zone or a bit, its skin, and how much warmer it must be kept than plain glass, K. */
+interface Skin {
+  readonly name: string;
+  readonly end: HeatZone['end'];
+  readonly skin: number;
+  readonly mean: number;
+  readonly notch: boolean;
+}
+
+/** Every skin of a part, its bits' among them. */
+function skins(state: HeatState, parts: readonly HeatPart[], i: number): Skin[] {
+  const part = parts[i] as HeatPart;
+  const zones = zonesNow(state, part, i);
+  const bits = state.bits[i] ?? [];
+  const ends = (k: number): HeatZone['end'] => zones[k]?.end ?? 'middle';
+  return [
+    ...zones.map((z, j): Skin => {
+      const t = state.cells[i]?.[j] as Float64Array;
+      const notch = bits.some((b) => b.on === j && b.notch);
+      return { name: placeOf(z.name, part.name), end: z.end, skin: t[t.length - 1] as number, mean: meanOf(z.grid, t), notch };
+    }),
+    ...bits.map((b): Skin => ({
+      name: b.name === '' ? `a bit on the ${part.name}` : `the ${b.name}`,
+      end: ends(b.on),
+      skin: b.cells[b.cells.length - 1] as number,
+      mean: bitMean(b),
+      notch: b.notch,
+    })),
+  ];
+}
+
+/** A zone or a bit that has gone too cold beside hot glass, if any, among everything that is not in the box. */
 export function coldTrouble(
   state: HeatState,
   parts: readonly HeatPart[],
   stiff: Stiffness,
   margin = 0,
 ): Trouble | undefined {
-  let worst: { over: number; part: number; zone: HeatZone; skin: number } | undefined;
+  let worst: { over: number; part: number; of: Skin } | undefined;
+  const all = parts.map((_, i) => skins(state, parts, i));
   parts.forEach((part, i) => {
     if (state.phase[i] !== 'formed' && state.phase[i] !== 'lump') return;
     // Hard glass shrinks a third as much: it stands cold beside hot.
     if (part.glass.family === 'hard') return;
     const strain = stiff.strainPoint[i] as number;
-    const mates = parts.flatMap((p, k) =>
-      areOne(state.groups, k, i)
-        ? zonesNow(state, p, k).map((z, j) => meanOf(z.grid, state.cells[k]?.[j] as Float64Array))
-        : [],
+    const hottest = Math.max(
+      ...parts.flatMap((_, k) => (areOne(state.groups, k, i) ? (all[k] ?? []).map((m) => m.mean) : [])),
     );
-    if (Math.max(...mates) < strain + HOTTER) return;
-    zonesNow(state, part, i).forEach((z, j) => {
-      const t = state.cells[i]?.[j] as Float64Array;
-      const skin = t[t.length - 1] as number;
-      const over = skin - strain;
-      if (over < NEAR_STRAIN + margin && (!worst || over < worst.over))
-        worst = { over, part: i, zone: z, skin };
-    });
+    if (hottest < strain + HOTTER) return;
+    for (const s of all[i] ?? []) {
+      const over = s.skin - strain - (s.notch ? NOTCHED : 0);
+      if (hottest - s.skin < TUGGED) continue;
+      if (over < NEAR_STRAIN + margin && (!worst || over < worst.over)) worst = { over, part: i, of: s };
+    }
   });
   if (!worst) return undefined;
-  const name = parts[worst.part]?.name ?? '';
+  const { over, of } = worst;
   return {
     kind: 'cold',
     part: worst.part,
-    end: worst.zone.end,
+    end: of.end,
     verdict: {
-      verdict: worst.over < 0 ? 'no' : 'watch',
-      because: `The ${worst.zone.name} of the ${name} is down to ${degrees(worst.skin)}${worst.over < 0 ? ', under' : ', near'} its strain point, beside glass that is hot: it cracks there.`,
-      remedy: 'Flash it before, or shield it; keep the hand torch on it while the rest is worked.',
+      verdict: over < 0 ? 'no' : 'watch',
+      because: of.notch
+        ? `${capital(of.name)} is down to ${degrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
+        : `${capital(of.name)} is down to ${degrees(of.skin)}${over < 0 ? ', under' : ', near'} its strain point, beside glass that is hot: it cracks there.`,
+      remedy: of.notch
+        ? 'Flash it before, and melt the notch in straight after the bit.'
+        : 'Flash it before, or shield it; keep the hand torch on it while the rest is worked.',
     },
   };
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const degrees = (t: number): string => `${String(Math.round(t))} °C`;
 
@@ -198,7 +253,8 @@ export function faces(
   if (Number.isNaN(ta) || Number.isNaN(tb)) return undefined;
   const cold = Math.min(ta, tb);
   const colder = ta < tb ? step.part : step.to;
-  if (step.seal === 'cold') return undefined;
+  // Hard glass goes cold into the flame; at the torch both faces are made white-hot as they are welded.
+  if (step.seal === 'cold' || parts[colder]?.glass.family === 'hard') return undefined;
   const strain = stiff.strainPoint[colder] as number;
   const told = (verdict: 'watch' | 'no', because: string, remedy: string): Trouble => ({
     kind: 'faces',
@@ -220,3 +276,102 @@ export function faces(
     );
   return undefined;
 }
+
+/** A hot bit on its wall, before it is put on: what the wall has to be for it. */
+export function bitTrouble(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  stiff: Stiffness,
+  step: WorkStep,
+): Trouble | undefined {
+  if (factsOf(step).does !== 'bit') return undefined;
+  const part = parts[step.part];
+  const vft = stiff.vft[step.part];
+  if (!part || !vft || state.phase[step.part] !== 'formed') return undefined;
+  const bit = state.bits[step.part]?.at(-1);
+  const zones = zonesNow(state, part, step.part);
+  const zone = bit && zones[bit.on];
+  const t = bit && state.cells[step.part]?.[bit.on];
+  if (!zone || !t) return undefined;
+  const wall = meanOf(zone.grid, t);
+  const log = logViscosity(vft, wall);
+  if (log <= SEALS_HOT) return undefined;
+  const on = `${capital(placeOf(zone.name, part.name))} is at ${degrees(wall)}`;
+  return {
+    kind: 'faces',
+    part: step.part,
+    end: zone.end,
+    verdict:
+      log > TAKES_BIT
+        ? {
+            verdict: 'no',
+            because: `${on}, too cold for a bit at ${degrees(bitMean(bit))}: it cracks, at once or in the box.`,
+            remedy: 'Flash it straight before, or warm the spot with the hand torch.',
+          }
+        : {
+            verdict: 'watch',
+            because: `${on}: the bit only seals cold there, and breaks away.`,
+            remedy: 'Flash it straight before.',
+          },
+  };
+}
+
+/** Out of a heat: has a wall that was formed begun to run? */
+export function heatedTrouble(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  stiff: Stiffness,
+  step: WorkStep,
+  margin = 0,
+): Trouble | undefined {
+  if (factsOf(step).does !== 'heat' && factsOf(step).heat !== 'glory hole') return undefined;
+  let worst: { log: number; mean: number; part: number; zone: HeatZone } | undefined;
+  parts.forEach((p, i) => {
+    if (!areOne(state.groups, i, step.part) || state.phase[i] !== 'formed') return;
+    zonesNow(state, p, i).forEach((zone, k) => {
+      const mean = meanOf(zone.grid, state.cells[i]?.[k] as Float64Array);
+      const log = logViscosity(stiff.vft[i] as Vft, mean);
+      if (log < OVERHEATED + margin && (!worst || log < worst.log)) worst = { log, mean, part: i, zone };
+    });
+  });
+  if (!worst) return undefined;
+  return {
+    kind: 'runs',
+    part: worst.part,
+    end: worst.zone.end,
+    verdict: {
+      verdict: worst.log < LOST ? 'no' : 'watch',
+      because: `${capital(placeOf(worst.zone.name, parts[worst.part]?.name ?? ''))} comes out at ${degrees(worst.mean)}, and runs: it loses its form.`,
+      remedy: 'Several short heats instead of one long one, or only the end that needs it.',
+    },
+  };
+}
+
+/** Let go too soft, it loses its form in the gloves and in the box. Seen where the piece is let go, and where it waits for that. */
+export function sagTrouble(
+  state: HeatState,
+  parts: readonly HeatPart[],
+  stiff: Stiffness,
+  step: WorkStep,
+  fires: Fires,
+): Trouble | undefined {
+  const { does } = factsOf(step);
+  const waits = step.kind === 'letSet';
+  if (does !== 'release' && !waits) return undefined;
+  const worst = sagsFrom(state, parts, stiff.vft, step.part, fires);
+  // A flash follows the wait and gives some of it back.
+  if (!worst || worst.share <= (waits ? 0.5 : 1)) return undefined;
+  const by = worst.by > 0.01 ? 'runs down altogether' : `sinks ${millimetres(worst.by)}`;
+  return {
+    kind: 'sags',
+    part: worst.part,
+    end: worst.zone.end,
+    verdict: {
+      verdict: worst.share > 2 ? 'no' : 'watch',
+      because: `Nobody turns it any more, and ${placeOf(worst.zone.name, parts[worst.part]?.name ?? '')} is still too soft inside: it ${by} before the box has set it.`,
+      remedy: 'Let the colour leave first, then a flash of two seconds, then away.',
+    },
+  };
+}
+
+const millimetres = (m: number): string => `${(m * 1e3).toFixed(1)} mm`;

@@ -22,7 +22,24 @@ export interface HeatZone {
   readonly emissivity: number;
   /** To the zone above it, W/K; 0 at the top. */
   readonly up: number;
+  /** How it stands, for what its own weight does to it. */
+  readonly stand: Stand;
 }
+
+/** Where a zone is when the piece stands: its lowest height, how tall it is, how far it leans out over what carries it, m; the wall. */
+export interface Stand {
+  readonly bottom: number;
+  readonly tall: number;
+  readonly out: number;
+  readonly wall: number;
+}
+
+/** Glass in a zone, m³. */
+export const zoneVolume = (z: Pick<HeatZone, 'area' | 'grid'>): number => {
+  let sum = 0;
+  for (const v of z.grid.volume) sum += v;
+  return z.area * sum;
+};
 
 /** How a zone lies along the profile. */
 interface Span {
@@ -50,6 +67,8 @@ const SOLID: readonly Span[] = [
 ];
 /** A solid no longer than so many times its width is one ball. */
 const BALL = 1.3;
+/** Glass over skin under this share of a ball's: a disc, not a ball. */
+const FLAT = 0.75;
 
 /**
  * Hot glass passes heat by shining through itself too: about so much altogether at working heat, W/(m·K). From memory.
@@ -69,10 +88,14 @@ export const wallZone = (
   area: number,
   glass: Glass,
   up: number,
+  stand: Omit<Stand, 'wall'> = NOWHERE,
 ): HeatZone => ({
-  ...zone(span, 'slab', wall / sides, sides * area, glass, up),
+  ...zone(span, 'slab', wall / sides, sides * area, glass, up, { ...stand, wall }),
   emissivity: emissivity(wall),
 });
+
+/** A zone whose place nobody asks for: it bears nothing. */
+const NOWHERE = { bottom: 0, tall: 0, out: 0 } as const;
 
 const zone = (
   span: Pick<Span, 'name' | 'end'>,
@@ -81,6 +104,7 @@ const zone = (
   area: number,
   glass: Glass,
   up: number,
+  stand: Stand,
 ): HeatZone => ({
   name: span.name,
   end: span.end,
@@ -90,6 +114,7 @@ const zone = (
   grid: gridOf(kind, thickness, CELLS, HOT_CONDUCTIVITY, glass.moltenDensity * HOT_HEAT),
   emissivity: emissivity(kind === 'slab' ? thickness : 2 * thickness),
   up,
+  stand,
 });
 
 /** Zones of a finished part, base to top. */
@@ -98,6 +123,16 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
   const n = outer.r.length;
   if (shape.opening === 'solid' && shape.height < BALL * 2 * shape.widest) {
     const radius = ((3 * shape.glassVolume) / (4 * Math.PI)) ** (1 / 3);
+    const stand = { bottom: shape.lowest, tall: shape.height, out: 0 };
+    // A flat one has far more skin than a ball of its glass, and cools by both faces.
+    const deep = shape.glassVolume / shape.outsideArea;
+    if (deep < FLAT * (radius / 3))
+      return [
+        zone({ name: 'all of it', end: 'middle' }, 'slab', deep, shape.outsideArea, glass, 0, {
+          ...stand,
+          wall: 2 * deep,
+        }),
+      ];
     return [
       zone(
         { name: 'all of it', end: 'middle' },
@@ -106,6 +141,7 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
         4 * Math.PI * radius ** 2,
         glass,
         0,
+        { ...stand, wall: 2 * radius },
       ),
     ];
   }
@@ -117,6 +153,7 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
     let weighed = 0;
     let r = 0;
     let count = 0;
+    let [low, high, narrow, wide] = [Infinity, -Infinity, Infinity, 0];
     for (let i = 1; i < n; i += 1) {
       const middle = ((outer.s[i - 1] as number) + (outer.s[i] as number)) / 2 / length;
       if (middle < span.from || middle >= span.to) continue;
@@ -127,16 +164,29 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
       weighed += ((outer.wall[i - 1] as number) + (outer.wall[i] as number)) * 0.5 * ring;
       r += radius;
       count += 1;
+      for (const k of [i - 1, i]) {
+        low = Math.min(low, outer.z[k] as number);
+        high = Math.max(high, outer.z[k] as number);
+        narrow = Math.min(narrow, outer.r[k] as number);
+        wide = Math.max(wide, outer.r[k] as number);
+      }
     }
+    const tall = Math.max(0, high - low);
     return {
       span,
       area: Math.max(area, 1e-6),
       wall: Math.max(area > 0 ? weighed / area : 0, 3e-4),
       radius: Math.max(count > 0 ? r / count : 0, 5e-4),
+      stand: {
+        bottom: count > 0 ? low : 0,
+        tall,
+        // What stands on the table all over leans on nothing; a steep wall carries itself.
+        out: count > 0 && low > shape.lowest + 1e-4 ? Math.max(0, wide - narrow - tall) : 0,
+      },
     };
   });
   const apart = length / spans.length;
-  return cut.map(({ span, area, wall, radius }, i) => {
+  return cut.map(({ span, area, wall, radius, stand }, i) => {
     const next = cut[i + 1];
     const neck = next
       ? solid
@@ -145,7 +195,7 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
       : 0;
     const up = (HOT_CONDUCTIVITY * neck) / apart;
     return solid
-      ? zone(span, 'rod', radius, area, glass, up)
+      ? zone(span, 'rod', radius, area, glass, up, { ...stand, wall })
       : wallZone(
           span,
           wall,
@@ -153,6 +203,7 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
           area,
           glass,
           up,
+          stand,
         );
   });
 }
@@ -165,18 +216,62 @@ export const zonesOnPipe = (zones: readonly HeatZone[], glass: Glass): HeatZone[
   zones.map((z) => {
     if (z.name !== 'lip') return z;
     const wall = Math.max(AT_PIPE, 1.5 * SIDES.lip * z.thickness);
-    return wallZone(z, wall, SIDES.closed, z.area / SIDES.lip / 2, glass, z.up);
+    return wallZone(z, wall, SIDES.closed, z.area / SIDES.lip / 2, glass, z.up, z.stand);
   });
 
 /** The lump a part is before it has its form: a ball of the glass on the iron. Volume m³. */
 export const lumpOf = (volume: number, glass: Glass): HeatZone => {
   const radius = ((3 * Math.max(volume, 1e-9)) / (4 * Math.PI)) ** (1 / 3);
   return zone(
-    { name: 'on the iron', end: 'middle' },
+    ON_THE_IRON,
     'ball',
     radius,
     4 * Math.PI * radius ** 2,
     glass,
     0,
+    { ...NOWHERE, tall: 2 * radius, wall: 2 * radius },
   );
 };
+const ON_THE_IRON = { name: 'on the iron', end: 'middle' } as const;
+
+/**
+ * The same glass half way to its form: glass over skin goes from the lump's to the form's by the same ratio with every second of
+ * blowing or shaping. `done` between 0 (the lump) and 1. What it will be are its zones.
+ */
+export function halfFormed(
+  volume: number,
+  will: readonly HeatZone[],
+  done: number,
+  glass: Glass,
+): HeatZone {
+  const lump = lumpOf(volume, glass);
+  const skin = will.reduce((sum, z) => sum + z.area, 0);
+  const held = will.reduce((sum, z) => sum + zoneVolume(z), 0);
+  const [from, to] = [lump.thickness / 3, skin > 0 ? held / skin : lump.thickness / 3];
+  // Shaping a solid never makes it thicker than the lump.
+  const thickness = from * (Math.min(from, to) / from) ** Math.max(0, Math.min(1, done));
+  return zone(ON_THE_IRON, 'slab', thickness, zoneVolume(lump) / thickness, glass, 0, {
+    ...NOWHERE,
+    wall: thickness,
+  });
+}
+
+/** A bit as it hangs on a part: a ball or a rod of its own, so thick, so heavy (kg). */
+export function bitZone(mass: number, thickness: number, glass: Glass): HeatZone {
+  const volume = Math.max(mass / glass.density, 1e-9);
+  const ball = lumpOf(volume, glass);
+  const radius = Math.min(ball.thickness, Math.max(thickness / 2, 5e-4));
+  if (radius > 0.8 * ball.thickness) return ball;
+  return zone(ON_THE_IRON, 'rod', radius, (2 * volume) / radius, glass, 0, {
+    ...NOWHERE,
+    wall: 2 * radius,
+  });
+}
+
+/** The same zone with a wall so many times as thick, its skin as it was. */
+export const thicker = (z: HeatZone, times: number, glass: Glass): HeatZone => ({
+  ...zone(z, z.kind, z.thickness * times, z.area, glass, z.up * times, {
+    ...z.stand,
+    wall: z.stand.wall * times,
+  }),
+});

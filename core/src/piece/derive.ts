@@ -93,6 +93,7 @@ export interface PlannedPart extends Part {
 
 /** A bit, with the stock it takes at the torch (all its copies together). */
 export interface PlannedBit extends ReadBit {
+  readonly input: BitInput;
   readonly stock: StockPlan | undefined;
 }
 

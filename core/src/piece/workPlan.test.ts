@@ -51,13 +51,13 @@ describe('parts as heat sees them', () => {
 });
 
 describe('parts as rules see them', () => {
-  it('have the neck they are opened from, and their iron; solid ones have none', () => {
+  it('have their width on the pipe, not as opened, and their iron; solid ones have no neck', () => {
     const { parts } = good(fresh('stemmed'));
     const rules = ruleParts(parts, 0.0254);
     rules.forEach((r, i) => {
       const p = parts[i];
       expect(r.hollow).toBe(p?.work === 'blown');
-      expect(r.neck).toBe(p?.work === 'blown' ? 2 * p.shape.lipRadius : undefined);
+      expect(r.neck).toBe(p?.work === 'blown' ? p.gathers?.gathers.at(-1)?.diameter : undefined);
       expect(r.iron).toBe(0.0254);
       expect(r.coloured).toBe(false);
     });

@@ -1,11 +1,19 @@
 // A piece's order of work, put together: its parts as the draft, the heat and the rules ask for them.
-import { zonesOf, zonesOnPipe } from '../heat/zones';
+import type { HeatBit } from '../heat/heatBits';
+import { zonesOf, zonesOnPipe, type HeatZone } from '../heat/zones';
 import type { HeatPart } from '../heat/hotShop';
 import type { BitInput } from './bits';
 import type { PlannedPart } from './derive';
 import { joins } from './joins';
 import type { Form } from '../shape/forms';
-import { draftWork, type DraftBit, type DraftInput, type DraftPart } from '../sequence/draftWork';
+import {
+  draftWork,
+  type DraftBit,
+  type DraftColour,
+  type DraftInput,
+  type DraftPart,
+} from '../sequence/draftWork';
+import type { BitPlace } from '../shape/bit';
 import type { WorkStep } from '../work/facts';
 import type { RulePart } from '../sequence/rules';
 import type { Way } from '../work/step';
@@ -15,9 +23,50 @@ export interface WorkInput {
   readonly form: Form;
   readonly way: Way;
   readonly parts: readonly PlannedPart[];
-  readonly bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[];
+  readonly bits: readonly DrawnBit[];
   readonly main: number;
+  /** Canes or ribs on the main part, as drawn. */
+  readonly cane?: { readonly twist: number; readonly rib?: unknown } | undefined;
 }
+
+/** A bit as drawn. */
+type DrawnBit = Pick<BitInput, 'name' | 'shape' | 'place'>;
+/** A bit as read: what all its copies weigh, kg, and how thick its glass is, m. */
+export interface WeighedBit {
+  readonly name: string;
+  readonly mass: number;
+  readonly measure: { readonly thickness: number };
+  readonly input: { readonly place: BitPlace };
+}
+
+/** The part a bit comes onto, and which of its zones: the nearest skin to its anchor. */
+function seatOf(
+  place: Pick<BitPlace, 'height' | 'out'>,
+  parts: readonly PlannedPart[],
+): { readonly part: number; readonly along: number } {
+  let best = { part: 0, along: 0.5, far: Infinity };
+  parts.forEach((p, i) => {
+    if (p.role === 'stopper') return;
+    const { r, z, s } = p.shape.outer;
+    const length = s[s.length - 1] ?? 1;
+    for (let k = 0; k < r.length; k += 1) {
+      const far = Math.hypot((r[k] as number) - place.out, (z[k] as number) - place.height);
+      if (far < best.far) best = { part: i, along: (s[k] as number) / length, far };
+    }
+  });
+  return best;
+}
+
+/** Where along its part each of so many zones ends, as a share of the skin: what bits are put by. */
+const zoneAlong = (zones: readonly HeatZone[], along: number): number => {
+  const all = zones.reduce((sum, z) => sum + z.area, 0);
+  let up = 0;
+  for (const [k, z] of zones.entries()) {
+    up += z.area;
+    if (along * all <= up) return k;
+  }
+  return Math.max(0, zones.length - 1);
+};
 
 /** Laid after the last gather, nothing clear lies over it. */
 const outside = (part: PlannedPart): boolean => {
@@ -25,9 +74,13 @@ const outside = (part: PlannedPart): boolean => {
   return last?.colour !== undefined;
 };
 
-/** Parts as heat sees them. */
-export const heatParts = (parts: readonly PlannedPart[]): HeatPart[] =>
-  parts.map((p) => {
+/** Parts as heat sees them, with the bits that come onto each. */
+export const heatParts = (
+  parts: readonly PlannedPart[],
+  bits: readonly WeighedBit[] = [],
+): HeatPart[] => {
+  const seats = bits.map((b) => seatOf(b.input.place, parts));
+  return parts.map((p, i) => {
     const zones = zonesOf(p.shape, p.glass);
     return {
       name: p.name,
@@ -35,8 +88,18 @@ export const heatParts = (parts: readonly PlannedPart[]): HeatPart[] =>
       zones,
       onPipe: p.work === 'blown' ? zonesOnPipe(zones, p.glass) : undefined,
       gathered: p.gathers?.gathers.map((g) => g.total / p.glass.density) ?? [p.shape.glassVolume],
+      bits: bits.flatMap((b, k): HeatBit[] => {
+        const seat = seats[k];
+        return seat?.part === i ? [heatBit(b, zoneAlong(zones, seat.along))] : [];
+      }),
     };
   });
+};
+
+const heatBit = (b: WeighedBit, at: number): HeatBit => {
+  const { copies } = b.input.place;
+  return { name: b.name, mass: b.mass / copies, thickness: b.measure.thickness, copies, at };
+};
 
 /** Parts as the rules see them. */
 export const ruleParts = (parts: readonly PlannedPart[], ironDiameter: number): RulePart[] =>
@@ -47,13 +110,20 @@ export const ruleParts = (parts: readonly PlannedPart[], ironDiameter: number): 
     family: p.glass.family,
     colourOutside: outside(p),
     coloured: p.layers.some((l) => l.colour),
-    neck: p.work === 'blown' && p.shape.lipRadius > 0 ? 2 * p.shape.lipRadius : undefined,
+    neck: p.work === 'blown' ? p.gathers?.gathers.at(-1)?.diameter : undefined,
     iron: ironDiameter,
   }));
 
-const AS = { bar: 'bar', canes: 'cane', weight: 'powder', passes: 'powder' } as const;
+const AS = {
+  bar: 'bar',
+  canes: 'cane',
+  weight: 'powder',
+  passes: 'powder',
+  coats: 'film',
+  pieces: 'pieces',
+} as const;
 
-function draftPart(p: PlannedPart, laid: PartColours): DraftPart {
+function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): DraftPart {
   const gathers = p.gathers?.gathers.length ?? 0;
   return {
     name: p.name,
@@ -61,32 +131,49 @@ function draftPart(p: PlannedPart, laid: PartColours): DraftPart {
     closed: p.shape.opening === 'closed',
     stopper: p.role === 'stopper',
     gathers,
-    colours: laid.flatMap((l) => {
-      const { kind } = l.amount;
-      if (kind === 'pieces') return [];
-      return [
-        {
-          after: Math.min(Math.max(1, l.after), Math.max(1, gathers)),
-          as: kind === 'coats' ? ('film' as const) : AS[kind],
-          outside: outside(p) && l.after >= gathers,
-        },
-      ];
+    colours: laid.map((l): DraftColour => {
+      const colour = p.layers.find((k) => k.colour?.id === l.colour)?.colour;
+      const as = AS[l.amount.kind];
+      return {
+        after: Math.min(Math.max(1, l.after), Math.max(1, gathers)),
+        as: as === 'powder' && colour && crumbsOnly(colour.forms) ? 'frit' : as,
+        outside: outside(p) && l.after >= gathers,
+        diameter: l.amount.diameter,
+      };
     }),
     mass: p.mass,
     lowest: p.shape.lowest,
+    height: p.shape.height,
+    width: 2 * p.shape.widest,
+    scrap: p.gathers ? Math.max(0, p.gathers.toGather.value - p.mass) : undefined,
+    ribs: cane?.rib !== undefined,
+    twisted: (cane?.twist ?? 0) !== 0 && (cane?.rib !== undefined || laid.some((l) => l.amount.kind === 'canes')),
   };
 }
 
+/** Bought as crumbs and not as powder. */
+const crumbsOnly = (forms: readonly string[]): boolean =>
+  forms.includes('frit') && !forms.includes('powder');
+
 type PartColours = readonly {
+  readonly colour?: string | undefined;
   readonly after: number;
-  readonly amount: { readonly kind: keyof typeof AS | 'coats' | 'pieces' };
+  readonly amount: { readonly kind: keyof typeof AS; readonly diameter?: number | undefined };
 }[];
 
-/** What a bit is in the making, by its shape. */
-function draftBit(b: Pick<BitInput, 'name' | 'shape' | 'place'>): DraftBit {
+/** A wrap within so much of its part's top is a lip wrap, m. */
+const AT_LIP = 0.012;
+
+/** What a bit is in the making, by its shape and its place. */
+function draftBit(b: DrawnBit, parts: readonly PlannedPart[], weighed: WeighedBit | undefined): DraftBit {
+  const seat = seatOf(b.place, parts);
+  const part = parts[seat.part];
+  const top = part ? part.shape.lowest + part.shape.height : Infinity;
   const kind =
     b.shape.kind === 'wrap'
-      ? 'wrap'
+      ? part?.shape.opening === 'open' && b.place.height > top - AT_LIP
+        ? 'lipWrap'
+        : 'wrap'
       : b.shape.kind === 'dot'
         ? 'prunts'
         : b.shape.kind === 'bent'
@@ -94,19 +181,29 @@ function draftBit(b: Pick<BitInput, 'name' | 'shape' | 'place'>): DraftBit {
             ? 'handle'
             : 'spout'
           : 'other';
-  return { name: b.name, kind, copies: b.place.copies };
+  return {
+    name: b.name,
+    kind,
+    copies: b.place.copies,
+    part: seat.part,
+    zone: seat.along < 0.2 ? 'base' : seat.along > 0.85 ? 'top' : 'middle',
+    mass: weighed && weighed.mass / b.place.copies,
+  };
 }
 
 /** A piece as the draft asks for it. `colours` by part, as laid. */
 export const draftInput = (
   input: WorkInput,
   colours: readonly (PartColours | undefined)[],
+  weighed: readonly WeighedBit[] = [],
 ): DraftInput => ({
   form: input.form,
   way: input.way,
-  parts: input.parts.map((p, i) => draftPart(p, colours[i] ?? [])),
+  parts: input.parts.map((p, i) =>
+    draftPart(p, colours[i] ?? [], i === input.main ? input.cane : undefined),
+  ),
   joins: joins(input.parts).map((j) => [j.a, j.b] as const),
-  bits: input.bits.map(draftBit),
+  bits: input.bits.map((b, i) => draftBit(b, input.parts, weighed[i])),
   main: input.main,
 });
 
@@ -114,4 +211,5 @@ export const draftInput = (
 export const draftFor = (
   input: WorkInput,
   colours: readonly (PartColours | undefined)[],
-): WorkStep[] => draftWork(draftInput(input, colours));
+  weighed: readonly WeighedBit[] = [],
+): WorkStep[] => draftWork(draftInput(input, colours, weighed));

@@ -2,7 +2,8 @@
 import { SHIPPED_RACK } from '../rack/rack';
 import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
-import { assemblyOrders, assess, garageWaits } from './assembly';
+import { assess, garageWaits } from './assembly';
+import { assemblyOrders } from './assemblyOrders';
 import { draftWork, type DraftInput, type DraftPart } from './draftWork';
 import { factsOf } from '../work/facts';
 

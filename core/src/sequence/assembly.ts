@@ -1,12 +1,11 @@
 // Orders of assembly compared: every way the joins can be made, each drafted, its heats placed and its heat worked through, and
 // told apart by what it risks: waits in the garage, glass near its strain point, faces apart, what hangs far out on the iron,
 // and thin glass that goes on before other joins.
-import { heatOfWork } from '../heat/ofWork';
-import { withHelpers } from '../work/clock';
-import { afterJoins, areOne, eachApart, together, unite, type Groups } from '../work/joined';
-import { placeHeats } from '../heat/placeHeats';
+import { afterJoins, areOne, eachApart, together, unite } from '../work/joined';
+import { placeOnClock } from '../heat/placeOnClock';
+import { STUDIO_FIRES, type Fires } from '../heat/surroundings';
 import type { HeatPart } from '../heat/hotShop';
-import { assemblyOrder, draftWork, sorted, type DraftInput, type Joined } from './draftWork';
+import { draftWork, type DraftInput, type Joined } from './draftWork';
 import { factsOf, type WorkStep } from '../work/facts';
 
 /** One order of assembly, and what it risks. */
@@ -46,57 +45,17 @@ export const RISK_WEIGHTS = {
 const THIN = 0.003;
 const TEN_MINUTES = 600;
 
-/** Every order the joins can be made in, what hangs on the main part never carried; at most `most`. */
-export function assemblyOrders(
-  count: number,
-  joins: DraftInput['joins'],
-  main: number,
-  most = 24,
-): Joined[][] {
-  // A tree of joins: where parts touch in a ring, the nearest to the main part hold.
-  const tree = assemblyOrder(count, joins, main);
-  const found = new Map<string, Joined[]>();
-  const walk = (left: readonly Joined[], groups: Groups, done: readonly Joined[]): void => {
-    if (found.size >= most) return;
-    if (left.length === 0) {
-      const key = canonical(done, main);
-      if (!found.has(key)) found.set(key, [...done]);
-      return;
-    }
-    left.forEach((join, i) => {
-      // The side towards the main part stands, the other is carried to it.
-      const next = [...groups];
-      unite(next, join.part, join.to);
-      walk(
-        left.filter((_, k) => k !== i),
-        next,
-        [...done, join],
-      );
-    });
-  };
-  walk(tree, eachApart(count), []);
-  return [...found.values()];
-}
-
-/** Joins onto the main part come after those apart from it, so orders that differ only in that are one. */
-function canonical(order: readonly Joined[], main: number): string {
-  const { apart, onto } = sorted(order, main);
-  const told = (joins: readonly Joined[]): string =>
-    joins.map((j) => `${String(j.part)}>${String(j.to)}`).join(' ');
-  return `${told(apart)} | ${told(onto)}`;
-}
-
 /** One order drafted, heated and judged. */
 export function assess(
   input: DraftInput,
   parts: readonly HeatPart[],
   order: readonly Joined[],
+  fires: Fires = STUDIO_FIRES,
 ): Assembly {
   const { main } = input;
   const draft = draftWork({ ...input, order });
-  const { steps } = placeHeats(parts, draft, { main, helpers: true });
-  const starts = withHelpers(steps, main);
-  const heat = heatOfWork(parts, steps, starts);
+  const { placed, starts, heat } = placeOnClock(parts, draft, { main, helpers: true }, fires);
+  const { steps } = placed;
   const no = heat.steps.filter((s) => s.verdict?.verdict === 'no').length;
   const watch = heat.steps.filter((s) => s.verdict?.verdict === 'watch').length;
   const heats = steps.filter((s) => factsOf(s).does === 'heat').length;

@@ -30,9 +30,9 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
   ),
   step(
     'rollColour',
-    'Roll in colour',
+    'Roll in powder',
     'marver',
-    'powder, frit',
+    'powder',
     'Hot enough to hold, even all round.',
     {
       needs: 'soft',
@@ -89,9 +89,8 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     'Clear button',
     'bench',
     'bit',
-    'All colour is outside: a button of clear where the punty will stick.',
+    'Colour lies outside here: a button of clear where the punty will stick.',
     {
-      needs: 'workable',
       caution: TWO,
     },
   ),
@@ -163,7 +162,6 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     'bit, tweezers',
     'Low on first, up and over, melt both ends in.',
     {
-      needs: 'workable',
       caution: TWO,
     },
   ),
@@ -184,22 +182,20 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     'bit, stamp',
     'Drop, shear, stamp; each melted in at its edge.',
     {
-      needs: 'workable',
       caution: TWO,
     },
   ),
   step('wrap', 'Wrap', 'bench', 'bit', 'Start, turn steadily, thin off and cut.', {
-    needs: 'workable',
     caution: TWO,
   }),
   step(
     'meltNotch',
-    'Melt the notch in',
+    'Round the notch',
     'bench',
     'hand torch',
-    'Round every sharp inner corner until the fillet is round: notches crack.',
+    'Melt the sharp inner corner until the fillet is round: notches crack.',
     {
-      needs: 'soft',
+      
       caution: 'A hand torch needs a clear bench and local gas rules.',
     },
   ),

@@ -23,6 +23,10 @@ export type Effect =
   /** Parked where it stays hot. */
   | 'park'
   | 'fetch'
+  /** A bit comes onto the part, hot, with a sharp notch round it. */
+  | 'bit'
+  /** Notches are melted in. */
+  | 'melt'
   /** The step's part becomes one with the part it is joined to. */
   | 'join'
   | 'punty'
@@ -44,6 +48,8 @@ export interface Facts {
   /** Whose hands: the first leads. */
   readonly hands: readonly Skill[];
   readonly station: Station | undefined;
+  /** Done before the clock runs, or beside the piece by whoever helps: it costs the glass at the bench no time. */
+  readonly off: 'ahead' | 'beside' | 'after' | undefined;
 }
 
 const f = (
@@ -51,7 +57,7 @@ const f = (
   heat: HeatPlace,
   hands: readonly Skill[],
   station: Station | undefined,
-  more: { does?: Effect; zone?: Zone } = {},
+  more: { does?: Effect; zone?: Zone; off?: Facts['off'] } = {},
 ): Facts => ({
   seconds,
   heat,
@@ -59,6 +65,7 @@ const f = (
   station,
   does: more.does ?? 'nothing',
   zone: more.zone ?? 'all',
+  off: more.off,
 });
 
 const G = ['gaff'] as const;
@@ -67,7 +74,7 @@ const T = ['torch'] as const;
 
 /** Facts by kind. */
 export const FACTS: Readonly<Record<StepId, Facts>> = {
-  warmIron: f(90, 'furnace mouth', [], undefined),
+  warmIron: f(90, 'furnace mouth', [], undefined, { off: 'ahead' }),
   gather: f(12, 'furnace mouth', ['gather'], 'furnace', { does: 'gather' }),
   marver: f(10, 'marver', G, 'marver'),
   block: f(12, 'block', G, 'bench'),
@@ -79,19 +86,19 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   blow: f(15, 'bench', ['gaff', 'blow'], 'bench', { does: 'form' }),
   neck: f(15, 'tools', G, 'bench', { zone: 'top' }),
   foot: f(8, 'tools', G, 'bench', { zone: 'base' }),
-  stem: f(20, 'tools', GB, 'bench'),
-  footBit: f(20, 'tools', GB, 'bench'),
+  stem: f(20, 'tools', GB, 'bench', { does: 'bit', zone: 'base' }),
+  footBit: f(20, 'tools', GB, 'bench', { does: 'bit', zone: 'base' }),
   shapeSolid: f(20, 'tools', G, 'bench', { does: 'form' }),
-  setBase: f(20, 'bench', G, 'bench', { zone: 'base' }),
+  setBase: f(10, 'bench', G, 'bench', { zone: 'base' }),
   punty: f(10, 'bench', GB, 'bench', { does: 'punty', zone: 'base' }),
   transfer: f(8, 'bench', GB, 'bench', { does: 'transfer' }),
   longReheat: f(60, 'glory hole', G, 'glory hole', { does: 'heat', zone: 'top' }),
   trim: f(10, 'tools', G, 'bench', { zone: 'top' }),
   open: f(14, 'tools', G, 'bench', { zone: 'top' }),
   spin: f(12, 'glory hole', G, 'glory hole', { zone: 'top' }),
-  lipWrap: f(12, 'tools', GB, 'bench', { zone: 'top' }),
+  lipWrap: f(12, 'tools', GB, 'bench', { zone: 'top', does: 'bit' }),
   firePolish: f(10, 'glory hole', G, 'glory hole', { zone: 'top' }),
-  crackOff: f(10, 'bench', ['gaff', 'door'], undefined, { does: 'release' }),
+  crackOff: f(8, 'bench', ['gaff', 'door'], undefined, { does: 'release' }),
   knockOff: f(8, 'bench', ['gaff', 'door'], undefined, { does: 'release' }),
   sealMark: f(10, 'hand torch', GB, 'bench', { zone: 'top' }),
   box: f(10, 'bench', ['door'], 'annealer', { does: 'box' }),
@@ -102,8 +109,9 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   openTorch: f(90, 'flame', T, 'torch', { zone: 'top' }),
   sealTorch: f(30, 'flame', T, 'torch', { zone: 'top' }),
   flameAnneal: f(60, 'soft flame', T, 'torch'),
+  warmThrough: f(20, 'soft flame', T, 'torch', { does: 'heat' }),
   torchOff: f(15, 'bench', T, 'torch'),
-  warmColour: f(600, 'bench', [], 'colour kiln'),
+  warmColour: f(600, 'bench', [], 'colour kiln', { off: 'ahead' }),
   pickColour: f(15, 'bench', ['gather'], 'colour kiln'),
   rollColour: f(8, 'bench', G, 'marver'),
   pickCane: f(15, 'bench', G, 'colour kiln'),
@@ -111,7 +119,7 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   dipMould: f(8, 'tools', G, 'bench'),
   leaf: f(8, 'marver', G, 'marver'),
   fume: f(20, 'bench', G, 'bench'),
-  clearButton: f(10, 'bench', GB, 'bench', { zone: 'base' }),
+  clearButton: f(10, 'bench', GB, 'bench', { zone: 'base', does: 'bit' }),
   garage: f(8, 'garage', ['door'], 'garage', { does: 'park' }),
   fetch: f(12, 'garage', ['bit'], 'garage', { does: 'fetch' }),
   bit: f(25, 'furnace mouth', ['bit'], 'furnace', { does: 'gather' }),
@@ -119,17 +127,17 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   glueBit: f(8, 'bench', GB, 'bench', { zone: 'base' }),
   straight: f(5, 'bench', G, 'bench'),
   shapeBit: f(15, 'tools', G, 'bench', { does: 'form' }),
-  handle: f(20, 'tools', GB, 'bench', { zone: 'middle' }),
+  handle: f(20, 'tools', GB, 'bench', { zone: 'middle', does: 'bit' }),
   spout: f(10, 'tools', G, 'bench', { zone: 'top' }),
-  prunts: f(25, 'tools', GB, 'bench', { zone: 'middle' }),
-  wrap: f(15, 'tools', GB, 'bench', { zone: 'middle' }),
-  meltNotch: f(15, 'hand torch', G, 'bench', { zone: 'middle' }),
+  prunts: f(25, 'tools', GB, 'bench', { zone: 'middle', does: 'bit' }),
+  wrap: f(15, 'tools', GB, 'bench', { zone: 'middle', does: 'bit' }),
+  meltNotch: f(15, 'hand torch', G, 'bench', { zone: 'middle', does: 'melt' }),
   fold: f(15, 'tools', G, 'bench', { zone: 'top' }),
   steam: f(6, 'bench', G, 'bench'),
   thinLip: f(10, 'tools', G, 'bench', { zone: 'top' }),
   coolStem: f(12, 'bench', G, 'bench'),
   shield: f(10, 'bench', ['shield'], undefined),
-  scrap: f(20, 'bench', ['door'], undefined),
+  scrap: f(20, 'bench', ['door'], undefined, { off: 'after' }),
   polishScar: f(20, 'hand torch', ['door'], undefined, { zone: 'base' }),
   warmRod: f(30, 'soft flame', T, 'torch', { does: 'begin' }),
   cutTube: f(20, 'bench', T, 'torch'),
@@ -144,6 +152,40 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   fumeTorch: f(30, 'flame', T, 'torch'),
   kilnGarage: f(10, 'garage', T, 'garage', { does: 'park' }),
   kilnFetch: f(10, 'garage', T, 'garage', { does: 'fetch' }),
+  growBubble: f(10, 'bench', ['gaff', 'blow'], 'bench'),
+  wetPaper: f(12, 'block', G, 'bench'),
+  swing: f(8, 'bench', G, undefined),
+  spotHeat: f(15, 'hand torch', G, 'bench', { zone: 'middle' }),
+  stiffenSpot: f(8, 'block', G, 'bench', { zone: 'base' }),
+  collar: f(10, 'marver', ['gather'], 'marver'),
+  rollFrit: f(8, 'bench', G, 'marver'),
+  setIn: f(10, 'marver', G, 'marver'),
+  drip: f(15, 'bench', GB, 'bench'),
+  score: f(8, 'bench', G, 'bench', { zone: 'top' }),
+  footing: f(12, 'tools', G, 'bench', { does: 'form' }),
+  masher: f(20, 'tools', G, 'bench', { does: 'form' }),
+  measure: f(15, 'bench', G, 'bench'),
+  plug: f(12, 'tools', G, 'bench', { zone: 'middle' }),
+  ridge: f(15, 'tools', G, 'bench', { zone: 'middle' }),
+  spoolFoot: f(20, 'tools', GB, 'bench', { zone: 'base', does: 'bit' }),
+  closeEnd: f(15, 'tools', G, 'bench', { zone: 'base' }),
+  dropDisc: f(10, 'tools', GB, 'bench', { zone: 'base' }),
+  constrict: f(15, 'tools', G, 'bench', { zone: 'middle' }),
+  lowerOn: f(15, 'bench', GB, 'bench', { does: 'join' }),
+  cutFree: f(8, 'tools', G, 'bench', { zone: 'top' }),
+  openFoot: f(15, 'tools', G, 'bench', { zone: 'base' }),
+  thinBead: f(12, 'tools', GB, 'bench', { zone: 'base', does: 'bit' }),
+  foldFoot: f(15, 'tools', G, 'bench', { zone: 'base' }),
+  castOff: f(6, 'tools', G, 'bench', { zone: 'middle' }),
+  makePunty: f(40, 'bench', ['bit'], 'furnace', { off: 'beside' }),
+  bringBit: f(25, 'bench', ['bit'], 'furnace', { off: 'beside' }),
+  addBit: f(12, 'tools', GB, 'bench', { zone: 'middle', does: 'bit' }),
+  letSet: f(4, 'bench', G, 'bench'),
+  lastFlash: f(3, 'glory hole', G, 'glory hole', { does: 'heat' }),
+  heatIn: f(15, 'glory hole', G, 'glory hole', { does: 'heat' }),
+  cutLengths: f(40, 'bench', G, 'bench'),
+  cutHeight: f(300, 'bench', ['door'], undefined, { off: 'after' }),
+  polishCold: f(600, 'bench', ['door'], undefined, { off: 'after' }),
 };
 
 /** One step of a piece's own order. */

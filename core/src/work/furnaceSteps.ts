@@ -76,7 +76,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'paper',
     'Blow to width; what is hot goes thin, so choose what is hot.',
     {
-      needs: 'workable',
+      needs: 'soft',
     },
   ),
   step(
@@ -101,11 +101,11 @@ export const FURNACE_STEPS: readonly Step[] = [
   ),
   step(
     'stem',
-    'Merese and stem',
+    'Stem',
     'bench',
     'jacks',
     'A bit on the cooled base for each part, tooled to the calipers; check it is straight from several sides before it sets.',
-    { needs: 'workable', caution: 'Bit and piece both hot: one person leads.' },
+    { caution: 'Bit and piece both hot: one person leads.' },
   ),
   step(
     'footBit',
@@ -113,7 +113,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'bench',
     'jacks, paddle',
     'A bit on the stem, opened and pressed flat; the stem is kept cool meanwhile.',
-    { needs: 'workable', caution: 'Bit and piece both hot: one person leads.' },
+    { caution: 'Bit and piece both hot: one person leads.' },
   ),
   step(
     'shapeSolid',
@@ -196,7 +196,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'bench',
     'jacks',
     'Wrap a ring of glass round the mouth and tool it to size.',
-    { needs: 'workable' },
+    { caution: 'Bit and piece both hot: one person leads.' },
   ),
   step('firePolish', 'Fire-polish', 'glory hole', 'glory hole', 'Lip smooth, tool marks gone.', {
     needs: 'soft',
@@ -205,12 +205,12 @@ export const FURNACE_STEPS: readonly Step[] = [
   }),
   step(
     'crackOff',
-    'Knock off and polish the scar',
+    'Knock off the punty',
     'knock-off',
-    'hand torch',
-    'Off the punty into the gloves; fire-polish or later grind the scar, it is sharp.',
+    'gloves',
+    'One light tap on the punty, into the gloves; the scar is sharp until it is polished.',
     {
-      caution: 'Heat-proof gloves and shade; a hand torch needs a clear bench and local gas rules.',
+      caution: 'Heat-proof gloves and eye protection: chips fly.',
     },
   ),
   step(
@@ -220,7 +220,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'gloves',
     'A drop of water on the neck, one light tap, into the gloves.',
     {
-      caution: 'Heat-proof gloves, eye protection: chips fly.',
+      caution: 'Heat-proof gloves and eye protection: chips fly.',
     },
   ),
   step(

@@ -15,7 +15,8 @@ export type Place =
   | 'torch'
   | 'garage'
   | 'colour kiln'
-  | 'kiln';
+  | 'kiln'
+  | 'cold bench';
 
 /** A kind of step. `caution` is there wherever the work can hurt someone. */
 export interface Step {
@@ -106,8 +107,43 @@ export type StepId =
   | 'weld'
   | 'notchTorch'
   | 'fumeTorch'
+  | 'warmThrough'
   | 'kilnGarage'
-  | 'kilnFetch';
+  | 'kilnFetch'
+  | 'growBubble'
+  | 'wetPaper'
+  | 'swing'
+  | 'spotHeat'
+  | 'stiffenSpot'
+  | 'collar'
+  | 'rollFrit'
+  | 'setIn'
+  | 'drip'
+  | 'score'
+  | 'footing'
+  | 'masher'
+  | 'measure'
+  | 'plug'
+  | 'ridge'
+  | 'spoolFoot'
+  | 'closeEnd'
+  | 'dropDisc'
+  | 'constrict'
+  | 'lowerOn'
+  | 'cutFree'
+  | 'openFoot'
+  | 'thinBead'
+  | 'foldFoot'
+  | 'castOff'
+  | 'makePunty'
+  | 'bringBit'
+  | 'addBit'
+  | 'letSet'
+  | 'lastFlash'
+  | 'heatIn'
+  | 'cutLengths'
+  | 'cutHeight'
+  | 'polishCold';
 
 /** Puts a step together; whatever is not said is absent. */
 export const step = (

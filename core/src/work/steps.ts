@@ -1,10 +1,11 @@
 // Every step of the default orders, by id.
 import { ASSEMBLY_STEPS } from './assemblySteps';
+import { CRAFT_STEPS } from './craftSteps';
 import { FURNACE_STEPS } from './furnaceSteps';
 import type { Step, StepId } from './step';
 import { TORCH_STEPS } from './torchSteps';
 
 /** Look-up of a step kind. */
 export const STEPS: Readonly<Record<StepId, Step>> = Object.fromEntries(
-  [...FURNACE_STEPS, ...ASSEMBLY_STEPS, ...TORCH_STEPS].map((s) => [s.id, s]),
+  [...FURNACE_STEPS, ...ASSEMBLY_STEPS, ...CRAFT_STEPS, ...TORCH_STEPS].map((s) => [s.id, s]),
 ) as Record<StepId, Step>;

@@ -61,6 +61,14 @@ export const TORCH_STEPS: readonly Step[] = [
     },
   ),
   step(
+    'warmThrough',
+    'Back through the flame',
+    'torch',
+    'soft flame',
+    'All of it, in a wide flame, so that nothing falls too cold while one place is worked.',
+    { fire: true },
+  ),
+  step(
     'warmRod',
     'Warm the rod',
     'torch',

@@ -14,7 +14,7 @@ export interface RulePart {
   /** Colour lies outside, under nothing clear. */
   readonly colourOutside: boolean;
   readonly coloured: boolean;
-  /** Narrowest outer diameter at its top, m, and its iron's; for the neck. */
+  /** Its glass across as it hangs on the iron before it is blown, m, and the iron; for the neck. */
   readonly neck: number | undefined;
   readonly iron: number | undefined;
 }

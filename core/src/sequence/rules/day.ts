@@ -35,8 +35,11 @@ export const DAY: readonly Rule[] = [
   ),
   rule('nothing-after-box', 'Nothing is worked that is in the box.', (q) =>
     q.steps
-      .filter((s, i) =>
-        q.steps.some((t, k) => k < i && t.part === s.part && factsOf(t).does === 'box'),
+      .filter(
+        (s, i) =>
+          // Scrap, and grinding once it is cold, come after.
+          factsOf(s).off !== 'after' &&
+          q.steps.some((t, k) => k < i && t.part === s.part && factsOf(t).does === 'box'),
       )
       .map((s) => tell(s, 'no', 'It is in the box already.', 'Move this step before the box.')),
   ),

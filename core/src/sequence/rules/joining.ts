@@ -151,7 +151,7 @@ export const JOINING: readonly Rule[] = [
     const last = [...q.steps].reverse().find((s) => s.kind === 'attach');
     if (!last || q.steps.filter((s) => s.kind === 'attach').length < 3) return [];
     const i = q.steps.indexOf(last);
-    const near = q.steps.slice(Math.max(0, i - 4), i).some((s) => heats(s));
+    const near = q.steps.slice(Math.max(0, i - 12), i).some((s) => heats(s));
     return near
       ? []
       : [

@@ -1,6 +1,9 @@
 // Rules of the transfer: neck, punty, and what is done before and after it leaves the pipe. Common practice, no source, unless a rule says so.
 import { kinds, never, rule, tell, without, withoutAfter, type Rule } from './asking';
 
+/** Glass so many times wider than its pipe is a long way to jack in. Common practice, no source. */
+const WIDE_ON_PIPE = 4;
+
 export const TRANSFER: readonly Rule[] = [
   rule('neck-first', 'The neck is jacked before the punty: it must break there.', (q) =>
     without(q, kinds('transfer'), kinds('neck'), never).map((s) =>
@@ -12,12 +15,12 @@ export const TRANSFER: readonly Rule[] = [
       .filter((s) => s.kind === 'neck')
       .flatMap((s) => {
         const p = parts[s.part];
-        return p?.neck !== undefined && p.iron !== undefined && p.neck > 2.2 * p.iron
+        return p?.neck !== undefined && p.iron !== undefined && p.neck > WIDE_ON_PIPE * p.iron
           ? [
               tell(
                 s,
                 'watch',
-                `The top of the ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide, the pipe ${String(Math.round(p.iron * 1e3))}: the neck has to be pulled in a long way.`,
+                `The ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide on the pipe, the pipe ${String(Math.round(p.iron * 1e3))} mm: the neck has to be pulled in a long way.`,
                 'Jack it in thinner than the pipe while it is hot, or take a wider pipe.',
               ),
             ]
@@ -139,6 +142,21 @@ export const TRANSFER: readonly Rule[] = [
         ),
       ),
   ),
+  rule('spout-first', 'The spout before the handle: the handle goes where the spout says.', (q) =>
+    q.steps
+      .filter(
+        (s, i) =>
+          s.kind === 'spout' && q.steps.some((t, k) => k < i && t.kind === 'handle' && t.part === s.part),
+      )
+      .map((s) =>
+        tell(
+          s,
+          'watch',
+          'The handle is on already: the heat for the spout softens it, and it may not stand opposite.',
+          'Pull the spout first.',
+        ),
+      ),
+  ),
   rule('foot-before-punty', 'The foot is flattened while the piece is on the pipe.', (q) =>
     q.steps
       .filter(
@@ -150,7 +168,7 @@ export const TRANSFER: readonly Rule[] = [
   ),
   rule('polished-before-off', 'Tool marks go in the fire before it leaves the punty.', (q) =>
     q.way === 'furnace'
-      ? without(q, kinds('crackOff'), kinds('firePolish'), never, true).map((s) =>
+      ? without(q, kinds('crackOff'), kinds('firePolish', 'spin'), never, true).map((s) =>
           tell(s, 'watch', 'Tool marks and shear marks stay.', 'Fire-polish before knocking off.'),
         )
       : [],

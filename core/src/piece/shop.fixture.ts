@@ -1,0 +1,91 @@
+// Pieces of the trade's own clock (TRADE §14), made up for the tests: what somebody demonstrates, drawn as the product asks for it.
+import { draftPlaced, type Drafted } from '../sequence/draftPlaced';
+import { draftInput, heatParts } from './workPlan';
+import { firesFor, potFor } from '../heat/surroundings';
+import { heatOfWork, type WorkHeat } from '../heat/ofWork';
+import type { HeatPart } from '../heat/hotShop';
+import { SHIPPED_RACK } from '../rack/rack';
+import type { Glass } from '../glass/glass';
+import type { Form } from '../shape/forms';
+import type { Profile } from '../shape/profile';
+import { inTurn, withHelpers } from '../work/clock';
+import type { WorkStep } from '../work/facts';
+import { derive, type Derived, type PieceInput } from './derive';
+import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
+
+/** A point of an outline, mm. */
+export type At = readonly [height: number, radius: number, wall: number, corner?: boolean];
+
+export const outline = (...points: readonly At[]): Profile =>
+  points.map(([height, radius, wall, corner]) => ({
+    height: height / 1e3,
+    radius: radius / 1e3,
+    wall: wall / 1e3,
+    ...(corner === true && { corner }),
+  }));
+
+export const glassOf = (id: string): Glass => {
+  const glass = SHIPPED_RACK.glass(id);
+  if (!glass) throw new Error(`the rack has lost ${id}`);
+  return glass;
+};
+
+/** A piece in a glass, with the shop's ordinary settings for that glass. */
+export const pieceOf = (
+  form: Form,
+  glass: string,
+  parts: PieceInput['parts'],
+  more: Partial<PieceInput> = {},
+): PieceInput & { readonly glass: string } => ({
+  form,
+  way: glassOf(glass).family === 'hard' ? 'torch' : 'furnace',
+  glass,
+  parts: parts.map((p, i) => ({ ...p, id: `p${String(i)}` })),
+  making: { ...ORDINARY_MAKING, potTemperature: potFor(glassOf(glass)) },
+  firing: ORDINARY_FIRING,
+  ...more,
+});
+
+/** An order as it is shown: drafted, its heats in it, by its clock. */
+export interface Shown {
+  readonly derived: Extract<Derived, { ok: true }>;
+  readonly drafted: Drafted;
+  readonly steps: readonly WorkStep[];
+  readonly starts: readonly number[];
+  readonly parts: readonly HeatPart[];
+  readonly heat: WorkHeat;
+}
+
+/** Drafts a piece as the screens do. */
+export function shown(
+  piece: PieceInput & { readonly glass: string; readonly cane?: { readonly twist: number; readonly rib?: unknown } },
+  helpers: boolean,
+): Shown {
+  // Demo pieces may be of the demo shop's own glass, which is not in the rack as it ships.
+  const glass = SHIPPED_RACK.glass(piece.glass) ?? glassOf('soft-batch-96');
+  const derived = derive(piece, glass);
+  if (!derived.ok) throw new Error(derived.problems[0]?.message);
+  const main = derived.main.index;
+  const fires = firesFor(glass, { pot: piece.making.potTemperature });
+  const parts = heatParts(derived.parts, derived.bits);
+  const draft = draftInput(
+    { form: piece.form, way: piece.way, parts: derived.parts, bits: piece.bits ?? [], main, cane: piece.cane },
+    piece.parts.map((p) => p.colours),
+    derived.bits,
+  );
+  const drafted = draftPlaced(draft, parts, { main, helpers }, fires);
+  const { steps } = drafted;
+  const starts = helpers ? withHelpers(steps, main) : inTurn(steps);
+  return { derived, drafted, steps, starts, parts, heat: heatOfWork(parts, steps, starts, fires) };
+}
+
+/** Seconds from the start of the first step of some kinds to the end of the last of others. */
+export const between = (
+  { steps, starts }: Pick<Shown, 'steps' | 'starts'>,
+  from: (s: WorkStep) => boolean,
+  to: (s: WorkStep) => boolean,
+): number => {
+  const first = Math.min(...steps.flatMap((s, i) => (from(s) ? [starts[i] ?? NaN] : [])));
+  const last = Math.max(...steps.flatMap((s, i) => (to(s) ? [(starts[i] ?? NaN) + s.seconds] : [])));
+  return last - first;
+};
