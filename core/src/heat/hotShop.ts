@@ -48,7 +48,7 @@ export interface HeatState {
   readonly cells: Float64Array[][];
 }
 
-/** Share of a fire that parts get which are not the one heated, nearer the iron; and ends not favoured. */
+/** Share of a fire that the part next to the one heated gets, nearer the iron, and each further one of that; and ends not favoured. */
 const BESIDE = 0.7;
 const OTHER_END = 0.55;
 /** A flame's share on ends it is not turned to. */
@@ -180,7 +180,8 @@ export function integrate(
         else if (TOUCHING.includes(place)) share = mine ? 1 : 0;
         else if (facts?.does === 'heat' || place === 'glory hole')
           share =
-            (step?.kind === 'longReheat' ? WALKED_IN : 1) * (own ? (mine ? 1 : OTHER_END) : BESIDE);
+            (step?.kind === 'longReheat' ? WALKED_IN : 1) *
+            (own ? (mine ? 1 : OTHER_END) : BESIDE ** Math.abs(i - (step?.part ?? i)));
         shares[j] = share;
         setLaw(law, t[t.length - 1] as number, z.emissivity, around, share);
         const out = conduct(z.grid, scratch, t, h, law, SHUT, (passes[i]?.[j] ?? 0) / z.area);

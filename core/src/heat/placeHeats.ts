@@ -68,6 +68,7 @@ const AHEAD = 6;
 const MARGIN = 10;
 /** And short of a step's stiffest glass, log₁₀ η: the clock it is judged by runs in finer steps. */
 const STIFF_MARGIN = 0.08;
+const HAIR = 0.04;
 /** Time steps while placing, s. */
 const DT = 2;
 /** Nothing shorter is done in two goes, s; and nothing in more goes than this. */
@@ -170,7 +171,10 @@ export function placeHeats(
     while (names.has(`h${String(n)}`));
     return `h${String(n)}`;
   };
+  // The heat just put, and how it was before it: one longer heat is better than two in a row.
+  let just: { readonly before: HeatState; readonly id: string } | undefined;
   const putHeat = (heat: WorkStep, because: string): void => {
+    just = { before: copyState(state), id: heat.id };
     reasons.set(heat.id, because);
     pass(shop, state, heat);
     // What a helper does for the step goes on beside the heat; alone it is done before it.
@@ -230,6 +234,7 @@ export function placeHeats(
           reasons.set(wait.id, trouble.verdict.because);
           pass(shop, state, wait);
           out.push(wait);
+          just = undefined;
           continue;
         }
       }
@@ -242,6 +247,7 @@ export function placeHeats(
           };
         pass(shop, state, step);
         out.push(step);
+        just = undefined;
         break;
       }
       const ends: Zone[] = [
@@ -252,7 +258,18 @@ export function placeHeats(
           : [step.zone ?? factsOf(step).zone]),
       ];
       wanted[i] = step;
+      const instead = just && bestHeat(shop, just.before, wanted, i, trouble.part, ends, cap);
+      if (just && instead) {
+        const { before, id } = just;
+        state = before;
+        out.splice(
+          out.findIndex((s) => s.id === id),
+          1,
+        );
+        reasons.delete(id);
+      }
       const best =
+        instead ??
         bestHeat(shop, state, wanted, i, trouble.part, ends, cap) ??
         (cap < Infinity && bestHeat(shop, state, wanted, i, trouble.part, ends, Infinity));
       if (best) {
@@ -267,6 +284,7 @@ export function placeHeats(
           },
           trouble.verdict.because,
         );
+        if (instead) just = undefined;
         continue;
       }
       const goes = inGoes(step, wanted, i, nextId);
@@ -361,6 +379,8 @@ function bestHeat(
   const step = steps[i];
   if (!step) return undefined;
   const torch = factsOf(step).station === 'torch';
+  // What only just holds in these steps of time might not in others.
+  const strict = { ...shop, working: { ...shop.working, margin: (shop.working.margin ?? STIFF_MARGIN) + HAIR } };
   let best: { heat: Heat; reach: number } | undefined;
   for (const zone of new Set(zones)) {
     // A longer heat is the shorter one and some more.
@@ -372,7 +392,7 @@ function bestHeat(
       const ran = pass(shop, heated, more);
       so = seconds;
       if (ran?.kind === 'runs') break;
-      const { reach } = reachOf(shop, copyState(heated), steps, i);
+      const { reach } = reachOf(strict, copyState(heated), steps, i);
       if (reach > 0 && (!best || reach > best.reach)) best = { heat: { part, zone, seconds }, reach };
     }
   }
