@@ -30,6 +30,8 @@ export const LIMITS = {
   tubeWall: from(0.0003, 0.05),
   /** A step, s: up to two days. */
   stepSeconds: from(0, 172800),
+  /** When one begins, s from the first gather: irons and bars are warm before it. */
+  stepStart: from(-172800, 1728000),
 
   /** Turns of a wrap, and how far it rises each, m. */
   wrapTurns: from(0.05, 60),
@@ -90,6 +92,7 @@ export const LIMITS = {
   blockInside: from(0.02, 0.5),
   gloryMouth: from(0.02, 3),
   gloryReach: from(0.02, 5),
+  gloryHeat: from(700, 1500),
   stickLength: from(0.05, 5),
   /** Glass on the scale, kg; a learned factor. */
   weighed: from(0.001, 100),

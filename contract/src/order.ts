@@ -31,6 +31,17 @@ export const StepSchema = Type.Object(
 
 const stations = () => Type.Optional(count(LIMITS.stations));
 
+/** A crew's plan, kept with the steps it was made for: one start and the people of each. */
+const CrewPlanSchema = Type.Object(
+  {
+    starts: Type.Array(number(LIMITS.stepStart, 's from the first gather; less than 0 is ahead'), {
+      maxItems: 400,
+    }),
+    hands: Type.Array(Type.Array(ownId(), { maxItems: 8 }), { maxItems: 400 }),
+  },
+  strict,
+);
+
 /** The order of work, in variants, and who is there. */
 export const SequenceSchema = Type.Object(
   {
@@ -41,6 +52,7 @@ export const SequenceSchema = Type.Object(
         {
           name: Type.String({ minLength: 1, maxLength: 40 }),
           steps: Type.Array(StepSchema, { maxItems: 400 }),
+          plan: Type.Optional(CrewPlanSchema),
         },
         strict,
       ),

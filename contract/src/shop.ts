@@ -24,7 +24,14 @@ export const ShopSchema = Type.Object(
     version: Type.Literal(1),
     gloryHoles: Type.Array(
       Type.Object(
-        { name: name(), mouth: size(LIMITS.gloryMouth), reach: size(LIMITS.gloryReach) },
+        {
+          name: name(),
+          mouth: size(LIMITS.gloryMouth),
+          reach: size(LIMITS.gloryReach),
+          temperature: Type.Optional(
+            number(LIMITS.gloryHeat, '°C; as a shop would run it for the glass when left out'),
+          ),
+        },
         strict,
       ),
       { maxItems: 20 },

@@ -72,6 +72,7 @@ export {
   byNumber,
   inHand,
   redrafted,
+  withPlan,
   withSteps,
   withVariant,
   type KeptOrder,
@@ -201,20 +202,19 @@ export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
 export { annealerIn, ANYBODY, learnedBy, ofHand, shopFacts } from './piece/shopFacts';
 export { assemblyOrders } from './sequence/assemblyOrders';
 export { draftPlaced, type Drafted, type Stopped } from './sequence/draftPlaced';
-export { placeOnClock, waitsOf, wrongs } from './heat/placeOnClock';
-export { firesFor, potFor, type Fires } from './heat/surroundings';
+export { placeOnClock } from './heat/placeOnClock';
+export { firesFor, potFor, STUDIO_FIRES, type Fires } from './heat/surroundings';
 export { beginsAt } from './work/clock';
-export {
-  assess,
-  garageWaits,
-  RISK_WEIGHTS,
-  type Assembly,
-} from './sequence/assembly';
+export { inWords } from './units/inWords';
+export { piecesFires, type Hole } from './piece/fires';
+export { INSTEAD } from './crew/instead';
+export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';
 export { draftWork, type DraftInput } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './work/steps';
 export type { StepId } from './work/step';
 export { planCrew, type CrewPlan } from './crew/crew';
+export { planPlaced, type CrewPlanned, type ToPlan } from './crew/planPlaced';
 export type { Stations } from './crew/stations';
 export type { Person } from './crew/share';
 export { waitsFor } from './crew/waits';

@@ -11,6 +11,7 @@ import { fileWork } from '../src/workers/fileWork';
 import type { Work } from '../src/workers/remote';
 import type {
   DraftInput,
+  Fires,
   HeatPart,
   Placed,
   ScheduleInput,
@@ -45,6 +46,9 @@ const once =
 const remembered = Object.fromEntries(Object.keys(calls).map((name) => [name, once(name)]));
 
 export const night = here(remembered);
+export const braid = here({
+  draft: braidWork.draft as unknown as Calls[string],
+});
 export const rack = here(rackWork as unknown as Calls);
 export const startSvg = (text: string) => asWork(() => fileWork.svg(text));
 export const startFigure = (text: string, width: number) =>
@@ -59,12 +63,14 @@ export const startPlacing = (
   parts: readonly HeatPart[],
   steps: readonly WorkStep[],
   working: Working,
-): Work<Placed> => asWork(() => braidWork.place(parts, steps, working));
+  fires: Fires,
+): Work<Placed> => asWork(() => braidWork.place(parts, steps, working, fires));
 export const startCrew = (request: CrewRequest, onBest: (s: number) => void): Work<CrewResult> =>
   asWork(() => braidWork.crew(request, onBest));
 export const startAssembly = (
   input: DraftInput,
   parts: readonly HeatPart[],
+  fires: Fires,
   onProgress: (p: AssemblyProgress) => void,
-): Work<AssemblyProgress> => asWork(() => braidWork.assemble(input, parts, onProgress));
+): Work<AssemblyProgress> => asWork(() => braidWork.assemble(input, parts, fires, onProgress));
 export const meshFile = (): Promise<Uint8Array> => Promise.resolve(new Uint8Array([1, 2, 3]));

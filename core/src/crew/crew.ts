@@ -134,7 +134,11 @@ export function planCrew(
 }
 
 /** What is done ahead ends where it is wanted, what comes after begins when all is in the box: neither is on the crew's clock. */
-function offTheClock(steps: readonly WorkStep[], starts: readonly number[], total: number): number[] {
+function offTheClock(
+  steps: readonly WorkStep[],
+  starts: readonly number[],
+  total: number,
+): number[] {
   let end = total;
   return aheadOf(
     steps,

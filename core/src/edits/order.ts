@@ -13,6 +13,14 @@ export interface NamedStep {
 export interface OrderVariant<S extends NamedStep = NamedStep> {
   name: string;
   steps: S[];
+  /** A crew's plan of these very steps. */
+  plan?: NamedPlan;
+}
+
+/** A crew's plan as a piece keeps it: each step's start, s, and its people by id. */
+export interface NamedPlan {
+  starts: number[];
+  hands: string[][];
 }
 
 /** What a piece keeps of its order: variants, and which is in hand. No variants: drafted from the form. */
@@ -58,7 +66,7 @@ export function byId<S extends NamedStep = NamedStep>(
 export const inHand = (order: KeptOrder | undefined): number =>
   Math.max(0, Math.min(order?.chosen ?? 0, (order?.variants.length ?? 0) - 1));
 
-/** The variants with the one in hand's steps put in place of its old ones; the first is made where there is none. */
+/** The variants with the one in hand's steps put in place of its old ones, and of their plan; the first is made where there is none. */
 export function withSteps<S extends NamedStep>(
   order: KeptOrder<S> | undefined,
   steps: readonly S[],
@@ -68,7 +76,7 @@ export function withSteps<S extends NamedStep>(
   if (there.length === 0) return { chosen: 0, variants: [{ name: FIRST_NAME, steps: [...steps] }] };
   return {
     chosen,
-    variants: there.map((v, i) => (i === chosen ? { ...v, steps: [...steps] } : v)),
+    variants: there.map((v, i) => (i === chosen ? { name: v.name, steps: [...steps] } : v)),
   };
 }
 
@@ -85,6 +93,19 @@ export function withVariant<S extends NamedStep>(
     chosen: first.length,
     // Each variant its own: an edit of one is none of another.
     variants: structuredClone([...first, { name, steps: [...steps] }]),
+  };
+}
+
+/** The variant in hand with steps placed for a crew, and that crew's plan. */
+export function withPlan<S extends NamedStep>(
+  order: KeptOrder<S> | undefined,
+  steps: readonly S[],
+  plan: NamedPlan,
+): KeptOrder<S> {
+  const next = withSteps(order, steps);
+  return {
+    ...next,
+    variants: next.variants.map((v, i) => (i === next.chosen ? { ...v, plan } : v)),
   };
 }
 

@@ -241,12 +241,7 @@ function passed(
 }
 
 /** Heat one copy of a bit gets from the wall it hangs on, W. */
-function fromWall(
-  state: HeatState,
-  zones: readonly HeatZone[],
-  i: number,
-  bit: LiveBit,
-): number {
+function fromWall(state: HeatState, zones: readonly HeatZone[], i: number, bit: LiveBit): number {
   const [z, t] = [zones[bit.on], state.cells[i]?.[bit.on]];
   return z && t ? hangsOn(bit) * (meanZone(z, t) - meanZone(bit.zone, bit.cells)) : 0;
 }
@@ -259,7 +254,8 @@ export function heatOfAll(state: HeatState, parts: readonly HeatPart[]): number 
       const t = state.cells[i]?.[j];
       if (t) sum += z.area * heatIn(z.grid, t);
     });
-    for (const b of state.bits[i] ?? []) sum += b.copies * b.zone.area * heatIn(b.zone.grid, b.cells);
+    for (const b of state.bits[i] ?? [])
+      sum += b.copies * b.zone.area * heatIn(b.zone.grid, b.cells);
   });
   return sum;
 }

@@ -201,7 +201,9 @@ export function placeHeats(
     if (step.pinned === true || factsOf(step).heat !== 'flame') return step;
     if (pass(shop, copyState(state), step)?.kind !== 'stiff') return step;
     const flows = FLAMES.find(
-      (seconds) => seconds > step.seconds && pass(shop, copyState(state), { ...step, seconds })?.kind !== 'stiff',
+      (seconds) =>
+        seconds > step.seconds &&
+        pass(shop, copyState(state), { ...step, seconds })?.kind !== 'stiff',
     );
     return flows === undefined ? step : { ...step, seconds: flows };
   };
@@ -212,7 +214,11 @@ export function placeHeats(
     if (pass(shop, copyState(state), step)?.kind !== 'runs') return step;
     const bears = [...TRIED]
       .reverse()
-      .find((seconds) => seconds < step.seconds && pass(shop, copyState(state), { ...step, seconds })?.kind !== 'runs');
+      .find(
+        (seconds) =>
+          seconds < step.seconds &&
+          pass(shop, copyState(state), { ...step, seconds })?.kind !== 'runs',
+      );
     return { ...step, seconds: bears ?? Math.min(step.seconds, TRIED[0] ?? 3) };
   };
   for (let i = 0; i < wanted.length; i += 1) {
@@ -242,7 +248,10 @@ export function placeHeats(
         if (trouble && curable(trouble) && !failed)
           failed = {
             step: step.id,
-            seconds: Math.max(1, Math.ceil(step.seconds - longest(shop, state, step, trouble.part))),
+            seconds: Math.max(
+              1,
+              Math.ceil(step.seconds - longest(shop, state, step, trouble.part)),
+            ),
             because: trouble.verdict.because,
           };
         pass(shop, state, step);
@@ -380,7 +389,10 @@ function bestHeat(
   if (!step) return undefined;
   const torch = factsOf(step).station === 'torch';
   // What only just holds in these steps of time might not in others.
-  const strict = { ...shop, working: { ...shop.working, margin: (shop.working.margin ?? STIFF_MARGIN) + HAIR } };
+  const strict = {
+    ...shop,
+    working: { ...shop.working, margin: (shop.working.margin ?? STIFF_MARGIN) + HAIR },
+  };
   let best: { heat: Heat; reach: number } | undefined;
   for (const zone of new Set(zones)) {
     // A longer heat is the shorter one and some more.
@@ -388,12 +400,19 @@ function bestHeat(
     let so = 0;
     for (const seconds of TRIED) {
       if (seconds > cap) break;
-      const more: WorkStep = { id: '', kind: torch ? 'shapeTorch' : 'reheat', part, zone, seconds: seconds - so };
+      const more: WorkStep = {
+        id: '',
+        kind: torch ? 'shapeTorch' : 'reheat',
+        part,
+        zone,
+        seconds: seconds - so,
+      };
       const ran = pass(shop, heated, more);
       so = seconds;
       if (ran?.kind === 'runs') break;
       const { reach } = reachOf(strict, copyState(heated), steps, i);
-      if (reach > 0 && (!best || reach > best.reach)) best = { heat: { part, zone, seconds }, reach };
+      if (reach > 0 && (!best || reach > best.reach))
+        best = { heat: { part, zone, seconds }, reach };
     }
   }
   return best?.heat;

@@ -30,8 +30,7 @@ const ROUNDS = [0.08, 0.2, 0.35] as const;
 /** How much is wrong with an order by its heat: what will not do weighs more than all that is to be watched. */
 export const wrongs = (heat: WorkHeat): number =>
   heat.steps.reduce(
-    (sum, s) =>
-      sum + (s.verdict?.verdict === 'no' ? 100 : s.verdict?.verdict === 'watch' ? 1 : 0),
+    (sum, s) => sum + (s.verdict?.verdict === 'no' ? 100 : s.verdict?.verdict === 'watch' ? 1 : 0),
     0,
   );
 

@@ -25,8 +25,12 @@ export const beamSinks = (
   (144 * section.moment * eta);
 
 /** How fast the middle of a round plate on its edge sinks, m/s: radius and thickness m (PHYSICS §10: 0.172 ρ g a⁴/(η h²)). */
-export const discSinks = (radius: number, thickness: number, density: number, eta: number): number =>
-  (0.172 * density * STANDARD_GRAVITY * radius ** 4) / (eta * thickness ** 2);
+export const discSinks = (
+  radius: number,
+  thickness: number,
+  density: number,
+  eta: number,
+): number => (0.172 * density * STANDARD_GRAVITY * radius ** 4) / (eta * thickness ** 2);
 
 /** How fast a post so tall (m) gets shorter under a stress (Pa), m/s: E → 3η. */
 export const postSquashes = (tall: number, stress: number, eta: number): number =>
@@ -99,7 +103,9 @@ export function sagsFrom(
         const vft = vfts[s.part];
         const density = parts[s.part]?.glass.density ?? 2500;
         if (!cells || !vft) return;
-        moved[n] = (moved[n] as number) + DT * rate(s, above[n] as number, density, meanEta(s.zone, cells, vft));
+        moved[n] =
+          (moved[n] as number) +
+          DT * rate(s, above[n] as number, density, meanEta(s.zone, cells, vft));
       });
       integrate(then, parts, [], DT, DT, fires, undefined, undefined, only);
     }
@@ -123,9 +129,7 @@ function rate({ zone, mass }: Standing, above: number, density: number, eta: num
   const { tall, out, wall } = zone.stand;
   const section = tall > 1e-4 ? zoneVolume(zone) / tall : Infinity;
   const stress = (STANDARD_GRAVITY * (above + mass / 2)) / section;
-  return (
-    postSquashes(tall, stress, eta) + (out > 0 ? discSinks(out, wall, density, eta) : 0)
-  );
+  return postSquashes(tall, stress, eta) + (out > 0 ? discSinks(out, wall, density, eta) : 0);
 }
 
 /** Mean viscosity through the thickness, Pa·s. */

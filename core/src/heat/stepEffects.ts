@@ -69,17 +69,18 @@ function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void
   state.cells[i] = [cells];
 }
 
-function bringBit(
-  state: HeatState,
-  part: HeatPart,
-  i: number,
-  step: WorkStep,
-  fires: Fires,
-): void {
+function bringBit(state: HeatState, part: HeatPart, i: number, step: WorkStep, fires: Fires): void {
   const known = part.bits?.find((b) => b.name === step.name);
   const bit = known ?? { ...ANY_BIT, name: step.name ?? '', at: onto(part, step) };
   const { zone, cells } = brought(bit, part.glass, fires);
-  state.bits[i]?.push({ name: bit.name, zone, cells, on: bit.at, copies: copiesNow(step, bit), notch: true });
+  state.bits[i]?.push({
+    name: bit.name,
+    zone,
+    cells,
+    on: bit.at,
+    copies: copiesNow(step, bit),
+    notch: true,
+  });
 }
 
 /** A handle is put on one at a time, dots and threads all in one step. */

@@ -89,7 +89,13 @@ export function found(
   });
   return count === 0
     ? undefined
-    : { hottest, coldest, coldestZone, mean: sum / count, formed: state.phase[step.part] === 'formed' };
+    : {
+        hottest,
+        coldest,
+        coldestZone,
+        mean: sum / count,
+        formed: state.phase[step.part] === 'formed',
+      };
 }
 
 const NEVER_COLD = new Set(['gather', 'bit', 'begin', 'heat', 'park', 'fetch', 'box']);
@@ -100,7 +106,9 @@ export const needOf = (step: WorkStep): Band | undefined =>
 
 /** "the lip of the bowl", or "the bowl" where it is one lump. */
 export const placeOf = (zone: string, part: string): string =>
-  zone === 'on the iron' || zone === 'all of it' || zone === '' ? `the ${part}` : `the ${zone} of the ${part}`;
+  zone === 'on the iron' || zone === 'all of it' || zone === ''
+    ? `the ${part}`
+    : `the ${zone} of the ${part}`;
 
 /**
  * The worst trouble of a step at its end, or nothing. `margin` asks for glass so much less stiff than the step's limit, log₁₀ η.
@@ -175,7 +183,13 @@ function skins(state: HeatState, parts: readonly HeatPart[], i: number): Skin[] 
     ...zones.map((z, j): Skin => {
       const t = state.cells[i]?.[j] as Float64Array;
       const notch = bits.some((b) => b.on === j && b.notch);
-      return { name: placeOf(z.name, part.name), end: z.end, skin: t[t.length - 1] as number, mean: meanOf(z.grid, t), notch };
+      return {
+        name: placeOf(z.name, part.name),
+        end: z.end,
+        skin: t[t.length - 1] as number,
+        mean: meanOf(z.grid, t),
+        notch,
+      };
     }),
     ...bits.map((b): Skin => ({
       name: b.name === '' ? `a bit on the ${part.name}` : `the ${b.name}`,
@@ -202,13 +216,16 @@ export function coldTrouble(
     if (part.glass.family === 'hard') return;
     const strain = stiff.strainPoint[i] as number;
     const hottest = Math.max(
-      ...parts.flatMap((_, k) => (areOne(state.groups, k, i) ? (all[k] ?? []).map((m) => m.mean) : [])),
+      ...parts.flatMap((_, k) =>
+        areOne(state.groups, k, i) ? (all[k] ?? []).map((m) => m.mean) : [],
+      ),
     );
     if (hottest < strain + HOTTER) return;
     for (const s of all[i] ?? []) {
       const over = s.skin - strain - (s.notch ? NOTCHED : 0);
       if (hottest - s.skin < TUGGED) continue;
-      if (over < NEAR_STRAIN + margin && (!worst || over < worst.over)) worst = { over, part: i, of: s };
+      if (over < NEAR_STRAIN + margin && (!worst || over < worst.over))
+        worst = { over, part: i, of: s };
     }
   });
   if (!worst) return undefined;
@@ -331,7 +348,8 @@ export function heatedTrouble(
     zonesNow(state, p, i).forEach((zone, k) => {
       const mean = meanOf(zone.grid, state.cells[i]?.[k] as Float64Array);
       const log = logViscosity(stiff.vft[i] as Vft, mean);
-      if (log < OVERHEATED + margin && (!worst || log < worst.log)) worst = { log, mean, part: i, zone };
+      if (log < OVERHEATED + margin && (!worst || log < worst.log))
+        worst = { log, mean, part: i, zone };
     });
   });
   if (!worst) return undefined;

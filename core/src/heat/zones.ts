@@ -222,15 +222,11 @@ export const zonesOnPipe = (zones: readonly HeatZone[], glass: Glass): HeatZone[
 /** The lump a part is before it has its form: a ball of the glass on the iron. Volume m³. */
 export const lumpOf = (volume: number, glass: Glass): HeatZone => {
   const radius = ((3 * Math.max(volume, 1e-9)) / (4 * Math.PI)) ** (1 / 3);
-  return zone(
-    ON_THE_IRON,
-    'ball',
-    radius,
-    4 * Math.PI * radius ** 2,
-    glass,
-    0,
-    { ...NOWHERE, tall: 2 * radius, wall: 2 * radius },
-  );
+  return zone(ON_THE_IRON, 'ball', radius, 4 * Math.PI * radius ** 2, glass, 0, {
+    ...NOWHERE,
+    tall: 2 * radius,
+    wall: 2 * radius,
+  });
 };
 const ON_THE_IRON = { name: 'on the iron', end: 'middle' } as const;
 

@@ -123,7 +123,11 @@ describe('what a gaffer would look for in a draft', () => {
     const wait = (of: Shown): number =>
       of.steps.reduce((sum, s) => sum + (s.kind === 'letSet' ? s.seconds : 0), 0);
     const ball = pieceOf('solid', 'soft-batch-96', [
-      { name: 'ball', work: 'solid', profile: outline([0, 0, 5], [12, 32, 5], [40, 40, 5], [68, 32, 5], [80, 0, 5]) },
+      {
+        name: 'ball',
+        work: 'solid',
+        profile: outline([0, 0, 5], [12, 32, 5], [40, 40, 5], [68, 32, 5], [80, 0, 5]),
+      },
     ]);
     const goblet = pieceOf('stemmed', 'soft-batch-96', startingParts('stemmed'));
     expect(wait(shown(ball, true))).toBeGreaterThan(3 * wait(shown(goblet, true)));
@@ -137,7 +141,16 @@ describe('what a gaffer would look for in a draft', () => {
           'soft-batch-96',
           parts.map((p) =>
             p.name === name
-              ? { ...p, colours: [{ colour: 'cobalt-blue', after: 9, amount: { kind: 'passes' as const, count: 2 } }] }
+              ? {
+                  ...p,
+                  colours: [
+                    {
+                      colour: 'cobalt-blue',
+                      after: 9,
+                      amount: { kind: 'passes' as const, count: 2 },
+                    },
+                  ],
+                }
               : p,
           ),
         ),
@@ -146,7 +159,13 @@ describe('what a gaffer would look for in a draft', () => {
     expect(at(coloured('bowl'), 'clearButton')).toBe(-1);
   });
   it('ribs print in the mould before the glass is blown out, and turn after it', () => {
-    const of = shown({ ...pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), cane: { twist: 0.4, rib: {} } }, true);
+    const of = shown(
+      {
+        ...pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')),
+        cane: { twist: 0.4, rib: {} },
+      },
+      true,
+    );
     expect(at(of, 'dipMould')).toBeGreaterThan(0);
     expect(at(of, 'dipMould')).toBeLessThan(at(of, 'twist'));
     expect(at(of, 'twist')).toBeLessThan(at(of, 'blow'));
@@ -154,7 +173,13 @@ describe('what a gaffer would look for in a draft', () => {
   it('a bar warms an hour for 28 mm, before the clock', () => {
     const parts = startingParts('tumbler').map((p) => ({
       ...p,
-      colours: [{ colour: 'cobalt-blue', after: 1, amount: { kind: 'bar' as const, diameter: 0.028, length: 0.03 } }],
+      colours: [
+        {
+          colour: 'cobalt-blue',
+          after: 1,
+          amount: { kind: 'bar' as const, diameter: 0.028, length: 0.03 },
+        },
+      ],
     }));
     const of = shown(pieceOf('tumbler', 'soft-batch-96', parts), true);
     const i = at(of, 'warmColour');
@@ -182,19 +207,43 @@ function pitcher(): ReturnType<typeof pieceOf> {
     [
       {
         name: 'body',
-        profile: outline([0, 0, 6], [0, 38, 6, true], [10, 48, 5], [90, 52, 3.4], [170, 38, 3], [230, 34, 2.8], [250, 40, 2.8]),
+        profile: outline(
+          [0, 0, 6],
+          [0, 38, 6, true],
+          [10, 48, 5],
+          [90, 52, 3.4],
+          [170, 38, 3],
+          [230, 34, 2.8],
+          [250, 40, 2.8],
+        ),
       },
     ],
     {
       bits: [
         {
           name: 'spout',
-          shape: { kind: 'bent', diameter: 0.02, wall: 0.003, path: [{ out: 0, up: 0 }, { out: 0.02, up: 0.006 }] },
+          shape: {
+            kind: 'bent',
+            diameter: 0.02,
+            wall: 0.003,
+            path: [
+              { out: 0, up: 0 },
+              { out: 0.02, up: 0.006 },
+            ],
+          },
           place: { height: 0.245, out: 0.039, around: 0, tilt: 0, copies: 1 },
         },
         {
           name: 'handle',
-          shape: { kind: 'bent', diameter: 0.012, path: [{ out: 0, up: 0 }, { out: 0.045, up: 0.03 }, { out: 0.004, up: 0.09 }] },
+          shape: {
+            kind: 'bent',
+            diameter: 0.012,
+            path: [
+              { out: 0, up: 0 },
+              { out: 0.045, up: 0.03 },
+              { out: 0.004, up: 0.09 },
+            ],
+          },
           place: { height: 0.15, out: 0.043, around: 3.1, tilt: 0, copies: 1 },
         },
       ],
@@ -209,18 +258,24 @@ describe('the tall pitcher whose handle goes on late (TRADE §14)', () => {
   const late = (...before: readonly WorkStep[]): Shown['heat']['steps'][number] | undefined => {
     const talk: WorkStep = { id: 'talk', kind: 'straight', part: 0, seconds: 75 };
     const steps = [
-      ...of.steps.slice(0, handle).filter((s) => !s.id.startsWith('h') || of.steps.indexOf(s) < handle - 3),
+      ...of.steps
+        .slice(0, handle)
+        .filter((s) => !s.id.startsWith('h') || of.steps.indexOf(s) < handle - 3),
       talk,
       ...before,
       ...of.steps.slice(handle),
     ];
-    return heatOfWork(of.parts, steps, undefined, fires).steps.find((s) => s.id === of.steps[handle]?.id);
+    return heatOfWork(of.parts, steps, undefined, fires).steps.find(
+      (s) => s.id === of.steps[handle]?.id,
+    );
   };
   it('onto a cold shoulder will not do: the bit cracks it', () => {
     const told = late();
     expect(told?.verdict?.verdict).toBe('no');
     expect(told?.trouble?.kind).toBe('faces');
-    expect(told?.verdict).toMatchObject({ because: expect.stringContaining('too cold for a bit') as string });
+    expect(told?.verdict).toMatchObject({
+      because: expect.stringContaining('too cold for a bit') as string,
+    });
   });
   it('with a flash before it, it is good', () => {
     expect(late({ id: 'flash', kind: 'reheat', part: 0, seconds: 30 })?.verdict).toBeUndefined();
@@ -228,16 +283,30 @@ describe('the tall pitcher whose handle goes on late (TRADE §14)', () => {
 });
 
 describe('any piece at all', () => {
-  const mm = (low: number, high: number): fc.Arbitrary<number> => fc.double({ min: low, max: high, noNaN: true });
+  const mm = (low: number, high: number): fc.Arbitrary<number> =>
+    fc.double({ min: low, max: high, noNaN: true });
   const body = fc.record({ wide: mm(15, 60), tall: mm(30, 200), wall: mm(1.6, 6) });
   const solid = fc.record({ wide: mm(6, 25), tall: mm(4, 40) });
-  const bit = fc.record({ up: mm(0.1, 0.8), kind: fc.constantFrom('ball' as const, 'dot' as const, 'rod' as const) });
+  const bit = fc.record({
+    up: mm(0.1, 0.8),
+    kind: fc.constantFrom('ball' as const, 'dot' as const, 'rod' as const),
+  });
   const piece = fc
-    .record({ body, under: fc.array(solid, { maxLength: 7 }), bits: fc.array(bit, { maxLength: 6 }), alone: fc.boolean() })
+    .record({
+      body,
+      under: fc.array(solid, { maxLength: 7 }),
+      bits: fc.array(bit, { maxLength: 6 }),
+      alone: fc.boolean(),
+    })
     .map(({ body: b, under, bits, alone }) => {
       let foot = 0;
       const stack = under.map((s, i) => {
-        const points: At[] = [[foot, 0, 3], [foot, s.wide, 3, true], [foot + s.tall, s.wide * 0.8, 3, true], [foot + s.tall, 0, 3]];
+        const points: At[] = [
+          [foot, 0, 3],
+          [foot, s.wide, 3, true],
+          [foot + s.tall, s.wide * 0.8, 3, true],
+          [foot + s.tall, 0, 3],
+        ];
         foot += s.tall;
         return { name: `part ${String(i)}`, work: 'solid' as const, profile: outline(...points) };
       });
@@ -256,9 +325,20 @@ describe('any piece at all', () => {
             : k.kind === 'dot'
               ? { kind: 'dot' as const, diameter: 0.01, rise: 0.004 }
               : { kind: 'rod' as const, diameter: 0.006, length: 0.03 },
-        place: { height: (foot + k.up * b.tall) / 1e3, out: wide / 1e3, around: i, tilt: 0, copies: 1 },
+        place: {
+          height: (foot + k.up * b.tall) / 1e3,
+          out: wide / 1e3,
+          around: i,
+          tilt: 0,
+          copies: 1,
+        },
       }));
-      return { alone, piece: pieceOf('tumbler', 'soft-batch-96', [...stack, { name: 'body', profile: vessel }], { bits: drawn }) };
+      return {
+        alone,
+        piece: pieceOf('tumbler', 'soft-batch-96', [...stack, { name: 'body', profile: vessel }], {
+          bits: drawn,
+        }),
+      };
     });
 
   it('is drafted, or says what cannot be done: never an order that will not do without a word', () => {

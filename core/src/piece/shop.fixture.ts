@@ -58,7 +58,10 @@ export interface Shown {
 
 /** Drafts a piece as the screens do. */
 export function shown(
-  piece: PieceInput & { readonly glass: string; readonly cane?: { readonly twist: number; readonly rib?: unknown } },
+  piece: PieceInput & {
+    readonly glass: string;
+    readonly cane?: { readonly twist: number; readonly rib?: unknown };
+  },
   helpers: boolean,
 ): Shown {
   // Demo pieces may be of the demo shop's own glass, which is not in the rack as it ships.
@@ -69,7 +72,14 @@ export function shown(
   const fires = firesFor(glass, { pot: piece.making.potTemperature });
   const parts = heatParts(derived.parts, derived.bits);
   const draft = draftInput(
-    { form: piece.form, way: piece.way, parts: derived.parts, bits: piece.bits ?? [], main, cane: piece.cane },
+    {
+      form: piece.form,
+      way: piece.way,
+      parts: derived.parts,
+      bits: piece.bits ?? [],
+      main,
+      cane: piece.cane,
+    },
     piece.parts.map((p) => p.colours),
     derived.bits,
   );
@@ -86,6 +96,8 @@ export const between = (
   to: (s: WorkStep) => boolean,
 ): number => {
   const first = Math.min(...steps.flatMap((s, i) => (from(s) ? [starts[i] ?? NaN] : [])));
-  const last = Math.max(...steps.flatMap((s, i) => (to(s) ? [(starts[i] ?? NaN) + s.seconds] : [])));
+  const last = Math.max(
+    ...steps.flatMap((s, i) => (to(s) ? [(starts[i] ?? NaN) + s.seconds] : [])),
+  );
   return last - first;
 };

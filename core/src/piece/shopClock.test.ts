@@ -26,8 +26,22 @@ describe('a class cube, 57 mm, on a 19 mm solid iron, a pair working', () => {
     pieceOf(
       'solid',
       'soft-batch-96',
-      [{ name: 'cube', work: 'solid', profile: outline([0, 0, 5], [0, 32, 5, true], [57, 32, 5, true], [57, 0, 5]) }],
-      { making: { potTemperature: 1150, ironDiameter: 0.019, dipDepth: 0.07, allowance: 0.15, tube: { outerDiameter: 0.038, wall: 0.004 } } },
+      [
+        {
+          name: 'cube',
+          work: 'solid',
+          profile: outline([0, 0, 5], [0, 32, 5, true], [57, 32, 5, true], [57, 0, 5]),
+        },
+      ],
+      {
+        making: {
+          potTemperature: 1150,
+          ironDiameter: 0.019,
+          dipDepth: 0.07,
+          allowance: 0.15,
+          tube: { outerDiameter: 0.038, wall: 0.004 },
+        },
+      },
     ),
     true,
   );
@@ -38,7 +52,9 @@ describe('a class cube, 57 mm, on a 19 mm solid iron, a pair working', () => {
     within(whole(cube), 6 + 40 / 60);
   });
   it('the second dip follows 35 to 75 s after the first', () => {
-    const [first, second] = cube.steps.flatMap((s, i) => (gathered(s) ? [cube.starts[i] ?? 0] : []));
+    const [first, second] = cube.steps.flatMap((s, i) =>
+      gathered(s) ? [cube.starts[i] ?? 0] : [],
+    );
     within((second ?? 0) - (first ?? 0), 35, 75);
   });
   it('shaped 45 s at a go, neck 45 s', () => {
@@ -47,7 +63,9 @@ describe('a class cube, 57 mm, on a 19 mm solid iron, a pair working', () => {
   });
   it('waits until the yellow fades, 40 to 60 s, between its neck and the last flash', () => {
     const neck = Math.max(
-      ...cube.steps.flatMap((s, i) => (s.kind === 'neck' ? [(cube.starts[i] ?? 0) + s.seconds] : [])),
+      ...cube.steps.flatMap((s, i) =>
+        s.kind === 'neck' ? [(cube.starts[i] ?? 0) + s.seconds] : [],
+      ),
     );
     const flash = cube.starts[cube.steps.findIndex(kind('lastFlash'))] ?? 0;
     within(flash - neck, 40, 60);
@@ -62,7 +80,11 @@ describe('a class cube, 57 mm, on a 19 mm solid iron, a pair working', () => {
 
 describe('a stemmed cup, alone', () => {
   it('11 to 12 minutes from the first gather to the box', () => {
-    within(whole(shown(pieceOf('stemmed', 'soft-batch-96', startingParts('stemmed')), false)), 11, 12);
+    within(
+      whole(shown(pieceOf('stemmed', 'soft-batch-96', startingParts('stemmed')), false)),
+      11,
+      12,
+    );
   });
 });
 
@@ -99,11 +121,26 @@ describe('a footed vase: its foot spooled on', () => {
       {
         name: 'foot',
         work: 'solid',
-        profile: outline([0, 0, 3], [0, 30, 3, true], [3, 31, 3], [7, 18, 3], [11, 14, 3], [11, 0, 3]),
+        profile: outline(
+          [0, 0, 3],
+          [0, 30, 3, true],
+          [3, 31, 3],
+          [7, 18, 3],
+          [11, 14, 3],
+          [11, 0, 3],
+        ),
       },
       {
         name: 'vase',
-        profile: outline([11, 0, 5], [11, 14, 5, true], [22, 34, 4.5], [60, 45, 3.6], [110, 40, 3.4], [150, 22, 3.4], [165, 26, 3]),
+        profile: outline(
+          [11, 0, 5],
+          [11, 14, 5, true],
+          [22, 34, 4.5],
+          [60, 45, 3.6],
+          [110, 40, 3.4],
+          [150, 22, 3.4],
+          [165, 26, 3],
+        ),
       },
     ]),
     true,
@@ -114,7 +151,9 @@ describe('a footed vase: its foot spooled on', () => {
   it('its long heat is about 75 s, and the longest of its order', () => {
     within(secondsOf(vase, 'longReheat'), 75);
     const others = vase.steps.filter((s) => factsOf(s).does === 'heat' && s.kind !== 'longReheat');
-    expect(Math.max(...others.map((s) => s.seconds))).toBeLessThanOrEqual(secondsOf(vase, 'longReheat'));
+    expect(Math.max(...others.map((s) => s.seconds))).toBeLessThanOrEqual(
+      secondsOf(vase, 'longReheat'),
+    );
   });
   it('the punty is made while the foot sets', () => {
     const at = (k: string): number => vase.starts[vase.steps.findIndex(kind(k))] ?? NaN;
@@ -151,8 +190,21 @@ describe('a torch animal of hard rod, 60 to 80 mm', () => {
       pieceOf(
         'solid',
         'borosilicate-33',
-        [{ name: 'body', work: 'solid', profile: outline([0, 0, 5], [10, 9, 5], [35, 12, 5], [60, 8, 5], [70, 0, 5]) }],
-        { bits: [bit('left leg', 0.012, 0.009, 0.025), bit('right leg', 0.014, 0.009, 0.025), bit('tail', 0.02, 0.01, 0.03), bit('ear', 0.06, 0.008, 0.012)] },
+        [
+          {
+            name: 'body',
+            work: 'solid',
+            profile: outline([0, 0, 5], [10, 9, 5], [35, 12, 5], [60, 8, 5], [70, 0, 5]),
+          },
+        ],
+        {
+          bits: [
+            bit('left leg', 0.012, 0.009, 0.025),
+            bit('right leg', 0.014, 0.009, 0.025),
+            bit('tail', 0.02, 0.01, 0.03),
+            bit('ear', 0.06, 0.008, 0.012),
+          ],
+        },
       ),
       false,
     );
@@ -172,14 +224,37 @@ describe('a torch jar with marbles, a vine, a stopper and a foot', () => {
         'bottle',
         'borosilicate-33',
         [
-          { name: 'foot', work: 'solid', profile: outline([0, 0, 3], [0, 25, 3, true], [4, 25, 3], [8, 12, 3], [8, 0, 3]) },
-          { name: 'jar', profile: outline([8, 0, 4], [8, 12, 4, true], [20, 30, 3.5], [60, 32, 3], [85, 22, 3], [92, 24, 3]) },
-          { name: 'stopper', work: 'solid', role: 'stopper', profile: outline([80, 0, 5], [80, 18, 5, true], [95, 20, 5], [105, 15, 5], [115, 0, 5]) },
+          {
+            name: 'foot',
+            work: 'solid',
+            profile: outline([0, 0, 3], [0, 25, 3, true], [4, 25, 3], [8, 12, 3], [8, 0, 3]),
+          },
+          {
+            name: 'jar',
+            profile: outline(
+              [8, 0, 4],
+              [8, 12, 4, true],
+              [20, 30, 3.5],
+              [60, 32, 3],
+              [85, 22, 3],
+              [92, 24, 3],
+            ),
+          },
+          {
+            name: 'stopper',
+            work: 'solid',
+            role: 'stopper',
+            profile: outline([80, 0, 5], [80, 18, 5, true], [95, 20, 5], [105, 15, 5], [115, 0, 5]),
+          },
         ],
         {
           bits: [
             ...[0, 1, 2, 3, 4].map(marble),
-            { name: 'vine', shape: { kind: 'wrap' as const, diameter: 0.004, turns: 2, pitch: 0.012 }, place: { height: 0.03, out: 0.033, around: 0, tilt: 0, copies: 1 } },
+            {
+              name: 'vine',
+              shape: { kind: 'wrap' as const, diameter: 0.004, turns: 2, pitch: 0.012 },
+              place: { height: 0.03, out: 0.033, around: 0, tilt: 0, copies: 1 },
+            },
           ],
         },
       ),
@@ -195,10 +270,34 @@ describe('a goblet of four blown parts, three hands', () => {
     const laid = [{ colour: 'white-opaque', after: 1, amount: cane }];
     const goblet = shown(
       pieceOf('stemmed', 'soft-batch-96', [
-        { name: 'foot', colours: laid, profile: outline([0, 42, 2], [4, 30, 2.2], [10, 10, 3], [14, 7, 3]) },
-        { name: 'stem', work: 'solid', profile: outline([14, 0, 4], [14, 7, 4], [40, 14, 4], [70, 7, 4], [95, 12, 4], [110, 6, 4], [110, 0, 4]) },
-        { name: 'knop', colours: laid, profile: outline([110, 0, 3], [114, 14, 3], [126, 20, 2.6], [138, 14, 3], [142, 0, 3]) },
-        { name: 'bowl', colours: laid, profile: outline([142, 0, 3], [143, 8, 3], [155, 34, 2.4], [190, 44, 2], [230, 42, 1.9]) },
+        {
+          name: 'foot',
+          colours: laid,
+          profile: outline([0, 42, 2], [4, 30, 2.2], [10, 10, 3], [14, 7, 3]),
+        },
+        {
+          name: 'stem',
+          work: 'solid',
+          profile: outline(
+            [14, 0, 4],
+            [14, 7, 4],
+            [40, 14, 4],
+            [70, 7, 4],
+            [95, 12, 4],
+            [110, 6, 4],
+            [110, 0, 4],
+          ),
+        },
+        {
+          name: 'knop',
+          colours: laid,
+          profile: outline([110, 0, 3], [114, 14, 3], [126, 20, 2.6], [138, 14, 3], [142, 0, 3]),
+        },
+        {
+          name: 'bowl',
+          colours: laid,
+          profile: outline([142, 0, 3], [143, 8, 3], [155, 34, 2.4], [190, 44, 2], [230, 42, 1.9]),
+        },
       ]),
       true,
     );

@@ -147,7 +147,9 @@ function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): 
     width: 2 * p.shape.widest,
     scrap: p.gathers ? Math.max(0, p.gathers.toGather.value - p.mass) : undefined,
     ribs: cane?.rib !== undefined,
-    twisted: (cane?.twist ?? 0) !== 0 && (cane?.rib !== undefined || laid.some((l) => l.amount.kind === 'canes')),
+    twisted:
+      (cane?.twist ?? 0) !== 0 &&
+      (cane?.rib !== undefined || laid.some((l) => l.amount.kind === 'canes')),
   };
 }
 
@@ -165,7 +167,11 @@ type PartColours = readonly {
 const AT_LIP = 0.012;
 
 /** What a bit is in the making, by its shape and its place. */
-function draftBit(b: DrawnBit, parts: readonly PlannedPart[], weighed: WeighedBit | undefined): DraftBit {
+function draftBit(
+  b: DrawnBit,
+  parts: readonly PlannedPart[],
+  weighed: WeighedBit | undefined,
+): DraftBit {
   const seat = seatOf(b.place, parts);
   const part = parts[seat.part];
   const top = part ? part.shape.lowest + part.shape.height : Infinity;

@@ -284,8 +284,7 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
     join(j);
     add('straight', main);
   }
-  for (const b of bits)
-    if (b.kind === 'prunts' || b.kind === 'wrap') hotBit(b, b.kind, main, add);
+  for (const b of bits) if (b.kind === 'prunts' || b.kind === 'wrap') hotBit(b, b.kind, main, add);
   const scrapFrom = (): void => {
     swept(parts, main, add);
   };

@@ -28,17 +28,10 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
       caution: 'Power off before reaching in.',
     },
   ),
-  step(
-    'rollColour',
-    'Roll in powder',
-    'marver',
-    'powder',
-    'Hot enough to hold, even all round.',
-    {
-      needs: 'soft',
-      caution: DUST,
-    },
-  ),
+  step('rollColour', 'Roll in powder', 'marver', 'powder', 'Hot enough to hold, even all round.', {
+    needs: 'soft',
+    caution: DUST,
+  }),
   step(
     'pickCane',
     'Pick the canes up',
@@ -195,7 +188,6 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     'hand torch',
     'Melt the sharp inner corner until the fillet is round: notches crack.',
     {
-      
       caution: 'A hand torch needs a clear bench and local gas rules.',
     },
   ),

@@ -15,7 +15,9 @@ export function aheadOf(steps: readonly WorkStep[], starts: number[]): number[] 
   for (let i = steps.length - 1; i >= 0; i -= 1) {
     const s = steps[i] as WorkStep;
     if (!isAhead(s)) continue;
-    const next = steps.findIndex((t, k) => k > i && t.part === s.part && (!isAhead(t) || t.kind !== s.kind));
+    const next = steps.findIndex(
+      (t, k) => k > i && t.part === s.part && (!isAhead(t) || t.kind !== s.kind),
+    );
     const by = next < 0 ? (starts[i + 1] ?? 0) : (starts[next] as number);
     starts[i] = by - lasts(s);
   }

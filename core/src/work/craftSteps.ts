@@ -102,14 +102,9 @@ export const CRAFT_STEPS: readonly Step[] = [
   step('plug', 'Plug', 'bench', 'jacks', 'A solid plug of glass closes the tube here.', {
     needs: 'soft',
   }),
-  step(
-    'ridge',
-    'Ridge',
-    'bench',
-    'shears',
-    'Pinch a ridge with the shears and twist it round.',
-    { needs: 'soft' },
-  ),
+  step('ridge', 'Ridge', 'bench', 'shears', 'Pinch a ridge with the shears and twist it round.', {
+    needs: 'soft',
+  }),
   step(
     'spoolFoot',
     'Spool a foot on',

@@ -74,7 +74,11 @@ export function secondsOf(kind: StepId, mass: number): number {
   const ordinary = SHOP[kind] ?? FACTS[kind].seconds;
   if (FACTS[kind].heat === 'flame' && kind !== 'weld' && kind !== 'notchTorch')
     return Math.round(ordinary * inFlame(mass));
-  return Math.round(ALIKE.has(kind) || FACTS[kind].station === 'torch' ? ordinary : Math.max(3, ordinary * sizeOf(mass)));
+  return Math.round(
+    ALIKE.has(kind) || FACTS[kind].station === 'torch'
+      ? ordinary
+      : Math.max(3, ordinary * sizeOf(mass)),
+  );
 }
 
 /** A bar so thick warms for an hour at 28 mm; heat goes in by the square of the thickness. Common practice, no source. s, m. */

@@ -1,20 +1,18 @@
 // The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
 import { entryProblem } from '../check/checkRackEntry';
 import { checker } from '../check/schema';
+import { SHIPPED_RACK } from '@zanfirico/core';
 import {
-  byId,
-  byNumber,
-  derive,
-  draftFor,
-  heatParts,
-  placeHeats,
-  SHIPPED_RACK,
-} from '@zanfirico/core';
-import { PIECE_VERSION, SaveEntryBody, type RackDocument } from '@zanfirico/contract';
+  PIECE_VERSION,
+  SaveEntryBody,
+  type PieceDocument,
+  type RackDocument,
+} from '@zanfirico/contract';
 import { openDatabase } from '../store/database';
 import { rackStore } from '../store/rackStore';
 import { checkDocument } from '../check/checkDocument';
 import { demoFiles, demoPieces } from './demoPieces';
+import { redrafted } from './redrafted';
 import { DEMO_ENTRIES } from './rackEntries';
 
 const files = demoFiles();
@@ -47,24 +45,8 @@ describe('demo pieces', () => {
   it.each(files.filter(({ text }) => text.includes('"variants"')))(
     '$file keeps the order the core drafts and heats today',
     ({ text }) => {
-      const document = demoPieces()
-        .flat()
-        .find((d) => d.notes === (JSON.parse(text) as { notes: string }).notes);
-      const glass = document && SHIPPED_RACK.glass(document.glass);
-      const derived = glass && derive(document, glass);
-      if (!document?.sequence || derived?.ok !== true)
-        throw new Error('it can be made and has an order');
-      const main = derived.main.index;
-      const { form, way, bits = [] } = document;
-      const draft = draftFor(
-        { form, way, parts: derived.parts, bits, main },
-        document.parts.map((p) => p.colours),
-      );
-      const { helpers } = document.sequence;
-      const placed = placeHeats(heatParts(derived.parts), draft, { main, helpers });
-      const ids = document.parts.map((p) => p.id);
-      const kept = document.sequence.variants[0]?.steps ?? [];
-      expect(byId(byNumber(kept, ids), ids)).toEqual(byId(placed.steps, ids));
+      const document = JSON.parse(text) as PieceDocument;
+      expect(redrafted(document)).toEqual(document);
     },
   );
 });

@@ -60,7 +60,7 @@ describe('nights', () => {
     expect(asNight(input, undefined)).toMatchObject({ state: 'guess' });
     expect(asNight(input, undefined).schedule.total.value).toBe(firstGuess(input).total.value);
     const checked = await checkedNight(input);
-    expect(asNight(input, { checked })).toMatchObject({
+    expect(asNight(input, { answer: checked })).toMatchObject({
       state: 'checked',
       schedule: checked.schedule,
     });

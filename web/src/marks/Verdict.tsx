@@ -1,6 +1,7 @@
 // A verdict in words first: good, watch or no, with a mark of its own shape and never by colour alone.
-import type { Verdict as VerdictValue } from '@zanfirico/core';
+import { inWords, type Verdict as VerdictValue } from '@zanfirico/core';
 import { CircleCheck, OctagonX, TriangleAlert } from 'lucide-react';
+import { useDisplay } from '../stores/display';
 
 const LOOK = {
   good: { icon: CircleCheck, tone: 'text-success' },
@@ -20,6 +21,7 @@ export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdi
 
 export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
   const { icon: Icon, tone } = LOOK[verdict.verdict];
+  const units = useDisplay((s) => s.units);
   return (
     <p className="flex items-start gap-2 leading-snug">
       <Icon className={`${tone} mt-0.5 size-5 shrink-0`} aria-hidden="true" />
@@ -28,8 +30,10 @@ export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
           {verdict.verdict[0]?.toUpperCase()}
           {verdict.verdict.slice(1)}.
         </strong>{' '}
-        {verdict.because}
-        {verdict.verdict !== 'good' && <em className="quiet not-italic"> {verdict.remedy}</em>}
+        {inWords(verdict.because, units)}
+        {verdict.verdict !== 'good' && (
+          <em className="quiet not-italic"> {inWords(verdict.remedy, units)}</em>
+        )}
       </span>
     </p>
   );

@@ -258,7 +258,7 @@ describe('lanes of a crew', () => {
     );
     const bars = [...drawn.querySelectorAll('rect')].map((r) => ({
       x: Number(r.getAttribute('x')),
-      row: (Number(r.getAttribute('y')) - 104) / CREW_ROW,
+      row: (Number(r.getAttribute('y')) - 103) / CREW_ROW,
       width: Number(r.getAttribute('width')),
     }));
     expect(bars).toEqual([

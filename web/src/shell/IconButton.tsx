@@ -4,16 +4,19 @@ import type { ReactNode } from 'react';
 export function IconButton({
   label,
   onClick,
+  small = false,
   children,
 }: {
   readonly label: string;
   readonly onClick: () => void;
+  /** Where a row has no room for the ordinary size. */
+  readonly small?: boolean;
   readonly children: ReactNode;
 }) {
   return (
     <button
       type="button"
-      className="btn btn-ghost btn-sm btn-square"
+      className={`btn btn-ghost btn-square ${small ? 'btn-xs' : 'btn-sm'}`}
       aria-label={label}
       title={label}
       onClick={onClick}

@@ -2,36 +2,36 @@
 import {
   assemblyOrders,
   assess,
-  placeHeats,
-  planCrew,
+  draftPlaced,
+  placeOnClock,
+  planPlaced,
   SKILLS,
   type Assembly,
   type CrewPlan,
+  type CrewPlanned,
   type DraftInput,
+  type Fires,
   type HeatPart,
   type Person,
   type Placed,
   type Stations,
+  type ToPlan,
   type Working,
   type WorkStep,
 } from '@zanfirico/core';
 
-export interface CrewRequest {
-  readonly steps: readonly WorkStep[];
-  readonly parts: readonly HeatPart[];
+export interface CrewRequest extends ToPlan {
   readonly people: readonly Person[];
-  readonly working: Working;
   readonly stations: Stations;
 }
 
-export interface CrewResult {
-  readonly plan: CrewPlan;
+export interface CrewResult extends CrewPlanned {
   /** With the one who has least to do left out. */
-  readonly fewer: CrewPlan | undefined;
+  readonly fewer: CrewPlanned | undefined;
   readonly without: string | undefined;
-  readonly alone: CrewPlan | undefined;
-  /** With one more glory hole, where that keeps waits that are not kept otherwise. */
-  readonly holes: { readonly plan: CrewPlan; readonly count: number } | undefined;
+  readonly alone: CrewPlanned | undefined;
+  /** With one more glory hole, where less is wrong then. */
+  readonly holes: (CrewPlanned & { readonly count: number }) | undefined;
 }
 
 /** How far: all found so far, least risk first, of how many. */
@@ -54,51 +54,58 @@ function leastBusy(people: readonly Person[], plan: CrewPlan): Person | undefine
     .sort((a, b) => load(a) - load(b))[0];
 }
 
-/** The shortest plan for who is there, for one fewer and for one alone. */
+/** The shortest plan for who is there, for one fewer and for one alone, each with heats placed for it. */
 function crew(request: CrewRequest, onBest: (seconds: number) => void): CrewResult {
-  const { steps, parts, people, working, stations } = request;
-  const look = (hands: readonly Person[], tell: boolean, there: Stations = stations): CrewPlan => {
+  const { people, stations } = request;
+  const planFor = (
+    hands: readonly Person[],
+    there: Stations,
+    tell?: (seconds: number) => void,
+  ): CrewPlanned => {
     const since = performance.now();
     let told = 0;
-    return planCrew(steps, parts, hands, working, there, {
+    return planPlaced(request, hands, there, {
       enough: () => performance.now() - since > LOOK_MS,
       onBest: (_, makespan) => {
         const now = performance.now();
         if (!tell || now - told < TELL_MS) return;
         told = now;
-        onBest(makespan);
+        tell(makespan);
       },
     });
   };
-  const plan = look(people, true);
-  const least = people.length > 2 ? leastBusy(people, plan) : undefined;
+  const made = planFor(people, stations, onBest);
+  const least = people.length > 2 ? leastBusy(people, made.plan) : undefined;
   const fewer =
     least &&
-    look(
+    planFor(
       people.filter((p) => p !== least),
-      false,
+      stations,
     );
   const leader =
     people.find((p) => p.skills.includes('gaff') || p.skills.includes('torch')) ?? people[0];
   const alone =
-    people.length > 1 && leader ? look([{ ...leader, skills: [...SKILLS] }], false) : undefined;
+    people.length > 1 && leader
+      ? planFor([{ ...leader, skills: [...SKILLS] }], stations)
+      : undefined;
   const count = (stations['glory hole'] ?? 1) + 1;
   const more =
-    plan.late.length > 0 ? look(people, false, { ...stations, 'glory hole': count }) : undefined;
-  const holes = more && more.late.length < plan.late.length ? { plan: more, count } : undefined;
-  return { plan, fewer, without: least?.name, alone, holes };
+    made.wrong.length > 0 ? planFor(people, { ...stations, 'glory hole': count }) : undefined;
+  const holes = more && more.wrong.length < made.wrong.length ? { ...more, count } : undefined;
+  return { ...made, fewer, without: least?.name, alone, holes };
 }
 
 /** Every order of assembly drafted, heated and judged; what is found is told as it comes. */
 function assemble(
   input: DraftInput,
   parts: readonly HeatPart[],
+  fires: Fires,
   onProgress: (progress: AssemblyProgress) => void,
 ): AssemblyProgress {
   const orders = assemblyOrders(input.parts.length, input.joins, input.main);
   const found: Assembly[] = [];
   for (const order of orders) {
-    found.push(assess(input, parts, order));
+    found.push(assess(input, parts, order, fires));
     found.sort((a, b) => a.risk - b.risk);
     onProgress({ found: [...found], of: orders.length });
   }
@@ -107,8 +114,13 @@ function assemble(
 
 /** The worker's calls. */
 export const braidWork = {
-  place: (parts: readonly HeatPart[], steps: readonly WorkStep[], working: Working): Placed =>
-    placeHeats(parts, steps, working),
+  draft: draftPlaced,
+  place: (
+    parts: readonly HeatPart[],
+    steps: readonly WorkStep[],
+    working: Working,
+    fires: Fires,
+  ): Placed => placeOnClock(parts, steps, working, fires).placed,
   crew,
   assemble,
 };

@@ -1,6 +1,7 @@
 // The page's side of the workers: one of each kind that stays, and the long searches that can be stopped.
 import type {
   DraftInput,
+  Fires,
   HeatPart,
   Placed,
   RackEntry,
@@ -25,6 +26,8 @@ const braidWorker = (): Worker =>
   new Worker(new URL('./braid.worker.ts', import.meta.url), { type: 'module' });
 
 export const night = standing<typeof nightWork>(nightWorker);
+/** Drafts and placings: short, one after another. */
+export const braid = standing<typeof braidWork>(braidWorker);
 export const mesh = standing<typeof meshWork>(
   () => new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module' }),
 );
@@ -70,8 +73,9 @@ export const startPlacing = (
   parts: readonly HeatPart[],
   steps: readonly WorkStep[],
   working: Working,
+  fires: Fires,
 ): Work<Placed> =>
-  once<typeof braidWork, Placed>(braidWorker, (w) => w.place(parts, steps, working));
+  once<typeof braidWork, Placed>(braidWorker, (w) => w.place(parts, steps, working, fires));
 
 /** The crew's plan; progress is the best so far, s. */
 export const startCrew = (
@@ -84,10 +88,11 @@ export const startCrew = (
 export const startAssembly = (
   input: DraftInput,
   parts: readonly HeatPart[],
+  fires: Fires,
   onProgress: (progress: AssemblyProgress) => void,
 ): Work<AssemblyProgress> =>
   once<typeof braidWork, AssemblyProgress>(braidWorker, (w) =>
-    w.assemble(input, parts, proxy(onProgress)),
+    w.assemble(input, parts, fires, proxy(onProgress)),
   );
 
 /** A GLB or STL file of the glass body; rejects with a sentence when it cannot be made. How long it took is left as a measure. */

@@ -146,7 +146,8 @@ export const TRANSFER: readonly Rule[] = [
     q.steps
       .filter(
         (s, i) =>
-          s.kind === 'spout' && q.steps.some((t, k) => k < i && t.kind === 'handle' && t.part === s.part),
+          s.kind === 'spout' &&
+          q.steps.some((t, k) => k < i && t.kind === 'handle' && t.part === s.part),
       )
       .map((s) =>
         tell(

@@ -1,25 +1,27 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import type { CrewPlan, Person, WorkHeat, WorkStep } from '@zanfirico/core';
+import { factsOf, type Person, type WorkHeat, type WorkStep } from '@zanfirico/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useId, useMemo } from 'react';
-import { CREW_ROW, CrewLanes, crewRows } from './CrewLanes';
+import { CREW_ROW, CrewLanes, crewRows, type LanePlan } from './CrewLanes';
 import { numbersThatFit, StepMark } from './StepMark';
 import { StrandMark } from './StrandMark';
-import { clockText, LANE, strandsOf, TOP } from './strands';
+import { clockText, laneFor, strandsOf, TOP } from './strands';
 
 interface Props {
   readonly names: readonly string[];
   readonly steps: readonly WorkStep[];
   readonly starts: readonly number[];
   readonly heat: WorkHeat;
+  /** Room there is for it, px: more parts have narrower lanes. */
+  readonly tall: number;
   /** Step in hand, by place. */
   readonly at: number | undefined;
   /** px a second. */
   readonly scale: number;
   readonly troubled: ReadonlyMap<string, 'watch' | 'no'>;
   /** Who does what, along the same clock, once it is planned. */
-  readonly crew?: { readonly people: readonly Person[]; readonly plan: CrewPlan } | undefined;
+  readonly crew?: { readonly people: readonly Person[]; readonly plan: LanePlan } | undefined;
   readonly onTake: (index: number) => void;
 }
 
@@ -30,13 +32,18 @@ const FOOT = 26;
 const EVERY = [5, 10, 15, 30, 60, 120, 300, 600, 1200];
 const HOUR = 3600;
 
+/** On the glass's own clock: not ahead of it, beside it or after it. */
+const drawn = (s: WorkStep): boolean => factsOf(s).off === undefined;
+
 export const BraidDrawing = memo(function BraidDrawing(props: Props) {
-  const { names, steps, starts, heat, at, scale, troubled, crew, onTake } = props;
+  const { names, steps, starts, heat, tall, at, scale, troubled, crew, onTake } = props;
   const id = useId().replace(/:/g, '');
   const total = Math.max(1, heat.total);
   const width = LEFT + total * scale + RIGHT;
-  const braidHeight = TOP + LANE * names.length + FOOT;
-  const height = braidHeight + (crew ? crewRows(crew.people, steps).length * CREW_ROW + 6 : 0);
+  const crewed = crew ? crewRows(crew.people, steps).length * CREW_ROW + 6 : 0;
+  const lane = laneFor(names.length, Math.max(tall / 2, tall - crewed) - TOP - FOOT);
+  const braidHeight = TOP + lane * names.length + FOOT;
+  const height = braidHeight + crewed;
   const x = useMemo(
     () =>
       scaleLinear()
@@ -45,8 +52,8 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
     [total, scale],
   );
   const strands = useMemo(
-    () => strandsOf(names.length, steps, starts, total),
-    [names.length, steps, starts, total],
+    () => strandsOf(names.length, steps, starts, total, lane),
+    [names.length, steps, starts, total, lane],
   );
   const apart = EVERY.find((s) => s * scale >= 110) ?? HOUR;
   const ticks = Array.from({ length: Math.floor(total / apart) + 1 }, (_, k) => k * apart);
@@ -83,20 +90,22 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
           </text>
         </g>
       ))}
-      {steps.map((s, i) => (
-        <StepMark
-          key={s.id}
-          index={i}
-          from={x(starts[i] ?? 0)}
-          to={x((starts[i] ?? 0) + Math.max(0, s.seconds))}
-          y={strands[s.part]?.y((starts[i] ?? 0) + s.seconds / 2) ?? TOP}
-          height={height}
-          lit={i === at}
-          numbered={numbered.has(i)}
-          trouble={troubled.get(s.id)}
-          onTake={onTake}
-        />
-      ))}
+      {steps.map((s, i) =>
+        drawn(s) ? (
+          <StepMark
+            key={s.id}
+            index={i}
+            from={x(starts[i] ?? 0)}
+            to={x((starts[i] ?? 0) + Math.max(0, s.seconds))}
+            y={strands[s.part]?.y((starts[i] ?? 0) + s.seconds / 2) ?? TOP}
+            height={height}
+            lit={i === at}
+            numbered={numbered.has(i)}
+            trouble={troubled.get(s.id)}
+            onTake={onTake}
+          />
+        ) : null,
+      )}
       {strands.map((strand) => (
         <StrandMark
           key={strand.part}

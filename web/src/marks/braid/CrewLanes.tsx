@@ -1,11 +1,17 @@
 // People and stations along the braid's own clock: what each does when, and what each waits for.
 import { factsOf, STEPS, type CrewPlan, type Person, type WorkStep } from '@zanfirico/core';
 
-export const CREW_ROW = 22;
+export const CREW_ROW = 18;
+/** A letter of a bar's name takes about so much, px. */
+const LETTER = 6;
+
+/** What of a plan is drawn; `critical` where it is known. */
+export type LanePlan = Pick<CrewPlan, 'starts' | 'hands' | 'total'> &
+  Partial<Pick<CrewPlan, 'critical'>>;
 
 interface Props {
   readonly people: readonly Person[];
-  readonly plan: CrewPlan;
+  readonly plan: LanePlan;
   readonly steps: readonly WorkStep[];
   readonly x: (t: number) => number;
   readonly top: number;
@@ -21,7 +27,7 @@ export const crewRows = (people: readonly Person[], steps: readonly WorkStep[]):
 ];
 
 export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
-  const critical = new Set(plan.critical);
+  const critical = new Set(plan.critical ?? []);
   const rows = crewRows(people, steps);
   return (
     <g>
@@ -42,31 +48,45 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
               const mine = person
                 ? (plan.hands[i] ?? []).some((h) => h.person === person.id)
                 : factsOf(s).station === row;
-              if (!mine || !(s.seconds > 0)) return null;
+              if (!mine || !(s.seconds > 0) || ['ahead', 'after'].includes(factsOf(s).off ?? ''))
+                return null;
               const a = x(plan.starts[i] ?? 0);
               const w = Math.max(1.5, x((plan.starts[i] ?? 0) + s.seconds) - a - 1);
+              const name = STEPS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind].name;
               return (
-                <rect
-                  key={s.id}
-                  x={a}
-                  y={y + 4}
-                  width={w}
-                  height={CREW_ROW - 8}
-                  rx={2}
-                  fill={
-                    i === at ? 'var(--color-primary)' : person ? 'var(--cherry)' : 'var(--steel)'
-                  }
-                  stroke={critical.has(s.id) ? 'var(--chalk)' : 'none'}
-                  strokeWidth={1.2}
-                >
-                  <title>{`${String(i + 1)} ${STEPS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind].name}`}</title>
-                </rect>
+                <g key={s.id}>
+                  <rect
+                    x={a}
+                    y={y + 3}
+                    width={w}
+                    height={CREW_ROW - 5}
+                    rx={2}
+                    fill={
+                      i === at ? 'var(--color-primary)' : person ? 'var(--cherry)' : 'var(--steel)'
+                    }
+                    stroke={critical.has(s.id) ? 'var(--chalk)' : 'none'}
+                    strokeWidth={1.2}
+                  >
+                    <title>{`${String(i + 1)} ${name}`}</title>
+                  </rect>
+                  {w > name.length * LETTER + 6 && (
+                    <text
+                      x={a + 4}
+                      y={y + CREW_ROW / 2 + 4}
+                      fontSize={11}
+                      fill={i === at ? 'var(--board)' : 'var(--on-bar)'}
+                      pointerEvents="none"
+                    >
+                      {name}
+                    </text>
+                  )}
+                </g>
               );
             })}
             <text
               x={x(0) + 2}
               y={y + CREW_ROW / 2 + 4}
-              fontSize={12}
+              fontSize={11.5}
               fill="var(--chalk)"
               stroke="var(--board)"
               strokeWidth={3}

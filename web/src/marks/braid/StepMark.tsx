@@ -1,5 +1,5 @@
 // A step on the braid's clock: its stretch of time, its number where there is room, and whether something is wrong there.
-import type { WorkStep } from '@zanfirico/core';
+import { factsOf, type WorkStep } from '@zanfirico/core';
 import { TOP } from './strands';
 
 /** Room a step's number takes, px. */
@@ -13,7 +13,7 @@ export function numbersThatFit(
   const taken: number[] = [];
   const fit = new Set<number>();
   const order = steps
-    .map((_, i) => i)
+    .flatMap((s, i) => (factsOf(s).off === undefined ? [i] : []))
     .sort((a, b) => (steps[b] as WorkStep).seconds - (steps[a] as WorkStep).seconds);
   for (const i of order) {
     const s = steps[i] as WorkStep;

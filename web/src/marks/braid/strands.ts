@@ -13,7 +13,9 @@ export interface Strand {
   readonly joins: readonly { readonly at: number; readonly to: number }[];
 }
 
+/** A lane at its widest and its narrowest, px: many parts and a crew share the room there is. */
 export const LANE = 66;
+const NARROWEST = 26;
 export const TOP = 34;
 /** How far a strand dips into the fire and rises into the garage, px. */
 const DIP = 24;
@@ -25,6 +27,10 @@ const MEET = 9;
 const TWIST = 8;
 const TURN = 46;
 
+/** The lane so many parts have in a drawing so tall, px. */
+export const laneFor = (count: number, tall: number): number =>
+  Math.max(NARROWEST, Math.min(LANE, Math.floor(tall / Math.max(1, count))));
+
 const smooth = (v: number): number => {
   const x = Math.min(1, Math.max(0, v));
   return x * x * (3 - 2 * x);
@@ -33,13 +39,15 @@ const smooth = (v: number): number => {
 const during = (t: number, a: number, b: number): number =>
   t < a - EASE || t > b + EASE ? 0 : smooth((t - a + EASE) / EASE) * smooth((b - t + EASE) / EASE);
 
-/** The course of every part. `starts` in s, in the order of the steps. */
+/** The course of every part. `starts` in s, in the order of the steps; `width` of a part's lane, px. */
 export function strandsOf(
   count: number,
   steps: readonly WorkStep[],
   starts: readonly number[],
   total: number,
+  width = LANE,
 ): Strand[] {
+  const scale = width / LANE;
   const groups = eachApart(count);
   const from = Array.from({ length: count }, () => Infinity);
   const to = Array.from({ length: count }, () => -Infinity);
@@ -50,7 +58,8 @@ export function strandsOf(
   const order = steps.map((_, i) => i).sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0) || a - b);
   for (const i of order) {
     const s = steps[i] as WorkStep;
-    if (s.part < 0 || s.part >= count) continue;
+    // What is done ahead, beside or afterwards is no glass of this part.
+    if (s.part < 0 || s.part >= count || factsOf(s).off !== undefined) continue;
     const a = starts[i] ?? 0;
     const b = a + Math.max(0, s.seconds);
     const facts = factsOf(s);
@@ -74,7 +83,7 @@ export function strandsOf(
     }
   }
   for (const [part, since] of parked) waits[part]?.push([since, total]);
-  const lane = (i: number): number => TOP + LANE * (count - 1 - i) + LANE / 2;
+  const lane = (i: number): number => TOP + width * (count - 1 - i) + width / 2;
   /** The lane a part runs in at t: its own, until it has come to the part it was joined to. */
   const laneAt = (i: number, t: number, depth = 0): number => {
     let y = lane(i);
@@ -98,9 +107,13 @@ export function strandsOf(
         let y = laneAt(i, t);
         const fire = own.reduce((most, [, a, b]) => Math.max(most, during(t, a, b)), 0);
         const wait = (waits[i] ?? []).reduce((most, [a, b]) => Math.max(most, during(t, a, b)), 0);
-        y += DIP * fire + RISE * wait;
+        y += scale * (DIP * fire + RISE * wait);
         if (t > first)
-          y += TWIST * smooth((t - first) / MEET) * Math.sin((2 * Math.PI * t) / TURN + i * 2.1);
+          y +=
+            Math.sqrt(scale) *
+            TWIST *
+            smooth((t - first) / MEET) *
+            Math.sin((2 * Math.PI * t) / TURN + i * 2.1);
         return y;
       },
     };
@@ -117,8 +130,9 @@ const isMate = (
     (k) => k.at <= m.at && ((k.part === i && k.to === m.to) || (k.to === i && k.part === m.to)),
   );
 
-/** "1:05" or "1:02:05". */
+/** "1:05" or "1:02:05"; "−1:30" before the first gather. */
 export const clockText = (seconds: number): string => {
+  if (Math.round(seconds) < 0) return `−${clockText(-seconds)}`;
   const s = Math.round(seconds);
   const [h, m, r] = [Math.floor(s / 3600), Math.floor((s % 3600) / 60), s % 60];
   const two = (v: number): string => String(v).padStart(2, '0');

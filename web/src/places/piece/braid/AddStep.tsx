@@ -14,7 +14,7 @@ export function AddStep({ onAdd }: Props) {
   const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
   return (
     <select
-      className="select ml-auto w-44"
+      className="select select-sm ml-auto w-44"
       aria-label="Add a step after the one in hand"
       value=""
       onChange={(e) => {

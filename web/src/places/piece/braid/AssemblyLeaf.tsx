@@ -30,7 +30,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const found = progress?.for === draft ? progress : undefined;
   const compare = (): void => {
     setProgress(undefined);
-    const started = startAssembly(draft, parts, (p) => {
+    const started = startAssembly(draft, parts, braid.fires, (p) => {
       setProgress({ ...p, for: draft });
     });
     begin(started, () => undefined);
@@ -87,7 +87,9 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
                 className="border-base-300 border-b pb-1"
               >
                 <div className="flex items-baseline gap-2">
-                  <b className="num">{a.risk.toFixed(1)}</b>
+                  <b className="num" title="risk, the less the better">
+                    risk {a.risk.toFixed(1)}
+                  </b>
                   <span className="leading-snug">
                     {a.order.map((j) => `${name(j.part)} to ${name(j.to)}`).join(', ')}
                   </span>

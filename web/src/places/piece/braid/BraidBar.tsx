@@ -26,7 +26,7 @@ interface Props {
 export function BraidBar(props: Props) {
   const { braid, name, placing, onPlace, onStop, zoom, onZoom, drawing } = props;
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-6 pt-3 pb-1">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-6 pt-1 pb-0.5">
       <h2 className="text-2xl">
         {clockText(braid.heat.total)}{' '}
         <span className="quiet font-sans text-base">

@@ -1,9 +1,11 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
+import { inWords, type Stopped } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
 import { clockText } from '../../../marks/braid/strands';
 import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
+import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { AddStep } from './AddStep';
 import { AssemblyLeaf } from './AssemblyLeaf';
@@ -13,52 +15,56 @@ import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
 import { StepTable } from './StepTable';
 import { troubledSteps } from './troubled';
-import { useBraid, type Braid, type Planned } from './useBraid';
+import { useBraid, type Braid } from './useBraid';
 import { useCrewing } from './useCrewing';
 import { usePlacing } from './usePlacing';
 import { useWalk } from './useWalk';
 import { ZOOMS } from './zooms';
 
 export function BraidSheet() {
-  const [planned, setPlanned] = useState<Planned>();
-  const braid = useBraid(planned);
+  const order = useBraid();
   const { document } = usePiece();
-  if (!braid) return <p className="px-6 py-16">The order of work comes with the form.</p>;
-  return (
-    <Laid
-      braid={braid}
-      name={document.name}
-      planned={
-        planned?.steps === braid.steps &&
-        planned.people === braid.sequence?.crew &&
-        planned.stations === braid.sequence?.stations
-          ? planned
-          : undefined
-      }
-      onPlanned={setPlanned}
-    />
-  );
+  if (order.state === 'no form')
+    return <p className="px-6 py-16">The order of work comes with the form.</p>;
+  if (order.state === 'failed')
+    return (
+      <p className="px-6 py-16" role="alert">
+        The order could not be drafted: {order.says}
+      </p>
+    );
+  if (order.state === 'placing')
+    return (
+      <p className="px-6 py-16" role="status">
+        The order is drafted and its heats are placed …
+      </p>
+    );
+  return <Laid braid={order.braid} name={document.name} />;
 }
+
+/** Room for the drawing beside a dozen rows on an ordinary screen, px. */
+const TALL = 196;
 
 interface LaidProps {
   readonly braid: Braid;
   readonly name: string;
-  readonly planned: Planned | undefined;
-  readonly onPlanned: (planned: Planned) => void;
 }
 
-function Laid({ braid, name, planned, onPlanned }: LaidProps) {
+function Laid({ braid, name }: LaidProps) {
   const { steps, starts, heat, findings, parts } = braid;
   const sheet = useRef<HTMLDivElement>(null);
   const { at, take, change, move, insert, repeat, remove } = useWalk(braid, sheet);
   const [zoom, setZoom] = useState(0);
   const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
   const { placing, place, stop } = usePlacing(braid, setReasons);
-  const crewing = useCrewing(braid, onPlanned);
+  const crewing = useCrewing(braid);
   const people = braid.sequence?.crew;
+  const critical = crewing.result?.plan.critical;
   const crew = useMemo(
-    () => (planned && people ? { people, plan: planned.result.plan } : undefined),
-    [planned, people],
+    () =>
+      braid.plan && people
+        ? { people, plan: { ...braid.plan, ...(critical && { critical }) } }
+        : undefined,
+    [braid.plan, people, critical],
   );
   const [box, { width }] = useSize<HTMLDivElement>();
   const names = useMemo(() => parts.map((p) => p.name), [parts]);
@@ -75,6 +81,10 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [at, scale]);
 
+  const because = (i: number | undefined): string | undefined => {
+    const id = i === undefined ? undefined : steps[i]?.id;
+    return id === undefined ? undefined : (reasons.get(id) ?? braid.reasons.get(id));
+  };
   const general = findings.filter((f) => f.step === undefined);
   const counts = [...troubled.values()];
   const no =
@@ -82,7 +92,10 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
     general.filter((f) => f.verdict.verdict === 'no').length;
   const watch = counts.length + general.length - no;
   return (
-    <div className="flex flex-col" ref={sheet}>
+    <div
+      className="flex flex-col lg:h-[calc(100dvh-11.4rem)] lg:min-h-[34rem] lg:overflow-hidden"
+      ref={sheet}
+    >
       <BraidBar
         braid={braid}
         name={name}
@@ -95,7 +108,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
       />
       <div
         ref={box}
-        className="border-base-300 overflow-x-auto border-y bg-(--board) px-2"
+        className="border-base-300 shrink-0 overflow-x-auto border-y bg-(--board) px-2"
         role="slider"
         aria-label="Braid: arrow keys walk the steps, with Alt they move one; plus and minus change its seconds; Delete takes it out"
         aria-valuemin={1}
@@ -109,6 +122,7 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
           steps={steps}
           starts={starts}
           heat={heat}
+          tall={TALL}
           at={at}
           scale={scale}
           troubled={troubled}
@@ -116,11 +130,15 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
           onTake={take}
         />
       </div>
-      <div className="grid gap-x-8 px-6 py-3 lg:grid-cols-[1fr_24rem]">
-        <div className="min-w-0">
-          <div className="mb-1 flex flex-wrap items-center gap-x-4">
-            <p className="leading-snug">
-              {no + watch === 0 ? (
+      <div className="grid min-h-0 gap-x-8 px-6 pt-1 lg:flex-1 lg:grid-cols-[1fr_24rem]">
+        <div className="flex min-h-0 min-w-0 flex-col">
+          <div className="flex flex-wrap items-center gap-x-4">
+            <p className="flex-1 leading-snug">
+              {braid.placing ? (
+                <span role="status">The heats are placed anew …</span>
+              ) : braid.stopped ? (
+                <StoppedLine stopped={braid.stopped} steps={steps} parts={parts} />
+              ) : no + watch === 0 ? (
                 'Good order: every step finds the glass it wants, and no rule is broken.'
               ) : (
                 <>
@@ -132,10 +150,11 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
             </p>
             <AddStep onAdd={insert} />
           </div>
+          {braid.passes?.verdict === 'no' && <Verdict verdict={braid.passes} />}
           {general.map((f) => (
             <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
           ))}
-          <div className="relative overflow-x-auto">
+          <div className="relative max-h-[46dvh] min-h-0 flex-1 overflow-auto lg:max-h-none">
             <StepTable
               braid={braid}
               at={at}
@@ -147,19 +166,18 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
             />
           </div>
         </div>
-        <div className="lg:sticky lg:top-2 lg:self-start">
+        <div className="min-h-0 pb-4 lg:overflow-y-auto">
           <StepLeaf
             braid={braid}
             index={at ?? -1}
-            plan={planned?.result.plan}
-            reason={at === undefined ? undefined : reasons.get(steps[at]?.id ?? '')}
+            reason={because(at)}
             onChange={(patch) => {
               if (at !== undefined) change(at, patch);
             }}
           />
           <CrewLeaf
             braid={braid}
-            result={planned?.result}
+            result={crewing.result}
             best={crewing.best}
             planning={crewing.planning}
             onPlan={crewing.plan}
@@ -169,6 +187,30 @@ function Laid({ braid, name, planned, onPlanned }: LaidProps) {
         </div>
       </div>
     </div>
+  );
+}
+
+/** Why no order works: which step, how many seconds, and what was tried and holds. */
+function StoppedLine({
+  stopped,
+  steps,
+  parts,
+}: { readonly stopped: Stopped } & Pick<Braid, 'steps' | 'parts'>) {
+  const units = useDisplay((s) => s.units);
+  const i = steps.findIndex((s) => s.id === stopped.step);
+  const step = steps[i];
+  return (
+    <>
+      <b className="text-error">
+        No order of this piece holds
+        {step && `: step ${String(i + 1)}, ${stepName(step)} (${parts[step.part]?.name ?? ''})`}
+        {stopped.seconds > 0 && `, is ${String(stopped.seconds)} s too long for any heat`}.
+      </b>{' '}
+      {inWords(stopped.because, units)}{' '}
+      {stopped.mends.length > 0
+        ? `Tried: ${inWords(stopped.mends.join('; '), units)}.`
+        : 'Helpers, a hotter hole and thicker walls were tried, and did not mend it.'}
+    </>
   );
 }
 

@@ -1,6 +1,14 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
 import { LIMITS } from '@zanfirico/contract';
-import { factsOf, SKILLS, STEPS, type CrewPlan, type Person, type Skill } from '@zanfirico/core';
+import {
+  factsOf,
+  INSTEAD,
+  SKILLS,
+  STEPS,
+  type CrewPlanned,
+  type Person,
+  type Skill,
+} from '@zanfirico/core';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
 import { CountField } from '../../../fields/CountField';
@@ -185,22 +193,28 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           Looking …{best !== undefined && ` best so far ${clockText(best)}`}
         </p>
       )}
+      {!result && braid.plan && !planning && (
+        <p className="mt-2 leading-snug">
+          Planned: <span className="num font-semibold">{clockText(braid.plan.total)}</span>, kept
+          with the piece; who does what stands on the card.
+        </p>
+      )}
       {result && (
         <div className="mt-3 flex flex-col gap-2" aria-live="polite">
-          <Plan braid={braid} title="This crew" plan={result.plan} lead />
+          <Plan title="This crew" planned={result} lead />
           {result.holes && (
             <p className="text-sm leading-snug">
               With {result.holes.count} glory holes{' '}
-              {result.holes.plan.late.length === 0
+              {result.holes.wrong.length === 0
                 ? 'every wait would hold'
-                : `${String(result.holes.plan.late.length)} waits instead of ${String(result.plan.late.length)} would be too long`}
+                : `${String(result.holes.wrong.length)} steps instead of ${String(result.wrong.length)} would not do`}
               : <span className="num">{clockText(result.holes.plan.total)}</span>.
             </p>
           )}
           {result.fewer && (
-            <Plan braid={braid} title={`Without ${result.without ?? 'one'}`} plan={result.fewer} />
+            <Plan title={`Without ${result.without ?? 'one'}`} planned={result.fewer} />
           )}
-          {result.alone && <Plan braid={braid} title="Alone" plan={result.alone} />}
+          {result.alone && <Plan title="Alone" planned={result.alone} />}
         </div>
       )}
     </section>
@@ -208,19 +222,22 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
 }
 
 function Plan({
-  braid,
   title,
-  plan,
+  planned,
   lead = false,
 }: {
-  readonly braid: Braid;
   readonly title: string;
-  readonly plan: CrewPlan;
+  readonly planned: CrewPlanned;
   readonly lead?: boolean;
 }) {
+  const { plan, steps, wrong } = planned;
   const gap = plan.lower > 0 ? plan.total / plan.lower - 1 : 0;
-  const number = (id: string): number => braid.steps.findIndex((s) => s.id === id) + 1;
-  const short = [...new Map(plan.uncovered.map((u) => [u.step, u])).values()];
+  const number = (id: string): number => steps.findIndex((s) => s.id === id) + 1;
+  const named = (id: string): string => {
+    const step = steps.find((s) => s.id === id);
+    return `${String(number(id))} ${step ? STEPS[kindOf(step)].name : ''}`;
+  };
+  const missing = [...new Set(plan.uncovered.map((u) => u.skill))];
   return (
     <div className={lead ? '' : 'quiet'}>
       <p>
@@ -236,28 +253,20 @@ function Plan({
           </span>
         )}
       </p>
-      {short.length > 0 && (
+      {missing.map((skill) => {
+        const at = plan.uncovered.filter((u) => u.skill === skill);
+        return (
+          <p key={skill} className="text-sm leading-snug">
+            {at.length === 1 ? `Step ${named(at[0]?.step ?? '')}` : `${String(at.length)} steps`} (
+            {SAYS[skill]}): {INSTEAD[skill]}.
+          </p>
+        );
+      })}
+      {wrong.length > 0 && (
         <p className="text-warning text-sm leading-snug">
-          Nobody for:{' '}
-          {short
-            .slice(0, 6)
-            .map((u) => {
-              const step = braid.steps.find((s) => s.id === u.step);
-              return `${String(number(u.step))} ${step ? STEPS[kindOf(step)].name : ''} (${SAYS[u.skill]})`;
-            })
-            .join(', ')}
-          {short.length > 6 && ` and ${String(short.length - 6)} more`}. It is done without, or not
-          at all.
-        </p>
-      )}
-      {plan.late.length > 0 && (
-        <p className="text-warning text-sm leading-snug">
-          Glass waits too long before{' '}
-          {plan.late
-            .slice(0, 5)
-            .map((l) => `step ${String(number(l.step))} (${String(l.seconds)} s)`)
-            .join(', ')}
-          {plan.late.length > 5 && ` and ${String(plan.late.length - 5)} more`}: flash it meanwhile.
+          Glass waits too long before {wrong.slice(0, 5).map(named).join(', ')}
+          {wrong.length > 5 && ` and ${String(wrong.length - 5)} more`}, whatever is flashed
+          meanwhile: more hands, or fewer parts that wait for each other.
         </p>
       )}
       {lead && plan.critical.length > 0 && (

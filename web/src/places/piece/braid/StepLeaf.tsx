@@ -1,23 +1,21 @@
 // The step in hand: what it is, for how long, on which end; how hot the glass is there, and what is wrong with it.
-import { needOf, printText, STEPS, waitsFor, type CrewPlan, type WorkStep } from '@zanfirico/core';
+import { inWords, needOf, printText, STEPS, waitsFor, type WorkStep } from '@zanfirico/core';
 import { ShieldAlert } from 'lucide-react';
 import { Verdict } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
 import { StepFields } from './StepFields';
 import { kindOf, stepName } from './stepNames';
-import type { Braid } from './useBraid';
+import type { Braid, KeptPlan } from './useBraid';
 
 interface Props {
   readonly braid: Braid;
   readonly index: number;
   readonly onChange: (step: Partial<WorkStep>) => void;
   readonly reason: string | undefined;
-  /** The crew's plan, once there is one. */
-  readonly plan: CrewPlan | undefined;
 }
 
-export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
+export function StepLeaf({ braid, index, onChange, reason }: Props) {
   const units = useDisplay((s) => s.units);
   const step = braid.steps[index];
   if (!step)
@@ -33,7 +31,7 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
         <span className="num quiet mr-2 text-lg">{index + 1}</span>
         {stepName(step)}
       </h3>
-      <p className="leading-snug">{step.note ?? kind.says}</p>
+      <p className="leading-snug">{inWords(step.note ?? kind.says, units)}</p>
       {kind.caution !== undefined && (
         <p className="text-warning mt-1 flex items-start gap-1.5 text-sm leading-tight">
           <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label="Caution" /> {kind.caution}
@@ -51,8 +49,10 @@ export function StepLeaf({ braid, index, onChange, reason, plan }: Props) {
           </span>
         </p>
       )}
-      {plan && <Hands braid={braid} plan={plan} index={index} />}
-      {reason !== undefined && <p className="quiet mt-1 leading-snug">Placed because: {reason}</p>}
+      {braid.plan && <Hands braid={braid} plan={braid.plan} index={index} />}
+      {reason !== undefined && (
+        <p className="quiet mt-1 leading-snug">Placed because: {inWords(reason, units)}</p>
+      )}
       <div className="mt-1 flex flex-col gap-1">
         {heat?.verdict && <Verdict verdict={heat.verdict} />}
         {found.map((f) => (
@@ -71,7 +71,7 @@ function Hands({
   index,
 }: {
   readonly braid: Braid;
-  readonly plan: CrewPlan;
+  readonly plan: KeptPlan;
   readonly index: number;
 }) {
   const named = (id: string | undefined): string =>

@@ -12,7 +12,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { CSS } from '@dnd-kit/utilities';
 import { printText, type WorkStep } from '@zanfirico/core';
 import { ArrowDown, ArrowUp, CopyPlus, OctagonX, Pin, TriangleAlert, X } from 'lucide-react';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
@@ -59,12 +59,12 @@ export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRem
       <table className="table w-full text-left">
         <caption className="sr-only">Order of work, with the heat of what each step works</caption>
         <thead>
-          <tr className="quiet text-sm">
+          <tr className="quiet bg-base-100 sticky top-0 z-10 text-sm">
             {COLUMNS.map(([title, seen]) => (
               <th
                 key={title}
                 scope="col"
-                className={`pr-3 font-normal ${['at', 'for', 'then'].includes(title) ? 'text-right' : ''}`}
+                className={`pr-3 font-normal ${['at', 'for', 'then'].includes(title) ? 'text-right' : ''} ${['part', 'glass is'].includes(title) ? 'max-sm:hidden' : ''}`}
               >
                 {seen ? title : <span className="sr-only">{title}</span>}
               </th>
@@ -108,19 +108,27 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
   const name = stepName(step);
   const part = braid.parts[step.part]?.name ?? 'no part';
   const number = String(i + 1);
+  const row = useRef<HTMLTableRowElement>(null);
+  // The row in hand is kept in sight, and nothing else moves for it.
+  useEffect(() => {
+    if (taken) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [taken]);
   const ends = h && !Number.isNaN(h.to) ? printText(h.to, 'temperature', units) : '';
   return (
     <tr
-      ref={setNodeRef}
+      ref={(node) => {
+        row.current = node;
+        setNodeRef(node);
+      }}
       {...listeners}
       aria-selected={taken}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`border-base-300 cursor-pointer touch-manipulation border-b ${taken ? 'bg-base-300/60' : 'hover:bg-base-300/25'} ${isDragging ? 'bg-base-300 relative z-10' : ''}`}
+      className={`border-base-300 cursor-pointer touch-manipulation scroll-mt-7 border-b ${taken ? 'bg-base-300/60' : 'hover:bg-base-300/25'} ${isDragging ? 'bg-base-300 relative z-10' : ''}`}
       onClick={() => {
         onTake(i);
       }}
     >
-      <td className="num quiet py-1 pr-2 text-right text-sm">{i + 1}</td>
+      <td className="num quiet py-px pr-2 text-right text-sm">{i + 1}</td>
       <td className="num pr-3 text-right text-sm">{clockText(braid.starts[i] ?? 0)}</td>
       <td className="pr-3 leading-tight">
         <button
@@ -134,12 +142,13 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
         >
           {name}
         </button>
+        <span className="quiet ml-1 text-sm sm:hidden">{part}</span>
         {step.pinned === true && <Pin className="quiet ml-1 inline size-3.5" aria-label="pinned" />}
       </td>
-      <td className="quiet pr-3 text-sm">{part}</td>
+      <td className="quiet pr-3 text-sm max-sm:hidden">{part}</td>
       <td className="num pr-3 text-right text-sm">{clockText(step.seconds)}</td>
       <td className="num pr-2 text-right text-sm whitespace-nowrap">{ends}</td>
-      <td className="quiet pr-2 text-sm">{h?.band ?? ''}</td>
+      <td className="quiet pr-2 text-sm max-sm:hidden">{h?.band ?? ''}</td>
       <td className="pr-1">
         {trouble === 'no' && <OctagonX className="text-error size-4" aria-label="no" />}
         {trouble === 'watch' && (
@@ -150,6 +159,7 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
         {taken && (
           <>
             <IconButton
+              small
               label={`Move step ${number} earlier`}
               onClick={() => {
                 onMove(i, i - 1);
@@ -158,6 +168,7 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
               <ArrowUp className="size-4" />
             </IconButton>
             <IconButton
+              small
               label={`Move step ${number} later`}
               onClick={() => {
                 onMove(i, i + 1);
@@ -166,6 +177,7 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
               <ArrowDown className="size-4" />
             </IconButton>
             <IconButton
+              small
               label={`Repeat step ${number}`}
               onClick={() => {
                 onRepeat(i);
@@ -174,6 +186,7 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
               <CopyPlus className="size-4" />
             </IconButton>
             <IconButton
+              small
               label={`Take step ${number} out`}
               onClick={() => {
                 onRemove(i);

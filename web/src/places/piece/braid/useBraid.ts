@@ -5,27 +5,41 @@ import {
   byNumber,
   checkOrder,
   draftInput,
-  draftWork,
+  factsOf,
   heatOfWork,
   heatParts,
   inHand,
   inTurn,
+  piecesFires,
   redrafted,
   ruleParts,
   withHelpers,
+  withPlan,
   withSteps,
   withVariant,
+  type CrewPlan,
+  type Drafted,
   type DraftInput,
   type Finding,
+  type Fires,
   type HeatPart,
+  type Hole,
   type Skill,
+  type Stopped,
+  type Verdict,
   type WorkHeat,
   type WorkStep,
 } from '@zanfirico/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { placedDraft, usePlacedDraft, type DraftAsked } from '../../../orders/placedDrafts';
+import { sentenceOf } from '../../../api/client';
 import { changePiece } from '../../../stores/draft';
-import type { CrewResult } from '../../../workers/braidWork';
+import { useNotices } from '../../../stores/notices';
+import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
+
+/** What of a crew's plan is kept with the piece. */
+export type KeptPlan = Pick<CrewPlan, 'starts' | 'hands' | 'total'>;
 
 export interface Braid {
   readonly steps: readonly WorkStep[];
@@ -37,107 +51,188 @@ export interface Braid {
   /** What an order is drafted from. */
   readonly draft: DraftInput;
   readonly helpers: boolean;
+  readonly fires: Fires;
+  /** The glory hole it goes to; undefined where the furnace's mouth serves. */
+  readonly hole: Hole | undefined;
+  readonly passes: Verdict | undefined;
+  /** Another draft is being placed; this is the one before. */
+  readonly placing: boolean;
   /** Drafted from the form just now; nothing of it is kept until it is changed. */
   readonly drafted: boolean;
+  /** Why each heat and each wait of the draft is there, by its step. */
+  readonly reasons: ReadonlyMap<string, string>;
+  /** Where no order works: the draft's step that will not do, and what was tried and holds. */
+  readonly stopped: Stopped | undefined;
   readonly sequence: PieceSequence | undefined;
+  /** The crew's plan kept with these steps. */
+  readonly plan: KeptPlan | undefined;
   readonly change: (steps: readonly WorkStep[]) => void;
   readonly setSequence: (change: Partial<PieceSequence>) => void;
+  /** The steps placed for a crew, and its plan, kept. */
+  readonly keepPlan: (steps: readonly WorkStep[], plan: KeptPlan) => void;
   /** An order kept as a variant of its own, and taken in hand. */
   readonly addVariant: (name: string, steps: readonly WorkStep[]) => void;
   /** The order drafted anew, in place of the variant in hand. */
   readonly afresh: () => void;
 }
 
-/** A plan, and the steps it was made for. */
-export interface Planned {
-  readonly steps: readonly WorkStep[];
-  readonly people: PieceSequence['crew'];
-  readonly stations: PieceSequence['stations'];
-  readonly result: CrewResult;
-}
+const NO_REASONS: ReadonlyMap<string, string> = new Map();
 
-/** Undefined while the form cannot be made. A crew's plan gives the clock for as long as its steps are the ones in hand. */
-export function useBraid(planned: Planned | undefined): Braid | undefined {
-  const { document, last } = usePiece();
-  const { form, way, parts, bits } = document;
-  const { ironDiameter } = document.making;
+/** What there is of an order: the braid, that it is being placed, or why there is none. */
+export type BraidState =
+  | { readonly state: 'there'; readonly braid: Braid }
+  | { readonly state: 'placing' }
+  | { readonly state: 'failed'; readonly says: string }
+  | { readonly state: 'no form' };
+
+/** The order of the piece in hand. A crew's plan gives the clock for as long as it is kept with the steps in hand. */
+export function useBraid(): BraidState {
+  const { document, last, glass } = usePiece();
+  const { form, way, parts, bits, cane } = document;
+  const { ironDiameter, potTemperature } = document.making;
   const { sequence } = document;
-  const named = sequence?.variants[inHand(sequence)]?.steps;
+  const variant = sequence?.variants[inHand(sequence)];
+  const named = variant?.steps;
   // A memo of the names alone: a drag makes new parts, not new orders.
   const idText = parts.map((p) => p.id).join(' ');
   const ids = useMemo(() => idText.split(' '), [idText]);
   const kept = useMemo(() => named && byNumber(named, ids), [named, ids]);
-  const helpers = sequence?.helpers ?? true;
   const crew = sequence?.crew;
-  const stations = sequence?.stations;
+  const helpers = crew && crew.length > 0 ? crew.length > 1 : (sequence?.helpers ?? true);
+  const holes = useShop((s) => s.shop?.document.gloryHoles);
   // Of what is drawn, not of its night: what was worked out of it stands when the night has been checked.
   const plan = last?.parts;
+  const read = last?.bits;
   const main = last?.main.index;
-  const drawn = useMemo(() => {
-    if (!plan || main === undefined) return undefined;
-    const draft = draftInput(
-      {
-        form,
-        way,
-        parts: plan,
-        bits: bits ?? [],
-        main,
-      },
-      parts.map((p) => p.colours),
-    );
+  const whole = last?.whole;
+  const asked = useMemo((): (DraftAsked & Pick<Braid, 'hole' | 'passes'>) | undefined => {
+    if (!plan || !read || !whole || main === undefined) return undefined;
+    const bulk = { height: whole.height, across: 2 * whole.widest };
+    const { fires, hole, passes } = piecesFires(glass, potTemperature, bulk, holes);
     return {
-      main,
-      draft,
-      drafted: draftWork(draft),
-      parts: heatParts(plan),
-      rules: ruleParts(plan, ironDiameter),
+      draft: draftInput(
+        { form, way, parts: plan, bits: bits ?? [], main, cane },
+        parts.map((p) => p.colours),
+        read,
+      ),
+      parts: heatParts(plan, read),
+      working: { main, helpers },
+      fires,
+      hole,
+      passes,
     };
-  }, [plan, main, form, way, parts, bits, ironDiameter]);
-  return useMemo(() => {
-    if (!drawn) return undefined;
-    const { main, draft, drafted, parts, rules } = drawn;
-    const steps = kept ?? drafted;
-    const starts =
-      planned?.steps === steps && planned.people === crew && planned.stations === stations
-        ? planned.result.plan.starts
-        : helpers
-          ? withHelpers(steps, main)
-          : inTurn(steps);
+  }, [
+    plan,
+    read,
+    whole,
+    main,
+    glass,
+    potTemperature,
+    holes,
+    form,
+    way,
+    bits,
+    cane,
+    parts,
+    helpers,
+  ]);
+  // A kept order needs no draft; one is made when it is asked for afresh.
+  const known = usePlacedDraft(kept ? undefined : asked);
+  const fresh = known && 'answer' in known ? known.answer : undefined;
+  // While another is being placed the last one of the same parts stays to be looked at.
+  const [before, setLast] = useState<{ readonly of: string; readonly drafted: Drafted }>();
+  if (fresh && before?.drafted !== fresh) setLast({ of: idText, drafted: fresh });
+  const drafted = fresh ?? (before?.of === idText ? before.drafted : undefined);
+  const placing = !kept && !known;
+  const rules = useMemo(() => plan && ruleParts(plan, ironDiameter), [plan, ironDiameter]);
+  const braid = useMemo((): Braid | undefined => {
+    const steps = kept ?? drafted?.steps;
+    if (!asked || !rules || !steps) return undefined;
+    const { draft, parts: heated, fires, hole, passes, working } = asked;
+    const keptPlan = kept && variant?.plan ? planOf(kept, variant.plan) : undefined;
+    const starts = keptPlan?.starts ?? (helpers ? withHelpers(steps, working.main) : inTurn(steps));
     const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
     const asKept = (list: readonly WorkStep[]): PieceStep[] =>
       structuredClone(byId<PieceStep>(list, ids));
     const setSequence = (change: Partial<PieceSequence>): void => {
+      const next = { chosen: 0, helpers: true, variants: [], ...sequence, ...change };
+      // Another crew, another plan.
+      const other = 'crew' in change || 'stations' in change || 'helpers' in change;
       changePiece({
-        sequence: {
-          chosen: 0,
-          helpers: true,
-          variants: [],
-          ...sequence,
-          ...change,
-        },
+        sequence: other
+          ? { ...next, variants: next.variants.map(({ name, steps: s }) => ({ name, steps: s })) }
+          : next,
       });
     };
     return {
       steps,
       starts,
-      parts,
-      heat: heatOfWork(parts, steps, starts),
-      findings: checkOrder({ way: document.way, steps, parts: rules, main, skills }),
-      main,
+      parts: heated,
+      heat: heatOfWork(heated, steps, starts, fires),
+      findings: checkOrder({ way, steps, parts: rules, main: working.main, skills }),
+      main: working.main,
       draft,
       helpers,
+      fires,
+      hole,
+      passes,
+      placing,
       drafted: kept === undefined,
+      reasons: drafted?.reasons ?? NO_REASONS,
+      stopped: kept ? undefined : drafted?.stopped,
       sequence,
+      plan: keptPlan,
       setSequence,
+      keepPlan: (placed, { starts: at, hands }) => {
+        setSequence(
+          withPlan(sequence, asKept(placed), {
+            starts: [...at],
+            hands: hands.map((h) => [
+              ...new Set(h.flatMap(({ person }) => (person === undefined ? [] : [person]))),
+            ]),
+          }),
+        );
+      },
       addVariant: (name, fresh) => {
         setSequence(withVariant(sequence, asKept(steps), name, asKept(fresh)));
       },
       afresh: () => {
-        setSequence(redrafted(sequence, asKept(drafted)));
+        placedDraft(asked).then(
+          (fresh) => {
+            setSequence(redrafted(sequence, asKept(fresh.steps)));
+          },
+          (error: unknown) => {
+            useNotices.getState().trouble(sentenceOf(error));
+          },
+        );
       },
       change: (next) => {
         setSequence(withSteps(sequence, asKept(next)));
       },
     };
-  }, [drawn, kept, helpers, crew, stations, sequence, ids, document.way, planned]);
+  }, [asked, rules, kept, drafted, placing, variant, helpers, crew, sequence, ids, way]);
+  if (braid) return { state: 'there', braid };
+  if (known && 'says' in known) return { state: 'failed', says: known.says };
+  return asked ? { state: 'placing' } : { state: 'no form' };
+}
+
+/** A kept plan as the drawing and the leaves ask for it; undefined where it is for other steps. */
+function planOf(
+  steps: readonly WorkStep[],
+  kept: { readonly starts: readonly number[]; readonly hands: readonly (readonly string[])[] },
+): KeptPlan | undefined {
+  if (kept.starts.length !== steps.length || kept.hands.length !== steps.length) return undefined;
+  return {
+    starts: kept.starts,
+    hands: kept.hands.map((people, i) => {
+      const { hands } = factsOf(steps[i] as WorkStep);
+      return people.map((person, k) => ({ skill: hands[k] ?? 'gaff', person }));
+    }),
+    total: steps.reduce((most, s, i) => {
+      const { off } = factsOf(s);
+      return off === 'ahead' || off === 'after'
+        ? most
+        : Math.max(most, (kept.starts[i] ?? 0) + s.seconds);
+    }, 0),
+  };
 }

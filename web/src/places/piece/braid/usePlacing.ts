@@ -12,10 +12,12 @@ export function usePlacing(
   const { busy, take, stop } = useWork<Placed>();
   const { say, trouble } = useNotices.getState();
   const place = (): void => {
-    const started = startPlacing(braid.parts, braid.steps, {
-      main: braid.main,
-      helpers: braid.helpers,
-    });
+    const started = startPlacing(
+      braid.parts,
+      braid.steps,
+      { main: braid.main, helpers: braid.helpers },
+      braid.fires,
+    );
     take(started, (placed) => {
       braid.change(placed.steps);
       onReasons(placed.reasons);

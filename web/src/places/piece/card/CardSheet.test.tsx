@@ -40,20 +40,29 @@ describe('the card', () => {
       'card',
     );
     await nightChecked();
-    const heading = within(card()).getByRole('heading', { name: 'Order of work' });
+    const heading = await within(card()).findByRole('heading', { name: 'Order of work' });
     const list = heading.parentElement?.querySelector('ol');
     if (!list) throw new Error('the order is a list');
     const lines = within(list).getAllByRole('listitem');
-    lines.forEach((line, i) => {
-      expect(line.querySelectorAll('.num')[1]).toHaveTextContent(String(i + 1));
-    });
+    // In the order of the clock, each with the number it has on the Braid.
+    const seconds = (text: string | null | undefined): number => {
+      const [, sign, m, s] = /^(−?)(\d+):(\d\d)$/.exec(text ?? '') ?? [];
+      return (sign === '−' ? -1 : 1) * (60 * Number(m) + Number(s));
+    };
+    const clock = lines.map((line) => seconds(line.querySelectorAll('.num')[0]?.textContent));
+    expect([...clock].sort((a, b) => a - b)).toEqual(clock);
+    const numbers = lines.map((line) => Number(line.querySelectorAll('.num')[1]?.textContent));
+    expect([...numbers].sort((a, b) => a - b)).toEqual(lines.map((_, i) => i + 1));
+    // Weights and calipers stand at their step.
+    expect(within(list).getAllByText(/^\+\d+ g, then ⌀/).length).toBeGreaterThan(0);
+    expect(within(list).getByText(/^Calipers: /)).toBeVisible();
     const cautions = lines.flatMap((l) =>
       [...l.querySelectorAll('em')].map((e) => e.textContent).filter((t) => t.startsWith('!')),
     );
     expect(cautions.length).toBeGreaterThan(0);
     expect(new Set(cautions).size).toBe(cautions.length);
     // Where it matters again there is its sign.
-    expect(lines.some((l) => l.textContent.endsWith(' !'))).toBe(true);
+    expect(lines.some((l) => l.textContent.includes(' !'))).toBe(true);
   });
 
   it('is in the person’s units, all of it', async () => {

@@ -13,12 +13,14 @@ import { CardSteps } from './CardSteps';
 export function CardSheet() {
   const units = useDisplay((s) => s.units);
   const { document, glass, derived, last, night } = usePiece();
-  const braid = useBraid(undefined);
+  const order = useBraid();
   if (!derived.ok)
     return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
   if (!last || !night) return <p className="px-6 py-16">The card comes with the form.</p>;
   const { readings: r, gathers, stock, schedule, whole, parts } = last;
   const checked = night.state === 'checked';
+  const braid = order.state === 'there' ? order.braid : undefined;
+  const placing = order.state === 'placing' || braid?.placing === true;
   const many = parts.length > 1;
   const door = clockWords(document.firing.lastIn, schedule.total.value);
   const facts: (readonly [string, string])[] = [
@@ -62,14 +64,16 @@ export function CardSheet() {
     <div className="px-4 py-5 print:p-0">
       <div className="no-print mx-auto mb-3 flex max-w-[794px] justify-between">
         <p className="quiet" role="status">
-          {checked
-            ? 'A4, black on white: one page for simple pieces.'
-            : 'The night is still being checked; it can be printed in a moment.'}
+          {placing
+            ? 'The heats are being placed; it can be printed in a moment.'
+            : checked
+              ? 'A4, black on white: one page for simple pieces.'
+              : 'The night is still being checked; it can be printed in a moment.'}
         </p>
         <button
           type="button"
           className="btn btn-primary btn-sm"
-          disabled={night.state === 'guess'}
+          disabled={night.state === 'guess' || placing}
           onClick={() => {
             window.print();
           }}
@@ -115,7 +119,7 @@ export function CardSheet() {
             )}
           </div>
         </div>
-        {braid && <CardSteps braid={braid} />}
+        {braid && <CardSteps braid={braid} derived={derived} />}
         <section className="mt-3 [&_.quiet]:text-black/75">
           <h3 className="border-b border-black text-xl">
             Night: door may open {door.time} {door.day}

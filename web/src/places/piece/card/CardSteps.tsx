@@ -1,37 +1,75 @@
-// The order of work on the card: when, what, on which part, for how long, who; cautions in their place.
-import { STEPS } from '@zanfirico/core';
+// The order of work on the card, in the order of the clock: when, what, for how long, who; calipers and weights at their step,
+// heats as a sign, cautions once and then their sign.
+import { factsOf, inWords, printText, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+import { Flame } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
+import { useDisplay } from '../../../stores/display';
 import { kindOf, stepName } from '../braid/stepNames';
 import type { Braid } from '../braid/useBraid';
 
-export function CardSteps({ braid }: { readonly braid: Braid }) {
-  const { steps, starts, parts, sequence } = braid;
+interface Props {
+  readonly braid: Braid;
+  readonly derived: Extract<Derived, { ok: true }>;
+}
+
+export function CardSteps({ braid, derived }: Props) {
+  const units = useDisplay((s) => s.units);
+  const { steps, starts, parts, sequence, plan } = braid;
   const many = parts.length > 1;
   const name = (id: string | undefined): string | undefined =>
     sequence?.crew?.find((p) => p.id === id)?.name;
+  // Alone there is nobody to be told apart.
+  const several = (sequence?.crew?.length ?? 0) > 1;
+  const order = steps.map((_, i) => i).sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0) || a - b);
   // A caution is told where it first matters, and again only by its sign.
   const told = new Set<string>();
+  const gathered = new Map<number, number>();
+  /** What this gather brings, and what hangs then. */
+  const weights = (s: WorkStep): string | undefined => {
+    if (s.kind !== 'gather') return undefined;
+    const n = gathered.get(s.part) ?? 0;
+    gathered.set(s.part, n + 1);
+    const g = derived.parts[s.part]?.gathers?.gathers[n];
+    return (
+      g &&
+      `+${printText(g.brings, 'mass', units)}, then ⌀ ${printText(g.diameter, 'length', units)}`
+    );
+  };
   return (
     <section className="mt-3">
       <h3 className="border-b border-black text-xl">Order of work</h3>
-      <ol className="mt-1 columns-2 gap-6 text-[0.8rem] leading-tight">
-        {steps.map((s, i) => {
-          const { caution, fire } = STEPS[kindOf(s)];
+      <ol className="mt-1 columns-2 gap-6 text-[0.95rem] leading-[1.2]">
+        {order.map((i) => {
+          const s = steps[i] as WorkStep;
+          const { caution } = STEPS[kindOf(s)];
           const first = caution !== undefined && !told.has(caution);
           if (caution !== undefined) told.add(caution);
-          const who = name(s.who);
+          const who = several
+            ? (plan?.hands[i] ?? []).flatMap((h) => name(h.person) ?? [])
+            : [name(s.who)].flatMap((n) => n ?? []);
+          const heat = factsOf(s).does === 'heat';
+          const brings = weights(s);
           return (
-            <li key={s.id} className="mb-0.5 break-inside-avoid">
-              <span className="num">{clockText(starts[i] ?? 0)}</span>{' '}
-              <span className="num font-semibold">{i + 1}</span> <strong>{stepName(s)}</strong>
-              {many && ` · ${parts[s.part]?.name ?? ''}`}
-              {s.to !== undefined && ` to ${parts[s.to]?.name ?? ''}`}{' '}
-              <span className="num">{s.seconds} s</span>
-              {fire ? ' ~fire~' : ''}
-              {who !== undefined && ` (${who})`}
-              {caution !== undefined && !first && ' !'}
-              {first && <em className="block pl-5">! {caution}</em>}
-              {s.note !== undefined && <em className="block pl-5">{s.note}</em>}
+            <li
+              key={s.id}
+              className="mb-1 grid break-inside-avoid grid-cols-[3.2rem_1.7rem_1fr_auto] items-baseline gap-x-2"
+            >
+              <span className="num text-right">{clockText(starts[i] ?? 0)}</span>
+              <span className="num text-right text-[0.8rem]">{i + 1}</span>
+              <span>
+                {heat && <Flame className="mr-1 mb-0.5 inline size-4" aria-label="heat" />}
+                <strong>{stepName(s)}</strong>
+                {many && ` · ${parts[s.part]?.name ?? ''}`}
+                {s.to !== undefined && ` to ${parts[s.to]?.name ?? ''}`}
+                {who.length > 0 && <em> {who.join(', ')}</em>}
+                {caution !== undefined && !first && ' !'}
+                {brings !== undefined && <span className="num block text-[0.85rem]">{brings}</span>}
+                {s.note !== undefined && (
+                  <span className="block text-[0.85rem]">{inWords(s.note, units)}</span>
+                )}
+                {first && <em className="block text-[0.8rem]">! {inWords(caution, units)}</em>}
+              </span>
+              <span className="num">{clockText(s.seconds)}</span>
             </li>
           );
         })}

@@ -1,5 +1,6 @@
 // The glory holes.
 import { LIMITS } from '@zanfirico/contract';
+import { STUDIO_FIRES } from '@zanfirico/core';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';
@@ -11,7 +12,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
       lists={lists}
       list="gloryHoles"
       title="Glory holes"
-      says="what passes the mouth, and how far in it reaches"
+      says="what passes the mouth, how far in it reaches, how hot it runs; with none the furnace’s mouth serves"
     >
       {document.gloryHoles.map((hole, i) => (
         <Item
@@ -39,6 +40,17 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
               }}
             />
           ))}
+          <Measure
+            label={`${hole.name}, heat`}
+            shows="heat"
+            kind="temperature"
+            // As a shop would run it for soft glass, until this one says otherwise.
+            value={hole.temperature ?? STUDIO_FIRES.gloryHole}
+            within={LIMITS.gloryHeat}
+            onCommit={(temperature) => {
+              lists.change('gloryHoles', i, { temperature });
+            }}
+          />
         </Item>
       ))}
     </ShopList>

@@ -1,5 +1,6 @@
 // Rows of the shop's lists: what every list has in common.
 import { X } from 'lucide-react';
+import type { TypedKind } from '@zanfirico/core';
 import type { ReactNode } from 'react';
 import type { Bounds } from '../../../fields/bounds';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -73,14 +74,16 @@ export function Name({
   );
 }
 
-/** A length in a row, its label only for those who hear it. */
+/** A measure in a row, a length unless said otherwise, its label only for those who hear it. */
 export function Measure({
   label,
   shows,
   value,
+  kind = 'length',
   onCommit,
   ...bounds
 }: {
+  readonly kind?: TypedKind;
   readonly label: string;
   readonly shows: string;
   readonly value: number;
@@ -91,14 +94,7 @@ export function Measure({
       <span className="quiet pb-1 text-sm" aria-hidden="true">
         {shows}
       </span>
-      <QuantityField
-        bare
-        label={label}
-        kind="length"
-        value={value}
-        {...bounds}
-        onCommit={onCommit}
-      />
+      <QuantityField bare label={label} kind={kind} value={value} {...bounds} onCommit={onCommit} />
     </div>
   );
 }

@@ -1,0 +1,41 @@
+// The fires a piece is made with: its pot, and the glory hole of the shop that takes it.
+import type { Glass } from '../glass/glass';
+import { firesFor, type Fires } from '../heat/surroundings';
+import { fitsGloryHole, type Bulk, type GloryHole } from '../shape/fits';
+import type { Verdict } from '../units/why';
+
+/** A glory hole with its heat, °C, where the shop says it. */
+export interface Hole extends GloryHole {
+  readonly temperature?: number | undefined;
+}
+
+/** What a piece is heated in. */
+export interface PieceFires {
+  readonly fires: Fires;
+  /** The hole it goes to; undefined where the shop has none and the furnace's mouth serves. */
+  readonly hole: Hole | undefined;
+  /** Whether it passes that hole's mouth. */
+  readonly passes: Verdict | undefined;
+}
+
+/**
+ * The narrowest hole whose mouth takes the piece, for it wastes least heat; the widest there is where none does. Without a hole the
+ * mouth of the furnace serves as one, at the pot's heat.
+ */
+export function piecesFires(
+  glass: Glass,
+  pot: number,
+  bulk: Bulk,
+  holes: readonly Hole[] | undefined,
+): PieceFires {
+  if (holes?.length === 0)
+    return { fires: firesFor(glass, { pot, gloryHole: pot }), hole: undefined, passes: undefined };
+  const byMouth = [...(holes ?? [])].sort((a, b) => a.mouth - b.mouth);
+  const hole =
+    byMouth.find((h) => fitsGloryHole(bulk, h).verdict !== 'no') ?? byMouth[byMouth.length - 1];
+  return {
+    fires: firesFor(glass, { pot, gloryHole: hole?.temperature }),
+    hole,
+    passes: hole && fitsGloryHole(bulk, hole),
+  };
+}

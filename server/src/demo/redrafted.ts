@@ -1,0 +1,70 @@
+// A demo piece's kept order drafted, heated and planned anew, as the core does it today.
+import type { PieceDocument, PieceStep } from '@zanfirico/contract';
+import {
+  byId,
+  derive,
+  draftInput,
+  draftPlaced,
+  heatParts,
+  ORDINARY_SHOP,
+  piecesFires,
+  planPlaced,
+  SHIPPED_RACK,
+} from '@zanfirico/core';
+
+/** Nodes after which a crew's plan is good enough: counted, so that it is the same on every machine. */
+const ENOUGH = 4000;
+
+/** The document with its kept order replaced by today's; undefined where it keeps none, or cannot be made. */
+export function redrafted(document: PieceDocument): PieceDocument | undefined {
+  const glass = SHIPPED_RACK.glass(document.glass);
+  const kept = document.sequence?.variants[0];
+  const derived = glass && kept && derive(document, glass);
+  if (!document.sequence || !kept || !glass || derived?.ok !== true) return undefined;
+  const main = derived.main.index;
+  const { form, way, bits = [], cane } = document;
+  const { parts, whole, bits: read } = derived;
+  const draft = draftInput(
+    { form, way, parts, bits, main, cane },
+    document.parts.map((p) => p.colours),
+    read,
+  );
+  const { crew, helpers, stations } = document.sequence;
+  const { fires } = piecesFires(
+    glass,
+    document.making.potTemperature,
+    { height: whole.height, across: 2 * whole.widest },
+    ORDINARY_SHOP.gloryHoles,
+  );
+  const heated = heatParts(parts, read);
+  const working = { main, helpers: crew && crew.length > 0 ? crew.length > 1 : helpers };
+  const { steps } = draftPlaced(draft, heated, working, fires);
+  const planned =
+    crew && crew.length > 0
+      ? planPlaced({ steps, parts: heated, working, fires }, crew, stations, {
+          enough: (nodes) => nodes > ENOUGH,
+        })
+      : undefined;
+  const ids = document.parts.map((p) => p.id);
+  return {
+    ...document,
+    sequence: {
+      ...document.sequence,
+      chosen: 0,
+      variants: [
+        {
+          name: kept.name,
+          steps: byId<PieceStep>(planned?.steps ?? steps, ids),
+          ...(planned && {
+            plan: {
+              starts: [...planned.plan.starts],
+              hands: planned.plan.hands.map((h) => [
+                ...new Set(h.flatMap(({ person }) => (person === undefined ? [] : [person]))),
+              ]),
+            },
+          }),
+        },
+      ],
+    },
+  };
+}
