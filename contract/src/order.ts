@@ -47,6 +47,9 @@ export const SequenceSchema = Type.Object(
   {
     chosen: Type.Integer({ minimum: 0, maximum: 7 }),
     helpers: Type.Boolean({ description: 'bits are made beside the main part' }),
+    lead: Type.Optional(
+      ownId('id of the part everything else is put onto; the vessel when left out'),
+    ),
     variants: Type.Array(
       Type.Object(
         {

@@ -128,7 +128,10 @@ describe('clocks', () => {
 describe('files out', () => {
   it('a fresh document of every form can be derived and has a name', () => {
     for (const form of FORMS) {
-      const document = freshDocument({ name: '', form, glass: 'borosilicate-33' }, 'hard');
+      const document = freshDocument(
+        { name: '', form, glass: 'borosilicate-33' },
+        findGlass('borosilicate-33'),
+      );
       const glass = findGlass(document.glass);
       expect(document.name).toBe(`New ${form}`);
       expect(document.way).toBe('torch');

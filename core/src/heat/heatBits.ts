@@ -10,6 +10,8 @@ export interface HeatBit {
   readonly mass: number;
   readonly thickness: number;
   readonly copies: number;
+  /** Where one copy touches its wall, m². */
+  readonly contact: number;
   /** The zone of its part it comes onto, from the base up. */
   readonly at: number;
 }
@@ -22,21 +24,22 @@ export interface LiveBit {
   /** The zone of its part it hangs on. */
   readonly on: number;
   readonly copies: number;
+  readonly contact: number;
   /** A sharp inner corner all round it, until it is melted in. */
   notch: boolean;
 }
 
 /** A bit nobody drew: a dab of some grams. Common practice, no source. */
-export const ANY_BIT = { mass: 0.02, thickness: 0.015, copies: 1 } as const;
+export const ANY_BIT = { mass: 0.02, thickness: 0.015, copies: 1, contact: 1.8e-4 } as const;
 
 /** Seconds from the pot to the bench: shaped on the marver on the way. Common practice, no source. */
 const CARRIED = 12;
 /** Conductivity of hot glass that shines through itself, W/(m·K); as in `zones`. */
 const HOT_CONDUCTIVITY = 2;
 
-/** What one copy passes through its contact, W/K: a disc of its own thickness, half of it deep. */
-export const hangsOn = ({ zone }: Pick<LiveBit, 'zone'>): number =>
-  HOT_CONDUCTIVITY * Math.PI * (zone.stand.wall / 2);
+/** What one copy passes through its contact, W/K: half its own thickness deep. */
+export const hangsOn = ({ zone, contact }: Pick<LiveBit, 'zone' | 'contact'>): number =>
+  (HOT_CONDUCTIVITY * contact) / (zone.stand.wall / 2);
 
 /** A bit as it comes to the bench: pot-hot, a skin of the way on it. */
 export function brought(

@@ -72,7 +72,8 @@ export function placeOnClock(
     const starts = clock(placed.steps);
     const heat = heatOfWork(parts, placed.steps, starts, fires);
     if (!best || wrongs(heat) < wrongs(best.heat)) best = { placed, starts, heat };
-    if (wrongs(heat) === 0) break;
+    // A step no heat could save is not saved by more room.
+    if (wrongs(heat) === 0 || !placed.ok) break;
     waits = working.helpers ? waitsOf(placed.steps, starts, working.main) : waits;
   }
   return best as OnClock;

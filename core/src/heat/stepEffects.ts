@@ -79,6 +79,7 @@ function bringBit(state: HeatState, part: HeatPart, i: number, step: WorkStep, f
     cells,
     on: bit.at,
     copies: copiesNow(step, bit),
+    contact: bit.contact,
     notch: true,
   });
 }

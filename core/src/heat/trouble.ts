@@ -7,7 +7,7 @@ import type { Verdict } from '../units/why';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { STEPS } from '../work/steps';
-import { bitMean } from './heatBits';
+import { bitMean, contactTemperature } from './heatBits';
 import { takes, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import { sagsFrom } from './sag';
 import type { Fires } from './surroundings';
@@ -294,6 +294,8 @@ export function faces(
   return undefined;
 }
 
+const skinOf = (cells: Float64Array): number => cells[cells.length - 1] as number;
+
 /** A hot bit on its wall, before it is put on: what the wall has to be for it. */
 export function bitTrouble(
   state: HeatState,
@@ -322,7 +324,7 @@ export function bitTrouble(
       log > TAKES_BIT
         ? {
             verdict: 'no',
-            because: `${on}, too cold for a bit at ${degrees(bitMean(bit))}: it cracks, at once or in the box.`,
+            because: `${on}, too cold for a bit at ${degrees(bitMean(bit))} (they meet at ${degrees(contactTemperature(skinOf(bit.cells), skinOf(t)))}): it cracks, at once or in the box.`,
             remedy: 'Flash it straight before, or warm the spot with the hand torch.',
           }
         : {

@@ -48,6 +48,8 @@ export const pieceOf = (
 
 /** An order as it is shown: drafted, its heats in it, by its clock. */
 export interface Shown {
+  /** The part everything is put onto. */
+  readonly main: number;
   readonly derived: Extract<Derived, { ok: true }>;
   readonly drafted: Drafted;
   readonly steps: readonly WorkStep[];
@@ -63,13 +65,22 @@ export function shown(
     readonly cane?: { readonly twist: number; readonly rib?: unknown };
   },
   helpers: boolean,
+  /** What leads, and how hot the hole is, °C, where it is not as usual. */
+  other: {
+    readonly main?: number;
+    readonly gloryHole?: number;
+    readonly enough?: () => boolean;
+  } = {},
 ): Shown {
   // Demo pieces may be of the demo shop's own glass, which is not in the rack as it ships.
   const glass = SHIPPED_RACK.glass(piece.glass) ?? glassOf('soft-batch-96');
   const derived = derive(piece, glass);
   if (!derived.ok) throw new Error(derived.problems[0]?.message);
-  const main = derived.main.index;
-  const fires = firesFor(glass, { pot: piece.making.potTemperature });
+  const main = other.main ?? derived.main.index;
+  const fires = firesFor(glass, {
+    pot: piece.making.potTemperature,
+    gloryHole: other.gloryHole,
+  });
   const parts = heatParts(derived.parts, derived.bits);
   const draft = draftInput(
     {
@@ -83,10 +94,18 @@ export function shown(
     piece.parts.map((p) => p.colours),
     derived.bits,
   );
-  const drafted = draftPlaced(draft, parts, { main, helpers }, fires);
+  const drafted = draftPlaced(draft, parts, { main, helpers }, fires, other.enough);
   const { steps } = drafted;
   const starts = helpers ? withHelpers(steps, main) : inTurn(steps);
-  return { derived, drafted, steps, starts, parts, heat: heatOfWork(parts, steps, starts, fires) };
+  return {
+    main,
+    derived,
+    drafted,
+    steps,
+    starts,
+    parts,
+    heat: heatOfWork(parts, steps, starts, fires),
+  };
 }
 
 /** Seconds from the start of the first step of some kinds to the end of the last of others. */

@@ -13,7 +13,7 @@ import {
   type DraftInput,
   type DraftPart,
 } from '../sequence/draftWork';
-import type { BitPlace } from '../shape/bit';
+import { bitVolume, type BitPlace, type BitShape } from '../shape/bit';
 import type { WorkStep } from '../work/facts';
 import type { RulePart } from '../sequence/rules';
 import type { Way } from '../work/step';
@@ -36,7 +36,7 @@ export interface WeighedBit {
   readonly name: string;
   readonly mass: number;
   readonly measure: { readonly thickness: number };
-  readonly input: { readonly place: BitPlace };
+  readonly input: { readonly place: BitPlace; readonly shape: BitShape };
 }
 
 /** The part a bit comes onto, and which of its zones: the nearest skin to its anchor. */
@@ -96,9 +96,21 @@ export const heatParts = (
   });
 };
 
+/** Where one copy of a bit touches its wall, m²: a dot with its base, a thread along its length, a handle with both ends. */
+function contactOf(shape: BitShape, place: BitPlace, thickness: number): number {
+  const disc = (d: number): number => (Math.PI / 4) * d * d;
+  if (shape.kind === 'dot') return disc(shape.diameter);
+  if (shape.kind === 'wrap')
+    return 0.6 * shape.diameter * (bitVolume(shape, place.out) / disc(shape.diameter));
+  return disc(thickness) * (shape.kind === 'bent' ? 2 : 1);
+}
+
 const heatBit = (b: WeighedBit, at: number): HeatBit => {
-  const { copies } = b.input.place;
-  return { name: b.name, mass: b.mass / copies, thickness: b.measure.thickness, copies, at };
+  const { place, shape } = b.input;
+  const { copies } = place;
+  const { thickness } = b.measure;
+  const contact = contactOf(shape, place, thickness);
+  return { name: b.name, mass: b.mass / copies, thickness, copies, contact, at };
 };
 
 /** Parts as the rules see them. */

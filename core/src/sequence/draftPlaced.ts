@@ -43,6 +43,8 @@ export function draftPlaced(
   parts: readonly HeatPart[],
   working: Working,
   fires: Fires,
+  /** Ends the trying, where the first order will not do: what is found so far stands. */
+  enough: () => boolean = () => false,
 ): Drafted {
   const make = (
     order: DraftInput['order'],
@@ -59,6 +61,7 @@ export function draftPlaced(
   if (wrongs(best.heat) > 0 && input.order === undefined && input.way === 'furnace') {
     const others = assemblyOrders(input.parts.length, input.joins, input.main, TRIED_ORDERS);
     for (const other of others.length > 1 ? others : []) {
+      if (enough()) break;
       const made = make(other);
       if (better(made, best)) [best, order] = [made, other];
       if (works(best) && wrongs(best.heat) === 0) break;
@@ -67,6 +70,7 @@ export function draftPlaced(
   const { steps, reasons } = best.placed;
   if (works(best)) return { steps, reasons, stopped: undefined };
   const mends: string[] = [];
+  if (enough()) return { steps, reasons, stopped: stoppedAt(best, mends) };
   if (!working.helpers && works(make(order, { working: { ...working, helpers: true } })))
     mends.push('with somebody to help it holds');
   if (

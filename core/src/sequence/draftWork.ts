@@ -356,6 +356,8 @@ function hotBit(b: DraftBit, kind: StepId, on: number, add: Add, note?: string):
   add(kind, part, {
     name: b.name,
     of: Math.max(0.1, 6 * of),
+    // A drop, a stamp and the next.
+    ...(kind === 'prunts' && { seconds: Math.min(60, 6 + 4 * b.copies) }),
     ...(b.zone && { zone: b.zone }),
     ...(note !== undefined && { note }),
   });

@@ -9,6 +9,7 @@ import {
   type Assembly,
   type CrewPlan,
   type CrewPlanned,
+  type Drafted,
   type DraftInput,
   type Fires,
   type HeatPart,
@@ -43,6 +44,8 @@ export interface AssemblyProgress {
 /** Each plan is looked at for so long, ms. */
 const LOOK_MS = 1600;
 const TELL_MS = 150;
+/** A draft whose first order will not do is tried other ways for so long, ms. */
+const TRY_MS = 1500;
 
 /** Who has least to do, of those one could do without: never the only one who leads. */
 function leastBusy(people: readonly Person[], plan: CrewPlan): Person | undefined {
@@ -114,7 +117,16 @@ function assemble(
 
 /** The worker's calls. */
 export const braidWork = {
-  draft: draftPlaced,
+  /** Drafted, its heats placed and proven; other ways are tried for so long where the first will not do. */
+  draft: (
+    input: DraftInput,
+    parts: readonly HeatPart[],
+    working: Working,
+    fires: Fires,
+  ): Drafted => {
+    const since = performance.now();
+    return draftPlaced(input, parts, working, fires, () => performance.now() - since > TRY_MS);
+  },
   place: (
     parts: readonly HeatPart[],
     steps: readonly WorkStep[],

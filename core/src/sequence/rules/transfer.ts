@@ -87,7 +87,8 @@ export const TRANSFER: readonly Rule[] = [
       ),
   ),
   rule('open-off-the-pipe', 'A mouth is opened once it is off the pipe.', (q) =>
-    without(q, kinds('open', 'trim', 'spin'), kinds('transfer'), never).map((s) =>
+    // Off by the transfer, or knocked off to be stuck onto something else.
+    without(q, kinds('open', 'trim', 'spin'), kinds('transfer', 'knockOff'), never).map((s) =>
       tell(s, 'no', 'The mouth is still the neck, on the pipe.', 'Transfer it to a punty first.'),
     ),
   ),
@@ -123,7 +124,7 @@ export const TRANSFER: readonly Rule[] = [
         s,
         'watch',
         'A sharp inner corner stays where it was put on: it cracks there.',
-        'Melt the notch in until the fillet is round.',
+        'Melt it in until the fillet is round.',
       ),
     ),
   ),

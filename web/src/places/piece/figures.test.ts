@@ -1,5 +1,5 @@
 // Figures by name: whatever is shown can be asked why, at furnace and torch.
-import { firstGuess } from '@zanfirico/core';
+import { findGlass, firstGuess } from '@zanfirico/core';
 import { freshDocument } from '../pieces/freshDocument';
 import { changeWords, clockWords } from '../../clock/clockWords';
 import { namedFigures } from './figures';
@@ -7,10 +7,7 @@ import { deriveDocument } from '../../derived/deriveDocument';
 
 const figuresOf = (glass: string): string[] => {
   const now = deriveDocument(
-    freshDocument(
-      { name: 'x', form: 'tumbler', glass },
-      glass === 'borosilicate-33' ? 'hard' : 'soft',
-    ),
+    freshDocument({ name: 'x', form: 'tumbler', glass }, findGlass(glass)),
   );
   if (now?.derived.ok !== true) throw new Error('the tumbler should be good');
   const schedule = firstGuess(now.derived.night);

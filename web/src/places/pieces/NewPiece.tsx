@@ -37,7 +37,7 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   const start = async (answers: Answers): Promise<void> => {
     try {
       const piece = await createPiece(
-        freshDocument(answers, useRack.getState().rack.glass(answers.glass)?.family),
+        freshDocument(answers, useRack.getState().rack.glass(answers.glass)),
         key,
       );
       await navigate(`/pieces/${piece.id}/section`);

@@ -3,9 +3,10 @@ import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/cont
 import {
   ORDINARY_FIRING,
   ORDINARY_MAKING,
+  potFor,
   startingParts,
-  type Family,
   type Form,
+  type Glass,
 } from '@zanfirico/core';
 
 /** What a person is asked before drawing. */
@@ -15,18 +16,15 @@ export interface Answers {
   glass: string;
 }
 
-/** A fresh document of a form, with the shop's ordinary settings; hard glass starts at the torch. */
-export function freshDocument(
-  { name, form, glass }: Answers,
-  family: Family = 'soft',
-): PieceDocument {
+/** A fresh document of a form, with the shop's ordinary settings for that glass: its pot's heat; hard glass starts at the torch. */
+export function freshDocument({ name, form, glass }: Answers, known?: Glass): PieceDocument {
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
     name: name.trim() || `New ${form}`,
     notes: '',
     form,
-    way: family === 'hard' ? 'torch' : 'furnace',
+    way: known?.family === 'hard' ? 'torch' : 'furnace',
     glass,
     parts: startingParts(form).map(({ name: part, profile, work }, i) => ({
       id: `p${String(i + 1)}`,
@@ -34,7 +32,11 @@ export function freshDocument(
       profile: profile.map((p) => ({ ...p, corner: p.corner ?? false })),
       ...(work && { work }),
     })),
-    making: { ...ORDINARY_MAKING, tube: { ...ORDINARY_MAKING.tube } },
+    making: {
+      ...ORDINARY_MAKING,
+      ...(known?.family === 'soft' && { potTemperature: potFor(known) }),
+      tube: { ...ORDINARY_MAKING.tube },
+    },
     firing: { ...ORDINARY_FIRING },
   };
 }

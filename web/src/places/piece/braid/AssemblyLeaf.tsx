@@ -7,6 +7,8 @@ import { useNotices } from '../../../stores/notices';
 import type { AssemblyProgress } from '../../../workers/braidWork';
 import { startAssembly } from '../../../workers/workers';
 import { useWork } from '../../../workers/useWork';
+import { SelectField } from '../../../fields/SelectField';
+import { usePiece } from '../usePiece';
 import { MOST_VARIANTS } from './VariantPicker';
 import type { Braid } from './useBraid';
 
@@ -15,6 +17,7 @@ const SHOWN = 6;
 
 export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const { draft, parts, steps, starts } = braid;
+  const { document } = usePiece();
   const { busy, take: begin, stop } = useWork<AssemblyProgress>();
   const [progress, setProgress] = useState<AssemblyProgress & { readonly for: Braid['draft'] }>();
   const { say, trouble } = useNotices.getState();
@@ -71,6 +74,22 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
           ))}
           .
         </p>
+      )}
+      {draft.way === 'furnace' && (
+        <SelectField
+          label="On the iron first, the others are put onto it"
+          value={String(draft.main)}
+          onChange={(value) => {
+            const lead = document.parts[Number(value)]?.id;
+            if (lead !== undefined) braid.setSequence({ lead, chosen: 0, variants: [] });
+          }}
+        >
+          {parts.map((p, i) => (
+            <option key={i} value={i} disabled={document.parts[i]?.role === 'stopper'}>
+              {p.name}
+            </option>
+          ))}
+        </SelectField>
       )}
       {count === 1 && <p className="quiet leading-snug">There is one way to put it together.</p>}
       {draft.way === 'torch' && (

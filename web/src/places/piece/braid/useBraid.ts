@@ -103,7 +103,9 @@ export function useBraid(): BraidState {
   // Of what is drawn, not of its night: what was worked out of it stands when the night has been checked.
   const plan = last?.parts;
   const read = last?.bits;
-  const main = last?.main.index;
+  const lead = sequence?.lead;
+  const main =
+    last?.parts.find((p) => p.id === lead && p.role !== 'stopper')?.index ?? last?.main.index;
   const whole = last?.whole;
   const asked = useMemo((): (DraftAsked & Pick<Braid, 'hole' | 'passes'>) | undefined => {
     if (!plan || !read || !whole || main === undefined) return undefined;
@@ -157,7 +159,7 @@ export function useBraid(): BraidState {
     const setSequence = (change: Partial<PieceSequence>): void => {
       const next = { chosen: 0, helpers: true, variants: [], ...sequence, ...change };
       // Another crew, another plan.
-      const other = 'crew' in change || 'stations' in change || 'helpers' in change;
+      const other = ['crew', 'stations', 'helpers', 'lead'].some((k) => k in change);
       changePiece({
         sequence: other
           ? { ...next, variants: next.variants.map(({ name, steps: s }) => ({ name, steps: s })) }

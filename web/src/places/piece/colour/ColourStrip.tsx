@@ -26,8 +26,7 @@ export function ColourStrip({ colouring }: { readonly colouring: Colouring }) {
     const thin = depthRemark(s.colour.seen, s.share * part.shape.thinnest.wall);
     if (thick === 'near black')
       return [`${s.colour.name} will be near black where it is thickest.`];
-    if (thin === 'vanishes')
-      return [`${s.colour.name} will as good as vanish where it is thinnest.`];
+    if (thin === 'vanishes') return [`${s.colour.name} can hardly be seen where it is thinnest.`];
     return [];
   });
   return (

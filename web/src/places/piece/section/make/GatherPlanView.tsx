@@ -21,6 +21,8 @@ import { SelectField } from '../../../../fields/SelectField';
 /** Irons nearer than this in diameter are the same iron, m. */
 const SAME = 5e-4;
 
+const gathersText = (n: number): string => (n === 1 ? '1 gather' : `${String(n)} gathers`);
+
 export function GatherPlanView() {
   const { document, last } = usePiece();
   const chosen = useBoard((s) => s.part);
@@ -28,7 +30,6 @@ export function GatherPlanView() {
   const index = Math.min(chosen, document.parts.length - 1);
   const part = last?.parts[index];
   if (!last || !part) return <p className="quiet mt-4">The gathers come with the form.</p>;
-  const total = last.parts.reduce((n, p) => n + (p.gathers?.gathers.length ?? 0), 0);
   return (
     <>
       {last.parts.length > 1 && (
@@ -43,7 +44,7 @@ export function GatherPlanView() {
           >
             {last.parts.map((p, i) => (
               <option key={i} value={i}>
-                {i + 1} {p.name}: {p.gathers?.gathers.length} of {total} gathers
+                {i + 1} {p.name}: {gathersText(p.gathers?.gathers.length ?? 0)}
               </option>
             ))}
           </select>

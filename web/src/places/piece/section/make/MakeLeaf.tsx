@@ -1,9 +1,11 @@
 // The leaf to make by: the glass and the way of working, then gathers and stages, or torch stock.
 import { LIMITS } from '@zanfirico/contract';
+import { potFor } from '@zanfirico/core';
 import { Choice } from '../../../../fields/Choice';
 import { GlassField } from '../../../../fields/GlassField';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { changeMaking, useDraft } from '../../../../stores/draft';
+import { useRack } from '../../../../stores/theRack';
 import { usePiece } from '../../usePiece';
 import { GatherPlanView } from './GatherPlanView';
 import { TorchStock } from './StockToTake';
@@ -13,6 +15,7 @@ const TENTH = 1e-4;
 export function MakeLeaf() {
   const { document, glass } = usePiece();
   const change = useDraft((s) => s.change);
+  const rack = useRack((s) => s.rack);
   const { making, way } = document;
   return (
     <section aria-label="Making">
@@ -20,7 +23,15 @@ export function MakeLeaf() {
         label="Glass"
         value={document.glass}
         onChange={(id) => {
-          if (id !== undefined) change((d) => ({ ...d, glass: id }));
+          if (id === undefined) return;
+          const next = rack.glass(id);
+          // A pot at the heat its glass wanted goes to what the other wants; one set by hand stays.
+          const follows = next && making.potTemperature === potFor(glass);
+          change((d) => ({
+            ...d,
+            glass: id,
+            ...(follows && { making: { ...d.making, potTemperature: potFor(next) } }),
+          }));
         }}
       />
       <div className="mt-2">
