@@ -60,6 +60,9 @@ const TOUCHING: readonly HeatPlace[] = ['marver', 'block', 'tools'];
 /** Joined parts pass heat through about so much glass, W/K. From memory: a 12 mm post, 20 mm long. */
 const POST = (1.1 * Math.PI * 0.006 ** 2) / 0.02;
 
+/** One will do: a step of time is worked out at once, and nothing is kept in it. */
+const SCRATCH = cellScratch(CELLS);
+
 /** Nothing made yet. `steps` say in how many goes each part is formed; in one when left out. */
 export const coldShop = (
   parts: readonly HeatPart[],
@@ -149,7 +152,7 @@ export function integrate(
 ): void {
   const n = Math.max(1, Math.ceil(seconds / dt - 1e-9));
   const h = seconds / n;
-  const scratch = cellScratch(CELLS);
+  const scratch = SCRATCH;
   const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
   const busy = parts.map((_, i) => going.find((s) => areOne(state.groups, s.part, i)));
   for (let k = 0; k < n; k += 1) {

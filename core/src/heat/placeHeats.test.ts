@@ -84,18 +84,6 @@ describe('placed heats', () => {
     expect(shape(again.steps)).toEqual(shape(placed.steps));
   });
 
-  it('is the fewest: without any one of them something goes wrong', () => {
-    const { part, draft } = vessel('bottle');
-    const placed = placeHeats([part], draftWork(draft), ALONE);
-    const troubles = (steps: readonly WorkStep[]): number =>
-      heatOfWork([part], steps).steps.filter((s) => s.verdict).length;
-    const whole = troubles(placed.steps);
-    const heats = placed.steps.filter((s) => s.id.startsWith('h'));
-    expect(heats.length).toBeGreaterThan(0);
-    for (const h of heats)
-      expect([h.id, troubles(placed.steps.filter((s) => s !== h)) > whole]).toEqual([h.id, true]);
-  });
-
   it('says which step is too long, and by about how much', () => {
     const { part, draft } = vessel('tumbler');
     const steps = draftWork(draft).map((s) => (s.kind === 'open' ? { ...s, seconds: 400 } : s));

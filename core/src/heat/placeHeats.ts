@@ -54,6 +54,8 @@ export interface Working {
 const TRIED = [3, 4, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80, 100, 130, 170, 220];
 /** The customary long heat is made longer by these, s, where it must be. */
 const LONGER = [0, 10, 20, 30, 45, 60, 90, 120];
+/** Flashes of the main part tried before another is heated, s. */
+const FIRST = [8, 15, 25, 40];
 /** Waits tried, s. */
 const WAITS = [
   6, 8, 10, 12, 15, 20, 25, 30, 35, 40, 50, 60, 75, 90, 110, 130, 160, 200, 240, 300, 360, 450, 600,
@@ -69,6 +71,8 @@ const MARGIN = 10;
 /** And short of a step's stiffest glass, log₁₀ η: the clock it is judged by runs in finer steps. */
 const STIFF_MARGIN = 0.08;
 const HAIR = 0.04;
+/** So many longer heats that reach no further are the last that are tried. */
+const IDLE = 4;
 /** Time steps while placing, s. */
 const DT = 2;
 /** Nothing shorter is done in two goes, s; and nothing in more goes than this. */
@@ -296,6 +300,21 @@ export function placeHeats(
         if (instead) just = undefined;
         continue;
       }
+      // While one part is heated the other goes cold: that one is flashed first.
+      const first = flashFirst(shop, state, wanted, i, trouble.part, ends, cap);
+      if (first) {
+        putHeat(
+          {
+            id: nextId(),
+            kind: first < FLASH ? 'flash' : 'reheat',
+            part: working.main,
+            seconds: first,
+          },
+          'It goes cold while the other part is heated.',
+        );
+        just = undefined;
+        continue;
+      }
       const goes = inGoes(step, wanted, i, nextId);
       if (!goes) {
         round = ROUNDS - 1;
@@ -398,6 +417,7 @@ function bestHeat(
     // A longer heat is the shorter one and some more.
     const heated = copyState(from);
     let so = 0;
+    let idle = 0;
     for (const seconds of TRIED) {
       if (seconds > cap) break;
       const more: WorkStep = {
@@ -411,11 +431,36 @@ function bestHeat(
       so = seconds;
       if (ran?.kind === 'runs') break;
       const { reach } = reachOf(strict, copyState(heated), steps, i);
-      if (reach > 0 && (!best || reach > best.reach))
+      if (reach > 0 && (!best || reach > best.reach)) {
         best = { heat: { part, zone, seconds }, reach };
+        idle = 0;
+      } else idle += 1;
+      // Longer ones have not reached further for a while: nor will the next.
+      if (best && idle >= IDLE) break;
     }
   }
   return best?.heat;
+}
+
+/** How long the main part is heated, s, so that another can be heated after it; undefined where that is no help. */
+function flashFirst(
+  shop: Shop,
+  from: HeatState,
+  steps: readonly WorkStep[],
+  i: number,
+  part: number,
+  zones: readonly Zone[],
+  cap: number,
+): number | undefined {
+  const { main } = shop.working;
+  if (from.phase[main] !== 'formed' || areOne(from.groups, part, main)) return undefined;
+  for (const seconds of FIRST) {
+    const state = copyState(from);
+    const flash: WorkStep = { id: '', kind: 'reheat', part: main, seconds };
+    if (pass(shop, state, flash)?.kind === 'runs') return undefined;
+    if (bestHeat(shop, state, steps, i, part, zones, cap)) return seconds;
+  }
+  return undefined;
 }
 
 /** The long heat as long as it is drafted, or as much longer as what follows it needs. */

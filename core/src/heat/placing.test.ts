@@ -13,6 +13,7 @@ import { firesFor, STUDIO_FIRES } from './surroundings';
 
 const FIRES = firesFor(glassOf('soft-batch-96'));
 const tumbler = shown(pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), false);
+const bottle = shown(pieceOf('bottle', 'soft-batch-96', startingParts('bottle')), false);
 const goblet = shown(pieceOf('stemmed', 'soft-batch-96', startingParts('stemmed')), true);
 
 /** Means of every zone after all steps. */
@@ -58,6 +59,7 @@ describe('placed heats', () => {
   it.each([
     ['a tumbler, alone', tumbler, false],
     ['a goblet, helped', goblet, true],
+    ['a bottle, alone', bottle, false],
   ] as const)('of %s: none is idle, taken out one has to be put back', (_, piece, helpers) => {
     const working = { main: piece.derived.main.index, helpers };
     const placed = (s: WorkStep): boolean => s.id.startsWith('h') && factsOf(s).does === 'heat';

@@ -83,6 +83,19 @@ export function surroundings(place: HeatPlace, fires: Fires): Surroundings {
   }
 }
 
+/** Adds what a share of some surroundings takes from a skin at T, and how that rises. */
+function exchange(law: SkinLaw, t: number, epsilon: number, s: Surroundings, share: number): void {
+  const k = t + ZERO_CELSIUS;
+  const w = s.walls + ZERO_CELSIUS;
+  const k2 = k * k;
+  const w2 = w * w;
+  law.loss += share * (epsilon * STEFAN_BOLTZMANN * (k2 * k2 - w2 * w2) + s.h * (t - s.air));
+  law.slope += share * (4 * epsilon * STEFAN_BOLTZMANN * k2 * k + s.h);
+  if (!s.touch) return;
+  law.loss += share * s.touch.h * (t - s.touch.at);
+  law.slope += share * s.touch.h;
+}
+
 /**
  * The law of a skin at T (°C), as a line through its own value there (Newton): radiation ε·σ(T⁴ − walls⁴), air h(T − air),
  * and what touches it. `share` is how much of the place it gets: 0 is bench air, 1 the middle of the fire. Written into `law`.
@@ -94,21 +107,9 @@ export function setLaw(
   place: Surroundings,
   share: number,
 ): void {
-  let loss = 0;
-  let slope = 0;
-  const add = (s: Surroundings, part: number): void => {
-    const k = t + ZERO_CELSIUS;
-    const w = s.walls + ZERO_CELSIUS;
-    loss += part * (epsilon * STEFAN_BOLTZMANN * (k ** 4 - w ** 4) + s.h * (t - s.air));
-    slope += part * (4 * epsilon * STEFAN_BOLTZMANN * k ** 3 + s.h);
-    if (s.touch) {
-      loss += part * s.touch.h * (t - s.touch.at);
-      slope += part * s.touch.h;
-    }
-  };
-  add(place, share);
-  if (share < 1) add(AIR, 1 - share);
+  law.loss = 0;
+  law.slope = 0;
+  exchange(law, t, epsilon, place, share);
+  if (share < 1) exchange(law, t, epsilon, AIR, 1 - share);
   law.at = t;
-  law.loss = loss;
-  law.slope = slope;
 }
