@@ -5,6 +5,7 @@ import type { Working } from '../heat/placeHeats';
 import { aheadOf, inTurn, withHelpers } from '../work/clock';
 import { factsOf, type Skill, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';
+import { inOrder } from './inOrder';
 import { linksOf } from './links';
 import type { Link, Looking, Problem, Schedule, Task } from './problem';
 import { shortest } from './schedule';
@@ -64,8 +65,9 @@ export function planCrew(
   working: Working,
   stations: Stations = {},
   looking: Looking = {},
+  /** The clock the heats were placed for; that of who works so when left out. */
+  clock: readonly number[] = working.helpers ? withHelpers(steps, working.main) : inTurn(steps),
 ): CrewPlan {
-  const clock = working.helpers ? withHelpers(steps, working.main) : inTurn(steps);
   const links = linksOf(steps, parts, clock);
   const ways = (['one leads', 'each leads a part'] as const).map((how) =>
     asProblem(steps, people, stations, links, share(steps, people, how)),
@@ -109,7 +111,7 @@ export function planCrew(
   const { tasks } = problem;
   const late: { step: string; seconds: number }[] = [];
   if (!kept) {
-    const soon = found ? asLate(problem, found) : [];
+    const soon = found ? asLate(problem, found, parking(steps)) : [];
     for (const l of links) {
       if (!found || l.most === undefined) continue;
       const gap = (soon[l.to] as number) - (soon[l.from] as number) - (tasks[l.from]?.seconds ?? 0);
@@ -118,7 +120,11 @@ export function planCrew(
     }
   }
   const total = found?.makespan ?? 0;
-  const starts = offTheClock(steps, found ? asLate(problem, found) : steps.map(() => 0), total);
+  const starts = offTheClock(
+    steps,
+    found ? asLate(problem, found, parking(steps)) : steps.map(() => 0),
+    total,
+  );
   return {
     starts,
     hands,
@@ -132,6 +138,35 @@ export function planCrew(
     nodes: found?.nodes ?? 0,
   };
 }
+
+/** The clock of a crew that takes every step in the order of the work, as soon as glass, hands and stations are free; the shorter of both sharings. */
+export function crewClock(
+  steps: readonly WorkStep[],
+  parts: readonly HeatPart[],
+  people: readonly Person[],
+  working: Working,
+  stations: Stations = {},
+): readonly number[] {
+  const clock = working.helpers ? withHelpers(steps, working.main) : inTurn(steps);
+  const links = linksOf(steps, parts, clock);
+  const order = steps.map((_, i) => i).sort((a, b) => (clock[a] ?? 0) - (clock[b] ?? 0) || a - b);
+  const made = (['one leads', 'each leads a part'] as const).map((how) => {
+    const { problem } = asProblem(steps, people, stations, links, share(steps, people, how));
+    const starts = inOrder(problem, order, parking(steps));
+    const total = starts.reduce(
+      (most, at, i) => Math.max(most, at + (problem.tasks[i]?.seconds ?? 0)),
+      0,
+    );
+    return { starts, total };
+  });
+  const [one, each] = made;
+  const best = each && one && each.total < one.total - 1e-6 ? each : one;
+  return best ? offTheClock(steps, best.starts, best.total) : clock;
+}
+
+/** Steps that take glass to where it is safe. */
+const parking = (steps: readonly WorkStep[]): ReadonlySet<number> =>
+  new Set(steps.flatMap((s, i) => (['park', 'box'].includes(factsOf(s).does) ? [i] : [])));
 
 /** What is done ahead ends where it is wanted, what comes after begins when all is in the box: neither is on the crew's clock. */
 function offTheClock(

@@ -9,7 +9,7 @@ const SLACK = 3;
 /** A punty or a bit that was made ready keeps so long, s. Common practice, no source. */
 const KEEPS = 20;
 /** Nothing that is hot waits on these, or what waits is kept warm. */
-const PATIENT = new Set<string>(['park', 'box', 'release']);
+const PATIENT = new Set<string>(['park', 'box']);
 
 /**
  * The order as tasks and waits; the same for every crew. `clock` are starts the heats were placed for: glass that waited then

@@ -1,12 +1,12 @@
-// A crew's plan with heats placed for it: what few hands and one fire make the glass wait goes into the placing, and the plan is made
-// anew, until nothing is wrong by its own clock or no more is gained.
+// A crew's plan with heats placed for it: what few hands and one fire make the glass wait goes into the placing; the search then looks
+// for what is shorter and keeps those waits.
 import type { HeatPart } from '../heat/hotShop';
 import { heatOfWork } from '../heat/ofWork';
 import type { Working } from '../heat/placeHeats';
-import { ordinaryClock, placeOnClock, waitsOf, type Clock } from '../heat/placeOnClock';
+import { placeOnClock, type Clock } from '../heat/placeOnClock';
 import type { Fires } from '../heat/surroundings';
 import type { WorkStep } from '../work/facts';
-import { planCrew, type CrewPlan } from './crew';
+import { crewClock, planCrew, type CrewPlan } from './crew';
 import type { Looking } from './problem';
 import type { Person } from './share';
 import type { Stations } from './stations';
@@ -26,10 +26,10 @@ export interface CrewPlanned {
   readonly wrong: readonly string[];
 }
 
-/** How often heats are placed anew for what a plan makes the glass wait. */
-const ROUNDS = 3;
+/** Nodes looked at before heats are placed anew for what this crew makes the glass wait. */
+const FIRST_LOOK = 800;
 
-/** Plans a crew, and places the heats for it. `looking.enough` ends the search, and further rounds with it. */
+/** Plans a crew, and places the heats for it; `looking.enough` ends the search. */
 export function planPlaced(
   { steps, parts, working, fires }: ToPlan,
   people: readonly Person[],
@@ -37,36 +37,29 @@ export function planPlaced(
   looking: Looking = {},
 ): CrewPlanned {
   const how: Working = { ...working, helpers: people.length > 1 };
-  const ordinary = ordinaryClock(how);
-  let placed = steps;
-  let best: CrewPlanned | undefined;
-  for (let round = 0; round < ROUNDS; round += 1) {
-    if (round > 0 || how.helpers !== working.helpers)
-      placed = placeOnClock(
-        parts,
-        steps,
-        how,
-        fires,
-        best ? waiting(best, ordinary, how.main) : ordinary,
-      ).placed.steps;
-    const plan = planCrew(placed, parts, people, how, stations, looking);
-    const wrong = heatOfWork(parts, placed, plan.starts, fires).steps.flatMap((s) =>
+  const plan = (
+    order: readonly WorkStep[],
+    look: Looking,
+    clock?: readonly number[],
+  ): CrewPlanned => {
+    const found = planCrew(order, parts, people, how, stations, look, clock);
+    const wrong = heatOfWork(parts, order, found.starts, fires).steps.flatMap((s) =>
       s.verdict?.verdict === 'no' ? [s.id] : [],
     );
-    if (!best || wrong.length < best.wrong.length) best = { plan, steps: placed, wrong };
-    if (wrong.length === 0 || looking.enough?.(plan.nodes) === true) break;
-  }
-  return best as CrewPlanned;
-}
-
-/** The ordinary clock with the waits a plan put into it: what is placed for it holds for the plan. */
-function waiting({ plan, steps: planned }: CrewPlanned, ordinary: Clock, main: number): Clock {
-  const waits = waitsOf(planned, plan.starts, main);
-  return (steps) => {
-    let late = 0;
-    return ordinary(steps).map((at, i) => {
-      late += waits.get(steps[i]?.id ?? '') ?? 0;
-      return at + late;
-    });
+    return { plan: found, steps: order, wrong };
   };
+  // Alone the heats are others than with helpers; else they may hold as they are.
+  const ordinary =
+    how.helpers === working.helpers ? steps : placeOnClock(parts, steps, how, fires).placed.steps;
+  const first = plan(ordinary, {
+    ...looking,
+    enough: (nodes) => nodes > FIRST_LOOK || looking.enough?.(nodes) === true,
+  });
+  if (first.wrong.length === 0) return first.plan.proven ? first : plan(ordinary, looking);
+  const clockOf: Clock = (order) => crewClock(order, parts, people, how, stations);
+  const made = placeOnClock(parts, steps, how, fires, clockOf);
+  const placed = plan(made.placed.steps, looking, made.starts);
+  // What is shorter is not better where glass goes cold for it.
+  const slow = plan(made.placed.steps, { ...looking, enough: () => true }, made.starts);
+  return [placed, slow, first].reduce((a, b) => (b.wrong.length < a.wrong.length ? b : a));
 }

@@ -26,9 +26,13 @@ export function fits({ tasks, links, capacity }: Problem, at: readonly number[])
 
 /**
  * The same schedule with everything begun as late as it can be: hot glass then waits least, and nothing ends later. Kept only
- * where no wait gets longer than it was allowed to be.
+ * where no wait gets longer than it was allowed to be. `stay` are not put off: what goes to where it is safe goes there at once.
  */
-export function asLate({ tasks, links, capacity }: Problem, found: Schedule): readonly number[] {
+export function asLate(
+  { tasks, links, capacity }: Problem,
+  found: Schedule,
+  stay: ReadonlySet<number> = new Set(),
+): readonly number[] {
   const starts = [...found.starts];
   const fixed: number[] = [];
   const order = starts
@@ -53,7 +57,7 @@ export function asLate({ tasks, links, capacity }: Problem, found: Schedule): re
         moved = true;
       }
     }
-    starts[i] = Math.max(t, found.starts[i] as number);
+    starts[i] = stay.has(i) ? (found.starts[i] as number) : Math.max(t, found.starts[i] as number);
     fixed.push(i);
   }
   const over = (at: readonly number[]): number =>

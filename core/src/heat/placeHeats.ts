@@ -107,7 +107,19 @@ function pass(shop: Shop, state: HeatState, step: WorkStep): Trouble | undefined
     return undefined;
   }
   const wait = working.waits?.get(step.id) ?? 0;
-  if (wait > 0) integrate(state, parts, [], wait, DT, fires);
+  // Only this glass is left standing: what else there is has waits of its own.
+  if (wait > 0)
+    integrate(
+      state,
+      parts,
+      [],
+      wait,
+      DT,
+      fires,
+      undefined,
+      undefined,
+      new Set(together(groups, step.part)),
+    );
   const apart = working.helpers && state.phase[working.main] !== 'absent' && !onMain;
   const join = joinOf(step);
   // A helper's work costs the main part no time, but for what it takes longer than the work since the last join.

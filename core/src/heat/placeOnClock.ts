@@ -2,7 +2,7 @@
 // makes the glass wait is put into the placing, until nothing is wrong by that clock or no more is gained.
 import { inTurn, withHelpers } from '../work/clock';
 import { factsOf, type WorkStep } from '../work/facts';
-import { afterJoins, areOne } from '../work/joined';
+import { eachApart, joinOf, together, unite } from '../work/joined';
 import type { HeatPart } from './hotShop';
 import { heatOfWork, type WorkHeat } from './ofWork';
 import { placeHeats, type Placed, type Working } from './placeHeats';
@@ -34,25 +34,28 @@ export const wrongs = (heat: WorkHeat): number =>
     0,
   );
 
-/** Seconds the glass at the bench waits before each step, beyond what it is worked: by the step's id. */
+/** Seconds glass waits in the air before each step it is worked at, by the step's id: whatever is one with it was left that long. */
 export function waitsOf(
   steps: readonly WorkStep[],
   starts: readonly number[],
-  main: number,
 ): ReadonlyMap<string, number> {
-  const groups = afterJoins(steps);
+  const groups = eachApart(1 + steps.reduce((most, s) => Math.max(most, s.part, s.to ?? -1), 0));
   const waits = new Map<string, number>();
-  let end: number | undefined;
+  /** When each part was let go last; nowhere while it is parked or not begun. */
+  const free: (number | undefined)[] = groups.map(() => undefined);
   steps
     .map((s, i) => ({ s, start: starts[i] ?? 0 }))
-    .filter(({ s }) => factsOf(s).off === undefined && areOne(groups, s.part, main))
+    .filter(({ s }) => factsOf(s).off === undefined && groups[s.part] !== undefined)
     .sort((a, b) => a.start - b.start)
     .forEach(({ s, start }) => {
-      if (s.part === main || end !== undefined) {
-        const gap = end === undefined ? 0 : start - end;
-        if (gap > 0.5 && s.part === main) waits.set(s.id, gap);
-        end = Math.max(end ?? 0, start + Math.max(0, s.seconds));
-      }
+      const mine = together(groups, s.part);
+      const since = Math.max(-Infinity, ...mine.map((k) => free[k] ?? -Infinity));
+      if (start - since > 0.5 && since > -Infinity) waits.set(s.id, start - since);
+      const join = joinOf(s);
+      if (join) unite(groups, join.part, join.to);
+      const parked = factsOf(s).does === 'park';
+      for (const k of together(groups, s.part))
+        free[k] = parked ? undefined : start + Math.max(0, s.seconds);
     });
   return waits;
 }
@@ -74,7 +77,7 @@ export function placeOnClock(
     if (!best || wrongs(heat) < wrongs(best.heat)) best = { placed, starts, heat };
     // A step no heat could save is not saved by more room.
     if (wrongs(heat) === 0 || !placed.ok) break;
-    waits = working.helpers ? waitsOf(placed.steps, starts, working.main) : waits;
+    waits = working.helpers ? waitsOf(placed.steps, starts) : waits;
   }
   return best as OnClock;
 }

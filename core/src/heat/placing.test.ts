@@ -1,5 +1,7 @@
 // What must hold of heats wherever they are put: more heat never leaves glass colder, no placed heat is idle, and few hands never win.
 import * as fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { startingParts } from '../shape/forms';
 import { planPlaced } from '../crew/planPlaced';
 import type { Person } from '../crew/share';
@@ -116,6 +118,28 @@ describe('hands', () => {
     );
     expect(totals[1]).toBeLessThanOrEqual((totals[0] ?? 0) + 1e-6);
     expect(totals[2]).toBeLessThanOrEqual((totals[1] ?? 0) + 1e-6);
+  });
+  it('a second fire takes away what the first made too long, or nothing was', () => {
+    const stick = shown(
+      JSON.parse(
+        readFileSync(
+          join(__dirname, '../../../server/src/demo/pieces/05-harbour-candlestick.1.json'),
+          'utf8',
+        ),
+      ) as Parameters<typeof shown>[0],
+      true,
+    );
+    const request = {
+      steps: stick.steps,
+      parts: stick.parts,
+      working: { main: stick.main, helpers: true },
+      fires: FIRES,
+    };
+    const wrong = (holes: number): number =>
+      planPlaced(request, crews[2] ?? [], { 'glory hole': holes }, { enough: (n) => n > 600 }).wrong
+        .length;
+    expect(wrong(2)).toBe(0);
+    expect(wrong(1)).toBeGreaterThanOrEqual(wrong(2));
   });
   it('one pair: its heats are placed for one pair, and nothing will not do', () => {
     const alone = planPlaced(
