@@ -16,6 +16,7 @@ test.describe('night, braid and card', () => {
       await expect(page.getByRole('article', { name: 'Bench card' })).toContainText(
         'Night: door may open',
       );
+      await expect(page.getByRole('heading', { name: 'Order of work' })).toBeVisible();
       const pdf = await page.pdf({ preferCSSPageSize: true });
       const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? [];
       expect(pages.length, name).toBeLessThanOrEqual(most);

@@ -7,6 +7,9 @@ import { useDisplay } from '../../../stores/display';
 import { kindOf, stepName } from '../braid/stepNames';
 import type { Braid } from '../braid/useBraid';
 
+/** More steps than these are set smaller, so that a piece of one part stays on one page. */
+const MANY = 40;
+
 interface Props {
   readonly braid: Braid;
   readonly derived: Extract<Derived, { ok: true }>;
@@ -38,7 +41,9 @@ export function CardSteps({ braid, derived }: Props) {
   return (
     <section className="mt-3">
       <h3 className="border-b border-black text-xl">Order of work</h3>
-      <ol className="mt-1 columns-2 gap-6 text-[0.95rem] leading-[1.2]">
+      <ol
+        className={`mt-1 columns-2 gap-6 ${steps.length > MANY ? 'text-[0.82rem] leading-[1.12]' : 'text-[0.95rem] leading-[1.2]'}`}
+      >
         {order.map((i) => {
           const s = steps[i] as WorkStep;
           const { caution } = STEPS[kindOf(s)];
@@ -52,10 +57,10 @@ export function CardSteps({ braid, derived }: Props) {
           return (
             <li
               key={s.id}
-              className="mb-1 grid break-inside-avoid grid-cols-[3.2rem_1.7rem_1fr_auto] items-baseline gap-x-2"
+              className={`grid break-inside-avoid grid-cols-[3.3em_1.6rem_1fr_auto] items-baseline gap-x-2 ${steps.length > MANY ? 'mb-0.5' : 'mb-1'}`}
             >
               <span className="num text-right">{clockText(starts[i] ?? 0)}</span>
-              <span className="num text-right text-[0.8rem]">{i + 1}</span>
+              <span className="num text-right text-[0.85em]">{i + 1}</span>
               <span>
                 {heat && <Flame className="mr-1 mb-0.5 inline size-4" aria-label="heat" />}
                 <strong>{stepName(s)}</strong>
@@ -63,11 +68,11 @@ export function CardSteps({ braid, derived }: Props) {
                 {s.to !== undefined && ` to ${parts[s.to]?.name ?? ''}`}
                 {who.length > 0 && <em> {who.join(', ')}</em>}
                 {caution !== undefined && !first && ' !'}
-                {brings !== undefined && <span className="num block text-[0.85rem]">{brings}</span>}
+                {brings !== undefined && <span className="num block text-[0.9em]">{brings}</span>}
                 {s.note !== undefined && (
-                  <span className="block text-[0.85rem]">{inWords(s.note, units)}</span>
+                  <span className="block text-[0.9em]">{inWords(s.note, units)}</span>
                 )}
-                {first && <em className="block text-[0.8rem]">! {inWords(caution, units)}</em>}
+                {first && <em className="block text-[0.85em]">! {inWords(caution, units)}</em>}
               </span>
               <span className="num">{clockText(s.seconds)}</span>
             </li>
