@@ -47,7 +47,7 @@ const remembered = Object.fromEntries(Object.keys(calls).map((name) => [name, on
 
 export const night = here(remembered);
 export const braid = here({
-  draft: braidWork.draft as unknown as Calls[string],
+  draft: braidWork.draft,
 });
 export const rack = here(rackWork as unknown as Calls);
 export const startSvg = (text: string) => asWork(() => fileWork.svg(text));
