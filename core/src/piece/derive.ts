@@ -17,6 +17,7 @@ import type { Shape } from '../shape/measure';
 import type { Stock } from '../stock/moves';
 import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
+import { followed } from './followed';
 import { readPart, type Part, type PartInput } from './part';
 import { rulingWall } from './rulingWall';
 import { readings, type Readings } from './readings';
@@ -133,14 +134,17 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const glassOf = (id: string | undefined): Glass =>
     id === undefined ? glass : (shop.rack.glass(id) ?? glass);
   const read = piece.parts.map((p, i) => readPart(p, i, glassOf(p.glass)));
-  const readBits = (piece.bits ?? []).map((b, i) => readBit(b, i, glassOf(b.glass)));
+  const walls = read.flatMap((r) => (r.ok ? [r.part] : []));
+  const readBits = (piece.bits ?? []).map((b, i) =>
+    readBit(followed(b, walls), i, glassOf(b.glass)),
+  );
   const problems: PieceProblem[] = [
     ...read.flatMap((r, part) => (r.ok ? [] : r.problems.map((p) => ({ ...p, part })))),
     ...readBits.flatMap((r, bit): PieceProblem[] =>
       r.ok ? [] : [{ part: -1, bit, point: 0, field: 'radius', given: NaN, message: r.message }],
     ),
   ];
-  const parts = read.flatMap((r) => (r.ok ? [r.part] : []));
+  const parts = walls;
   const bits = readBits.flatMap((r) => (r.ok ? [r.bit] : []));
   if (problems.length > 0 || parts.length === 0)
     return {

@@ -2,6 +2,7 @@
 import type { ScheduleInput } from '../anneal/scheduleInput';
 import type { Glass } from '../glass/glass';
 import { derive, type PieceInput, type ShopFacts } from './derive';
+import { lyingBits } from './followed';
 import { glyphOf, type Glyph } from './glyph';
 
 /** A piece as its shelf shows it, or that its drawing has to be mended first. SI. */
@@ -32,7 +33,7 @@ export function shelfFacts(piece: PieceInput, glass: Glass, shop: ShopFacts): Sh
     glassName: glass.name,
     glyph: glyphOf(
       d.parts.map((p) => p.shape),
-      piece.bits ?? [],
+      lyingBits(d, piece.bits ?? []),
       d.whole,
     ),
     mass: d.readings.mass.value,

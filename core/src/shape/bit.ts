@@ -17,12 +17,16 @@ export type BitShape =
       readonly wall?: number | undefined;
       readonly path: readonly { readonly out: number; readonly up: number }[];
     }
-  /** A thread wound round the axis; its middle runs at the bit's distance from the axis. */
+  /**
+   * A thread wound round the axis; its middle runs at the bit's distance from the axis, or along a course: its distance at heights
+   * above the anchor, from below up.
+   */
   | {
       readonly kind: 'wrap';
       readonly diameter: number;
       readonly turns: number;
       readonly pitch: number;
+      readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
     }
   | {
       readonly kind: 'mesh';
@@ -84,9 +88,39 @@ const disc = (d: number): number => (Math.PI / 4) * d * d;
 const tubeArea = (d: number, wall: number | undefined): number =>
   wall === undefined ? disc(d) : disc(d) - disc(d - 2 * wall);
 
-/** Length of a thread wound at a distance from the axis, m. */
-const wound = (turns: number, pitch: number, radius: number): number =>
-  turns * Math.hypot(2 * Math.PI * radius, pitch);
+type Wound = Extract<BitShape, { kind: 'wrap' }>;
+
+/** How far a wrap's middle is from the axis at a height above its anchor, m. */
+export function woundAt({ course }: Pick<Wound, 'course'>, up: number, out: number): number {
+  const first = course?.[0];
+  if (!course || !first) return out;
+  let before = first;
+  for (const at of course) {
+    if (at.up >= up) {
+      const gap = at.up - before.up;
+      return gap > 0 ? before.out + ((at.out - before.out) * (up - before.up)) / gap : at.out;
+    }
+    before = at;
+  }
+  return before.out;
+}
+
+/** Turns are measured in so many pieces where they follow a course. */
+const PIECES = 64;
+
+/** Length of a thread wound at a distance from the axis, or along its course, m. */
+export function woundLength(shape: Omit<Wound, 'kind' | 'diameter'>, out: number): number {
+  const { turns, pitch, course } = shape;
+  if (!course) return turns * Math.hypot(2 * Math.PI * out, pitch);
+  const n = Math.max(PIECES, Math.ceil(turns * PIECES));
+  const at = (i: number): number => woundAt(shape, (i / n - 0.5) * turns * pitch, out);
+  let length = 0;
+  for (let i = 0; i < n; i += 1) {
+    const [a, b] = [at(i), at(i + 1)];
+    length += Math.hypot((Math.PI * (a + b) * turns) / n, (turns * pitch) / n, b - a);
+  }
+  return length;
+}
 
 /** Glass in one bit, m³: closed forms (CRC tables), Pappus along a bent path, tetrahedra for a mesh. */
 export function bitVolume(shape: BitShape, out: number): number {
@@ -104,7 +138,7 @@ export function bitVolume(shape: BitShape, out: number): number {
     case 'bent':
       return tubeArea(shape.diameter, shape.wall) * smoothPath(shape.path).length;
     case 'wrap':
-      return disc(shape.diameter) * wound(shape.turns, shape.pitch, out);
+      return disc(shape.diameter) * woundLength(shape, out);
     case 'mesh':
       return measureMesh(shape).volume;
   }

@@ -1,5 +1,5 @@
 // Bits as closed meshes in their place: swept, turned and moved so that volumes come out exactly.
-import { bitVolume, smoothPath, type Bit, type BitPlace, type BitShape } from './bit';
+import { bitVolume, smoothPath, type Bit, type BitPlace, type BitShape, woundAt } from './bit';
 import { joinedMesh, measureMesh, movedMesh, turnedMesh, type Mesh } from './mesh';
 
 const SIDES = 24;
@@ -81,14 +81,14 @@ function swept(
 
 /** A place on a wrap's middle line after `t` turns, about its own anchor, m. */
 export const onHelix = (
-  wrap: { readonly turns: number; readonly pitch: number },
+  wrap: Pick<Extract<BitShape, { kind: 'wrap' }>, 'turns' | 'pitch' | 'course'>,
   out: number,
   t: number,
-): readonly [number, number, number] => [
-  out * Math.cos(2 * Math.PI * t) - out,
-  out * Math.sin(2 * Math.PI * t),
-  (t - wrap.turns / 2) * wrap.pitch,
-];
+): readonly [number, number, number] => {
+  const up = (t - wrap.turns / 2) * wrap.pitch;
+  const r = woundAt(wrap, up, out);
+  return [r * Math.cos(2 * Math.PI * t) - out, r * Math.sin(2 * Math.PI * t), up];
+};
 
 /** One bit's mesh about its own anchor, before it is put in place. */
 function ownMesh(shape: BitShape, out: number): Mesh {
@@ -168,13 +168,14 @@ function ownMesh(shape: BitShape, out: number): Mesh {
     case 'wrap': {
       const steps = Math.max(24, Math.ceil(shape.turns * 64));
       const along = Array.from({ length: steps + 1 }, (_, i) => (i / steps) * shape.turns);
-      const slope = Math.hypot(2 * Math.PI * out, shape.pitch) || 1;
       return swept(
         along.map((t) => onHelix(shape, out, t)),
         along.map((t) => {
           const a = 2 * Math.PI * t;
+          const r = woundAt(shape, (t - shape.turns / 2) * shape.pitch, out);
+          const slope = Math.hypot(2 * Math.PI * r, shape.pitch) || 1;
           const s = shape.pitch / slope;
-          const c = (2 * Math.PI * out) / slope;
+          const c = (2 * Math.PI * r) / slope;
           return [
             [Math.cos(a), Math.sin(a), 0],
             [-Math.sin(a) * s, Math.cos(a) * s, -c],

@@ -1,7 +1,7 @@
 // The section as SVG at 1:1 in millimetres: the axis at x = 0, the table at y = 0. Outside lines are the drawing's own
 // curves with their walls beside them, so the file can be read back.
 import type { PieceDocument } from '@zanfirico/contract';
-import { bezierSpans, ON_AXIS, silhouettes, type Derived } from '@zanfirico/core';
+import { lyingBits, bezierSpans, ON_AXIS, silhouettes, type Derived } from '@zanfirico/core';
 
 type Good = Extract<Derived, { ok: true }>;
 
@@ -49,7 +49,7 @@ export function sectionSvg(document: PieceDocument, derived: Good): string {
       .filter((l) => l !== '')
       .join('\n');
   });
-  const bits = (document.bits ?? []).map((bit) => {
+  const bits = lyingBits(derived, document.bits ?? []).map((bit) => {
     const drawn = silhouettes(bit).map((s) => {
       const d = s.x
         .map((x, k) => `${k === 0 ? 'M' : 'L'}${mm(x)} ${mm(-(s.z[k] as number))}`)

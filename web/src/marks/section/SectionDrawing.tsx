@@ -1,6 +1,12 @@
 // The Section: left half cut to show the wall, right half as finished glass, measures in the margin, handles on the wall.
 import type { PieceBit, PieceDocument, PiecePoint } from '@zanfirico/contract';
-import { printText, type Derived, type ShapeProblem, type WallShare } from '@zanfirico/core';
+import {
+  lyingBits,
+  printText,
+  type Derived,
+  type ShapeProblem,
+  type WallShare,
+} from '@zanfirico/core';
 import { useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
 import { linePath, type Sheet } from '../outline';
@@ -43,7 +49,7 @@ export function SectionDrawing(props: Props) {
   const [frozen, setFrozen] = useState<Sheet>();
   const units = useDisplay((s) => s.units);
   const points = document.parts[part]?.profile ?? NO_POINTS;
-  const bits = document.bits ?? NO_BITS;
+  const bits = lyingBits(derived, document.bits ?? NO_BITS);
   const extent = extentOf(derived, document);
   const many = document.parts.length + bits.length > 1;
   const fitted = fitSheet(size, extent);

@@ -1,6 +1,7 @@
 // The glass turning: drag it, or use the arrow keys; follows the drawing a moment behind.
 import type { PieceBit } from '@zanfirico/contract';
 import {
+  lyingBits,
   bulkOf,
   onSkin,
   printText,
@@ -107,7 +108,8 @@ function Turning({
     const timer = setTimeout(
       () => {
         const parts = latest.current.parts.map(({ name, outline }) => ({ name, outline }));
-        mesh((w) => w.screen({ parts, bits }, slow)).then(
+        const lying = [...lyingBits(latest.current, bits)];
+        mesh((w) => w.screen({ parts, bits: lying }, slow)).then(
           (shells) => {
             if (live) scene.current?.setShells(shells, { lowest, height, widest });
           },

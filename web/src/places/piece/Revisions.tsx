@@ -1,6 +1,6 @@
 // Revisions: every save, to look at and to bring back.
 import type { SavedPiece } from '@zanfirico/contract';
-import { glyphOf, printText } from '@zanfirico/core';
+import { lyingBits, glyphOf, printText } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { sentenceOf } from '../../api/client';
@@ -112,7 +112,7 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
       <PieceGlyph
         glyph={glyphOf(
           parts.map((p) => p.shape),
-          document.bits ?? [],
+          lyingBits(now.derived, document.bits ?? []),
           whole,
         )}
         scale={scale}

@@ -1,4 +1,5 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
+import { lyingBits } from '@zanfirico/core';
 import type { ScheduleInput } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -30,7 +31,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
       const bytes = await meshFile(
         {
           parts: derived.parts.map(({ name: of, outline }) => ({ name: of, outline })),
-          bits: piece.bits ?? [],
+          bits: [...lyingBits(derived, piece.bits ?? [])],
         },
         format,
       );

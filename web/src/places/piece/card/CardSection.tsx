@@ -1,6 +1,6 @@
 // The section for the card: black lines only; diameters and walls at every point, or of every part.
 import type { PieceDocument } from '@zanfirico/contract';
-import { ON_AXIS, printText, type Derived, type DisplayUnits } from '@zanfirico/core';
+import { lyingBits, ON_AXIS, printText, type Derived, type DisplayUnits } from '@zanfirico/core';
 import { glassPath, linePath, toX, toY, type Sheet } from '../../../marks/outline';
 import { BitShapes } from '../../../marks/section/BitMark';
 import { spread } from '../../../marks/section/fit';
@@ -77,7 +77,7 @@ export function CardSection(props: Props) {
     >
       <line x1={sheet.axis} x2={sheet.axis} y1={2} y2={height - 2} strokeDasharray="10 3 2 3" />
       <line x1={4} x2={WIDTH - LABELS} y1={ground} y2={ground} />
-      {(document.bits ?? []).map((bit, i) => (
+      {lyingBits(derived, document.bits ?? []).map((bit, i) => (
         <BitShapes key={i} bit={bit} sheet={sheet} stroke="black" />
       ))}
       {derived.parts.map(({ shape, index }) => (
