@@ -1,5 +1,5 @@
 // The Braid: drafted, changed, placed, planned; nothing of an order is lost by what is chosen beside it.
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { PieceDocument } from '@zanfirico/contract';
 import Papa from 'papaparse';
@@ -12,6 +12,8 @@ import {
   openSheet,
   typeInto,
 } from '../../../../testing/house';
+import { useDisplay } from '../../../stores/display';
+import { useShop } from '../../../stores/theShop';
 import { freshDocument } from '../../pieces/freshDocument';
 
 const house = houseForAll();
@@ -241,6 +243,56 @@ describe('the crew', () => {
     await user.click(screen.getByRole('button', { name: /^Step 45:/ }));
     expect(screen.getByRole('region', { name: 'Step 45' })).toHaveTextContent(/gaffer.*once/);
   }, 90_000);
+});
+
+describe('the draft', () => {
+  it('untouched is good order, and each heat in it says why', async () => {
+    const user = await open(tumbler());
+    expect(screen.getByText(/^Good order/)).toBeVisible();
+    expect(onBoard().sequence).toBeUndefined();
+    await user.click(
+      screen.getAllByRole('button', { name: /: (Heat|Flash), body/ })[0] as HTMLElement,
+    );
+    expect(screen.getByRole('region', { name: /^Step \d+$/ })).toHaveTextContent(
+      /Placed because: /,
+    );
+  });
+
+  it('speaks in the person’s units, sentences too', async () => {
+    useDisplay.setState({ units: { temperature: 'F', length: 'in', mass: 'lb' } });
+    const user = await open(tumbler());
+    await user.click(screen.getByRole('button', { name: /: Stick the punty, body/ }));
+    const leaf = screen.getByRole('region', { name: /^Step \d+$/ });
+    expect(leaf).toHaveTextContent('piece about 1094–1202 °F');
+    expect(leaf).not.toHaveTextContent('°C');
+    useDisplay.setState({ units: { temperature: 'C', length: 'mm', mass: 'g' } });
+  });
+
+  it('of a shop whose glory hole is too cold says which step stops it, and what was tried and holds', async () => {
+    await open(tumbler());
+    await act(async () => {
+      const { shop } = useShop.getState();
+      if (!shop) throw new Error('the shop is read');
+      const gloryHoles = [{ name: 'a dying fire', mouth: 0.4, reach: 0.5, temperature: 700 }];
+      useShop.setState({ shop: { ...shop, document: { ...shop.document, gloryHoles } } });
+      await Promise.resolve();
+    });
+    expect(await screen.findByText(/^No order of this piece holds/)).toBeVisible();
+    expect(screen.getByText(/Tried: with the glory hole at 1260 °C it holds\./)).toBeVisible();
+  });
+
+  it('can be led by another part: the rest is put onto it, and undo puts the order back', async () => {
+    const user = await open(demoPiece('Quay goblet'));
+    const led = screen.getByLabelText(/^On the iron first/);
+    await user.selectOptions(led, 'foot');
+    await placed();
+    expect(onBoard().sequence).toMatchObject({ lead: onBoard().parts[0]?.id, variants: [] });
+    await waitFor(() => {
+      expect(screen.getAllByRole('button', { name: /: Into the garage, bowl/ })).not.toEqual([]);
+    });
+    await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);
+    expect(onBoard().sequence?.lead).toBeUndefined();
+  });
 });
 
 describe('the order leaves', () => {

@@ -214,8 +214,10 @@ const addNewPart = (inHand: number, preset: PartPreset): void => {
   editPiece((d) => addPart(d, last, preset, inHand));
 };
 const addNewBit = (preset: BitPreset): void => {
-  const body = now()?.main.shape;
-  editPiece((d) => addBit(d, bitOn(preset, body) as PieceBit));
+  const standing = now();
+  // A spout is the vessel's; anything else goes onto the part in hand.
+  const body = preset === 'spout' ? undefined : standing?.parts[useBoard.getState().part]?.shape;
+  editPiece((d) => addBit(d, bitOn(preset, body ?? standing?.main.shape) as PieceBit));
 };
 const addSculpture = (shape: PieceBit['shape']): void => {
   const body = now()?.main.shape;
