@@ -48,12 +48,40 @@ const waiting = new Map<string, Kept | undefined>();
 let writing: Promise<void> | undefined;
 let told = false;
 
+/** What is being written now. */
+let under: { readonly piece: string; readonly kept: Kept | undefined } | undefined;
+/** This tab's name, once it is known. */
+let tabNow: string | undefined;
+/** Pieces whose changes were put where nothing has to be waited for, as the page went. */
+const heldFast = new Set<string>();
+const placeOf = (piece: string): string => `zanfirico.draft.${piece}`;
+
 async function write(piece: string, kept: Kept | undefined): Promise<void> {
+  under = { piece, kept };
   const [db, tab] = await Promise.all([opened(), thisTab()]);
+  tabNow = tab;
   if (kept)
     await db.put('drafts', { piece, tab, at: Date.now(), name: kept.document.name, ...kept });
   else await db.delete('drafts', [piece, tab]);
+  under = undefined;
+  if (heldFast.delete(piece)) localStorage.removeItem(placeOf(piece));
 }
+
+/** The page goes: what the database has not got yet is put where it is there at once, and taken over by the next page. */
+function holdFast(): void {
+  const still = new Map(waiting);
+  if (under && !still.has(under.piece)) still.set(under.piece, under.kept);
+  for (const [piece, kept] of still) {
+    if (!kept) continue;
+    try {
+      localStorage.setItem(placeOf(piece), JSON.stringify({ ...kept, tab: tabNow }));
+      heldFast.add(piece);
+    } catch {
+      // no room: what is under way may still arrive
+    }
+  }
+}
+if (typeof window !== 'undefined') window.addEventListener('pagehide', holdFast);
 
 async function drain(): Promise<void> {
   for (;;) {
@@ -168,17 +196,17 @@ export async function readDraft(draft: Draft): Promise<Kept | { readonly says: s
   return { says: problem ?? 'they are no piece of this version' };
 }
 
-/** Unsaved changes kept by an older page, which had one place a piece: taken over once. */
+/** Unsaved changes a page put down as it went, or an older one, which had one place a piece: taken over once. */
 async function fromBefore(piece: string): Promise<void> {
-  const key = `zanfirico.draft.${piece}`;
+  const key = placeOf(piece);
   try {
     const text = localStorage.getItem(key);
     if (text === null) return;
-    const { baseRevision, document } = JSON.parse(text) as Kept;
+    const { baseRevision, document, tab = 'before' } = JSON.parse(text) as Kept & { tab?: string };
     const db = await opened();
     await db.put('drafts', {
       piece,
-      tab: 'before',
+      tab,
       at: Date.now(),
       name: document.name,
       baseRevision,

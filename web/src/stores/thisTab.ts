@@ -2,13 +2,20 @@
 const KEY = 'zanfirico.tab';
 const lockOf = (tab: string): string => `${KEY}.${tab}`;
 
-/** Holds a tab's name for as long as its page is there; false when another page holds it. */
+/** A page that is left may hold its name a little longer than the page that comes after it needs it, ms. */
+const LEAVING_MS = 1500;
+
+/** Holds a tab's name for as long as its page is there; false when another page holds it, and goes on holding it. */
 const hold = (tab: string): Promise<boolean> =>
   new Promise((held) => {
-    void navigator.locks.request(lockOf(tab), { ifAvailable: true }, (lock) => {
-      held(lock !== null);
-      return lock === null ? undefined : new Promise<void>(() => undefined);
-    });
+    navigator.locks
+      .request(lockOf(tab), { signal: AbortSignal.timeout(LEAVING_MS) }, () => {
+        held(true);
+        return new Promise<void>(() => undefined);
+      })
+      .catch(() => {
+        held(false);
+      });
   });
 
 // Browsers without locks or a storage have one tab as far as anybody can tell.

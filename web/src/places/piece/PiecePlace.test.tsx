@@ -10,7 +10,7 @@ import userEvent from '@testing-library/user-event';
 import { fetched } from '../../shell/fetched';
 import { PlaceBroke } from '../../shell/PlaceBroke';
 import { useDraft } from '../../stores/draft';
-import { draftsOf } from '../../stores/drafts';
+import { draftsKept, draftsOf } from '../../stores/drafts';
 import { houseForAll, onBoard, openAt, openSheet, typeInto } from '../../../testing/house';
 import { freshDocument } from '../pieces/freshDocument';
 
@@ -18,6 +18,33 @@ const house = houseForAll();
 
 const bowl = (name = 'Kept bowl'): PieceDocument =>
   freshDocument({ name, form: 'bowl', glass: 'soft-batch-96' });
+
+describe('the page goes in the middle of a change', () => {
+  it('what the database has not got yet is put down at once, and put away once it has', async () => {
+    const { piece } = await openSheet(house, bowl('Gone at once'));
+    useDraft.getState().change((d) => ({ ...d, notes: 'the last word' }));
+    window.dispatchEvent(new Event('pagehide'));
+    const put = localStorage.getItem(`zanfirico.draft.${piece.id}`);
+    expect(JSON.parse(put ?? '{}')).toMatchObject({
+      baseRevision: 1,
+      document: { notes: 'the last word' },
+    });
+    await draftsKept();
+    expect(localStorage.getItem(`zanfirico.draft.${piece.id}`)).toBeNull();
+    expect((await draftsOf(piece.id))[0]?.document).toMatchObject({ notes: 'the last word' });
+  });
+  it('and the next page takes over what was put down', async () => {
+    const piece = await house.store.create(bowl('Taken over'));
+    const document = { ...bowl('Taken over'), notes: 'put down' };
+    localStorage.setItem(
+      `zanfirico.draft.${piece.id}`,
+      JSON.stringify({ baseRevision: 1, document }),
+    );
+    openAt(`/pieces/${piece.id}/section`);
+    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    expect(onBoard().notes).toBe('put down');
+  });
+});
 
 describe('saving', () => {
   it('keeps a revision, and an old one can be brought back', async () => {
