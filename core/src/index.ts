@@ -208,6 +208,7 @@ export { beginsAt } from './work/clock';
 export { inWords } from './units/inWords';
 export { piecesFires, type Hole } from './piece/fires';
 export { INSTEAD } from './crew/instead';
+export { ORDINARY_CREWS } from './crew/ordinaryCrews';
 export { lyingBits } from './piece/followed';
 export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';
 export { draftWork, type DraftInput } from './sequence/draftWork';

@@ -3,6 +3,7 @@ import * as fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startingParts } from '../shape/forms';
+import { ORDINARY_CREWS } from '../crew/ordinaryCrews';
 import { planPlaced } from '../crew/planPlaced';
 import type { Person } from '../crew/share';
 import { glassOf, pieceOf, shown } from '../piece/shop.fixture';
@@ -140,6 +141,29 @@ describe('hands', () => {
         .length;
     expect(wrong(2)).toBe(0);
     expect(wrong(1)).toBeGreaterThanOrEqual(wrong(2));
+  });
+  it.each(
+    (['tumbler', 'bowl', 'bottle', 'stemmed', 'solid'] as const).flatMap((form) =>
+      ORDINARY_CREWS.filter(([name]) => name !== 'Torch').map(([name, people]) => ({
+        form,
+        name,
+        people,
+      })),
+    ),
+  )('a $form by a crew of $name: nothing will not do', ({ form, people }) => {
+    const piece = shown(pieceOf(form, 'soft-batch-96', startingParts(form)), people.length > 1);
+    const { wrong } = planPlaced(
+      {
+        steps: piece.steps,
+        parts: piece.parts,
+        working: { main: piece.main, helpers: people.length > 1 },
+        fires: FIRES,
+      },
+      people,
+      {},
+      { enough: (n) => n > 600 },
+    );
+    expect(wrong).toEqual([]);
   });
   it('one pair: its heats are placed for one pair, and nothing will not do', () => {
     const alone = planPlaced(

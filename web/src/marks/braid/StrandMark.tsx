@@ -41,7 +41,8 @@ export const StrandMark = memo(function StrandMark({
     <g pointerEvents="none">
       <text
         x={x(from) - 6 < 60 ? x(from) + 4 : x(from) - 6}
-        y={strand.y(from) - 14}
+        // Its own lane is empty before it: the name stands there; at the edge above it.
+        y={x(from) - 6 < 60 ? strand.y(from) - 14 : strand.y(from) + 4}
         textAnchor={x(from) - 6 < 60 ? 'start' : 'end'}
         fontSize={14}
         className="font-display"

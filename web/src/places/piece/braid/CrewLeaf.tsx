@@ -3,6 +3,7 @@ import { LIMITS } from '@zanfirico/contract';
 import {
   factsOf,
   INSTEAD,
+  ORDINARY_CREWS,
   SKILLS,
   STEPS,
   type CrewPlanned,
@@ -34,36 +35,6 @@ const STATION_NAMES = {
   torch: 'Torches',
 } as const;
 
-/** Crews as studios have them. Common practice, no source. */
-const CREWS: readonly (readonly [string, readonly Person[]])[] = [
-  ['One', [{ id: 'p1', name: 'gaffer', skills: SKILLS }]],
-  [
-    'Two',
-    [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
-    ],
-  ],
-  [
-    'Three',
-    [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
-      { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
-    ],
-  ],
-  [
-    'Four',
-    [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gaff', 'gather', 'bit', 'blow'] },
-      { id: 'p3', name: 'third hand', skills: ['gather', 'bit', 'blow', 'shield'] },
-      { id: 'p4', name: 'door and shield', skills: ['blow', 'shield', 'door'] },
-    ],
-  ],
-  ['Torch', [{ id: 'p1', name: 'lampworker', skills: ['torch', 'door'] }]],
-];
-
 interface Props {
   readonly braid: Braid;
   readonly result: CrewResult | undefined;
@@ -89,14 +60,14 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           aria-label="A crew to start from"
           value=""
           onChange={(e) => {
-            const chosen = CREWS[Number(e.target.value)];
+            const chosen = ORDINARY_CREWS[Number(e.target.value)];
             if (chosen) put(chosen[1]);
           }}
         >
           <option value="" disabled>
             a crew of …
           </option>
-          {CREWS.map(([name], i) => (
+          {ORDINARY_CREWS.map(([name], i) => (
             <option key={name} value={i}>
               {name}
             </option>

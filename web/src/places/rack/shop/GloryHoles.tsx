@@ -12,7 +12,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
       lists={lists}
       list="gloryHoles"
       title="Glory holes"
-      says="what passes the mouth, how far in it reaches, how hot it runs; with none the furnace’s mouth serves"
+      says="mouth, reach, heat; with none the furnace’s mouth serves"
     >
       {document.gloryHoles.map((hole, i) => (
         <Item

@@ -1,0 +1,33 @@
+// Crews to start from.
+import { SKILLS } from '../work/facts';
+import type { Person } from './share';
+
+/** Crews as studios have them. Common practice, no source. */
+export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] = [
+  ['One', [{ id: 'p1', name: 'gaffer', skills: SKILLS }]],
+  [
+    'Two',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
+    ],
+  ],
+  [
+    'Three',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
+      { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
+    ],
+  ],
+  [
+    'Four',
+    [
+      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: 'second hand', skills: ['gaff', 'gather', 'bit', 'blow'] },
+      { id: 'p3', name: 'third hand', skills: ['gather', 'bit', 'blow', 'shield'] },
+      { id: 'p4', name: 'door and shield', skills: ['blow', 'shield', 'door'] },
+    ],
+  ],
+  ['Torch', [{ id: 'p1', name: 'lampworker', skills: ['torch', 'door'] }]],
+];
