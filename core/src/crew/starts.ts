@@ -75,5 +75,8 @@ export function asLate(
             ),
       0,
     );
-  return over(starts) <= over(found.starts) + 1e-6 ? starts : found.starts;
+  // Where there are several of a thing, what was put off may leave no room for what was not.
+  const least = links.map(({ from, to, least: gap }) => ({ from, to, least: gap }));
+  const room = fits({ tasks, links: least, capacity }, starts);
+  return room && over(starts) <= over(found.starts) + 1e-6 ? starts : found.starts;
 }
