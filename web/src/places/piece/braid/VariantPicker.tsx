@@ -67,6 +67,8 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
           type="checkbox"
           className="checkbox checkbox-sm"
           checked={helpers}
+          // Who is there decides it, once anybody is named.
+          disabled={(sequence?.crew?.length ?? 0) > 0}
           onChange={(e) => {
             setSequence({ helpers: e.target.checked });
           }}
