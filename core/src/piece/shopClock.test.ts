@@ -304,3 +304,20 @@ describe('a goblet of four blown parts, three hands', () => {
     within(whole(goblet), 40, 60);
   });
 });
+
+describe('a solid ridged tool', () => {
+  it('8 minutes from the first gather to the box', () => {
+    const points = outline(
+      [0, 0, 5],
+      [0, 18, 5, true],
+      [60, 20, 5],
+      [120, 18, 5],
+      [180, 12, 5],
+      [180, 0, 5],
+    );
+    const tool = pieceOf('solid', 'soft-batch-96', [
+      { name: 'tool', work: 'solid', profile: points },
+    ]);
+    within(whole(shown(tool, true)), 8);
+  });
+});
