@@ -195,7 +195,7 @@ export {
   type Stock,
 } from './stock/moves';
 export { hasBore, type StockPlan } from './stock/stockPlan';
-export { factsOf, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
+export { factsOf, onTheClock, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
 export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './piece/workPlan';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
@@ -223,7 +223,7 @@ export { waitsFor } from './crew/waits';
 export { glow } from './heat/glow';
 export { heatOfWork, type HeatTrack, type WorkHeat } from './heat/ofWork';
 export { needOf } from './heat/trouble';
-export { inTurn, withHelpers } from './work/clock';
+export { clockOf, inTurn, withHelpers } from './work/clock';
 export { areOne, eachApart, joinOf, together, unite } from './work/joined';
 export { placeHeats, type Placed, type Working } from './heat/placeHeats';
 export type { HeatPart } from './heat/hotShop';

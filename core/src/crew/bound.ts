@@ -1,5 +1,5 @@
 // What no crew can be shorter than, and the chain that makes a plan as long as it is.
-import { factsOf, SKILLS, type WorkStep } from '../work/facts';
+import { factsOf, onTheClock, SKILLS, type WorkStep } from '../work/facts';
 import type { Link, Task } from './problem';
 import { shortest } from './schedule';
 import type { Person } from './share';
@@ -13,10 +13,7 @@ export function lowerBound(
   stations: Stations,
 ): number {
   // What is done ahead of the clock or after the box costs nobody's time on it.
-  const steps = all.map((s) => {
-    const { off } = factsOf(s);
-    return off === 'ahead' || off === 'after' ? { ...s, seconds: 0 } : s;
-  });
+  const steps = all.map((s) => (onTheClock(s) ? s : { ...s, seconds: 0 }));
   const chain = shortest({
     tasks: steps.map((s) => ({ seconds: Math.max(0, s.seconds), needs: [] })),
     links: links.map((l) => ({ from: l.from, to: l.to, least: l.least })),

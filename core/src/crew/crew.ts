@@ -2,14 +2,14 @@
 // glass allows.
 import type { HeatPart } from '../heat/hotShop';
 import type { Working } from '../heat/placeHeats';
-import { aheadOf, inTurn, withHelpers } from '../work/clock';
-import { factsOf, type Skill, type WorkStep } from '../work/facts';
+import { aheadOf, clockOf, inTurn } from '../work/clock';
+import { factsOf, onTheClock, type Skill, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';
 import { inOrder } from './inOrder';
 import { linksOf } from './links';
 import type { Link, Looking, Problem, Schedule, Task } from './problem';
 import { shortest } from './schedule';
-import { share, type HandOf, type Person } from './share';
+import { share, type HandOf, type Person, type Sharing } from './share';
 import { asLate, fits } from './starts';
 import { STATIONS, type Stations } from './stations';
 
@@ -66,13 +66,11 @@ export function planCrew(
   stations: Stations = {},
   looking: Looking = {},
   /** The clock the heats were placed for; that of who works so when left out. */
-  clock: readonly number[] = working.helpers ? withHelpers(steps, working.main) : inTurn(steps),
+  clock: readonly number[] = clockOf(steps, working),
 ): CrewPlan {
   const links = linksOf(steps, parts, clock);
-  const ways = (['one leads', 'each leads a part'] as const).map((how) =>
-    asProblem(steps, people, stations, links, share(steps, people, how)),
-  );
-  const [one, each] = ways as [Shared, Shared];
+  const ways = bothWays(steps, people, stations, links);
+  const [one, each] = ways;
   const tried = JSON.stringify(one.hands) === JSON.stringify(each.hands) ? [one] : ways;
   let chosen = one;
   let found: Schedule | undefined;
@@ -109,22 +107,17 @@ export function planCrew(
   }
   const { hands, uncovered, problem } = chosen;
   const { tasks } = problem;
+  const soon = found ? asLate(problem, found, parking(steps)) : steps.map(() => 0);
   const late: { step: string; seconds: number }[] = [];
-  if (!kept) {
-    const soon = found ? asLate(problem, found, parking(steps)) : [];
+  if (found && !kept)
     for (const l of links) {
-      if (!found || l.most === undefined) continue;
+      if (l.most === undefined) continue;
       const gap = (soon[l.to] as number) - (soon[l.from] as number) - (tasks[l.from]?.seconds ?? 0);
       if (gap > l.most + 1e-6)
         late.push({ step: steps[l.to]?.id ?? '', seconds: Math.round(gap - l.most) });
     }
-  }
   const total = found?.makespan ?? 0;
-  const starts = offTheClock(
-    steps,
-    found ? asLate(problem, found, parking(steps)) : steps.map(() => 0),
-    total,
-  );
+  const starts = offTheClock(steps, soon, total);
   return {
     starts,
     hands,
@@ -147,11 +140,10 @@ export function crewClock(
   working: Working,
   stations: Stations = {},
 ): readonly number[] {
-  const clock = working.helpers ? withHelpers(steps, working.main) : inTurn(steps);
+  const clock = clockOf(steps, working);
   const links = linksOf(steps, parts, clock);
   const order = steps.map((_, i) => i).sort((a, b) => (clock[a] ?? 0) - (clock[b] ?? 0) || a - b);
-  const made = (['one leads', 'each leads a part'] as const).map((how) => {
-    const { problem } = asProblem(steps, people, stations, links, share(steps, people, how));
+  const [one, each] = bothWays(steps, people, stations, links).map(({ problem }) => {
     const starts = inOrder(problem, order, parking(steps));
     const total = starts.reduce(
       (most, at, i) => Math.max(most, at + (problem.tasks[i]?.seconds ?? 0)),
@@ -159,7 +151,6 @@ export function crewClock(
     );
     return { starts, total };
   });
-  const [one, each] = made;
   const best = each && one && each.total < one.total - 1e-6 ? each : one;
   return best ? offTheClock(steps, best.starts, best.total) : clock;
 }
@@ -186,6 +177,18 @@ function offTheClock(
   );
 }
 
+/** The problem with the hands shared out either way. */
+const bothWays = (
+  steps: readonly WorkStep[],
+  people: readonly Person[],
+  stations: Stations,
+  links: readonly Link[],
+): [Shared, Shared] => {
+  const by = (how: Sharing): Shared =>
+    asProblem(steps, people, stations, links, share(steps, people, how));
+  return [by('one leads'), by('each leads a part')];
+};
+
 function asProblem(
   steps: readonly WorkStep[],
   people: readonly Person[],
@@ -195,8 +198,8 @@ function asProblem(
 ): Shared {
   const person = new Map(people.map((p, i) => [p.id, i]));
   const tasks = steps.map((s, i): Task => {
-    const { station, off } = factsOf(s);
-    if (off === 'ahead' || off === 'after') return { seconds: 0, needs: [] };
+    const { station } = factsOf(s);
+    if (!onTheClock(s)) return { seconds: 0, needs: [] };
     const who = (hands[i] ?? []).flatMap((h) =>
       h.person === undefined ? [] : [person.get(h.person) as number],
     );

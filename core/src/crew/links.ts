@@ -1,7 +1,7 @@
 // An order of work as tasks and waits, the same for every crew.
 import type { HeatPart } from '../heat/hotShop';
 import { eachApart, joinOf, unite } from '../work/joined';
-import { factsOf, type WorkStep } from '../work/facts';
+import { factsOf, onTheClock, type WorkStep } from '../work/facts';
 import type { Link } from './problem';
 
 /** Waits may grow by so much beyond what the heats were placed for, s. */
@@ -34,16 +34,15 @@ export function linksOf(
   steps.forEach((s, i) => {
     const facts = factsOf(s);
     const mine = groups[s.part] ?? s.part;
-    if (facts.off === 'ahead' || facts.off === 'after') return;
+    if (!onTheClock(s)) return;
     if (facts.off === 'beside') {
       ready = [...ready, i];
       return;
     }
-    for (const k of ready) {
-      if ((groups[steps[k]?.part ?? -1] ?? -1) !== mine) continue;
+    const isFor = (k: number): boolean => groups[steps[k]?.part ?? -1] === mine;
+    for (const k of ready.filter(isFor))
       links.push({ from: k, to: i, least: 0, most: KEEPS + gap(k, i) });
-    }
-    ready = ready.filter((k) => (groups[steps[k]?.part ?? -1] ?? -1) !== mine);
+    ready = ready.filter((k) => !isFor(k));
     const before = last.get(mine);
     if (before !== undefined) {
       const from = steps[before] as WorkStep;

@@ -2,7 +2,7 @@
 import type { Glass } from '../glass/glass';
 import { cellScratch, conduct, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import { setLaw, surroundings, type Fires } from './surroundings';
-import { bitZone, CELLS, type HeatZone } from './zones';
+import { bitZone, CELLS, HOT_CONDUCTIVITY, type HeatZone } from './zones';
 
 /** A bit of a part, as it will be. SI; `mass` of one of its copies. */
 export interface HeatBit {
@@ -34,9 +34,6 @@ export const ANY_BIT = { mass: 0.02, thickness: 0.015, copies: 1, contact: 1.8e-
 
 /** Seconds from the pot to the bench: shaped on the marver on the way. Common practice, no source. */
 const CARRIED = 12;
-/** Conductivity of hot glass that shines through itself, W/(m·K); as in `zones`. */
-const HOT_CONDUCTIVITY = 2;
-
 /** What one copy passes through its contact, W/K: half its own thickness deep. */
 export const hangsOn = ({ zone, contact }: Pick<LiveBit, 'zone' | 'contact'>): number =>
   (HOT_CONDUCTIVITY * contact) / (zone.stand.wall / 2);

@@ -4,7 +4,7 @@ import { consistency, type Band } from '../glass/consistency';
 import { logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { inTurn } from '../work/clock';
-import { factsOf, type WorkStep } from '../work/facts';
+import { factsOf, onTheClock, type WorkStep } from '../work/facts';
 import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
 import { begin, finish } from './stepEffects';
 import { STUDIO_FIRES, type Fires } from './surroundings';
@@ -66,9 +66,7 @@ export function heatOfWork(
   const total = steps.reduce(
     (most, s, i) =>
       // What comes after the box, and before the first gather, is not the glass's time.
-      ['ahead', 'after'].includes(factsOf(s).off ?? '')
-        ? most
-        : Math.max(most, (starts[i] ?? 0) + Math.max(0, s.seconds)),
+      onTheClock(s) ? Math.max(most, (starts[i] ?? 0) + Math.max(0, s.seconds)) : most,
     0,
   );
   const every = Math.max(1, Math.ceil(total / MOST_SAMPLES));
@@ -116,10 +114,13 @@ export function heatOfWork(
     const step = steps[i] as WorkStep;
     const end = found(state, parts, step);
     ends.set(i, end);
-    notes.set(i, worse(notes.get(i), troubleOf(step, parts, stiff, end)));
-    notes.set(i, worse(notes.get(i), heatedTrouble(state, parts, stiff, step)));
-    notes.set(i, worse(notes.get(i), sagTrouble(state, parts, stiff, step, fires)));
-    notes.set(i, worse(notes.get(i), coldTrouble(state, parts, stiff)));
+    const all = [
+      troubleOf(step, parts, stiff, end),
+      heatedTrouble(state, parts, stiff, step),
+      sagTrouble(state, parts, stiff, step, fires),
+      coldTrouble(state, parts, stiff),
+    ];
+    notes.set(i, all.reduce(worse, notes.get(i)));
     finish(state, parts, step);
     going.splice(going.indexOf(i), 1);
   };

@@ -1,8 +1,8 @@
 // Heats placed for the clock the work really has: a helper who is late, hands that are few, a fire somebody else is at. What the clock
 // makes the glass wait is put into the placing, until nothing is wrong by that clock or no more is gained.
-import { inTurn, withHelpers } from '../work/clock';
+import { clockOf } from '../work/clock';
 import { factsOf, type WorkStep } from '../work/facts';
-import { eachApart, joinOf, together, unite } from '../work/joined';
+import { eachApart, joinOf, partsIn, together, unite } from '../work/joined';
 import type { HeatPart } from './hotShop';
 import { heatOfWork, type WorkHeat } from './ofWork';
 import { placeHeats, type Placed, type Working } from './placeHeats';
@@ -17,12 +17,6 @@ export interface OnClock {
   readonly starts: readonly number[];
   readonly heat: WorkHeat;
 }
-
-/** The clock of who works alone, or with helpers beside. */
-export const ordinaryClock =
-  ({ main, helpers }: Pick<Working, 'main' | 'helpers'>): Clock =>
-  (steps) =>
-    helpers ? withHelpers(steps, main) : inTurn(steps);
 
 /** Kept further clear of every limit with each round, log₁₀ η. */
 const ROUNDS = [0.08, 0.2, 0.35] as const;
@@ -39,7 +33,7 @@ export function waitsOf(
   steps: readonly WorkStep[],
   starts: readonly number[],
 ): ReadonlyMap<string, number> {
-  const groups = eachApart(1 + steps.reduce((most, s) => Math.max(most, s.part, s.to ?? -1), 0));
+  const groups = eachApart(partsIn(steps));
   const waits = new Map<string, number>();
   /** When each part was let go last; nowhere while it is parked or not begun. */
   const free: (number | undefined)[] = groups.map(() => undefined);
@@ -66,7 +60,7 @@ export function placeOnClock(
   steps: readonly WorkStep[],
   working: Working,
   fires: Fires = STUDIO_FIRES,
-  clock: Clock = ordinaryClock(working),
+  clock: Clock = (order) => clockOf(order, working),
 ): OnClock {
   let best: OnClock | undefined;
   let waits = working.waits;

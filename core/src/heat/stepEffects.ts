@@ -5,7 +5,7 @@ import { meanOf } from '../conduction/cells';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
 import type { Fires } from './surroundings';
 import { ANY_BIT, brought } from './heatBits';
-import { halfFormed, lumpOf, type HeatZone } from './zones';
+import { halfFormed, lumpOf, zoneVolume, type HeatZone } from './zones';
 
 const ROOM = 20;
 
@@ -18,10 +18,9 @@ const meanNow = (zones: readonly HeatZone[], cells: readonly Float64Array[]): nu
   zones.forEach((z, k) => {
     const t = cells[k];
     if (!t) return;
-    let volume = 0;
-    for (const v of z.grid.volume) volume += v;
-    heat += z.area * volume * meanOf(z.grid, t);
-    all += z.area * volume;
+    const volume = zoneVolume(z);
+    heat += volume * meanOf(z.grid, t);
+    all += volume;
   });
   return all > 0 ? heat / all : ROOM;
 };

@@ -73,7 +73,7 @@ const FLAT = 0.75;
 /**
  * Hot glass passes heat by shining through itself too: about so much altogether at working heat, W/(m·K). From memory.
  */
-const HOT_CONDUCTIVITY = 2;
+export const HOT_CONDUCTIVITY = 2;
 /**
  * How many of a wall's two skins count: an open form's inside sends part of its heat back to itself, a closed one's nearly
  * all, a lip's none. Calibrated with the conductivity to the rough times of PHYSICS 5.

@@ -8,7 +8,7 @@ import { SHIPPED_RACK } from '../rack/rack';
 import type { Glass } from '../glass/glass';
 import type { Form } from '../shape/forms';
 import type { Profile } from '../shape/profile';
-import { inTurn, withHelpers } from '../work/clock';
+import { clockOf } from '../work/clock';
 import type { WorkStep } from '../work/facts';
 import { derive, type Derived, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
@@ -96,7 +96,7 @@ export function shown(
   );
   const drafted = draftPlaced(draft, parts, { main, helpers }, fires, other.enough);
   const { steps } = drafted;
-  const starts = helpers ? withHelpers(steps, main) : inTurn(steps);
+  const starts = clockOf(steps, { main, helpers });
   return {
     main,
     derived,

@@ -285,14 +285,11 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
     add('straight', main);
   }
   for (const b of bits) if (b.kind === 'prunts' || b.kind === 'wrap') hotBit(b, b.kind, main, add);
-  const scrapFrom = (): void => {
-    swept(parts, main, add);
-  };
   if (body.closed && form === 'ball') {
     letGo(main, main, 'knockOff', add);
     add('sealMark', main);
     add('box', main);
-    scrapFrom();
+    swept(parts, main, add);
     return;
   }
   // The vessel that is opened: the main part, or one that was stuck onto it last.
@@ -302,7 +299,7 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
     letGo(main, main, 'knockOff', add);
     add('polishScar', main);
     add('box', main);
-    scrapFrom();
+    swept(parts, main, add);
     return;
   }
   if (vessel === main) {
@@ -328,7 +325,7 @@ function furnace({ parts, joins, bits, main, form, order: given }: DraftInput, a
   letGo(vessel, lowest, 'crackOff', add);
   add('polishScar', lowest);
   add('box', vessel);
-  scrapFrom();
+  swept(parts, main, add);
 }
 
 const opens = (p: DraftPart | undefined): boolean =>

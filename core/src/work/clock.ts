@@ -4,7 +4,7 @@
 // so before the clock where it is for the first: a start may be less than nothing. What comes after the box is not on the piece's
 // way: it follows at the end.
 import { factsOf, type WorkStep } from './facts';
-import { areOne, eachApart, joinOf, unite } from './joined';
+import { areOne, eachApart, joinOf, partsIn, unite } from './joined';
 
 const lasts = (s: WorkStep | undefined): number => Math.max(0, s?.seconds ?? 0);
 
@@ -37,6 +37,12 @@ export function inTurn(steps: readonly WorkStep[]): number[] {
   );
 }
 
+/** Starts as who works so has them, s: with helpers beside what hangs on the main part, or all in turn. */
+export const clockOf = (
+  steps: readonly WorkStep[],
+  { main, helpers }: { readonly main: number; readonly helpers: boolean },
+): number[] => (helpers ? withHelpers(steps, main) : inTurn(steps));
+
 /** When an order begins at the earliest, s: less than nothing where something is done ahead of the clock. */
 export const beginsAt = (starts: readonly number[]): number =>
   starts.reduce((least, s) => Math.min(least, s), 0);
@@ -47,9 +53,7 @@ export const beginsAt = (starts: readonly number[]): number =>
  */
 export function withHelpers(steps: readonly WorkStep[], main: number): number[] {
   const starts = steps.map(() => 0);
-  const groups = eachApart(
-    1 + steps.reduce((most, s) => Math.max(most, s.part, s.to ?? 0), Math.max(0, main)),
-  );
+  const groups = eachApart(Math.max(partsIn(steps), main + 1, 1));
   let clock = 0;
   let free = 0;
   let begun = false;

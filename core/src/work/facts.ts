@@ -217,3 +217,9 @@ export interface WorkStep {
 /** The facts that hold for a step. */
 export const factsOf = (s: Pick<WorkStep, 'kind' | 'like'>): Facts =>
   FACTS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind];
+
+/** Done while the piece's clock runs: not ahead of the first gather, and not after the box. */
+export const onTheClock = (s: Pick<WorkStep, 'kind' | 'like'>): boolean => {
+  const { off } = factsOf(s);
+  return off !== 'ahead' && off !== 'after';
+};

@@ -43,10 +43,13 @@ export const joinOf = (
     ? { part: step.part, to: step.to }
     : undefined;
 
+/** How many parts steps speak of: one more than the highest number. */
+export const partsIn = (steps: readonly WorkStep[]): number =>
+  1 + steps.reduce((most, s) => Math.max(most, s.part, s.to ?? -1), -1);
+
 /** What hangs together once all these steps are done. Parts no step joins are each by themselves. */
 export function afterJoins(steps: readonly WorkStep[]): Groups {
-  const count = steps.reduce((most, s) => Math.max(most, s.part, s.to ?? -1), -1) + 1;
-  const groups = eachApart(count);
+  const groups = eachApart(partsIn(steps));
   for (const s of steps) {
     const join = joinOf(s);
     if (join) unite(groups, join.part, join.to);

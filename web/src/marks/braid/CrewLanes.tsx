@@ -1,5 +1,12 @@
 // People and stations along the braid's own clock: what each does when, and what each waits for.
-import { factsOf, STEPS, type CrewPlan, type Person, type WorkStep } from '@zanfirico/core';
+import {
+  factsOf,
+  onTheClock,
+  STEPS,
+  type CrewPlan,
+  type Person,
+  type WorkStep,
+} from '@zanfirico/core';
 
 export const CREW_ROW = 18;
 /** A letter of a bar's name takes about so much, px. */
@@ -48,8 +55,7 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
               const mine = person
                 ? (plan.hands[i] ?? []).some((h) => h.person === person.id)
                 : factsOf(s).station === row;
-              if (!mine || !(s.seconds > 0) || ['ahead', 'after'].includes(factsOf(s).off ?? ''))
-                return null;
+              if (!mine || !(s.seconds > 0) || !onTheClock(s)) return null;
               const a = x(plan.starts[i] ?? 0);
               const w = Math.max(1.5, x((plan.starts[i] ?? 0) + s.seconds) - a - 1);
               const name = STEPS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind].name;

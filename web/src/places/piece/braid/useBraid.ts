@@ -4,16 +4,16 @@ import {
   byId,
   byNumber,
   checkOrder,
+  clockOf,
   draftInput,
   factsOf,
   heatOfWork,
   heatParts,
   inHand,
-  inTurn,
+  onTheClock,
   piecesFires,
   redrafted,
   ruleParts,
-  withHelpers,
   withPlan,
   withSteps,
   withVariant,
@@ -142,8 +142,8 @@ export function useBraid(): BraidState {
   const known = usePlacedDraft(kept ? undefined : asked);
   const fresh = known && 'answer' in known ? known.answer : undefined;
   // While another is being placed the last one of the same parts stays to be looked at.
-  const [before, setLast] = useState<{ readonly of: string; readonly drafted: Drafted }>();
-  if (fresh && before?.drafted !== fresh) setLast({ of: idText, drafted: fresh });
+  const [before, setBefore] = useState<{ readonly of: string; readonly drafted: Drafted }>();
+  if (fresh && before?.drafted !== fresh) setBefore({ of: idText, drafted: fresh });
   const drafted = fresh ?? (before?.of === idText ? before.drafted : undefined);
   const placing = !kept && !known;
   const rules = useMemo(() => plan && ruleParts(plan, ironDiameter), [plan, ironDiameter]);
@@ -152,7 +152,7 @@ export function useBraid(): BraidState {
     if (!asked || !rules || !steps) return undefined;
     const { draft, parts: heated, fires, hole, passes, working } = asked;
     const keptPlan = kept && variant?.plan ? planOf(kept, variant.plan) : undefined;
-    const starts = keptPlan?.starts ?? (helpers ? withHelpers(steps, working.main) : inTurn(steps));
+    const starts = keptPlan?.starts ?? clockOf(steps, working);
     const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
     const asKept = (list: readonly WorkStep[]): PieceStep[] =>
       structuredClone(byId<PieceStep>(list, ids));
@@ -230,11 +230,9 @@ function planOf(
       const { hands } = factsOf(steps[i] as WorkStep);
       return people.map((person, k) => ({ skill: hands[k] ?? 'gaff', person }));
     }),
-    total: steps.reduce((most, s, i) => {
-      const { off } = factsOf(s);
-      return off === 'ahead' || off === 'after'
-        ? most
-        : Math.max(most, (kept.starts[i] ?? 0) + s.seconds);
-    }, 0),
+    total: steps.reduce(
+      (most, s, i) => (onTheClock(s) ? Math.max(most, (kept.starts[i] ?? 0) + s.seconds) : most),
+      0,
+    ),
   };
 }

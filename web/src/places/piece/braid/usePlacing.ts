@@ -1,6 +1,7 @@
 // Placing the heats in a worker, one at a time, stopped at will.
+import { inWords, type Placed } from '@zanfirico/core';
+import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
-import type { Placed } from '@zanfirico/core';
 import { startPlacing } from '../../../workers/workers';
 import { useWork } from '../../../workers/useWork';
 import type { Braid } from './useBraid';
@@ -27,7 +28,7 @@ export function usePlacing(
       }
       const i = placed.steps.findIndex((s) => s.id === placed.step);
       trouble(
-        `Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${placed.because} Make it shorter, thicker, or with more hands.`,
+        `Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${inWords(placed.because, useDisplay.getState().units)} Make it shorter, thicker, or with more hands.`,
       );
     });
   };
