@@ -2,7 +2,7 @@
 // for what is shorter and keeps those waits.
 import type { HeatPart } from '../heat/hotShop';
 import { heatOfWork } from '../heat/ofWork';
-import type { Working } from '../heat/placeHeats';
+import type { Working } from '../heat/passing';
 import { placeOnClock, type Clock } from '../heat/placeOnClock';
 import type { Fires } from '../heat/surroundings';
 import type { WorkStep } from '../work/facts';

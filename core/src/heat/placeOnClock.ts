@@ -5,7 +5,8 @@ import { factsOf, type WorkStep } from '../work/facts';
 import { eachApart, joinOf, partsIn, together, unite } from '../work/joined';
 import type { HeatPart } from './hotShop';
 import { heatOfWork, type WorkHeat } from './ofWork';
-import { placeHeats, type Placed, type Working } from './placeHeats';
+import type { Working } from './passing';
+import { placeHeats, type Placed } from './placeHeats';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 
 /** Gives every step of an order its start, s. */

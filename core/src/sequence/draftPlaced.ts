@@ -2,7 +2,7 @@
 // order will not do, the other ways to put the piece together are tried; where none will, the first line says which step, how many
 // seconds, and what would mend it. Everything said to help was tried.
 import type { HeatPart } from '../heat/hotShop';
-import type { Working } from '../heat/placeHeats';
+import type { Working } from '../heat/passing';
 import { placeOnClock, wrongs, type OnClock } from '../heat/placeOnClock';
 import type { Fires } from '../heat/surroundings';
 import { thicker } from '../heat/zones';
