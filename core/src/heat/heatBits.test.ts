@@ -14,7 +14,9 @@ import {
 } from './hotShop';
 import { begin, finish } from './stepEffects';
 import { STUDIO_FIRES } from './surroundings';
-import { bitTrouble, coldTrouble, stiffnessOf } from './trouble';
+import { stiffnessOf } from './trouble';
+import { coldTrouble } from './troubleCold';
+import { bitTrouble } from './troubleJoins';
 import { bitZone, halfFormed, lumpOf, SIDES, wallZone, zoneVolume } from './zones';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');

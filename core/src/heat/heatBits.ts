@@ -50,7 +50,7 @@ export function brought(
   const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
   const way = surroundings('bench', fires);
   for (let s = 0; s < CARRIED; s += 1) {
-    setLaw(law, cells[cells.length - 1] as number, zone.emissivity, way, 1);
+    setLaw(law, skinOf(cells), zone.emissivity, way, 1);
     conduct(zone.grid, scratch, cells, 1, law, SHUT, 0);
   }
   return { zone, cells };
@@ -68,3 +68,6 @@ export const contactTemperature = (
 
 /** Mean heat of a bit that hangs, °C. */
 export const bitMean = (b: LiveBit): number => meanOf(b.zone.grid, b.cells);
+
+/** A skin's temperature, °C: its outermost cell. */
+export const skinOf = (cells: Float64Array): number => cells[cells.length - 1] as number;

@@ -9,9 +9,6 @@ import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
 import { begin, finish } from './stepEffects';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
-  bitTrouble,
-  coldTrouble,
-  faces,
   found,
   heatedTrouble,
   sagTrouble,
@@ -20,6 +17,8 @@ import {
   type Found,
   type Trouble,
 } from './trouble';
+import { coldTrouble } from './troubleCold';
+import { bitTrouble, faces } from './troubleJoins';
 
 /** One zone's heat through time, sampled evenly. °C. */
 export interface HeatTrack {

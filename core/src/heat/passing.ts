@@ -5,9 +5,6 @@ import { copyState, integrate, type HeatPart, type HeatState } from './hotShop';
 import { begin, finish } from './stepEffects';
 import type { Fires } from './surroundings';
 import {
-  bitTrouble,
-  coldTrouble,
-  faces,
   found,
   heatedTrouble,
   sagTrouble,
@@ -15,6 +12,8 @@ import {
   type Stiffness,
   type Trouble,
 } from './trouble';
+import { coldTrouble } from './troubleCold';
+import { bitTrouble, faces } from './troubleJoins';
 
 /** How the shop works: alone, or with helpers who make what is to be joined beside the main part. */
 export interface Working {

@@ -6,7 +6,9 @@ import { factsOf, type WorkStep } from '../work/facts';
 import { STEPS } from '../work/steps';
 import { unite } from '../work/joined';
 import { coldShop, type HeatPart, type HeatState } from './hotShop';
-import { coldTrouble, faces, found, needOf, stiffnessOf, troubleOf } from './trouble';
+import { found, needOf, stiffnessOf, troubleOf } from './trouble';
+import { coldTrouble } from './troubleCold';
+import { faces } from './troubleJoins';
 import { SIDES, wallZone } from './zones';
 
 const glassOf = (id: string) => {

@@ -1,5 +1,5 @@
-// What goes wrong in a step: glass too stiff or too soft for it, a zone near its strain point beside hot glass, faces to be joined
-// too far apart; each with its cause and what to do.
+// What goes wrong in a step with the glass it works: too stiff or too soft for it, made to run in the fire, let go before it holds its
+// form; each with its cause and what to do.
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, strainPoint, type Vft } from '../glass/viscosity';
@@ -7,7 +7,6 @@ import type { Verdict } from '../units/why';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { STEPS } from '../work/steps';
-import { bitMean, contactTemperature } from './heatBits';
 import { takes, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import { sagsFrom } from './sag';
 import type { Fires } from './surroundings';
@@ -22,22 +21,6 @@ const RUNS = 2.5;
 /** Out of a heat a formed wall may come no runnier than this; a good deal runnier, and it is lost. */
 const OVERHEATED = 2.45;
 const LOST = 2.1;
-/** A skin nearer than this to its strain point is to be watched; at it, with hot glass beside it, it cracks. K */
-const NEAR_STRAIN = 40;
-/** Glass is under strain only beside glass this much hotter than the strain point, K. */
-const HOTTER = 60;
-/** Faces further apart than this pull at their join, K. Common practice, no source. */
-const FACES_APART = 380;
-/**
- * A hot bit wants a wall of about 600 °C (soft glass; common practice, no source), 620 to seal hot: the same by viscosity, so that
- * it holds for every glass.
- */
-const TAKES_BIT = 8.7;
-const SEALS_HOT = 8.1;
-/** A sharp notch cracks so much earlier than plain glass, K. From memory. */
-const NOTCHED = 45;
-/** A skin is tugged only by glass so much hotter than itself, K: all of a piece cooling alike pulls at nothing. */
-const TUGGED = 60;
 
 /** What went wrong, on which part, and of what kind: what heat can mend, what only waiting can. */
 export interface Trouble {
@@ -164,176 +147,10 @@ export function troubleOf(
   return undefined;
 }
 
-/** What could go cold: a zone or a bit, its skin, and how much warmer it must be kept than plain glass, K. */
-interface Skin {
-  readonly name: string;
-  readonly end: HeatZone['end'];
-  readonly skin: number;
-  readonly mean: number;
-  readonly notch: boolean;
-}
+/** A sentence's first word. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** Every skin of a part, its bits' among them. */
-function skins(state: HeatState, parts: readonly HeatPart[], i: number): Skin[] {
-  const part = parts[i] as HeatPart;
-  const zones = zonesNow(state, part, i);
-  const bits = state.bits[i] ?? [];
-  const ends = (k: number): HeatZone['end'] => zones[k]?.end ?? 'middle';
-  return [
-    ...zones.map((z, j): Skin => {
-      const t = state.cells[i]?.[j] as Float64Array;
-      const notch = bits.some((b) => b.on === j && b.notch);
-      return {
-        name: placeOf(z.name, part.name),
-        end: z.end,
-        skin: t[t.length - 1] as number,
-        mean: meanOf(z.grid, t),
-        notch,
-      };
-    }),
-    ...bits.map((b): Skin => ({
-      name: b.name === '' ? `a bit on the ${part.name}` : `the ${b.name}`,
-      end: ends(b.on),
-      skin: b.cells[b.cells.length - 1] as number,
-      mean: bitMean(b),
-      notch: b.notch,
-    })),
-  ];
-}
-
-/** A zone or a bit that has gone too cold beside hot glass, if any, among everything that is not in the box. */
-export function coldTrouble(
-  state: HeatState,
-  parts: readonly HeatPart[],
-  stiff: Stiffness,
-  margin = 0,
-): Trouble | undefined {
-  let worst: { over: number; part: number; of: Skin } | undefined;
-  const all = parts.map((_, i) => skins(state, parts, i));
-  parts.forEach((part, i) => {
-    if (state.phase[i] !== 'formed' && state.phase[i] !== 'lump') return;
-    // Hard glass shrinks a third as much: it stands cold beside hot.
-    if (part.glass.family === 'hard') return;
-    const strain = stiff.strainPoint[i] as number;
-    const hottest = Math.max(
-      ...parts.flatMap((_, k) =>
-        areOne(state.groups, k, i) ? (all[k] ?? []).map((m) => m.mean) : [],
-      ),
-    );
-    if (hottest < strain + HOTTER) return;
-    for (const s of all[i] ?? []) {
-      const over = s.skin - strain - (s.notch ? NOTCHED : 0);
-      if (hottest - s.skin < TUGGED) continue;
-      if (over < NEAR_STRAIN + margin && (!worst || over < worst.over))
-        worst = { over, part: i, of: s };
-    }
-  });
-  if (!worst) return undefined;
-  const { over, of } = worst;
-  return {
-    kind: 'cold',
-    part: worst.part,
-    end: of.end,
-    verdict: {
-      verdict: over < 0 ? 'no' : 'watch',
-      because: of.notch
-        ? `${capital(of.name)} is down to ${degrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
-        : `${capital(of.name)} is down to ${degrees(of.skin)}${over < 0 ? ', under' : ', near'} its strain point, beside glass that is hot: it cracks there.`,
-      remedy: of.notch
-        ? 'Flash it before, and melt the notch in straight after the bit.'
-        : 'Flash it before, or shield it; keep the hand torch on it while the rest is worked.',
-    },
-  };
-}
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-const degrees = (t: number): string => `${String(Math.round(t))} °C`;
-
-/** Faces of a join, judged. */
-export function faces(
-  state: HeatState,
-  parts: readonly HeatPart[],
-  stiff: Stiffness,
-  step: WorkStep,
-): Trouble | undefined {
-  if (factsOf(step).does !== 'join' || step.to === undefined) return undefined;
-  const [a, b] = [parts[step.part], parts[step.to]];
-  if (!a || !b) return undefined;
-  const nearest = (i: number, other: number): number => {
-    const zones = zonesNow(state, parts[i] as HeatPart, i);
-    const k = other > i ? zones.length - 1 : 0;
-    const t = state.cells[i]?.[k];
-    return t && zones[k] ? meanOf(zones[k].grid, t) : NaN;
-  };
-  const [ta, tb] = [nearest(step.part, step.to), nearest(step.to, step.part)];
-  if (Number.isNaN(ta) || Number.isNaN(tb)) return undefined;
-  const cold = Math.min(ta, tb);
-  const colder = ta < tb ? step.part : step.to;
-  // Hard glass goes cold into the flame; at the torch both faces are made white-hot as they are welded.
-  if (step.seal === 'cold' || parts[colder]?.glass.family === 'hard') return undefined;
-  const strain = stiff.strainPoint[colder] as number;
-  const told = (verdict: 'watch' | 'no', because: string, remedy: string): Trouble => ({
-    kind: 'faces',
-    part: colder,
-    end: 'all',
-    verdict: { verdict, because, remedy },
-  });
-  if (cold < strain + NEAR_STRAIN)
-    return told(
-      'no',
-      `The face of the ${parts[colder]?.name ?? ''} is at ${degrees(cold)}: hot glass on it cracks it.`,
-      'Flash it straight before the join.',
-    );
-  if (step.seal !== 'glue' && Math.abs(ta - tb) > FACES_APART)
-    return told(
-      'watch',
-      `The faces differ by ${String(Math.round(Math.abs(ta - tb)))} K.`,
-      'Heat the cooler face with the hand torch, or let the hotter one stand.',
-    );
-  return undefined;
-}
-
-const skinOf = (cells: Float64Array): number => cells[cells.length - 1] as number;
-
-/** A hot bit on its wall, before it is put on: what the wall has to be for it. */
-export function bitTrouble(
-  state: HeatState,
-  parts: readonly HeatPart[],
-  stiff: Stiffness,
-  step: WorkStep,
-): Trouble | undefined {
-  if (factsOf(step).does !== 'bit') return undefined;
-  const part = parts[step.part];
-  const vft = stiff.vft[step.part];
-  if (!part || !vft || state.phase[step.part] !== 'formed') return undefined;
-  const bit = state.bits[step.part]?.at(-1);
-  const zones = zonesNow(state, part, step.part);
-  const zone = bit && zones[bit.on];
-  const t = bit && state.cells[step.part]?.[bit.on];
-  if (!zone || !t) return undefined;
-  const wall = meanOf(zone.grid, t);
-  const log = logViscosity(vft, wall);
-  if (log <= SEALS_HOT) return undefined;
-  const on = `${capital(placeOf(zone.name, part.name))} is at ${degrees(wall)}`;
-  return {
-    kind: 'faces',
-    part: step.part,
-    end: zone.end,
-    verdict:
-      log > TAKES_BIT
-        ? {
-            verdict: 'no',
-            because: `${on}, too cold for a bit at ${degrees(bitMean(bit))} (they meet at ${degrees(contactTemperature(skinOf(bit.cells), skinOf(t)))}): it cracks, at once or in the box.`,
-            remedy: 'Flash it straight before, or warm the spot with the hand torch.',
-          }
-        : {
-            verdict: 'watch',
-            because: `${on}: the bit only seals cold there, and breaks away.`,
-            remedy: 'Flash it straight before.',
-          },
-  };
-}
+export const degrees = (t: number): string => `${String(Math.round(t))} °C`;
 
 /** Out of a heat: has a wall that was formed begun to run? */
 export function heatedTrouble(
