@@ -9,12 +9,10 @@ import {
   asFitGlass,
   checkedSchedule,
   derive,
-  draftInput,
   draftPlaced,
   findGlass,
   firesFor,
   heatOfWork,
-  heatParts,
   judgePart,
   judgeOverlays,
   layWall,
@@ -30,6 +28,7 @@ import {
   type Colour,
   type CrewPlan,
   withHelpers,
+  workOf,
   type Person,
   type WeekPiece,
 } from '@zanfirico/core';
@@ -114,13 +113,8 @@ bench.add('300 colours judged against one base', () => {
 const candlestick = upgradePiece(candlestickFile) as PieceDocument;
 const stick = derive(candlestick, glass);
 if (!stick.ok) throw new Error('the candlestick should be good');
-const stickParts = heatParts(stick.parts, stick.bits);
 const working = { main: stick.main.index, helpers: true };
-const asked = draftInput(
-  { form: 'stemmed', way: 'furnace', parts: stick.parts, bits: [], main: working.main },
-  [],
-  stick.bits,
-);
+const { draft: asked, parts: stickParts } = workOf(candlestick, stick, working.main);
 const stickFires = firesFor(glass);
 const placed = draftPlaced(asked, stickParts, working, stickFires).steps;
 bench.add(`heat through the candlestick, ${String(placed.length)} steps`, () => {

@@ -72,6 +72,7 @@ export {
   byNumber,
   inHand,
   redrafted,
+  namedPlan,
   withPlan,
   withSteps,
   withVariant,
@@ -196,7 +197,7 @@ export {
 } from './stock/moves';
 export { hasBore, type StockPlan } from './stock/stockPlan';
 export { factsOf, onTheClock, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
-export { draftFor, draftInput, heatParts, ruleParts, type WorkInput } from './piece/workPlan';
+export { ruleParts, workOf } from './piece/workPlan';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
 export { annealerIn, ANYBODY, learnedBy, ofHand, shopFacts } from './piece/shopFacts';
@@ -211,7 +212,8 @@ export { INSTEAD } from './crew/instead';
 export { ORDINARY_CREWS } from './crew/ordinaryCrews';
 export { lyingBits } from './piece/followed';
 export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';
-export { draftWork, type DraftInput } from './sequence/draftWork';
+export type { DraftInput } from './sequence/draftInput';
+export { draftWork } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './work/steps';
 export type { StepId } from './work/step';

@@ -1,5 +1,6 @@
 // Sharing out the work: everyone at one thing at a time, every wait kept or told, fewer hands told plainly.
-import { draftWork, type DraftInput } from '../sequence/draftWork';
+import type { DraftInput } from '../sequence/draftInput';
+import { draftWork } from '../sequence/draftWork';
 import { factsOf, SKILLS, type WorkStep } from '../work/facts';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { HeatPart } from '../heat/hotShop';

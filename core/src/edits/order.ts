@@ -17,6 +17,17 @@ export interface OrderVariant<S extends NamedStep = NamedStep> {
   plan?: NamedPlan;
 }
 
+/** A plan as a piece keeps it: of each step its start and who has a hand in it, each once. */
+export const namedPlan = (plan: {
+  readonly starts: readonly number[];
+  readonly hands: readonly (readonly { readonly person: string | undefined }[])[];
+}): NamedPlan => ({
+  starts: [...plan.starts],
+  hands: plan.hands.map((h) => [
+    ...new Set(h.flatMap(({ person }) => (person === undefined ? [] : [person]))),
+  ]),
+});
+
 /** A crew's plan as a piece keeps it: each step's start, s, and its people by id. */
 export interface NamedPlan {
   starts: number[];

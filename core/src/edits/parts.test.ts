@@ -3,7 +3,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { derive, type PieceInput } from '../piece/derive';
 import type { PartInput } from '../piece/part';
-import { draftFor, heatParts, ruleParts } from '../piece/workPlan';
+import { heatParts, ruleParts, workOf } from '../piece/workPlan';
+import { draftWork } from '../sequence/draftWork';
 import { SHIPPED_RACK } from '../rack/rack';
 import { checkOrder } from '../sequence/rules';
 import { startingParts } from '../shape/forms';
@@ -206,10 +207,7 @@ describe('an order kept by id', () => {
     const glass = SHIPPED_RACK.glass(candlestick.glass);
     const derived = glass && derive(candlestick, glass);
     if (derived?.ok !== true) throw new Error('it can be made');
-    const steps = draftFor(
-      { form: 'stemmed', way: 'furnace', parts: derived.parts, bits: [], main: derived.main.index },
-      [],
-    );
+    const steps = draftWork(workOf(candlestick, derived, derived.main.index).draft);
     const ids = candlestick.parts.map((p) => p.id);
     const kept = byId(steps, ids);
     expect(byNumber(kept, ids)).toEqual(steps);

@@ -1,6 +1,7 @@
 // The heat of a whole order: a track a zone from its gather to the box, each step judged where it ends, the same however it is cut.
 import { SHIPPED_RACK } from '../rack/rack';
-import { draftWork, type DraftInput } from '../sequence/draftWork';
+import type { DraftInput } from '../sequence/draftInput';
+import { draftWork } from '../sequence/draftWork';
 import { inTurn, withHelpers } from '../work/clock';
 import { factsOf, type WorkStep } from '../work/facts';
 import { needOf } from './trouble';

@@ -2,7 +2,8 @@
 import { measureShape } from '../shape/measure';
 import { startingProfile } from '../shape/forms';
 import { SHIPPED_RACK } from '../rack/rack';
-import { draftWork, type DraftInput } from '../sequence/draftWork';
+import type { DraftInput } from '../sequence/draftInput';
+import { draftWork } from '../sequence/draftWork';
 import { factsOf, type WorkStep } from '../work/facts';
 import { meanOf } from '../conduction/cells';
 import { inTurn, withHelpers } from '../work/clock';

@@ -1,6 +1,6 @@
 // Pieces of the trade's own clock (TRADE §14), made up for the tests: what somebody demonstrates, drawn as the product asks for it.
 import { draftPlaced, type Drafted } from '../sequence/draftPlaced';
-import { draftInput, heatParts } from './workPlan';
+import { workOf } from './workPlan';
 import { firesFor, potFor } from '../heat/surroundings';
 import { heatOfWork, type WorkHeat } from '../heat/ofWork';
 import type { HeatPart } from '../heat/hotShop';
@@ -81,19 +81,7 @@ export function shown(
     pot: piece.making.potTemperature,
     gloryHole: other.gloryHole,
   });
-  const parts = heatParts(derived.parts, derived.bits);
-  const draft = draftInput(
-    {
-      form: piece.form,
-      way: piece.way,
-      parts: derived.parts,
-      bits: piece.bits ?? [],
-      main,
-      cane: piece.cane,
-    },
-    piece.parts.map((p) => p.colours),
-    derived.bits,
-  );
+  const { draft, parts } = workOf(piece, derived, main);
   const drafted = draftPlaced(draft, parts, { main, helpers }, fires, other.enough);
   const { steps } = drafted;
   const starts = clockOf(steps, { main, helpers });

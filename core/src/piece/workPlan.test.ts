@@ -5,7 +5,8 @@ import { SHIPPED_RACK } from '../rack/rack';
 import { FORMS, startingParts } from '../shape/forms';
 import { derive, type Derived, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
-import { draftFor, draftInput, heatParts, ruleParts } from './workPlan';
+import { draftWork } from '../sequence/draftWork';
+import { draftInput, heatParts, ruleParts } from './workPlan';
 
 const soft = SHIPPED_RACK.glass('soft-batch-96');
 if (!soft) throw new Error('the rack has lost its soft batch');
@@ -91,7 +92,7 @@ describe('a piece as the draft asks for it', () => {
       const draft = draftInput(input, []);
       expect(draft.parts.map((p) => p.name)).toEqual(parts.map((p) => p.name));
       expect(draft.joins).toHaveLength(parts.length - 1);
-      const steps = draftFor(input, []);
+      const steps = draftWork(draft);
       expect([...new Set(steps.map((s) => s.part))].sort()).toEqual(parts.map((_, i) => i));
       expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
     },

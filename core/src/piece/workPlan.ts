@@ -6,15 +6,8 @@ import type { BitInput } from './bits';
 import type { PlannedPart } from './derive';
 import { joins } from './joins';
 import type { Form } from '../shape/forms';
-import {
-  draftWork,
-  type DraftBit,
-  type DraftColour,
-  type DraftInput,
-  type DraftPart,
-} from '../sequence/draftWork';
+import type { DraftBit, DraftColour, DraftInput, DraftPart } from '../sequence/draftInput';
 import { bitVolume, type BitPlace, type BitShape } from '../shape/bit';
-import type { WorkStep } from '../work/facts';
 import type { RulePart } from '../sequence/rules';
 import type { Way } from '../work/step';
 
@@ -225,9 +218,22 @@ export const draftInput = (
   main: input.main,
 });
 
-/** The order drafted for a piece. */
-export const draftFor = (
-  input: WorkInput,
-  colours: readonly (PartColours | undefined)[],
-  weighed: readonly WeighedBit[] = [],
-): WorkStep[] => draftWork(draftInput(input, colours, weighed));
+/** A piece as its file has it, as far as its order goes by it. */
+interface DrawnPiece extends Pick<WorkInput, 'form' | 'way' | 'cane'> {
+  readonly parts: readonly { readonly colours?: PartColours | undefined }[];
+  readonly bits?: readonly DrawnBit[] | undefined;
+}
+
+/** What an order is drafted from, and its parts as heat sees them. `main` is the part everything is put onto. */
+export const workOf = (
+  { form, way, parts, bits = [], cane }: DrawnPiece,
+  read: { readonly parts: readonly PlannedPart[]; readonly bits: readonly WeighedBit[] },
+  main: number,
+): { readonly draft: DraftInput; readonly parts: readonly HeatPart[] } => ({
+  draft: draftInput(
+    { form, way, parts: read.parts, bits, main, cane },
+    parts.map((p) => p.colours),
+    read.bits,
+  ),
+  parts: heatParts(read.parts, read.bits),
+});

@@ -4,7 +4,8 @@ import type { HeatPart } from '../heat/hotShop';
 import { lumpOf, SIDES, wallZone } from '../heat/zones';
 import { assess, garageWaits } from './assembly';
 import { assemblyOrders } from './assemblyOrders';
-import { draftWork, type DraftInput, type DraftPart } from './draftWork';
+import type { DraftInput, DraftPart } from './draftInput';
+import { draftWork } from './draftWork';
 import { factsOf } from '../work/facts';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');

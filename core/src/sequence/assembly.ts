@@ -5,7 +5,8 @@ import { afterJoins, areOne, eachApart, together, unite } from '../work/joined';
 import { placeOnClock } from '../heat/placeOnClock';
 import { STUDIO_FIRES, type Fires } from '../heat/surroundings';
 import type { HeatPart } from '../heat/hotShop';
-import { draftWork, type DraftInput, type Joined } from './draftWork';
+import type { DraftInput, Joined } from './draftInput';
+import { draftWork } from './draftWork';
 import { factsOf, type WorkStep } from '../work/facts';
 
 /** One order of assembly, and what it risks. */

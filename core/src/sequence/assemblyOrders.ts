@@ -1,6 +1,7 @@
 // Every way the joins of a piece can be made.
 import { eachApart, unite, type Groups } from '../work/joined';
-import { assemblyOrder, sorted, type DraftInput, type Joined } from './draftWork';
+import type { DraftInput, Joined } from './draftInput';
+import { assemblyOrder, sorted } from './joinOrder';
 
 /** Every order the joins can be made in, what hangs on the main part never carried; at most `most`. */
 export function assemblyOrders(

@@ -8,7 +8,8 @@ import type { Fires } from '../heat/surroundings';
 import { thicker } from '../heat/zones';
 import type { WorkStep } from '../work/facts';
 import { assemblyOrders } from './assemblyOrders';
-import { draftWork, type DraftInput } from './draftWork';
+import type { DraftInput } from './draftInput';
+import { draftWork } from './draftWork';
 
 /** What keeps an order from working. */
 export interface Stopped {

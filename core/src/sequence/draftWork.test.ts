@@ -4,7 +4,8 @@ import { FORMS } from '../shape/forms';
 import { factsOf, type WorkStep } from '../work/facts';
 import { afterJoins, areOne } from '../work/joined';
 import { STEPS } from '../work/steps';
-import { draftWork, type DraftInput, type DraftPart } from './draftWork';
+import type { DraftInput, DraftPart } from './draftInput';
+import { draftWork } from './draftWork';
 
 const part: fc.Arbitrary<DraftPart> = fc.record({
   name: fc.constantFrom('body', 'foot', 'stem', 'knop', 'merese'),

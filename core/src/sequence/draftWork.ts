@@ -1,96 +1,23 @@
 // The order of work a good gaffer would begin with, drafted from the parts, their joins, colours and bits. Common practice, no source.
 // What is fixed by custom is here; heats and waits are put in by `placeHeats`, where the glass asks for them.
-import type { Form } from '../shape/forms';
 import { barWarms, secondsOf } from '../work/durations';
-import type { WorkStep, Zone } from '../work/facts';
-import { areOne, eachApart, together as oneWith, unite } from '../work/joined';
-import type { StepId, Way } from '../work/step';
-
-/** Colour on a part, as the draft asks for it. */
-export interface DraftColour {
-  /** The gather it lies on. */
-  readonly after: number;
-  readonly as: 'bar' | 'powder' | 'frit' | 'cane' | 'film' | 'pieces';
-  /** Nothing clear covers it. */
-  readonly outside: boolean;
-  /** Of a bar or a cane, m. */
-  readonly diameter?: number | undefined;
-}
-
-/** A part as the draft asks for it. SI. */
-export interface DraftPart {
-  readonly name: string;
-  readonly hollow: boolean;
-  readonly closed: boolean;
-  readonly stopper: boolean;
-  readonly gathers: number;
-  readonly colours: readonly DraftColour[];
-  /** kg */
-  readonly mass: number;
-  /** Height of its lowest point, m: what hangs lowest takes the punty. */
-  readonly lowest: number;
-  /** m; the calipers are set to them. */
-  readonly height?: number | undefined;
-  readonly width?: number | undefined;
-  /** What was gathered and does not stay on it, kg. */
-  readonly scrap?: number | undefined;
-  /** Printed in a dip mould, and turned after it. */
-  readonly ribs?: boolean | undefined;
-  readonly twisted?: boolean | undefined;
-}
-
-/** A bit as the draft asks for it. */
-export interface DraftBit {
-  readonly name: string;
-  readonly kind: 'handle' | 'prunts' | 'wrap' | 'lipWrap' | 'spout' | 'other';
-  readonly copies: number;
-  /** The part it comes onto, the end of it, and what one copy weighs, kg. */
-  readonly part?: number | undefined;
-  readonly zone?: Exclude<Zone, 'all'> | undefined;
-  readonly mass?: number | undefined;
-}
-
-export interface DraftInput {
-  readonly form: Form;
-  readonly way: Way;
-  readonly parts: readonly DraftPart[];
-  /** Pairs of parts that touch. */
-  readonly joins: readonly (readonly [number, number])[];
-  readonly bits: readonly DraftBit[];
-  /** The part everything hangs on. */
-  readonly main: number;
-  /** Joins in the order they are made; nearest to the main part first when left out. */
-  readonly order?: readonly Joined[] | undefined;
-}
-
-/** One join: what is carried, and what it is put on. */
-export interface Joined {
-  readonly part: number;
-  readonly to: number;
-}
+import type { WorkStep } from '../work/facts';
+import { eachApart, together as oneWith, unite } from '../work/joined';
+import type { StepId } from '../work/step';
+import {
+  MOST_ALIKE,
+  type Add,
+  type DraftBit,
+  type DraftColour,
+  type DraftInput,
+  type DraftPart,
+  type Joined,
+} from './draftInput';
+import { torch } from './draftTorch';
+import { assemblyOrder, sorted } from './joinOrder';
 
 /** Lighter solid parts are brought as bits and shaped on the piece, kg. */
 const AS_BIT = 0.12;
-
-/** Parts in the order they are joined to the main one: nearest first (what can still be held and reached). */
-export function assemblyOrder(count: number, joins: DraftInput['joins'], main: number): Joined[] {
-  const order: Joined[] = [];
-  const reached = new Set([main]);
-  let edge = [main];
-  while (edge.length > 0) {
-    const next: number[] = [];
-    for (const from of edge)
-      for (const [a, b] of joins) {
-        const other = a === from ? b : b === from ? a : undefined;
-        if (other === undefined || reached.has(other) || other >= count) continue;
-        reached.add(other);
-        order.push({ part: other, to: from });
-        next.push(other);
-      }
-    edge = next;
-  }
-  return order;
-}
 
 /** Drafts the order, without its heats: `placeHeats` puts them where they are needed. */
 export function draftWork(input: DraftInput): WorkStep[] {
@@ -111,13 +38,6 @@ export function draftWork(input: DraftInput): WorkStep[] {
   else furnace(input, add);
   return steps;
 }
-
-/** `of`: the weight its time goes by, kg; the part's own when left out. */
-type Add = (
-  kind: StepId,
-  part: number,
-  more?: Partial<WorkStep> & { of?: number | 'whole' },
-) => void;
 
 const LAID = {
   bar: 'pickColour',
@@ -361,20 +281,6 @@ function hotBit(b: DraftBit, kind: StepId, on: number, add: Add, note?: string):
   add('meltNotch', part, { name: b.name, of: 0.2, ...(b.zone && { zone: b.zone }) });
 }
 
-/** Joins that are made apart from the main part, and those onto what already hangs on it. */
-export function sorted(
-  order: readonly Joined[],
-  main: number,
-): { apart: Joined[]; onto: Joined[] } {
-  const groups = eachApart(order.reduce((most, j) => Math.max(most, j.part, j.to), main) + 1);
-  const [apart, onto]: [Joined[], Joined[]] = [[], []];
-  for (const j of order) {
-    (areOne(groups, j.to, main) ? onto : apart).push(j);
-    unite(groups, j.part, j.to);
-  }
-  return { apart, onto };
-}
-
 /** Spouts first, then handles and whatever else is put on after opening; of a pair the second a little larger. */
 function others(bits: readonly DraftBit[], vessel: number, add: Add): void {
   for (const b of bits)
@@ -390,53 +296,5 @@ function others(bits: readonly DraftBit[], vessel: number, add: Add): void {
         add,
         pair && k === 1 ? 'A little larger than the first: taking away is easier.' : undefined,
       );
-  }
-}
-/** Of bits all alike so many have steps of their own. */
-const MOST_ALIKE = 6;
-
-function torch({ parts, joins, bits, main, form }: DraftInput, add: Add): void {
-  const body = parts[main];
-  if (!body) return;
-  add('torchOn', main);
-  const order = assemblyOrder(parts.length, joins, main);
-  parts.forEach((p, i) => {
-    if (i === main || order.some((o) => o.part === i && !p.stopper && !p.hollow)) return;
-    begun(p, i, add);
-    add(p.stopper ? 'flameAnneal' : 'kilnGarage', i);
-    if (p.stopper) add('box', i);
-  });
-  begun(body, main, add);
-  for (const { part, to } of order) {
-    const p = parts[part];
-    if (!p || p.stopper) continue;
-    add(p.hollow ? 'kilnFetch' : 'warmRod', part);
-    add('weld', part, { to, seal: 'hot' });
-    add('notchTorch', part);
-    add('shapeTorch', part);
-  }
-  for (const b of bits)
-    for (let k = 0; k < Math.min(b.copies, MOST_ALIKE); k += 1) {
-      add(b.kind === 'handle' ? 'hook' : 'weld', main, { name: b.name });
-      add('notchTorch', main, { name: b.name });
-      add('shapeTorch', main, { name: b.name, of: 0.015 });
-    }
-  if (body.hollow) add(body.closed || form === 'ball' ? 'sealTorch' : 'openTorch', main);
-  add('flameAnneal', main);
-  add('torchOff', main);
-  add('box', main);
-}
-
-function begun(p: DraftPart, i: number, add: Add): void {
-  if (p.hollow) {
-    add('cutTube', i);
-    add('points', i);
-    if (!p.closed) add('blowBottom', i);
-    add('shapeTorch', i);
-  } else {
-    add('warmRod', i);
-    // A zone at a time, from one end to the other.
-    add('shapeTorch', i);
-    add('shapeTorch', i);
   }
 }

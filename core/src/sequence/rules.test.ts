@@ -1,5 +1,6 @@
 // The rules of the trade, each kept by the drafted order and broken on purpose (common practice, no source).
-import { draftWork, type DraftInput, type DraftPart } from './draftWork';
+import type { DraftInput, DraftPart } from './draftInput';
+import { draftWork } from './draftWork';
 import { FACTS, type WorkStep } from '../work/facts';
 import { checkOrder, RULES, type RuleInput, type RulePart } from './rules';
 import { STEPS } from '../work/steps';

@@ -1,8 +1,7 @@
 // The steps of colour, pattern, bits and assembly at the furnace, in the trade's words. Common practice, no source.
+import { GLARE, HAND_TORCH, TWO } from './cautions';
 import { step, type Step } from './step';
 
-const GLARE = 'Wear the shade your glory hole calls for; sleeves and closed shoes.';
-const TWO = 'Bit and piece both hot: one person leads.';
 const DUST = 'Powder and frit dust: hood on or mask, wet cloth, never a dry broom.';
 
 /** Steps for colour, pattern, bits and joining. */
@@ -188,7 +187,7 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     'hand torch',
     'Melt the sharp inner corner until the fillet is round: notches crack.',
     {
-      caution: 'A hand torch needs a clear bench and local gas rules.',
+      caution: HAND_TORCH,
     },
   ),
   step(

@@ -1,11 +1,9 @@
 // The finer moves of the furnace bench, in the trade's words: paper, spots, scores, boards, feet, bits, and what comes after the box.
 // Common practice, no source.
+import { GLARE, HAND_TORCH, TRIMMINGS, TWO } from './cautions';
 import { step, type Step } from './step';
 
-const GLARE = 'Wear the shade your glory hole calls for; sleeves and closed shoes.';
-const TWO = 'Bit and piece both hot: one person leads.';
 const STEAM = 'Steam: keep it wet and your hand behind it.';
-const TORCH = 'A hand torch needs a clear bench and local gas rules.';
 const GRIT = 'Wet grinding only: eyes covered, guards on, slurry wiped up wet.';
 
 /** The finer moves. */
@@ -40,7 +38,7 @@ export const CRAFT_STEPS: readonly Step[] = [
     'bench',
     'hand torch',
     'Only what has to move: the rest keeps its shape.',
-    { caution: TORCH },
+    { caution: HAND_TORCH },
   ),
   step(
     'stiffenSpot',
@@ -133,7 +131,7 @@ export const CRAFT_STEPS: readonly Step[] = [
   ),
   step('cutFree', 'Cut it free', 'bench', 'shears', 'Cut above the join while it is soft.', {
     needs: 'soft',
-    caution: 'Hot trimmings drop: feet clear, pan under.',
+    caution: TRIMMINGS,
   }),
   step(
     'openFoot',

@@ -1,7 +1,6 @@
 // The steps of a vessel at the furnace, in the trade's words. Common practice, no source.
+import { GLARE, TRIMMINGS, TWO } from './cautions';
 import { step, type Step } from './step';
-
-const GLARE = 'Wear the shade your glory hole calls for; sleeves and closed shoes.';
 
 /** Furnace steps, in the order they usually come. */
 export const FURNACE_STEPS: readonly Step[] = [
@@ -105,7 +104,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'bench',
     'jacks',
     'A bit on the cooled base for each part, tooled to the calipers; check it is straight from several sides before it sets.',
-    { caution: 'Bit and piece both hot: one person leads.' },
+    { caution: TWO },
   ),
   step(
     'footBit',
@@ -113,7 +112,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'bench',
     'jacks, paddle',
     'A bit on the stem, opened and pressed flat; the stem is kept cool meanwhile.',
-    { caution: 'Bit and piece both hot: one person leads.' },
+    { caution: TWO },
   ),
   step(
     'shapeSolid',
@@ -166,7 +165,7 @@ export const FURNACE_STEPS: readonly Step[] = [
   ),
   step('trim', 'Trim the lip', 'bench', 'shears', 'Cut the top level while it is soft.', {
     needs: 'workable',
-    caution: 'Hot trimmings drop: feet clear, pan under.',
+    caution: TRIMMINGS,
   }),
   step(
     'open',
@@ -196,7 +195,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'bench',
     'jacks',
     'Wrap a ring of glass round the mouth and tool it to size.',
-    { caution: 'Bit and piece both hot: one person leads.' },
+    { caution: TWO },
   ),
   step('firePolish', 'Fire-polish', 'glory hole', 'glory hole', 'Lip smooth, tool marks gone.', {
     needs: 'soft',
@@ -231,7 +230,7 @@ export const FURNACE_STEPS: readonly Step[] = [
     'A small hot bit closes the hole at the neck.',
     {
       needs: 'soft',
-      caution: 'Bit and piece both hot: one person leads.',
+      caution: TWO,
     },
   ),
   step(

@@ -3,13 +3,13 @@ import type { PieceDocument, PieceStep } from '@zanfirico/contract';
 import {
   byId,
   derive,
-  draftInput,
   draftPlaced,
-  heatParts,
+  namedPlan,
   ORDINARY_SHOP,
   piecesFires,
   planPlaced,
   SHIPPED_RACK,
+  workOf,
 } from '@zanfirico/core';
 
 /** Nodes after which a crew's plan is good enough: counted, so that it is the same on every machine. */
@@ -22,13 +22,8 @@ export function redrafted(document: PieceDocument): PieceDocument | undefined {
   const derived = glass && kept && derive(document, glass);
   if (!document.sequence || !kept || !glass || derived?.ok !== true) return undefined;
   const main = derived.main.index;
-  const { form, way, bits = [], cane } = document;
-  const { parts, whole, bits: read } = derived;
-  const draft = draftInput(
-    { form, way, parts, bits, main, cane },
-    document.parts.map((p) => p.colours),
-    read,
-  );
+  const { whole } = derived;
+  const { draft, parts: heated } = workOf(document, derived, main);
   const { crew, helpers, stations } = document.sequence;
   const { fires } = piecesFires(
     glass,
@@ -36,7 +31,6 @@ export function redrafted(document: PieceDocument): PieceDocument | undefined {
     { height: whole.height, across: 2 * whole.widest },
     ORDINARY_SHOP.gloryHoles,
   );
-  const heated = heatParts(parts, read);
   const working = { main, helpers: crew && crew.length > 0 ? crew.length > 1 : helpers };
   const { steps } = draftPlaced(draft, heated, working, fires);
   const planned =
@@ -56,12 +50,7 @@ export function redrafted(document: PieceDocument): PieceDocument | undefined {
           name: kept.name,
           steps: byId<PieceStep>(planned?.steps ?? steps, ids),
           ...(planned && {
-            plan: {
-              starts: [...planned.plan.starts],
-              hands: planned.plan.hands.map((h) => [
-                ...new Set(h.flatMap(({ person }) => (person === undefined ? [] : [person]))),
-              ]),
-            },
+            plan: namedPlan(planned.plan),
           }),
         },
       ],

@@ -5,11 +5,10 @@ import {
   byNumber,
   checkOrder,
   clockOf,
-  draftInput,
   factsOf,
   heatOfWork,
-  heatParts,
   inHand,
+  namedPlan,
   onTheClock,
   piecesFires,
   redrafted,
@@ -17,6 +16,7 @@ import {
   withPlan,
   withSteps,
   withVariant,
+  workOf,
   type CrewPlan,
   type Drafted,
   type DraftInput,
@@ -112,12 +112,7 @@ export function useBraid(): BraidState {
     const bulk = { height: whole.height, across: 2 * whole.widest };
     const { fires, hole, passes } = piecesFires(glass, potTemperature, bulk, holes);
     return {
-      draft: draftInput(
-        { form, way, parts: plan, bits: bits ?? [], main, cane },
-        parts.map((p) => p.colours),
-        read,
-      ),
-      parts: heatParts(plan, read),
+      ...workOf({ form, way, parts, bits, cane }, { parts: plan, bits: read }, main),
       working: { main, helpers },
       fires,
       hole,
@@ -185,15 +180,8 @@ export function useBraid(): BraidState {
       sequence,
       plan: keptPlan,
       setSequence,
-      keepPlan: (placed, { starts: at, hands }) => {
-        setSequence(
-          withPlan(sequence, asKept(placed), {
-            starts: [...at],
-            hands: hands.map((h) => [
-              ...new Set(h.flatMap(({ person }) => (person === undefined ? [] : [person]))),
-            ]),
-          }),
-        );
+      keepPlan: (placed, made) => {
+        setSequence(withPlan(sequence, asKept(placed), namedPlan(made)));
       },
       addVariant: (name, fresh) => {
         setSequence(withVariant(sequence, asKept(steps), name, asKept(fresh)));

@@ -1,0 +1,77 @@
+// What an order is drafted from: parts, joins, colours and bits as the draft asks for them, and how a step is added to it.
+import type { Form } from '../shape/forms';
+import type { WorkStep, Zone } from '../work/facts';
+import type { StepId, Way } from '../work/step';
+
+/** Colour on a part, as the draft asks for it. */
+export interface DraftColour {
+  /** The gather it lies on. */
+  readonly after: number;
+  readonly as: 'bar' | 'powder' | 'frit' | 'cane' | 'film' | 'pieces';
+  /** Nothing clear covers it. */
+  readonly outside: boolean;
+  /** Of a bar or a cane, m. */
+  readonly diameter?: number | undefined;
+}
+
+/** A part as the draft asks for it. SI. */
+export interface DraftPart {
+  readonly name: string;
+  readonly hollow: boolean;
+  readonly closed: boolean;
+  readonly stopper: boolean;
+  readonly gathers: number;
+  readonly colours: readonly DraftColour[];
+  /** kg */
+  readonly mass: number;
+  /** Height of its lowest point, m: what hangs lowest takes the punty. */
+  readonly lowest: number;
+  /** m; the calipers are set to them. */
+  readonly height?: number | undefined;
+  readonly width?: number | undefined;
+  /** What was gathered and does not stay on it, kg. */
+  readonly scrap?: number | undefined;
+  /** Printed in a dip mould, and turned after it. */
+  readonly ribs?: boolean | undefined;
+  readonly twisted?: boolean | undefined;
+}
+
+/** A bit as the draft asks for it. */
+export interface DraftBit {
+  readonly name: string;
+  readonly kind: 'handle' | 'prunts' | 'wrap' | 'lipWrap' | 'spout' | 'other';
+  readonly copies: number;
+  /** The part it comes onto, the end of it, and what one copy weighs, kg. */
+  readonly part?: number | undefined;
+  readonly zone?: Exclude<Zone, 'all'> | undefined;
+  readonly mass?: number | undefined;
+}
+
+export interface DraftInput {
+  readonly form: Form;
+  readonly way: Way;
+  readonly parts: readonly DraftPart[];
+  /** Pairs of parts that touch. */
+  readonly joins: readonly (readonly [number, number])[];
+  readonly bits: readonly DraftBit[];
+  /** The part everything hangs on. */
+  readonly main: number;
+  /** Joins in the order they are made; nearest to the main part first when left out. */
+  readonly order?: readonly Joined[] | undefined;
+}
+
+/** One join: what is carried, and what it is put on. */
+export interface Joined {
+  readonly part: number;
+  readonly to: number;
+}
+
+/** `of`: the weight its time goes by, kg; the part's own when left out. */
+export type Add = (
+  kind: StepId,
+  part: number,
+  more?: Partial<WorkStep> & { of?: number | 'whole' },
+) => void;
+
+/** Of bits all alike so many have steps of their own. */
+export const MOST_ALIKE = 6;
