@@ -182,10 +182,11 @@ describe('a figure', () => {
         'image/svg+xml',
       ),
     );
+    // The alert goes when the file is taken; the figure comes once it has been read.
     await waitFor(() => {
       expect(screen.queryByRole('alert')).toBeNull();
+      expect(onBoard().pattern?.figure.kind).toBe('outline');
     });
-    expect(onBoard().pattern?.figure.kind).toBe('outline');
   });
 
   it('of a blank as wide as is wanted keeps its glass; without a pattern it goes, and undo brings it back', async () => {
