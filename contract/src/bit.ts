@@ -47,6 +47,16 @@ export const BitShapeSchema = Type.Union([
   ),
   Type.Object(
     {
+      kind: Type.Literal('pulled'),
+      width: size('along the lip'),
+      reach: size('its tip out from the lip'),
+      rise: size('its tip over the lip'),
+      drop: size('where it begins, under the lip'),
+    },
+    strict,
+  ),
+  Type.Object(
+    {
       kind: Type.Literal('mesh'),
       positions: Type.Array(coordinate(), { minItems: 12, maxItems: 30000 }),
       triangles: Type.Array(Type.Integer({ minimum: 0, maximum: 9999 }), {

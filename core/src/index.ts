@@ -196,7 +196,15 @@ export {
   type Stock,
 } from './stock/moves';
 export { hasBore, type StockPlan } from './stock/stockPlan';
-export { factsOf, onTheClock, SKILLS, type Skill, type WorkStep, type Zone } from './work/facts';
+export {
+  begins,
+  factsOf,
+  onTheClock,
+  SKILLS,
+  type Skill,
+  type WorkStep,
+  type Zone,
+} from './work/facts';
 export { ruleParts, workOf } from './piece/workPlan';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';

@@ -1,7 +1,7 @@
 // An order of work as tasks and waits, the same for every crew.
 import type { HeatPart } from '../heat/hotShop';
 import { eachApart, joinOf, unite } from '../work/joined';
-import { factsOf, onTheClock, type WorkStep } from '../work/facts';
+import { begins, factsOf, onTheClock, type WorkStep } from '../work/facts';
 import type { Link } from './problem';
 
 /** Waits may grow by so much beyond what the heats were placed for, s. */
@@ -31,6 +31,7 @@ export function linksOf(
   // What a helper makes ready for a piece, until the step it is for.
   let ready: number[] = [];
   const begun = new Set<number>();
+  let cut: number | undefined;
   steps.forEach((s, i) => {
     const facts = factsOf(s);
     const mine = groups[s.part] ?? s.part;
@@ -54,7 +55,10 @@ export function linksOf(
         ...(!patient && { most: gap(before, i) + SLACK }),
       });
     }
-    if (['gather', 'begin'].includes(facts.does)) begun.add(mine);
+    if (begins(s)) begun.add(mine);
+    // A length waits in the garage from when it was cut.
+    if (facts.does === 'pick' && cut !== undefined) links.push({ from: cut, to: i, least: 0 });
+    if (s.kind === 'cutLengths') cut = i;
     const theirs = groups[joinOf(s)?.to ?? -1];
     if (theirs !== undefined && s.to !== undefined) {
       const other = last.get(theirs);

@@ -1,6 +1,7 @@
 // Bits as heat sees them: lumps that come at their own temperature onto a wall that has another, and hang there by their contact.
 import type { Glass } from '../glass/glass';
 import { cellScratch, conduct, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
+import type { HeatPlace } from '../work/heatPlace';
 import { setLaw, surroundings, type Fires } from './surroundings';
 import { bitZone, CELLS, HOT_CONDUCTIVITY, type HeatZone } from './zones';
 
@@ -38,21 +39,29 @@ const CARRIED = 12;
 export const hangsOn = ({ zone, contact }: Pick<LiveBit, 'zone' | 'contact'>): number =>
   (HOT_CONDUCTIVITY * contact) / (zone.stand.wall / 2);
 
-/** A bit as it comes to the bench: pot-hot, a skin of the way on it. */
+/** A bit that waited in the garage is flashed for so long on its way, s. Common practice, no source. */
+const FLASHED = 15;
+
+/** A bit as it comes to the bench: pot-hot, or out of the garage and flashed; a skin of the way on it. */
 export function brought(
   bit: Pick<HeatBit, 'mass' | 'thickness'>,
   glass: Glass,
   fires: Fires,
+  from: 'pot' | 'garage' = 'pot',
 ): { readonly zone: HeatZone; readonly cells: Float64Array } {
   const zone = bitZone(bit.mass, bit.thickness, glass);
-  const cells = new Float64Array(zone.grid.cells).fill(fires.pot);
+  const cells = new Float64Array(zone.grid.cells).fill(fires[from]);
   const scratch = cellScratch(CELLS);
   const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
-  const way = surroundings('bench', fires);
-  for (let s = 0; s < CARRIED; s += 1) {
-    setLaw(law, skinOf(cells), zone.emissivity, way, 1);
-    conduct(zone.grid, scratch, cells, 1, law, SHUT, 0);
-  }
+  const stay = (place: HeatPlace, seconds: number): void => {
+    const around = surroundings(place, fires);
+    for (let s = 0; s < seconds; s += 1) {
+      setLaw(law, skinOf(cells), zone.emissivity, around, 1);
+      conduct(zone.grid, scratch, cells, 1, law, SHUT, 0);
+    }
+  };
+  if (from === 'garage') stay('glory hole', FLASHED);
+  stay('bench', CARRIED);
   return { zone, cells };
 }
 

@@ -8,6 +8,8 @@ import { curable, foresee, pass, patience, STIFF_MARGIN, waits, type Shop } from
 export const TRIED = [3, 4, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80, 100, 130, 170, 220];
 /** The customary long heat is made longer by these, s, where it must be. */
 const LONGER = [0, 10, 20, 30, 45, 60, 90, 120];
+/** One step further is worth so many seconds more of it: about what a flash takes instead. */
+const STEP_WORTH = 12;
 /** Flashes of the main part tried before another is heated, s. */
 const FIRST = [8, 15, 25, 40];
 /** Waits tried, s. */
@@ -166,14 +168,14 @@ export function longHeat(
   i: number,
 ): WorkStep {
   const step = steps[i] as WorkStep;
-  let best: { made: WorkStep; reach: number } | undefined;
+  let best: { made: WorkStep; worth: number } | undefined;
   for (const more of LONGER) {
     const made = { ...step, seconds: step.seconds + more };
     const state = copyState(from);
     const ran = pass(shop, state, made);
     if (ran?.kind === 'runs' && best) break;
-    const reach = reachOf(shop, state, steps, i + 1);
-    if (!best || reach > best.reach) best = { made, reach };
+    const worth = reachOf(shop, state, steps, i + 1) * STEP_WORTH - more;
+    if (!best || worth > best.worth) best = { made, worth };
   }
   return best?.made ?? step;
 }

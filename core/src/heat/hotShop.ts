@@ -43,6 +43,8 @@ export interface HeatState {
   readonly lumps: (HeatZone | undefined)[];
   /** Seconds each part has been formed, and will be in all. */
   readonly forming: { readonly done: number[]; readonly whole: number[] };
+  /** Gathers that come over a length each part is picked up as; they are not in it. */
+  readonly over: readonly number[];
   readonly bits: LiveBit[][];
   /** °C, part → zone → cell; a lump has one zone. */
   readonly cells: Float64Array[][];
@@ -84,6 +86,9 @@ export const coldShop = (
       ),
     ),
   },
+  over: parts.map(
+    (_, i) => steps.filter((s) => s.part === i && factsOf(s).does === 'gather').length,
+  ),
   bits: parts.map(() => []),
   cells: parts.map(() => []),
 });
@@ -98,6 +103,7 @@ export const copyState = (s: HeatState): HeatState => ({
   helper: { ...s.helper },
   lumps: [...s.lumps],
   forming: { done: [...s.forming.done], whole: [...s.forming.whole] },
+  over: s.over,
   bits: s.bits.map((bits) => bits.map((b) => ({ ...b, cells: b.cells.slice() }))),
   cells: s.cells.map((zones) => zones.map((t) => t.slice())),
 });

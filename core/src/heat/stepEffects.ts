@@ -37,6 +37,7 @@ export function begin(
   if (!part) return;
   const { does } = factsOf(step);
   if (does === 'fetch') unpark(state, i);
+  if (does === 'pick') pickUp(state, part, i, fires);
   if (does === 'gather') gather(state, part, i, fires);
   if (does === 'bit' && state.phase[i] === 'formed') bringBit(state, part, i, step, fires);
   if (does === 'begin' && state.phase[i] === 'absent') {
@@ -68,10 +69,21 @@ function gather(state: HeatState, part: HeatPart, i: number, fires: Fires): void
   state.cells[i] = [cells];
 }
 
+/** A length of the tube out of the garage: as much glass as the gathers it was cut from would have given this part. */
+function pickUp(state: HeatState, part: HeatPart, i: number, fires: Fires): void {
+  if (state.phase[i] === 'formed' || state.phase[i] === 'boxed') return;
+  const gathers = Math.max(1, part.gathered.length - (state.over[i] ?? 0));
+  const lump = lumpOf(part.gathered[gathers - 1] ?? 1e-6, part.glass);
+  state.phase[i] = 'lump';
+  state.gathers[i] = gathers;
+  state.lumps[i] = lump;
+  state.cells[i] = [new Float64Array(lump.grid.cells).fill(fires.garage)];
+}
+
 function bringBit(state: HeatState, part: HeatPart, i: number, step: WorkStep, fires: Fires): void {
   const known = part.bits?.find((b) => b.name === step.name);
   const bit = known ?? { ...ANY_BIT, name: step.name ?? '', at: onto(part, step) };
-  const { zone, cells } = brought(bit, part.glass, fires);
+  const { zone, cells } = brought(bit, part.glass, fires, step.seal === 'glue' ? 'garage' : 'pot');
   state.bits[i]?.push({
     name: bit.name,
     zone,

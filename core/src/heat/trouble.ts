@@ -81,7 +81,7 @@ export function found(
       };
 }
 
-const NEVER_COLD = new Set(['gather', 'bit', 'begin', 'heat', 'park', 'fetch', 'box']);
+const NEVER_COLD = new Set(['gather', 'pick', 'bit', 'begin', 'heat', 'park', 'fetch', 'box']);
 
 /** The consistency a step asks for, when it asks at all. */
 export const needOf = (step: WorkStep): Band | undefined =>

@@ -1,9 +1,13 @@
 // The glass body as closed meshes: one shell a part, one a bit.
+import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
 import { turnedMesh, type Mesh } from '../shape/mesh';
 import type { Line } from '../shape/profile';
 import type { Part } from './part';
 import type { BitInput } from './bits';
+
+/** Glass within this of a part's top is its lip, m. */
+const NEAR_TOP = 0.002;
 
 /** One named shell. */
 export interface Shell {
@@ -36,6 +40,19 @@ function turns(r: readonly number[], z: readonly number[], i: number, n: number)
   return l > 0 && (ur * vr + uz * vz) / l < 0.94;
 }
 
+/** Which part's lip a spout is pulled from: the one whose top is nearest its anchor. */
+function lipOf(
+  parts: readonly Pick<Part, 'outline'>[],
+  { place }: Pick<BitInput, 'place'>,
+): number {
+  const off = parts.map(({ outline: { r, z } }) => {
+    const top = Math.max(...z);
+    const lip = Math.max(...r.filter((_, i) => (z[i] as number) > top - NEAR_TOP));
+    return Math.hypot(top - place.height, lip - place.out);
+  });
+  return off.indexOf(Math.min(...off));
+}
+
 /**
  * Meshes of a piece, z up, m. `rows` thins each outline to about that many points, `facets` go round. Every shell is
  * watertight on its own; where parts touch, two shells meet.
@@ -45,8 +62,15 @@ export function bodyShells(
   bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[],
   { facets, rows }: { readonly facets: number; readonly rows: number },
 ): Shell[] {
+  const pulled = bits.filter(isPulled).map((bit) => ({ bit, from: lipOf(parts, bit) }));
   return [
-    ...parts.map((p) => ({ name: p.name, mesh: turnedMesh(thinned(p.outline, rows), facets) })),
-    ...bits.map((b) => ({ name: b.name, mesh: bitMesh(b) })),
+    ...parts.map((p, i) => ({
+      name: p.name,
+      mesh: pulled.reduce(
+        (mesh, { bit, from }) => (from === i ? pulledMesh(mesh, bit) : mesh),
+        turnedMesh(thinned(p.outline, rows), facets),
+      ),
+    })),
+    ...bits.flatMap((b) => (isPulled(b) ? [] : [{ name: b.name, mesh: bitMesh(b) }])),
   ];
 }

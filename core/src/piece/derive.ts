@@ -2,7 +2,7 @@
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
 import type { ScheduleInput } from '../anneal/scheduleInput';
-import { planGathers, type GatherPlan } from '../gather/gatherPlan';
+import { planGathers, type GatherInput, type GatherPlan } from '../gather/gatherPlan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
@@ -86,6 +86,8 @@ export const NO_SHOP: ShopFacts = {
 /** One part, with how its glass comes to it. */
 export interface PlannedPart extends Part {
   readonly gathers: GatherPlan | undefined;
+  /** How they were counted, but for the weight: another weight is counted the same way. */
+  readonly gathering: Omit<GatherInput, 'mass'> | undefined;
   /** What its wall is made of, from inside to outside: its glass, and colour where it is laid. */
   readonly layers: readonly WallShare[];
   readonly stages: readonly Stage[];
@@ -171,6 +173,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       return {
         ...part,
         gathers: undefined,
+        gathering: undefined,
         layers: layersOf([part.shape.glassVolume]),
         stages: [],
         stock: stockOf(
@@ -180,17 +183,18 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
           input?.stock ?? (part.work === 'blown' ? asStock(making.tube) : ORDINARY_ROD),
         ),
       };
-    const gathers = planGathers({
+    const gathering = {
       glass: part.glass,
-      mass: part.mass,
       allowance: making.allowance,
       potTemperature: making.potTemperature,
       dip,
       layerFactor: shop.layerFactor(dip.ironDiameter),
-    });
+    };
+    const gathers = planGathers({ ...gathering, mass: part.mass });
     return {
       ...part,
       gathers,
+      gathering,
       layers: layersOf(gathers.gathers.map((g) => g.total / part.glass.density)),
       stages: stagesOf(part, gathers, dip, shop),
       stock: undefined,
@@ -220,7 +224,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     bits: bits.map((b) => ({
       ...b,
       stock:
-        piece.way === 'torch'
+        piece.way === 'torch' && b.mass > 0
           ? stockOf(b.glass, b.measure.volume, making.allowance, b.input.stock ?? ORDINARY_ROD)
           : undefined,
     })),

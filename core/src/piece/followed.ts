@@ -1,7 +1,10 @@
 // Wraps lie on the glass: a thread wound round a wall keeps its distance from it all the way, not the radius it had where it was drawn.
+// A pulled spout goes with its lip.
 import type { Bit, BitShape } from '../shape/bit';
 import type { Part } from './part';
 
+/** A lip is here within so much, m. */
+const AT_LIP = 0.001;
 /** Places a thread's course is told at. */
 const PLACES = 48;
 
@@ -32,6 +35,7 @@ const kept = new WeakMap<BitShape, Kept>();
 /** A bit as it lies: of a wrap the thread on its wall; any other as it is, and so one that has no wall beside it. */
 export function followed<B extends Bit>(bit: B, parts: Walls): B {
   const { shape, place } = bit;
+  if (shape.kind === 'pulled') return atLip(bit, shape, parts);
   if (shape.kind !== 'wrap') return bit;
   const walls = parts.map((p) => p.shape);
   const before = kept.get(shape);
@@ -41,6 +45,54 @@ export function followed<B extends Bit>(bit: B, parts: Walls): B {
   const lying: BitShape = course ? { ...shape, course } : shape;
   kept.set(shape, { place, walls, shape: lying });
   return { ...bit, shape: lying };
+}
+
+/** Does a part have an open lip, and is it here? */
+export const lipHere = (
+  { role, shape }: Walls[number],
+  { height, out }: Pick<Bit['place'], 'height' | 'out'>,
+): boolean =>
+  role !== 'stopper' &&
+  isOpen(shape) &&
+  Math.hypot(lipOf(shape).height - height, lipOf(shape).out - out) < AT_LIP;
+
+const isOpen = ({ opening }: Walls[number]['shape']): boolean =>
+  opening === 'open' || opening === 'narrow';
+const lipOf = (
+  shape: Walls[number]['shape'],
+): { readonly height: number; readonly out: number } => ({
+  height: shape.lowest + shape.height,
+  out: shape.lipRadius,
+});
+
+/** A spout is pulled from the open lip nearest to where it was drawn: it goes with that lip, and has its wall. */
+function atLip<B extends Bit>(
+  bit: B,
+  shape: Extract<BitShape, { kind: 'pulled' }>,
+  parts: Walls,
+): B {
+  const { place } = bit;
+  const [lip] = parts
+    .filter((p) => p.role !== 'stopper' && isOpen(p.shape))
+    .map((part) => ({ part, ...lipOf(part.shape) }))
+    .sort(
+      (a, b) =>
+        Math.hypot(a.height - place.height, a.out - place.out) -
+        Math.hypot(b.height - place.height, b.out - place.out),
+    );
+  if (!lip) return bit;
+  let near = lip.out;
+  const course = Array.from({ length: PLACES / 2 + 1 }, (_, i) => {
+    const up = (-shape.drop * i) / (PLACES / 2);
+    near = wallAt(lip.part, lip.height + up, near) ?? near;
+    return { up, out: near };
+  }).reverse();
+  const { outer } = lip.part.shape;
+  return {
+    ...bit,
+    shape: { ...shape, course, wall: outer.wall[outer.wall.length - 1] },
+    place: { ...place, height: lip.height, out: lip.out, tilt: 0 },
+  };
 }
 
 function courseOf(

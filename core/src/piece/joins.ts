@@ -1,11 +1,13 @@
 // Where parts and bits meet, and what to say where they do not.
 import { bitMesh } from '../shape/bitMesh';
 import { boxOf, contact, distanceTo, type Contact } from '../shape/contact';
+import { isPulled } from '../shape/pulled';
 import { FacetTree } from '../shape/facetTree';
 import type { Shape } from '../shape/measure';
 import type { Mesh } from '../shape/mesh';
 import { areOne, eachApart, unite } from '../work/joined';
 import type { BitInput, ReadBit } from './bits';
+import { lipHere } from './followed';
 import type { Part } from './part';
 
 /** Skins nearer than this touch: the drawing is to the tenth of a millimetre. */
@@ -149,6 +151,22 @@ function gapOf(mesh: Mesh, distance: (at: Place) => number, within = Infinity): 
   return best;
 }
 
+/** A pulled spout wants an open lip at its anchor. */
+export const lipless = (
+  bits: readonly (ReadBit & { readonly input: BitInput })[],
+  parts: readonly Part[],
+): Remark[] =>
+  bits.flatMap(({ input, index, name }): Remark[] => {
+    if (!isPulled(input) || parts.some((p) => lipHere(p, input.place))) return [];
+    return [
+      {
+        bit: index,
+        at: { r: input.place.out, z: input.place.height },
+        message: `${name} is pulled from a lip, and there is no open one; open a part, or stick a tube on instead.`,
+      },
+    ];
+  });
+
 /** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
@@ -167,19 +185,21 @@ export function looseBits(
       }
       return least;
     };
-  const read = bits.map((bit) => {
-    const place = { ...bit.input.place, copies: 1 };
-    const mesh = bitMesh({ shape: bit.input.shape, place });
-    // All its copies, made once, and only where another bit may hang on it.
-    let tree: FacetTree | undefined;
-    return {
-      bit,
-      mesh,
-      holds: gapOf(mesh, toParts(NEVER_HOLDS), NEVER_HOLDS).gap <= HOLDS,
-      toIt: (at: Place): number =>
-        (tree ??= new FacetTree(bitMesh(bit.input))).distance(at, NEVER_HOLDS),
-    };
-  });
+  const read = bits
+    .filter((bit) => !isPulled(bit.input))
+    .map((bit) => {
+      const place = { ...bit.input.place, copies: 1 };
+      const mesh = bitMesh({ shape: bit.input.shape, place });
+      // All its copies, made once, and only where another bit may hang on it.
+      let tree: FacetTree | undefined;
+      return {
+        bit,
+        mesh,
+        holds: gapOf(mesh, toParts(NEVER_HOLDS), NEVER_HOLDS).gap <= HOLDS,
+        toIt: (at: Place): number =>
+          (tree ??= new FacetTree(bitMesh(bit.input))).distance(at, NEVER_HOLDS),
+      };
+    });
   // What touches a bit that holds, holds.
   for (let grown = true; grown;) {
     grown = false;

@@ -179,6 +179,85 @@ describe('transfer and opening, two hands and a blower', () => {
   });
 });
 
+describe('a tall footed pitcher, two hands', () => {
+  const bent = (diameter: number, path: readonly (readonly [number, number])[], wall?: number) => ({
+    kind: 'bent' as const,
+    diameter: diameter / 1e3,
+    path: path.map(([out, up]) => ({ out: out / 1e3, up: up / 1e3 })),
+    ...(wall !== undefined && { wall: wall / 1e3 }),
+  });
+  const pitcher = shown(
+    pieceOf(
+      'bottle',
+      'soft-batch-96',
+      [
+        {
+          name: 'foot',
+          work: 'solid',
+          profile: outline(
+            [0, 0, 3],
+            [0, 32, 3, true],
+            [3, 33, 3],
+            [7, 18, 3],
+            [11, 13, 3],
+            [11, 0, 3],
+          ),
+        },
+        {
+          name: 'pitcher',
+          profile: outline(
+            [11, 0, 5],
+            [11, 13, 5, true],
+            [22, 34, 3.6],
+            [70, 46, 3],
+            [130, 38, 2.6],
+            [190, 26, 2.6],
+            [215, 31, 2.6],
+          ),
+        },
+      ],
+      {
+        bits: [
+          {
+            name: 'handle',
+            shape: bent(11, [
+              [0, 0],
+              [30, 30],
+              [30, 70],
+              [-12, 100],
+            ]),
+            place: { height: 0.1, out: 0.043, around: 0, tilt: 0, copies: 1 },
+          },
+          {
+            name: 'spout',
+            shape: bent(
+              20,
+              [
+                [0, 0],
+                [8, 4],
+                [15, 8],
+              ],
+              3,
+            ),
+            place: { height: 0.21, out: 0.03, around: Math.PI, tilt: 0, copies: 1 },
+          },
+        ],
+      },
+    ),
+    true,
+  );
+  it('3 minutes from the tap that has it off the pipe to the box, its long heat about 60 s', () => {
+    const off = pitcher.steps.find(kind('transfer'))?.seconds ?? 0;
+    within((between(pitcher, kind('transfer'), boxed) - off) / MINUTE, 3);
+    within(secondsOf(pitcher, 'longReheat'), 60);
+  });
+  it('spout before handle, though drawn after it', () => {
+    const at = (k: string): number => pitcher.steps.findIndex(kind(k));
+    expect(at('spout')).toBeGreaterThan(0);
+    expect(at('spout')).toBeLessThan(at('handle'));
+  });
+});
+
 describe('a torch animal of hard rod, 60 to 80 mm', () => {
   it('20 minutes from the first heat to the kiln', () => {
     const bit = (name: string, height: number, out: number, long: number) => ({

@@ -2,7 +2,16 @@
 import { contentsTo, fillRange } from '../shape/measure';
 import { edgeReach } from '../shape/thickness';
 import type { BitInput, ReadBit } from './bits';
-import { joins, looseBits, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
+import {
+  joins,
+  lipless,
+  looseBits,
+  looseParts,
+  overlaps,
+  wallNear,
+  type Join,
+  type Remark,
+} from './joins';
 import type { Part } from './part';
 
 /** A place and how thick the glass is there. */
@@ -136,6 +145,7 @@ export function wholePiece(
       ...looseParts(joined, contacts),
       ...overlaps(joined, contacts),
       ...looseBits(bits, parts),
+      ...lipless(bits, parts),
     ],
   };
 }

@@ -6,6 +6,7 @@ import { FORMS, startingParts } from '../shape/forms';
 import { derive, type Derived, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 import { draftWork } from '../sequence/draftWork';
+import { outline, pieceOf, shown } from './shop.fixture';
 import { draftInput, heatParts, ruleParts } from './workPlan';
 
 const soft = SHIPPED_RACK.glass('soft-batch-96');
@@ -128,7 +129,7 @@ describe('a piece as the draft asks for it', () => {
       ['thread', 'wrap', 2],
       ['dots', 'prunts', 2],
       ['ear', 'handle', 2],
-      ['spout', 'spout', 2],
+      ['spout', 'tube', 2],
       ['gull', 'other', 2],
     ]);
   });
@@ -152,5 +153,78 @@ describe('the pieces that ship', () => {
     expect(derived.readings.mass.value / sum).toBeCloseTo(1, 9);
     for (const p of derived.parts)
       expect(p.mass / (p.shape.glassVolume * p.glass.density)).toBeCloseTo(1, 9);
+  });
+});
+
+describe('small assemblies that wait', () => {
+  const vase = outline([0, 0, 5], [0, 34, 5, true], [90, 34, 3.4], [140, 30, 3]);
+  const place = (height: number, out: number, around: number, copies = 1) => ({
+    height,
+    out,
+    around,
+    tilt: 0,
+    copies,
+  });
+  const wings = {
+    name: 'wings',
+    shape: { kind: 'ellipsoid' as const, x: 0.06, y: 0.014, z: 0.03 },
+    place: place(0.07, 0.058, 0, 2),
+  };
+  const heart = {
+    name: 'heart',
+    shape: { kind: 'ball' as const, diameter: 0.014 },
+    place: place(0.05, 0.039, Math.PI / 2),
+  };
+  const petals = ['one', 'two', 'three'].map((name, i) => ({
+    name,
+    shape: { kind: 'ellipsoid' as const, x: 0.012, y: 0.004, z: 0.012 },
+    place: place(0.05 + 0.01 * (i - 1), 0.051, Math.PI / 2 + 0.04 * (i - 1)),
+  }));
+  const made = (helpers: boolean) =>
+    shown(
+      pieceOf('bottle', 'soft-batch-96', [{ name: 'vase', profile: vase }], {
+        bits: [wings, heart, ...petals],
+      }),
+      helpers,
+    );
+  it.each([true, false])('are made before the piece is begun (helpers: %s)', (helpers) => {
+    const { steps, heat } = made(helpers);
+    const first = steps.findIndex((s) => s.kind === 'gather');
+    const apart = steps.flatMap((s, i) => (s.kind === 'makeApart' ? [{ ...s, i }] : []));
+    expect(apart.map((s) => s.name)).toEqual(['wings', 'wings', 'heart']);
+    for (const { i } of apart) expect(i).toBeLessThan(first);
+    expect(apart[2]?.note).toBe('Put together with one, two, three.');
+    // Fetched, joined with hot glass, each once; what hangs on another is not brought by itself.
+    expect(steps.filter((s) => s.kind === 'fetchBit')).toHaveLength(3);
+    expect(steps.filter((s) => s.seal === 'glue').map((s) => s.name)).toEqual([
+      'wings',
+      'wings',
+      'heart',
+    ]);
+    expect(steps.some((s) => s.name === 'two')).toBe(false);
+    expect(heat.steps.filter((s) => s.verdict?.verdict === 'no')).toEqual([]);
+  });
+  it('a bill on a light head is brought after it, as before', () => {
+    const bill = { ...petals[0], name: 'bill' } as (typeof petals)[number];
+    const { steps } = shown(
+      pieceOf('bottle', 'soft-batch-96', [{ name: 'vase', profile: vase }], {
+        bits: [heart, bill],
+      }),
+      true,
+    );
+    expect(steps.filter((s) => s.kind === 'addBit').map((s) => s.name)).toEqual(['heart', 'bill']);
+  });
+  it('a light wing is brought hot, as any bit', () => {
+    const light = {
+      ...wings,
+      shape: { ...wings.shape, x: 0.03, z: 0.02 },
+      place: place(0.07, 0.045, 0, 2),
+    };
+    const { steps } = shown(
+      pieceOf('bottle', 'soft-batch-96', [{ name: 'vase', profile: vase }], { bits: [light] }),
+      true,
+    );
+    expect(steps.some((s) => s.kind === 'makeApart')).toBe(false);
+    expect(steps.filter((s) => s.kind === 'bringBit')).toHaveLength(2);
   });
 });

@@ -14,6 +14,18 @@ export interface DraftColour {
   readonly diameter?: number | undefined;
 }
 
+/** One tube with the pattern in it, cut in lengths for several parts. */
+export interface PatternedTube {
+  /** The parts, by their places. */
+  readonly parts: readonly number[];
+  /** The gather the canes lie on. */
+  readonly after: number;
+  /** What hangs on the iron after each gather, kg, and how wide it is, m. */
+  readonly gathers: readonly { readonly total: number; readonly diameter: number }[];
+  /** What each part's length weighs, kg, in the parts' order. */
+  readonly lengths: readonly number[];
+}
+
 /** A part as the draft asks for it. SI. */
 export interface DraftPart {
   readonly name: string;
@@ -36,15 +48,19 @@ export interface DraftPart {
   readonly twisted?: boolean | undefined;
 }
 
-/** A bit as the draft asks for it. */
+/** A bit as the draft asks for it: a spout is pulled from the lip, a tube is stuck on. */
 export interface DraftBit {
   readonly name: string;
-  readonly kind: 'handle' | 'prunts' | 'wrap' | 'lipWrap' | 'spout' | 'other';
+  readonly kind: 'handle' | 'prunts' | 'wrap' | 'lipWrap' | 'spout' | 'tube' | 'other';
   readonly copies: number;
   /** The part it comes onto, the end of it, and what one copy weighs, kg. */
   readonly part?: number | undefined;
   readonly zone?: Exclude<Zone, 'all'> | undefined;
   readonly mass?: number | undefined;
+  /** Bits that hang on this one, by their names: they are put together with it. */
+  readonly carries?: readonly string[] | undefined;
+  /** It hangs on another bit. */
+  readonly carried?: boolean | undefined;
 }
 
 export interface DraftInput {
@@ -56,6 +72,7 @@ export interface DraftInput {
   readonly bits: readonly DraftBit[];
   /** The part everything hangs on. */
   readonly main: number;
+  readonly tube?: PatternedTube | undefined;
   /** Joins in the order they are made; nearest to the main part first when left out. */
   readonly order?: readonly Joined[] | undefined;
 }

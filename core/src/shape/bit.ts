@@ -28,6 +28,19 @@ export type BitShape =
       readonly pitch: number;
       readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
     }
+  /**
+   * A spout pulled from the lip it is put at: so wide along the lip, so far out and up at its tip, beginning so far down the wall. No
+   * glass is added. `course` and `wall` are the wall's own below the lip, as for a wrap.
+   */
+  | {
+      readonly kind: 'pulled';
+      readonly width: number;
+      readonly reach: number;
+      readonly rise: number;
+      readonly drop: number;
+      readonly wall?: number | undefined;
+      readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
+    }
   | {
       readonly kind: 'mesh';
       readonly positions: readonly number[];
@@ -139,6 +152,8 @@ export function bitVolume(shape: BitShape, out: number): number {
       return tubeArea(shape.diameter, shape.wall) * smoothPath(shape.path).length;
     case 'wrap':
       return disc(shape.diameter) * woundLength(shape, out);
+    case 'pulled':
+      return 0;
     case 'mesh':
       return measureMesh(shape).volume;
   }

@@ -16,6 +16,9 @@ export interface BitMeasure {
   readonly reach: number;
 }
 
+/** A lip whose wall is not known, m. */
+const ORDINARY_LIP = 0.003;
+
 /** How thick a bit's glass is at most, m. For a mesh: three times volume over surface, as for a ball, doubled. */
 function bitThickness(shape: BitShape): number {
   switch (shape.kind) {
@@ -31,6 +34,8 @@ function bitThickness(shape: BitShape): number {
       return shape.rise;
     case 'bent':
       return shape.wall ?? shape.diameter;
+    case 'pulled':
+      return shape.wall ?? ORDINARY_LIP;
     case 'mesh': {
       const { volume, area } = measureMesh(shape);
       return (6 * volume) / area;
@@ -40,6 +45,16 @@ function bitThickness(shape: BitShape): number {
 /** Measures a bit with all its copies. */
 export function measureBit(bit: Bit): BitMeasure {
   const { shape, place } = bit;
+  if (shape.kind === 'pulled')
+    return {
+      volume: 0,
+      area: 0,
+      thickness: bitThickness(shape),
+      centre: [0, 0, place.height],
+      lowest: place.height - shape.drop,
+      highest: place.height + shape.rise,
+      reach: place.out + shape.reach,
+    };
   const mesh = bitMesh(bit);
   const { area, centre } = measureMesh(mesh);
   let lowest = Infinity;
@@ -73,6 +88,8 @@ export function bitProblem({ shape, place }: Bit, name: string): string | undefi
     if (!(smoothPath(shape.path).length > 1e-4))
       return `${name}: its path has no length; move its points apart.`;
   }
+  if (shape.kind === 'pulled' && shape.width > Math.PI * place.out)
+    return `${name}: it is ${mm(shape.width)} wide, more than half way round a lip ${mm(2 * place.out)} across; narrow it.`;
   if (shape.kind === 'wrap' && place.out < shape.diameter / 2)
     return `${name}: it is wound ${mm(place.out)} from the axis, closer than its own half thickness; move it out.`;
   if (shape.kind === 'wrap' && shape.turns > 1 && Math.abs(shape.pitch) < shape.diameter)

@@ -185,6 +185,8 @@ function ownMesh(shape: BitShape, out: number): Mesh {
         undefined,
       );
     }
+    case 'pulled':
+      return { positions: [], triangles: [] };
     case 'mesh':
       return { positions: shape.positions, triangles: shape.triangles };
   }

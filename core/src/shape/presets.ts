@@ -22,6 +22,7 @@ export type PartPreset = (typeof PART_PRESETS)[number];
 export const BIT_PRESETS = [
   'handle',
   'spout',
+  'tubeSpout',
   'dots',
   'prunts',
   'wrap',
@@ -187,6 +188,17 @@ export function newBit(preset: BitPreset, skin: Skin): Bit & { readonly name: st
         ],
       });
     case 'spout':
+      return made(
+        {
+          kind: 'pulled',
+          width: Number((0.9 * Math.max(0.008, skin.radius)).toFixed(4)),
+          reach: Number((tall * 0.1).toFixed(4)),
+          rise: Number((tall * 0.03).toFixed(4)),
+          drop: Number((tall * 0.18).toFixed(4)),
+        },
+        { around: Math.PI },
+      );
+    case 'tubeSpout':
       return made(
         {
           kind: 'bent',

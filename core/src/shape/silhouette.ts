@@ -1,5 +1,6 @@
 // How bits look in the section: their outlines seen square to its plane, front or behind.
 import { smoothPath, type Bit } from './bit';
+import { pulledLine } from './pulled';
 import { bitMesh, onHelix, placing } from './bitMesh';
 
 /** One outline. `x` runs across the section, right of the axis positive; m. */
@@ -12,6 +13,8 @@ export interface Silhouette {
   readonly behind: boolean;
 }
 
+/** A wall that is not known is drawn so thick, m. */
+const ORDINARY_WALL = 0.003;
 /** Steps per turn of a wound thread. */
 const PER_TURN = 48;
 
@@ -27,6 +30,10 @@ export function silhouettes(bit: Bit): Silhouette[] {
       const path = smoothPath(shape.path);
       const at = path.x.map((x, i) => to(x, 0, path.z[i] as number));
       return [stroke(at, shape.diameter, middleY(at) > 1e-9)];
+    }
+    if (shape.kind === 'pulled') {
+      const at = pulledLine(shape, place.out).map((p) => to(p.out, 0, p.up));
+      return [stroke(at, shape.wall ?? ORDINARY_WALL, middleY(at) > 1e-9)];
     }
     if (shape.kind === 'wrap') {
       const n = Math.max(24, Math.ceil(shape.turns * PER_TURN));

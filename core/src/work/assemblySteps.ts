@@ -1,5 +1,5 @@
 // The steps of colour, pattern, bits and assembly at the furnace, in the trade's words. Common practice, no source.
-import { GLARE, HAND_TORCH, TWO } from './cautions';
+import { DOOR, GLARE, HAND_TORCH, TWO } from './cautions';
 import { step, type Step } from './step';
 
 const DUST = 'Powder and frit dust: hood on or mask, wet cloth, never a dry broom.';
@@ -98,10 +98,10 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     },
   ),
   step('garage', 'Into the garage', 'garage', 'gloves', 'To wait at heat until its turn.', {
-    caution: 'Heat-proof gloves; say that the door opens.',
+    caution: DOOR,
   }),
   step('fetch', 'Out of the garage', 'garage', 'punty', 'On a punty, straight to the fire.', {
-    caution: 'Heat-proof gloves; say that the door opens.',
+    caution: DOOR,
   }),
   step(
     'bit',

@@ -67,7 +67,7 @@ export function withHelpers(steps: readonly WorkStep[], main: number): number[] 
       due = [...due, i];
       return;
     }
-    if (s.part === main) begun = true;
+    if (s.part === main && off !== 'beside') begun = true;
     const join = joinOf(s);
     const ontoMain =
       join !== undefined &&

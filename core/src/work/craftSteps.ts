@@ -1,6 +1,6 @@
 // The finer moves of the furnace bench, in the trade's words: paper, spots, scores, boards, feet, bits, and what comes after the box.
 // Common practice, no source.
-import { GLARE, HAND_TORCH, TRIMMINGS, TWO } from './cautions';
+import { DOOR, GLARE, HAND_TORCH, TRIMMINGS, TWO } from './cautions';
 import { step, type Step } from './step';
 
 const STEAM = 'Steam: keep it wet and your hand behind it.';
@@ -171,6 +171,22 @@ export const CRAFT_STEPS: readonly Step[] = [
     'Gathered to the weight, shaped on the marver, at the bench when it is called.',
     { caution: 'Say when you come in; hot glass swings.' },
   ),
+  step(
+    'makeApart',
+    'Make it apart',
+    'bench',
+    'bit iron, jacks',
+    'Pulled, shaped and put together in the hand, broken off, laid in the garage until it is wanted.',
+    { caution: DOOR },
+  ),
+  step(
+    'fetchBit',
+    'Bring it from the garage',
+    'garage',
+    'fork, gloves',
+    'Out of the garage, flashed, at the bench when it is called; a dab of hot glass joins it.',
+    { caution: DOOR },
+  ),
   step('addBit', 'Add a bit', 'bench', 'bit, shears', 'Drop it on, cut it, shape it at once.', {
     caution: TWO,
   }),
@@ -204,6 +220,14 @@ export const CRAFT_STEPS: readonly Step[] = [
     'shears, water',
     'One patterned tube for several pieces, cut to the marks.',
     { caution: 'Chips fly when a cold line is tapped: eyes covered.' },
+  ),
+  step(
+    'pickLength',
+    'Pick up a length',
+    'garage',
+    'pipe, collar',
+    'A collar of clear on a warm pipe, stood on the waiting length; one going round with the tweezers closes the seam.',
+    { caution: DOOR },
   ),
   step(
     'cutHeight',

@@ -55,6 +55,7 @@ const ALIKE = new Set<StepId>([
   'lastFlash',
   'garage',
   'fetch',
+  'fetchBit',
   'attach',
   'glueBit',
   'scrap',

@@ -16,6 +16,8 @@ export type Effect =
   | 'nothing'
   /** Glass comes onto the iron at the heat of the pot; the part is begun if it was not. */
   | 'gather'
+  /** A length of the patterned tube comes out of the garage onto an iron: the part is begun. */
+  | 'pick'
   /** From the gathered lump to the part's own form. */
   | 'form'
   /** A part begun at the torch, in its own form, at room heat. */
@@ -179,11 +181,14 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   castOff: f(6, 'tools', G, 'bench', { zone: 'middle' }),
   makePunty: f(40, 'bench', ['bit'], 'furnace', { off: 'beside' }),
   bringBit: f(25, 'bench', ['bit'], 'furnace', { off: 'beside' }),
+  makeApart: f(90, 'bench', ['bit'], undefined, { off: 'beside' }),
+  fetchBit: f(25, 'garage', ['bit'], 'garage', { off: 'beside' }),
   addBit: f(12, 'tools', GB, 'bench', { zone: 'middle', does: 'bit' }),
   letSet: f(4, 'bench', G, 'bench'),
   lastFlash: f(3, 'glory hole', G, 'glory hole', { does: 'heat' }),
   heatIn: f(15, 'glory hole', G, 'glory hole', { does: 'heat' }),
   cutLengths: f(40, 'bench', G, 'bench'),
+  pickLength: f(20, 'garage', ['gaff', 'door'], 'garage', { does: 'pick' }),
   cutHeight: f(300, 'bench', ['door'], undefined, { off: 'after' }),
   polishCold: f(600, 'bench', ['door'], undefined, { off: 'after' }),
 };
@@ -217,6 +222,11 @@ export interface WorkStep {
 /** The facts that hold for a step. */
 export const factsOf = (s: Pick<WorkStep, 'kind' | 'like'>): Facts =>
   FACTS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind];
+
+const BEGINNING: ReadonlySet<Effect> = new Set(['gather', 'pick', 'begin']);
+/** Is its part there once it is done? */
+export const begins = (s: Pick<WorkStep, 'kind' | 'like'>): boolean =>
+  BEGINNING.has(factsOf(s).does);
 
 /** Done while the piece's clock runs: not ahead of the first gather, and not after the box. */
 export const onTheClock = (s: Pick<WorkStep, 'kind' | 'like'>): boolean => {

@@ -137,11 +137,14 @@ export type StepId =
   | 'castOff'
   | 'makePunty'
   | 'bringBit'
+  | 'makeApart'
+  | 'fetchBit'
   | 'addBit'
   | 'letSet'
   | 'lastFlash'
   | 'heatIn'
   | 'cutLengths'
+  | 'pickLength'
   | 'cutHeight'
   | 'polishCold';
 

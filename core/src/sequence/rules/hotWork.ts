@@ -4,7 +4,7 @@ import { gathers, heats, kinds, never, rule, tell, without, type Rule } from './
 
 export const HOT_WORK: readonly Rule[] = [
   rule('warm-iron', 'Cold iron does not take glass.', (q) =>
-    without(q, kinds('gather'), kinds('warmIron', 'gather'), never).map((s) =>
+    without(q, kinds('gather', 'pickLength'), kinds('warmIron', 'gather'), never).map((s) =>
       tell(
         s,
         'no',

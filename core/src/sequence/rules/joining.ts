@@ -1,12 +1,12 @@
 // Rules of parts and joins. Common practice, no source, unless a rule says so.
-import { factsOf, type WorkStep } from '../../work/facts';
+import { begins, factsOf, type WorkStep } from '../../work/facts';
 import { areOne, eachApart, unite } from '../../work/joined';
-import { heats, joins, rule, tell, without, type Finding, type Rule } from './asking';
+import { heats, joins, kinds, rule, tell, without, type Finding, type Rule } from './asking';
 
 export const JOINING: readonly Rule[] = [
   rule('part-made', 'Every part is made.', ({ steps, parts }) =>
     parts.flatMap((p, i) =>
-      steps.some((s) => s.part === i && ['gather', 'begin'].includes(factsOf(s).does))
+      steps.some((s) => s.part === i && begins(s))
         ? []
         : [
             tell(
@@ -17,6 +17,13 @@ export const JOINING: readonly Rule[] = [
             ),
           ],
     ),
+  ),
+  rule('length-cut', 'A length is cut from the tube before it is picked up.', ({ steps }) =>
+    steps
+      .filter((s, i) => s.kind === 'pickLength' && !steps.slice(0, i).some(kinds('cutLengths')))
+      .map((s) =>
+        tell(s, 'no', 'No tube has been cut yet.', 'Cut the tube in lengths first, or gather.'),
+      ),
   ),
   rule('part-joined', 'Every part is joined, or goes into the box by itself.', (q) =>
     q.parts.flatMap((p, i) => {
@@ -42,7 +49,7 @@ export const JOINING: readonly Rule[] = [
       const groups = eachApart(parts.length);
       const found: Omit<Finding, 'rule'>[] = [];
       for (const s of steps) {
-        if (['gather', 'begin'].includes(factsOf(s).does)) begun.add(s.part);
+        if (begins(s)) begun.add(s.part);
         if (!joins(s)) continue;
         if (s.to === undefined || s.to === s.part || !parts[s.to]) {
           if (s.kind !== 'weld')

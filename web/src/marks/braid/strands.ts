@@ -1,5 +1,13 @@
 // The braid's geometry: where each part's strand runs in time. Pure numbers, for the drawing and its test.
-import { eachApart, factsOf, joinOf, together, unite, type WorkStep } from '@zanfirico/core';
+import {
+  begins,
+  eachApart,
+  factsOf,
+  joinOf,
+  together,
+  unite,
+  type WorkStep,
+} from '@zanfirico/core';
 
 /** A strand's course: y (px) at any second, and the seconds it is there. */
 export interface Strand {
@@ -64,8 +72,8 @@ export function strandsOf(
     const b = a + Math.max(0, s.seconds);
     const facts = factsOf(s);
     const mates = together(groups, s.part);
-    for (const k of facts.does === 'gather' || facts.does === 'begin' ? [s.part] : mates) {
-      if (from[k] === Infinity && !['gather', 'begin'].includes(facts.does)) continue;
+    for (const k of begins(s) ? [s.part] : mates) {
+      if (from[k] === Infinity && !begins(s)) continue;
       from[k] = Math.min(from[k] as number, a);
       to[k] = Math.max(to[k] as number, b);
     }

@@ -1,5 +1,5 @@
 // The bit in hand: a cross to move it, and for a bent one the points of its path.
-import type { PieceBit } from '@zanfirico/contract';
+import { LIMITS, type PieceBit } from '@zanfirico/contract';
 import { printText } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
@@ -15,6 +15,8 @@ interface Props {
 
 /** Turned further out of the section's plane than this, a bit can only be moved up and down on the drawing. */
 const IN_PLANE = 0.25;
+/** The least a pulled tip goes out and up, m. */
+const LEAST = LIMITS.measure.minimum;
 const TENTH = 1e4;
 const tenth = (v: number): number => Math.round(v * TENTH) / TENTH;
 const most = (v: number): number => Math.min(2, Math.max(-2, v));
@@ -35,7 +37,13 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
       },
     });
   };
-  const path = shape.kind === 'bent' ? shape.path : [];
+  // The tip of a spout pulled from the lip is the one point it has.
+  const path =
+    shape.kind === 'bent'
+      ? shape.path
+      : shape.kind === 'pulled'
+        ? [{ out: shape.reach, up: shape.rise }]
+        : [];
   const s = Math.sin(place.tilt);
   const c = Math.cos(place.tilt);
   /** Path point to the section: tilt, then out along the bit's own direction. */
@@ -44,10 +52,18 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
     -p.out * s + p.up * c + place.height,
   ];
   const setPath = (index: number, x: number, z: number): void => {
-    if (shape.kind !== 'bent' || !flat) return;
+    if (!flat) return;
     const a = x / cos - place.out;
     const b = z - place.height;
     const at = { out: tenth(most(a * c - b * s)), up: tenth(most(a * s + b * c)) };
+    if (shape.kind === 'pulled') {
+      // As the file has it: the lip's own wall is not part of it.
+      const { kind, width, drop } = shape;
+      onChange({
+        shape: { kind, width, drop, reach: Math.max(LEAST, at.out), rise: Math.max(LEAST, at.up) },
+      });
+    }
+    if (shape.kind !== 'bent') return;
     onChange({ shape: { ...shape, path: shape.path.map((p, i) => (i === index ? at : p)) } });
   };
   const grip = useDrag<number>({
@@ -97,35 +113,37 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
             </g>
           );
         })}
-      <g
-        role="button"
-        tabIndex={0}
-        aria-label={`${bit.name}: height ${text(place.height)}, ${text(place.out)} from the axis`}
-        className="cursor-move outline-none focus-visible:[&>circle:nth-child(2)]:stroke-[4]"
-        {...grip(-1, x0, y0)}
-        onKeyDown={(e) => {
-          const arrow = arrowStep(e.key);
-          if (!arrow) return;
-          e.preventDefault();
-          const by = nudge(e);
-          moveTo(place.out * cos + arrow[0] * by, place.height + arrow[1] * by);
-        }}
-      >
-        <circle cx={x0} cy={y0} r={15} fill="transparent" />
-        <circle
-          cx={x0}
-          cy={y0}
-          r={10}
-          fill="var(--board)"
-          stroke="var(--color-primary)"
-          strokeWidth={2}
-        />
-        <path
-          d={`M${String(x0 - 6)} ${String(y0)}h12M${String(x0)} ${String(y0 - 6)}v12`}
-          stroke="var(--color-primary)"
-          strokeWidth={2}
-        />
-      </g>
+      {shape.kind !== 'pulled' && (
+        <g
+          role="button"
+          tabIndex={0}
+          aria-label={`${bit.name}: height ${text(place.height)}, ${text(place.out)} from the axis`}
+          className="cursor-move outline-none focus-visible:[&>circle:nth-child(2)]:stroke-[4]"
+          {...grip(-1, x0, y0)}
+          onKeyDown={(e) => {
+            const arrow = arrowStep(e.key);
+            if (!arrow) return;
+            e.preventDefault();
+            const by = nudge(e);
+            moveTo(place.out * cos + arrow[0] * by, place.height + arrow[1] * by);
+          }}
+        >
+          <circle cx={x0} cy={y0} r={15} fill="transparent" />
+          <circle
+            cx={x0}
+            cy={y0}
+            r={10}
+            fill="var(--board)"
+            stroke="var(--color-primary)"
+            strokeWidth={2}
+          />
+          <path
+            d={`M${String(x0 - 6)} ${String(y0)}h12M${String(x0)} ${String(y0 - 6)}v12`}
+            stroke="var(--color-primary)"
+            strokeWidth={2}
+          />
+        </g>
+      )}
     </g>
   );
 }

@@ -1,6 +1,6 @@
 // Numbers for parts and letters for bits, beside the drawing.
 import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived } from '@zanfirico/core';
+import { lyingBits, type Derived } from '@zanfirico/core';
 import { toX, toY, type Sheet } from '../outline';
 import type { Balloon } from './Balloons';
 
@@ -34,7 +34,7 @@ export function balloonsOf(
         bad: problems.some((q) => q.part === i) || remarks.some((r) => r.part === i),
       };
     }),
-    ...(document.bits ?? []).map((b, i): Balloon => {
+    ...lyingBits(derived, document.bits ?? []).map((b, i): Balloon => {
       const at = b.place.out * Math.cos(b.place.around);
       return {
         key: `b${String(i)}`,

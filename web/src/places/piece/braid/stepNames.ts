@@ -1,5 +1,5 @@
 // A step's name as the shop says it, and the kinds one can choose from.
-import { factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core';
+import { begins, factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core';
 
 /** The kind whose facts hold for it. */
 export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>
@@ -14,7 +14,7 @@ export function stepName(s: WorkStep): string {
 
 const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
   ['Heats', (id) => factsOf({ kind: id }).does === 'heat'],
-  ['Gathering', (id) => factsOf({ kind: id }).does === 'gather' || id === 'warmIron'],
+  ['Gathering', (id) => begins({ kind: id }) || id === 'warmIron'],
   ['Colour and pattern', (id) => /olour|Cane|twist|Mould|leaf|^fume$/.test(id)],
   [
     'Joining and bits',

@@ -25,7 +25,7 @@ export function CardParts({ derived }: { readonly derived: Extract<Derived, { ok
         <li key={`b${String(b.index)}`} className="flex justify-between gap-2">
           <span>{b.name}</span>
           <span className="num">
-            {printText(b.mass, 'mass', units)}
+            {b.mass > 0 ? printText(b.mass, 'mass', units) : 'from the lip'}
             {b.stock &&
               ` · ${printText(b.stock.length.value, 'length', units)} of ${stockWords(b.stock.stock, units)}`}
           </span>

@@ -27,9 +27,11 @@ export function CardSteps({ braid, derived }: Props) {
   // A caution is told where it first matters, and again only by its sign.
   const told = new Set<string>();
   const gathered = new Map<number, number>();
+  // A tube for several parts says at its gathers what they bring.
+  const tubes = new Set(steps.flatMap((s) => (s.kind === 'cutLengths' ? [s.part] : [])));
   /** What this gather brings, and what hangs then. */
   const weights = (s: WorkStep): string | undefined => {
-    if (s.kind !== 'gather') return undefined;
+    if (s.kind !== 'gather' || tubes.has(s.part)) return undefined;
     const n = gathered.get(s.part) ?? 0;
     gathered.set(s.part, n + 1);
     const g = derived.parts[s.part]?.gathers?.gathers[n];

@@ -22,6 +22,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
   const { takeBit, takePart } = useBoard();
   const say = useNotices((s) => s.say);
   const { place, shape } = bit;
+  const pulled = shape.kind === 'pulled';
   const bits = document.bits ?? [];
   const read = last?.bits[index];
   const setPlace = (change: Partial<PieceBit['place']>): void => {
@@ -60,33 +61,38 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
       </div>
       {read && (
         <p className="num mt-1 text-sm">
-          {printText(read.mass, 'mass', units)} · {printText(read.measure.volume, 'volume', units)}{' '}
-          · {printText(read.measure.thickness, 'length', units)} thick
+          {pulled ? 'drawn from the wall' : printText(read.mass, 'mass', units)} ·{' '}
+          {printText(read.measure.volume, 'volume', units)} ·{' '}
+          {printText(read.measure.thickness, 'length', units)} thick
         </p>
       )}
       <BitMeasures shape={shape} index={index} />
       <h2 className="mt-4 text-lg">Where it sits</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        <QuantityField
-          label="Height"
-          kind="length"
-          value={place.height}
-          within={LIMITS.coordinate}
-          nudge={TENTH}
-          onCommit={(height) => {
-            setPlace({ height });
-          }}
-        />
-        <QuantityField
-          label="Off the axis"
-          kind="length"
-          value={place.out}
-          within={LIMITS.radius}
-          nudge={TENTH}
-          onCommit={(out) => {
-            setPlace({ out });
-          }}
-        />
+        {!pulled && (
+          <>
+            <QuantityField
+              label="Height"
+              kind="length"
+              value={place.height}
+              within={LIMITS.coordinate}
+              nudge={TENTH}
+              onCommit={(height) => {
+                setPlace({ height });
+              }}
+            />
+            <QuantityField
+              label="Off the axis"
+              kind="length"
+              value={place.out}
+              within={LIMITS.radius}
+              nudge={TENTH}
+              onCommit={(out) => {
+                setPlace({ out });
+              }}
+            />
+          </>
+        )}
         <CountField
           label="So many"
           value={place.copies}
@@ -105,27 +111,35 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
             setPlace({ around });
           }}
         />
-        <QuantityField
-          label="Tilted out"
-          kind="angle"
-          value={place.tilt}
-          within={LIMITS.angle}
-          nudge={DEGREE}
-          onCommit={(tilt) => {
-            setPlace({ tilt });
-          }}
-        />
+        {!pulled && (
+          <QuantityField
+            label="Tilted out"
+            kind="angle"
+            value={place.tilt}
+            within={LIMITS.angle}
+            nudge={DEGREE}
+            onCommit={(tilt) => {
+              setPlace({ tilt });
+            }}
+          />
+        )}
       </div>
-      <div className="mt-2">
-        <GlassField
-          label="Its glass"
-          own="the piece’s own"
-          value={bit.glass}
-          onChange={(glass) => {
-            changeBit(index, { glass });
-          }}
-        />
-      </div>
+      {pulled ? (
+        <p className="quiet mt-2 text-sm">
+          It is pulled from the nearest open lip and goes with it.
+        </p>
+      ) : (
+        <div className="mt-2">
+          <GlassField
+            label="Its glass"
+            own="the piece’s own"
+            value={bit.glass}
+            onChange={(glass) => {
+              changeBit(index, { glass });
+            }}
+          />
+        </div>
+      )}
       {place.copies === 2 && (
         <p className="quiet mt-3 text-sm leading-snug">
           Of a pair, make the second slightly bigger: taking glass away is easier than adding.

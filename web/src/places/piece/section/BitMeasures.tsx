@@ -33,6 +33,12 @@ const LENGTHS: Readonly<Record<string, readonly (readonly [string, string])[]>> 
   ],
   bent: [['diameter', 'Across']],
   wrap: [['diameter', 'Thread, across']],
+  pulled: [
+    ['width', 'Wide'],
+    ['reach', 'Out'],
+    ['rise', 'Up'],
+    ['drop', 'Begins below lip'],
+  ],
   mesh: [],
 };
 

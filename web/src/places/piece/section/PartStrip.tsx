@@ -34,7 +34,8 @@ const PART_SAYS: Readonly<Record<PartPreset, string>> = {
 };
 const BIT_SAYS: Readonly<Record<BitPreset, string>> = {
   handle: 'Handle',
-  spout: 'Spout, hollow',
+  spout: 'Spout, pulled from the lip',
+  tubeSpout: 'Spout, a tube stuck on',
   dots: 'Dots',
   prunts: 'Prunts',
   wrap: 'Wrap',

@@ -53,28 +53,30 @@ export function TorchStock() {
             {marked(p.stock, 1) ?? <p className="text-error text-sm">no bore in this tube</p>}
           </li>
         ))}
-        {last.bits.map((b) => (
-          <li
-            key={`b${String(b.index)}`}
-            className="border-base-300 grid grid-cols-[1fr_5.5rem] items-center gap-x-3 border-b py-1"
-          >
-            <div className="min-w-0">
-              <span>{b.name}</span>
-              {b.stock && (
-                <StockField
-                  bare
-                  label={`Stock for ${b.name}`}
-                  value={b.stock.stock}
-                  glass={b.glass.id}
-                  onChange={(stock) => {
-                    changeBit(b.index, { stock });
-                  }}
-                />
-              )}
-            </div>
-            {marked(b.stock, document.bits?.[b.index]?.place.copies ?? 1)}
-          </li>
-        ))}
+        {last.bits
+          .filter((b) => b.mass > 0)
+          .map((b) => (
+            <li
+              key={`b${String(b.index)}`}
+              className="border-base-300 grid grid-cols-[1fr_5.5rem] items-center gap-x-3 border-b py-1"
+            >
+              <div className="min-w-0">
+                <span>{b.name}</span>
+                {b.stock && (
+                  <StockField
+                    bare
+                    label={`Stock for ${b.name}`}
+                    value={b.stock.stock}
+                    glass={b.glass.id}
+                    onChange={(stock) => {
+                      changeBit(b.index, { stock });
+                    }}
+                  />
+                )}
+              </div>
+              {marked(b.stock, document.bits?.[b.index]?.place.copies ?? 1)}
+            </li>
+          ))}
       </ul>
       <CutListView />
       <Moves />
