@@ -22,6 +22,8 @@ export const LIMITS = {
   measure: from(0.0002, 2),
   /** An iron, across, m. */
   iron: from(0.004, 0.08),
+  /** Glass standing in the pot, m. */
+  potDepth: from(0.02, 1),
   /** An iron's dip, m. */
   dip: from(0.01, 0.3),
   /** Rod or tubing a part is made from, across, m. */

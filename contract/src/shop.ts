@@ -36,6 +36,9 @@ export const ShopSchema = Type.Object(
       ),
       { maxItems: 20 },
     ),
+    potDepth: Type.Optional(
+      number(LIMITS.potDepth, 'glass standing in the pot, m; enough for any iron when left out'),
+    ),
     annealers: Type.Array(
       Type.Object(
         {

@@ -21,6 +21,8 @@ export interface GatherInput {
   readonly allowance: number;
   readonly potTemperature: number;
   readonly dip: Dip;
+  /** How deep it would have been dipped if the pot were deep enough, m; left out where it is. */
+  readonly asked?: number | undefined;
   /** How much thicker than the model this hand's layers come out (see `learnLayer`); 1 until learned. */
   readonly layerFactor?: number | undefined;
 }
@@ -31,6 +33,14 @@ export interface Gather {
   readonly total: number;
   readonly diameter: number;
 }
+
+/** An iron is kept so far off the bottom of the pot, m, where the glass is cool and seedy; and dips this much at least. Common practice, no source. */
+const OFF_BOTTOM = 0.02;
+const LEAST_DIP = 0.01;
+
+/** How deep an iron dips: as deep as it is asked to where the pot has it. m. */
+export const dipIn = (asked: number, pot: number | undefined): number =>
+  pot === undefined ? asked : Math.min(asked, Math.max(LEAST_DIP, pot - OFF_BOTTOM));
 
 /** The plan, or why there is none. */
 export interface GatherPlan {
@@ -128,6 +138,8 @@ function judge(
   needed: number,
   total: number,
 ): Verdict {
+  const { dip } = input;
+  const mm = (m: number): string => `${(1e3 * m).toFixed(0)} mm`;
   const logEta = logViscosity(fitVft(input.glass), input.potTemperature);
   const band = consistency(logEta);
   if (band !== 'runny' && band !== 'soft')
@@ -147,6 +159,12 @@ function judge(
       verdict: 'watch',
       because: 'That is a heavy iron for one pair of hands.',
       remedy: 'Plan a second person at the yoke, or make it in parts.',
+    };
+  if (input.asked !== undefined)
+    return {
+      verdict: 'watch',
+      because: `The pot is low: an iron dips ${mm(dip.depth)} and not ${mm(input.asked)}, so that each gather brings less, cooler and with more seed.`,
+      remedy: 'Charge the pot before a big piece, or tilt the iron along the surface.',
     };
   if (band === 'soft')
     return {

@@ -2,7 +2,7 @@
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
 import type { ScheduleInput } from '../anneal/scheduleInput';
-import { planGathers, type GatherInput, type GatherPlan } from '../gather/gatherPlan';
+import { dipIn, planGathers, type GatherInput, type GatherPlan } from '../gather/gatherPlan';
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
@@ -71,6 +71,8 @@ export interface ShopFacts {
   readonly layerFactor: (ironDiameter: number) => number;
   /** Where parts of another glass find it, and their colours. */
   readonly rack: Pick<Rack, 'glass' | 'colour'>;
+  /** Glass standing in the pot, m; enough for any iron when left out. */
+  readonly potDepth?: number | undefined;
   /** An annealer by its name. */
   readonly annealer: (name: string) => Box | undefined;
 }
@@ -159,9 +161,10 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const { making, firing } = piece;
   const planned = parts.map((part): PlannedPart => {
     const input = piece.parts[part.index];
+    const asked = input?.iron?.depth ?? making.dipDepth;
     const dip = {
       ironDiameter: input?.iron?.diameter ?? making.ironDiameter,
-      depth: input?.iron?.depth ?? making.dipDepth,
+      depth: dipIn(asked, shop.potDepth),
     };
     const laid = (input?.colours ?? []).flatMap(({ colour, ...layer }) => {
       const known = shop.rack.colour(colour);
@@ -189,6 +192,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       potTemperature: making.potTemperature,
       dip,
       layerFactor: shop.layerFactor(dip.ironDiameter),
+      ...(dip.depth < asked && { asked }),
     };
     const gathers = planGathers({ ...gathering, mass: part.mass });
     return {

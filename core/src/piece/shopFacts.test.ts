@@ -43,7 +43,7 @@ describe('what a shop adds to a plan', () => {
   });
   it('an annealer by its name, a studio box’s figures for what is not typed', () => {
     const facts = shopFacts(
-      { ...ORDINARY_SHOP, annealers: [{ name: 'big', power: 9000 }] },
+      { ...ORDINARY_SHOP, annealers: [{ name: 'big', power: 9000 }], potDepth: 0.2 },
       [],
       ANYBODY,
       glass,
@@ -52,6 +52,7 @@ describe('what a shop adds to a plan', () => {
     expect(facts.annealer('big')).toEqual({ ...STUDIO_BOX, power: 9000 });
     expect(facts.annealer('gone')).toBeUndefined();
     expect(facts.blocks).toEqual(ORDINARY_SHOP.blocks);
+    expect(facts.potDepth).toBe(0.2);
   });
   it('no shop: nothing learned, no annealer', () => {
     const facts = shopFacts(undefined, [weighIn()], ANYBODY, glass, SHIPPED_RACK);

@@ -12,6 +12,7 @@ type Annealer = Parameters<typeof boxOf>[0] & { readonly name: string };
 export interface ShopList {
   readonly blocks: readonly number[];
   readonly annealers: readonly Annealer[];
+  readonly potDepth?: number | undefined;
 }
 
 /** A gather that was planned, taken and weighed; kg, m. */
@@ -77,6 +78,7 @@ export function shopFacts(
   return {
     rack,
     blocks: shop.blocks,
+    potDepth: shop.potDepth,
     annealer: annealerIn(shop),
     layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
   };

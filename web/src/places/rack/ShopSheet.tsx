@@ -7,6 +7,7 @@ import { Annealers } from './shop/Annealers';
 import { Blocks } from './shop/Blocks';
 import { GloryHoles } from './shop/GloryHoles';
 import { Irons } from './shop/Irons';
+import { PotDepth } from './shop/PotDepth';
 import { TorchStock } from './shop/TorchStock';
 import { useShopLists } from './shop/useShopLists';
 
@@ -24,6 +25,7 @@ export function ShopSheet() {
     <div className="grid gap-x-14 lg:grid-cols-2">
       <div>
         <Irons lists={lists} />
+        <PotDepth lists={lists} />
         <GloryHoles lists={lists} />
         <Annealers lists={lists} />
       </div>
