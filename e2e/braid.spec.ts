@@ -1,7 +1,31 @@
 // The Braid: the order drafted, seen, changed, its heats placed, its crew planned, taken away.
-import { expect, expectAccessible, startPiece, test } from './house';
+import { expect, expectAccessible, openPiece, startPiece, test } from './house';
 
 test.describe('the braid', () => {
+  test('shows the drawing with its crew, the step in hand and twelve rows together', async ({
+    page,
+  }) => {
+    await openPiece(page, 'Harbour candlestick');
+    await page.getByRole('link', { name: 'Braid' }).click();
+    await page
+      .getByRole('button', { name: /^Step 4:/ })
+      .first()
+      .click();
+    const braid = await page.getByRole('img', { name: /^The braid: 5 parts/ }).boundingBox();
+    expect(braid?.y).toBeGreaterThan(0);
+    const rows = await page.getByRole('row').evaluateAll(
+      (all) =>
+        all.filter((r) => {
+          const { top, bottom } = r.getBoundingClientRect();
+          const frame = r.closest('div')?.getBoundingClientRect();
+          return frame && top >= frame.top && bottom <= Math.min(frame.bottom, innerHeight) + 0.5;
+        }).length,
+    );
+    // The head is a row too.
+    expect(rows).toBeGreaterThanOrEqual(13);
+    await expect(page.getByRole('heading', { name: /Puff and cap/ })).toBeInViewport();
+  });
+
   test('drafts the order of a new piece, says what is wrong, places the heats and says why', async ({
     page,
   }) => {

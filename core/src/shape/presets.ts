@@ -191,7 +191,8 @@ export function newBit(preset: BitPreset, skin: Skin): Bit & { readonly name: st
       return made(
         {
           kind: 'pulled',
-          width: Number((0.9 * Math.max(0.008, skin.radius)).toFixed(4)),
+          // As wide as two fingers draw out.
+          width: Number(Math.min(0.04, 0.9 * Math.max(0.008, skin.radius)).toFixed(4)),
           reach: Number((tall * 0.1).toFixed(4)),
           rise: Number((tall * 0.03).toFixed(4)),
           drop: Number((tall * 0.18).toFixed(4)),

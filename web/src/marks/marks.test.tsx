@@ -8,7 +8,7 @@ import {
   type WorkStep,
 } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
-import { CREW_ROW, CrewLanes, crewRows } from './braid/CrewLanes';
+import { crewHeight, CrewLanes } from './braid/CrewLanes';
 import { shine } from './braid/shine';
 import { Balloons, type Balloon } from './section/Balloons';
 import { balloonsOf } from './section/balloonsOf';
@@ -252,23 +252,24 @@ describe('lanes of a crew', () => {
     nodes: 1,
   };
   it('are a row a person and a station that is used, each step where it is done', () => {
-    expect(crewRows(people, steps)).toEqual(['gaffer', 'second hand', 'glory hole', 'furnace']);
     const drawn = draw(
       <CrewLanes people={people} plan={plan} steps={steps} x={(t) => 10 * t} top={100} at={1} />,
     );
     const bars = [...drawn.querySelectorAll('rect')].map((r) => ({
       x: Number(r.getAttribute('x')),
-      row: (Number(r.getAttribute('y')) - 103) / CREW_ROW,
+      top: Number(r.getAttribute('y')) - 101,
       width: Number(r.getAttribute('width')),
     }));
     expect(bars).toEqual([
-      { x: 120, row: 0, width: 99 },
-      { x: 220, row: 0, width: 299 },
-      { x: 0, row: 1, width: 119 },
-      { x: 220, row: 2, width: 299 },
-      { x: 0, row: 3, width: 119 },
+      { x: 120, top: 0, width: 99 },
+      { x: 220, top: 0, width: 299 },
+      { x: 0, top: 14, width: 119 },
+      { x: 220, top: 28, width: 299 },
+      { x: 0, top: 37, width: 119 },
     ]);
-    expect(drawn).toHaveTextContent('second hand');
+    expect(crewHeight(people, steps)).toBe(46);
+    for (const row of ['gaffer', 'second hand', 'glory hole', 'furnace'])
+      expect(drawn).toHaveTextContent(row);
   });
 });
 

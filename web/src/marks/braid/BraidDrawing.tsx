@@ -3,7 +3,7 @@
 import { factsOf, type Person, type WorkHeat, type WorkStep } from '@zanfirico/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useId, useMemo } from 'react';
-import { CREW_ROW, CrewLanes, crewRows, type LanePlan } from './CrewLanes';
+import { CrewLanes, crewHeight, type LanePlan } from './CrewLanes';
 import { numbersThatFit, StepMark } from './StepMark';
 import { StrandMark } from './StrandMark';
 import { clockText, laneFor, strandsOf, TOP } from './strands';
@@ -27,7 +27,7 @@ interface Props {
 
 const LEFT = 26;
 const RIGHT = 30;
-const FOOT = 26;
+const FOOT = 22;
 /** Seconds between the clock's lines. */
 const EVERY = [5, 10, 15, 30, 60, 120, 300, 600, 1200];
 const HOUR = 3600;
@@ -40,8 +40,8 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
   const id = useId().replace(/:/g, '');
   const total = Math.max(1, heat.total);
   const width = LEFT + total * scale + RIGHT;
-  const crewed = crew ? crewRows(crew.people, steps).length * CREW_ROW + 6 : 0;
-  const lane = laneFor(names.length, Math.max(tall / 2, tall - crewed) - TOP - FOOT);
+  const crewed = crew ? crewHeight(crew.people, steps) + 4 : 0;
+  const lane = laneFor(names.length, tall - crewed - TOP - FOOT);
   const braidHeight = TOP + lane * names.length + FOOT;
   const height = braidHeight + crewed;
   const x = useMemo(

@@ -8,9 +8,11 @@ import {
   type WorkStep,
 } from '@zanfirico/core';
 
-export const CREW_ROW = 18;
+/** A person's row and a station's, px: names stand in a person's bars. */
+const PERSON = 14;
+const STATION = 9;
 /** A letter of a bar's name takes about so much, px. */
-const LETTER = 6;
+const LETTER = 5.6;
 
 /** What of a plan is drawn; `critical` where it is known. */
 export type LanePlan = Pick<CrewPlan, 'starts' | 'hands' | 'total'> &
@@ -27,11 +29,31 @@ interface Props {
 
 const STATIONS = ['bench', 'glory hole', 'furnace', 'torch'] as const;
 
-/** Rows that will be drawn. */
-export const crewRows = (people: readonly Person[], steps: readonly WorkStep[]): string[] => [
-  ...people.map((p) => p.name),
-  ...STATIONS.filter((st) => steps.some((s) => factsOf(s).station === st)),
-];
+interface Row {
+  readonly name: string;
+  readonly tall: number;
+  /** From the first row's top, px. */
+  readonly top: number;
+}
+
+/** Rows that will be drawn: people, then the stations that are used. */
+function crewRows(people: readonly Person[], steps: readonly WorkStep[]): Row[] {
+  const used = STATIONS.filter((st) => steps.some((s) => factsOf(s).station === st));
+  const rows = [
+    ...people.map(({ name }) => ({ name, tall: PERSON })),
+    ...used.map((name) => ({ name, tall: STATION })),
+  ];
+  let top = 0;
+  return rows.map((row) => {
+    const placed = { ...row, top };
+    top += row.tall;
+    return placed;
+  });
+}
+
+/** How tall the lanes of a crew are, px. */
+export const crewHeight = (people: readonly Person[], steps: readonly WorkStep[]): number =>
+  crewRows(people, steps).reduce((sum, row) => sum + row.tall, 0);
 
 export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
   const critical = new Set(plan.critical ?? []);
@@ -40,21 +62,21 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
     <g>
       {rows.map((row, k) => {
         const person = people[k];
-        const y = top + k * CREW_ROW;
+        const y = top + row.top;
         return (
-          <g key={`${row}${String(k)}`}>
+          <g key={`${row.name}${String(k)}`}>
             <line
               x1={x(0)}
               x2={x(plan.total)}
-              y1={y + CREW_ROW / 2}
-              y2={y + CREW_ROW / 2}
+              y1={y + row.tall / 2}
+              y2={y + row.tall / 2}
               stroke="var(--chalk-dim)"
               strokeOpacity={0.25}
             />
             {steps.map((s, i) => {
               const mine = person
                 ? (plan.hands[i] ?? []).some((h) => h.person === person.id)
-                : factsOf(s).station === row;
+                : factsOf(s).station === row.name;
               if (!mine || !(s.seconds > 0) || !onTheClock(s)) return null;
               const a = x(plan.starts[i] ?? 0);
               const w = Math.max(1.5, x((plan.starts[i] ?? 0) + s.seconds) - a - 1);
@@ -63,9 +85,9 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
                 <g key={s.id}>
                   <rect
                     x={a}
-                    y={y + 3}
+                    y={y + 1}
                     width={w}
-                    height={CREW_ROW - 5}
+                    height={row.tall - 2}
                     rx={2}
                     fill={
                       i === at ? 'var(--color-primary)' : person ? 'var(--cherry)' : 'var(--steel)'
@@ -75,11 +97,11 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
                   >
                     <title>{`${String(i + 1)} ${name}`}</title>
                   </rect>
-                  {w > name.length * LETTER + 6 && (
+                  {person && w > name.length * LETTER + 6 && (
                     <text
                       x={a + 4}
-                      y={y + CREW_ROW / 2 + 4}
-                      fontSize={11}
+                      y={y + row.tall / 2 + 3.5}
+                      fontSize={10.5}
                       fill={i === at ? 'var(--board)' : 'var(--on-bar)'}
                       pointerEvents="none"
                     >
@@ -91,14 +113,14 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
             })}
             <text
               x={x(0) + 2}
-              y={y + CREW_ROW / 2 + 4}
-              fontSize={11.5}
+              y={y + row.tall / 2 + 3.5}
+              fontSize={person ? 11 : 9}
               fill="var(--chalk)"
               stroke="var(--board)"
               strokeWidth={3}
               paintOrder="stroke"
             >
-              {row}
+              {row.name}
             </text>
           </g>
         );

@@ -61,9 +61,10 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
       </div>
       {read && (
         <p className="num mt-1 text-sm">
-          {pulled ? 'drawn from the wall' : printText(read.mass, 'mass', units)} ·{' '}
-          {printText(read.measure.volume, 'volume', units)} ·{' '}
-          {printText(read.measure.thickness, 'length', units)} thick
+          {pulled
+            ? 'the wall’s own glass'
+            : `${printText(read.mass, 'mass', units)} · ${printText(read.measure.volume, 'volume', units)}`}{' '}
+          · {printText(read.measure.thickness, 'length', units)} thick
         </p>
       )}
       <BitMeasures shape={shape} index={index} />

@@ -37,7 +37,7 @@ const LENGTHS: Readonly<Record<string, readonly (readonly [string, string])[]>> 
     ['width', 'Wide'],
     ['reach', 'Out'],
     ['rise', 'Up'],
-    ['drop', 'Begins below lip'],
+    ['drop', 'Down the wall'],
   ],
   mesh: [],
 };
