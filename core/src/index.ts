@@ -64,7 +64,7 @@ export type { Stage } from './gather/stages';
 export { consistency } from './glass/consistency';
 export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
-export { fitVft, logViscosity, strainPoint } from './glass/viscosity';
+export { fitVft, logViscosity, strainOf } from './glass/viscosity';
 export { changed, type Changes } from './edits/changed';
 export { addBit, bitOn, copyBit, removeBit, sculptureOn } from './edits/bits';
 export {
@@ -164,6 +164,7 @@ export {
 } from './shape/presets';
 export { restOn, snapTo } from './shape/snap';
 export { across, stretchMap, type StretchMap } from './shape/stretchMap';
+export { doubtsOf } from './rack/doubts';
 export { checkEntry, type EntryProblem } from './rack/checkEntry';
 export {
   QUANTITIES,

@@ -1,6 +1,6 @@
 // The figures of a schedule with their reasons: what each says, its formula, its source, what would change it.
 import { diffusivity, thermoelasticModulus } from '../glass/glass';
-import { strainPoint } from '../glass/viscosity';
+import { strainOf } from '../glass/viscosity';
 import { RESTRAINT, stepLag, STRUCTURAL_FACTOR, type StressPerRate } from './allow';
 import { naturalRate, type Box, type Fall } from './box';
 import { inHours } from './holdVerdict';
@@ -115,7 +115,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         inputs: [
           { name: 'the box is uneven by', value: box.unevenness, kind: 'temperatureDifference' },
           { name: 'annealing point', value: glass.annealing, kind: 'temperature' },
-          { name: 'strain point', value: strainPoint(glass), kind: 'temperature' },
+          { name: 'strain point', value: strainOf(glass), kind: 'temperature' },
         ],
         source: 'Vogel–Fulcher–Tammann through the glass’s fixed points.',
         changes: 'Your supplier’s fixed points.',

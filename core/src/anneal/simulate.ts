@@ -1,7 +1,7 @@
 // One piece through one night, calculated: heat through its walls, the structure of the glass following late, stress that comes
 // and goes and what of it is frozen in (Tool 1946; Gardon & Narayanaswamy 1970; Narayanaswamy 1971; Moynihan et al. 1976).
 import type { Glass } from '../glass/glass';
-import { strainPoint, temperatureAtLog } from '../glass/viscosity';
+import { strainOf, temperatureAtLog } from '../glass/viscosity';
 import { RESTRAINT } from './allow';
 import { exchangeAt, heatStep, type Exchange, type Wall } from '../conduction/lattice';
 import { KILN_EXCHANGE } from './exchange';
@@ -118,8 +118,8 @@ export function simulate(trial: Trial): Night {
   const begin = time[0] as number;
   const end = time[points - 1] as number;
   const start: number = trial.start ?? (temperature[0] as number);
-  const stiffBelow = strainPoint(glass) + GIVES;
-  const fictive = trial.startFictive ?? Math.max(start, strainPoint(glass));
+  const stiffBelow = strainOf(glass) + GIVES;
+  const fictive = trial.startFictive ?? Math.max(start, strainOf(glass));
   const sections = trial.walls.map((w) =>
     sectionOf(glass, w, spaces, start, fictive, trial.walls.length > 1),
   );

@@ -1,6 +1,6 @@
 // Going up: cold blanks, bars and thick pieces climb slowly. The skin is pressed and the middle pulled while it warms; nothing
 // can relax until it is hot.
-import { strainPoint } from '../glass/viscosity';
+import { strainOf } from '../glass/viscosity';
 import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from './allow';
 import { surfaceExchange } from './exchange';
 import { thermoelasticModulus } from '../glass/glass';
@@ -58,7 +58,7 @@ export function warming(
     const curve = recipeCurve(recipe, box);
     const outcome = putThrough({ glass, wall, assumes }, curve, {
       start: from,
-      startFictive: strainPoint(glass),
+      startFictive: strainOf(glass),
     });
     const share = outcome.worst.stress / passes;
     const seconds = curve.time[curve.time.length - 1] as number;

@@ -2,7 +2,7 @@
 // the finished wall.
 import { glassOnIron, thicknessFor, type Dip } from '../gather/layers';
 import type { Glass } from '../glass/glass';
-import { strainPoint } from '../glass/viscosity';
+import { strainOf } from '../glass/viscosity';
 import type { Colour } from './colour';
 import type { FitGlass, FitLayer } from './judgeStack';
 
@@ -128,7 +128,7 @@ export const asFitGlass = (glass: Glass): FitGlass => ({
   expansion: glass.expansion,
   youngsModulus: glass.youngsModulus,
   poisson: glass.poisson,
-  strainPoint: glass.strainPoint ?? strainPoint(glass),
+  strainPoint: strainOf(glass),
   softening: glass.softening,
   stressOptical: glass.stressOptical,
   holds: glass.holds,

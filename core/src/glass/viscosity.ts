@@ -26,15 +26,27 @@ export function fitVft({ annealing, softening, working }: FixedPoints): Vft {
     throw new RangeError(
       `The fixed points must rise: annealing ${String(annealing)} < softening ${String(softening)} < working ${String(working)} °C.`,
     );
+  return vftThrough([
+    [annealing, LOG_ANNEALING],
+    [softening, LOG_SOFTENING],
+    [working, LOG_WORKING],
+  ]);
+}
+
+/** A place on a viscosity curve: °C and log₁₀ η. */
+export type CurvePoint = readonly [temperature: number, log: number];
+
+/** The VFT curve exactly through three points of rising temperature and falling viscosity. */
+export function vftThrough([[t1, l1], [t2, l2], [t3, l3]]: readonly [
+  CurvePoint,
+  CurvePoint,
+  CurvePoint,
+]): Vft {
   // (L1−L2)/(L2−L3) = (T2−T1)(T3−T0) / ((T3−T2)(T1−T0)) is linear in T0.
-  const k =
-    (((LOG_ANNEALING - LOG_SOFTENING) / (LOG_SOFTENING - LOG_WORKING)) * (working - softening)) /
-    (softening - annealing);
-  const t0 = (k * annealing - working) / (k - 1);
-  const b =
-    ((LOG_ANNEALING - LOG_SOFTENING) * (annealing - t0) * (softening - t0)) /
-    (softening - annealing);
-  return { a: LOG_ANNEALING - b / (annealing - t0), b, t0 };
+  const k = (((l1 - l2) / (l2 - l3)) * (t3 - t2)) / (t2 - t1);
+  const t0 = (k * t1 - t3) / (k - 1);
+  const b = ((l1 - l2) * (t1 - t0) * (t2 - t0)) / (t2 - t1);
+  return { a: l1 - b / (t1 - t0), b, t0 };
 }
 
 /** log₁₀ η (Pa·s) at a temperature in °C; Infinity at and below the curve's own T₀. */
@@ -47,3 +59,7 @@ export const temperatureAtLog = (vft: Vft, log: number): number => vft.t0 + vft.
 /** The strain point (10^13.5 Pa·s) of a glass, °C, from its own curve. */
 export const strainPoint = (points: FixedPoints): number =>
   temperatureAtLog(fitVft(points), LOG_STRAIN);
+
+/** The strain point everything goes by, °C: as it was given, else of the glass's own curve. */
+export const strainOf = (glass: FixedPoints & Pick<Glass, 'strainPoint'>): number =>
+  glass.strainPoint ?? strainPoint(glass);

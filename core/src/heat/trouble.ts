@@ -2,7 +2,7 @@
 // form; each with its cause and what to do.
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
-import { fitVft, logViscosity, strainPoint, type Vft } from '../glass/viscosity';
+import { fitVft, logViscosity, strainOf, type Vft } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
@@ -37,7 +37,7 @@ export interface Stiffness {
 }
 export const stiffnessOf = (parts: readonly HeatPart[]): Stiffness => ({
   vft: parts.map((p) => fitVft(p.glass)),
-  strainPoint: parts.map((p) => p.glass.strainPoint ?? strainPoint(p.glass)),
+  strainPoint: parts.map((p) => strainOf(p.glass)),
 });
 
 /** Hottest and coldest mean, and coldest skin, of the zones a step works. */

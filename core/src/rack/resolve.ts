@@ -2,7 +2,17 @@
 import type { Colour } from '../fit/colour';
 import { STRESS_OPTICAL } from '../fit/polarised';
 import type { Glass } from '../glass/glass';
-import { strainPoint } from '../glass/viscosity';
+import {
+  LOG_ANNEALING,
+  LOG_SOFTENING,
+  LOG_STRAIN,
+  LOG_WORKING,
+  strainOf,
+  strainPoint,
+  temperatureAtLog,
+  vftThrough,
+  type Vft,
+} from '../glass/viscosity';
 import { QUANTITIES, type Quantity, type RackEntry } from './entry';
 import { estimate, type Estimated } from './estimate';
 
@@ -31,8 +41,15 @@ const HARD_OPTICAL = 3.6e-12;
 export const MOLTEN_SHARE = 0.96;
 
 const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
-/** The points a viscosity curve goes through. */
-const CURVE = ['annealing', 'softening', 'working'] as const;
+const LOGS = {
+  strainPoint: LOG_STRAIN,
+  annealing: LOG_ANNEALING,
+  softening: LOG_SOFTENING,
+  working: LOG_WORKING,
+} as const;
+/** A silicate glass's own T₀ lies so far below its annealing point, K: what a curve through three points must keep to. From memory. */
+const NEAREST_T0 = 150;
+const FURTHEST_T0 = 400;
 
 const optical = (family: RackEntry['family']): number =>
   family === 'hard' ? HARD_OPTICAL : STRESS_OPTICAL;
@@ -40,7 +57,7 @@ const optical = (family: RackEntry['family']): number =>
 /** What a glass says by itself. */
 export const factsOfGlass = (g: Glass): Record<Quantity, number> => ({
   expansion: g.expansion,
-  strainPoint: g.strainPoint ?? strainPoint(g),
+  strainPoint: strainOf(g),
   annealing: g.annealing,
   softening: g.softening,
   working: g.working,
@@ -95,34 +112,62 @@ export function resolve(
     Quantity,
     Spoken
   >;
-  // Points nobody gave move with those somebody did: a glass that is stiffer at one is stiffer at all.
-  const given = POINTS.filter((q) => values[q].by !== 'representative');
-  const shift =
-    given.reduce((sum, q) => sum + values[q].value - representative[q], 0) / (given.length || 1);
-  for (const q of POINTS)
-    if (values[q].by === 'representative')
-      values[q] = { value: values[q].value + shift, by: 'representative' };
-  // A strain point nobody gave follows from a curve somebody did; a curve that was given knows it better than a composition, whose
-  // estimate may lie above the annealing point it belongs to.
-  const byHand = (q: Quantity): boolean => values[q].by === 'sheet' || values[q].by === 'measured';
-  if (
-    !byHand('strainPoint') &&
-    (values.strainPoint.by === 'representative'
-      ? given.length === 3
-      : CURVE.every((q) => byHand(q))) &&
-    values.annealing.value < values.softening.value &&
-    values.softening.value < values.working.value
-  ) {
-    values.strainPoint = {
-      value: strainPoint({
-        annealing: values.annealing.value,
-        softening: values.softening.value,
-        working: values.working.value,
-      }),
-      by: values.annealing.by,
-    };
+  const base = (q: Point): number => estimated[q]?.value ?? representative[q];
+  return {
+    ...values,
+    ...oneCurve(values, {
+      strainPoint: base('strainPoint'),
+      annealing: base('annealing'),
+      softening: base('softening'),
+      working: base('working'),
+    }),
+  };
+}
+
+type Point = (typeof POINTS)[number];
+type Points = Pick<SpokenValues, Point>;
+
+/**
+ * The fixed points of one glass, all on one curve. What somebody gave stands. Three of them given make the curve, and the fourth is
+ * read off it; with fewer, those nobody gave are the composition's or the representative's (`base`), moved as far as the given ones
+ * lie from theirs: a glass that is stiffer at one is stiffer at all. The strain point nobody gave is then the curve's own, as far off
+ * it as it is in `base` (of a glass not at all).
+ */
+function oneCurve(values: SpokenValues, base: Readonly<Record<Point, number>>): Points {
+  const { strainPoint: strain, annealing, softening, working } = values;
+  const points: Record<Point, Spoken> = { strainPoint: strain, annealing, softening, working };
+  const given = POINTS.filter((q) => ['sheet', 'measured'].includes(values[q].by));
+  const missing = POINTS.filter((q) => !given.includes(q));
+  const [fourth] = missing;
+  if (given.length === 0 || fourth === undefined) return points;
+  const curve = given.length === 3 ? curveThrough(points, given) : undefined;
+  if (curve) {
+    const by = values[fourth === 'annealing' ? 'softening' : 'annealing'].by;
+    return { ...points, [fourth]: { value: temperatureAtLog(curve, LOGS[fourth]), by } };
   }
-  return values;
+  const shift = given.reduce((sum, q) => sum + values[q].value - base[q], 0) / given.length;
+  for (const q of missing) points[q] = { ...points[q], value: base[q] + shift };
+  if (given.includes('strainPoint') || !rising(points)) return points;
+  const off = base.strainPoint - curveStrain((q) => base[q]);
+  const value = curveStrain((q) => points[q].value) + off;
+  return { ...points, strainPoint: { ...points.strainPoint, value } };
+}
+
+const curveStrain = (at: (q: Point) => number): number =>
+  strainPoint({ annealing: at('annealing'), softening: at('softening'), working: at('working') });
+
+const rising = ({ annealing, softening, working }: Points): boolean =>
+  annealing.value < softening.value && softening.value < working.value;
+
+/** A curve of a glass through three points; none where no glass stiffens so. */
+function curveThrough(points: Points, three: readonly Point[]): Vft | undefined {
+  const at = three.map((q) => [points[q].value, LOGS[q]] as const);
+  const [a, b, c] = at;
+  if (!a || !b || !c || !(a[0] < b[0] && b[0] < c[0])) return undefined;
+  const vft = vftThrough([a, b, c]);
+  const annealing = temperatureAtLog(vft, LOG_ANNEALING);
+  const lowest = annealing - vft.t0;
+  return vft.b > 0 && lowest > NEAREST_T0 && lowest < FURTHEST_T0 ? vft : undefined;
 }
 
 /** A composition that cannot be estimated says nothing; `checkEntry` says why. */

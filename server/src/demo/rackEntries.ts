@@ -25,7 +25,7 @@ export const DEMO_ENTRIES: readonly RackDocument[] = [
     },
     sheetFrom: 'sheet that came with the pellets',
     measuredHow: 'thread against the old pot, mean of five; density by weighing in water',
-    composition: { SiO2: 70.4, Al2O3: 1.6, CaO: 8.2, Na2O: 16.1, K2O: 2.4, BaO: 1.3 },
+    composition: { SiO2: 73, Al2O3: 0.5, CaO: 4, MgO: 2, Na2O: 18.5, BaO: 2 },
     holds: [],
     look: 'transparent',
     strikes: false,

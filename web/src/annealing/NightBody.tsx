@@ -1,7 +1,7 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
 import {
   PRACTICES,
-  strainPoint,
+  strainOf,
   type Glass,
   type LoadPiece,
   type Practice,
@@ -82,7 +82,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
           schedule={schedule}
           lastIn={lastIn}
           annealing={input.glass.annealing}
-          strain={strainPoint(input.glass)}
+          strain={strainOf(input.glass)}
         />
       </Suspense>
       {checked && (

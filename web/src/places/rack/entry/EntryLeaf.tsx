@@ -1,8 +1,9 @@
 // One glass or colour in hand: how it looks, what is known of it and by whom, what is on the rack.
-import { reactionFamily, type RackEntry, type RackLine } from '@zanfirico/core';
+import { doubtsOf, reactionFamily, type RackEntry, type RackLine } from '@zanfirico/core';
 import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { readSymbols } from '../../../imports/symbols';
+import { Verdict } from '../../../marks/Verdict';
 import { NumberTable } from './NumberTable';
 import { Oxides } from './Oxides';
 import { PairTests } from './PairTests';
@@ -54,6 +55,9 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
       <Samples colour={colour} deep={entry.kind === 'glass'} />
       <Part title="Numbers">
         <NumberTable line={line} onChange={change} />
+        {doubtsOf(entry, line.spoken).map((d) => (
+          <Verdict key={d.because} verdict={d} />
+        ))}
         <div className="mt-2 grid grid-cols-2 gap-3">
           <TextField
             label="Sheet from"
