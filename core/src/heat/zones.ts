@@ -161,7 +161,7 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
       const radius = ((outer.r[i - 1] as number) + (outer.r[i] as number)) / 2;
       const ring = 2 * Math.PI * radius * ds;
       area += ring;
-      weighed += ((outer.wall[i - 1] as number) + (outer.wall[i] as number)) * 0.5 * ring;
+      weighed += ((shape.thick[i - 1] as number) + (shape.thick[i] as number)) * 0.5 * ring;
       r += radius;
       count += 1;
       for (const k of [i - 1, i]) {

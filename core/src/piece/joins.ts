@@ -48,16 +48,16 @@ export function joins(parts: readonly Part[]): Join[] {
 const near = (a: Shape, b: Shape): boolean =>
   a.lowest - TOUCH <= b.lowest + b.height && b.lowest - TOUCH <= a.lowest + a.height;
 
-/** Wall of a part where something touches it. */
+/** How thick a part is where something touches it, m. */
 export function wallNear(part: Part, at: { r: number; z: number }): number {
-  const { r, z, wall } = part.shape.outer;
+  const { r, z } = part.shape.outer;
   let best = Infinity;
   let found = 0;
   r.forEach((v, i) => {
     const d = (v - at.r) ** 2 + ((z[i] as number) - at.z) ** 2;
     if (d < best) {
       best = d;
-      found = wall[i] as number;
+      found = part.shape.thick[i] as number;
     }
   });
   return found;

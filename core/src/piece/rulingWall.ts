@@ -4,7 +4,7 @@ import type { Body } from '../conduction/lattice';
 import type { BitShape } from '../shape/bit';
 import type { BitMeasure } from '../shape/bitMeasure';
 import type { Shape } from '../shape/measure';
-import { solidCoolsAs } from '../anneal/roundness';
+import { coolsAs } from '../anneal/roundness';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 
@@ -29,12 +29,8 @@ export function rulingWall(
 }
 
 function partCoolsAs(shape: Shape): RulingWall {
-  const { opening, thickest } = shape;
-  if (opening === 'solid') return solidCoolsAs(shape);
-  return {
-    thickest: thickest.wall,
-    body: opening === 'closed' || opening === 'narrow' ? 'oneSided' : 'slab',
-  };
+  const { opening } = shape;
+  return coolsAs(shape, opening === 'closed' || opening === 'narrow' ? 'oneSided' : 'slab');
 }
 
 /** Rods, wound threads and balls by what they are; the rest as slabs, which is the safe side. */

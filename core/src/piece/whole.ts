@@ -133,7 +133,7 @@ export function wholePiece(
     lipRadius: (vessel ?? top).shape.lipRadius,
     thickest,
     thinnest,
-    step: worstStep(parts, contacts),
+    step: worstStep(joined, contacts),
     centreOfMass,
     offAxis,
     footRadius,

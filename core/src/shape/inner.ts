@@ -1,6 +1,8 @@
 // The inner surface: the outer line moved inwards by the wall, square to the surface.
+import { beyond, BLOCK, blocksOf } from './blocks';
 import { trimLoops } from './crossing';
 import type { OuterLine } from './curve';
+import { sharp } from './edges';
 import { ON_AXIS, type Line } from './profile';
 
 /** The hollow's line from base to lip, and where the wall left no room for a hollow. */
@@ -59,13 +61,76 @@ export function innerLine(outer: OuterLine): InnerLine {
   });
   const shift = first - headR.length;
   const cut = trimmed.longestCut;
+  // Only an inside that somewhere ran back against the outside can lie in another wall.
+  const free = runsBack(outer, r, z) ? outsideWalls(trimmed, outer) : trimmed;
   return {
-    r: trimmed.r.map((v) => Math.max(0, v)),
-    z: trimmed.z,
+    r: free.r.map((v) => Math.max(0, v)),
+    z: free.z,
     pinchedAt,
     longestCut: cut && [Math.max(0, cut[0] + shift), Math.min(n - 1, cut[1] + shift)],
   };
 }
+
+/** Does an offset line run against the outside it belongs to anywhere? */
+function runsBack(outer: OuterLine, r: readonly number[], z: readonly number[]): boolean {
+  for (let i = 1; i < r.length; i += 1) {
+    const along =
+      ((r[i] as number) - (r[i - 1] as number)) *
+        ((outer.r[i] as number) - (outer.r[i - 1] as number)) +
+      ((z[i] as number) - (z[i - 1] as number)) *
+        ((outer.z[i] as number) - (outer.z[i - 1] as number));
+    if (along < 0) return true;
+  }
+  return false;
+}
+
+/** A place may lie so far inside a wall before it is taken out, as a share of the wall: lines of samples are not exact. */
+const WITHIN = 0.02;
+
+/**
+ * The line without what lies in the wall of another place: beside a thick crisp base the wall's inside would run down into the base.
+ * A place lies in a wall where it is nearer to the outside, square to it, than the wall there; or nearer to an edge than its wall.
+ */
+function outsideWalls(line: Line, outer: OuterLine): Line {
+  const { r, z, wall } = outer;
+  const n = r.length;
+  const edges = outer.knot.filter((k) => (r[k] as number) > ON_AXIS && sharp(outer, k));
+  const boxes = blocksOf(r, z);
+  const most = wall.reduce((m, w) => Math.max(m, w), 0);
+  const inside = (pr: number, pz: number): boolean => {
+    for (let k = 0; k < n - 1; k += 1) {
+      while (k % BLOCK === 0 && k < n - 1 && beyond(boxes, k / BLOCK, pr, pz, most)) k += BLOCK;
+      if (k >= n - 1) break;
+      const ar = r[k] as number;
+      const az = z[k] as number;
+      const dr = (r[k + 1] as number) - ar;
+      const dz = (z[k + 1] as number) - az;
+      const qr = pr - ar;
+      const qz = pz - az;
+      const w = wall[k] as number;
+      // How deep under this piece of the outside, times its length; and how far along it.
+      const deep = qz * dr - qr * dz;
+      if (deep < 0) continue;
+      const along = qr * dr + qz * dz;
+      const length = dr * dr + dz * dz;
+      if (along < 0 || along > length) continue;
+      const here = (w + (along / length) * ((wall[k + 1] as number) - w)) * (1 - WITHIN);
+      if (deep * deep < here * here * length) return true;
+    }
+    return edges.some((k) => {
+      const w = (wall[k] as number) * (1 - WITHIN);
+      return (pr - (r[k] as number)) ** 2 + (pz - (z[k] as number)) ** 2 < w * w;
+    });
+  };
+  const keep = line.r.map((pr, i) => !inside(pr, line.z[i] as number));
+  // A hollow that lies in walls everywhere is told by its pinch, not here.
+  if (keep.every(Boolean) || keep.filter(Boolean).length < LEAST_KEPT) return line;
+  const kept = (of: readonly number[]): number[] => of.filter((_, i) => keep[i]);
+  return { r: kept(line.r), z: kept(line.z) };
+}
+
+/** Fewer places than these are no hollow's line. */
+const LEAST_KEPT = 3;
 
 /** Height where the segment i → i+1 crosses the axis. */
 function axisCrossing(r: readonly number[], z: readonly number[], i: number): number {

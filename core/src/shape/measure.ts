@@ -4,7 +4,8 @@ import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
 import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
 import { sweptArea, turned, type Turned } from './revolve';
-import { axisLine, solidThickness } from './solid';
+import { localThickness } from './localThickness';
+import { axisLine } from './solid';
 import { biggestStep, wallRange, type WallAt, type WallStep } from './thickness';
 
 /** How the inside meets the air, which decides how it cools. */
@@ -24,6 +25,8 @@ export interface Shape {
   readonly widest: number;
   /** Outer radius at the lip, m; 0 when closed. */
   readonly lipRadius: number;
+  /** How thick the glass is under each place of the outer line, m: by the largest ball inside it. */
+  readonly thick: readonly number[];
   readonly thickest: WallAt;
   readonly thinnest: WallAt;
   readonly step: WallStep;
@@ -90,14 +93,15 @@ export function fillRange(shape: Shape): readonly [number, number] | undefined {
 
 /**
  * Reads a profile: draws its curves, checks them, and measures. `poisson` sets how far a wall step is felt. Solid work
- * has no inside: its drawn walls are not asked, and its thickness is the chord through the glass.
+ * has no inside: its drawn walls are not asked. How thick the glass is, is told by the largest ball inside it for both.
  */
 export function measureShape(points: Profile, poisson: number, solid = false): ShapeReading {
   const pointProblems = checkPoints(points);
   if (pointProblems.length > 0) return { ok: false, problems: pointProblems, outer: undefined };
   const drawn = outerLine(points);
-  const outer = solid ? { ...drawn, wall: solidThickness(drawn) } : drawn;
-  const inner = solid ? axisLine(outer) : innerLine(outer);
+  const inner = solid ? axisLine(drawn) : innerLine(drawn);
+  const thick = localThickness(drawn, inner);
+  const outer = solid ? { ...drawn, wall: thick } : drawn;
   const problems = checkForm(points, outer, inner);
   if (problems.length > 0) return { ok: false, problems, outer };
 
@@ -115,7 +119,7 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
   const top = points[points.length - 1] as ProfilePoint;
   const holds = !solid && closedAtBase(points) && !closedAtTop(points);
   const throat = throatRadius(inner);
-  const { thickest, thinnest } = wallRange(outer);
+  const { thickest, thinnest } = wallRange(thick);
   return {
     ok: true,
     shape: {
@@ -130,7 +134,8 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
       lipRadius: top.radius,
       thickest,
       thinnest,
-      step: biggestStep(outer, poisson),
+      thick,
+      step: biggestStep(outer, thick, poisson),
       centreOfMass,
       footRadius,
       tippingAngle: Math.atan2(footRadius, centreOfMass),

@@ -191,7 +191,7 @@ describe('reading a form', () => {
     ]);
     const reach = edgeReach(0.04, 0.008, NU);
     expect(reach).toBeCloseTo(0.0433, 3); // π√(Rt)/[3(1−ν²)]^¼ by hand
-    const felt = biggestStep(gentle, NU).step;
+    const felt = biggestStep(gentle, gentle.wall, NU).step;
     expect(felt).toBeLessThan(0.001);
     expect(felt).toBeGreaterThan(0.0001);
   });

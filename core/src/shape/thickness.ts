@@ -15,18 +15,18 @@ export interface WallStep {
   readonly reach: number;
 }
 
-/** Thickest and thinnest wall along the line. */
-export function wallRange(line: OuterLine): {
+/** Thickest and thinnest glass along the line, of its thickness at every place, m. */
+export function wallRange(walls: readonly number[]): {
   readonly thickest: WallAt;
   readonly thinnest: WallAt;
 } {
   let thick = 0;
   let thin = 0;
-  line.wall.forEach((w, i) => {
-    if (w > (line.wall[thick] as number)) thick = i;
-    if (w < (line.wall[thin] as number)) thin = i;
+  walls.forEach((w, i) => {
+    if (w > (walls[thick] as number)) thick = i;
+    if (w < (walls[thin] as number)) thin = i;
   });
-  const at = (i: number): WallAt => ({ wall: line.wall[i] as number, at: i });
+  const at = (i: number): WallAt => ({ wall: walls[i] as number, at: i });
   return { thickest: at(thick), thinnest: at(thin) };
 }
 
@@ -38,18 +38,22 @@ export const edgeReach = (radius: number, wall: number, poisson: number): number
   (Math.PI * Math.sqrt(radius * wall)) / (3 * (1 - poisson ** 2)) ** 0.25;
 
 /** The biggest difference in wall between two places no further apart along the line than the edge reach. */
-export function biggestStep(line: OuterLine, poisson: number): WallStep {
-  const { thickest } = wallRange(line);
+export function biggestStep(
+  line: Pick<OuterLine, 'r' | 's'>,
+  walls: readonly number[],
+  poisson: number,
+): WallStep {
+  const { thickest } = wallRange(walls);
   const widest = line.r.reduce((m, r) => Math.max(m, r), 0);
   const reach = edgeReach(widest, thickest.wall, poisson);
-  const n = line.wall.length;
+  const n = walls.length;
   // Sliding window: monotone queues of candidate thickest and thinnest places within reach behind i.
   const high: number[] = [];
   const low: number[] = [];
   let highHead = 0;
   let lowHead = 0;
   let best = { step: 0, thick: 0, thin: 0 };
-  const wall = (i: number): number => line.wall[i] as number;
+  const wall = (i: number): number => walls[i] as number;
   const s = (i: number): number => line.s[i] as number;
   for (let i = 0; i < n; i += 1) {
     while (high.length > highHead && wall(high[high.length - 1] as number) <= wall(i)) high.pop();
