@@ -61,8 +61,8 @@ export function innerLine(outer: OuterLine): InnerLine {
   });
   const shift = first - headR.length;
   const cut = trimmed.longestCut;
-  // Only an inside that somewhere ran back against the outside can lie in another wall.
-  const free = runsBack(outer, r, z) ? outsideWalls(trimmed, outer) : trimmed;
+  // Only an inside that still folds back on itself can lie in another wall.
+  const free = foldsBack(trimmed) ? outsideWalls(trimmed, outer) : trimmed;
   return {
     r: free.r.map((v) => Math.max(0, v)),
     z: free.z,
@@ -71,15 +71,18 @@ export function innerLine(outer: OuterLine): InnerLine {
   };
 }
 
-/** Does an offset line run against the outside it belongs to anywhere? */
-function runsBack(outer: OuterLine, r: readonly number[], z: readonly number[]): boolean {
-  for (let i = 1; i < r.length; i += 1) {
-    const along =
-      ((r[i] as number) - (r[i - 1] as number)) *
-        ((outer.r[i] as number) - (outer.r[i - 1] as number)) +
-      ((z[i] as number) - (z[i - 1] as number)) *
-        ((outer.z[i] as number) - (outer.z[i - 1] as number));
-    if (along < 0) return true;
+/** Cosine of a turn past which a line folds back: a square corner of an inside is none. */
+const FOLD = -0.1;
+
+/** Does a line anywhere turn by more than a square corner? */
+function foldsBack({ r, z }: Line): boolean {
+  for (let i = 2; i < r.length; i += 1) {
+    const ar = (r[i - 1] as number) - (r[i - 2] as number);
+    const az = (z[i - 1] as number) - (z[i - 2] as number);
+    const br = (r[i] as number) - (r[i - 1] as number);
+    const bz = (z[i] as number) - (z[i - 1] as number);
+    const dot = ar * br + az * bz;
+    if (dot < 0 && dot * dot > FOLD * FOLD * (ar * ar + az * az) * (br * br + bz * bz)) return true;
   }
   return false;
 }
