@@ -100,14 +100,26 @@ describe('a rack judged at once', () => {
     expect(judged('rosehip')?.colour).toBe('pressed');
     expect(judged('sea-mist')).toMatchObject({ colour: 'at rest', verdict: 'good' });
   });
+  it('tells both schools: 97 on 96 is good by number, float 90 at half a millimetre by stress only', () => {
+    const by = (expansion: number) => {
+      const colour = SHIPPED_RACK.colour('chalk');
+      return (
+        colour && judgeOverlays([{ ...colour, expansion }], clear, build, { tolerance: 2e-7 })[0]
+      );
+    };
+    expect(by(97e-7)).toMatchObject({ as: 'layer', byNumber: 'good' });
+    expect(by(90e-7)).toMatchObject({ verdict: 'good', byNumber: 'no' });
+  });
   it('goes by a test where there is one', () => {
     expect(judged('oxide')?.verdict).not.toBe('good');
     expect(judged('oxide', 0.3e-7)).toMatchObject({ verdict: 'good', tested: true });
   });
   it('refuses hard on soft, and lets leaf carry nothing', () => {
     expect(judged('hard-deep')?.verdict).toBe('no');
-    expect(judged('silver')).toMatchObject({ verdict: 'good', tension: 0 });
+    // What was not judged has no verdict: leaf carries no stress, which is not the same as good.
+    for (const metal of ['silver', 'gold', 'copper'])
+      expect(judged(metal)).toMatchObject({ as: 'leaf', verdict: undefined, byNumber: undefined });
     // Wire half a millimetre thick: stress past the limit, too small to crack.
-    expect(judged('platinum')?.verdict).toBe('good');
+    expect(judged('platinum')).toMatchObject({ as: 'grain', verdict: 'good', byNumber: undefined });
   });
 });

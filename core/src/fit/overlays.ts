@@ -4,6 +4,7 @@ import { judgeInclusion } from './inclusion';
 import { judgeStack, setFall, type FitGlass, type Schools } from './judgeStack';
 import { reaction } from './reactions';
 import type { WallForm } from './wall';
+import type { Verdict } from '../units/why';
 
 /** The build-up every colour is tried at. m. */
 export interface BuildUp {
@@ -14,11 +15,17 @@ export interface BuildUp {
   readonly form: WallForm;
 }
 
-/** What one colour would do there. Pa. */
+type Word = Verdict['verdict'];
+
+/** What one colour would do there. Pa. What was not judged has no verdict. */
 export interface OverlayFit {
   readonly id: string;
-  readonly verdict: 'good' | 'watch' | 'no';
-  readonly byNumber: 'good' | 'watch' | 'no';
+  /** As what it was looked at: a layer of glass, a grain of metal or mineral as big as the layer is thick, or a film too thin to judge. */
+  readonly as: 'layer' | 'grain' | 'leaf' | 'fume';
+  /** By stress, at this build-up. */
+  readonly verdict: Word | undefined;
+  /** By the number alone; a grain's is none. */
+  readonly byNumber: Word | undefined;
   /** The most pull anywhere. */
   readonly tension: number;
   /** The colour itself is pulled, pressed, or at rest. */
@@ -30,7 +37,7 @@ export interface OverlayFit {
 /** Stress not worth a word, Pa. */
 const LITTLE = 0.05e6;
 
-/** Judges each alone, in the order given. Leaf carries no load; a lump of metal or mineral is as big as the overlay is thick. */
+/** Judges each alone, in the order given. Leaf and fume carry no load and get no verdict: whether they hold is not a matter of stress. */
 export function judgeOverlays(
   colours: readonly Colour[],
   base: FitGlass,
@@ -44,20 +51,29 @@ export function judgeOverlays(
       tested: schools.tested?.(c.id, base.id) !== undefined,
     };
     if (c.family === 'other') {
-      const thin = c.forms.includes('leaf') || c.forms.includes('fume');
+      const film = (['leaf', 'fume'] as const).find((form) => c.forms.includes(form));
+      if (film)
+        return {
+          ...told,
+          as: film,
+          verdict: undefined,
+          byNumber: undefined,
+          tension: 0,
+          colour: 'at rest',
+        };
       const { stress, verdict } = judgeInclusion(
         c.name,
         { ...c, radius: overlay / 2 },
         base,
         setFall([base]),
       );
-      const word = thin ? 'good' : verdict.verdict;
       return {
         ...told,
-        verdict: word,
-        byNumber: word,
-        tension: thin ? 0 : Math.max(0, stress.hoop),
-        colour: thin ? 'at rest' : stress.pressure > 0 ? 'pressed' : 'pulled',
+        as: 'grain',
+        verdict: verdict.verdict,
+        byNumber: undefined,
+        tension: Math.max(0, stress.hoop),
+        colour: stress.pressure > 0 ? 'pressed' : 'pulled',
       };
     }
     const fit = judgeStack(
@@ -73,6 +89,7 @@ export function judgeOverlays(
     const push = -(layer?.compression ?? 0);
     return {
       ...told,
+      as: 'layer',
       verdict: fit.verdict.verdict,
       byNumber: fit.byNumber.verdict,
       tension: fit.tension,

@@ -66,7 +66,7 @@ describe('a colour of one’s own', () => {
       'colour',
     );
     await user.type(await screen.findByLabelText('Find a colour'), 'slip red');
-    await user.click(await screen.findByRole('button', { name: /^Lay Slip red: good/ }));
+    await user.click(await screen.findByRole('button', { name: /^Lay Slip red: as a layer good/ }));
     expect(await region('Amounts')).toHaveTextContent('Short by');
     await user.keyboard('{Control>}s{/Control}');
     await screen.findByText('Saved as revision 2.');
@@ -226,7 +226,9 @@ describe('what is asked of the shelf', () => {
     await user.click(screen.getByLabelText('only what holds'));
     await waitFor(() => {
       expect(names().length).toBeLessThanOrEqual(all);
-      for (const n of names()) expect(n).not.toMatch(/no$|watch/);
+      // By stress; the school of the number may have it otherwise, and what was not judged is not among them.
+      for (const n of names())
+        expect(n.replace(/by number\s*(good|watch|no)/, '')).not.toMatch(/no$|watch|not judged/);
     });
     await user.click(screen.getByLabelText('only what holds'));
     await user.selectOptions(screen.getByLabelText('Family'), 'hard');
@@ -273,7 +275,7 @@ describe('a thread and a chip', () => {
     );
     await piece.user.type(await screen.findByLabelText('Find a colour'), 'oxide');
     await piece.user.click(
-      await screen.findByRole('button', { name: /^Lay Oxide: good, .*tested/ }),
+      await screen.findByRole('button', { name: /^Lay Oxide: as a layer good, .*tested/ }),
     );
     const fit = await region('Fit');
     expect(fit).toHaveTextContent('Tested with this glass: +0.5 ± 0.4');

@@ -65,15 +65,27 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
       <div className="w-28 shrink-0 text-right leading-tight">
         {fit ? (
           <>
-            <VerdictWord verdict={fit.verdict} />
+            {fit.verdict ? (
+              <VerdictWord verdict={fit.verdict} />
+            ) : (
+              <span className="quiet text-sm">not judged</span>
+            )}
+            {fit.byNumber && fit.byNumber !== fit.verdict && (
+              <p className="quiet text-xs">
+                by number <VerdictWord verdict={fit.byNumber} />
+              </p>
+            )}
             <p className="quiet text-sm">
-              {fit.colour === 'at rest' ? (
+              {fit.verdict === undefined ? (
+                `${fit.as} carries no stress`
+              ) : fit.colour === 'at rest' ? (
                 'at rest'
               ) : (
                 <>
                   {fit.colour} <span className="num">{(fit.tension / 1e6).toFixed(1)}</span> MPa
                 </>
               )}
+              {fit.as === 'grain' && <span className="block text-xs">as a grain</span>}
               {fit.tested && <span className="block text-xs">tested</span>}
               {fit.reacts && <span className="text-warning block text-xs">darkens on it</span>}
             </p>

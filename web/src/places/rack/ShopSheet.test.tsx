@@ -65,7 +65,9 @@ describe('the shop', () => {
     cleanup();
     const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
     await piece.user.click(screen.getByRole('tab', { name: 'Make' }));
-    expect(await screen.findByText(/The pot is low: an iron dips 25(.0)? mm and not 70(.0)? mm/)).toBeVisible();
+    expect(
+      await screen.findByText(/The pot is low: an iron dips 25(.0)? mm and not 70(.0)? mm/),
+    ).toBeVisible();
     await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
     await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
     await piece.user.click(await screen.findByRole('button', { name: 'Remove the pot’s depth' }));

@@ -7,7 +7,16 @@ const ids = (wanted: Partial<Wanted>, fits?: ReadonlyMap<string, OverlayFit>): s
 
 const fit = (id: string, verdict: OverlayFit['verdict'], tension: number): [string, OverlayFit] => [
   id,
-  { id, verdict, byNumber: verdict, tension, colour: 'pulled', reacts: false, tested: false },
+  {
+    id,
+    as: verdict ? 'layer' : 'leaf',
+    verdict,
+    byNumber: verdict,
+    tension,
+    colour: 'pulled',
+    reacts: false,
+    tested: false,
+  },
 ];
 
 describe('the shelf', () => {
@@ -25,6 +34,7 @@ describe('the shelf', () => {
       fit('chalk', 'no', 9e6),
       fit('kelp', 'good', 2e6),
       fit('tar', 'good', 1e6),
+      fit('silver', undefined, 0),
     ]);
     expect(ids({ order: 'fit' }, fits).slice(0, 3)).toEqual(['tar', 'kelp', 'chalk']);
     expect(ids({ holdsOnly: true }, fits)).toEqual(['kelp', 'tar']);

@@ -49,7 +49,7 @@ export function shelf(
   const name = (a: RackLine, b: RackLine): number => a.entry.name.localeCompare(b.entry.name);
   const rank = (l: RackLine): number => {
     const fit = fits?.get(l.entry.id);
-    return fit ? WORST[fit.verdict] * 1e9 + fit.tension : Infinity;
+    return fit?.verdict ? WORST[fit.verdict] * 1e9 + fit.tension : Infinity;
   };
   const by = {
     name,

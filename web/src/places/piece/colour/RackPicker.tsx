@@ -17,7 +17,7 @@ import type { Colouring } from './useColouring';
 const ORDINARY = 0.0005;
 /** A colour takes so much width and height, px. */
 const CELL = 200;
-const ROW = 54;
+const ROW = 60;
 /** With more than so many the list scrolls by itself, rows. */
 const MOST_ROWS = 8;
 
@@ -104,6 +104,14 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
   );
 }
 
+/** What was judged, and how each school has it. */
+function saidOf(fit: OverlayFit): string {
+  if (fit.verdict === undefined) return `as ${fit.as}, not judged: it carries no stress`;
+  const tested = fit.tested ? ', tested' : '';
+  const number = fit.byNumber === undefined ? '' : `, by number ${fit.byNumber}`;
+  return `as a ${fit.as} ${fit.verdict}, ${(fit.tension / 1e6).toFixed(1)} MPa${number}${tested}`;
+}
+
 function Cell({
   colour,
   fit,
@@ -113,23 +121,33 @@ function Cell({
   readonly fit: OverlayFit | undefined;
   readonly onLay: () => void;
 }) {
-  const says = fit
-    ? `${fit.verdict}, ${(fit.tension / 1e6).toFixed(1)} MPa${fit.tested ? ', tested' : ''}`
-    : 'not judged yet';
+  const says = fit ? saidOf(fit) : 'not judged yet';
   return (
     <li>
       <button
         type="button"
-        className="hover:bg-base-300/40 h-full w-full px-1 py-1 text-left leading-tight"
+        className="hover:bg-base-300/40 flex h-full w-full flex-col justify-start px-1 py-1 text-left leading-tight"
         aria-label={`Lay ${colour.name}: ${says}`}
         onClick={onLay}
       >
         <ColourRod colour={colour} className="h-5 w-full" />
-        <span className="flex items-baseline gap-2">
+        <span className="flex w-full items-baseline gap-2">
           <span className="min-w-0 flex-1 truncate">{colour.name}</span>
           <span className="quiet num text-sm">{(colour.expansion * 1e7).toFixed(0)}</span>
-          {fit && <VerdictWord verdict={fit.verdict} />}
+          {fit?.verdict ? (
+            <VerdictWord verdict={fit.verdict} />
+          ) : (
+            fit && <span className="quiet text-sm">{fit.as}: not judged</span>
+          )}
         </span>
+        {fit?.byNumber && fit.byNumber !== fit.verdict && (
+          <span className="quiet block text-right text-xs leading-none">
+            by number <VerdictWord verdict={fit.byNumber} />
+          </span>
+        )}
+        {fit?.as === 'grain' && (
+          <span className="quiet block text-right text-xs leading-none">as a grain</span>
+        )}
       </button>
     </li>
   );
