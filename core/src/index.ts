@@ -286,6 +286,7 @@ export {
   type WeekLoad,
   type WeekPiece,
 } from './anneal/week';
-export { sags } from './anneal/holdVerdict';
+export { customaryHolds } from './anneal/customaryHolds';
+export { flowsAt, sinks, sinksSaid, type Gives } from './anneal/sinking';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
 export { KILN_EXCHANGE } from './anneal/exchange';

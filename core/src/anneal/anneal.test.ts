@@ -232,7 +232,7 @@ describe('tonight', () => {
   });
 
   it.each([
-    ['a hold that sags', { holdTemperature: 640 }, 'no', /sag/],
+    ['a hold that sags', { holdTemperature: 640 }, 'no', /sink/],
     ['a hold that never relaxes', { holdTemperature: 430 }, 'no', /so cold/],
     ['a thick piece', { wall: even(0.08), practice: 'fine' }, 'watch', /The box is taken/],
   ] as const)('says so: %s', (_name, change, verdict, because) => {

@@ -6,6 +6,7 @@ import { checkedSchedule, fromLastIn, type Checked } from './checked';
 import type { Outcome } from './outcome';
 import { putInBox } from './unevenBox';
 import { CLOSE, PRACTICES } from './practice';
+import type { Gives } from './sinking';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
@@ -15,6 +16,8 @@ export interface LoadPiece {
   readonly name: string;
   readonly glass: Glass;
   readonly wall: CoolingWall;
+  /** Where it gives most under its own weight; unknown when left out. */
+  readonly gives?: Gives | undefined;
   /** As it stands: across, deep and high. */
   readonly width: number;
   readonly depth: number;
@@ -129,7 +132,7 @@ export function loadNight(
     };
   }
   const check = (p: LoadPiece): Checked =>
-    checkedSchedule({ ...input, glass: p.glass, wall: p.wall });
+    checkedSchedule({ ...input, glass: p.glass, wall: p.wall, gives: p.gives });
   // The likeliest few are worked out; the clock of the longest is the load's.
   const ranked = [...pieces].sort((a, b) => demand(b) - demand(a)).slice(0, LOOKED_AT);
   const nights = ranked

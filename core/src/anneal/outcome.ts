@@ -1,6 +1,7 @@
 // A piece put through a curve: what it keeps, what passed through it, and in which of its walls.
 import type { Glass } from '../glass/glass';
 import { RESTRAINT, type CoolingWall } from './allow';
+import { flowed, type Gives } from './sinking';
 import { simulate, type KilnCurve, type Night, type Peak, type Trial } from './simulate';
 import type { Wall } from '../conduction/lattice';
 
@@ -9,6 +10,8 @@ export interface Annealed {
   readonly glass: Glass;
   readonly wall: CoolingWall;
   readonly assumes?: Assumed | undefined;
+  /** Where it gives most under its own weight; unknown when left out. */
+  readonly gives?: Gives | undefined;
 }
 
 /** What nobody measures at the furnace; the customary value where left out. */
@@ -29,8 +32,9 @@ export interface Outcome {
   /** What the wall would keep without its thin neighbour. */
   readonly fromWall: number;
   readonly worst: Peak;
-  /** The hottest the kiln was, °C: above some 10^10.5 Pa·s glass sags under its own weight. */
+  /** The hottest the kiln was, °C, and how much the glass flowed in it, 1/Pa: what it sinks by goes by that. */
   readonly hottest: number;
+  readonly flowed: number;
   /** Tension in it at the end of the soak, or NaN when none was named. */
   readonly soaked: number;
   /** The thickest wall alone, or with its neighbour. */
@@ -90,6 +94,7 @@ export function putThrough(
     skin: first?.skin ?? NaN,
     fromWall: Math.max(...night.kept.map((k) => k.alone)),
     hottest: night.kiln.reduce((a, b) => Math.max(a, b), -Infinity),
+    flowed: flowed(glass, curve),
     worst: all.map((n) => n.worst).reduce((a, b) => (b.stress > a.stress ? b : a)),
     soaked: soakEnds === undefined ? NaN : Math.max(...all.map((n) => tensionAt(n, soakEnds))),
     night,

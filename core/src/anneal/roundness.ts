@@ -31,7 +31,7 @@ function bodyAt({ outer: { r, z }, thick }: Shape, at: number): SolidBody {
   let widest = 0;
   for (let i = 0; i < r.length; i += 1)
     // A fin round it cools by itself: what is behind it stays the body it is.
-    if (Math.abs((z[i] as number) - height) <= d / 2 && (thick[i] as number) >= FIN * d)
+    if (Math.abs((z[i] as number) - height) <= d / 4 && (thick[i] as number) >= FIN * d)
       widest = Math.max(widest, r[i] as number);
   if (2 * widest > ROUND * d) return 'slab';
   // The stretch round about that is as wide, both ways from there.

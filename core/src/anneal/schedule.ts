@@ -53,6 +53,6 @@ export function annealingSchedule(input: ScheduleInput): Schedule {
       quickExchange,
     }),
     glassAlone,
-    verdict: holdVerdict(input, total, relief),
+    verdict: holdVerdict(input, { total, relief, soak }),
   };
 }

@@ -54,6 +54,7 @@ export function putInBox(
     worst: hot.worst.stress >= cold.worst.stress ? hot.worst : cold.worst,
     soaked: Math.max(hot.soaked, cold.soaked),
     hottest: Math.max(hot.hottest, cold.hottest),
+    flowed: Math.max(hot.flowed, cold.flowed),
     place,
   };
 }

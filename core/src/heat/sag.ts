@@ -3,12 +3,13 @@
 // A beam between two edges is ISO 7884-4's bending viscometer; a disc on its edge is PHYSICS §10's plate. What stands is squashed
 // by what stands on it. Through the thickness, layers share one rate, so the mean viscosity counts: a set skin holds hot glass,
 // until the hot glass has warmed it again. That is why the piece is followed for a minute after it was let go.
+import type { Gives } from '../anneal/sinking';
 import { logViscosity, type Vft } from '../glass/viscosity';
 import { STANDARD_GRAVITY } from '../units/constants';
 import { areOne } from '../work/joined';
 import { copyState, integrate, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import type { Fires } from './surroundings';
-import { zoneVolume, type HeatZone } from './zones';
+import { placeOf, zoneVolume, type HeatZone } from './zones';
 
 /**
  * How fast a beam between two edges sinks in the middle, m/s: span l (m), load m (kg) in its middle, section A (m²) and second
@@ -120,6 +121,36 @@ export function sagsFrom(
     if (!worst || share > worst.share) worst = { part: i, zone, by, share };
   });
   return worst;
+}
+
+/** The place of a finished piece that gives most under its own weight, as a night asks for it; of no glass, none. */
+export function givesMost(
+  parts: readonly {
+    readonly name: string;
+    readonly density: number;
+    readonly zones: readonly HeatZone[];
+  }[],
+): Gives | undefined {
+  const all = parts.flatMap((p, i) =>
+    p.zones.map((zone, k) => ({
+      name: p.name,
+      density: p.density,
+      s: { part: i, k, zone, mass: p.density * zoneVolume(zone) } satisfies Standing,
+    })),
+  );
+  let most: (Gives & { readonly share: number }) | undefined;
+  for (const { name, density, s } of all) {
+    const above = all.reduce(
+      (sum, o) => sum + (middle(o.s.zone) > middle(s.zone) + 1e-6 ? o.s.mass : 0),
+      0,
+    );
+    const pull = rate(s, above, density, 1);
+    const shows = unseen(s.zone);
+    const share = pull / shows;
+    if (!most || share > most.share)
+      most = { where: placeOf(s.zone.name, name), pull, shows, share };
+  }
+  return most && { where: most.where, pull: most.pull, shows: most.shows };
 }
 
 const middle = (z: HeatZone): number => z.stand.bottom + z.stand.tall / 2;

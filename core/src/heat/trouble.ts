@@ -10,7 +10,7 @@ import { STEPS } from '../work/steps';
 import { takes, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import { sagsFrom } from './sag';
 import type { Fires } from './surroundings';
-import type { HeatZone } from './zones';
+import { placeOf, type HeatZone } from './zones';
 
 /** What a step needs at worst, as log₁₀ η: not stiffer than this while it lasts (nothing moves from 5.5 on, PHYSICS §1) … */
 const STIFFEST: Partial<Record<Band, number>> = { runny: 3, soft: 4.1, workable: 5.4 };
@@ -86,12 +86,6 @@ const NEVER_COLD = new Set(['gather', 'pick', 'bit', 'begin', 'heat', 'park', 'f
 /** The consistency a step asks for, when it asks at all. */
 export const needOf = (step: WorkStep): Band | undefined =>
   step.needs ?? STEPS[step.kind === 'own' ? (step.like ?? 'shapeBit') : step.kind].needs;
-
-/** "the lip of the bowl", or "the bowl" where it is one lump. */
-export const placeOf = (zone: string, part: string): string =>
-  zone === 'on the iron' || zone === 'all of it' || zone === ''
-    ? `the ${part}`
-    : `the ${zone} of the ${part}`;
 
 /**
  * The worst trouble of a step at its end, or nothing. `margin` asks for glass so much less stiff than the step's limit, log₁₀ η.

@@ -3,7 +3,8 @@ import { meanOf } from '../conduction/cells';
 import { areOne } from '../work/joined';
 import { bitMean, skinOf, type LiveBit } from './heatBits';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
-import { capital, degrees, placeOf, type Stiffness, type Trouble } from './trouble';
+import { capital, degrees, type Stiffness, type Trouble } from './trouble';
+import { placeOf } from './zones';
 import type { HeatZone } from './zones';
 
 /** A skin nearer than this to its strain point is to be watched; at it, with hot glass beside it, it cracks. K */

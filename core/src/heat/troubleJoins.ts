@@ -4,7 +4,8 @@ import { logViscosity } from '../glass/viscosity';
 import { factsOf, type WorkStep } from '../work/facts';
 import { bitMean, contactTemperature, skinOf } from './heatBits';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
-import { capital, degrees, placeOf, type Stiffness, type Trouble } from './trouble';
+import { capital, degrees, type Stiffness, type Trouble } from './trouble';
+import { placeOf } from './zones';
 import { NEAR_STRAIN } from './troubleCold';
 
 /** Faces further apart than this pull at their join, K. Common practice, no source. */

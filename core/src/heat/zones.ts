@@ -271,3 +271,9 @@ export const thicker = (z: HeatZone, times: number, glass: Glass): HeatZone => (
     wall: z.stand.wall * times,
   }),
 });
+
+/** "the lip of the bowl", or "the bowl" where it is one lump. */
+export const placeOf = (zone: string, part: string): string =>
+  zone === 'on the iron' || zone === 'all of it' || zone === ''
+    ? `the ${part}`
+    : `the ${zone} of the ${part}`;

@@ -6,6 +6,8 @@ import { dipIn, planGathers, type GatherInput, type GatherPlan } from '../gather
 import { stagePlan, type Stage } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
+import { givesMost } from '../heat/sag';
+import { zonesOf, type HeatZone } from '../heat/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import type { Way } from '../work/step';
 import type { ShapeProblem } from '../shape/checkProfile';
@@ -208,6 +210,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const ruling = rulingWall(parts, bits);
   const night: ScheduleInput = {
     glass,
+    gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
     wall: {
       ...ruling,
       stepThick: whole.step.thick,
@@ -240,6 +243,18 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     stock: main.stock,
     night,
   };
+}
+
+const zoned = new WeakMap<Shape, readonly HeatZone[]>();
+/** A part as what it bears asks for it; its zones are kept with its form. */
+function bears({ name, glass, shape }: Part): {
+  readonly name: string;
+  readonly density: number;
+  readonly zones: readonly HeatZone[];
+} {
+  const zones = zoned.get(shape) ?? zonesOf(shape, glass);
+  zoned.set(shape, zones);
+  return { name, density: glass.density, zones };
 }
 
 const asStock = (tube: Tube): Stock => ({ diameter: tube.outerDiameter, wall: tube.wall });

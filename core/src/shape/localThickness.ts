@@ -61,12 +61,20 @@ function skinOf(outer: OuterLine, inner: Line): Skin {
   return { r: Float64Array.from(r), z: Float64Array.from(z), boxes: blocksOf(r, z) };
 }
 
+/** How thick the glass is along the skin, m. */
+export interface Thickness {
+  /** By the largest ball that reaches each place. */
+  readonly thick: readonly number[];
+  /** The same, but what sticks out no further than it is thick goes with what it stands on: it cools as one body with it. */
+  readonly body: readonly number[];
+}
+
 /**
  * Local thickness along the skin, m: the diameter of the largest ball inside the glass that reaches the place
  * (Hildebrand & Rüegsegger, Journal of Microscopy 185, 1997). A ball's is its diameter, a rod's its diameter, a disc's
  * its height, a wall's the wall; where a blown part has no hollow, it is solid.
  */
-export function localThickness(outer: OuterLine, inner: Line): number[] {
+export function localThickness(outer: OuterLine, inner: Line): Thickness {
   const n = outer.r.length;
   const skin = skinOf(outer, inner);
   const stride = Math.max(1, Math.round(n / PLACES));
@@ -110,9 +118,13 @@ export function localThickness(outer: OuterLine, inner: Line): number[] {
   if ((outer.r[n - 1] as number) > ON_AXIS && (inner.r[inner.r.length - 1] as number) < NO_BORE)
     fit(-1, 0, outer.z[n - 1] as number, 0, -1);
   const own = [...whole];
-  for (const ball of fitted) cover(outer, ball, edge, whole);
-  behindEdges(outer.s, own, edge, whole);
-  return whole.map((v, i) => (v > 0 ? v : 2 * Math.max(outer.r[i] as number, 1e-4)));
+  const covered = (stubs: boolean): number[] => {
+    const all = [...own];
+    for (const ball of fitted) cover(outer, ball, { own, edge, stubs }, all);
+    behindEdges(outer.s, own, edge, all);
+    return all.map((v, i) => (v > 0 ? v : 2 * Math.max(outer.r[i] as number, 1e-4)));
+  };
+  return { thick: covered(false), body: covered(true) };
 }
 
 /** Is this sample itself an edge that sticks out: an end off the axis, or a sharp turn towards the glass? */
@@ -122,25 +134,34 @@ function onEdge(outer: OuterLine, at: number): boolean {
   return sharp(outer, at);
 }
 
-/** What a ball reaches is as thick as it is across, and so are edges that run out of what it reaches. */
-function cover({ r, z }: OuterLine, ball: Ball, edge: readonly boolean[], whole: number[]): void {
+/**
+ * What a ball reaches is as thick as it is across, and so are the edges that run out of it; with `stubs` also what sticks out of it by
+ * no more than it is thick itself.
+ */
+function cover(
+  { r, z }: OuterLine,
+  ball: Ball,
+  { own, edge, stubs }: { own: readonly number[]; edge: readonly boolean[]; stubs: boolean },
+  whole: number[],
+): void {
   const n = whole.length;
   const { radius } = ball;
   const across = 2 * radius;
-  const reached = radius * radius * HAIR;
   const far = (EDGE_SLACK * radius) ** 2;
   const off = (i: number): number =>
     ((r[i] as number) - ball.r) ** 2 + ((z[i] as number) - ball.z) ** 2;
   for (let i = 0; i < n; i += 1) {
+    // An edge has no thickness of its own: it goes with its neighbours.
+    const stub = stubs && edge[i] === false ? Math.min(own[i] as number, radius) : 0;
+    const reach = radius * HAIR + stub;
     const dz = (z[i] as number) - ball.z;
-    if (dz > radius || dz < -radius) continue;
+    if (dz > reach || dz < -reach) continue;
     const dr = (r[i] as number) - ball.r;
-    if (dr * dr + dz * dz > reached) continue;
+    if (dr * dr + dz * dz > reach * reach) continue;
     if (across > (whole[i] as number)) whole[i] = across;
     for (let way = -1; way <= 1; way += 2)
       for (let k = i + way; edge[k] === true; k += way) {
-        const away = off(k);
-        if (away > far || away <= reached) break;
+        if (off(k) > far) break;
         if (across > (whole[k] as number)) whole[k] = across;
       }
   }

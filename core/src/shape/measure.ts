@@ -27,6 +27,8 @@ export interface Shape {
   readonly lipRadius: number;
   /** How thick the glass is under each place of the outer line, m: by the largest ball inside it. */
   readonly thick: readonly number[];
+  /** The same with short stubs counted to what they stand on: what steps and cooling go by, m. */
+  readonly body: readonly number[];
   readonly thickest: WallAt;
   readonly thinnest: WallAt;
   readonly step: WallStep;
@@ -100,8 +102,8 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
   if (pointProblems.length > 0) return { ok: false, problems: pointProblems, outer: undefined };
   const drawn = outerLine(points);
   const inner = solid ? axisLine(drawn) : innerLine(drawn);
-  const thick = localThickness(drawn, inner);
-  const outer = solid ? { ...drawn, wall: thick } : drawn;
+  const { thick, body } = localThickness(drawn, inner);
+  const outer = solid ? { ...drawn, wall: [...thick] } : drawn;
   const problems = checkForm(points, outer, inner);
   if (problems.length > 0) return { ok: false, problems, outer };
 
@@ -135,7 +137,8 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
       thickest,
       thinnest,
       thick,
-      step: biggestStep(outer, thick, poisson),
+      body,
+      step: biggestStep(outer, body, poisson),
       centreOfMass,
       footRadius,
       tippingAngle: Math.atan2(footRadius, centreOfMass),

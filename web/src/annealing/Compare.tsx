@@ -2,6 +2,7 @@
 import {
   asRecipe,
   boxLeaves,
+  customaryHolds,
   follow,
   lossOf,
   PRACTICES,
@@ -23,7 +24,6 @@ import { useShop } from '../stores/theShop';
 import { sentenceOf } from '../api/client';
 import { night } from '../workers/workers';
 import { checkedNight } from './nights';
-import { SCHOOLS_F } from './PracticeChoice';
 import { RecipeEditor } from './RecipeEditor';
 import { verdictOf } from './verdictOf';
 import { HeadRow } from '../marks/HeadRow';
@@ -63,10 +63,10 @@ export function Compare({ input, lastIn, checked }: Props) {
     const at = (holdTemperature: number, practice: Practice) => (): Promise<Told> =>
       checkedNight({ ...input, holdTemperature, practice });
     return [
-      ...SCHOOLS_F.map((f) => ({
-        id: `hold${String(f)}`,
-        name: `Held at ${String(f)} °F`,
-        ask: at(((f - 32) * 5) / 9, input.practice),
+      ...customaryHolds(input.glass).map((h) => ({
+        id: `hold${String(h.fahrenheit)}`,
+        name: `Held at ${String(h.fahrenheit)} °F`,
+        ask: at(h.at, input.practice),
       })),
       ...(Object.keys(PRACTICES) as Practice[])
         .filter((p) => p !== input.practice)
@@ -166,7 +166,7 @@ export function Compare({ input, lastIn, checked }: Props) {
                       <td>{printText(t.outcome.kept, 'stress', units)}</td>
                       <td>{printText(t.outcome.worst.stress, 'stress', units)}</td>
                       <td className="pl-4 text-left font-sans">
-                        <Verdict verdict={verdictOf(t.outcome, practice, input.glass)} />
+                        <Verdict verdict={verdictOf(t.outcome, { ...input, practice })} />
                         {row.recipe && leavesAt(row.recipe) !== undefined && (
                           <span className="quiet block text-sm">
                             Below {printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this

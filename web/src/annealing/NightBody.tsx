@@ -1,12 +1,5 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
-import {
-  PRACTICES,
-  strainOf,
-  type Glass,
-  type LoadPiece,
-  type Practice,
-  type ScheduleInput,
-} from '@zanfirico/core';
+import { PRACTICES, strainOf, type LoadPiece, type ScheduleInput } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { download, fileName } from '../exports/download';
@@ -65,7 +58,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
         <h2 className="text-3xl">
           Door may open <span className="num text-primary">{door.time}</span> {door.day}
         </h2>
-        <Believed night={night} practice={input.practice} glass={input.glass} />
+        <Believed night={night} input={input} />
       </div>
       {onWall && (
         <WallView
@@ -157,15 +150,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
 }
 
 /** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
-function Believed({
-  night,
-  practice,
-  glass,
-}: {
-  readonly night: Night;
-  readonly practice: Practice;
-  readonly glass: Glass;
-}) {
+function Believed({ night, input }: { readonly night: Night; readonly input: ScheduleInput }) {
   if (night.state === 'failed')
     return (
       <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
@@ -179,9 +164,7 @@ function Believed({
   const { verdict } = night.schedule;
   return (
     <Verdict
-      verdict={
-        verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, practice, glass)
-      }
+      verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, input)}
     />
   );
 }

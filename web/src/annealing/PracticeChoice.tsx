@@ -1,10 +1,7 @@
-// The practices to choose from, each with the tension it lets stay; and the holds the schools swear by.
+// The practices to choose from, each with the tension it lets stay.
 import { PRACTICES, printText, type Practice } from '@zanfirico/core';
 import { Choice } from '../fields/Choice';
 import { useDisplay } from '../stores/display';
-
-/** Customary holds, °F. */
-export const SCHOOLS_F = [900, 925, 950, 1000] as const;
 
 interface Props {
   readonly practice: Practice;

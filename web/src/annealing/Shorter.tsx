@@ -68,7 +68,7 @@ export function Shorter({ input, lastIn, checked }: Props) {
               ? `: ${printDuration(saved)} less than tonight as set.`
               : ': nothing shorter was found than tonight as set.'}
           </p>
-          <Verdict verdict={verdictOf(found.outcome, input.practice, input.glass)} />
+          <Verdict verdict={verdictOf(found.outcome, input)} />
           <Suspense fallback={<div className="h-[230px]" />}>
             <CurvesChart
               lastIn={lastIn}

@@ -2,25 +2,38 @@
 import {
   CLOSE,
   PRACTICES,
-  sags,
+  flowsAt,
+  sinks,
+  sinksSaid,
   SAFETY,
   WORKING_STRESS,
-  type Glass,
   type Outcome,
-  type Practice,
+  type ScheduleInput,
   type Verdict,
 } from '@zanfirico/core';
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
 
-export function verdictOf(o: Outcome, practice: Practice, glass: Glass): Verdict {
+/** Judges what came of a night for a piece: `asked` is what its night was asked with. */
+export function verdictOf(
+  o: Outcome,
+  {
+    practice,
+    glass,
+    gives,
+    holding,
+  }: Pick<ScheduleInput, 'practice' | 'glass' | 'gives'> & Partial<Pick<ScheduleInput, 'holding'>>,
+): Verdict {
   const { allows } = PRACTICES[practice];
   const passes = WORKING_STRESS / SAFETY;
-  if (sags(glass, o.hottest))
+  // It stands at the hold from the first piece in, too.
+  const flow = o.flowed + flowsAt(glass, o.hottest, holding ?? 0);
+  const sunk = sinks(gives, glass, o.hottest, flow);
+  if (sunk.shows)
     return {
       verdict: 'no',
-      because: `At ${String(Math.round(o.hottest))} °C the piece slumps.`,
-      remedy: `Hold it nearer its annealing point, ${String(glass.annealing)} °C.`,
+      because: `At ${String(Math.round(o.hottest))} °C ${sinksSaid(sunk)}.`,
+      remedy: `Hold it nearer its annealing point, ${String(glass.annealing)} °C, or for less long.`,
     };
   if (o.worst.stress > WORKING_STRESS)
     return {

@@ -50,6 +50,7 @@ function forBox({ id, name, facts }: OnShelf): ForBox {
       name,
       glass: night.glass,
       wall: night.wall,
+      gives: night.gives,
       width: across,
       depth: across,
       height: glyph.height,

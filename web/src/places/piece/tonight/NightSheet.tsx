@@ -1,11 +1,12 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
+import { customaryHolds } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
 import { AssumedFields } from '../../../annealing/AssumedFields';
 import { NightBody } from '../../../annealing/NightBody';
-import { PracticeChoice, SCHOOLS_F } from '../../../annealing/PracticeChoice';
+import { PracticeChoice } from '../../../annealing/PracticeChoice';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
@@ -126,8 +127,6 @@ function Annealer() {
   );
 }
 
-const fromF = (f: number): number => ((f - 32) * 5) / 9;
-
 /** The schools differ on where to hold; all are here, and the clock answers for each. */
 function HoldAt() {
   const { document, glass } = usePiece();
@@ -146,12 +145,12 @@ function HoldAt() {
       />
       <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label="Customary holds">
         <Hold label="annealing point" lit={hold === null} to={null} />
-        {SCHOOLS_F.map((f) => (
+        {customaryHolds(glass).map(({ fahrenheit, at }) => (
           <Hold
-            key={f}
-            label={`${String(f)} °F`}
-            lit={hold !== null && Math.abs(hold - fromF(f)) < 0.3}
-            to={Number(fromF(f).toFixed(1))}
+            key={fahrenheit}
+            label={`${String(fahrenheit)} °F`}
+            lit={hold !== null && Math.abs(hold - at) < 0.3}
+            to={Number(at.toFixed(1))}
           />
         ))}
       </div>
