@@ -132,6 +132,7 @@ export const ResetBody = Type.Object(
   {
     person: name(),
     ironDiameter: size(LIMITS.iron),
+    glass: Type.Optional(glassId()),
   },
   strict,
 );

@@ -47,7 +47,7 @@ describe('the shelf', () => {
       const glass = piece && known.glass(piece.document.glass);
       if (!glass) throw new Error(`${line.name} has a glass`);
       const hand = piece.document.making.gatherer ?? ANYBODY;
-      const facts = shelfFacts(piece.document, glass, shopFacts(list, [], hand, glass, known));
+      const facts = shelfFacts(piece.document, glass, shopFacts(list, [], hand, known));
       expect(line.facts).toEqual(JSON.parse(JSON.stringify(facts)));
       expect(facts.ok).toBe(true);
     }

@@ -69,8 +69,8 @@ export interface Closure {
 export interface ShopFacts {
   /** Blocks, inside diameters, m. */
   readonly blocks: readonly number[];
-  /** Learned factor on the layer for whoever gathers, by iron diameter, m; 1 when nothing is learned. */
-  readonly layerFactor: (ironDiameter: number) => number;
+  /** Learned factor on the layer for whoever gathers, by iron diameter, m, and glass; 1 when nothing is learned. */
+  readonly layerFactor: (ironDiameter: number, glass: Glass) => number;
   /** Where parts of another glass find it, and their colours. */
   readonly rack: Pick<Rack, 'glass' | 'colour'>;
   /** Glass standing in the pot, m; enough for any iron when left out. */
@@ -185,7 +185,10 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
           part.glass,
           part.shape.glassVolume,
           making.allowance,
-          input?.stock ?? (part.work === 'blown' ? asStock(making.tube) : ORDINARY_ROD),
+          input?.stock ??
+            (part.work === 'blown'
+              ? asStock(making.tube)
+              : ordinaryRod(part.shape.glassVolume * (1 + making.allowance))),
         ),
       };
     const gathering = {
@@ -193,7 +196,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       allowance: making.allowance,
       potTemperature: making.potTemperature,
       dip,
-      layerFactor: shop.layerFactor(dip.ironDiameter),
+      layerFactor: shop.layerFactor(dip.ironDiameter, part.glass),
       ...(dip.depth < asked && { asked }),
     };
     const gathers = planGathers({ ...gathering, mass: part.mass });
@@ -232,7 +235,16 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       ...b,
       stock:
         piece.way === 'torch' && b.mass > 0
-          ? stockOf(b.glass, b.measure.volume, making.allowance, b.input.stock ?? ORDINARY_ROD)
+          ? stockOf(
+              b.glass,
+              b.measure.volume,
+              making.allowance,
+              b.input.stock ??
+                ordinaryRod(
+                  (b.measure.volume / b.input.place.copies) * (1 + making.allowance),
+                  Math.min(b.measure.thickness, ORDINARY_ROD),
+                ),
+            )
           : undefined,
     })),
     whole,
@@ -259,8 +271,18 @@ function bears({ name, glass, shape }: Part): {
 
 const asStock = (tube: Tube): Stock => ({ diameter: tube.outerDiameter, wall: tube.wall });
 
-/** Rod that solid parts and bits are pulled from until another is chosen, m. Common practice, no source. */
-const ORDINARY_ROD: Stock = { diameter: 0.01 };
+/** Rod is sold so thick, m; and nobody starts with more of it than so long, m. Common practice, no source. */
+const RODS = [0.005, 0.007, 0.01, 0.014, 0.02, 0.025, 0.03, 0.04] as const;
+const LONGEST_START = 0.3;
+const ORDINARY_ROD = 0.01;
+
+/** The rod a solid part or a bit is made from until another is chosen: the thinnest of which no long end is needed, `least` thick. */
+const ordinaryRod = (volume: number, least = ORDINARY_ROD): Stock => ({
+  diameter:
+    RODS.find((d) => d >= least && volume / ((Math.PI / 4) * d * d) <= LONGEST_START) ??
+    RODS[RODS.length - 1] ??
+    0.04,
+});
 
 /** A plan, unless the stock is tubing without a bore. */
 const stockOf = (

@@ -11,6 +11,7 @@ const weighIn = (more: Partial<Weighed> & { readonly id?: number } = {}) => ({
   id: 1,
   counts: true,
   person: ANYBODY,
+  glass: 'soft-batch-96',
   ironDiameter: 0.0254,
   depth: 0.07,
   planned: 0.4,
@@ -27,7 +28,7 @@ describe('what a shop adds to a plan', () => {
       weighIn({ id: 3, ironDiameter: 0.0318 }),
       weighIn({ id: 4, ironDiameter: 0.0256 }),
     ];
-    expect(ofHand(log, ANYBODY, 0.0254).map((e) => e.id)).toEqual([1, 4]);
+    expect(ofHand(log, ANYBODY, 0.0254, glass).map((e) => e.id)).toEqual([1, 4]);
   });
   it('who keeps getting more than planned plans more; what was reset counts no more', () => {
     const log = [1, 2, 3, 4].map((id) => weighIn({ id }));
@@ -41,12 +42,23 @@ describe('what a shop adds to a plan', () => {
       ).factor,
     ).toBe(1);
   });
+  it('teaches the glass, the iron and the person they were made with, and no other', () => {
+    const log = [1, 2, 3, 4].map((id) => weighIn({ id }));
+    const facts = shopFacts(ORDINARY_SHOP, log, ANYBODY, SHIPPED_RACK);
+    const lead = findGlass('lead-crystal-91');
+    if (!lead) throw new Error('the rack has lost its lead');
+    expect(facts.layerFactor(0.0254, glass)).toBeGreaterThan(1);
+    expect(facts.layerFactor(0.0254, lead)).toBe(1);
+    expect(facts.layerFactor(0.0318, glass)).toBe(1);
+    expect(shopFacts(ORDINARY_SHOP, log, 'second', SHIPPED_RACK).layerFactor(0.0254, glass)).toBe(
+      1,
+    );
+  });
   it('an annealer by its name, a studio box’s figures for what is not typed', () => {
     const facts = shopFacts(
       { ...ORDINARY_SHOP, annealers: [{ name: 'big', power: 9000 }], potDepth: 0.2 },
       [],
       ANYBODY,
-      glass,
       SHIPPED_RACK,
     );
     expect(facts.annealer('big')).toEqual({ ...STUDIO_BOX, power: 9000 });
@@ -55,8 +67,8 @@ describe('what a shop adds to a plan', () => {
     expect(facts.potDepth).toBe(0.2);
   });
   it('no shop: nothing learned, no annealer', () => {
-    const facts = shopFacts(undefined, [weighIn()], ANYBODY, glass, SHIPPED_RACK);
-    expect(facts.layerFactor(0.0254)).toBe(1);
+    const facts = shopFacts(undefined, [weighIn()], ANYBODY, SHIPPED_RACK);
+    expect(facts.layerFactor(0.0254, glass)).toBe(1);
     expect(facts.annealer('big')).toBeUndefined();
   });
 });

@@ -18,6 +18,8 @@ export interface ShopList {
 /** A gather that was planned, taken and weighed; kg, m. */
 export interface Weighed {
   readonly person: string;
+  /** Id of the glass it was. */
+  readonly glass: string;
   readonly ironDiameter: number;
   readonly depth: number;
   readonly planned: number;
@@ -31,15 +33,21 @@ export const ANYBODY = 'gaffer';
 /** Irons nearer than this in diameter are the same iron, m. */
 const SAME_IRON = 5e-4;
 
-/** The log of one hand on one iron, in the log's order. */
+/** The log of one hand on one iron in one glass, in the log's order. */
 export const ofHand = <W extends Weighed>(
   log: readonly W[],
   person: string,
   ironDiameter: number,
+  glass: Pick<Glass, 'id'>,
 ): W[] =>
-  log.filter((e) => e.person === person && Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON);
+  log.filter(
+    (e) =>
+      e.person === person &&
+      e.glass === glass.id &&
+      Math.abs(e.ironDiameter - ironDiameter) < SAME_IRON,
+  );
 
-/** What the log teaches about one hand on one iron. */
+/** What the log teaches about one hand on one iron in one glass; of any other nothing. */
 export const learnedBy = (
   log: readonly Weighed[],
   person: string,
@@ -47,7 +55,7 @@ export const learnedBy = (
   glass: Glass,
 ): Learned =>
   learnLayer(
-    ofHand(log, person, ironDiameter)
+    ofHand(log, person, ironDiameter, glass)
       .filter((e) => e.counts)
       .map((e) => ({
         planned: e.planned,
@@ -71,7 +79,6 @@ export function shopFacts(
   shop: ShopList | undefined,
   log: readonly Weighed[],
   person: string,
-  glass: Glass,
   rack: Pick<Rack, 'glass' | 'colour'>,
 ): ShopFacts {
   if (!shop) return { ...NO_SHOP, rack };
@@ -80,6 +87,6 @@ export function shopFacts(
     blocks: shop.blocks,
     potDepth: shop.potDepth,
     annealer: annealerIn(shop),
-    layerFactor: (ironDiameter) => learnedBy(log, person, ironDiameter, glass).factor,
+    layerFactor: (ironDiameter, glass) => learnedBy(log, person, ironDiameter, glass).factor,
   };
 }

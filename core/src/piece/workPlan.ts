@@ -85,6 +85,7 @@ function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): 
     closed: p.shape.opening === 'closed',
     stopper: p.role === 'stopper',
     gathers,
+    ...(p.glass.family === 'soft' && { soft: true }),
     colours: laid.map((l): DraftColour => {
       const colour = p.layers.find((k) => k.colour?.id === l.colour)?.colour;
       const as = LAID_AS[l.amount.kind];

@@ -1,6 +1,6 @@
 // The rack as everything else asks it: the shipped entries, the shop's own over them, and what was tested.
 import { REPRESENTATIVE_COLOURS } from './colours';
-import type { Colour } from '../fit/colour';
+import type { Colour, GlassForm } from '../fit/colour';
 import type { Difference } from '../fit/thread';
 import type { Glass } from '../glass/glass';
 import { REPRESENTATIVE_GLASSES } from './glasses';
@@ -40,6 +40,13 @@ const CLEAR = { sample: 0.01, through: [0.88, 0.93, 0.91], body: [0, 0, 0] } as 
 const UNSEEN = { sample: 0.003, through: [0.3, 0.3, 0.3], body: [0, 0, 0] } as const;
 const UNSEEN_DENSE = { sample: 0.001, through: [0.07, 0.07, 0.07], body: [0.4, 0.4, 0.4] } as const;
 
+/** Shipped glasses that are not sold for the pot. Common practice, no source. */
+const SOLD_AS: Readonly<Record<string, readonly GlassForm[]>> = {
+  'soft-rod-104': ['rod', 'tubing'],
+  'kiln-sheet-90': ['sheet'],
+  'float-90': ['sheet'],
+};
+
 /** A shipped glass as an entry. */
 const glassEntry = (g: Glass): RackEntry => ({
   id: g.id,
@@ -51,7 +58,7 @@ const glassEntry = (g: Glass): RackEntry => ({
   look: 'transparent',
   strikes: false,
   keepOffFood: g.holds.includes('Pb'),
-  forms: g.family === 'hard' ? ['rod', 'tubing'] : ['pot', 'rod'],
+  forms: SOLD_AS[g.id] ?? (g.family === 'hard' ? ['rod', 'tubing'] : ['pot', 'rod']),
   stock: [],
   retired: false,
 });

@@ -43,6 +43,8 @@ export interface DraftPart {
   readonly width?: number | undefined;
   /** What was gathered and does not stay on it, kg. */
   readonly scrap?: number | undefined;
+  /** Soft glass: it never goes cold into the flame. */
+  readonly soft?: boolean | undefined;
   /** Printed in a dip mould, and turned after it. */
   readonly ribs?: boolean | undefined;
   readonly twisted?: boolean | undefined;

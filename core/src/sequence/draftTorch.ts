@@ -38,6 +38,8 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
 function begun(p: DraftPart, i: number, add: Add): void {
   if (p.hollow) {
     add('cutTube', i);
+    // Soft glass flies when it goes cold into the flame, tube as well as rod.
+    if (p.soft === true) add('warmRod', i);
     add('points', i);
     if (!p.closed) add('blowBottom', i);
     add('shapeTorch', i);

@@ -79,7 +79,7 @@ export function weighInRoutes(store: ShopStore, rack: RackStore): Router {
   router.post('/reset', json, async (req, res) => {
     const body = take(res, checkReset(req.body));
     if (!body) return;
-    await store.reset(body.person, body.ironDiameter);
+    await store.reset(body.person, body.ironDiameter, body.glass);
     res.status(204).end();
   });
   return router;

@@ -76,7 +76,7 @@ function factsIn(
   if (!glass) return { ok: false };
   try {
     const hand = document.making.gatherer ?? ANYBODY;
-    return shelfFacts(document, glass, shopFacts(shop, log, hand, glass, rack));
+    return shelfFacts(document, glass, shopFacts(shop, log, hand, rack));
   } catch {
     return { ok: false, glassName: glass.name };
   }

@@ -10,7 +10,8 @@ export interface ShopStore {
   saveShop(baseRevision: number, document: ShopDocument): Promise<SavedShop | undefined>;
   weighIns(): Promise<KeptWeighIn[]>;
   weigh(entry: NewWeighIn): Promise<KeptWeighIn>;
-  reset(person: string, ironDiameter: number): Promise<void>;
+  /** Of one glass, or of all where none is named. */
+  reset(person: string, ironDiameter: number, glass?: string): Promise<void>;
 }
 
 /** Weigh-ins handed out at most: the newest. */
@@ -73,14 +74,14 @@ export function shopStore(db: Database): ShopStore {
       return { ...entry, ironDiameter, id, at, counts: true };
     },
 
-    async reset(person, ironDiameter) {
-      await db
+    async reset(person, ironDiameter, glass) {
+      const all = db
         .updateTable('weigh_ins')
         .set({ counts: 0 })
         .where('person', '=', person)
         .where('iron_diameter', '>', ironDiameter - SAME_IRON)
-        .where('iron_diameter', '<', ironDiameter + SAME_IRON)
-        .execute();
+        .where('iron_diameter', '<', ironDiameter + SAME_IRON);
+      await (glass === undefined ? all : all.where('glass', '=', glass)).execute();
     },
   };
 }

@@ -102,8 +102,8 @@ export const readWeighIns = (): Promise<KeptWeighIn[]> => call('/weigh-ins');
 export const logWeighIn = (entry: NewWeighIn): Promise<KeptWeighIn> =>
   call('/weigh-ins', 'POST', JSON.stringify(entry));
 
-export const resetWeighIns = (person: string, ironDiameter: number): Promise<void> =>
-  call('/weigh-ins/reset', 'POST', JSON.stringify({ person, ironDiameter }));
+export const resetWeighIns = (person: string, ironDiameter: number, glass: string): Promise<void> =>
+  call('/weigh-ins/reset', 'POST', JSON.stringify({ person, ironDiameter, glass }));
 
 export const readRack = (): Promise<SavedRack> => call('/rack');
 

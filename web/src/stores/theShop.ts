@@ -10,7 +10,7 @@ interface ShopState {
   readonly load: () => Promise<void>;
   readonly save: (document: ShopDocument) => Promise<void>;
   readonly weigh: (entry: NewWeighIn) => Promise<void>;
-  readonly reset: (person: string, ironDiameter: number) => Promise<void>;
+  readonly reset: (person: string, ironDiameter: number, glass: string) => Promise<void>;
 }
 
 const keeping = oneAfterOther();
@@ -48,8 +48,8 @@ export const useShop = create<ShopState>()((set, get) => ({
     const kept = await logWeighIn(entry);
     set((s) => ({ weighIns: [kept, ...s.weighIns] }));
   },
-  reset: async (person, ironDiameter) => {
-    await resetWeighIns(person, ironDiameter);
+  reset: async (person, ironDiameter, glass) => {
+    await resetWeighIns(person, ironDiameter, glass);
     set({ weighIns: await readWeighIns() });
   },
 }));

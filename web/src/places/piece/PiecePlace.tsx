@@ -144,7 +144,7 @@ function useFacts(gatherer: string | undefined, glassId: string | undefined): Sh
   return useMemo(() => {
     const glass = rack.glass(glassId ?? '');
     return glass
-      ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, glass, rack)
+      ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, rack)
       : { ...NO_SHOP, rack };
   }, [shop, log, gatherer, glassId, rack]);
 }

@@ -35,11 +35,9 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   const form = useWatch({ control, name: 'form' });
 
   const start = async (answers: Answers): Promise<void> => {
+    const line = useRack.getState().rack.line(answers.glass);
     try {
-      const piece = await createPiece(
-        freshDocument(answers, useRack.getState().rack.glass(answers.glass)),
-        key,
-      );
+      const piece = await createPiece(freshDocument(answers, line?.glass, line?.entry.forms), key);
       await navigate(`/pieces/${piece.id}/section`);
     } catch (error) {
       setFailure(sentenceOf(error));

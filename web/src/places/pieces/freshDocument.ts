@@ -16,15 +16,21 @@ export interface Answers {
   glass: string;
 }
 
-/** A fresh document of a form, with the shop's ordinary settings for that glass: its pot's heat; hard glass starts at the torch. */
-export function freshDocument({ name, form, glass }: Answers, known?: Glass): PieceDocument {
+/** A fresh document of a form, with the shop's ordinary settings for that glass: its pot's heat; hard glass and rod start at the torch. */
+export function freshDocument(
+  { name, form, glass }: Answers,
+  known?: Glass,
+  forms: readonly string[] = [],
+): PieceDocument {
+  // What comes as rod and not for the pot is worked in the flame.
+  const torch = known?.family === 'hard' || (forms.includes('rod') && !forms.includes('pot'));
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
     name: name.trim() || `New ${form}`,
     notes: '',
     form,
-    way: known?.family === 'hard' ? 'torch' : 'furnace',
+    way: torch ? 'torch' : 'furnace',
     glass,
     parts: startingParts(form).map(({ name: part, profile, work }, i) => ({
       id: `p${String(i + 1)}`,

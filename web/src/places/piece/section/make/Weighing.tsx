@@ -28,7 +28,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
   const gather = gathers[Math.min(after, gathers.length) - 1];
   const [got, setGot] = useState<number>();
   const learned = learnedBy(weighIns, person, iron, part.glass);
-  const entries = ofHand(weighIns, person, iron);
+  const entries = ofHand(weighIns, person, iron, part.glass);
   const counting = entries.filter((e) => e.counts);
 
   const log = (): void => {
@@ -101,12 +101,12 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
       <p className="mt-2 leading-snug">
         {learned.spread === undefined ? (
           <>
-            Nothing learned yet for the {person} on this iron: {counting.length} of {ENOUGH}{' '}
-            weigh-ins.
+            Nothing learned yet for the {person} on this iron in this glass: {counting.length} of{' '}
+            {ENOUGH} weigh-ins.
           </>
         ) : (
           <>
-            The {person}’s layers on this iron come out{' '}
+            The {person}’s layers on this iron, in this glass, come out{' '}
             <strong className="num">{percent(learned.factor)}</strong> of the model, spread ±
             {percent(learned.spread)}, from {learned.entries} weigh-ins
             {learned.wild.length > 0 &&
@@ -140,7 +140,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           type="button"
           className="btn btn-ghost btn-sm mt-1"
           onClick={() => {
-            reset(person, iron).then(
+            reset(person, iron, part.glass.id).then(
               () => {
                 say('Learning starts afresh for this hand on this iron; the log is kept.');
               },
