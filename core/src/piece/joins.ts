@@ -167,6 +167,23 @@ export const lipless = (
     ];
   });
 
+interface MadeBit {
+  readonly shape: BitInput['shape'];
+  /** One copy, in its place. */
+  readonly one: Mesh;
+  tree?: FacetTree;
+}
+/** Kept with the very place they were made for: while one bit is moved the others are made no second time. */
+const madeBits = new WeakMap<BitInput['place'], MadeBit>();
+
+function madeOf({ shape, place }: BitInput): MadeBit {
+  const before = madeBits.get(place);
+  if (before?.shape === shape) return before;
+  const made: MadeBit = { shape, one: bitMesh({ shape, place: { ...place, copies: 1 } }) };
+  madeBits.set(place, made);
+  return made;
+}
+
 /** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
@@ -188,16 +205,14 @@ export function looseBits(
   const read = bits
     .filter((bit) => !isPulled(bit.input))
     .map((bit) => {
-      const place = { ...bit.input.place, copies: 1 };
-      const mesh = bitMesh({ shape: bit.input.shape, place });
-      // All its copies, made once, and only where another bit may hang on it.
-      let tree: FacetTree | undefined;
+      const made = madeOf(bit.input);
       return {
         bit,
-        mesh,
-        holds: gapOf(mesh, toParts(NEVER_HOLDS), NEVER_HOLDS).gap <= HOLDS,
+        mesh: made.one,
+        holds: gapOf(made.one, toParts(NEVER_HOLDS), NEVER_HOLDS).gap <= HOLDS,
+        // All its copies, only where another bit may hang on it.
         toIt: (at: Place): number =>
-          (tree ??= new FacetTree(bitMesh(bit.input))).distance(at, NEVER_HOLDS),
+          (made.tree ??= new FacetTree(bitMesh(bit.input))).distance(at, NEVER_HOLDS),
       };
     });
   // What touches a bit that holds, holds.
