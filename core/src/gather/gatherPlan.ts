@@ -21,6 +21,8 @@ export interface GatherInput {
   readonly allowance: number;
   readonly potTemperature: number;
   readonly dip: Dip;
+  /** Colour that comes onto the iron, m³ each, and the gather it lies on: it is glass too, and need not be gathered. */
+  readonly colour?: readonly { readonly after: number; readonly volume: number }[] | undefined;
   /** How deep it would have been dipped if the pot were deep enough, m; left out where it is. */
   readonly asked?: number | undefined;
   /** How much thicker than the model this hand's layers come out (see `learnLayer`); 1 until learned. */
@@ -32,6 +34,8 @@ export interface Gather {
   readonly brings: number;
   readonly total: number;
   readonly diameter: number;
+  /** The block to take, inside diameter, m; none where none is used. */
+  readonly block?: number | undefined;
 }
 
 /** An iron is kept so far off the bottom of the pot, m, where the glass is cool and seedy; and dips this much at least. Common practice, no source. */
@@ -56,6 +60,8 @@ const MANY_GATHERS = 5;
 const MOST_GATHERS = 12;
 /** One person's comfortable lift at the end of an iron, kg. Common practice, no source. */
 const HEAVY = 7;
+/** The least share of a piece that is gathered clear: a collar. Common practice, no source. */
+const COLLAR = 0.03;
 /** A last gather that would bring less than this share of a layer nobody can take: it comes with the one before, deeper. */
 const SLIVER = 0.25;
 
@@ -65,19 +71,26 @@ export function planGathers(input: GatherInput): GatherPlan {
   const eta = viscosityAt(glass, input.potTemperature);
   const factor = input.layerFactor ?? 1;
   const thickness = factor * layerThickness(eta, WORKING_SPEED, glass.moltenDensity);
-  const needed = input.mass * (1 + input.allowance);
-  const massAt = (h: number): number => glassOnIron(dip, h) * glass.density;
+  const laid = input.colour ?? [];
+  const colour = laid.reduce((sum, c) => sum + c.volume, 0);
+  const whole = (input.mass / glass.density) * (1 + input.allowance);
+  // However much colour there is, it is picked up on some clear.
+  const needed = Math.max(whole - colour, COLLAR * whole) * glass.density;
+  const laidBefore = (n: number): number =>
+    laid.reduce((sum, c) => sum + (c.after < n ? c.volume : 0), 0);
   const gathers: Gather[] = [];
   let total = 0;
   while (total < needed && gathers.length < MOST_GATHERS) {
-    const full = massAt((gathers.length + 1) * thickness);
+    const on = total / glass.density + laidBefore(gathers.length + 1);
+    const over = on === 0 ? 0 : thicknessFor(dip, on);
+    const full = total + (glassOnIron(dip, over + thickness) - on) * glass.density;
     const brings = full - total;
     const short = needed - full;
     const next = short > 0 && short < SLIVER * brings ? needed : Math.min(full, needed);
     gathers.push({
       brings: next - total,
       total: next,
-      diameter: dip.ironDiameter + 2 * thicknessFor(dip, next / glass.density),
+      diameter: dip.ironDiameter + 2 * thicknessFor(dip, on + (next - total) / glass.density),
     });
     total = next;
   }
@@ -86,10 +99,19 @@ export function planGathers(input: GatherInput): GatherPlan {
     kind: 'mass',
     why: {
       says: 'Glass to bring out of the pot: the piece and what stays behind as moil, trim and drips.',
-      formula: 'm × (1 + allowance)',
+      formula: colour > 0 ? 'm × (1 + allowance) − colour' : 'm × (1 + allowance)',
       inputs: [
-        { name: 'piece', value: input.mass, kind: 'mass' },
+        { name: 'piece, as clear', value: input.mass, kind: 'mass' },
         { name: 'allowance', value: input.allowance, kind: 'ratio' },
+        ...(colour > 0
+          ? [
+              {
+                name: 'colour in place of clear',
+                value: colour * glass.density,
+                kind: 'mass' as const,
+              },
+            ]
+          : []),
       ],
       source: 'Common practice, no source; weigh your scrap to find your own allowance.',
       changes: 'A longer moil or a trimmed lip asks for more; a clean neck for less.',

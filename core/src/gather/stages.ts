@@ -13,6 +13,8 @@ export interface Stage {
   readonly glass: number;
   /** Diameter of the block to take; undefined where none is used. */
   readonly block: number | undefined;
+  /** The gather it is just after, from 1. */
+  readonly gather?: number;
   readonly body: StageBody;
 }
 
@@ -27,6 +29,8 @@ export type StageBody =
 /** What the stages need. */
 export interface StageInput {
   readonly gathers: readonly Gather[];
+  /** Colour on the iron, m³ each, and the gather it lies on. */
+  readonly colour?: readonly { readonly after: number; readonly volume: number }[] | undefined;
   readonly density: number;
   readonly dip: Dip;
   readonly work: 'blown' | 'solid';
@@ -117,7 +121,9 @@ export function stagePlan(input: StageInput): Stage[] {
   const stages: Stage[] = [];
   const straight = Math.max(0, dip.depth - dip.ironDiameter / 2);
   let bubble = 0;
-  const onIron = (name: string, glass: number, block: boolean): void => {
+  const laid = (n: number): number =>
+    (input.colour ?? []).reduce((sum, c) => sum + (c.after < n ? c.volume : 0), 0);
+  const onIron = (name: string, glass: number, block: boolean, gather?: number): void => {
     const stageOf = (radius: number): Stage => ({
       name,
       diameter: 2 * radius,
@@ -129,11 +135,15 @@ export function stagePlan(input: StageInput): Stage[] {
     });
     const radius = solve((r) => stageGlass(stageOf(r)) - glass, dip.ironDiameter / 2, 1);
     const stage = stageOf(radius);
-    stages.push({ ...stage, block: block ? blockFor(stage.diameter, blocks) : undefined });
+    stages.push({
+      ...stage,
+      block: block ? blockFor(stage.diameter, blocks) : undefined,
+      ...(gather !== undefined && { gather }),
+    });
   };
   gathers.forEach((g, i) => {
-    const glass = g.total / density;
-    onIron(`Gather ${String(i + 1)}`, glass, i > 0);
+    const glass = g.total / density + laid(i + 1);
+    onIron(`Gather ${String(i + 1)}`, glass, i > 0, i + 1);
     if (i > 0 || !blown) return;
     // The first puff: bubble and outside grow together until the bubble is its share of the radius.
     const first = solve(
@@ -154,7 +164,7 @@ export function stagePlan(input: StageInput): Stage[] {
   });
   const last = gathers[gathers.length - 1];
   if (!last) return stages;
-  const gathered = last.total / density;
+  const gathered = last.total / density + laid(Infinity);
   const reach =
     final.height * (gathered / final.glass > 1 ? 1 + (gathered / final.glass - 1) / 2 : 1);
   if (blown) {

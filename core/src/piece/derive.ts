@@ -2,8 +2,14 @@
 import { boxOf, type Box } from '../anneal/box';
 import type { Practice } from '../anneal/practice';
 import type { ScheduleInput } from '../anneal/scheduleInput';
-import { dipIn, planGathers, type GatherInput, type GatherPlan } from '../gather/gatherPlan';
-import { stagePlan, type Stage } from '../gather/stages';
+import {
+  dipIn,
+  planGathers,
+  type Gather,
+  type GatherInput,
+  type GatherPlan,
+} from '../gather/gatherPlan';
+import { stagePlan, type Stage, type StageInput } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
 import { givesMost } from '../heat/sag';
@@ -159,7 +165,6 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       lines: read.map((r) => (r.ok ? r.part.shape.outer : r.outer)),
       shapes: read.map((r) => (r.ok ? r.part.shape : undefined)),
     };
-  const whole = wholePiece(parts, bits, piece.fillLine);
   const { making, firing } = piece;
   const planned = parts.map((part): PlannedPart => {
     const input = piece.parts[part.index];
@@ -174,23 +179,32 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     });
     const layersOf = (gathered: readonly number[]): WallShare[] =>
       layWall({ glass: part.glass, gathered, dip, laid });
-    if (piece.way === 'torch')
+    if (piece.way === 'torch') {
+      // What colour brings is not cut from the stock.
+      const { glassVolume } = part.shape;
+      const clear = Math.max(
+        glassVolume - colourIn(layersOf([glassVolume])),
+        LEAST_CLEAR * glassVolume,
+      );
+      const layers = layersOf([clear]);
       return {
         ...part,
+        mass: massOf(part, layers),
         gathers: undefined,
         gathering: undefined,
-        layers: layersOf([part.shape.glassVolume]),
+        layers,
         stages: [],
         stock: stockOf(
           part.glass,
-          part.shape.glassVolume,
+          clear,
           making.allowance,
           input?.stock ??
             (part.work === 'blown'
               ? asStock(making.tube)
-              : ordinaryRod(part.shape.glassVolume * (1 + making.allowance))),
+              : ordinaryRod(clear * (1 + making.allowance))),
         ),
       };
+    }
     const gathering = {
       glass: part.glass,
       allowance: making.allowance,
@@ -199,16 +213,28 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       layerFactor: shop.layerFactor(dip.ironDiameter, part.glass),
       ...(dip.depth < asked && { asked }),
     };
-    const gathers = planGathers({ ...gathering, mass: part.mass });
+    const layered = (plan: GatherPlan): WallShare[] =>
+      layersOf(plan.gathers.map((g) => g.total / part.glass.density));
+    // How much a coat brings depends on how wide the glass is: gathered without it first, then with what that brings.
+    const all = { ...gathering, mass: part.mass };
+    const bare = planGathers(all);
+    const colour = layered(bare).flatMap(({ laid: k, volume }) =>
+      k === undefined ? [] : [{ after: laid[k]?.after ?? 1, volume }],
+    );
+    const gathers = colour.length > 0 ? planGathers({ ...all, colour }) : bare;
+    const layers = layered(gathers);
+    const stages = stagesOf(part, { gathers: gathers.gathers, colour }, dip, shop);
     return {
       ...part,
-      gathers,
+      mass: massOf(part, layers),
+      gathers: { ...gathers, gathers: asStaged(gathers.gathers, stages) },
       gathering,
-      layers: layersOf(gathers.gathers.map((g) => g.total / part.glass.density)),
-      stages: stagesOf(part, gathers, dip, shop),
+      layers,
+      stages,
       stock: undefined,
     };
   });
+  const whole = wholePiece(planned, bits, piece.fillLine);
   const main = mainPart(planned, whole);
   const ruling = rulingWall(parts, bits);
   const night: ScheduleInput = {
@@ -257,6 +283,24 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   };
 }
 
+/** Gathers as wide as the stages have them, bubble and colour in them, with the block to take: what calipers are set to. */
+const asStaged = (gathers: readonly Gather[], stages: readonly Stage[]): Gather[] =>
+  gathers.map((g, i) => {
+    const stage = stages.find((s) => s.gather === i + 1);
+    return stage ? { ...g, diameter: stage.diameter, block: stage.block } : g;
+  });
+
+/** Colour among a wall's layers, m³. */
+const colourIn = (layers: readonly WallShare[]): number =>
+  layers.reduce((sum, l) => sum + (l.laid === undefined ? 0 : l.volume), 0);
+/** However much colour is laid, so much of a part is its own glass. */
+const LEAST_CLEAR = 0.03;
+
+/** What a part weighs with its colours in it, kg: every layer its share of the glass, at its own density. */
+const massOf = ({ shape, glass }: Part, layers: readonly WallShare[]): number =>
+  shape.glassVolume *
+  layers.reduce((sum, l) => sum + l.share * (l.colour?.density ?? glass.density), 0);
+
 const zoned = new WeakMap<Shape, readonly HeatZone[]>();
 /** A part as what it bears asks for it; its zones are kept with its form. */
 function bears({ name, glass, shape }: Part): {
@@ -301,13 +345,13 @@ const mainPart = (parts: readonly PlannedPart[], whole: Whole): PlannedPart =>
 
 function stagesOf(
   part: Part,
-  plan: GatherPlan,
+  plan: Pick<StageInput, 'gathers' | 'colour'>,
   dip: { readonly ironDiameter: number; readonly depth: number },
   shop: ShopFacts,
 ): Stage[] {
   const { shape } = part;
   return stagePlan({
-    gathers: plan.gathers,
+    ...plan,
     density: part.glass.density,
     dip,
     work: part.work,

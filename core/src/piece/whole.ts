@@ -89,7 +89,7 @@ export function wholePiece(
     mass += p.mass;
     volume += p.shape.glassVolume;
     area += p.shape.outsideArea;
-    moment += p.shape.moment * p.glass.density;
+    moment += p.shape.moment * (p.mass / p.shape.glassVolume);
     lowest = Math.min(lowest, p.shape.lowest);
     highest = Math.max(highest, p.shape.lowest + p.shape.height);
     widest = Math.max(widest, p.shape.widest);

@@ -65,7 +65,7 @@ describe('parts as rules see them', () => {
     });
   });
   it('know colour that lies outside from colour cased in clear', () => {
-    const tumbler = fresh('tumbler');
+    const tumbler = fresh('bowl');
     const laid = (after: number): PieceInput => ({
       ...tumbler,
       parts: tumbler.parts.map((p) => ({
@@ -152,7 +152,13 @@ describe('the pieces that ship', () => {
       derived.parts.reduce((m, p) => m + p.mass, 0) + derived.bits.reduce((m, b) => m + b.mass, 0);
     expect(derived.readings.mass.value / sum).toBeCloseTo(1, 9);
     for (const p of derived.parts)
-      expect(p.mass / (p.shape.glassVolume * p.glass.density)).toBeCloseTo(1, 9);
+      expect(
+        p.mass /
+          p.layers.reduce(
+            (m, l) => m + l.share * p.shape.glassVolume * (l.colour?.density ?? p.glass.density),
+            0,
+          ),
+      ).toBeCloseTo(1, 9);
   });
 });
 

@@ -77,6 +77,9 @@ export const ruleParts = (parts: readonly PlannedPart[], ironDiameter: number): 
     iron: ironDiameter,
   }));
 
+/** All glass that comes onto the iron for a part, colour too, kg. */
+const onIron = (p: PlannedPart): number => p.layers.reduce((sum, l) => sum + l.mass, 0);
+
 function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): DraftPart {
   const gathers = p.gathers?.gathers.length ?? 0;
   return {
@@ -100,7 +103,7 @@ function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): 
     lowest: p.shape.lowest,
     height: p.shape.height,
     width: 2 * p.shape.widest,
-    scrap: p.gathers ? Math.max(0, p.gathers.toGather.value - p.mass) : undefined,
+    scrap: p.gathers ? Math.max(0, onIron(p) - p.mass) : undefined,
     ribs: cane?.rib !== undefined,
     twisted:
       (cane?.twist ?? 0) !== 0 &&

@@ -1,13 +1,19 @@
-// The parts on the card: what each weighs and how its glass comes to it.
+// The parts and bits on the card: what each weighs and how its glass comes to it.
 import { printText, type Derived } from '@zanfirico/core';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
 
-export function CardParts({ derived }: { readonly derived: Extract<Derived, { ok: true }> }) {
+interface Props {
+  readonly derived: Extract<Derived, { ok: true }>;
+  /** Of a piece of one part the part itself is told beside. */
+  readonly bitsOnly: boolean;
+}
+
+export function CardParts({ derived, bitsOnly }: Props) {
   const units = useDisplay((s) => s.units);
   return (
     <ol className="mt-2 border-t border-black pt-1 text-[0.85rem] leading-tight">
-      {derived.parts.map((p) => (
+      {(bitsOnly ? [] : derived.parts).map((p) => (
         <li key={p.index} className="flex justify-between gap-2">
           <span>
             {p.index + 1} {p.name}

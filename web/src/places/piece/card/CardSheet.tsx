@@ -1,6 +1,7 @@
 // The card: one page in black on white to take to the bench.
 import { printText } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
+import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../../../clock/clockWords';
 import { ScheduleTable } from '../../../annealing/ScheduleTable';
@@ -43,11 +44,11 @@ export function CardSheet() {
       : []),
     ...(stock && !many
       ? ([
-          ['Tubing to cut', printText(stock.length.value, 'length', units)],
           [
-            'of',
-            `${printText(document.making.tube.outerDiameter, 'length', units)} × ${printText(document.making.tube.wall, 'length', units)}`,
+            stock.stock.wall === undefined ? 'Rod to cut' : 'Tubing to cut',
+            printText(stock.length.value, 'length', units),
           ],
+          ['of', stockWords(stock.stock, units)],
         ] as const)
       : []),
     ['Height', printText(whole.height, 'length', units)],
@@ -100,14 +101,17 @@ export function CardSheet() {
                 </div>
               ))}
             </dl>
-            {many && <CardParts derived={derived} />}
+            {(many || derived.bits.length > 0) && <CardParts derived={derived} bitsOnly={!many} />}
             {gathers && !many && (
               <ol className="num mt-2 border-t border-black pt-1">
                 {gathers.gathers.map((g, i) => (
                   <li key={i} className="flex justify-between">
                     <span>gather {i + 1}</span>
                     <span>+{printText(g.brings, 'mass', units)}</span>
-                    <span>⌀ {printText(g.diameter, 'length', units)}</span>
+                    <span>
+                      ⌀ {printText(g.diameter, 'length', units)}
+                      {g.block !== undefined && `, block ${printText(g.block, 'length', units)}`}
+                    </span>
                   </li>
                 ))}
               </ol>
