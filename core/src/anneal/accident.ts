@@ -75,7 +75,8 @@ export function judgeCurve(
   const again = outcomes.every((o) => isSound(o, allows))
     ? undefined
     : soakedAgain(input, curve, from, (c) => walls.map((p) => put(p, c)));
-  const said = (o: InBox): Verdict => verdictOn(o, allows, again, from);
+  // A second soak takes as long as the piece that sets the clock asks for.
+  const said = (o: InBox): Verdict => verdictOn(o, allows, again, from, input);
   const verdict = said(outcome);
   const pieces = load
     .map(({ id, name }, i) => {
@@ -102,12 +103,25 @@ export function judgeCurve(
 const isSound = (o: Outcome, allows: number): boolean =>
   o.kept <= allows && o.worst.stress <= WORKING_STRESS / SAFETY;
 
+/** A second soak longer than this says what it is for, s. */
+const LONG = 24 * 3600;
+/** What makes a night long: the thickest glass, or the step beside it. */
+function drives({ wall: { thickest, stepThick, stepThin } }: Pick<Annealed, 'wall'>): string {
+  const mm = (m: number): string => `${(1e3 * m).toFixed(1)} mm`;
+  return stepThick - stepThin > STEPPED * stepThick
+    ? `The step from ${mm(stepThick)} to ${mm(stepThin)}`
+    : `Its thickest place, ${mm(thickest)},`;
+}
+/** A step of so much of the thick side counts before the thickest place does. */
+const STEPPED = 0.3;
+
 /** What one piece's outcome means, and what to do about it. */
 function verdictOn(
   outcome: Outcome,
   allows: number,
   again: Again | undefined,
   from: number,
+  piece: Pick<Annealed, 'wall'>,
 ): Verdict {
   const { kept, worst } = outcome;
   const passing = worst.stress;
@@ -140,7 +154,7 @@ function verdictOn(
       because: `Carried on as it is, it keeps ${mpa(kept)}; the practice allows ${mpa(allows)}.`,
       remedy:
         again && again.kept <= CLOSE * allows
-          ? `Soak it again from here: ${(again.seconds / 3600).toFixed(1)} h to the door, then it keeps ${mpa(again.kept)}.`
+          ? `Soak it again from here: ${(again.seconds / 3600).toFixed(1)} h to the door, then it keeps ${mpa(again.kept)}.${again.seconds > LONG ? ` ${drives(piece)} sets that clock.` : ''}`
           : 'Take it down slowly, and anneal it again from cold.',
     };
   return {

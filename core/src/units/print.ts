@@ -14,6 +14,9 @@ export interface Printed {
   readonly unit: string;
 }
 
+/** No box climbs or falls faster, K/s (1000 K an hour). From memory. */
+const FASTEST = 1000 / 3600;
+
 const isTyped = (kind: QuantityKind): kind is TypedKind => kind in UNITS;
 
 const fixed = (value: number, places: number): string => {
@@ -67,6 +70,9 @@ export function printQuantity(value: number, kind: QuantityKind, display: Displa
     if (kind === 'volume' && u.symbol === 'ml' && value >= 0.01)
       return { number: fixed(value * 1000, 2), unit: 'l' };
     const written = fromSI(value, u);
+    // Faster than any box falls: a bound of the reckoning, and no figure of a kiln.
+    if (kind === 'rate' && Math.abs(value) > FASTEST)
+      return { number: `> ${fixed(fromSI(FASTEST, u), 0)}`, unit: u.symbol };
     return { number: fixed(written, placesFor(u.symbol, written)), unit: u.symbol };
   }
   return printScience(value, kind);

@@ -186,3 +186,13 @@ describe('durations', () => {
     expect(printDuration(s)).toBe(text);
   });
 });
+
+describe('what no kiln does', () => {
+  it('is told as a bound, not as a figure, in either unit', () => {
+    expect(printText(7459 / 3600, 'rate', METRIC)).toBe('> 1000 °C/h');
+    expect(printText(31762 / 3600, 'rate', METRIC)).toBe('> 1000 °C/h');
+    expect(printText(999 / 3600, 'rate', METRIC)).toBe('999 °C/h');
+    expect(printText(-1e-9, 'rate', METRIC)).toBe('0.0 °C/h');
+    expect(printText(-0.00001, 'length', METRIC)).toBe('0.0 mm');
+  });
+});

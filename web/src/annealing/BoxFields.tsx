@@ -23,6 +23,9 @@ const FIELDS = [
   { id: 'unevenness', label: 'Uneven by', kind: 'temperatureDifference', nudge: 1 },
 ] as const;
 
+/** No annealer gets hotter with its power full on, °C. From memory. */
+const HOTTEST = 1150;
+
 export function BoxFields({ name, box, hold, onChange }: Props) {
   const units = useDisplay((s) => s.units);
   return (
@@ -45,7 +48,14 @@ export function BoxFields({ name, box, hold, onChange }: Props) {
         Holds {printText(hold, 'temperature', units)} with{' '}
         <span className="num">{printText(lossOf(box) * (hold - box.room), 'power', units)}</span>,
         climbs there at <span className="num">{printText(climbAt(box, hold), 'rate', units)}</span>,
-        would end at <span className="num">{printText(settlesAt(box), 'temperature', units)}</span>.
+        {settlesAt(box) > HOTTEST ? (
+          'and by its power and cooling time would get hotter than any annealer: look at both again.'
+        ) : (
+          <>
+            would end at{' '}
+            <span className="num">{printText(settlesAt(box), 'temperature', units)}</span>.
+          </>
+        )}
       </p>
     </div>
   );

@@ -1,5 +1,11 @@
 // Where the margin is thin: the same night with each thing it stands on a little off, the worst first.
-import { CLOSE, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
+import {
+  CLOSE,
+  printDuration,
+  printText,
+  WORKING_STRESS,
+  type ScheduleInput,
+} from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../stores/display';
 import { useAnswer } from '../workers/useAnswer';
@@ -33,7 +39,12 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
         {first && over.length > 0 ? (
           <>
             Most is lost if it turns out that <b>{first.name}</b>
-            {over.length > 1 && <>; {over.length} of these would go over</>}.
+            {over.length > 1 && <>; {over.length} of these would take it over the practice</>}. The
+            programme is made to use all of it; the worst of them keeps{' '}
+            <b className="num">
+              {printText(Math.max(...over.map((m) => m.kept)), 'stress', units)}
+            </b>
+            , and glass is in danger from {printText(WORKING_STRESS, 'stress', units)}.
           </>
         ) : (
           'None of these would take it over.'

@@ -53,5 +53,10 @@ export function verdictOf(
       because: `${mpa(o.worst.stress)} passes through its ${o.worst.at}, more than half of what it bears.`,
       remedy: 'Fall slower below the strain point.',
     };
-  return { verdict: 'good', because: `It keeps ${mpa(o.kept)}, ${mpa(o.worst.stress)} passes.` };
+  // What is in hand is said: a programme made to a practice uses nearly all of it, and glass bears far more.
+  const inHand = Math.max(0, Math.round(100 * (1 - o.kept / allows)));
+  return {
+    verdict: 'good',
+    because: `It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes.`,
+  };
 }
