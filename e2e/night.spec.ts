@@ -6,7 +6,7 @@ test.describe('the night', () => {
     page,
   }) => {
     await openPiece(page, 'Tide-pool bowl');
-    await page.getByRole('link', { name: 'Night' }).last().click();
+    await page.getByRole('link', { name: 'Its night' }).click();
     await expect(page.getByText(/Good\. It keeps \d\.\d\d MPa/)).toBeVisible();
     await expect(page.getByRole('figure', { name: /Tension through the night/ })).toBeVisible();
     await page.getByRole('tab', { name: 'Inside' }).click();
@@ -29,7 +29,7 @@ test.describe('the night', () => {
 
   test('the shortest is looked for, stopped, and is sound', async ({ page }) => {
     await openPiece(page, 'Gull on a bollard');
-    await page.getByRole('link', { name: 'Night' }).last().click();
+    await page.getByRole('link', { name: 'Its night' }).click();
     await page.getByRole('tab', { name: 'Shorter' }).click();
     const shorter = page.getByRole('region', { name: 'Shorter' });
     await shorter.getByRole('button', { name: 'Look for the shortest' }).click();

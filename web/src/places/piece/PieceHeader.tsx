@@ -12,7 +12,7 @@ const SHEETS = [
   { to: 'section', name: 'Section' },
   { to: 'colour', name: 'Colour' },
   { to: 'braid', name: 'Braid' },
-  { to: 'night', name: 'Night' },
+  { to: 'night', name: 'Its night' },
   { to: 'card', name: 'Card' },
 ];
 

@@ -143,9 +143,7 @@ function useFacts(gatherer: string | undefined, glassId: string | undefined): Sh
   const rack = useRack((s) => s.rack);
   return useMemo(() => {
     const glass = rack.glass(glassId ?? '');
-    return glass
-      ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, rack)
-      : { ...NO_SHOP, rack };
+    return glass ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, rack) : { ...NO_SHOP, rack };
   }, [shop, log, gatherer, glassId, rack]);
 }
 

@@ -3,7 +3,7 @@ import { lyingBits } from '@zanfirico/core';
 import type { ScheduleInput } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { sentenceOf } from '../../api/client';
+import { createPiece, newKey, sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { pieceJson } from '../../exports/pieceJson';
 import { profileCsv } from '../../exports/profileCsv';
@@ -15,6 +15,9 @@ import { checkedNight } from '../../annealing/nights';
 import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
 import type { OnBoard } from './usePiece';
+
+/** A name has room for what a copy is called after it, letters. */
+const MOST_NAME = 70;
 
 export function TakeAway({ board }: { readonly board: OnBoard }) {
   const navigate = useNavigate();
@@ -50,6 +53,20 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
         'text/csv',
         scheduleCsv(schedule, piece.firing.lastIn, new Date()),
       );
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
+  /** A new piece on the shelf, drawn as this one is now; this one stays as it was saved. */
+  const another = async (): Promise<void> => {
+    try {
+      const made = await createPiece(
+        { ...piece, name: `${piece.name.slice(0, MOST_NAME)} again` },
+        newKey(),
+      );
+      await navigate(`/pieces/${made.id}/section`);
+      say(`“${made.document.name}” is on the shelf.`);
     } catch (error) {
       trouble(sentenceOf(error));
     }
@@ -100,6 +117,10 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
           run: () => {
             if (derived.ok) void nightCsv(derived.night);
           },
+        },
+        {
+          says: 'Another piece from this one',
+          run: () => void another(),
         },
         {
           says: 'The card, to print',

@@ -4,6 +4,7 @@ import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
 import { BitFields } from './BitFields';
 import { PartFields } from './PartFields';
+import { SizeFields } from './SizeFields';
 
 export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
   const { document, derived } = usePiece();
@@ -41,7 +42,10 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
       {shownBit && bit !== undefined ? (
         <BitFields key={bit} bit={shownBit} index={bit} />
       ) : (
-        <PartFields index={Math.min(part, document.parts.length - 1)} actions={actions} />
+        <>
+          <PartFields index={Math.min(part, document.parts.length - 1)} actions={actions} />
+          <SizeFields index={Math.min(part, document.parts.length - 1)} />
+        </>
       )}
     </>
   );

@@ -221,7 +221,8 @@ describe('bits', () => {
   });
 
   it.each([
-    'Spout, hollow',
+    'Spout, pulled from the lip',
+    'Spout, a tube stuck on',
     'Dots',
     'Prunts',
     'Wrap',

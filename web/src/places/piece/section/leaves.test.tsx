@@ -75,9 +75,9 @@ describe('at the furnace', () => {
       });
     };
     for (const grams of ['240', '250', '244']) await weigh(grams);
-    expect(await screen.findByText(/layers on this iron come out/)).toHaveTextContent(
-      'from 3 weigh-ins',
-    );
+    expect(
+      await screen.findByText(/layers on this iron, in this glass, come out/),
+    ).toHaveTextContent('from 3 weigh-ins');
     const learned = layer();
     expect(learned).not.toBe(before);
     await weigh('900');

@@ -1,0 +1,77 @@
+// "Make it so wide": the part in hand or the whole piece larger or smaller in the same form.
+import { LIMITS } from '@zanfirico/contract';
+import { scaledPart, scaledWhole, type Walls } from '@zanfirico/core';
+import { useState } from 'react';
+import { Choice } from '../../../fields/Choice';
+import { QuantityField } from '../../../fields/QuantityField';
+import { editPiece } from '../../../stores/draft';
+import { useNotices } from '../../../stores/notices';
+import { usePiece } from '../usePiece';
+
+export function SizeFields({ index }: { readonly index: number }) {
+  const { document, last } = usePiece();
+  const say = useNotices((s) => s.say);
+  const many = document.parts.length > 1 || (document.bits ?? []).length > 0;
+  const [of, setOf] = useState<'part' | 'whole'>('whole');
+  const [walls, setWalls] = useState<Walls>('kept');
+  const part = last?.parts[index];
+  if (!last || !part) return null;
+  const one = many && of === 'part';
+  const now = one
+    ? { wide: 2 * part.shape.widest, high: part.shape.height }
+    : { wide: 2 * last.whole.widest, high: last.whole.height };
+  const make = (by: number): void => {
+    if (by === 1) return;
+    editPiece((d) => (one ? scaledPart(d, part.id, by, walls) : scaledWhole(d, by, walls)));
+    say(
+      `${one ? part.name : 'The piece'} is ${by.toFixed(2)} times as large; undo brings it back.`,
+    );
+  };
+  return (
+    <section aria-label="Size" className="mt-5">
+      <h2 className="text-lg">Make it so large</h2>
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+        <QuantityField
+          label="Widest"
+          kind="length"
+          value={now.wide}
+          within={LIMITS.measure}
+          onCommit={(wide) => {
+            make(wide / now.wide);
+          }}
+        />
+        <QuantityField
+          label="High"
+          kind="length"
+          value={now.high}
+          within={LIMITS.measure}
+          onCommit={(high) => {
+            make(high / now.high);
+          }}
+        />
+      </div>
+      <div className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+        {many && (
+          <Choice
+            legend="What"
+            value={of}
+            options={[
+              { value: 'whole', label: 'the whole piece' },
+              { value: 'part', label: part.name },
+            ]}
+            onChange={setOf}
+          />
+        )}
+        <Choice
+          legend="Walls"
+          value={walls}
+          options={[
+            { value: 'kept', label: 'as thick as they are' },
+            { value: 'scaled', label: 'go with it' },
+          ]}
+          onChange={setWalls}
+        />
+      </div>
+    </section>
+  );
+}
