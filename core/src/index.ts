@@ -226,7 +226,7 @@ export type { DraftInput } from './sequence/draftInput';
 export { draftWork } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './work/steps';
-export type { StepId } from './work/step';
+export type { StepId, Way } from './work/step';
 export { planCrew, type CrewPlan } from './crew/crew';
 export { planPlaced, type CrewPlanned, type ToPlan } from './crew/planPlaced';
 export type { Stations } from './crew/stations';

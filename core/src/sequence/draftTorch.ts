@@ -18,7 +18,7 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
   for (const { part, to } of order) {
     const p = parts[part];
     if (!p || p.stopper) continue;
-    add(p.hollow ? 'kilnFetch' : 'warmRod', part);
+    add(p.hollow ? 'kilnFetch' : rodOf(p), part);
     add('weld', part, { to, seal: 'hot' });
     add('notchTorch', part);
     add('shapeTorch', part);
@@ -35,6 +35,9 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
   add('box', main);
 }
 
+/** Soft rod is warmed before the flame, hard rod stands going in cold. */
+const rodOf = (p: DraftPart): 'warmRod' | 'beginRod' => (p.soft === true ? 'warmRod' : 'beginRod');
+
 function begun(p: DraftPart, i: number, add: Add): void {
   if (p.hollow) {
     add('cutTube', i);
@@ -44,7 +47,7 @@ function begun(p: DraftPart, i: number, add: Add): void {
     if (!p.closed) add('blowBottom', i);
     add('shapeTorch', i);
   } else {
-    add('warmRod', i);
+    add(rodOf(p), i);
     // A zone at a time, from one end to the other.
     add('shapeTorch', i);
     add('shapeTorch', i);

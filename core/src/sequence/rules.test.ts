@@ -297,13 +297,14 @@ describe('cautions', () => {
     'scrap',
     'polishScar',
     'warmRod',
+    'beginRod',
     'meltNotch',
   ] as const)('stand at the step where it can hurt: %s', (id) => {
     expect(STEPS[id].caution).toBeTruthy();
   });
   it('of the torch defer to its maker and to local code', () => {
     for (const id of ['torchOn', 'torchOff'] as const)
-      expect(STEPS[id].caution).toMatch(/instructions and local code/);
+      expect(STEPS[id].caution).toMatch(/maker and local code come first/);
   });
 });
 

@@ -174,3 +174,14 @@ describe('of any gentle vase', () => {
     );
   });
 });
+
+describe('a hollow shut in at both ends', () => {
+  it('of a ball of 40 mm with a wall of 4 is a ball of 32 (closed form, 1 %); nothing else shuts any in', () => {
+    const ball = shapeOf(circle(20, 12));
+    expect(ball.shutIn / ((4 / 3) * Math.PI * 0.016 ** 3)).toBeCloseTo(1, 2);
+    expect(ball.capacity).toBe(0);
+    expect(shapeOf(circle(20, 12), true).shutIn).toBe(0);
+    expect(shapeOf(outline([0, 0, 4], [0, 30, 4, true], [80, 30, 4])).shutIn).toBe(0);
+    expect(shapeOf(outline([0, 20, 3], [40, 20, 3], [80, 20, 3])).shutIn).toBe(0);
+  });
+});

@@ -19,6 +19,8 @@ export interface Shape {
   readonly outsideArea: number;
   /** Brim capacity, m³; 0 for forms that hold nothing (closed, or open at the bottom). */
   readonly capacity: number;
+  /** The hollow shut in a form closed at both ends, m³; 0 for every other. */
+  readonly shutIn: number;
   readonly height: number;
   readonly lowest: number;
   /** Widest radius, m. */
@@ -130,6 +132,10 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
       glassVolume: glass.volume,
       outsideArea: sweptArea(outer),
       capacity: holds ? Math.max(0, turned(hollowLine(outer, inner)).volume) : 0,
+      shutIn:
+        !solid && closedAtBase(points) && closedAtTop(points)
+          ? Math.max(0, turned(inner).volume)
+          : 0,
       height: highest - lowest,
       lowest,
       widest,

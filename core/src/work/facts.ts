@@ -142,6 +142,7 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   scrap: f(20, 'bench', ['door'], undefined, { off: 'after' }),
   polishScar: f(20, 'hand torch', ['door'], undefined, { zone: 'base' }),
   warmRod: f(30, 'soft flame', T, 'torch', { does: 'begin' }),
+  beginRod: f(30, 'soft flame', T, 'torch', { does: 'begin' }),
   cutTube: f(20, 'bench', T, 'torch'),
   hose: f(10, 'bench', T, 'torch'),
   maria: f(30, 'flame', T, 'torch', { zone: 'middle' }),

@@ -97,6 +97,7 @@ export type StepId =
   | 'scrap'
   | 'polishScar'
   | 'warmRod'
+  | 'beginRod'
   | 'cutTube'
   | 'hose'
   | 'maria'

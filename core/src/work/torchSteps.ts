@@ -5,7 +5,7 @@ import { step, type Step } from './step';
 export const TORCH_STEPS: readonly Step[] = [
   step('torchOn', 'Light the torch', 'torch', 'torch', 'Ventilation on, then the torch.', {
     caution:
-      'Follow your torch maker’s and supplier’s instructions and local code; ventilation on, didymium or darker shade.',
+      'Your torch’s maker and local code come first. Leaks checked, ventilation on; fuel first, then oxygen. Didymium for soft glass, darker for hard.',
   }),
   step(
     'points',
@@ -73,10 +73,18 @@ export const TORCH_STEPS: readonly Step[] = [
     'Warm the rod',
     'torch',
     'rod',
-    'Hard glass goes in cold; soft rod comes up slowly at the edge, or out of a kiln.',
+    'Slowly, at the edge of the flame, or out of a kiln.',
     {
-      caution: 'Cold soft rod flies to splinters: eyes covered, flame first at its edge.',
+      caution: 'Cold soft glass flies to splinters: eyes covered, flame first at its edge.',
     },
+  ),
+  step(
+    'beginRod',
+    'Begin the rod',
+    'torch',
+    'rod',
+    'Hard glass goes in cold: bring its end to a clean ball, turning.',
+    { caution: 'The other end is cold and stays so: hold it there, and mark it.' },
   ),
   step(
     'cutTube',
@@ -160,6 +168,7 @@ export const TORCH_STEPS: readonly Step[] = [
     caution: 'Power off before reaching in; gloves.',
   }),
   step('torchOff', 'Torch off', 'torch', 'torch', 'Close down once the piece is safe.', {
-    caution: 'Follow your torch maker’s and supplier’s instructions and local code.',
+    caution:
+      'Your torch’s maker and local code come first: oxygen off, then fuel, the reverse of lighting. Scrap in water: leave it some minutes.',
   }),
 ];

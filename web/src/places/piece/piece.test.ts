@@ -27,12 +27,18 @@ describe('names of steps', () => {
     expect(kindOf(step({ kind: 'own', like: 'blow' }))).toBe('blow');
     expect(kindOf(step({ kind: 'own' }))).toBe('shapeBit');
   });
-  it('the catalogue has every kind once', () => {
-    const all = catalogue().flatMap(([, ids]) => ids);
-    expect(new Set(all).size).toBe(all.length);
-    expect([...all].sort()).toEqual(Object.keys(STEPS).sort());
-    for (const [, ids] of catalogue()) expect(ids.length).toBeGreaterThan(0);
-  });
+  it.each(['furnace', 'torch'] as const)(
+    'the catalogue has every kind once, those of the %s first',
+    (way) => {
+      const groups = catalogue(way);
+      const all = groups.flatMap(([, ids]) => ids);
+      expect(new Set(all).size).toBe(all.length);
+      expect([...all].sort()).toEqual(Object.keys(STEPS).sort());
+      for (const [, ids] of groups) expect(ids.length).toBeGreaterThan(0);
+      const places = groups[0]?.[1].map((id) => STEPS[id].place) ?? [];
+      expect(places.every((p) => (p === 'torch' || p === 'kiln') === (way === 'torch'))).toBe(true);
+    },
+  );
 });
 
 describe('amounts of colour', () => {

@@ -1,16 +1,17 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's.
 import type { OwnStep } from '@zanfirico/contract';
-import type { StepId } from '@zanfirico/core';
+import type { StepId, Way } from '@zanfirico/core';
 import { useShop } from '../../../stores/theShop';
 import { KindOptions } from './KindOptions';
 
 const NO_STEPS: readonly OwnStep[] = [];
 
 interface Props {
+  readonly way: Way;
   readonly onAdd: (kind: StepId, own?: OwnStep) => void;
 }
 
-export function AddStep({ onAdd }: Props) {
+export function AddStep({ way, onAdd }: Props) {
   const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
   return (
     <select
@@ -36,7 +37,7 @@ export function AddStep({ onAdd }: Props) {
           ))}
         </optgroup>
       )}
-      <KindOptions />
+      <KindOptions way={way} />
     </select>
   );
 }

@@ -50,6 +50,7 @@ interface LaidProps {
 }
 
 function Laid({ braid, name }: LaidProps) {
+  const { document } = usePiece();
   const { steps, starts, heat, findings, parts } = braid;
   const sheet = useRef<HTMLDivElement>(null);
   const { at, take, change, move, insert, repeat, remove } = useWalk(braid, sheet);
@@ -148,7 +149,7 @@ function Laid({ braid, name }: LaidProps) {
                 </>
               )}
             </p>
-            <AddStep onAdd={insert} />
+            <AddStep way={document.way} onAdd={insert} />
           </div>
           {braid.passes?.verdict === 'no' && <Verdict verdict={braid.passes} />}
           {general.map((f) => (

@@ -1,11 +1,11 @@
-// Every kind of step the trade has, by group, to be chosen from.
-import { STEPS } from '@zanfirico/core';
+// Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
+import { STEPS, type Way } from '@zanfirico/core';
 import { catalogue } from './stepNames';
 
-const KINDS = catalogue();
+const KINDS = { furnace: catalogue('furnace'), torch: catalogue('torch') } as const;
 
-export const KindOptions = () =>
-  KINDS.map(([group, ids]) => (
+export const KindOptions = ({ way }: { readonly way: Way }) =>
+  KINDS[way].map(([group, ids]) => (
     <optgroup key={group} label={group}>
       {ids.map((id) => (
         <option key={id} value={id}>

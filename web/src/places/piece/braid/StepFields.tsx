@@ -4,6 +4,7 @@ import { factsOf, type WorkStep, type Zone } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';
+import { usePiece } from '../usePiece';
 import { KindOptions } from './KindOptions';
 import { kindOf, stepName } from './stepNames';
 import type { Braid } from './useBraid';
@@ -23,6 +24,7 @@ interface Props {
 
 export function StepFields({ braid, step, onChange }: Props) {
   const facts = factsOf(step);
+  const { way } = usePiece().document;
   const crew = braid.sequence?.crew ?? [];
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-4 gap-y-2">
@@ -41,7 +43,7 @@ export function StepFields({ braid, step, onChange }: Props) {
           });
         }}
       >
-        <KindOptions />
+        <KindOptions way={way} />
         <option value="own">A kind of our own</option>
       </SelectField>
       {step.kind === 'own' && (

@@ -1,5 +1,5 @@
 // A step's name as the shop says it, and the kinds one can choose from.
-import { begins, factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core';
+import { begins, factsOf, STEPS, type StepId, type Way, type WorkStep } from '@zanfirico/core';
 
 /** The kind whose facts hold for it. */
 export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>
@@ -22,16 +22,28 @@ const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
       ['join', 'park', 'fetch'].includes(factsOf({ kind: id }).does) ||
       /Bit|bit|handle|spout|prunts|wrap|Notch|straight|shield|coolStem/.test(id),
   ],
-  ['Torch', (id) => STEPS[id].place === 'torch' || STEPS[id].place === 'kiln'],
 ];
 
-/** Every kind of the catalogue by group, each once. */
-export function catalogue(): (readonly [string, readonly StepId[]])[] {
-  const left = new Set(Object.keys(STEPS) as StepId[]);
+const joinsAtTorch = (id: StepId): boolean => /weld|notch|hook|kiln/.test(id);
+const TORCH_GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
+  ['In the flame', (id) => !joinsAtTorch(id)],
+  ['Joining at the torch, and the kiln', joinsAtTorch],
+];
+
+const atTorch = (id: StepId): boolean => ['torch', 'kiln'].includes(STEPS[id].place);
+
+/** Every kind of the catalogue by group, each once: those of the way of work at hand first, the other way's last. */
+export function catalogue(way: Way = 'furnace'): (readonly [string, readonly StepId[]])[] {
+  const all = Object.keys(STEPS) as StepId[];
+  const left = new Set(all.filter((id) => !atTorch(id)));
   const groups = GROUPS.map(([name, has]) => {
     const mine = [...left].filter(has);
     for (const id of mine) left.delete(id);
     return [name, mine] as const;
   });
-  return [['Shaping and the transfer', [...left]], ...groups];
+  const furnace = [['Shaping and the transfer', [...left]] as const, ...groups];
+  const torch = TORCH_GROUPS.map(
+    ([name, has]) => [name, all.filter((id) => atTorch(id) && has(id))] as const,
+  );
+  return way === 'torch' ? [...torch, ...furnace] : [...furnace, ...torch];
 }

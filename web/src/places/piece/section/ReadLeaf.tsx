@@ -33,6 +33,11 @@ export function ReadLeaf() {
     <>
       <PartsTable derived={last} />
       <ul className="mt-4">
+        {last.parts
+          .filter((p) => p.shape.shutIn > 0)
+          .map((p) => (
+            <ShutIn key={p.id} name={p.name} volume={p.shape.shutIn} />
+          ))}
         <FigureRow id="capacity" label="Holds, to the brim" figure={r.capacity} />
         <FigureRow id="filled" label="To the fill line" figure={r.filled} />
         <FigureRow id="thickest" label={`Thickest, ${whole.thickest.name}`} figure={r.thickest} />
@@ -46,6 +51,17 @@ export function ReadLeaf() {
       <Closure derived={last} />
       <FitsInto derived={last} />
     </>
+  );
+}
+
+/** The hollow nobody fills: shut at both ends. */
+function ShutIn({ name, volume }: { readonly name: string; readonly volume: number }) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <li className="border-base-300 flex items-baseline justify-between border-b py-1">
+      <span>Shut in the {name}</span>
+      <span className="num">{printText(volume, 'volume', units)}</span>
+    </li>
   );
 }
 
