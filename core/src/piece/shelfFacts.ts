@@ -18,7 +18,7 @@ export type ShelfFacts =
       readonly gathers?: number;
       /** Stock of its main part at the torch, m. */
       readonly stock?: number;
-      /** Across its widest part, m: the room it takes in a box. */
+      /** Across all of it, handles and spouts too, m: the room it takes in a box. */
       readonly across: number;
       /** What its night is worked out from. */
       readonly night: ScheduleInput;
@@ -39,7 +39,7 @@ export function shelfFacts(piece: PieceInput, glass: Glass, shop: ShopFacts): Sh
     mass: d.readings.mass.value,
     ...(d.gathers && { gathers: d.gathers.gathers.length }),
     ...(d.stock && { stock: d.stock.length.value }),
-    across: 2 * Math.max(...d.parts.map((p) => p.shape.widest)),
+    across: 2 * d.whole.widest,
     night: d.night,
   };
 }

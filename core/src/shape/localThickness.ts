@@ -118,13 +118,29 @@ export function localThickness(outer: OuterLine, inner: Line): Thickness {
   if ((outer.r[n - 1] as number) > ON_AXIS && (inner.r[inner.r.length - 1] as number) < NO_BORE)
     fit(-1, 0, outer.z[n - 1] as number, 0, -1);
   const own = [...whole];
+  const crests = fitted.filter((_, k) => isCrest(fitted, k));
   const covered = (stubs: boolean): number[] => {
     const all = [...own];
-    for (const ball of fitted) cover(outer, ball, { own, edge, stubs }, all);
+    for (const ball of crests) cover(outer, ball, { own, edge, stubs }, all);
     behindEdges(outer.s, own, edge, all);
     return all.map((v, i) => (v > 0 ? v : 2 * Math.max(outer.r[i] as number, 1e-4)));
   };
   return { thick: covered(false), body: covered(true) };
+}
+
+/** Balls within so much of each other, as a share, are alike. */
+const ALIKE = 0.002;
+
+/**
+ * Does a ball say more than its neighbours along the skin? One beside a larger says less than that, and one among others alike no more
+ * than the first and the last of them.
+ */
+function isCrest(fitted: readonly Fitted[], k: number): boolean {
+  const { radius } = fitted[k] as Fitted;
+  const [a, b] = [fitted[k - 1]?.radius ?? 0, fitted[k + 1]?.radius ?? 0];
+  const alike = (other: number): boolean => Math.abs(other - radius) <= ALIKE * radius;
+  if (alike(a) && alike(b)) return false;
+  return (radius >= a || alike(a)) && (radius >= b || alike(b));
 }
 
 /** Is this sample itself an edge that sticks out: an end off the axis, or a sharp turn towards the glass? */
