@@ -114,7 +114,8 @@ describe('what is set in the Night sheet', () => {
     const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await typeInto(user, screen.getByLabelText(/^Hold at/), '640 C');
     expect(
-      await screen.findByText(/the upper wall of the body would sink by (more than 10|\d+\.\d) mm/)).toBeVisible();
+      await screen.findByText(/the upper wall of the body would sink by (more than 10|\d+\.\d) mm/),
+    ).toBeVisible();
   });
 
   it('an annealer of the shop stands for the box; one that is gone is said to be', async () => {
