@@ -44,6 +44,8 @@ function bodyAt({ outer: { r, z }, thick }: Shape, at: number): SolidBody {
   return high - low <= SHORT * d ? 'ball' : 'cylinder';
 }
 
+/** Of the thickest place. */
+const NEARLY = 0.9;
 /** Glass as thick as so much of its radius goes right across: there is no hollow in it. */
 const ACROSS = 1.8;
 
@@ -66,5 +68,7 @@ export function coolsAs<B extends Body>(shape: Shape, wall: B): Place<B | SolidB
     const here = placeAt(i);
     if (asks(here) > asks(most)) most = here;
   }
-  return most;
+  // Nearly as thick as the thickest place it counts as that: the safe side, and one figure on every sheet.
+  const { wall: top } = shape.thickest;
+  return most.thickest > NEARLY * top ? { ...most, thickest: top } : most;
 }
