@@ -1,6 +1,7 @@
 // Glass is neither made nor lost: colour counts in what is gathered or cut, and in what the piece weighs. Conservation of volume.
 import { startingParts } from '../shape/forms';
-import { derive } from './derive';
+import { derive, NO_SHOP } from './derive';
+import { shelfFacts } from './shelfFacts';
 import { glassOf, pieceOf } from './shop.fixture';
 
 const bar = (mass: number, after = 1) => ({
@@ -68,5 +69,32 @@ describe('however much colour there is', () => {
     const { main } = read('soft-batch-96', [bar(5)]);
     expect(main.gathers?.gathers.length).toBeGreaterThan(0);
     expect(main.gathers?.toGather.value).toBeGreaterThan(0);
+  });
+});
+
+describe('what a piece takes up in a box', () => {
+  it('counts its handle: furthest from the axis is furthest', () => {
+    const handle = {
+      name: 'handle',
+      shape: {
+        kind: 'bent' as const,
+        diameter: 0.009,
+        path: [
+          { out: 0, up: 0.02 },
+          { out: 0.04, up: 0 },
+          { out: 0, up: -0.02 },
+        ],
+      },
+      place: { height: 0.05, out: 0.035, around: 0, tilt: 0, copies: 1 },
+    };
+    const across = (bits: readonly (typeof handle)[]): number => {
+      const facts = shelfFacts(
+        pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler'), { bits }),
+        glassOf('soft-batch-96'),
+        NO_SHOP,
+      );
+      return facts.ok ? facts.across : NaN;
+    };
+    expect(across([handle])).toBeGreaterThan(across([]) + 0.05);
   });
 });

@@ -109,4 +109,35 @@ describe('the card', () => {
     for (const { name } of demoPiece('Quay goblet').parts) expect(card()).toHaveTextContent(name);
     expect(fact('To gather, all')).toMatch(/g$/);
   });
+
+  it('of a piece of one part has the calipers and blocks of Make, and its bits', async () => {
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'card');
+    await nightChecked();
+    const gathers = within(card())
+      .getAllByText(/^gather \d$/)
+      .map((e) => e.parentElement?.textContent ?? '');
+    const told = gathers.map((g) => /⌀ ([\d.]+)/.exec(g)?.[1]);
+    const blocks = gathers.map((g) => /block ([\d.]+)/.exec(g)?.[1]);
+    expect(blocks.some((b) => b !== undefined)).toBe(true);
+    await user.click(screen.getByRole('link', { name: 'Section' }));
+    await user.click(await screen.findByRole('tab', { name: 'Make' }));
+    const stages = await screen.findByRole('table', { name: /Set the calipers/ });
+    for (const [i, across] of told.entries()) {
+      const row = within(stages).getByRole('row', { name: new RegExp(`Gather ${String(i + 1)}`) });
+      expect(row).toHaveTextContent(`${across ?? 'none'} ×`);
+      if (blocks[i] !== undefined) expect(row).toHaveTextContent(`block ⌀ ${blocks[i]}`);
+    }
+  });
+
+  it('lists the bits of a piece of one part, with what each weighs', async () => {
+    const salt = demoPiece('Salt cellar');
+    const dots = {
+      name: 'shells',
+      shape: { kind: 'dot' as const, diameter: 0.012, rise: 0.004 },
+      place: { height: 0.02, out: 0.03, around: 0, tilt: 0, copies: 4 },
+    };
+    await openSheet(house, { ...salt, bits: [dots] }, 'card');
+    await nightChecked();
+    expect(card()).toHaveTextContent(/shells\s*\d+ g/);
+  });
 });
