@@ -70,19 +70,12 @@ export function addPart<D extends Edited>(
       throat: vessel.shape.throat,
     },
   });
-  const above = (height: number): boolean => by !== 0 && height >= from;
-  const lifted = new Set<string>();
-  const parts = piece.parts.map((p) => {
-    if (!above(Math.min(...p.profile.map((q) => q.height)))) return p;
-    lifted.add(p.id);
-    return { ...p, profile: raised(p.profile, by) };
-  });
-  const { pattern, fillLine, bits } = piece;
   const stands = vessel && piece.parts[vessel.index];
+  const room = by === 0 ? piece : lifted(piece, from, by, stands?.id);
   return {
-    ...piece,
+    ...room,
     parts: [
-      ...parts,
+      ...room.parts,
       {
         id: freshPartId(piece),
         ...part,
@@ -90,14 +83,53 @@ export function addPart<D extends Edited>(
         profile: part.profile.map((p) => ({ ...p })),
       },
     ],
+  };
+}
+
+/** What a lift of parts moves: any document that has these. */
+export interface Liftable {
+  readonly parts: readonly { readonly id: string; readonly profile: readonly ProfilePoint[] }[];
+  readonly bits?: readonly { readonly place: { readonly height: number } }[] | undefined;
+  readonly fillLine?: number | undefined;
+  readonly pattern?:
+    | {
+        readonly part: string;
+        readonly drawnOn: 'blank' | 'final';
+        readonly figure: { readonly height: number };
+      }
+    | undefined;
+}
+
+/**
+ * Everything that begins at a height or above it moved up by so much, m, and what was measured on a lifted part with it. `vessel` is the
+ * id of the part the fill line is in.
+ */
+export function lifted<D extends Liftable>(
+  piece: D,
+  from: number,
+  by: number,
+  vessel: string | undefined,
+): D {
+  const went = new Set<string>();
+  const parts = piece.parts.map((p) => {
+    if (Math.min(...p.profile.map((q) => q.height)) < from) return p;
+    went.add(p.id);
+    return { ...p, profile: raised(p.profile, by) };
+  });
+  const { pattern, fillLine, bits } = piece;
+  return {
+    ...piece,
+    parts,
     ...(bits && {
       bits: bits.map((b) =>
-        above(b.place.height) ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
+        b.place.height >= from ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
       ),
     }),
-    ...(fillLine !== undefined && stands && lifted.has(stands.id) && { fillLine: fillLine + by }),
+    ...(fillLine !== undefined &&
+      vessel !== undefined &&
+      went.has(vessel) && { fillLine: fillLine + by }),
     ...(pattern?.drawnOn === 'final' &&
-      lifted.has(pattern.part) && {
+      went.has(pattern.part) && {
         pattern: { ...pattern, figure: { ...pattern.figure, height: pattern.figure.height + by } },
       }),
   };

@@ -82,3 +82,19 @@ describe('one part', () => {
     expect(() => scaledWhole(goblet as unknown as Whole, 0, 'kept')).toThrow('0 times as large');
   });
 });
+
+describe('what was measured on what stands above', () => {
+  it('goes up with it: fill line, bits, the figure drawn on it', () => {
+    const piece = {
+      ...(goblet as unknown as Whole),
+      bits: bits.map((b) => ({ ...b, place: { ...b.place, height: 0.15 } })),
+      pattern: { part: 'p3', drawnOn: 'final' as const, figure: { height: 0.13 } },
+    };
+    const stem = goblet.parts[1]?.profile.map((q) => q.height) ?? [];
+    const rises = 0.5 * (Math.max(...stem) - Math.min(...stem));
+    const made = scaledPart(piece, 'p1', 1.5, 'kept', 'p3');
+    expect(made.fillLine).toBeCloseTo(0.14 + rises, 6);
+    expect(made.pattern.figure.height).toBeCloseTo(0.13 + rises, 6);
+    for (const b of made.bits) expect(b.place.height).toBeCloseTo(0.15 + rises, 6);
+  });
+});

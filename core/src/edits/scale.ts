@@ -1,22 +1,19 @@
 // "Make it 50 mm wide": a part or the whole piece made larger or smaller in the same form, its walls kept or scaled with it.
 import type { BitShape } from '../shape/bit';
 import { LEAST_WALL, MOST_WALL } from '../shape/checkProfile';
+import { ON_IT } from '../shape/presets';
 import type { ProfilePoint } from '../shape/profile';
+import { lifted, type Liftable } from './parts';
 
-interface SizedPart {
-  readonly id: string;
-  readonly profile: readonly ProfilePoint[];
-}
 interface SizedBit {
   readonly shape: BitShape;
   readonly place: { readonly height: number; readonly out: number };
 }
 /** What a piece has that has a size. Lengths m. */
-export interface Sized {
-  readonly parts: readonly SizedPart[];
+export interface Sized extends Liftable {
   readonly bits?: readonly SizedBit[] | undefined;
-  readonly fillLine?: number | undefined;
 }
+type SizedPart = Sized['parts'][number];
 
 /** Whether walls stay as thick as they are, or go with the form. */
 export type Walls = 'kept' | 'scaled';
@@ -74,29 +71,26 @@ export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls)
 
 const lowest = ({ profile }: SizedPart): number => Math.min(...profile.map((p) => p.height));
 const highest = ({ profile }: SizedPart): number => Math.max(...profile.map((p) => p.height));
-/** What begins within this of a part's top stands on it, m. */
-const ON_IT = 3e-4;
-
-/** One part so many times as large where it stands; what stands on it, and bits higher up, go up or down with its top. */
-export function scaledPart<D extends Sized>(piece: D, id: string, by: number, walls: Walls): D {
+/**
+ * One part so many times as large where it stands; what stands on it, and bits higher up, go up or down with its top, as when a part is
+ * put under them. `vessel` is the id of the part the fill line is in.
+ */
+export function scaledPart<D extends Sized>(
+  piece: D,
+  id: string,
+  by: number,
+  walls: Walls,
+  vessel?: string,
+): D {
   if (!(by > 0)) throw new RangeError(`A part cannot be made ${String(by)} times as large.`);
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
   const [from, top] = [lowest(part), highest(part)];
-  const rises = round((top - from) * (by - 1));
+  const room = lifted(piece, top - ON_IT, (top - from) * (by - 1), vessel);
   return {
-    ...piece,
-    parts: piece.parts.map((p) => {
-      if (p.id === id) return { ...p, profile: points(p.profile, by, from, walls) };
-      if (lowest(p) < top - ON_IT) return p;
-      return { ...p, profile: p.profile.map((q) => ({ ...q, height: round(q.height + rises) })) };
-    }),
-    ...(piece.bits && {
-      bits: piece.bits.map((b) =>
-        b.place.height < top - ON_IT
-          ? b
-          : { ...b, place: { ...b.place, height: round(b.place.height + rises) } },
-      ),
-    }),
+    ...room,
+    parts: room.parts.map((p) =>
+      p.id === id ? { ...p, profile: points(part.profile, by, from, walls) } : p,
+    ),
   };
 }

@@ -99,7 +99,7 @@ const moved = (profile: Profile, by: number): Profile =>
   profile.map((p) => ({ ...p, height: Number((p.height + by).toFixed(6)) }));
 
 /** Parts that stand within this of a height stand on it, m. */
-const ON_IT = 0.0003;
+export const ON_IT = 0.0003;
 
 /**
  * A new part where it usually goes: a foot under everything, a stopper in the mouth (its taper fitted to the neck), a

@@ -22,7 +22,9 @@ export function SizeFields({ index }: { readonly index: number }) {
     : { wide: 2 * last.whole.widest, high: last.whole.height };
   const make = (by: number): void => {
     if (by === 1) return;
-    editPiece((d) => (one ? scaledPart(d, part.id, by, walls) : scaledWhole(d, by, walls)));
+    editPiece((d) =>
+      one ? scaledPart(d, part.id, by, walls, last.whole.vessel?.id) : scaledWhole(d, by, walls),
+    );
     say(
       `${one ? part.name : 'The piece'} is ${by.toFixed(2)} times as large; undo brings it back.`,
     );
