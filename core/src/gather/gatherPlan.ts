@@ -12,6 +12,16 @@ import {
   type Dip,
 } from './layers';
 
+/** Colour on the iron, m³, and the gather it lies on. */
+export interface OnIron {
+  readonly after: number;
+  readonly volume: number;
+}
+
+/** How much colour lies under the n-th gather, m³. */
+export const colourUnder = (colour: readonly OnIron[] | undefined, n: number): number =>
+  (colour ?? []).reduce((sum, c) => sum + (c.after < n ? c.volume : 0), 0);
+
 /** What the counting needs. Lengths m, mass kg, °C. */
 export interface GatherInput {
   readonly glass: Glass;
@@ -22,7 +32,7 @@ export interface GatherInput {
   readonly potTemperature: number;
   readonly dip: Dip;
   /** Colour that comes onto the iron, m³ each, and the gather it lies on: it is glass too, and need not be gathered. */
-  readonly colour?: readonly { readonly after: number; readonly volume: number }[] | undefined;
+  readonly colour?: readonly OnIron[] | undefined;
   /** How deep it would have been dipped if the pot were deep enough, m; left out where it is. */
   readonly asked?: number | undefined;
   /** How much thicker than the model this hand's layers come out (see `learnLayer`); 1 until learned. */
@@ -71,17 +81,14 @@ export function planGathers(input: GatherInput): GatherPlan {
   const eta = viscosityAt(glass, input.potTemperature);
   const factor = input.layerFactor ?? 1;
   const thickness = factor * layerThickness(eta, WORKING_SPEED, glass.moltenDensity);
-  const laid = input.colour ?? [];
-  const colour = laid.reduce((sum, c) => sum + c.volume, 0);
+  const colour = colourUnder(input.colour, Infinity);
   const whole = (input.mass / glass.density) * (1 + input.allowance);
   // However much colour there is, it is picked up on some clear.
   const needed = Math.max(whole - colour, COLLAR * whole) * glass.density;
-  const laidBefore = (n: number): number =>
-    laid.reduce((sum, c) => sum + (c.after < n ? c.volume : 0), 0);
   const gathers: Gather[] = [];
   let total = 0;
   while (total < needed && gathers.length < MOST_GATHERS) {
-    const on = total / glass.density + laidBefore(gathers.length + 1);
+    const on = total / glass.density + colourUnder(input.colour, gathers.length + 1);
     const over = on === 0 ? 0 : thicknessFor(dip, on);
     const full = total + (glassOnIron(dip, over + thickness) - on) * glass.density;
     const brings = full - total;

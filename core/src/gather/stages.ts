@@ -1,7 +1,7 @@
 // The stage plan: what to set the calipers to after each gather and each main step, from first bubble to final form.
 // Every stage is a body whose volume is computed from the very numbers shown, so glass is neither made nor lost.
 import type { Dip } from './layers';
-import type { Gather } from './gatherPlan';
+import { colourUnder, type Gather, type OnIron } from './gatherPlan';
 
 /** One stage. Lengths m; `glass` is what hangs on the iron then, m³. */
 export interface Stage {
@@ -29,8 +29,7 @@ export type StageBody =
 /** What the stages need. */
 export interface StageInput {
   readonly gathers: readonly Gather[];
-  /** Colour on the iron, m³ each, and the gather it lies on. */
-  readonly colour?: readonly { readonly after: number; readonly volume: number }[] | undefined;
+  readonly colour?: readonly OnIron[] | undefined;
   readonly density: number;
   readonly dip: Dip;
   readonly work: 'blown' | 'solid';
@@ -121,8 +120,6 @@ export function stagePlan(input: StageInput): Stage[] {
   const stages: Stage[] = [];
   const straight = Math.max(0, dip.depth - dip.ironDiameter / 2);
   let bubble = 0;
-  const laid = (n: number): number =>
-    (input.colour ?? []).reduce((sum, c) => sum + (c.after < n ? c.volume : 0), 0);
   const onIron = (name: string, glass: number, block: boolean, gather?: number): void => {
     const stageOf = (radius: number): Stage => ({
       name,
@@ -142,7 +139,7 @@ export function stagePlan(input: StageInput): Stage[] {
     });
   };
   gathers.forEach((g, i) => {
-    const glass = g.total / density + laid(i + 1);
+    const glass = g.total / density + colourUnder(input.colour, i + 1);
     onIron(`Gather ${String(i + 1)}`, glass, i > 0, i + 1);
     if (i > 0 || !blown) return;
     // The first puff: bubble and outside grow together until the bubble is its share of the radius.
@@ -164,7 +161,7 @@ export function stagePlan(input: StageInput): Stage[] {
   });
   const last = gathers[gathers.length - 1];
   if (!last) return stages;
-  const gathered = last.total / density + laid(Infinity);
+  const gathered = last.total / density + colourUnder(input.colour, Infinity);
   const reach =
     final.height * (gathered / final.glass > 1 ? 1 + (gathered / final.glass - 1) / 2 : 1);
   if (blown) {

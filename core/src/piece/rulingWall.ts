@@ -4,15 +4,12 @@ import type { Body } from '../conduction/lattice';
 import type { BitShape } from '../shape/bit';
 import type { BitMeasure } from '../shape/bitMeasure';
 import type { Shape } from '../shape/measure';
-import { coolsAs } from '../anneal/roundness';
+import { coolsAs, type Place } from '../anneal/roundness';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 
 /** A thickness, m, and the body it cools as. */
-export interface RulingWall {
-  readonly thickest: number;
-  readonly body: Body;
-}
+export type RulingWall = Place;
 
 /** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
 export function rulingWall(

@@ -1,9 +1,7 @@
 // What of an entry is worth a second look though it can be kept: oxides and sheet that tell two stories, a strain point too near.
-import { strainPoint } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import type { RackEntry } from './entry';
-import { estimate } from './estimate';
-import type { SpokenValues } from './resolve';
+import { curveStrain, rising, safeEstimate, type SpokenValues } from './resolve';
 
 /** A strain point lies at least so far under the annealing point, K: 25 to 45 in the tables (NIST 710, 711, 717, from memory). */
 const LEAST_UNDER = 20;
@@ -31,7 +29,7 @@ export function doubtsOf(
   spoken: SpokenValues,
 ): readonly Doubt[] {
   if (entry.family === 'other') return [];
-  const { strainPoint: strain, annealing, softening, working } = spoken;
+  const { strainPoint: strain, annealing } = spoken;
   const doubts: Doubt[] = [];
   const under = annealing.value - strain.value;
   if (under > 0 && under < LEAST_UNDER)
@@ -41,19 +39,8 @@ export function doubtsOf(
         'Glasses have 25 to 45 K between them: look at the sheet again, or leave the strain point to the curve.',
       ),
     );
-  const byHand = strain.by === 'sheet' || strain.by === 'measured';
-  if (
-    entry.kind === 'glass' &&
-    byHand &&
-    entry.values.strainPoint &&
-    annealing.value < softening.value &&
-    softening.value < working.value
-  ) {
-    const curve = strainPoint({
-      annealing: annealing.value,
-      softening: softening.value,
-      working: working.value,
-    });
+  if (entry.kind === 'glass' && entry.values.strainPoint && rising(spoken)) {
+    const curve = curveStrain((q) => spoken[q].value);
     if (Math.abs(curve - strain.value) > OFF_CURVE)
       doubts.push(
         doubt(
@@ -70,14 +57,8 @@ function againstOxides({
   composition,
   values,
 }: Pick<RackEntry, 'values' | 'composition'>): readonly Doubt[] {
-  if (!composition) return [];
-  let guess: ReturnType<typeof estimate>;
-  try {
-    guess = estimate(composition);
-  } catch {
-    // A composition that cannot be estimated is refused, with its reason, by `checkEntry`.
-    return [];
-  }
+  // A composition that cannot be estimated is refused, with its reason, by `checkEntry`.
+  const guess = composition ? safeEstimate(composition) : {};
   const found: Doubt[] = [];
   for (const q of ['annealing', 'softening', 'working', 'strainPoint'] as const) {
     const given = values[q]?.measured ?? values[q]?.sheet;

@@ -153,10 +153,12 @@ function oneCurve(values: SpokenValues, base: Readonly<Record<Point, number>>): 
   return { ...points, strainPoint: { ...points.strainPoint, value } };
 }
 
-const curveStrain = (at: (q: Point) => number): number =>
+/** The strain point of the curve through the other three points, °C. */
+export const curveStrain = (at: (q: Point) => number): number =>
   strainPoint({ annealing: at('annealing'), softening: at('softening'), working: at('working') });
 
-const rising = ({ annealing, softening, working }: Points): boolean =>
+/** Do the points a curve goes through rise? */
+export const rising = ({ annealing, softening, working }: Points): boolean =>
   annealing.value < softening.value && softening.value < working.value;
 
 /** A curve of a glass through three points; none where no glass stiffens so. */
@@ -171,7 +173,7 @@ function curveThrough(points: Points, three: readonly Point[]): Vft | undefined 
 }
 
 /** A composition that cannot be estimated says nothing; `checkEntry` says why. */
-function safeEstimate(
+export function safeEstimate(
   composition: Readonly<Record<string, number>>,
 ): Partial<Record<Quantity, Estimated>> {
   try {

@@ -103,7 +103,7 @@ const tubeArea = (d: number, wall: number | undefined): number =>
 
 type Wound = Extract<BitShape, { kind: 'wrap' }>;
 
-/** How far a wrap's middle is from the axis at a height above its anchor, m. */
+/** How far a wrap's middle, or the wall under a pulled spout, is from the axis at a height above its anchor, m. */
 export function woundAt({ course }: Pick<Wound, 'course'>, up: number, out: number): number {
   const first = course?.[0];
   if (!course || !first) return out;

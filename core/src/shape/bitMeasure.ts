@@ -1,6 +1,7 @@
 // What a bit adds to the piece, and what may be wrong with it.
 import { bitVolume, smoothPath, type Bit, type BitShape } from './bit';
 import { bitMesh } from './bitMesh';
+import { lipWall } from './pulled';
 import { measureMesh, openEdges } from './mesh';
 
 /** What one bit (all its copies together) adds. SI; centre about the axis and height 0. */
@@ -15,9 +16,6 @@ export interface BitMeasure {
   /** Furthest from the axis. */
   readonly reach: number;
 }
-
-/** A lip whose wall is not known, m. */
-const ORDINARY_LIP = 0.003;
 
 /** How thick a bit's glass is at most, m. For a mesh: three times volume over surface, as for a ball, doubled. */
 function bitThickness(shape: BitShape): number {
@@ -35,7 +33,7 @@ function bitThickness(shape: BitShape): number {
     case 'bent':
       return shape.wall ?? shape.diameter;
     case 'pulled':
-      return shape.wall ?? ORDINARY_LIP;
+      return lipWall(shape);
     case 'mesh': {
       const { volume, area } = measureMesh(shape);
       return (6 * volume) / area;

@@ -1,5 +1,5 @@
 // A spout pulled from the lip: no glass comes on, the wall itself is drawn out over some width and some way down.
-import type { Bit, BitShape } from './bit';
+import { woundAt, type Bit, type BitShape } from './bit';
 import { movedMesh, type Mesh } from './mesh';
 
 /** A pulled spout's shape. */
@@ -13,8 +13,14 @@ export interface PulledBit extends Bit {
 export const isPulled = <B extends Bit>(bit: B): bit is B & PulledBit =>
   bit.shape.kind === 'pulled';
 
+/** A lip whose wall is not known, m. */
+const ORDINARY_LIP = 0.003;
+
+/** How thick the lip is that it is pulled from, m. */
+export const lipWall = ({ wall }: Pick<Pulled, 'wall'>): number => wall ?? ORDINARY_LIP;
+
 /** How much of the pull a place so far below the lip takes: all at the lip, none where it begins; m. */
-export const pullAt = ({ drop }: Pick<Pulled, 'drop'>, below: number): number => {
+const pullAt = ({ drop }: Pick<Pulled, 'drop'>, below: number): number => {
   const s = Math.min(1, Math.max(0, 1 - below / drop));
   return s * s;
 };
@@ -57,18 +63,10 @@ export function pulledLine(
   shape: Pulled,
   out: number,
 ): { readonly out: number; readonly up: number }[] {
-  const { course = [], drop, reach, rise } = shape;
-  const wall = (up: number): number => {
-    const after = course.findIndex((c) => c.up >= up);
-    const b = course[after < 0 ? course.length - 1 : after];
-    const a = course[Math.max(0, after - 1)];
-    if (!a || !b) return out;
-    const gap = b.up - a.up;
-    return gap > 0 ? a.out + ((b.out - a.out) * (up - a.up)) / gap : b.out;
-  };
+  const { drop, reach, rise } = shape;
   return Array.from({ length: PLACES + 1 }, (_, i) => {
     const up = -drop * (1 - i / PLACES);
     const pull = pullAt(shape, -up);
-    return { out: wall(up) - out + reach * pull, up: up + rise * pull };
+    return { out: woundAt(shape, up, out) - out + reach * pull, up: up + rise * pull };
   });
 }

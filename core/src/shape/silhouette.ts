@@ -1,6 +1,6 @@
 // How bits look in the section: their outlines seen square to its plane, front or behind.
 import { smoothPath, type Bit } from './bit';
-import { pulledLine } from './pulled';
+import { lipWall, pulledLine } from './pulled';
 import { bitMesh, onHelix, placing } from './bitMesh';
 
 /** One outline. `x` runs across the section, right of the axis positive; m. */
@@ -13,8 +13,6 @@ export interface Silhouette {
   readonly behind: boolean;
 }
 
-/** A wall that is not known is drawn so thick, m. */
-const ORDINARY_WALL = 0.003;
 /** Steps per turn of a wound thread. */
 const PER_TURN = 48;
 
@@ -33,7 +31,7 @@ export function silhouettes(bit: Bit): Silhouette[] {
     }
     if (shape.kind === 'pulled') {
       const at = pulledLine(shape, place.out).map((p) => to(p.out, 0, p.up));
-      return [stroke(at, shape.wall ?? ORDINARY_WALL, middleY(at) > 1e-9)];
+      return [stroke(at, lipWall(shape), middleY(at) > 1e-9)];
     }
     if (shape.kind === 'wrap') {
       const n = Math.max(24, Math.ceil(shape.turns * PER_TURN));
