@@ -96,7 +96,12 @@ try {
   }
   await page.goto(`${server.url}/night`);
   for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar'])
-    await page.getByLabel(name).check();
+  {
+    await page.getByLabel('Find a piece for the box').fill(name);
+    await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  }
+  await page.getByLabel('Salt cellar, so many').fill('4');
+  await page.keyboard.press('Enter');
   await shoot('box', async (p) => {
     await p.getByText(/sets the clock/).waitFor({ timeout: 30_000 });
     await p.waitForTimeout(800);

@@ -278,7 +278,14 @@ export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxatio
 export type { ScheduleInput } from './anneal/scheduleInput';
 export type { WallTrace } from './anneal/recorder';
 export type { KilnCurve } from './anneal/simulate';
-export { loadNight, stand, type Loaded, type LoadPiece } from './anneal/load';
+export {
+  loadNight,
+  stand,
+  type Inside,
+  type Loaded,
+  type LoadPiece,
+  type Standing,
+} from './anneal/load';
 export { annealingSchedule } from './anneal/schedule';
 export {
   planWeek,

@@ -62,6 +62,19 @@ describe('a load', () => {
     expect(loaded.night.saves?.seconds).toBeGreaterThan(2 * HOUR);
     for (const o of loaded.night.outcomes) expect(o.holds).toBe(true);
   });
+  it('six alike take six places, and one night', () => {
+    const tumbler = { ...piece('tumbler', stepped(5, 3)), count: 6 };
+    const { standing, left } = stand([tumbler], inside);
+    expect(standing.map((s) => s.id)).toEqual(Array(6).fill('tumbler'));
+    expect(new Set(standing.map((s) => `${s.x.toFixed(3)} ${s.y.toFixed(3)}`)).size).toBe(6);
+    expect(left).toEqual([]);
+    // 100 mm each with 20 mm between: four by four and no more.
+    expect(stand([{ ...tumbler, count: 18 }], inside).left).toEqual(['tumbler', 'tumbler']);
+    const [six, one] = [loadNight([tumbler], rest), loadNight([{ ...tumbler, count: 1 }], rest)];
+    if (!six.ok || !one.ok) throw new Error('no night');
+    expect(six.night.outcomes).toHaveLength(1);
+    expect(six.night.checked.schedule.total.value).toBe(one.night.checked.schedule.total.value);
+  });
   it('hard and soft cannot share', () => {
     const loaded = loadNight([piece('cup', even(5)), piece('pipe', even(4), 0.1, hard)], rest);
     expect(loaded.ok).toBe(false);
@@ -124,6 +137,16 @@ describe('a week', () => {
     expect(week.loads).toHaveLength(1);
     expect(week.loads[0]?.annealer).toBe('small');
     expect(week.late).toEqual([]);
+  });
+  it('shares more of a piece than one box holds out to several loads, none of them lost', () => {
+    const week = planWeek([{ ...made('cup', 0, 3, 12), count: 9 }], annealers);
+    expect(week.loads.length).toBeGreaterThan(1);
+    expect(week.loads.flatMap((l) => l.pieces)).toEqual(Array(9).fill('cup'));
+    for (const l of week.loads)
+      expect(l.pieces.length).toBeLessThanOrEqual(l.annealer === 'big' ? 4 : 1);
+    expect(week.late).toEqual([]);
+    const late = planWeek([{ ...made('cup', 0, 0, 12), count: 3 }], annealers).late;
+    expect(late).toEqual([{ id: 'cup', count: 3, seconds: expect.any(Number) as number }]);
   });
   it('says what comes late and what fits nowhere', () => {
     const week = planWeek([made('cup', 0, 0, 12), made('door', 0, 5, 12, 0.9)], annealers);

@@ -18,6 +18,8 @@ export interface LoadPiece {
   readonly wall: CoolingWall;
   /** Where it gives most under its own weight; unknown when left out. */
   readonly gives?: Gives | undefined;
+  /** So many alike; one where it is not said. */
+  readonly count?: number | undefined;
   /** As it stands: across, deep and high. */
   readonly width: number;
   readonly depth: number;
@@ -42,7 +44,14 @@ export interface Standing {
 /** Kept free round every piece, m. Common practice, no source. */
 export const ROOM_BETWEEN = 0.02;
 
-/** Stands pieces in rows, deepest first; undefined for those that find no place. */
+/** Ids by their letters, so that the same pieces always stand alike. */
+export const inOrder = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/** Every single one of them: six alike are six. */
+export const eachOf = <P extends LoadPiece>(pieces: readonly P[]): readonly P[] =>
+  pieces.flatMap((p) => Array.from({ length: p.count ?? 1 }, () => ({ ...p, count: 1 })));
+
+/** Stands pieces in rows, deepest first; those that find no place are left, each named as often as it is. */
 export function stand(
   pieces: readonly LoadPiece[],
   inside: Inside,
@@ -51,8 +60,8 @@ export function stand(
   const left: string[] = [];
   const rows: { y: number; depth: number; used: number }[] = [];
   let next = ROOM_BETWEEN;
-  const sorted = [...pieces].sort(
-    (a, b) => Math.max(b.width, b.depth) - Math.max(a.width, a.depth) || (a.id < b.id ? -1 : 1),
+  const sorted = [...eachOf(pieces)].sort(
+    (a, b) => Math.max(b.width, b.depth) - Math.max(a.width, a.depth) || inOrder(a.id, b.id),
   );
   for (const p of sorted) {
     if (p.height + ROOM_BETWEEN > inside.height) {

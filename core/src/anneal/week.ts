@@ -1,5 +1,5 @@
 // A week of pieces and a few annealers: which goes when, so that everything is out by its date; what is left over is told.
-import { stand, type Inside, type LoadPiece } from './load';
+import { eachOf, inOrder, stand, type Inside, type LoadPiece } from './load';
 
 /** A piece with its dates, s on one clock. */
 export interface WeekPiece extends LoadPiece {
@@ -20,6 +20,7 @@ export interface WeekAnnealer {
 /** One load. */
 export interface WeekLoad {
   readonly annealer: string;
+  /** By id, each as often as it is in it. */
   readonly pieces: readonly string[];
   /** Last piece in, and door. */
   readonly lastIn: number;
@@ -28,10 +29,17 @@ export interface WeekLoad {
 
 export interface Week {
   readonly loads: readonly WeekLoad[];
-  /** Pieces that fit no annealer. */
+  /** Pieces that fit no annealer, each named once. */
   readonly homeless: readonly string[];
-  /** Pieces out after their date, s late. */
-  readonly late: readonly { readonly id: string; readonly seconds: number }[];
+  /** Pieces out after their date: how many of it, and how much the last of them, s. */
+  readonly late: readonly Late[];
+}
+
+/** So many of a piece come late, the last of them by so much, s. */
+export interface Late {
+  readonly id: string;
+  readonly count: number;
+  readonly seconds: number;
 }
 
 interface Draft {
@@ -44,15 +52,17 @@ const ROUNDS = 60;
 
 /**
  * Plans the loads: earliest date first into the first box it fits, then pieces are moved and loads swapped for as long as that
- * makes less late, or everything done sooner. Deterministic; not proven the best.
+ * makes less late, or everything done sooner. Six alike may go into two loads. Deterministic; not proven the best.
  */
 export function planWeek(pieces: readonly WeekPiece[], annealers: readonly WeekAnnealer[]): Week {
   const fits = (a: WeekAnnealer, load: readonly WeekPiece[]): boolean =>
     stand(load, a.inside).left.length === 0 && new Set(load.map((p) => p.glass.family)).size <= 1;
-  const homeless = pieces.filter((p) => !annealers.some((a) => fits(a, [p]))).map((p) => p.id);
-  const left = pieces
-    .filter((p) => !homeless.includes(p.id))
-    .sort((a, b) => a.due - b.due || a.ready - b.ready || (a.id < b.id ? -1 : 1));
+  const homeless = pieces
+    .filter((p) => !annealers.some((a) => fits(a, [{ ...p, count: 1 }])))
+    .map((p) => p.id);
+  const left = [...eachOf(pieces.filter((p) => !homeless.includes(p.id)))].sort(
+    (a, b) => a.due - b.due || a.ready - b.ready || inOrder(a.id, b.id),
+  );
   let loads: Draft[] = [];
   for (const p of left) {
     // Into an open load of pieces made by then, where its night is no longer than theirs by much; else a new one.
@@ -88,7 +98,7 @@ const best = (all: readonly Draft[][], annealers: readonly WeekAnnealer[]): Draf
 /** Lateness first, then when everything is out, then the sum of the doors. */
 function cost(loads: readonly Draft[], annealers: readonly WeekAnnealer[]): number {
   const { late, loads: out } = timed(loads, annealers);
-  const lateness = late.reduce((sum, l) => sum + l.seconds, 0);
+  const lateness = late.reduce((sum, l) => sum + l.count * l.seconds, 0);
   const last = out.reduce((m, l) => Math.max(m, l.door), 0);
   return 1000 * lateness + last + out.reduce((s, l) => s + l.door - l.lastIn, 0) / 10;
 }
@@ -99,7 +109,7 @@ function timed(
   annealers: readonly WeekAnnealer[],
 ): Pick<Week, 'loads' | 'late'> {
   const out: WeekLoad[] = [];
-  const late: { id: string; seconds: number }[] = [];
+  const late = new Map<string, Late>();
   annealers.forEach((a, i) => {
     let clock = a.free;
     const mine = loads
@@ -115,11 +125,14 @@ function timed(
       const door = lastIn + Math.max(...l.pieces.map((p) => p.nights[i] as number));
       out.push({ annealer: a.id, pieces: l.pieces.map((p) => p.id), lastIn, door });
       for (const p of l.pieces)
-        if (door > p.due + 1) late.push({ id: p.id, seconds: door - p.due });
+        if (door > p.due + 1) {
+          const { count = 0, seconds = 0 } = late.get(p.id) ?? {};
+          late.set(p.id, { id: p.id, count: count + 1, seconds: Math.max(seconds, door - p.due) });
+        }
       clock = door;
     }
   });
-  return { loads: out.sort((x, y) => x.lastIn - y.lastIn), late };
+  return { loads: out.sort((x, y) => x.lastIn - y.lastIn), late: [...late.values()] };
 }
 
 /** The first move of one piece to another load or a new one that costs less. */
@@ -130,7 +143,9 @@ function improve(
 ): Draft[] | undefined {
   const now = cost(loads, annealers);
   for (let i = 0; i < loads.length; i += 1)
-    for (const p of (loads[i] as Draft).pieces) {
+    for (const [at, p] of (loads[i] as Draft).pieces.entries()) {
+      // Of several alike in one load the first stands for all.
+      if ((loads[i] as Draft).pieces.findIndex((q) => q.id === p.id) < at) continue;
       const without = loads
         .map((l, k) => (k === i ? { ...l, pieces: l.pieces.filter((q) => q !== p) } : l))
         .filter((l) => l.pieces.length > 0);

@@ -5,16 +5,19 @@ import { TypedField } from './TypedField';
 interface Props extends Bounds {
   readonly label: string;
   readonly value: number;
+  /** The label is for screen readers only. */
+  readonly bare?: boolean;
   /** Whole numbers unless said otherwise. */
   readonly step?: number;
   readonly onCommit: (value: number) => void;
 }
 
-export function CountField({ label, value, step = 1, onCommit, ...bounds }: Props) {
+export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }: Props) {
   const { min, max } = boundsOf(bounds);
   return (
     <TypedField
       label={label}
+      bare={bare}
       inputMode="numeric"
       shown={String(value)}
       read={(text) => {

@@ -25,6 +25,13 @@ export const BODY_OF: Readonly<Record<Form, Body>> = {
   solid: 'slab',
 };
 
+/** So many of a piece are to be made by then and wanted by then, as local date and time. */
+export interface Wanted {
+  readonly count: number;
+  readonly ready: string;
+  readonly due: string;
+}
+
 interface Tonight {
   readonly numbers: Numbers;
   readonly practice: Practice;
@@ -38,12 +45,22 @@ interface Tonight {
   readonly lastIn: string;
   /** Name of the annealer; the first of the shop when it is gone. */
   readonly annealer: string;
-  /** Pieces in the box, by id. */
-  readonly inBox: readonly string[];
-  /** Pieces of the week by id: made and due, as local date and time. */
-  readonly week: Readonly<Record<string, { readonly ready: string; readonly due: string }>>;
+  /** How many of each piece stand in the box, by id. */
+  readonly inBox: Readonly<Record<string, number>>;
+  /** Pieces of the week by id. */
+  readonly week: Readonly<Record<string, Wanted>>;
   readonly set: (change: Partial<Omit<Tonight, 'set'>>) => void;
 }
+
+/** Others with so many of this one; none takes it out. */
+export const withCount = (
+  counts: Readonly<Record<string, number>>,
+  id: string,
+  count: number,
+): Readonly<Record<string, number>> => {
+  const others = Object.fromEntries(Object.entries(counts).filter(([k]) => k !== id));
+  return count > 0 ? { ...others, [id]: count } : others;
+};
 
 export const useTonight = create<Tonight>()(
   persist(
@@ -57,12 +74,29 @@ export const useTonight = create<Tonight>()(
       firstIn: '10:00',
       lastIn: '16:30',
       annealer: '',
-      inBox: [],
+      inBox: {},
       week: {},
       set: (change) => {
         set(change);
       },
     }),
-    { name: 'zanfirico.tonight' },
+    {
+      name: 'zanfirico.tonight',
+      version: 1,
+      // Before there could be many of a piece the box was a list, and the week had dates only.
+      migrate: (kept) => {
+        const was = kept as {
+          readonly inBox?: readonly string[];
+          readonly week?: Readonly<Record<string, Omit<Wanted, 'count'>>>;
+        };
+        return {
+          ...was,
+          inBox: Object.fromEntries((was.inBox ?? []).map((id) => [id, 1])),
+          week: Object.fromEntries(
+            Object.entries(was.week ?? {}).map(([id, w]) => [id, { count: 1, ...w }]),
+          ),
+        };
+      },
+    },
   ),
 );

@@ -55,6 +55,7 @@ function week({ pieces, annealers, input }: WeekAsked): Week {
           box,
           glass: p.glass,
           wall: p.wall,
+          gives: p.gives,
           holdTemperature: p.glass.annealing,
         }).schedule.total.value;
       known.set(key, night);

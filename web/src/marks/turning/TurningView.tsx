@@ -152,10 +152,12 @@ function Turning({
     const style = getComputedStyle(document.documentElement);
     const colour = (name: string): string => style.getPropertyValue(name).trim();
     scene.current?.setLook({
-      board: colour('--board'),
+      board: colour('--room'),
       light: colour('--window'),
       shine: colour('--shine'),
       ink: colour('--ink'),
+      edge: Number(colour('--edge')) || 1,
+      front: Number(colour('--front')) || 1,
     });
   }, [theme]);
 

@@ -41,6 +41,10 @@ export interface Look {
   readonly light: string;
   readonly shine: string;
   readonly ink: string;
+  /** How dark an edge is before the window, against ordinary. */
+  readonly edge: number;
+  /** How much light falls on it from the room, against full: what scattering colour sends back. */
+  readonly front: number;
 }
 
 /** The room the piece takes, m. */
@@ -66,6 +70,13 @@ export interface GlassScene {
 }
 
 const FIELD = 24;
+/** Pixels drawn for one of the page's, each way: so many smooth an edge whatever draws it. */
+const SMOOTH = 2;
+/** Without graphics hardware so many while it turns, and the smooth picture once it has stood so long, ms. */
+const MOVING = 1;
+const RESTS_AFTER = 160;
+/** Kept free below it for the scale of depths, page's pixels. */
+const BELOW = 44;
 
 /** No graphics hardware behind it: drawn coarser, so that the page stays at hand. */
 function drawnBySoftware(renderer: WebGLRenderer): boolean {
@@ -109,7 +120,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     ...adding,
     vertexShader: VERTEX,
     fragmentShader: DEPTH,
-    uniforms: { uMiddle: { value: 1 }, uSigma: { value: new Vector3() } },
+    uniforms: { uMiddle: { value: 1 }, uSigma: { value: new Vector3() }, uEdge: { value: 1 } },
   });
   const uSigma = depth.uniforms['uSigma'] as { value: Vector3 };
   // The nearest scattering face only: a pass that writes its depth, then one that adds its light there.
@@ -165,7 +176,19 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
 
   let room: Room = { lowest: 0, height: 0.1, widest: 0.05 };
   let asked = 0;
+  let resting: ReturnType<typeof setTimeout> | undefined;
+  let page = { width: 0, height: 0 };
+  let front = 1;
 
+  /** Gives the picture so many pixels for each of the page's. */
+  const drawAt = (ratio: number): void => {
+    renderer.setPixelRatio(ratio);
+    renderer.setSize(page.width, page.height, false);
+    const size = renderer.getDrawingBufferSize(new Vector2());
+    if (target.width === size.x && target.height === size.y) return;
+    target.setSize(size.x, size.y);
+    (compose.uniforms['uTexel'] as { value: Vector2 }).value.set(1 / size.x, 1 / size.y);
+  };
   const render = (): void => {
     asked = 0;
     const size = renderer.getDrawingBufferSize(new Vector2());
@@ -175,10 +198,12 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     const tilt = spin.rotation.x;
     const high = Math.hypot(room.height / 2, room.widest * Math.sin(Math.abs(tilt)));
     const half = Math.tan(((FIELD / 2) * Math.PI) / 180);
-    const away = 1.12 * Math.max(high / half, room.widest / half / camera.aspect) + room.widest;
+    const clear = 1 - BELOW / Math.max(2 * BELOW, page.height);
+    const away =
+      1.12 * Math.max(high / half / clear, room.widest / half / camera.aspect) + room.widest;
     camera.position.set(0, 0, away);
     camera.near = Math.max(0.01, away - 2 * Math.hypot(room.height, room.widest));
-    camera.updateProjectionMatrix();
+    camera.setViewOffset(page.width, page.height, 0, BELOW / 2, page.width, page.height);
     (depth.uniforms['uMiddle'] as { value: number }).value = away;
     const draw = (material: ShaderMaterial): void => {
       glass.overrideMaterial = material;
@@ -202,8 +227,22 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     draw(shine);
     renderer.render(inked, camera);
   };
+  const smooth = (): void => {
+    drawAt(SMOOTH);
+    render();
+  };
   const ask = (): void => {
-    if (asked === 0) asked = requestAnimationFrame(render);
+    if (!slow) {
+      if (asked === 0) asked = requestAnimationFrame(smooth);
+      return;
+    }
+    clearTimeout(resting);
+    resting = setTimeout(smooth, RESTS_AFTER);
+    if (asked !== 0) return;
+    asked = requestAnimationFrame(() => {
+      drawAt(MOVING);
+      render();
+    });
   };
   const empty = (group: Group): void => {
     for (const child of [...group.children]) {
@@ -229,7 +268,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
           const tint = tints[i];
           const [r, g, b] = tint?.absorb ?? [0, 0, 0];
           uSigma.value.set(CLEAR_SIGMA[0] + r, CLEAR_SIGMA[1] + g, CLEAR_SIGMA[2] + b);
-          if (tint) uBody.value.setRGB(...tint.body);
+          if (tint) uBody.value.setRGB(...tint.body).multiplyScalar(front);
           if (material instanceof ShaderMaterial) material.uniformsNeedUpdate = true;
         };
         upright.add(mesh);
@@ -255,15 +294,13 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
       (compose.uniforms['uLight'] as { value: Color }).value.set(look.light);
       (compose.uniforms['uBoard'] as { value: Color }).value.set(look.board);
       (shine.uniforms['uShine'] as { value: Color }).value.set(look.shine);
+      (depth.uniforms['uEdge'] as { value: number }).value = look.edge;
+      front = look.front;
       ink.color.set(look.ink);
       ask();
     },
     setSize: (width, height) => {
-      renderer.setPixelRatio(slow ? 1 : Math.min(2, Math.max(1.5, window.devicePixelRatio)));
-      renderer.setSize(width, height, false);
-      const size = renderer.getDrawingBufferSize(new Vector2());
-      target.setSize(size.x, size.y);
-      (compose.uniforms['uTexel'] as { value: Vector2 }).value.set(1 / size.x, 1 / size.y);
+      page = { width, height };
       camera.aspect = width / Math.max(1, height);
       ask();
     },
@@ -279,6 +316,7 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
     },
     dispose: () => {
       if (asked !== 0) cancelAnimationFrame(asked);
+      clearTimeout(resting);
       empty(upright);
       empty(inkUpright);
       target.dispose();

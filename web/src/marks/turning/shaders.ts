@@ -17,17 +17,21 @@ float fresnel(vec3 n, vec3 v) {
 }`;
 
 // Optical depth per colour: what the glass between a front and a back face takes, and each face's Fresnel share of all
-// three. The last channel counts faces in and out.
+// three. Before a bright window an edge is dark, for light is bent in from the dim room beside it: taken as a share of its own
+// that grows towards the grazing sight line (how much is the theme's, by eye). The last channel counts faces in and out.
 export const DEPTH = `
 varying vec3 vView;
 varying vec3 vNormal;
 uniform float uMiddle;
 uniform vec3 uSigma;
+uniform float uEdge;
 ${FRESNEL}
 void main() {
   float along = length(vView) - uMiddle;
-  float f = min(fresnel(vNormal, normalize(-vView)), 0.92);
-  vec3 taken = uSigma * (gl_FrontFacing ? -along : along) - vec3(log(1.0 - f));
+  vec3 v = normalize(-vView);
+  float f = min(fresnel(vNormal, v), 0.92);
+  float grazing = 1.0 - clamp(abs(dot(normalize(vNormal), v)), 0.0, 1.0);
+  vec3 taken = uSigma * (gl_FrontFacing ? -along : along) - vec3(log(1.0 - f)) + vec3(0.3 * uEdge * pow(grazing, 3.0));
   gl_FragColor = vec4(taken, gl_FrontFacing ? -1.0 : 1.0);
 }`;
 

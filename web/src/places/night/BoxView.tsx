@@ -14,11 +14,13 @@ import { fileName } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
-import { useTonight } from '../../stores/tonight';
+import { useTonight, withCount } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
 import { NightBody } from '../../annealing/NightBody';
-import { InTheBox } from './InTheBox';
+import { EmptyBox } from './EmptyBox';
+import { FromTheWeek } from './FromTheWeek';
+import { MeantPieces } from './MeantPieces';
 import { kept, toldOf } from './learnt';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
@@ -26,7 +28,7 @@ import { ToCalendar } from './ToCalendar';
 import { useAnswer } from '../../workers/useAnswer';
 import { night as nightWorker } from '../../workers/workers';
 import { TakeLog } from '../../annealing/TakeLog';
-import { useShelf } from './useShelf';
+import { manyNamed, soMany, useShelf } from './useShelf';
 import { useTonightBox } from '../../annealing/useTonightBox';
 
 export function BoxView() {
@@ -35,11 +37,12 @@ export function BoxView() {
   const t = useTonight();
   const { chosen, box, keep } = useTonightBox();
   const { inBox, practice, hold, door, assumes, firstIn, lastIn } = t;
-  const shelf = useShelf(inBox);
-  const { pieces } = shelf;
+  const ids = useMemo(() => Object.keys(inBox), [inBox]);
+  const shelf = useShelf(ids);
+  const { meant } = shelf;
   const load = useMemo(
-    () => pieces.flatMap((p) => (p.piece && inBox.includes(p.id) ? [p.piece] : [])),
-    [pieces, inBox],
+    () => meant.flatMap((p) => (p.piece ? [{ ...p.piece, count: inBox[p.id] ?? 1 }] : [])),
+    [meant, inBox],
   );
   const hottest = load.reduce<LoadPiece['glass'] | undefined>(
     (g, p) => (!g || p.glass.annealing > g.annealing ? p.glass : g),
@@ -71,7 +74,8 @@ export function BoxView() {
   const loaded = answer.state === 'here' ? answer.value : undefined;
   const night = loaded?.ok ? loaded.night : undefined;
   const standing = useMemo(() => (chosen ? stand(load, chosen) : undefined), [load, chosen]);
-  const nameOf = (id: string | undefined): string => pieces.find((p) => p.id === id)?.name ?? '';
+  const nameOf = (id: string): string => meant.find((p) => p.id === id)?.name ?? '';
+  const all = load.map((p) => soMany(p.count, p.name)).join(', ');
   const rules = load.find((p) => p.id === night?.rules);
   // One input for as long as the load is one: what is below asks again when it changes.
   const input = useMemo(
@@ -95,12 +99,7 @@ export function BoxView() {
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        {load.length === 0 && (
-          <p className="py-10 text-lg">
-            Nothing is in the box yet: put pieces in on the right, and the night is worked out for
-            the one that takes longest.
-          </p>
-        )}
+        {load.length === 0 && <EmptyBox inside={chosen} />}
         {load.length > 0 && answer.state === 'asked' && (
           <p className="quiet py-4">Being simulated …</p>
         )}
@@ -124,15 +123,16 @@ export function BoxView() {
                 checked: night.checked,
               }}
               lastIn={lastIn}
-              name={load.map((p) => p.name).join(', ')}
+              name={all}
               load={load}
             />
             <section aria-label="The load" className="mt-3">
               <p className="text-lg leading-snug">
-                <b>{rules.name}</b> sets the clock
+                <b>{soMany(rules.count, rules.name)}</b> {rules.count === 1 ? 'sets' : 'set'} the
+                clock
                 {night.saves && night.saves.seconds > 60 && (
                   <>
-                    ; without it the door opens{' '}
+                    ; without {rules.count === 1 ? 'it' : 'them'} the door opens{' '}
                     <b className="num">{printDuration(night.saves.seconds)}</b> sooner, and{' '}
                     {nameOf(night.saves.then)} would
                   </>
@@ -142,7 +142,7 @@ export function BoxView() {
               <ul>
                 {night.outcomes.map((o) => (
                   <li key={o.id} className="border-base-300 flex gap-4 border-b py-0.5">
-                    <span className="flex-1">{nameOf(o.id)}</span>
+                    <span className="flex-1">{soMany(inBox[o.id] ?? 1, nameOf(o.id))}</span>
                     <span className="num">{printText(o.outcome.kept, 'stress', units)}</span>
                     <VerdictWord verdict={o.holds ? 'good' : 'watch'} />
                   </li>
@@ -152,12 +152,7 @@ export function BoxView() {
                 says="Last in and door (iCalendar)"
                 file={`${fileName(chosen?.name ?? 'night')}.ics`}
                 entries={() => [
-                  nightEntry(
-                    load.map((p) => p.name).join(', '),
-                    lastIn,
-                    night.checked.schedule.total.value,
-                    new Date(),
-                  ),
+                  nightEntry(all, lastIn, night.checked.schedule.total.value, new Date()),
                 ]}
               />
             </section>
@@ -168,17 +163,21 @@ export function BoxView() {
         <AnnealerChoice />
         {chosen ? (
           <>
-            <StandingPlan
-              inside={chosen}
-              standing={standing?.standing ?? []}
-              pieces={load}
-              rules={night?.rules}
-            />
-            <p className="quiet text-sm leading-snug">
-              Inside {printText(chosen.width, 'length', units)} wide,{' '}
-              {printText(chosen.depth, 'length', units)} deep,{' '}
-              {printText(chosen.height, 'length', units)} high.
-            </p>
+            {load.length > 0 && (
+              <>
+                <StandingPlan
+                  inside={chosen}
+                  standing={standing?.standing ?? []}
+                  pieces={load}
+                  rules={night?.rules}
+                />
+                <p className="quiet text-sm leading-snug">
+                  Inside {printText(chosen.width, 'length', units)} wide,{' '}
+                  {printText(chosen.depth, 'length', units)} deep,{' '}
+                  {printText(chosen.height, 'length', units)} high.
+                </p>
+              </>
+            )}
             <TakeLog
               says="Learn its figures from a log (CSV)"
               label="Log of a night"
@@ -193,11 +192,24 @@ export function BoxView() {
         )}
         {standing && standing.left.length > 0 && (
           <p role="alert" className="alert alert-error leading-snug">
-            No room for {standing.left.map(nameOf).join(', ')}: too tall or too wide beside the
-            others.
+            No room for {manyNamed(standing.left, nameOf)}: too tall or too wide beside the others.
           </p>
         )}
-        <InTheBox shelf={shelf} />
+        <MeantPieces
+          legend="In the box"
+          shelf={shelf}
+          countOf={(id) => inBox[id] ?? 0}
+          onCount={(id, count) => {
+            t.set({ inBox: withCount(inBox, id, count) });
+          }}
+        />
+        <FromTheWeek
+          annealer={chosen?.name}
+          inBox={inBox}
+          onTake={(next) => {
+            t.set({ inBox: next });
+          }}
+        />
         <div className="mt-3">
           <Setting glass={hottest} />
         </div>

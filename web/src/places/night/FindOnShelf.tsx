@@ -2,7 +2,14 @@
 import { Search } from 'lucide-react';
 import type { ShelfForBox } from './useShelf';
 
-export function FindOnShelf({ shelf }: { readonly shelf: ShelfForBox }) {
+export function FindOnShelf({
+  shelf,
+  unseen,
+}: {
+  readonly shelf: ShelfForBox;
+  /** How many more there are than are listed. */
+  readonly unseen: number;
+}) {
   return (
     <>
       <label className="flex items-center gap-2">
@@ -18,10 +25,12 @@ export function FindOnShelf({ shelf }: { readonly shelf: ShelfForBox }) {
         />
       </label>
       <p className="quiet text-sm" aria-live="polite">
-        {shelf.more > 0 && `${String(shelf.more)} more: find them by name.`}
-        {shelf.pieces.length === 0 &&
+        {unseen > 0 && `${String(unseen)} more on the shelf: find them by name.`}
+        {shelf.found.length === 0 &&
           shelf.find !== '' &&
-          `Nothing on the shelf is called “${shelf.find}”.`}
+          (shelf.none
+            ? `Nothing on the shelf is called “${shelf.find}”.`
+            : 'What is called so is in already.')}
       </p>
     </>
   );

@@ -13,25 +13,36 @@ beforeEach(() => {
 const open = async (): Promise<UserEvent> => {
   const { user } = openAt('/night');
   await screen.findByText(/Nothing is in the box yet/);
-  await screen.findByLabelText(/^Tide-pool bowl/);
+  await screen.findByRole('button', { name: /^Tide-pool bowl/ });
   return user;
 };
+
+/** Finds each by name and puts it in. */
+async function putIn(user: UserEvent, ...names: string[]): Promise<void> {
+  for (const name of names) {
+    const find = screen.getByLabelText('Find a piece for the box');
+    await user.clear(find);
+    await user.type(find, name);
+    await user.click(await screen.findByRole('button', { name: new RegExp(`^${name}`) }));
+  }
+}
 
 describe('tonight’s box', () => {
   it('says who sets the clock and what is saved without it, and takes no hard glass beside soft', async () => {
     const user = await open();
-    await user.click(screen.getByLabelText(/^Tide-pool bowl/));
-    await user.click(screen.getByLabelText(/^Quay goblet/));
+    await user.click(screen.getByRole('button', { name: /^Tide-pool bowl/ }));
+    await user.click(screen.getByRole('button', { name: /^Quay goblet/ }));
     const load = await screen.findByRole('region', { name: 'The load' });
     expect(load).toHaveTextContent(/sets the clock; without it the door opens/);
     expect(within(load).getAllByRole('listitem')).toHaveLength(2);
-    await user.click(screen.getByLabelText(/^Rain gauge/));
+    await user.type(screen.getByLabelText('Find a piece for the box'), 'rain');
+    await user.click(await screen.findByRole('button', { name: /^Rain gauge/ }));
     await waitFor(() => {
       expect(screen.getByRole('alert')).toHaveTextContent(
         'Hard and soft glass cannot share a night',
       );
     });
-    await user.click(screen.getByLabelText(/^Rain gauge/));
+    await user.click(screen.getByRole('button', { name: 'Take Rain gauge out' }));
     expect(await screen.findByRole('region', { name: 'The load' })).toBeVisible();
     await user.click(screen.getByRole('button', { name: /iCalendar/ }));
     await waitFor(async () => {
@@ -68,7 +79,7 @@ describe('tonight’s box', () => {
 
   it('two figures of a box typed as fast as hands can are both kept', async () => {
     const user = await open();
-    await user.click(screen.getByLabelText(/^Tide-pool bowl/));
+    await user.click(screen.getByRole('button', { name: /^Tide-pool bowl/ }));
     await typeInto(user, screen.getByLabelText(/^Uneven by/), '9 C');
     await typeInto(user, screen.getByLabelText(/^Power/), '900 W');
     await waitFor(() => {
@@ -82,14 +93,38 @@ describe('the week', () => {
   it('shares pieces out to loads by their dates, and says what comes late', async () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'The week' }));
-    expect(await screen.findByText(/Tick the pieces to come/)).toBeVisible();
-    for (const name of ['Salt cellar', 'Harbour float', 'Rain gauge'])
-      await user.click(await screen.findByLabelText(name));
+    expect(await screen.findByText(/Put in the pieces to come/)).toBeVisible();
+    await putIn(user, 'Salt cellar', 'Harbour float', 'Rain gauge');
     expect(await screen.findByText(/2 loads; everything is out by its date/)).toBeVisible();
     const made = screen.getByLabelText('Salt cellar, made by');
     const due = (made as HTMLInputElement).value.replace(/T\d\d/, 'T17');
     fireEvent.change(screen.getByLabelText('Salt cellar, wanted by'), { target: { value: due } });
-    expect(await screen.findByText(/Salt cellar comes out .* after its date/)).toBeVisible();
+    expect(await screen.findByText(/Salt cellar comes out .* late/)).toBeVisible();
+  });
+});
+
+describe('so many of a piece', () => {
+  it('stand beside one another, and the week puts them into the box it planned', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('tab', { name: 'The week' }));
+    await putIn(user, 'Salt cellar');
+    await typeInto(user, screen.getByLabelText('Salt cellar, so many'), '3');
+    expect(await screen.findByRole('cell', { name: '3 × Salt cellar' })).toBeVisible();
+    await user.click(screen.getByRole('tab', { name: 'Tonight’s box' }));
+    const annealer = (name: string) => user.selectOptions(screen.getByLabelText('Annealer'), name);
+    for (const option of within(screen.getByLabelText('Annealer')).getAllByRole('option')) {
+      await annealer(option.textContent);
+      await screen.findByText(/^The week puts/);
+      const take = screen.queryByRole('button', { name: 'Stand these in it' });
+      if (!take) continue;
+      await user.click(take);
+      break;
+    }
+    expect(await screen.findByRole('img', { name: /3 standing/ })).toBeVisible();
+    expect(await screen.findByText(/3 × Salt cellar/, { selector: 'b' })).toBeVisible();
+    expect(screen.getByText('That is what stands in it.')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Take Salt cellar out' }));
+    expect(await screen.findByText(/Nothing is in the box yet/)).toBeVisible();
   });
 });
 

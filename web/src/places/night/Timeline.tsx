@@ -2,6 +2,9 @@
 import type { Week, WeekLoad } from '@zanfirico/core';
 import { eachDayOfInterval, format, fromUnixTime, getUnixTime, startOfDay } from 'date-fns';
 
+/** Shown ahead of now at least, s. */
+const AHEAD = 4 * 86400;
+
 export function Timeline({
   plan,
   annealers,
@@ -11,10 +14,11 @@ export function Timeline({
   readonly annealers: readonly string[];
   readonly title: (l: WeekLoad) => string;
 }) {
-  if (plan.loads.length === 0) return null;
-  const first = startOfDay(fromUnixTime(Math.min(...plan.loads.map((l) => l.lastIn))));
+  const now = getUnixTime(new Date());
+  // With no load yet the days to come.
+  const first = startOfDay(fromUnixTime(Math.min(...plan.loads.map((l) => l.lastIn), now)));
   const from = getUnixTime(first);
-  const to = Math.max(...plan.loads.map((l) => l.door)) + 6 * 3600;
+  const to = Math.max(...plan.loads.map((l) => l.door + 6 * 3600), now + AHEAD);
   const [W, ROW, LEFT] = [1000, 52, 160];
   const x = (s: number): number => LEFT + ((W - LEFT) * (s - from)) / (to - from);
   // Midnights of the calendar: a day whose clocks change is not of 24 hours.
@@ -42,6 +46,17 @@ export function Timeline({
           </text>
         </g>
       ))}
+      <line
+        x1={x(now)}
+        x2={x(now)}
+        y1={20}
+        y2={height}
+        stroke="var(--color-primary)"
+        strokeDasharray="5 4"
+      />
+      <text x={x(now) + 4} y={height - 4} fontSize={15} fill="var(--color-primary)">
+        now
+      </text>
       {annealers.map((name, k) => (
         <g key={name}>
           <text x={8} y={26 + k * ROW + ROW / 2 + 5} fontSize={18} fill="var(--chalk)">

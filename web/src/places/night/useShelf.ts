@@ -13,10 +13,14 @@ export interface ForBox {
 }
 
 export interface ShelfForBox {
-  /** Those found, and after them those meant that are not among them. */
-  readonly pieces: readonly ForBox[];
+  /** Those asked for, in the order they were. */
+  readonly meant: readonly ForBox[];
+  /** Those found by name, or the newest, that are not meant already. */
+  readonly found: readonly ForBox[];
   /** How many more are called so. */
   readonly more: number;
+  /** Nothing is called so, meant or not. */
+  readonly none: boolean;
   readonly find: string;
   readonly setFind: (find: string) => void;
 }
@@ -31,13 +35,33 @@ export function useShelf(meant: readonly string[]): ShelfForBox {
     if (error) useNotices.getState().trouble(sentenceOf(error));
   }, [error]);
   const first = found.data?.pages[0];
-  const pieces = useMemo(() => {
+  return useMemo(() => {
     const lines = first?.lines ?? [];
-    const there = new Set(lines.map((l) => l.id));
-    return [...lines, ...named.lines.filter((l) => !there.has(l.id))].map(forBox);
-  }, [first, named.lines]);
-  return { pieces, more: (first?.total ?? 0) - (first?.lines.length ?? 0), find, setFind };
+    const all = new Map([...lines, ...named.lines].map((l) => [l.id, l]));
+    const ids = new Set(meant);
+    return {
+      meant: meant.flatMap((id) => {
+        const line = all.get(id);
+        return line ? [forBox(line)] : [];
+      }),
+      found: lines.filter((l) => !ids.has(l.id)).map(forBox),
+      more: (first?.total ?? 0) - lines.length,
+      none: first?.total === 0,
+      find,
+      setFind,
+    };
+  }, [first, named.lines, meant, find]);
 }
+
+/** So many of a piece, as one says it. */
+export const soMany = (count: number, name: string): string =>
+  count === 1 ? name : `${String(count)} × ${name}`;
+
+/** A list of ids told by name, each kind once with how many of it there are. */
+export const manyNamed = (ids: readonly string[], nameOf: (id: string) => string): string =>
+  [...new Set(ids)]
+    .map((id) => soMany(ids.filter((other) => other === id).length, nameOf(id)))
+    .join(', ');
 
 function forBox({ id, name, facts }: OnShelf): ForBox {
   if (!facts.ok) return { id, name, piece: undefined };

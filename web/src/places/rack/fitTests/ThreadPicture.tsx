@@ -18,8 +18,10 @@ const LEFT = 30;
 const RIGHT = WIDTH - 30;
 /** A bow is drawn at least five times as it is, so that millimetres can be seen. */
 const LOUDER = 5;
-const MOST_RISE = 74;
-const LEVEL = 112;
+const MOST_RISE = 58;
+const LEVEL = 118;
+/** Where the figure stands. */
+const FIGURE = WIDTH / 2 + 66;
 
 export function ThreadPicture({ first, second, length, bow, measured }: Props) {
   const units = useDisplay((s) => s.units);
@@ -50,25 +52,22 @@ export function ThreadPicture({ first, second, length, bow, measured }: Props) {
         stroke="var(--chalk-dim)"
         strokeDasharray="4 4"
       />
-      {rise > 3 && (
-        <line
-          x1={middle}
-          x2={middle}
-          y1={LEVEL}
-          y2={LEVEL - rise}
-          stroke="var(--chalk)"
-          strokeWidth={1.5}
-        />
-      )}
+      {/* The figure stands in the open, with a leader to what it measures: on the thread nobody could read it. */}
+      <path
+        d={`M${String(middle)} ${String(LEVEL)}V${String(LEVEL - rise)}M${String(middle)} ${String(LEVEL - rise - 10)}L${String(FIGURE)} 44`}
+        stroke="var(--chalk)"
+        strokeWidth={1.5}
+        fill="none"
+      />
       <g fill="var(--chalk)" fontSize={13}>
-        <text x={middle + 8} y={LEVEL - rise / 2 + 4} className="num" fontWeight={700}>
+        <text x={FIGURE} y={36} textAnchor="middle" className="num" fontSize={17} fontWeight={700}>
           {printText(Math.abs(bow), 'length', units)}
         </text>
-        <text x={middle} y={LEVEL + 26} textAnchor="middle" fill="var(--chalk-dim)">
+        <text x={LEFT} y={LEVEL + 26} fill="var(--chalk-dim)">
           inside: {inside.name}
         </text>
-        <text x={middle} y={LEVEL - rise - 14} textAnchor="middle" fill="var(--chalk-dim)">
-          {outside.name}
+        <text x={LEFT} y={42} fill="var(--chalk-dim)">
+          outside: {outside.name}
         </text>
         <text x={LEFT} y={18} fill="var(--chalk-dim)">
           {measured ? 'as measured' : 'as expected from the numbers'}; the bow drawn{' '}
