@@ -35,6 +35,12 @@ export const LIMITS = {
   /** When one begins, s from the first gather: irons and bars are warm before it. */
   stepStart: from(-172800, 1728000),
 
+  /** A part that is not round: deep against wide, how square, grooves and flats against the radius, an outline to any size. */
+  depthAcross: from(0.05, 1),
+  squareness: from(1, 20),
+  cutIn: from(0, 0.9),
+  flats: from(1, 24),
+  outline: from(-1000, 1000),
   /** Turns of a wrap, and how far it rises each, m. */
   wrapTurns: from(0.05, 60),
   wrapPitch: from(-0.5, 0.5),

@@ -87,6 +87,53 @@ export const ColourLayerSchema = Type.Object(
   strict,
 );
 
+const depth = (description: string) => number(LIMITS.depthAcross, description);
+
+/** What a part is cut across its axis, in units of the profile's radius: half its width. */
+export const AcrossSchema = Type.Union(
+  [
+    Type.Object(
+      {
+        kind: Type.Literal('oval'),
+        depth: depth('deep, against wide'),
+        square: number(LIMITS.squareness, '2 an ellipse, squarer the higher'),
+      },
+      strict,
+    ),
+    Type.Object(
+      {
+        kind: Type.Literal('ribs'),
+        count: count(LIMITS.ribs, 'ridges round it'),
+        depth: number(LIMITS.cutIn, 'grooves, against the radius'),
+      },
+      strict,
+    ),
+    Type.Object(
+      {
+        kind: Type.Literal('flats'),
+        count: count(LIMITS.flats, 'flat spots evenly round'),
+        depth: number(LIMITS.cutIn, 'each paddled in, against the radius'),
+      },
+      strict,
+    ),
+    Type.Object(
+      {
+        kind: Type.Literal('drawn'),
+        outline: Type.Array(
+          Type.Object({ x: number(LIMITS.outline), y: number(LIMITS.outline) }, strict),
+          {
+            minItems: 3,
+            maxItems: 400,
+            description: 'closed, to any size: half its width is taken as one',
+          },
+        ),
+      },
+      strict,
+    ),
+  ],
+  { description: 'what it is cut across its axis; round when left out' },
+);
+
 /** An iron and how deep it dips. */
 const iron = () =>
   Type.Object({ diameter: number(LIMITS.iron, 'm'), depth: number(LIMITS.dip, 'm') }, strict);
@@ -102,6 +149,7 @@ export const PartSchema = Type.Object(
         description: 'solid: glass right through, walls not asked; blown when left out',
       }),
     ),
+    across: Type.Optional(AcrossSchema),
     role: Type.Optional(
       oneOf(['joined', 'stopper'], {
         description: 'stopper: set into the mouth and lifted out; joined when left out',
@@ -125,4 +173,5 @@ export const PartSchema = Type.Object(
 
 export type PiecePoint = Static<typeof ProfilePointSchema>;
 export type PiecePart = Static<typeof PartSchema>;
+export type PieceAcross = Static<typeof AcrossSchema>;
 export type PieceColour = Static<typeof ColourLayerSchema>;

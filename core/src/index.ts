@@ -94,6 +94,8 @@ export {
   setWall,
 } from './edits/profile';
 export { changeStep, insertStep, moveStep, removeStep, repeatStep } from './edits/steps';
+export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
+export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
 export { bodyShells, type Shell } from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {

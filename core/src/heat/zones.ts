@@ -148,6 +148,9 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
   const solid = shape.opening === 'solid';
   const spans = solid ? SOLID : shape.opening === 'closed' ? CLOSED : HOLLOW;
   const length = outer.s[n - 1] as number;
+  // Of a form that is not round: its way round, and the radius of the rod with as much glass over as much skin.
+  const rim = shape.cut?.rim ?? 1;
+  const deep = shape.cut ? shape.cut.area / shape.cut.rim : 1;
   const cut = spans.map((span) => {
     let area = 0;
     let weighed = 0;
@@ -159,10 +162,10 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
       if (middle < span.from || middle >= span.to) continue;
       const ds = (outer.s[i] as number) - (outer.s[i - 1] as number);
       const radius = ((outer.r[i - 1] as number) + (outer.r[i] as number)) / 2;
-      const ring = 2 * Math.PI * radius * ds;
+      const ring = 2 * Math.PI * radius * rim * ds;
       area += ring;
       weighed += ((shape.thick[i - 1] as number) + (shape.thick[i] as number)) * 0.5 * ring;
-      r += radius;
+      r += radius * deep;
       count += 1;
       for (const k of [i - 1, i]) {
         low = Math.min(low, outer.z[k] as number);

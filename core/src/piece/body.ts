@@ -1,8 +1,10 @@
 // The glass body as closed meshes: one shell a part, one a bit.
 import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
-import { turnedMesh, type Mesh } from '../shape/mesh';
-import type { Line } from '../shape/profile';
+import { RAYS } from '../shape/across';
+import { radiusAt } from '../shape/lofted';
+import { ringedMesh, turnedMesh, type Mesh } from '../shape/mesh';
+import { ON_AXIS, type Line } from '../shape/profile';
 import type { Part } from './part';
 import type { BitInput } from './bits';
 
@@ -15,19 +17,41 @@ export interface Shell {
   readonly mesh: Mesh;
 }
 
-/** Thins a closed outline (last point repeats the first) to about `rows` points, keeping first, last and axis points. */
-function thinned({ r, z }: Line, rows: number): Line {
+/** The places of a closed outline (last point repeats the first) that stay when it is thinned to about `rows`: first, last and axis points too. */
+function stays({ r, z }: Line, rows: number): number[] {
   const n = r.length - 1;
   const every = Math.max(1, Math.floor(n / rows));
-  const out = { r: [] as number[], z: [] as number[] };
+  const places: number[] = [];
   for (let i = 0; i < n; i += 1) {
     const onAxis = (r[i] as number) < 1e-6;
     const corner = i === 0 || i === n - 1 || turns(r, z, i, n);
-    if (i % every !== 0 && !onAxis && !corner) continue;
-    out.r.push(onAxis ? 0 : (r[i] as number));
-    out.z.push(z[i] as number);
+    if (i % every === 0 || onAxis || corner) places.push(i);
   }
-  return out;
+  return places;
+}
+
+/** The mesh of one part: turned, or carried round its cut along every second of its rays, every fourth where it is drawn coarsely. */
+function partMesh(
+  { outline, lofted }: Pick<Part, 'outline' | 'lofted'>,
+  { facets, rows }: Fineness,
+): Mesh {
+  const places = stays(outline, rows);
+  const line = {
+    r: places.map((i) => ((outline.r[i] as number) < ON_AXIS ? 0 : (outline.r[i] as number))),
+    z: places.map((i) => outline.z[i] as number),
+  };
+  if (!lofted) return turnedMesh(line, facets);
+  const every = facets < COARSE ? 4 : 2;
+  return ringedMesh(line, RAYS / every, (i, k) => radiusAt(lofted, places[i] as number, k * every));
+}
+
+/** Fewer facets than this round a turned part are a coarse drawing. */
+const COARSE = 60;
+
+/** How finely shells are made: facets round, and about so many points along each outline. */
+export interface Fineness {
+  readonly facets: number;
+  readonly rows: number;
 }
 
 /** Does the outline bend sharply here (a crisp edge, the lip)? */
@@ -58,9 +82,9 @@ function lipOf(
  * watertight on its own; where parts touch, two shells meet.
  */
 export function bodyShells(
-  parts: readonly Pick<Part, 'name' | 'outline'>[],
+  parts: readonly Pick<Part, 'name' | 'outline' | 'lofted'>[],
   bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[],
-  { facets, rows }: { readonly facets: number; readonly rows: number },
+  fineness: Fineness,
 ): Shell[] {
   const pulled = bits.filter(isPulled).map((bit) => ({ bit, from: lipOf(parts, bit) }));
   return [
@@ -68,7 +92,7 @@ export function bodyShells(
       name: p.name,
       mesh: pulled.reduce(
         (mesh, { bit, from }) => (from === i ? pulledMesh(mesh, bit) : mesh),
-        turnedMesh(thinned(p.outline, rows), facets),
+        partMesh(p, fineness),
       ),
     })),
     ...bits.flatMap((b) => (isPulled(b) ? [] : [{ name: b.name, mesh: bitMesh(b) }])),

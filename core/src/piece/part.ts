@@ -3,7 +3,9 @@ import type { Amount } from '../fit/lay';
 import type { Glass } from '../glass/glass';
 import type { ShapeProblem } from '../shape/checkProfile';
 import type { OuterLine } from '../shape/curve';
-import { glassOutline, measureShape, type Shape } from '../shape/measure';
+import type { Across } from '../shape/across';
+import type { Lofted } from '../shape/lofted';
+import { glassLofted, glassOutline, measureShape, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
 import type { Stock } from '../stock/moves';
 
@@ -20,6 +22,8 @@ export interface PartInput {
   readonly name?: string | undefined;
   readonly profile: Profile;
   readonly work?: Work | undefined;
+  /** What it is cut across, where it is not round. */
+  readonly across?: Across | undefined;
   readonly role?: Role | undefined;
   /** Id of its glass, if not the piece's. */
   readonly glass?: string | undefined;
@@ -46,6 +50,8 @@ export interface Part {
   readonly shape: Shape;
   /** The cut glass of one half as one closed outline. */
   readonly outline: Line;
+  /** The same along every ray, where it is not round. */
+  readonly lofted: Lofted | undefined;
   readonly mass: number;
 }
 
@@ -73,10 +79,11 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
   const role = input.role ?? 'joined';
   const name = input.name ?? `part ${String(index + 1)}`;
   const id = input.id ?? `p${String(index + 1)}`;
-  const key = `${String(index)}|${id}|${work}|${role}|${name}`;
+  const cut = input.across === undefined ? '' : JSON.stringify(input.across);
+  const key = `${String(index)}|${id}|${work}|${role}|${name}|${cut}`;
   const before = kept.get(input.profile);
   if (before?.key === key && before.glass === glass) return before.reading;
-  const read = measureShape(input.profile, glass.poisson, work === 'solid');
+  const read = measureShape(input.profile, glass.poisson, work === 'solid', input.across);
   const reading: PartReading = read.ok
     ? {
         ok: true,
@@ -89,6 +96,7 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
           glass,
           shape: read.shape,
           outline: glassOutline(read.shape.outer, read.shape.inner),
+          lofted: read.shape.cut && glassLofted(read.shape.outer, read.shape.inner, read.shape.cut),
           mass: read.shape.glassVolume * glass.density,
         },
       }

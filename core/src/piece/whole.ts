@@ -2,16 +2,9 @@
 import { contentsTo, fillRange } from '../shape/measure';
 import { edgeReach } from '../shape/thickness';
 import type { BitInput, ReadBit } from './bits';
-import {
-  joins,
-  lipless,
-  looseBits,
-  looseParts,
-  overlaps,
-  wallNear,
-  type Join,
-  type Remark,
-} from './joins';
+import { joins, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
+import { lipless, looseBits } from './looseBits';
+import { piercing } from './pierced';
 import type { Part } from './part';
 
 /** A place and how thick the glass is there. */
@@ -92,7 +85,7 @@ export function wholePiece(
     moment += p.shape.moment * (p.mass / p.shape.glassVolume);
     lowest = Math.min(lowest, p.shape.lowest);
     highest = Math.max(highest, p.shape.lowest + p.shape.height);
-    widest = Math.max(widest, p.shape.widest);
+    widest = Math.max(widest, p.shape.widest * (p.shape.cut?.far ?? 1));
   }
   for (const b of bits) {
     mass += b.mass;
@@ -108,7 +101,8 @@ export function wholePiece(
   let foot = 0;
   for (const { shape } of joined)
     shape.outer.r.forEach((r, i) => {
-      if ((shape.outer.z[i] as number) - lowest <= FOOT_CONTACT) foot = Math.max(foot, r);
+      if ((shape.outer.z[i] as number) - lowest <= FOOT_CONTACT)
+        foot = Math.max(foot, r * (shape.cut?.stands ?? 1));
     });
   const footRadius = foot < LEAST_FOOT ? 0 : foot;
   const offAxis = Math.hypot(side[0] as number, side[1] as number) / mass;
@@ -146,6 +140,7 @@ export function wholePiece(
       ...overlaps(joined, contacts),
       ...looseBits(bits, parts),
       ...lipless(bits, parts),
+      ...piercing(bits, parts),
     ],
   };
 }

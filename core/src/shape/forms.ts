@@ -1,8 +1,20 @@
 // Starting forms: the outlines a piece begins as before anyone pulls at them. Lengths in m.
+import type { Across } from './across';
+import { cutFor, type CutPreset } from './cutPresets';
 import type { Profile, ProfilePoint } from './profile';
 
 /** The starting forms on offer. */
-export const FORMS = ['tumbler', 'bowl', 'bottle', 'ball', 'plate', 'stemmed', 'solid'] as const;
+export const FORMS = [
+  'tumbler',
+  'bowl',
+  'bottle',
+  'ball',
+  'plate',
+  'stemmed',
+  'solid',
+  'cube',
+  'heart',
+] as const;
 export type Form = (typeof FORMS)[number];
 
 const at = (height: number, radius: number, wall: number, corner?: true): ProfilePoint =>
@@ -72,7 +84,21 @@ const OUTLINES: Readonly<Record<Form, Profile>> = {
     at(45, 25, 5),
     at(54, 0, 5),
   ],
+  // The class cube: 57 mm (2¼ in) a side, TRADE §2.
+  cube: [
+    at(0, 0, 5),
+    at(0, 25, 5),
+    at(3.5, 28.5, 5),
+    at(53.5, 28.5, 5),
+    at(57, 25, 5),
+    at(57, 0, 5),
+  ],
+  // A heart lying on its back, pillowed.
+  heart: [at(0, 0, 5), at(0, 24, 5), at(9, 35, 5), at(20, 30, 5), at(27, 14, 5), at(29, 0, 5)],
 };
+
+/** What forms that are not round are cut across. */
+const CUT: Readonly<Partial<Record<Form, CutPreset>>> = { cube: 'square', heart: 'heart' };
 
 /** The outline a new piece of this form starts from: its body, or of several parts the one that holds. */
 export const startingProfile = (form: Form): Profile => OUTLINES[form];
@@ -82,6 +108,7 @@ export interface StartingPart {
   readonly name: string;
   readonly profile: Profile;
   readonly work?: 'solid';
+  readonly across?: Across;
 }
 
 /** Foot, stem and merese under the bowl, each standing on the last. */
@@ -110,6 +137,9 @@ const UNDER_THE_BOWL: readonly StartingPart[] = [
 export function startingParts(form: Form): readonly StartingPart[] {
   const profile = startingProfile(form);
   if (form === 'stemmed') return [...UNDER_THE_BOWL, { name: 'bowl', profile }];
-  if (form === 'solid') return [{ name: 'body', profile, work: 'solid' }];
+  const cut = CUT[form];
+  const across = cut && cutFor(cut);
+  if (form === 'solid' || across)
+    return [{ name: 'body', profile, work: 'solid', ...(across && { across }) }];
   return [{ name: 'body', profile }];
 }

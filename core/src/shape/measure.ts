@@ -1,7 +1,9 @@
 // Reading the glass: everything the form alone tells, from one walk along its two lines.
+import { acrossProblem, cutOf, type Across, type Cut } from './across';
 import { checkForm, checkPoints, type ShapeProblem } from './checkProfile';
 import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
+import { lineAlong, loftedArea, loftedLine, loftedTurned, type Lofted } from './lofted';
 import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
 import { sweptArea, turned, type Turned } from './revolve';
 import { localThickness } from './localThickness';
@@ -15,6 +17,8 @@ export type Opening = 'open' | 'narrow' | 'closed' | 'through' | 'solid';
 export interface Shape {
   readonly outer: OuterLine;
   readonly inner: InnerLine;
+  /** What it is cut across the axis, where it is not round: the lines are those of its widest plane. */
+  readonly cut: Cut | undefined;
   readonly glassVolume: number;
   readonly outsideArea: number;
   /** Brim capacity, m³; 0 for forms that hold nothing (closed, or open at the bottom). */
@@ -23,7 +27,7 @@ export interface Shape {
   readonly shutIn: number;
   readonly height: number;
   readonly lowest: number;
-  /** Widest radius, m. */
+  /** Widest radius, m: half of what calipers read across. */
   readonly widest: number;
   /** Outer radius at the lip, m; 0 when closed. */
   readonly lipRadius: number;
@@ -36,7 +40,7 @@ export interface Shape {
   readonly step: WallStep;
   /** Height of the glass's centre of mass above the table, m. */
   readonly centreOfMass: number;
-  /** Radius of the ring it stands on, m; 0 for a round bottom. */
+  /** Radius of the ring it stands on, m, to the edge it would tip over first; 0 for a round bottom. */
   readonly footRadius: number;
   /** Tilt at which the empty piece falls, rad: atan(r_foot / h_cm). */
   readonly tippingAngle: number;
@@ -84,8 +88,35 @@ function hollowLine(outer: OuterLine, inner: InnerLine): Line {
 /** What a measured vessel holds up to a height (m, as drawn): volume m³ and its first moment about height 0, m⁴. */
 export function contentsTo(shape: Shape, height: number): Turned {
   if (shape.capacity === 0) return { volume: 0, moment: 0 };
-  const { volume, moment } = turned(hollowLine(shape.outer, shape.inner), height);
+  const { volume, moment } = hollowTo(shape, hollowLine(shape.outer, shape.inner), height);
   return { volume: Math.max(0, volume), moment: Math.max(0, moment) };
+}
+
+/** What a line of the inside encloses, up to a height. */
+const hollowTo = (
+  { outer, cut }: Pick<Shape, 'outer' | 'cut'>,
+  hollow: Line,
+  height = Infinity,
+): Turned => (cut ? loftedTurned(insideOf(outer, hollow, cut), height) : turned(hollow, height));
+
+/** The inside alone of a form that is not round. */
+function insideOf(outer: Line, hollow: Line, cut: Cut): Lofted {
+  const all = loftedLine(outer, hollow, cut);
+  const from = outer.r.length;
+  return {
+    cut,
+    wide: all.wide.slice(from),
+    deep: all.deep.slice(from),
+    z: all.z.slice(from),
+  };
+}
+
+/** The glass itself, not round, as one closed outline: up the outside, across the lip, down the inside. */
+export function glassLofted(outer: Line, inner: Line, cut: Cut): Lofted {
+  const down = { r: [...inner.r].reverse(), z: [...inner.z].reverse() };
+  const { wide, deep, z } = loftedLine(outer, down, cut);
+  const closed = (v: readonly number[]): number[] => [...v, v[0] as number];
+  return { cut, wide: closed(wide), deep: closed(deep), z: closed(z) };
 }
 
 /** Heights between which a fill line can lie: the bottom of the hollow and the brim, m; undefined when it holds nothing. */
@@ -99,17 +130,32 @@ export function fillRange(shape: Shape): readonly [number, number] | undefined {
  * Reads a profile: draws its curves, checks them, and measures. `poisson` sets how far a wall step is felt. Solid work
  * has no inside: its drawn walls are not asked. How thick the glass is, is told by the largest ball inside it for both.
  */
-export function measureShape(points: Profile, poisson: number, solid = false): ShapeReading {
-  const pointProblems = checkPoints(points);
+export function measureShape(
+  points: Profile,
+  poisson: number,
+  solid = false,
+  across?: Across,
+): ShapeReading {
+  const wrong = across && acrossProblem(across);
+  const pointProblems = [
+    ...checkPoints(points),
+    ...(wrong === undefined
+      ? []
+      : [{ point: 0, field: 'radius' as const, given: NaN, message: wrong }]),
+  ];
   if (pointProblems.length > 0) return { ok: false, problems: pointProblems, outer: undefined };
   const drawn = outerLine(points);
   const inner = solid ? axisLine(drawn) : innerLine(drawn);
-  const { thick, body } = localThickness(drawn, inner);
+  const cut = across && cutOf(across);
+  const narrowest = cut ? nearest(drawn, inner, cut, solid) : { outer: drawn, inner };
+  const { thick, body } = localThickness(narrowest.outer, narrowest.inner);
   const outer = solid ? { ...drawn, wall: [...thick] } : drawn;
   const problems = checkForm(points, outer, inner);
   if (problems.length > 0) return { ok: false, problems, outer };
 
-  const glass = turned(glassOutline(outer, inner));
+  const glass = cut
+    ? loftedTurned(glassLofted(outer, inner, cut))
+    : turned(glassOutline(outer, inner));
   const lowest = outer.z.reduce((m, v) => Math.min(m, v), Infinity);
   // The lip's inner edge may stand higher than the outline: a flared lip is cut square to its wall.
   const highest = Math.max(...outer.z, ...inner.z);
@@ -118,7 +164,7 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
     (m, v, i) => ((outer.z[i] as number) - lowest <= FOOT_CONTACT ? Math.max(m, v) : m),
     0,
   );
-  const footRadius = contact < LEAST_FOOT ? 0 : contact;
+  const footRadius = contact < LEAST_FOOT ? 0 : contact * (cut?.stands ?? 1);
   const centreOfMass = glass.moment / glass.volume - lowest;
   const top = points[points.length - 1] as ProfilePoint;
   const holds = !solid && closedAtBase(points) && !closedAtTop(points);
@@ -129,12 +175,13 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
     shape: {
       outer,
       inner,
+      cut,
       glassVolume: glass.volume,
-      outsideArea: sweptArea(outer),
-      capacity: holds ? Math.max(0, turned(hollowLine(outer, inner)).volume) : 0,
+      outsideArea: cut ? loftedArea(outer, cut) : sweptArea(outer),
+      capacity: holds ? Math.max(0, hollowTo({ outer, cut }, hollowLine(outer, inner)).volume) : 0,
       shutIn:
         !solid && closedAtBase(points) && closedAtTop(points)
-          ? Math.max(0, turned(inner).volume)
+          ? Math.max(0, hollowTo({ outer, cut }, inner).volume)
           : 0,
       height: highest - lowest,
       lowest,
@@ -153,6 +200,23 @@ export function measureShape(points: Profile, poisson: number, solid = false): S
       moment: glass.moment,
     },
   };
+}
+
+/**
+ * The form where its skin is nearest the axis: a wall's ball is no larger than that lets it be. Solid work is as thick as the largest
+ * ball through its cut, which need not be on the axis.
+ */
+function nearest(
+  outer: OuterLine,
+  inner: InnerLine,
+  cut: Cut,
+  solid: boolean,
+): { readonly outer: OuterLine; readonly inner: Line } {
+  if (solid) return { outer: { ...outer, r: outer.r.map((r) => r * cut.ball) }, inner };
+  const ray = cut.rho.indexOf(cut.near);
+  const { r } = lineAlong(loftedLine(outer, inner, cut), ray);
+  const n = outer.r.length;
+  return { outer: { ...outer, r: r.slice(0, n) }, inner: { r: r.slice(n), z: inner.z } };
 }
 
 /** The tightest inside radius between the widest place of the hollow and the lip. */

@@ -77,19 +77,30 @@ export function openEdges({ positions, triangles }: Mesh): OpenEdge[] {
  * Turns a closed outline of the right half-plane (first point not repeated) into a watertight mesh of so many facets.
  * The outline may touch the axis; it must run anticlockwise (up the outside, down the inside).
  */
-export function turnedMesh(outline: Line, facets: number): Mesh {
+export const turnedMesh = (outline: Line, facets: number): Mesh =>
+  ringedMesh(outline, facets, (i) => outline.r[i] as number);
+
+/**
+ * The same of an outline that is another along every facet: `radius` tells place and facet's own distance from the axis, m. `outline`
+ * is the widest; what it has on the axis is there along all of them.
+ */
+export function ringedMesh(
+  outline: Line,
+  facets: number,
+  radius: (place: number, facet: number) => number,
+): Mesh {
   const positions: number[] = [];
   const triangles: number[] = [];
   const ring: number[] = [];
   const n = outline.r.length;
   for (let i = 0; i < n; i += 1) {
-    const r = outline.r[i] as number;
     const z = outline.z[i] as number;
     ring.push(positions.length / 3);
-    if (r < ON_AXIS) positions.push(0, 0, z);
+    if ((outline.r[i] as number) < ON_AXIS) positions.push(0, 0, z);
     else
       for (let k = 0; k < facets; k += 1) {
         const a = (2 * Math.PI * k) / facets;
+        const r = radius(i, k);
         positions.push(r * Math.cos(a), r * Math.sin(a), z);
       }
   }

@@ -1,6 +1,6 @@
 // Parts and bits to add to a piece: each begins as an ordinary one of its kind, at the place it usually goes.
 import type { Bit, BitShape } from './bit';
-import type { StartingPart } from './forms';
+import { startingParts, type StartingPart } from './forms';
 import { glassOutline, measureShape } from './measure';
 import type { Line, Profile, ProfilePoint } from './profile';
 import { restOn } from './snap';
@@ -15,6 +15,8 @@ export const PART_PRESETS = [
   'bubble',
   'cup',
   'stopper',
+  'cube',
+  'heart',
 ] as const;
 export type PartPreset = (typeof PART_PRESETS)[number];
 
@@ -73,7 +75,19 @@ const PARTS: Readonly<Record<PartPreset, Omit<NewPart, 'name'>>> = {
     role: 'stopper',
     profile: [at(0, 0), at(0, 7, 3, true), at(22, 9.2), at(26, 12), at(40, 15), at(54, 0)],
   },
+  cube: solidOf('cube', 0.6),
+  heart: solidOf('heart', 0.7),
 };
+
+/** A starting form as a part, so much smaller. */
+function solidOf(form: 'cube' | 'heart', by: number): Omit<NewPart, 'name'> {
+  const [{ name: _, profile, ...rest }] = startingParts(form) as [StartingPart];
+  const small = (v: number): number => Number((v * by).toFixed(5));
+  return {
+    ...rest,
+    profile: profile.map((p) => ({ ...p, height: small(p.height), radius: small(p.radius) })),
+  };
+}
 
 /** Where a new part goes: the parts already joined, the one in hand among them, and the mouth, if any. */
 export interface Standing {
@@ -107,7 +121,7 @@ export const ON_IT = 0.0003;
  */
 export function newPart(preset: PartPreset, standing: Standing): Placed {
   const { profile, ...rest } = PARTS[preset];
-  const read = measureShape(profile, ANY_GLASS, rest.work === 'solid');
+  const read = measureShape(profile, ANY_GLASS, rest.work === 'solid', rest.across);
   const line = read.ok
     ? glassOutline(read.shape.outer, read.shape.inner)
     : { r: profile.map((p) => p.radius), z: profile.map((p) => p.height) };

@@ -38,3 +38,6 @@ export function inWords(text: string, units: DisplayUnits): string {
     },
   );
 }
+
+/** A length in the drawing's own tenths of a millimetre, for what the core says. */
+export const mm = (metres: number): string => `${String(Number((metres * 1e3).toFixed(1)))} mm`;

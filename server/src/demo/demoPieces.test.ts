@@ -1,7 +1,7 @@
 // The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
 import { entryProblem } from '../check/checkRackEntry';
 import { checker } from '../check/schema';
-import { SHIPPED_RACK } from '@zanfirico/core';
+import { derive, NO_SHOP, SHIPPED_RACK } from '@zanfirico/core';
 import {
   PIECE_VERSION,
   SaveEntryBody,
@@ -30,6 +30,18 @@ describe('demo pieces', () => {
       await db.destroy();
     },
   );
+
+  it.each(files)('$file has nothing on its drawing that wants a look', async ({ text }) => {
+    const db = await openDatabase(':memory:');
+    const rack = rackStore(db);
+    await rack.keepAll(DEMO_ENTRIES);
+    const document = JSON.parse(text) as PieceDocument;
+    const known = await rack.rack();
+    const glass = known.glass(document.glass);
+    const derived = glass && derive(document, glass, { ...NO_SHOP, rack: known });
+    expect(derived?.ok === true ? derived.whole.remarks : derived).toEqual([]);
+    await db.destroy();
+  });
 
   it('are nine, two of them with a revision before', () => {
     const pieces = demoPieces();

@@ -107,7 +107,11 @@ function Turning({
     const slow = scene.current?.slow === true;
     const timer = setTimeout(
       () => {
-        const parts = latest.current.parts.map(({ name, outline }) => ({ name, outline }));
+        const parts = latest.current.parts.map(({ name, outline, lofted }) => ({
+          name,
+          outline,
+          lofted,
+        }));
         const lying = [...lyingBits(latest.current, bits)];
         mesh((w) => w.screen({ parts, bits: lying }, slow)).then(
           (shells) => {

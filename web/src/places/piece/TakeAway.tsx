@@ -33,7 +33,11 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const bytes = await meshFile(
         {
-          parts: derived.parts.map(({ name: of, outline }) => ({ name: of, outline })),
+          parts: derived.parts.map(({ name: of, outline, lofted }) => ({
+            name: of,
+            outline,
+            lofted,
+          })),
           bits: [...lyingBits(derived, piece.bits ?? [])],
         },
         format,

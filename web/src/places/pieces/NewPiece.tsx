@@ -11,8 +11,8 @@ import { useRack } from '../../stores/theRack';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
-  const shapes = startingParts(form).flatMap(({ profile, work }) => {
-    const reading = measureShape(profile, 0.22, work === 'solid');
+  const shapes = startingParts(form).flatMap(({ profile, work, across }) => {
+    const reading = measureShape(profile, 0.22, work === 'solid', across);
     return reading.ok ? [reading.shape] : [];
   });
   const lowest = Math.min(...shapes.map((s) => s.lowest));

@@ -1,5 +1,10 @@
 // A fresh document: a starting form in a glass, with the shop's ordinary settings.
-import { PIECE_FORMAT, PIECE_VERSION, type PieceDocument } from '@zanfirico/contract';
+import {
+  PIECE_FORMAT,
+  PIECE_VERSION,
+  type PieceAcross,
+  type PieceDocument,
+} from '@zanfirico/contract';
 import {
   ORDINARY_FIRING,
   ORDINARY_MAKING,
@@ -32,11 +37,12 @@ export function freshDocument(
     form,
     way: torch ? 'torch' : 'furnace',
     glass,
-    parts: startingParts(form).map(({ name: part, profile, work }, i) => ({
+    parts: startingParts(form).map(({ name: part, profile, work, across }, i) => ({
       id: `p${String(i + 1)}`,
       name: part,
       profile: profile.map((p) => ({ ...p, corner: p.corner ?? false })),
       ...(work && { work }),
+      ...(across && { across: structuredClone(across) as PieceAcross }),
     })),
     making: {
       ...ORDINARY_MAKING,

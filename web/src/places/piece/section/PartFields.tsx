@@ -11,6 +11,7 @@ import { useBoard } from '../../../stores/board';
 import { changePart, editPiece, setProfile } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
+import { AcrossFields } from './AcrossFields';
 import { PointTable } from './PointTable';
 
 const ProfileDialog = lazy(async () => ({
@@ -111,6 +112,11 @@ export function PartFields({
           />
         )}
       </div>
+      <AcrossFields
+        index={index}
+        across={part.across}
+        half={last?.parts[index]?.shape.widest ?? 0}
+      />
       {many && (
         <div className="mt-1">
           <GlassField

@@ -31,6 +31,8 @@ const PART_SAYS: Readonly<Record<PartPreset, string>> = {
   bubble: 'Bubble, blown',
   cup: 'Cup, blown',
   stopper: 'Stopper or lid',
+  cube: 'Cube, solid',
+  heart: 'Heart, solid',
 };
 const BIT_SAYS: Readonly<Record<BitPreset, string>> = {
   handle: 'Handle',

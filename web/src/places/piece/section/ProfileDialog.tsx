@@ -114,7 +114,13 @@ export function ProfileDialog({
     }
   }, [source, line, reading]);
   const form =
-    read.points && measureShape(read.points, 0.22, document.parts[part]?.work === 'solid');
+    read.points &&
+    measureShape(
+      read.points,
+      0.22,
+      document.parts[part]?.work === 'solid',
+      document.parts[part]?.across,
+    );
   const tall =
     read.points &&
     Math.max(...read.points.map((p) => p.height)) - Math.min(...read.points.map((p) => p.height));

@@ -1,0 +1,193 @@
+// What the part in hand is cut across its axis: round, or how it is not, drawn small with its two measures.
+import { LIMITS, type PieceAcross } from '@zanfirico/contract';
+import {
+  acrossProblem,
+  cutFor,
+  cutOf,
+  CUTS,
+  presetOf,
+  printText,
+  RAYS,
+  type CutPreset,
+} from '@zanfirico/core';
+import { useRef } from 'react';
+import { CountField } from '../../../fields/CountField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { SelectField } from '../../../fields/SelectField';
+import { sentenceOf } from '../../../api/client';
+import { useDisplay } from '../../../stores/display';
+import { changePart } from '../../../stores/draft';
+import { useNotices } from '../../../stores/notices';
+import { SVG_LIMIT } from '../../../imports/svgLines';
+import { tooBig } from '../../../imports/tooBig';
+import { startFigure } from '../../../workers/workers';
+
+const SAYS: Readonly<Record<CutPreset, string>> = {
+  round: 'round',
+  oval: 'oval, flattened',
+  square: 'square, corners rounded',
+  ribs: 'ribbed',
+  flats: 'with flat spots',
+  heart: 'a heart',
+  drawn: 'as drawn (SVG) …',
+};
+
+interface Props {
+  readonly index: number;
+  readonly across: PieceAcross | undefined;
+  /** Half its greatest width, m. */
+  readonly half: number;
+}
+
+export function AcrossFields({ index, across, half }: Props) {
+  const file = useRef<HTMLInputElement>(null);
+  const put = (next: PieceAcross | undefined): void => {
+    changePart(index, { across: next });
+  };
+  const choose = (preset: CutPreset): void => {
+    if (preset === 'drawn') file.current?.click();
+    else put(structuredClone(cutFor(preset)) as PieceAcross | undefined);
+  };
+  const read = async (chosen: File): Promise<void> => {
+    const { trouble } = useNotices.getState();
+    const large = tooBig(chosen, SVG_LIMIT, 'Save only the outline.');
+    if (large !== undefined) {
+      trouble(large);
+      return;
+    }
+    try {
+      const paths = await startFigure(await chosen.text(), 2).done;
+      const longest = paths?.reduce((a, b) => (b.length > a.length ? b : a));
+      if (!longest) return;
+      const drawn: PieceAcross = { kind: 'drawn', outline: longest.map(([x, y]) => ({ x, y })) };
+      const wrong = acrossProblem(drawn);
+      if (wrong === undefined) put(drawn);
+      else trouble(wrong);
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+  return (
+    <div className="mt-2 flex items-end gap-4">
+      <div className="flex-1">
+        <SelectField label="Cut across" value={presetOf(across)} onChange={choose}>
+          {CUTS.map((c) => (
+            <option key={c} value={c}>
+              {SAYS[c]}
+            </option>
+          ))}
+        </SelectField>
+        <input
+          ref={file}
+          type="file"
+          accept=".svg,image/svg+xml"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label="Outline across (SVG)"
+          onChange={(e) => {
+            const [chosen] = e.target.files ?? [];
+            e.target.value = '';
+            if (chosen) void read(chosen);
+          }}
+        />
+        {across && half > 0 && <Figures across={across} half={half} put={put} />}
+      </div>
+      {across && <CutPicture across={across} half={half} />}
+    </div>
+  );
+}
+
+/** The measures a cut has. */
+function Figures({
+  across,
+  half,
+  put,
+}: {
+  readonly across: PieceAcross;
+  readonly half: number;
+  readonly put: (next: PieceAcross) => void;
+}) {
+  if (across.kind === 'drawn') return null;
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-x-4">
+      {across.kind === 'oval' ? (
+        <>
+          <QuantityField
+            label="Deep"
+            kind="length"
+            value={2 * half * across.depth}
+            min={2 * half * LIMITS.depthAcross.minimum}
+            max={2 * half}
+            onCommit={(deep) => {
+              put({ ...across, depth: Math.min(1, deep / (2 * half)) });
+            }}
+          />
+          <CountField
+            label="How square"
+            value={across.square}
+            step={0.5}
+            within={LIMITS.squareness}
+            onCommit={(square) => {
+              put({ ...across, square });
+            }}
+          />
+        </>
+      ) : (
+        <>
+          <CountField
+            label={across.kind === 'ribs' ? 'Ridges' : 'Flat spots'}
+            value={across.count}
+            within={across.kind === 'ribs' ? LIMITS.ribs : LIMITS.flats}
+            onCommit={(count) => {
+              put({ ...across, count });
+            }}
+          />
+          <QuantityField
+            label={across.kind === 'ribs' ? 'Grooves deep' : 'Each in by'}
+            kind="length"
+            value={half * across.depth}
+            min={0}
+            max={half * LIMITS.cutIn.maximum}
+            onCommit={(deep) => {
+              put({ ...across, depth: deep / half });
+            }}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+const BOX = 84;
+
+/** The cut, seen from above, and how wide and deep it is. */
+function CutPicture({ across, half }: { readonly across: PieceAcross; readonly half: number }) {
+  const units = useDisplay((s) => s.units);
+  const { rho, far } = cutOf(across);
+  const points = rho.map((r, k) => {
+    const a = (2 * Math.PI * k) / RAYS;
+    return [(r / far) * Math.cos(a), (-r / far) * Math.sin(a)] as const;
+  });
+  const span = (axis: 0 | 1): number =>
+    Math.max(...points.map((p) => p[axis])) - Math.min(...points.map((p) => p[axis]));
+  const says = `${printText(half * far * span(0), 'length', units)} wide, ${printText(half * far * span(1), 'length', units)} deep`;
+  return (
+    <figure className="w-24 shrink-0 text-center">
+      <svg
+        viewBox={`${String(-BOX / 2)} ${String(-BOX / 2)} ${String(BOX)} ${String(BOX)}`}
+        role="img"
+        aria-label={`Cut across: ${says}`}
+      >
+        <path
+          d={`M${points.map(([x, y]) => `${(x * BOX * 0.46).toFixed(2)} ${(y * BOX * 0.46).toFixed(2)}`).join('L')}Z`}
+          fill="var(--color-accent)"
+          fillOpacity={0.25}
+          stroke="var(--chalk)"
+          strokeWidth={1.5}
+        />
+        <path d="M-3 0H3M0 -3V3" stroke="var(--chalk-dim)" />
+      </svg>
+      <figcaption className="num quiet text-xs leading-tight">{says}</figcaption>
+    </figure>
+  );
+}
