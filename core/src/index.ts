@@ -81,6 +81,7 @@ export {
   type NamedStep,
 } from './edits/order';
 export { addPart, copyPart, removePart } from './edits/parts';
+export { takeIn } from './edits/takenIn';
 export {
   insertAfter,
   insertNear,

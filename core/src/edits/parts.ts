@@ -36,7 +36,7 @@ export function freshPartId(piece: Pick<Edited, 'parts' | 'pattern' | 'sequence'
 }
 
 /** A name no part has: "knop", "knop 2" … */
-function freshName(parts: readonly EditedPart[], wanted: string): string {
+export function freshName(parts: readonly EditedPart[], wanted: string): string {
   const taken = new Set(parts.map((p) => p.name));
   let name = wanted;
   for (let n = 2; taken.has(name); n += 1) name = `${wanted} ${String(n)}`;
@@ -47,6 +47,7 @@ function freshName(parts: readonly EditedPart[], wanted: string): string {
 export interface Standing {
   readonly parts: readonly PlannedPart[];
   readonly whole: Whole;
+  readonly main?: PlannedPart;
 }
 
 /**

@@ -81,10 +81,11 @@ const PARTS: Readonly<Record<PartPreset, Omit<NewPart, 'name'>>> = {
 
 /** A starting form as a part, so much smaller. */
 function solidOf(form: 'cube' | 'heart', by: number): Omit<NewPart, 'name'> {
-  const [{ name: _, profile, ...rest }] = startingParts(form) as [StartingPart];
+  const [{ profile, across }] = startingParts(form) as [StartingPart];
   const small = (v: number): number => Number((v * by).toFixed(5));
   return {
-    ...rest,
+    work: 'solid',
+    ...(across && { across }),
     profile: profile.map((p) => ({ ...p, height: small(p.height), radius: small(p.radius) })),
   };
 }

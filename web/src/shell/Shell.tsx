@@ -6,21 +6,14 @@ import { Refused, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
+import { Helpers } from './Helpers';
 import { Notices } from './Notices';
+import { PLACES } from './places';
 import { SheetLinks } from './Tabs';
 import { TwistMark } from './TwistMark';
 import { UnitSwitch } from './UnitSwitch';
 
 const ASK_AGAIN_MS = 3000;
-
-const PLACES = [
-  { to: '/pieces', name: 'Pieces' },
-  { to: '/rack', name: 'Rack' },
-  { to: '/pot', name: 'Pot' },
-  { to: '/bench', name: 'Bench' },
-  { to: '/night', name: 'Night' },
-  { to: '/log', name: 'Log' },
-];
 
 export function Shell() {
   const theme = useDisplay((s) => s.theme);
@@ -64,7 +57,8 @@ export function Shell() {
             <span className="font-display text-2xl font-semibold tracking-tight">Zanfirico</span>
           </NavLink>
           <SheetLinks label="Places" links={PLACES} className="font-display" />
-          <div className="ml-auto flex items-center gap-3">
+          <div className="ml-auto flex items-center gap-1">
+            <Helpers />
             <UnitSwitch />
             <button
               type="button"

@@ -203,3 +203,39 @@ describe('the house', () => {
     });
   });
 });
+
+describe('the palette and the keys', () => {
+  houseForAll(true);
+  it('finds what can be done by its words, and pieces by name; arrows choose, Enter does it', async () => {
+    const { user } = openAt('/pieces');
+    await screen.findByRole('link', { name: /Oil cruet/ });
+    await user.keyboard('{Control>}k{/Control}');
+    const box = screen.getByRole('combobox', { name: /What to do/ });
+    await user.type(box, 'go ra');
+    expect(screen.getAllByRole('option').at(0)).toHaveTextContent('Rack');
+    await user.keyboard('{ArrowDown}{ArrowUp}{Enter}');
+    expect(await screen.findByRole('heading', { name: 'Rack' })).toBeVisible();
+    expect(screen.queryByRole('combobox', { name: /What to do/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: /^What to do/ }));
+    await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'cruet');
+    await user.click(await screen.findByRole('option', { name: /Oil cruet/ }));
+    expect(await screen.findByRole('heading', { name: 'Oil cruet' })).toBeInTheDocument();
+    // What only a piece can do is there now.
+    await user.keyboard('{Control>}k{/Control}');
+    await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'sheet card{Enter}');
+    expect(await screen.findByRole('heading', { name: /Oil cruet/, level: 2 })).toBeVisible();
+    await user.keyboard('{Control>}k{/Control}');
+    await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'no such thing');
+    expect(await screen.findByText(/Nothing is called “no such thing”/)).toBeVisible();
+  });
+  it('? tells the keys, but not inside a field', async () => {
+    const { user } = openAt('/pieces');
+    const find = await screen.findByLabelText('Find a piece by name');
+    await user.type(find, '?');
+    expect(screen.queryByRole('dialog', { name: 'Keys' })).toBeNull();
+    await user.clear(find);
+    find.blur();
+    await user.keyboard('?');
+    expect(screen.getByRole('dialog', { name: 'Keys' })).toHaveTextContent('save');
+  });
+});

@@ -1,8 +1,10 @@
 // The piece's name, its sheets in working order, and what can be done with the whole of it.
 import { History, Redo2, Save, Undo2 } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
+import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { SheetLinks } from '../../shell/Tabs';
+import { useOffers, type Command } from '../../stores/commands';
 import { useDraft, useUnsaved } from '../../stores/draft';
 import { TakeAway } from './TakeAway';
 import type { OnBoard } from './usePiece';
@@ -29,6 +31,39 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
   const canUndo = useStore(useDraft.temporal, (s) => s.pastStates.length > 0);
   const canRedo = useStore(useDraft.temporal, (s) => s.futureStates.length > 0);
   const { undo, redo } = useDraft.temporal.getState();
+  const navigate = useNavigate();
+  const { save } = saving;
+  const offers = useMemo(
+    (): readonly Command[] => [
+      ...SHEETS.map(({ to, name: sheet }): Command => ({
+        says: sheet,
+        group: 'Sheet',
+        run: () => {
+          void navigate(to);
+        },
+      })),
+      { says: 'Save', group: 'Piece', keys: 'Ctrl S', run: save },
+      {
+        says: 'Undo',
+        group: 'Piece',
+        keys: 'Ctrl Z',
+        run: () => {
+          undo();
+        },
+      },
+      {
+        says: 'Redo',
+        group: 'Piece',
+        keys: 'Ctrl Shift Z',
+        run: () => {
+          redo();
+        },
+      },
+      { says: 'Revisions', group: 'Piece', run: onRevisions },
+    ],
+    [navigate, save, undo, redo, onRevisions],
+  );
+  useOffers('piece', offers);
   const { name } = board.document;
   useEffect(() => {
     document.title = `${name} · Zanfirico`;

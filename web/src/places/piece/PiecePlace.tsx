@@ -88,6 +88,9 @@ export function PiecePlace() {
   const closeRevisions = useCallback(() => {
     setShowRevisions(false);
   }, []);
+  const openRevisions = useCallback(() => {
+    setShowRevisions(true);
+  }, []);
 
   if (failure !== undefined || (document && !now && rackHere))
     return (
@@ -107,13 +110,7 @@ export function PiecePlace() {
   const board: OnBoard = { document, glass: now.glass, derived: now.derived, last, night, carried };
   return (
     <div className="flex flex-1 flex-col">
-      <PieceHeader
-        board={board}
-        saving={saving}
-        onRevisions={() => {
-          setShowRevisions(true);
-        }}
-      />
+      <PieceHeader board={board} saving={saving} onRevisions={openRevisions} />
       <AnswerBand board={board} />
       <div className="relative flex min-h-0 flex-1">
         <div className="min-w-0 flex-1">

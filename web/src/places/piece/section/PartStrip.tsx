@@ -8,12 +8,14 @@ import {
   NO_SHOP,
   PART_PRESETS,
   sculptureOn,
+  takeIn,
   type BitPreset,
   type PartPreset,
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
-import { lazy, memo, Suspense, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { useBoard } from '../../../stores/board';
+import { useOffers } from '../../../stores/commands';
 import { editPiece, useDraft } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
 import { deriveDocument } from '../../../derived/deriveDocument';
@@ -21,6 +23,10 @@ import type { OnBoard } from '../usePiece';
 import { Menu } from '../../../shell/Menu';
 
 const MeshDialog = lazy(async () => ({ default: (await import('./MeshDialog')).MeshDialog }));
+
+const ShelfDialog = lazy(async () => ({
+  default: (await import('./ShelfDialog')).ShelfDialog,
+}));
 
 const PART_SAYS: Readonly<Record<PartPreset, string>> = {
   merese: 'Merese, a flat disc',
@@ -65,7 +71,32 @@ const sameNames = (a: Props, b: Props): boolean =>
 
 export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
   const { part, bit, takePart, takeBit, snap, turning, set } = useBoard();
-  const [meshing, setMeshing] = useState(false);
+  const [dialog, setDialog] = useState<'mesh' | 'shelf'>();
+  const closeDialog = (): void => {
+    setDialog(undefined);
+  };
+  useOffers(
+    'parts',
+    useMemo(
+      () => [
+        ...PART_PRESETS.map((preset) => ({
+          says: PART_SAYS[preset],
+          group: 'Part',
+          run: () => {
+            putPart(preset);
+          },
+        })),
+        ...BIT_PRESETS.map((preset) => ({
+          says: BIT_SAYS[preset],
+          group: 'Bit',
+          run: () => {
+            putBit(preset);
+          },
+        })),
+      ],
+      [],
+    ),
+  );
   const chip = (lit: boolean): string =>
     `${CHIP} ${lit ? 'border-primary font-bold' : 'border-transparent'}`;
   return (
@@ -107,13 +138,20 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
             <Plus className="size-4" /> Part
           </>
         }
-        items={PART_PRESETS.map((preset) => ({
-          says: PART_SAYS[preset],
-          run: () => {
-            addNewPart(part, preset);
-            takePart(parts.length);
+        items={[
+          ...PART_PRESETS.map((preset) => ({
+            says: PART_SAYS[preset],
+            run: () => {
+              putPart(preset);
+            },
+          })),
+          {
+            says: 'From another piece …',
+            run: () => {
+              setDialog('shelf');
+            },
           },
-        }))}
+        ]}
       />
       <Menu
         label={
@@ -125,14 +163,13 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
           ...BIT_PRESETS.map((preset) => ({
             says: BIT_SAYS[preset],
             run: () => {
-              addNewBit(preset);
-              takeBit(bits.length);
+              putBit(preset);
             },
           })),
           {
             says: 'From a mesh file (STL) …',
             run: () => {
-              setMeshing(true);
+              setDialog('mesh');
             },
           },
         ]}
@@ -157,19 +194,24 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
           <Box className="size-4" /> Glass
         </Toggle>
       </div>
-      {meshing && (
-        <Suspense>
+      <Suspense>
+        {dialog === 'mesh' && (
           <MeshDialog
-            onClose={() => {
-              setMeshing(false);
-            }}
+            onClose={closeDialog}
             onRead={(shape) => {
               addSculpture(shape);
               takeBit(bits.length);
             }}
           />
-        </Suspense>
-      )}
+        )}
+        {dialog === 'shelf' && (
+          <ShelfDialog
+            glass={useDraft.getState().document?.glass ?? ''}
+            onClose={closeDialog}
+            onTake={takePartIn}
+          />
+        )}
+      </Suspense>
     </div>
   );
 }, sameNames);
@@ -212,15 +254,27 @@ function Toggle({
   );
 }
 
-const addNewPart = (inHand: number, preset: PartPreset): void => {
+/** A new part next to the one in hand, taken in hand. */
+const putPart = (preset: PartPreset): void => {
   const last = now();
-  editPiece((d) => addPart(d, last, preset, inHand));
+  const { part, takePart } = useBoard.getState();
+  editPiece((d) => addPart(d, last, preset, part));
+  takePart((useDraft.getState().document?.parts.length ?? 1) - 1);
 };
-const addNewBit = (preset: BitPreset): void => {
+/** A part of another piece, taken in hand. */
+const takePartIn = (taken: Omit<PiecePart, 'id'>): void => {
+  const last = now();
+  const { part, takePart } = useBoard.getState();
+  editPiece((d) => takeIn(d, last, taken, part));
+  takePart((useDraft.getState().document?.parts.length ?? 1) - 1);
+};
+/** A new bit on the part in hand, taken in hand. */
+const putBit = (preset: BitPreset): void => {
   const standing = now();
   // A spout is the vessel's; anything else goes onto the part in hand.
   const body = preset === 'spout' ? undefined : standing?.parts[useBoard.getState().part]?.shape;
   editPiece((d) => addBit(d, bitOn(preset, body ?? standing?.main.shape) as PieceBit));
+  useBoard.getState().takeBit((useDraft.getState().document?.bits?.length ?? 1) - 1);
 };
 const addSculpture = (shape: PieceBit['shape']): void => {
   const body = now()?.main.shape;

@@ -278,3 +278,26 @@ describe('answers', () => {
     expect(onBoard().name.trim()).not.toBe('');
   });
 });
+
+describe('a part of another piece', () => {
+  it('is found by name and stands on the part in hand, what was there lifted; undo takes it out', async () => {
+    const other = freshDocument({ name: 'Tall one', form: 'stemmed', glass: 'soft-batch-96' });
+    await house.store.create(other);
+    const user = await open('cube');
+    await add(user, 'Part', 'From another piece …');
+    await user.type(await screen.findByLabelText('Find a piece'), 'tall');
+    await user.click(await screen.findByRole('button', { name: 'Tall one' }));
+    await user.click(
+      within(await screen.findByRole('list', { name: 'Parts of Tall one' })).getByRole('button', {
+        name: /stem/,
+      }),
+    );
+    expect(strip()).toHaveTextContent('stem');
+    const [cube, stem] = onBoard().parts;
+    const heights = (p: typeof cube): number[] => p?.profile.map((q) => q.height) ?? [];
+    expect(Math.min(...heights(stem))).toBeCloseTo(Math.max(...heights(cube)), 6);
+    expect(look()).toBeNull();
+    await user.keyboard('{Control>}z{/Control}');
+    expect(onBoard().parts).toHaveLength(1);
+  });
+});

@@ -1,0 +1,45 @@
+// A part of another piece put into this one: it keeps its form, its glass and its colours, and finds a place of its own.
+import {
+  freshName,
+  freshPartId,
+  lifted,
+  type Edited,
+  type EditedPart,
+  type Standing,
+} from './parts';
+import { ON_IT } from '../shape/presets';
+import { raised } from './profile';
+
+/**
+ * With a part taken from elsewhere. It stands on the part in hand and lifts what stands above; under an open vessel in hand, which is
+ * lifted instead; on the table where there is nothing drawn yet. `inHand` is the place of the part in hand.
+ */
+export function takeIn<D extends Edited>(
+  piece: D,
+  form: Standing | undefined,
+  part: Omit<EditedPart, 'id'>,
+  inHand: number,
+): D {
+  const heights = part.profile.map((p) => p.height);
+  const [low, tall] = [Math.min(...heights), Math.max(...heights) - Math.min(...heights)];
+  const base = form?.parts.find((p) => p.index === inHand) ?? form?.main;
+  const vessel = form?.whole.vessel;
+  const under = vessel !== undefined && vessel.index === base?.index;
+  const stands = base ? base.shape.lowest + (under ? 0 : base.shape.height) : 0;
+  const room =
+    base === undefined
+      ? piece
+      : lifted(piece, stands - ON_IT, tall, vessel && piece.parts[vessel.index]?.id);
+  return {
+    ...room,
+    parts: [
+      ...room.parts,
+      {
+        ...part,
+        id: freshPartId(piece),
+        name: freshName(piece.parts, part.name),
+        profile: raised(part.profile, Number((stands - low).toFixed(6))),
+      },
+    ],
+  };
+}

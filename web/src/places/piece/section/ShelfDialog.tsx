@@ -1,0 +1,130 @@
+// A part of another piece: find the piece, choose the part; it comes with its form, its glass and its colours.
+import type { PiecePart } from '@zanfirico/contract';
+import { glyphOf, measureShape, printText } from '@zanfirico/core';
+import { Search } from 'lucide-react';
+import { useState } from 'react';
+import { sentenceOf } from '../../../api/client';
+import { useOpened, usePieces } from '../../../api/queries';
+import { PieceGlyph } from '../../../marks/section/PieceGlyph';
+import { Dialog } from '../../../shell/Dialog';
+import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/theRack';
+
+/** A part as it comes: with the glass it was of, where that is not this piece's. */
+type Taken = Omit<PiecePart, 'id'>;
+
+interface Props {
+  /** The glass of the piece it comes into. */
+  readonly glass: string;
+  readonly onTake: (part: Taken) => void;
+  readonly onClose: () => void;
+}
+
+export function ShelfDialog({ glass, onTake, onClose }: Props) {
+  const [find, setFind] = useState('');
+  const [id, setId] = useState<string>();
+  const found = usePieces(false, find.trim());
+  const lines = found.data?.pages[0]?.lines ?? [];
+  return (
+    <Dialog title="A part of another piece" wide onClose={onClose}>
+      <div className="mt-4 grid gap-8 sm:grid-cols-2">
+        <div>
+          <label className="flex items-center gap-2">
+            <Search className="quiet size-4 shrink-0" aria-hidden="true" />
+            <span className="sr-only">Find a piece</span>
+            <input
+              className="input w-full"
+              placeholder="Find a piece by name"
+              value={find}
+              onChange={(e) => {
+                setFind(e.target.value);
+              }}
+            />
+          </label>
+          {found.error && (
+            <p role="alert" className="alert alert-error mt-2">
+              {sentenceOf(found.error)}
+            </p>
+          )}
+          <ul aria-label="Pieces" className="mt-2 max-h-80 overflow-y-auto">
+            {lines.map((line) => (
+              <li key={line.id}>
+                <button
+                  type="button"
+                  className={`hover:bg-base-300 w-full border-l-4 px-3 py-1 text-left ${line.id === id ? 'border-primary' : 'border-transparent'}`}
+                  aria-pressed={line.id === id}
+                  onClick={() => {
+                    setId(line.id);
+                  }}
+                >
+                  {line.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {found.data && lines.length === 0 && (
+            <p className="quiet py-2">Nothing on the shelf is called “{find}”.</p>
+          )}
+        </div>
+        {id === undefined ? (
+          <p className="quiet">Choose a piece; its parts are shown here.</p>
+        ) : (
+          <Parts key={id} id={id} glass={glass} onTake={onTake} onClose={onClose} />
+        )}
+      </div>
+    </Dialog>
+  );
+}
+
+function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) {
+  const units = useDisplay((s) => s.units);
+  const rack = useRack((s) => s.rack);
+  const opened = useOpened(id);
+  if (opened.error)
+    return (
+      <p role="alert" className="alert alert-error">
+        {sentenceOf(opened.error)}
+      </p>
+    );
+  if (!opened.data) return <p className="quiet">Fetching the piece …</p>;
+  const { document } = opened.data;
+  return (
+    <ul aria-label={`Parts of ${document.name}`} className="max-h-96 overflow-y-auto">
+      {document.parts.map((part) => {
+        const { id: _id, ...taken } = part;
+        const own = part.glass ?? document.glass;
+        const read = measureShape(part.profile, 0.22, part.work === 'solid', part.across);
+        return (
+          <li key={part.id} className="border-base-300 border-b">
+            <button
+              type="button"
+              className="hover:bg-base-300 flex w-full items-center gap-4 px-2 py-2 text-left"
+              onClick={() => {
+                onTake({ ...taken, ...(own !== glass && { glass: own }) });
+                onClose();
+              }}
+            >
+              <span className="flex h-16 w-20 items-end justify-center">
+                {read.ok && (
+                  <PieceGlyph
+                    glyph={glyphOf([read.shape], [], read.shape)}
+                    scale={Math.min(60 / read.shape.height, 40 / read.shape.widest)}
+                    title={`${part.name}, section`}
+                  />
+                )}
+              </span>
+              <span className="flex-1">
+                <b>{part.name}</b>
+                <span className="quiet block text-sm">
+                  {read.ok &&
+                    `${printText(2 * read.shape.widest, 'length', units)} wide, ${printText(read.shape.height, 'length', units)} high`}
+                  {own !== glass && `, of ${rack.glass(own)?.name ?? own}`}
+                </span>
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
