@@ -1,6 +1,6 @@
 // Moments of a night on the calendar. Days may be of any time zone: plain dates are of this machine's, TZDates of their own.
 import { minutesOfDay } from '@zanfirico/core';
-import { addSeconds, differenceInCalendarDays, format, set } from 'date-fns';
+import { addSeconds, differenceInCalendarDays, format, roundToNearestMinutes, set } from 'date-fns';
 
 const MINUTE = 60;
 
@@ -29,3 +29,6 @@ export function clockChange(clock: string, seconds: number, day: Date): number {
   const start = momentOf(clock, day);
   return (start.getTimezoneOffset() - addSeconds(start, seconds).getTimezoneOffset()) * MINUTE;
 }
+
+/** The minute a moment is told as, on every screen and in every file: the nearest. */
+export const toMinute = (at: Date): Date => roundToNearestMinutes(at);

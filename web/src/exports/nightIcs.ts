@@ -1,10 +1,12 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
 import { format } from 'date-fns';
 import { createEvents, type DateArray } from 'ics';
+import { toMinute } from '../clock/moments';
 import type { NightEntry } from './nightEntry';
 
-/** Local date and time as the package wants them. */
-const parts = (d: Date): DateArray => format(d, 'y M d H m').split(' ').map(Number) as DateArray;
+/** Local date and time as the package wants them: the minute every clock on the screen shows. */
+const parts = (d: Date): DateArray =>
+  format(toMinute(d), 'y M d H m').split(' ').map(Number) as DateArray;
 
 /** An iCalendar text of several loads; throws with a sentence when it cannot be made. */
 export function weekIcs(entries: readonly NightEntry[]): string {

@@ -77,19 +77,21 @@ export function Palette({
             }
           }}
         />
-        <ul
+        <div
           id={`${id}-list`}
           role="listbox"
           aria-label="What can be done"
           className="max-h-[60vh] overflow-y-auto py-1"
         >
           {shown.map((c, i) => (
-            <li
+            <button
+              type="button"
+              tabIndex={-1}
               key={`${c.group} ${c.says} ${String(i)}`}
               id={optionId(i)}
               role="option"
               aria-selected={i === chosen}
-              className={`flex cursor-pointer items-baseline gap-3 border-l-4 px-4 py-1.5 ${i === chosen ? 'border-primary bg-base-300' : 'border-transparent'}`}
+              className={`flex w-full cursor-pointer items-baseline text-left gap-3 border-l-4 px-4 py-1.5 ${i === chosen ? 'border-primary bg-base-300' : 'border-transparent'}`}
               onPointerMove={() => {
                 setAt(i);
               }}
@@ -100,9 +102,9 @@ export function Palette({
               <span className="quiet w-16 shrink-0 text-sm">{c.group}</span>
               <span className="flex-1">{c.says}</span>
               {c.keys !== undefined && <kbd className="num quiet text-sm">{c.keys}</kbd>}
-            </li>
+            </button>
           ))}
-        </ul>
+        </div>
         {shown.length === 0 && (
           <p className="px-5 py-4" role="status">
             Nothing is called “{typed}”: neither something to do here nor a piece on the shelf.

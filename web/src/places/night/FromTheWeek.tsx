@@ -1,5 +1,6 @@
 // What the week's plan puts into this annealer next, beside the box it is for; one tap stands it there.
 import { format, fromUnixTime, getUnixTime } from 'date-fns';
+import { toMinute } from '../../clock/moments';
 import { manyNamed } from './useShelf';
 import { useWeekPlan } from './useWeekPlan';
 
@@ -29,7 +30,7 @@ export function FromTheWeek({
   return (
     <section aria-label="From the week" className="border-base-300 mt-2 border-t pt-2">
       <p className="leading-snug">
-        The week puts in here, {format(fromUnixTime(next.lastIn), 'EEE HH:mm')}:{' '}
+        The week puts in here, {format(toMinute(fromUnixTime(next.lastIn)), 'EEE HH:mm')}:{' '}
         {manyNamed(next.pieces, nameOf)}.
       </p>
       {same ? (

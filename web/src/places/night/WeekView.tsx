@@ -1,6 +1,6 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
 import { printDuration, type Week, type WeekLoad } from '@zanfirico/core';
-import { momentOf } from '../../clock/moments';
+import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type Wanted } from '../../stores/tonight';
 import { Timeline } from './Timeline';
@@ -14,7 +14,7 @@ const NOTHING: Week = { loads: [], homeless: [], late: [] };
 
 /** Local date and time as a field wants it: "2026-11-26T16:30". */
 const fieldOf = (d: Date): string => format(d, "yyyy-MM-dd'T'HH:mm");
-const words = (seconds: number): string => format(fromUnixTime(seconds), 'EEE HH:mm');
+const words = (seconds: number): string => format(toMinute(fromUnixTime(seconds)), 'EEE HH:mm');
 
 /** Today at the last piece in, and the morning of the day after tomorrow. */
 function usual(lastIn: string): Omit<Wanted, 'count'> {

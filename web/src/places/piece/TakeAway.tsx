@@ -1,10 +1,10 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
-import { lyingBits } from '@zanfirico/core';
-import type { ScheduleInput } from '@zanfirico/core';
+import { lyingBits, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { createPiece, newKey, sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
+import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
 import { profileCsv } from '../../exports/profileCsv';
 import { scheduleCsv } from '../../exports/scheduleCsv';
@@ -49,17 +49,26 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   };
 
   /** Only the checked night leaves: what is fired by is not a guess. */
-  const nightCsv = async (input: ScheduleInput): Promise<void> => {
+  const night = async (
+    write: (schedule: Schedule) => Promise<readonly [string, string, string]>,
+  ): Promise<void> => {
+    if (!derived.ok) return;
     try {
-      const { schedule } = await checkedNight(input);
-      download(
-        `${name}.night.csv`,
-        'text/csv',
-        scheduleCsv(schedule, piece.firing.lastIn, new Date()),
-      );
+      const { schedule } = await checkedNight(derived.night);
+      const [ending, type, text] = await write(schedule);
+      download(`${name}.${ending}`, type, text);
     } catch (error) {
       trouble(sentenceOf(error));
     }
+  };
+  const { lastIn } = piece.firing;
+  const csv = (schedule: Schedule) =>
+    Promise.resolve(['night.csv', 'text/csv', scheduleCsv(schedule, lastIn, new Date())] as const);
+  // The calendar's package is fetched when somebody wants a calendar.
+  const ics = async (schedule: Schedule) => {
+    const { weekIcs } = await import('../../exports/nightIcs');
+    const entry = nightEntry(piece.name, lastIn, schedule.total.value, new Date());
+    return ['night.ics', 'text/calendar', weekIcs([entry])] as const;
   };
 
   /** A new piece on the shelf, drawn as this one is now; this one stays as it was saved. */
@@ -118,9 +127,12 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
         {
           says: 'Tonight’s schedule, as CSV',
           disabled: !derived.ok,
-          run: () => {
-            if (derived.ok) void nightCsv(derived.night);
-          },
+          run: () => void night(csv),
+        },
+        {
+          says: 'Last in and door, as iCalendar',
+          disabled: !derived.ok,
+          run: () => void night(ics),
         },
         {
           says: 'Another piece from this one',

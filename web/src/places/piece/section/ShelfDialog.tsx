@@ -10,7 +10,7 @@ import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
 
-/** A part as it comes: with the glass it was of, where that is not this piece's. */
+/** A part as it comes: with the glass it was of, where that is not this piece's; its id is given anew. */
 type Taken = Omit<PiecePart, 'id'>;
 
 interface Props {
@@ -91,7 +91,6 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
   return (
     <ul aria-label={`Parts of ${document.name}`} className="max-h-96 overflow-y-auto">
       {document.parts.map((part) => {
-        const { id: _id, ...taken } = part;
         const own = part.glass ?? document.glass;
         const read = measureShape(part.profile, 0.22, part.work === 'solid', part.across);
         return (
@@ -100,7 +99,7 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
               type="button"
               className="hover:bg-base-300 flex w-full items-center gap-4 px-2 py-2 text-left"
               onClick={() => {
-                onTake({ ...taken, ...(own !== glass && { glass: own }) });
+                onTake({ ...part, ...(own !== glass && { glass: own }) });
                 onClose();
               }}
             >
