@@ -388,7 +388,7 @@ describe('chemistry and stiffness', () => {
   it('says which moves first beyond 15 °C of softening', () => {
     const at = (softening: number, name: string) => ({ softening, name });
     expect(movesFirst(at(690, 'clear'), at(680, 'blue'))).toBeUndefined();
-    expect(movesFirst(at(690, 'clear'), at(650, 'red'))).toMatch(/red is softer by 40 °C/);
+    expect(movesFirst(at(690, 'clear'), at(650, 'red'))).toMatch(/red is softer by 40 K/);
   });
 });
 

@@ -2,6 +2,7 @@
 import {
   displayUnit,
   fromSI,
+  METRES_PER_INCH,
   UNITS,
   type DisplayUnits,
   type QuantityKind,
@@ -75,17 +76,23 @@ export function printQuantity(value: number, kind: QuantityKind, display: Displa
       return { number: `> ${fixed(fromSI(FASTEST, u), 0)}`, unit: u.symbol };
     return { number: fixed(written, placesFor(u.symbol, written)), unit: u.symbol };
   }
-  return printScience(value, kind);
+  return printScience(value, kind, display);
 }
 
-function printScience(value: number, kind: Exclude<QuantityKind, TypedKind>): Printed {
+function printScience(
+  value: number,
+  kind: Exclude<QuantityKind, TypedKind>,
+  display: DisplayUnits,
+): Printed {
   switch (kind) {
     case 'stress':
       return Math.abs(value) >= 1e9
         ? { number: fixed(value / 1e9, 0), unit: 'GPa' }
         : { number: fixed(value / 1e6, 2), unit: 'MPa' };
     case 'area':
-      return { number: fixed(value * 1e4, 0), unit: 'cm²' };
+      return display.length === 'in'
+        ? { number: fixed(value / METRES_PER_INCH ** 2, 1), unit: 'in²' }
+        : { number: fixed(value * 1e4, 0), unit: 'cm²' };
     case 'viscosity':
       return { number: `10^${fixed(Math.log10(value), 2)}`, unit: 'Pa·s' };
     case 'density':

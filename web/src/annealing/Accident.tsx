@@ -17,6 +17,7 @@ import { Choice } from '../fields/Choice';
 import { CountField } from '../fields/CountField';
 import { useFields } from '../fields/useFields';
 import { Verdict, VerdictWord } from '../marks/Verdict';
+import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { TimeField } from '../fields/TimeField';
 import { clockWords } from '../clock/clockWords';
@@ -66,6 +67,7 @@ interface Happened {
 
 export function Accident({ input, lastIn, checked, load }: Props) {
   const units = useDisplay((s) => s.units);
+  const words = useWords();
   const soaked = checked.schedule.soak.value;
   const [{ what, from, to, minutes, unit, log }, set] = useFields<Fields>({
     what: 'power off',
@@ -241,8 +243,9 @@ export function Accident({ input, lastIn, checked, load }: Props) {
             </div>
           )}
           <p className="quiet mt-2 text-sm leading-snug">
-            An open door is taken to lose some 100 K in its first minute (from memory): a logger
-            knows better. Leave the door shut until you are sure; power off before reaching in.
+            {words('An open door is taken to lose some 100 K in its first minute')} (from memory): a
+            logger knows better. Leave the door shut until you are sure; power off before reaching
+            in.
           </p>
         </>
       )}

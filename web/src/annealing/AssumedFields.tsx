@@ -10,6 +10,7 @@ import {
   type Assumed,
 } from '@zanfirico/core';
 import { CountField } from '../fields/CountField';
+import { useWords } from '../fields/useWords';
 import { QuantityField } from '../fields/QuantityField';
 
 interface Props {
@@ -18,6 +19,7 @@ interface Props {
 }
 
 export function AssumedFields({ assumes, onChange }: Props) {
+  const words = useWords();
   return (
     <details className="mt-3">
       <summary className="quiet cursor-pointer">What is assumed</summary>
@@ -50,7 +52,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
       </p>
       <ul className="quiet mt-1 text-sm leading-snug">
         {CONSTANTS.map((what) => (
-          <li key={what}>{what}</li>
+          <li key={what}>{words(what)}</li>
         ))}
       </ul>
     </details>

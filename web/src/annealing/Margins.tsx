@@ -7,6 +7,7 @@ import {
   type ScheduleInput,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
+import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
@@ -18,6 +19,7 @@ const per = (share: number): string => `${String(Math.round(100 * share))} %`;
 
 export function Margins({ input }: { readonly input: ScheduleInput }) {
   const units = useDisplay((s) => s.units);
+  const words = useWords();
   const ask = useMemo(() => () => night((w) => w.margins(input)), [input]);
   const answer = useAnswer(ask);
   if (answer.state === 'failed')
@@ -38,7 +40,7 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
         tension that {told.by}.{' '}
         {first && over.length > 0 ? (
           <>
-            Most is lost if it turns out that <b>{first.name}</b>
+            Most is lost if it turns out that <b>{words(first.name)}</b>
             {over.length > 1 && <>; {over.length} of these would take it over the practice</>}. The
             programme is made to use all of it; the worst of them keeps{' '}
             <b className="num">
@@ -62,7 +64,7 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
           {told.margins.map((m) => (
             <tr key={m.id} className="border-base-300 border-b">
               <th scope="row" className="py-1 text-left font-sans leading-tight font-normal">
-                {m.name}
+                {words(m.name)}
               </th>
               <td className="w-[24%] pl-4 text-left">
                 <span className="flex items-center gap-2">

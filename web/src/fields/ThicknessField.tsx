@@ -1,5 +1,6 @@
 // A field for very thin layers: micrometres where a millimetre would be nearly nothing.
-import { METRIC, readQuantity } from '@zanfirico/core';
+import { printText, readQuantity, type DisplayUnits } from '@zanfirico/core';
+import { useDisplay } from '../stores/display';
 import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
 
@@ -12,35 +13,38 @@ interface Props extends Bounds {
 const THIN = 1e-4;
 
 /** "0.2 µm", "30 µm", "3 mm". */
-export const thicknessText = (v: number): string =>
+export const thicknessText = (v: number, units: DisplayUnits): string =>
   v < THIN
     ? `${String(Number((v * 1e6).toPrecision(3)))} µm`
-    : `${String(Number((v * 1e3).toPrecision(3)))} mm`;
+    : units.length === 'in'
+      ? printText(v, 'length', units)
+      : `${String(Number((v * 1e3).toPrecision(3)))} mm`;
 
-/** Reads µm, and everything a length reads; bare numbers are mm. */
-export function readThickness(text: string): number | undefined {
+/** Reads µm, and everything a length reads; bare numbers are the person’s own unit. */
+export function readThickness(text: string, units: DisplayUnits): number | undefined {
   const micro = /^\s*([\d.,]+)\s*(?:µm|μm|um|micron|microns)\s*$/i.exec(text);
   if (micro) {
     const n = Number((micro[1] as string).replace(',', '.'));
     return Number.isFinite(n) ? n * 1e-6 : undefined;
   }
-  const read = readQuantity(text, 'length', METRIC);
+  const read = readQuantity(text, 'length', units);
   return read.ok ? read.value : undefined;
 }
 
 export function ThicknessField({ label, value, onCommit, ...bounds }: Props) {
   const { min, max } = boundsOf(bounds);
+  const units = useDisplay((s) => s.units);
   return (
     <TypedField
       label={label}
-      shown={thicknessText(value)}
+      shown={thicknessText(value, units)}
       read={(text) => {
-        const v = readThickness(text);
+        const v = readThickness(text, units);
         return v !== undefined && v >= min && v <= max
           ? { ok: true, value: v }
           : {
               ok: false,
-              problem: `${label}: given “${text}”; allowed ${thicknessText(min)} to ${thicknessText(max)}.`,
+              problem: `${label}: given “${text}”; allowed ${thicknessText(min, units)} to ${thicknessText(max, units)}.`,
             };
       }}
       onCommit={onCommit}

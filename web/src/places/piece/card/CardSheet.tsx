@@ -1,5 +1,5 @@
 // The card: one page in black on white to take to the bench.
-import { printText } from '@zanfirico/core';
+import { inWords, printText } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
@@ -16,7 +16,11 @@ export function CardSheet() {
   const { document, glass, derived, last, night } = usePiece();
   const order = useBraid();
   if (!derived.ok)
-    return <p className="px-6 py-16">Mend the drawing first: {derived.problems[0]?.message}</p>;
+    return (
+      <p className="px-6 py-16">
+        Mend the drawing first: {inWords(derived.problems[0]?.message ?? '', units)}
+      </p>
+    );
   if (!last || !night) return <p className="px-6 py-16">The card comes with the form.</p>;
   const { readings: r, gathers, stock, schedule, whole, parts } = last;
   const checked = night.state === 'checked';

@@ -23,7 +23,7 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
       case 'passes':
         return `${String(amount.count)} rolls each`;
       case 'coats':
-        return `${String(amount.count)} × ${thicknessText(amount.thickness)} each`;
+        return `${String(amount.count)} × ${thicknessText(amount.thickness, units)} each`;
       case 'pieces':
         return `${String(amount.count * pieces)} of ${length(amount.diameter)}`;
       case 'weight':

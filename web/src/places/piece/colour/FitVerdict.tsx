@@ -7,6 +7,7 @@ import {
   remedies,
   stackAt,
 } from '@zanfirico/core';
+import { useWords } from '../../../fields/useWords';
 import { Verdict } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
@@ -15,6 +16,7 @@ import { PairNotes } from './PairNotes';
 import { PointsField } from './PointsField';
 
 export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
+  const words = useWords();
   const { part, shares, bearing, laid, fit, tolerance, schools, rack, form, wall, pieces } =
     colouring;
   const all = useRack((s) => s.rack);
@@ -97,7 +99,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
       ))}
       {stiff.map((s) => (
         <p key={s} className="mt-2 leading-snug">
-          {s}
+          {words(s)}
         </p>
       ))}
       {caution.length > 0 && (

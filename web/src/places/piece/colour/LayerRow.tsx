@@ -31,7 +31,7 @@ const FILM = 5e-6;
 export function LayerRow(props: Props) {
   const { colour, layer, share, walls, gathers, onChange, onMove, onDrop } = props;
   const units = useDisplay((s) => s.units);
-  const thick = (v: number): string => (v < FILM ? thicknessText(v) : thinText(v, units));
+  const thick = (v: number): string => (v < FILM ? thicknessText(v, units) : thinText(v, units));
   const depth = share ? share.share * walls.thinnest : LUMP;
   return (
     <li className="border-base-300 border-b py-2">

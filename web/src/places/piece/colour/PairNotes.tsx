@@ -57,8 +57,8 @@ export function PairNotes({
               </>
             ) : (
               <span className="quiet">
-                Untested: a 1 mm thread should bow {printText(Math.abs(bow), 'length', units)} over
-                300 mm.{' '}
+                Untested: a thread of {printText(0.001, 'length', units)} should bow{' '}
+                {printText(Math.abs(bow), 'length', units)} over {printText(0.3, 'length', units)}.{' '}
                 <Link
                   className="link"
                   to={`/rack/tests?first=${encodeURIComponent(c.id)}&second=${encodeURIComponent(glass.id)}`}

@@ -1,12 +1,13 @@
 // The rack at this build-up: every colour as it would look here, and whether it would hold; a key lays it.
 import type { PieceColour } from '@zanfirico/contract';
-import { asFitGlass, type Colour, type OverlayFit } from '@zanfirico/core';
+import { asFitGlass, type Colour, type OverlayFit, printText } from '@zanfirico/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { ColourRod } from '../../../marks/ColourRod';
 import { VerdictWord } from '../../../marks/Verdict';
 import { changePart } from '../../../stores/draft';
+import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
 import { useSize } from '../../../marks/useSize';
 import { useOverlays } from '../../../derived/useOverlays';
@@ -24,6 +25,7 @@ const MOST_ROWS = 8;
 export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
   const { index, laid, part, wall, form, tolerance, rack, clears } = colouring;
   const all = useRack((s) => s.rack);
+  const units = useDisplay((s) => s.units);
   const [wanted, setWanted] = useState('');
   const base = useMemo(() => asFitGlass(part.glass), [part.glass]);
   // Each on its own over a wall of the part's glass: what it would bring, whatever else is laid.
@@ -53,8 +55,8 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-2xl">The rack, here</h2>
         <p className="quiet min-w-0 flex-1 text-sm">
-          whether {(ORDINARY * 1e3).toFixed(1)} mm of it alone would hold on this wall; each rod
-          from 6 mm deep to a thread
+          whether {printText(ORDINARY, 'length', units)} of it alone would hold on this wall; each
+          rod from {printText(0.006, 'length', units)} deep to a thread
         </p>
         <label className="flex items-center gap-2">
           <Search className="size-4" aria-hidden="true" />

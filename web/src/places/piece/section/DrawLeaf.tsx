@@ -2,6 +2,7 @@
 import { usePiece } from '../usePiece';
 import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
+import { useWords } from '../../../fields/useWords';
 import { BitFields } from './BitFields';
 import { PartFields } from './PartFields';
 import { SizeFields } from './SizeFields';
@@ -9,6 +10,7 @@ import { SizeFields } from './SizeFields';
 export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
   const { document, derived } = usePiece();
   const { part, bit } = useBoard();
+  const words = useWords();
   const shownBit = bit === undefined ? undefined : document.bits?.[bit];
   const remarks = derived.ok ? derived.whole.remarks : [];
   return (
@@ -20,8 +22,8 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
             {derived.problems.slice(0, 4).map((p) => (
               <li key={p.message}>
                 {document.parts.length > 1 && p.part >= 0
-                  ? `${document.parts[p.part]?.name ?? ''}: ${p.message}`
-                  : p.message}
+                  ? `${document.parts[p.part]?.name ?? ''}: ${words(p.message)}`
+                  : words(p.message)}
               </li>
             ))}
           </ul>
@@ -34,7 +36,7 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
           className="border-warning mb-3 flex flex-col gap-1 border-l-4 pl-3 leading-snug"
         >
           {remarks.slice(0, 5).map((r) => (
-            <li key={r.message}>{r.message}</li>
+            <li key={r.message}>{words(r.message)}</li>
           ))}
           {remarks.length > 5 && <li className="quiet">and {remarks.length - 5} more.</li>}
         </ul>

@@ -1,6 +1,7 @@
 // The sample wall of one colour: bubbles blown from deep to thin, over white and over black, with what to expect of each.
 import { BLACK, depthRemark, hexOf, over, WHITE, type Colour } from '@zanfirico/core';
 import { thicknessText } from '../../../fields/ThicknessField';
+import { useDisplay } from '../../../stores/display';
 
 /** Depths a studio blows its samples to, m. Common practice, no source. */
 const DEPTHS = [0.006, 0.003, 0.0015, 0.0008, 0.0004, 0.0001];
@@ -15,6 +16,8 @@ const STEP = 2 * R + 10;
 const DEEP = [0.1, 0.05, 0.025, 0.012, 0.006, 0.003];
 
 export function Samples({ colour, deep }: { readonly colour: Colour; readonly deep: boolean }) {
+  const units = useDisplay((s) => s.units);
+  const thick = (v: number): string => thicknessText(v, units);
   const depths = deep ? DEEP : DEPTHS;
   const remarks = depths.map((d) => depthRemark(colour.seen, d));
   const dark = depths.filter((_, i) => remarks[i] === 'near black');
@@ -26,7 +29,7 @@ export function Samples({ colour, deep }: { readonly colour: Colour; readonly de
         viewBox={`0 0 ${String(width)} ${String(2 * STEP + 20)}`}
         className="w-full"
         role="img"
-        aria-label={`${colour.name} from ${thicknessText(depths[0] ?? 0)} to ${thicknessText(depths[depths.length - 1] ?? 0)}, over white and over black`}
+        aria-label={`${colour.name} from ${thick(depths[0] ?? 0)} to ${thick(depths[depths.length - 1] ?? 0)}, over white and over black`}
       >
         {GROUNDS.map(([name, ground], row) => (
           <g key={name} transform={`translate(0 ${String(row * STEP)})`}>
@@ -68,13 +71,13 @@ export function Samples({ colour, deep }: { readonly colour: Colour; readonly de
             className="num"
             fill="var(--chalk-dim)"
           >
-            {thicknessText(d)}
+            {thick(d)}
           </text>
         ))}
       </svg>
       <figcaption className="quiet text-sm leading-snug">
-        {dark.length > 0 && `Near black from ${thicknessText(Math.min(...dark))}. `}
-        {gone.length > 0 && `As good as gone at ${thicknessText(Math.max(...gone))}. `}
+        {dark.length > 0 && `Near black from ${thick(Math.min(...dark))}. `}
+        {gone.length > 0 && `As good as gone at ${thick(Math.max(...gone))}. `}
         {colour.strikes && 'Strikes: the colour comes up on reheating. '}
         Cold; everything glows orange hot.
       </figcaption>

@@ -7,6 +7,7 @@ import { SelectField } from '../../../../fields/SelectField';
 import { download, fileName } from '../../../../exports/download';
 import { templateSvg } from '../../../../exports/templateSvg';
 import { changePiece } from '../../../../stores/draft';
+import { useWords } from '../../../../fields/useWords';
 import { useDisplay } from '../../../../stores/display';
 import { usePiece } from '../../usePiece';
 import { Blank } from './Blank';
@@ -33,6 +34,7 @@ function WithPattern({
 }) {
   const { document, carried } = usePiece();
   const units = useDisplay((s) => s.units);
+  const words = useWords();
   const [printing, setPrinting] = useState(false);
   const part = parts.find((p) => p.id === pattern.part);
   const drawn = document.parts.find((p) => p.id === pattern.part)?.profile;
@@ -99,7 +101,7 @@ function WithPattern({
       )}
       {!blank.ok && (
         <p role="alert" className="alert alert-error mt-2">
-          The blank: {blank.problems[0]?.message}
+          The blank: {words(blank.problems[0]?.message ?? '')}
         </p>
       )}
       {carried && carried.carried.lost > 0 && (
