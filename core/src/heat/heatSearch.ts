@@ -25,6 +25,10 @@ const IDLE = 4;
 const SHORTEST_GO = 4;
 const MOST_GOES = 6;
 
+/** The fire glass goes back to before a step: the flame it is worked in, or the hole. What is tried is what is put. */
+export const heatFor = (step: WorkStep | undefined): 'warmThrough' | 'reheat' =>
+  step && factsOf(step).station === 'torch' ? 'warmThrough' : 'reheat';
+
 /** The wait that lets what a step works set before it; undefined where none does. */
 export function settled(
   shop: Shop,
@@ -103,7 +107,7 @@ export function bestHeat(
 ): Heat | undefined {
   const step = steps[i];
   if (!step) return undefined;
-  const torch = factsOf(step).station === 'torch';
+  const kind = heatFor(step);
   // What only just holds in these steps of time might not in others.
   const strict = {
     ...shop,
@@ -119,7 +123,7 @@ export function bestHeat(
       if (seconds > cap) break;
       const more: WorkStep = {
         id: '',
-        kind: torch ? 'shapeTorch' : 'reheat',
+        kind,
         part,
         zone,
         seconds: seconds - so,
@@ -153,7 +157,7 @@ export function flashFirst(
   if (from.phase[main] !== 'formed' || areOne(from.groups, part, main)) return undefined;
   for (const seconds of FIRST) {
     const state = copyState(from);
-    const flash: WorkStep = { id: '', kind: 'reheat', part: main, seconds };
+    const flash: WorkStep = { id: '', kind: heatFor(steps[i]), part: main, seconds };
     if (pass(shop, state, flash)?.kind === 'runs') return undefined;
     if (bestHeat(shop, state, steps, i, part, zones, cap)) return seconds;
   }
@@ -185,7 +189,7 @@ export function longest(shop: Shop, from: HeatState, step: WorkStep, part: numbe
   let most = 0;
   for (const seconds of TRIED) {
     const heated = copyState(from);
-    if (pass(shop, heated, { id: '', kind: 'reheat', part, seconds })?.kind === 'runs') break;
+    if (pass(shop, heated, { id: '', kind: heatFor(step), part, seconds })?.kind === 'runs') break;
     let [low, high] = [0, step.seconds];
     for (let k = 0; k < 6; k += 1) {
       const middle = (low + high) / 2;

@@ -7,6 +7,7 @@ import { factsOf, type WorkStep, type Zone } from '../work/facts';
 import {
   bestHeat,
   flashFirst,
+  heatFor,
   inGoes,
   longest,
   longHeat,
@@ -181,11 +182,11 @@ export function placeHeats(
         bestHeat(shop, state, wanted, i, trouble.part, ends, cap) ??
         (cap < Infinity && bestHeat(shop, state, wanted, i, trouble.part, ends, Infinity));
       if (best) {
-        const torch = factsOf(step).station === 'torch';
+        const fire = heatFor(step);
         putHeat(
           {
             id: nextId(),
-            kind: torch ? 'warmThrough' : best.seconds < FLASH ? 'flash' : 'reheat',
+            kind: fire === 'reheat' && best.seconds < FLASH ? 'flash' : fire,
             part: best.part,
             seconds: best.seconds,
             ...(best.zone !== 'all' && { zone: best.zone }),
@@ -201,7 +202,7 @@ export function placeHeats(
         putHeat(
           {
             id: nextId(),
-            kind: first < FLASH ? 'flash' : 'reheat',
+            kind: heatFor(step) === 'reheat' && first < FLASH ? 'flash' : heatFor(step),
             part: working.main,
             seconds: first,
           },

@@ -4,6 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkOrder } from '../sequence/rules';
 import { FORMS, startingParts } from '../shape/forms';
+import { placeHeats } from '../heat/placeHeats';
 import { heatOfWork } from '../heat/ofWork';
 import { firesFor } from '../heat/surroundings';
 import { factsOf, type WorkStep } from '../work/facts';
@@ -93,6 +94,35 @@ describe('every demo piece', () => {
     expectsWell(shown(piece, false), piece.way);
   });
 });
+
+describe.each(['borosilicate-33', 'soft-rod-104'])(
+  'a small solid figure of twelve bits at the torch, in %s',
+  (glass) => {
+    const kinds = [
+      { kind: 'ball', diameter: 0.006 },
+      { kind: 'rod', diameter: 0.006, length: 0.02 },
+      { kind: 'dot', diameter: 0.006, rise: 0.003 },
+    ] as const;
+    const bits = Array.from({ length: 12 }, (_, i) => ({
+      name: `bit ${String(i + 1)}`,
+      shape: kinds[i % 3] ?? kinds[0],
+      place: { height: 0.01 + 0.004 * i, out: 0.012, around: i / 2, tilt: 0, copies: 1 },
+    }));
+    const body = outline([0, 0, 3], [0, 8, 3], [20, 14, 3], [40, 12, 3], [60, 0, 3]);
+    const parts = [{ name: 'body', work: 'solid' as const, profile: body }];
+    const of = shown(pieceOf('solid', glass, parts, { bits, way: 'torch' }), false);
+
+    it('is drafted with nothing wrong', () => {
+      expect(of.drafted.stopped).toBeUndefined();
+      expect(troubles(of, 'torch')).toEqual({ no: [], watch: [] });
+    });
+    it('placing its heats again makes nothing worse, and nothing longer', () => {
+      const again = placeHeats(of.parts, of.steps, { main: of.main, helpers: false }, of.fires);
+      expect(again.ok).toBe(true);
+      expect(again.steps.length).toBeLessThanOrEqual(of.steps.length);
+    });
+  },
+);
 
 describe('what a gaffer would look for in a draft', () => {
   const tumbler = shown(pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), true);

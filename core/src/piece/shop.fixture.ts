@@ -1,7 +1,7 @@
 // Pieces of the trade's own clock (TRADE §14), made up for the tests: what somebody demonstrates, drawn as the product asks for it.
 import { draftPlaced, type Drafted } from '../sequence/draftPlaced';
 import { workOf } from './workPlan';
-import { firesFor, potFor } from '../heat/surroundings';
+import { firesFor, potFor, type Fires } from '../heat/surroundings';
 import { heatOfWork, type WorkHeat } from '../heat/ofWork';
 import type { HeatPart } from '../heat/hotShop';
 import { SHIPPED_RACK } from '../rack/rack';
@@ -56,6 +56,7 @@ export interface Shown {
   readonly starts: readonly number[];
   readonly parts: readonly HeatPart[];
   readonly heat: WorkHeat;
+  readonly fires: Fires;
 }
 
 /** Drafts a piece as the screens do. */
@@ -93,6 +94,7 @@ export function shown(
     starts,
     parts,
     heat: heatOfWork(parts, steps, starts, fires),
+    fires,
   };
 }
 

@@ -23,6 +23,9 @@ export function madeApart(bits: readonly DraftBit[], on: number, add: Add): void
   }
 }
 
+/** Said at the second of a pair. */
+export const LARGER = 'A little larger than the first: taking away is easier.';
+
 /** A bit brought hot by a helper, put on, its notch melted in before anything else. */
 export function hotBit(b: DraftBit, kind: StepId, on: number, add: Add, note?: string): void {
   const part = b.part ?? on;
@@ -60,7 +63,7 @@ export function others(bits: readonly DraftBit[], vessel: number, add: Add): voi
         b.kind === 'handle' ? 'handle' : 'addBit',
         vessel,
         add,
-        pair && k === 1 ? 'A little larger than the first: taking away is easier.' : undefined,
+        pair && k === 1 ? LARGER : undefined,
       );
   }
 }

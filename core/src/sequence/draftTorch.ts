@@ -1,4 +1,5 @@
 // The order of work at the torch: parts begun, welded as the flame finds them, evened and put away. Common practice, no source.
+import { LARGER } from './draftBits';
 import { MOST_ALIKE, type Add, type DraftInput, type DraftPart } from './draftInput';
 import { assemblyOrder } from './joinOrder';
 
@@ -25,7 +26,10 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
   }
   for (const b of bits)
     for (let k = 0; k < Math.min(b.copies, MOST_ALIKE); k += 1) {
-      add(b.kind === 'handle' ? 'hook' : 'weld', main, { name: b.name });
+      add(b.kind === 'handle' ? 'hook' : 'weld', main, {
+        name: b.name,
+        ...(b.copies === 2 && k === 1 && { note: LARGER }),
+      });
       add('notchTorch', main, { name: b.name });
       add('shapeTorch', main, { name: b.name, of: 0.015 });
     }

@@ -111,7 +111,7 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   openTorch: f(90, 'flame', T, 'torch', { zone: 'top' }),
   sealTorch: f(30, 'flame', T, 'torch', { zone: 'top' }),
   flameAnneal: f(60, 'soft flame', T, 'torch'),
-  warmThrough: f(20, 'soft flame', T, 'torch', { does: 'heat' }),
+  warmThrough: f(20, 'flame', T, 'torch', { does: 'heat' }),
   torchOff: f(15, 'bench', T, 'torch'),
   warmColour: f(600, 'bench', [], 'colour kiln', { off: 'ahead' }),
   pickColour: f(15, 'bench', ['gather'], 'colour kiln'),

@@ -89,7 +89,7 @@ export const HOT_WORK: readonly Rule[] = [
   rule('pair-second-larger', 'Of a pair the second is made a little larger.', ({ steps }) => {
     const named = new Map<string, WorkStep[]>();
     for (const s of steps)
-      if (kinds('handle', 'addBit')(s) && s.name !== undefined)
+      if (kinds('handle', 'addBit', 'hook', 'weld')(s) && s.name !== undefined)
         named.set(s.name, [...(named.get(s.name) ?? []), s]);
     return [...named.values()].flatMap((all) => {
       const second = all[1];

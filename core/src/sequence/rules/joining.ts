@@ -93,6 +93,25 @@ export const JOINING: readonly Rule[] = [
         ),
       ),
   ),
+  rule('says-where', 'A weld, a stamp, a hole or a ridge says where.', ({ steps, parts }) =>
+    steps
+      .filter(
+        (s) =>
+          (parts[s.part] !== undefined &&
+            kinds('stampTorch', 'blowHole', 'maria')(s) &&
+            s.zone === undefined) ||
+          (kinds('weld', 'hook')(s) && s.to === undefined && s.zone === undefined),
+      )
+      .filter((s) => s.name === undefined && s.note === undefined)
+      .map((s) =>
+        tell(
+          s,
+          'watch',
+          'It does not say where on the piece: two hands read two places.',
+          'Choose the end it is at, name what is joined there, or write the height.',
+        ),
+      ),
+  ),
   rule('out-of-garage', 'What waits in the garage is fetched before it is joined.', (q) =>
     without(
       q,

@@ -4,6 +4,9 @@ import { kinds, never, rule, tell, without, withoutAfter, type Rule } from './as
 /** Glass so many times wider than its pipe is a long way to jack in. Common practice, no source. */
 const WIDE_ON_PIPE = 4;
 
+/** What decorates the ground, at furnace and torch. */
+const DECOR = kinds('leaf', 'fume', 'prunts', 'fumeTorch', 'stampTorch');
+
 export const TRANSFER: readonly Rule[] = [
   rule('neck-first', 'The neck is jacked before the punty: it must break there.', (q) =>
     without(q, kinds('transfer'), kinds('neck'), never).map((s) =>
@@ -57,8 +60,7 @@ export const TRANSFER: readonly Rule[] = [
     steps
       .filter(
         (s, i) =>
-          s.kind === 'punty' &&
-          steps.some((t, k) => k < i && t.part === s.part && kinds('leaf', 'fume', 'prunts')(t)),
+          s.kind === 'punty' && steps.some((t, k) => k < i && t.part === s.part && DECOR(t)),
       )
       .map((s) =>
         tell(
@@ -148,7 +150,7 @@ export const TRANSFER: readonly Rule[] = [
       .filter(
         (s, i) =>
           s.kind === 'spout' &&
-          q.steps.some((t, k) => k < i && t.kind === 'handle' && t.part === s.part),
+          q.steps.some((t, k) => k < i && kinds('handle', 'hook')(t) && t.part === s.part),
       )
       .map((s) =>
         tell(
