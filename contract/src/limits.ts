@@ -58,6 +58,7 @@ export const LIMITS = {
   barAcross: from(0.002, 0.1),
   colourMass: from(0.0001, 10),
   passes: from(1, 60),
+  pinches: from(1, 200),
   caneCount: from(1, 400),
   caneAcross: from(0.0005, 0.05),
   caneLength: from(0.001, 1),

@@ -31,6 +31,12 @@ export const stock = () =>
     {
       diameter: number(LIMITS.stockAcross, 'm'),
       wall: Type.Optional(number(LIMITS.tubeWall, 'm')),
+      colour: Type.Optional(
+        Type.String({
+          pattern: '^[a-z0-9-]{1,40}$',
+          description: 'id of the colour it is of throughout; the part’s glass when left out',
+        }),
+      ),
     },
     { ...strict, description: 'torch stock: tubing with a wall, rod without' },
   );
@@ -55,6 +61,13 @@ export const ColourLayerSchema = Type.Object(
       Type.Object({ kind: Type.Literal('weight'), mass: number(LIMITS.colourMass, 'kg') }, strict),
       Type.Object(
         { kind: Type.Literal('passes'), count: count(LIMITS.passes, 'rolls in powder or frit') },
+        strict,
+      ),
+      Type.Object(
+        {
+          kind: Type.Literal('pinches'),
+          count: count(LIMITS.pinches, 'of powder, between thumb and two fingers'),
+        },
         strict,
       ),
       Type.Object(

@@ -139,7 +139,6 @@ export {
   type OnSkin,
 } from './shape/figure';
 export {
-  boreAt,
   fitsAnnealer,
   fitsGloryHole,
   OVAL_REJECT,

@@ -12,6 +12,8 @@ export type Amount =
   | { readonly kind: 'weight'; readonly mass: number }
   /** Rolls in powder or frit: each takes up about the same. */
   | { readonly kind: 'passes'; readonly count: number }
+  /** Powder between thumb and two fingers. */
+  | { readonly kind: 'pinches'; readonly count: number }
   | {
       readonly kind: 'canes';
       readonly count: number;
@@ -33,6 +35,9 @@ export interface LaidColour {
 /** Glass a roll in powder takes up, kg/m² of skin. Common practice, no source: about half a millimetre of powder, loose. */
 export const PASS = 0.35;
 
+/** Powder between thumb and two fingers, kg. Common practice, no source: three pinches to the gram. */
+export const PINCH = 0.00035;
+
 /** Glass in an amount, m³. `skin` is the outside of the gather it is laid on, m² (for passes). */
 export function amountVolume(amount: Amount, density: number, skin: number): number {
   switch (amount.kind) {
@@ -42,6 +47,8 @@ export function amountVolume(amount: Amount, density: number, skin: number): num
       return amount.mass / density;
     case 'passes':
       return (amount.count * PASS * skin) / density;
+    case 'pinches':
+      return (amount.count * PINCH) / density;
     case 'canes':
       return amount.count * (Math.PI / 4) * amount.diameter ** 2 * amount.length;
     case 'coats':
@@ -53,7 +60,7 @@ export function amountVolume(amount: Amount, density: number, skin: number): num
 
 /** A layer of the finished wall, from inside to outside. */
 export interface WallShare {
-  /** The colour, or undefined for the part's own glass. */
+  /** The colour, or undefined for the part's own glass; where that is coloured stock, its colour. */
   readonly colour: Colour | undefined;
   /** Its place in the list of laid colours; undefined for glass. */
   readonly laid: number | undefined;
@@ -72,13 +79,15 @@ export interface Laying {
   readonly gathered: readonly number[];
   readonly dip: Dip;
   readonly laid: readonly LaidColour[];
+  /** What it is of throughout, where it is made of coloured tubing or rod. */
+  readonly own?: Colour | undefined;
 }
 
 /**
  * The wall's layers from inside to outside. Colour laid after gather k lies over k gathers and under the rest; several
  * after the same gather lie in the order of the list. Neighbouring gathers of plain glass are one layer.
  */
-export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
+export function layWall({ glass, gathered, dip, laid, own }: Laying): WallShare[] {
   const shares: {
     colour: Colour | undefined;
     laid: number | undefined;
@@ -104,7 +113,7 @@ export function layWall({ glass, gathered, dip, laid }: Laying): WallShare[] {
     if (last && last.laid === undefined) {
       last.volume += brings;
       last.atGather += atGather;
-    } else shares.push({ colour: undefined, laid: undefined, volume: brings, atGather });
+    } else shares.push({ colour: own, laid: undefined, volume: brings, atGather });
     laid.forEach((l, k) => {
       const after = Math.min(gathered.length, Math.max(1, l.after));
       if (after !== i + 1 || l.amount.kind === 'pieces') return;

@@ -177,8 +177,12 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       const known = shop.rack.colour(colour);
       return known ? [{ colour: known, ...layer }] : [];
     });
+    const ofStock =
+      piece.way === 'torch' && input?.stock?.colour !== undefined
+        ? shop.rack.colour(input.stock.colour)
+        : undefined;
     const layersOf = (gathered: readonly number[]): WallShare[] =>
-      layWall({ glass: part.glass, gathered, dip, laid });
+      layWall({ glass: part.glass, gathered, dip, laid, own: ofStock });
     if (piece.way === 'torch') {
       // What colour brings is not cut from the stock.
       const { glassVolume } = part.shape;
@@ -195,7 +199,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
         layers,
         stages: [],
         stock: stockOf(
-          part.glass,
+          { ...part.glass, density: ofStock?.density ?? part.glass.density },
           clear,
           making.allowance,
           input?.stock ??

@@ -6,6 +6,7 @@ export const LAID_AS = {
   canes: 'cane',
   weight: 'powder',
   passes: 'powder',
+  pinches: 'powder',
   coats: 'film',
   pieces: 'pieces',
 } as const;

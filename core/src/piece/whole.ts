@@ -1,8 +1,8 @@
 // The whole piece: its parts on the axis and its bits off it, taken together.
-import { contentsTo, fillRange } from '../shape/measure';
 import { edgeReach } from '../shape/thickness';
 import type { BitInput, ReadBit } from './bits';
 import { joins, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
+import { holdsMost, type Holds } from './holds';
 import { lipless, looseBits } from './looseBits';
 import { piercing } from './pierced';
 import type { Part } from './part';
@@ -51,6 +51,8 @@ export interface Fill {
   readonly line: number;
   readonly from: number;
   readonly to: number;
+  /** Half how wide the surface is there, m. */
+  readonly radius: number;
   readonly volume: number;
   readonly mass: number;
   readonly centreOfMass: number;
@@ -109,9 +111,9 @@ export function wholePiece(
   const centreOfMass = moment / mass - lowest;
   const tips = (h: number, off: number): number => Math.atan2(Math.max(0, footRadius - off), h);
 
-  let vessel: Part | undefined;
-  for (const p of joined) if (p.shape.capacity > (vessel?.shape.capacity ?? 0)) vessel = p;
-  const fill = vessel && filled(vessel, fillLine, { mass, moment, lowest, offAxis, tips });
+  const holds = holdsMost(joined, bits);
+  const vessel = holds?.part;
+  const fill = holds && filled(holds, fillLine, { mass, moment, lowest, offAxis, tips });
   const { thickest, thinnest } = extremes(parts, bits);
   const contacts = joins(joined);
   const top = joined.reduce((a, b) =>
@@ -133,7 +135,7 @@ export function wholePiece(
     footRadius,
     tippingAngle: tips(centreOfMass, offAxis),
     vessel,
-    capacity: vessel?.shape.capacity ?? 0,
+    capacity: holds?.filledTo(holds.to).volume ?? 0,
     fill,
     remarks: [
       ...looseParts(joined, contacts),
@@ -154,18 +156,17 @@ interface Standing {
 }
 
 /** Filled to the line (or the brim), the contents taken as if they stood still while it tilts. */
-function filled(vessel: Part, wanted: number | undefined, s: Standing): Fill | undefined {
-  const range = fillRange(vessel.shape);
-  if (!range) return undefined;
-  const [from, to] = range;
+function filled(holds: Holds, wanted: number | undefined, s: Standing): Fill {
+  const { from, to } = holds;
   const line = Math.min(to, Math.max(from, wanted ?? to));
-  const contents = contentsTo(vessel.shape, line);
+  const contents = holds.filledTo(line);
   const mass = contents.volume * WATER;
   const centreOfMass = (s.moment + contents.moment * WATER) / (s.mass + mass) - s.lowest;
   return {
     line,
     from,
     to,
+    radius: holds.wideAt(line),
     volume: contents.volume,
     mass,
     centreOfMass,

@@ -52,7 +52,7 @@ const colour = (
   keepOffFood: holds.includes('Cd') || holds.includes('Pb'),
   forms:
     kind.family === 'hard'
-      ? ['thin rod', 'frit', 'powder']
+      ? ['thin rod', 'tubing', 'frit', 'powder']
       : look === 'transparent'
         ? ['bar', 'frit', 'powder']
         : ['powder', 'frit', 'bar'],

@@ -9,6 +9,7 @@ type Form = ColourForm | GlassForm;
 const SERVES: Readonly<Record<Amount['kind'], readonly Form[]>> = {
   bar: ['bar'],
   passes: ['powder', 'frit'],
+  pinches: ['powder', 'frit'],
   weight: ['powder', 'frit', 'bar', 'pot'],
   canes: ['cane', 'thin rod', 'rod'],
   coats: ['enamel', 'leaf', 'fume', 'tubing', 'pot', 'sheet'],

@@ -85,10 +85,9 @@ function hollowLine(outer: OuterLine, inner: InnerLine): Line {
   return { r: r.slice(0, brim + 1), z: z.slice(0, brim + 1) };
 }
 
-/** What a measured vessel holds up to a height (m, as drawn): volume m³ and its first moment about height 0, m⁴. */
+/** What a hollow takes up to a height (m, as drawn), whatever its opening: volume m³ and its first moment about height 0, m⁴. */
 export function contentsTo(shape: Shape, height: number): Turned {
-  if (shape.capacity === 0) return { volume: 0, moment: 0 };
-  const { volume, moment } = hollowTo(shape, hollowLine(shape.outer, shape.inner), height);
+  const { volume, moment } = hollowTo(shape, hollowOf(shape), height);
   return { volume: Math.max(0, volume), moment: Math.max(0, moment) };
 }
 
@@ -119,10 +118,13 @@ export function glassLofted(outer: Line, inner: Line, cut: Cut): Lofted {
   return { cut, wide: closed(wide), deep: closed(deep), z: closed(z) };
 }
 
-/** Heights between which a fill line can lie: the bottom of the hollow and the brim, m; undefined when it holds nothing. */
-export function fillRange(shape: Shape): readonly [number, number] | undefined {
-  if (shape.capacity === 0) return undefined;
-  const { z } = hollowLine(shape.outer, shape.inner);
+/** The hollow's line from its bottom up: to the brim where it is open, to its own top where it is shut. */
+export const hollowOf = ({ outer, inner, opening }: Shape): Line =>
+  opening === 'closed' ? inner : hollowLine(outer, inner);
+
+/** Between which heights the hollow lies: its bottom and its brim, m. */
+export function hollowRange(shape: Shape): readonly [number, number] {
+  const { z } = hollowOf(shape);
   return [Math.min(...z), Math.max(...z)];
 }
 

@@ -5,6 +5,8 @@ import { pulledBore, pulledLength, tubeSection, type Tube } from '../shape/conse
 export interface Stock {
   readonly diameter: number;
   readonly wall?: number;
+  /** Id of the colour it is of throughout; the part's glass where it is not said. */
+  readonly colour?: string;
 }
 
 /** Glass per length, m². Throws when a wall leaves no bore. */

@@ -105,6 +105,13 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
         allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     }
+    const ofStock = part.stock?.colour;
+    if (ofStock !== undefined && !rack.colour(ofStock))
+      return refuse(`The rack has no colour "${ofStock}". ${READ_FIRST}`, {
+        field: `parts[${String(i)}].stock.colour`,
+        given: shown(ofStock),
+        allowed: told(rack.lines.map((l) => l.entry.id)),
+      });
     const reading = readPart(part, i, own);
     if (!reading.ok)
       return refuse(

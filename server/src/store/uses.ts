@@ -8,6 +8,7 @@ export const usesOf = (document: PieceDocument): string[] => [
     ...document.parts.flatMap((p) => [
       ...(p.glass === undefined ? [] : [p.glass]),
       ...(p.colours ?? []).map((c) => c.colour),
+      ...(p.stock?.colour === undefined ? [] : [p.stock.colour]),
     ]),
     ...(document.bits ?? []).flatMap((b) => (b.glass === undefined ? [] : [b.glass])),
   ]),

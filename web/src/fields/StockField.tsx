@@ -40,6 +40,7 @@ export function StockField({ label, bare, value, glass, only, onChange }: Props)
           onChange({
             diameter: taken.diameter,
             ...(taken.wall !== undefined && { wall: taken.wall }),
+            ...(value.colour !== undefined && { colour: value.colour }),
           });
       }}
     >

@@ -64,13 +64,12 @@ describe('measures in the margin', () => {
 
 describe('the fill line', () => {
   const onMove = jest.fn();
-  const fill = { line: 0.08, from: 0.01, to: 0.1, volume: 0.00025 };
+  const fill = { line: 0.08, from: 0.01, to: 0.1, radius: 0.03, volume: 0.00025 };
   const line = (): HTMLElement => {
     onMove.mockClear();
     render(
       <svg>
         <FillLine
-          vessel={shape}
           fill={fill}
           sheet={sheet}
           onBegin={() => undefined}

@@ -1,15 +1,15 @@
 // The fill line: drag it, or step it with the arrows; says what the vessel holds up to it.
-import { boreAt, printText, type Shape } from '@zanfirico/core';
+import { printText } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 
 interface Props {
-  readonly vessel: Shape;
   readonly fill: {
     readonly line: number;
     readonly from: number;
     readonly to: number;
+    readonly radius: number;
     readonly volume: number;
   };
   readonly sheet: Sheet;
@@ -18,13 +18,10 @@ interface Props {
   readonly onEnd: () => void;
 }
 
-export function FillLine({ vessel, fill, sheet, onBegin, onMove, onEnd }: Props) {
+export function FillLine({ fill, sheet, onBegin, onMove, onEnd }: Props) {
   const units = useDisplay((s) => s.units);
-  const lip = vessel.inner.z[vessel.inner.z.length - 1] as number;
-  const bore = boreAt(vessel, lip - fill.line);
-  const r = Number.isFinite(bore) ? bore : 0;
   const y = toY(sheet, fill.line);
-  const x = toX(sheet, 1, r);
+  const x = toX(sheet, 1, fill.radius);
   const kept = (v: number): number => Math.min(fill.to, Math.max(fill.from, v));
   const volume = printText(fill.volume, 'volume', units);
   const grip = useDrag<undefined>({
@@ -54,7 +51,7 @@ export function FillLine({ vessel, fill, sheet, onBegin, onMove, onEnd }: Props)
       }}
     >
       <path
-        d={`M${String(toX(sheet, -1, r))} ${String(y)}H${String(x)}`}
+        d={`M${String(toX(sheet, -1, fill.radius))} ${String(y)}H${String(x)}`}
         stroke="var(--color-info)"
         strokeWidth={1.5}
         strokeDasharray="7 4"

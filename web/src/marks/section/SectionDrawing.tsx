@@ -124,9 +124,8 @@ export function SectionDrawing(props: Props) {
             selected={point}
             balloons={many}
           />
-          {derived.ok && derived.whole.vessel && derived.whole.fill && (
+          {derived.ok && derived.whole.fill && (
             <FillLine
-              vessel={derived.whole.vessel.shape}
               fill={derived.whole.fill}
               sheet={sheet}
               onBegin={freeze}

@@ -62,6 +62,17 @@ export function AmountFields({
           }}
         />
       );
+    case 'pinches':
+      return (
+        <CountField
+          label="Pinches"
+          value={amount.count}
+          within={LIMITS.pinches}
+          onCommit={(count) => {
+            onChange({ ...amount, count });
+          }}
+        />
+      );
     case 'canes':
       return (
         <>

@@ -22,6 +22,8 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
         return `${String(amount.count * pieces)} canes of ${length(amount.length)}`;
       case 'passes':
         return `${String(amount.count)} rolls each`;
+      case 'pinches':
+        return `${String(amount.count)} pinches each`;
       case 'coats':
         return `${String(amount.count)} × ${thicknessText(amount.thickness, units)} each`;
       case 'pieces':

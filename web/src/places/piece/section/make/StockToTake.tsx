@@ -4,6 +4,7 @@ import { StockField } from '../../../../fields/StockField';
 import { changeBit, changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
 import { usePiece } from '../../usePiece';
+import { StockColour } from './StockColour';
 import { CutListView } from './CutListView';
 import { Moves } from './Moves';
 
@@ -42,10 +43,21 @@ export function TorchStock() {
                     if (
                       document.parts.length === 1 &&
                       p.work === 'blown' &&
-                      stock.wall !== undefined
+                      stock.wall !== undefined &&
+                      stock.colour === undefined
                     )
                       changeMaking({ tube: { outerDiameter: stock.diameter, wall: stock.wall } });
                     else changePart(p.index, { stock });
+                  }}
+                />
+              )}
+              {p.stock && (
+                <StockColour
+                  label={`Colour of the stock for ${p.name}`}
+                  family={p.glass.family}
+                  stock={p.stock.stock}
+                  onChange={(stock) => {
+                    changePart(p.index, { stock });
                   }}
                 />
               )}

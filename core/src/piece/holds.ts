@@ -1,0 +1,112 @@
+// What a piece holds, and through which opening: a vessel's own mouth, a hollow neck joined onto a shut body, a tube stuck onto it.
+import { contact } from '../shape/contact';
+import { contentsTo, hollowOf, hollowRange, type Shape } from '../shape/measure';
+import type { Turned } from '../shape/revolve';
+import type { BitInput, ReadBit } from './bits';
+import { TOUCH } from './joins';
+import type { Part } from './part';
+
+/** Something that holds. Heights m, as drawn. */
+export interface Holds {
+  /** The part most of it is in. */
+  readonly part: Part;
+  /** Between these a fill line can lie. */
+  readonly from: number;
+  readonly to: number;
+  /** Filled to a height: volume m³, first moment about height 0, m⁴. */
+  readonly filledTo: (height: number) => Turned;
+  /** Inside radius at a height, m: how wide the surface is. */
+  readonly wideAt: (height: number) => number;
+}
+
+type Bits = readonly (ReadBit & { readonly input: BitInput })[];
+
+/** What holds most in a piece; undefined where nothing does. Stoppers shut nothing here: what is under them is asked without them. */
+export function holdsMost(joined: readonly Part[], bits: Bits): Holds | undefined {
+  let most: Holds | undefined;
+  let volume = 0;
+  for (const part of joined) {
+    const holds = holdsOf(part, joined, bits);
+    const here = holds?.filledTo(holds.to).volume ?? 0;
+    if (holds && here > volume) [most, volume] = [holds, here];
+  }
+  return most;
+}
+
+function holdsOf(part: Part, joined: readonly Part[], bits: Bits): Holds | undefined {
+  const { opening } = part.shape;
+  if (opening === 'solid' || opening === 'through') return undefined;
+  const [from, top] = hollowRange(part.shape);
+  const necks = opening === 'closed' ? necksOf(part, joined) : [];
+  const spout = opening === 'closed' && necks.length === 0 ? spoutOf(part, bits) : undefined;
+  if (opening === 'closed' && necks.length === 0 && spout === undefined) return undefined;
+  const brim = necks.reduce((high, n) => Math.max(high, hollowRange(n.shape)[1]), top);
+  const shapes = [part.shape, ...necks.map((n) => n.shape)];
+  return {
+    part,
+    from,
+    // What stands above a spout's mouth is air that cannot get out.
+    to: spout === undefined ? brim : Math.min(top, spout),
+    filledTo: (height) =>
+      shapes.reduce(
+        (sum, shape) => {
+          const one = contentsTo(shape, height);
+          return { volume: sum.volume + one.volume, moment: sum.moment + one.moment };
+        },
+        { volume: 0, moment: 0 },
+      ),
+    wideAt: (height) => Math.max(...shapes.map((s) => insideAt(s, height))),
+  };
+}
+
+/** Hollow parts open at both ends that stand on a part, and on one another. */
+function necksOf(part: Part, joined: readonly Part[]): readonly Part[] {
+  const found: Part[] = [];
+  let last = part;
+  for (;;) {
+    const next = joined.find(
+      (p) =>
+        p !== part &&
+        !found.includes(p) &&
+        p.shape.opening === 'through' &&
+        p.shape.lowest > last.shape.lowest &&
+        contact(last.outline, p.outline, TOUCH) !== undefined,
+    );
+    if (!next) return found;
+    found.push(next);
+    last = next;
+  }
+}
+
+/** How high the mouth of the highest tube stuck onto a part is, m. */
+function spoutOf({ shape }: Part, bits: Bits): number | undefined {
+  let mouth: number | undefined;
+  for (const { input } of bits) {
+    const { shape: tube, place } = input;
+    if (tube.kind !== 'bent' || tube.wall === undefined) continue;
+    const [root, tip] = [tube.path[0], tube.path[tube.path.length - 1]];
+    if (!root || !tip) continue;
+    const at = place.height + root.up;
+    const skin = insideAt(shape, at);
+    // Its root is at this part's wall.
+    if (skin === 0 || Math.abs(place.out + root.out - skin) > AT_WALL) continue;
+    mouth = Math.max(mouth ?? -Infinity, place.height + tip.up);
+  }
+  return mouth;
+}
+
+/** A tube's root is drawn within so much of the inside it opens into, m. */
+const AT_WALL = 0.012;
+
+/** Inside radius of a part at a height, m; 0 where there is no hollow. */
+function insideAt(shape: Shape, height: number): number {
+  const { r, z } = hollowOf(shape);
+  let widest = 0;
+  for (let i = 0; i + 1 < r.length; i += 1) {
+    const [a, b] = [z[i] as number, z[i + 1] as number];
+    if ((height - a) * (height - b) > 0) continue;
+    const t = a === b ? 1 : (height - a) / (b - a);
+    widest = Math.max(widest, (r[i] as number) + t * ((r[i + 1] as number) - (r[i] as number)));
+  }
+  return widest;
+}
