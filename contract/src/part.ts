@@ -168,6 +168,19 @@ export const PartSchema = Type.Object(
         description: 'stopper: set into the mouth and lifted out; joined when left out',
       }),
     ),
+    holes: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            height: number(LIMITS.coordinate, 'of its middle, m'),
+            around: number(LIMITS.angle, 'round the axis, rad'),
+            diameter: number(LIMITS.measure, 'm'),
+          },
+          strict,
+        ),
+        { maxItems: 24, description: 'round holes square through the wall' },
+      ),
+    ),
     glass: Type.Optional(glassId()),
     iron: Type.Optional(iron()),
     stock: Type.Optional(stock()),

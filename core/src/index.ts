@@ -97,7 +97,8 @@ export {
 export { changeStep, insertStep, moveStep, removeStep, repeatStep } from './edits/steps';
 export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
 export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
-export { bodyShells, type Shell } from './piece/body';
+export type { Hole as WallHole } from './shape/holes';
+export { bodyShells, type MeshedPart, type Shell } from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {
   derive,

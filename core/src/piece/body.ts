@@ -2,6 +2,7 @@
 import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
 import { RAYS } from '../shape/across';
+import { punchedMesh } from '../shape/holes';
 import { radiusAt } from '../shape/lofted';
 import { ringedMesh, turnedMesh, type Mesh } from '../shape/mesh';
 import { ON_AXIS, type Line } from '../shape/profile';
@@ -32,7 +33,7 @@ function stays({ r, z }: Line, rows: number): number[] {
 
 /** The mesh of one part: turned, or carried round its cut along every second of its rays, every fourth where it is drawn coarsely. */
 function partMesh(
-  { outline, lofted }: Pick<Part, 'outline' | 'lofted'>,
+  { outline, lofted, holes }: Omit<MeshedPart, 'name'>,
   { facets, rows }: Fineness,
 ): Mesh {
   const places = stays(outline, rows);
@@ -40,13 +41,19 @@ function partMesh(
     r: places.map((i) => ((outline.r[i] as number) < ON_AXIS ? 0 : (outline.r[i] as number))),
     z: places.map((i) => outline.z[i] as number),
   };
-  if (!lofted) return turnedMesh(line, facets);
+  if (!lofted) return punchedMesh(turnedMesh(line, facets), holes ?? []);
   const every = facets < COARSE ? 4 : 2;
-  return ringedMesh(line, RAYS / every, (i, k) => radiusAt(lofted, places[i] as number, k * every));
+  return punchedMesh(
+    ringedMesh(line, RAYS / every, (i, k) => radiusAt(lofted, places[i] as number, k * every)),
+    holes ?? [],
+  );
 }
 
 /** Fewer facets than this round a turned part are a coarse drawing. */
 const COARSE = 60;
+
+/** What a shell is made from. */
+export type MeshedPart = Pick<Part, 'name' | 'outline' | 'lofted'> & Partial<Pick<Part, 'holes'>>;
 
 /** How finely shells are made: facets round, and about so many points along each outline. */
 export interface Fineness {
@@ -82,7 +89,7 @@ function lipOf(
  * watertight on its own; where parts touch, two shells meet.
  */
 export function bodyShells(
-  parts: readonly Pick<Part, 'name' | 'outline' | 'lofted'>[],
+  parts: readonly MeshedPart[],
   bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[],
   fineness: Fineness,
 ): Shell[] {

@@ -4,6 +4,7 @@ import type { Glass } from '../glass/glass';
 import type { ShapeProblem } from '../shape/checkProfile';
 import type { OuterLine } from '../shape/curve';
 import type { Across } from '../shape/across';
+import { holeProblems, withHoles, type Hole } from '../shape/holes';
 import type { Lofted } from '../shape/lofted';
 import { glassLofted, glassOutline, measureShape, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
@@ -25,6 +26,8 @@ export interface PartInput {
   /** What it is cut across, where it is not round. */
   readonly across?: Across | undefined;
   readonly role?: Role | undefined;
+  /** Holes through its wall. */
+  readonly holes?: readonly Hole[] | undefined;
   /** Id of its glass, if not the piece's. */
   readonly glass?: string | undefined;
   /** Its own iron and dip, if not the piece's. */
@@ -52,6 +55,7 @@ export interface Part {
   readonly outline: Line;
   /** The same along every ray, where it is not round. */
   readonly lofted: Lofted | undefined;
+  readonly holes: readonly Hole[];
   readonly mass: number;
 }
 
@@ -73,18 +77,23 @@ interface Kept {
 /** Readings are kept with the very profile they were made from, so a drag reads again only the part it moves. */
 const kept = new WeakMap<Profile, Kept>();
 
+const NO_HOLES: readonly Hole[] = [];
+
 /** Reads one part. Pure; remembers the last answer for the same profile object. */
 export function readPart(input: PartInput, index: number, glass: Glass): PartReading {
   const work = input.work ?? 'blown';
   const role = input.role ?? 'joined';
   const name = input.name ?? `part ${String(index + 1)}`;
   const id = input.id ?? `p${String(index + 1)}`;
-  const cut = input.across === undefined ? '' : JSON.stringify(input.across);
+  const { holes = NO_HOLES } = input;
+  const cut = JSON.stringify([input.across, holes]);
   const key = `${String(index)}|${id}|${work}|${role}|${name}|${cut}`;
   const before = kept.get(input.profile);
   if (before?.key === key && before.glass === glass) return before.reading;
   const read = measureShape(input.profile, glass.poisson, work === 'solid', input.across);
-  const reading: PartReading = read.ok
+  const unmade = read.ok ? holeProblems(read.shape, holes) : [];
+  const shape = read.ok && unmade.length === 0 ? withHoles(read.shape, holes) : undefined;
+  const reading: PartReading = shape
     ? {
         ok: true,
         part: {
@@ -94,13 +103,16 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
           work,
           role,
           glass,
-          shape: read.shape,
-          outline: glassOutline(read.shape.outer, read.shape.inner),
-          lofted: read.shape.cut && glassLofted(read.shape.outer, read.shape.inner, read.shape.cut),
-          mass: read.shape.glassVolume * glass.density,
+          shape,
+          outline: glassOutline(shape.outer, shape.inner),
+          lofted: shape.cut && glassLofted(shape.outer, shape.inner, shape.cut),
+          holes,
+          mass: shape.glassVolume * glass.density,
         },
       }
-    : { ok: false, problems: read.problems, outer: read.outer };
+    : read.ok
+      ? { ok: false, problems: unmade, outer: read.shape.outer }
+      : { ok: false, problems: read.problems, outer: read.outer };
   kept.set(input.profile, { glass, key, reading });
   return reading;
 }

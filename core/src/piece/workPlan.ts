@@ -103,6 +103,7 @@ function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): 
     lowest: p.shape.lowest,
     height: p.shape.height,
     width: 2 * p.shape.widest,
+    holes: p.holes.map((h) => h.height - p.shape.lowest),
     scrap: p.gathers ? Math.max(0, onIron(p) - p.mass) : undefined,
     ribs: cane?.rib !== undefined,
     twisted:

@@ -45,6 +45,8 @@ export interface DraftPart {
   readonly scrap?: number | undefined;
   /** Soft glass: it never goes cold into the flame. */
   readonly soft?: boolean | undefined;
+  /** Holes through its wall, by their heights, m. */
+  readonly holes?: readonly number[] | undefined;
   /** Printed in a dip mould, and turned after it. */
   readonly ribs?: boolean | undefined;
   readonly twisted?: boolean | undefined;

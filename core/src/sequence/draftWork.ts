@@ -1,6 +1,7 @@
 // The order of work a good gaffer would begin with, drafted from the parts, their joins, colours and bits. Common practice, no source.
 // What is fixed by custom is here; heats and waits are put in by `placeHeats`, where the glass asks for them.
 import { secondsOf } from '../work/durations';
+import { mm } from '../units/inWords';
 import type { WorkStep } from '../work/facts';
 import { eachApart, together as oneWith, unite } from '../work/joined';
 import { hotBit, isApart, madeApart, others } from './draftBits';
@@ -28,7 +29,13 @@ export function draftWork(input: DraftInput): WorkStep[] {
     });
   };
   if (input.way === 'torch') torch(input, add);
-  else furnace(input, add);
+  else {
+    furnace(input, add);
+    // At the furnace a hole is drilled, once it is cold.
+    parts.forEach((p, i) => {
+      for (const height of p.holes ?? []) add('drillCold', i, { name: `${mm(height)} up` });
+    });
+  }
   return steps;
 }
 

@@ -45,6 +45,8 @@ export interface Shape {
   /** Tilt at which the empty piece falls, rad: atan(r_foot / h_cm). */
   readonly tippingAngle: number;
   readonly opening: Opening;
+  /** The lowest place a hole lets it run out at, m; none where it has no hole. */
+  readonly spills?: number | undefined;
   /** The tightest opening of the hollow above its widest place, m (radius). */
   readonly throat: number;
   /** ∫z dV of the glass about height 0, m⁴. */
@@ -125,7 +127,7 @@ export const hollowOf = ({ outer, inner, opening }: Shape): Line =>
 /** Between which heights the hollow lies: its bottom and its brim, m. */
 export function hollowRange(shape: Shape): readonly [number, number] {
   const { z } = hollowOf(shape);
-  return [Math.min(...z), Math.max(...z)];
+  return [Math.min(...z), Math.min(Math.max(...z), shape.spills ?? Infinity)];
 }
 
 /**

@@ -245,4 +245,12 @@ export const CRAFT_STEPS: readonly Step[] = [
     'The scar and the edge through the grits; the last is wet and light.',
     { caution: GRIT },
   ),
+  step(
+    'drillCold',
+    'Drill, cold',
+    'cold bench',
+    'diamond core, water',
+    'Slowly and wet from outside, wood or wax behind it; lighter still before it comes through.',
+    { caution: `${GRIT} Power and water apart; clamp the piece, not your hand.` },
+  ),
 ];

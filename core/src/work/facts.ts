@@ -192,6 +192,7 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   pickLength: f(20, 'garage', ['gaff', 'door'], 'garage', { does: 'pick' }),
   cutHeight: f(300, 'bench', ['door'], undefined, { off: 'after' }),
   polishCold: f(600, 'bench', ['door'], undefined, { off: 'after' }),
+  drillCold: f(300, 'bench', ['door'], undefined, { off: 'after' }),
 };
 
 /** One step of a piece's own order. */

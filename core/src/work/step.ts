@@ -147,7 +147,8 @@ export type StepId =
   | 'cutLengths'
   | 'pickLength'
   | 'cutHeight'
-  | 'polishCold';
+  | 'polishCold'
+  | 'drillCold';
 
 /** Puts a step together; whatever is not said is absent. */
 export const step = (

@@ -6,7 +6,7 @@ import { line } from 'd3-shape';
 import { differenceInSeconds } from 'date-fns';
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { clockTicks } from '../clock/clockTicks';
+import { clockTicks, tickWords } from '../clock/clockTicks';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 
@@ -125,7 +125,7 @@ export function WallView({ name, schedule, lastIn, onClose }: Props) {
               className="num"
               fill="currentColor"
             >
-              {clockWords(lastIn, v).time}
+              {tickWords(v, from, to, lastIn)}
             </text>
           </g>
         ))}

@@ -3,7 +3,7 @@ import { METRIC } from '@zanfirico/core';
 import * as fc from 'fast-check';
 import { clockWords } from './clockWords';
 import { clockAxis, degrees, uprightAxis } from '../marks/chartLook';
-import { clockTicks } from './clockTicks';
+import { clockTicks, tickWords } from './clockTicks';
 
 const HOUR = 3600;
 const plain = new Date(2026, 10, 26);
@@ -63,5 +63,17 @@ describe('axes', () => {
     expect(up.domain).toEqual([0, 600]);
     expect(up.tickFormatter(200)).toBe('200°');
     expect(degrees({ ...METRIC, temperature: 'F' })(100)).toBe('212°');
+  });
+});
+
+describe('what a tick says', () => {
+  const day = new Date(2026, 10, 27);
+  it.each([
+    ['a night: every midnight is one', 7.5 * 3600, 0, 20 * 3600, '00:00'],
+    ['two days: the day that begins', 7.5 * 3600, 0, 60 * 3600, 'Sat'],
+    ['weeks: with its date', 7.5 * 3600, 0, 400 * 3600, 'Sat 28'],
+    ['other hours stay the clock’s', 13.5 * 3600, 0, 60 * 3600, '06:00'],
+  ])('%s', (_, at, from, to, says) => {
+    expect(tickWords(at, from, to, '16:30', day)).toBe(says);
   });
 });

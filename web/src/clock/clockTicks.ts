@@ -1,6 +1,6 @@
 // Ticks of a clock axis: whole hours, few enough to read.
-import { addSeconds, setHours, startOfDay } from 'date-fns';
-import { momentOf } from './moments';
+import { addSeconds, format, setHours, startOfDay } from 'date-fns';
+import { clockAfter, momentOf } from './moments';
 
 const HOUR = 3600;
 const STEPS = [1, 2, 3, 6, 12, 24, 48, 96, 168, 336, 720];
@@ -23,4 +23,21 @@ export function clockTicks(from: number, to: number, lastIn: string, day = new D
     // Where a clock is put forward two of its hours are one moment.
     if (t >= from && t !== ticks[ticks.length - 1]) ticks.push(t);
   }
+}
+
+/** A span longer than this has more than one midnight that matters, s. */
+const LONG = 36 * HOUR;
+
+/** What a tick says: the clock; midnights of a night of days say whose day begins. */
+export function tickWords(
+  at: number,
+  from: number,
+  to: number,
+  lastIn: string,
+  day = new Date(),
+): string {
+  const { text } = clockAfter(lastIn, at, day);
+  return text === '00:00' && to - from > LONG
+    ? format(addSeconds(momentOf(lastIn, day), at), to - from > 5 * 24 * HOUR ? 'EEE d' : 'EEE')
+    : text;
 }

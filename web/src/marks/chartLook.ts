@@ -1,8 +1,7 @@
 // How every chart on the board looks: its axes on the clock, its lettering, its margins. Props for recharts.
 import type { DisplayUnits } from '@zanfirico/core';
 import { printText } from '@zanfirico/core';
-import { clockWords } from '../clock/clockWords';
-import { clockTicks } from '../clock/clockTicks';
+import { clockTicks, tickWords } from '../clock/clockTicks';
 
 /** Lettering. */
 export const LABEL = { fill: 'var(--chalk-dim)', fontSize: 12, fontFamily: 'var(--font-mono)' };
@@ -20,7 +19,7 @@ export const clockAxis = (from: number, to: number, lastIn: string) =>
     type: 'number',
     domain: [from, to],
     ticks: clockTicks(from, to, lastIn),
-    tickFormatter: (t: number) => clockWords(lastIn, t).time,
+    tickFormatter: (t: number) => tickWords(t, from, to, lastIn),
     tick: LABEL,
     stroke: 'var(--chalk-dim)',
   }) as const;

@@ -1,11 +1,11 @@
 // What the mesh worker does: shells for the turning view, whole files to take away.
-import { bodyShells, type BitInput, type PlannedPart } from '@zanfirico/core';
+import { bodyShells, type BitInput, type MeshedPart } from '@zanfirico/core';
 import { transfer } from 'comlink';
 import { glbOf, shellGeometry, stlOf } from '../exports/meshes';
 
 /** What the worker needs of a piece. */
 export interface Body {
-  readonly parts: readonly Pick<PlannedPart, 'name' | 'outline' | 'lofted'>[];
+  readonly parts: readonly MeshedPart[];
   readonly bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[];
 }
 

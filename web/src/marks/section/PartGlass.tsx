@@ -1,20 +1,23 @@
 // One part in the section: left half cut and hatched, right half as finished glass.
-import type { Shape, WallShare } from '@zanfirico/core';
+import type { Shape, WallHole as Hole, WallShare } from '@zanfirico/core';
 import { memo, useId } from 'react';
 import { glassPath, halfPath, linePath, toX, toY, type Sheet } from '../outline';
+import { HoleMark } from './HoleMark';
 import { CutBands, sameLayers, SeenGradient } from './ColourBands';
 
 interface Props {
   readonly shape: Shape;
   /** What the wall is made of; nothing while the drawing has a problem. */
   readonly layers: readonly WallShare[];
+  readonly holes: readonly Hole[];
   readonly part: number;
   readonly sheet: Sheet;
   /** Not in hand: drawn a little back. */
   readonly back: boolean;
 }
 
-export const PartGlass = memo(function PartGlass({ shape, layers, part, sheet, back }: Props) {
+export const PartGlass = memo(function PartGlass(props: Props) {
+  const { shape, layers, holes, part, sheet, back } = props;
   const id = useId();
   const coloured = layers.some((l) => l.colour);
   const right = toX(sheet, 1, shape.widest);
@@ -83,6 +86,9 @@ export const PartGlass = memo(function PartGlass({ shape, layers, part, sheet, b
         strokeWidth={back ? 1.25 : 1.75}
         strokeLinejoin="round"
       />
+      {holes.map((h, i) => (
+        <HoleMark key={i} hole={h} shape={shape} sheet={sheet} />
+      ))}
       {coloured && <CutBands shape={shape} layers={layers} sheet={sheet} />}
       {open && (
         <line
@@ -102,6 +108,7 @@ export const PartGlass = memo(function PartGlass({ shape, layers, part, sheet, b
 function same(a: Props, b: Props): boolean {
   return (
     a.shape === b.shape &&
+    a.holes === b.holes &&
     a.part === b.part &&
     a.sheet === b.sheet &&
     a.back === b.back &&

@@ -26,6 +26,7 @@ import { PartGlass } from './PartGlass';
 import { Remarks } from './Remarks';
 import { useTaking } from './useTaking';
 
+const NO_HOLES: NonNullable<PieceDocument['parts'][number]['holes']> = [];
 const CLEAR: readonly WallShare[] = [];
 
 interface Props {
@@ -96,6 +97,7 @@ export function SectionDrawing(props: Props) {
                   key={i}
                   shape={drawn}
                   layers={derived.ok ? (derived.parts[i]?.layers ?? CLEAR) : CLEAR}
+                  holes={document.parts[i]?.holes ?? NO_HOLES}
                   part={i}
                   sheet={sheet}
                   back={many && (i !== part || bit !== undefined)}

@@ -107,10 +107,11 @@ function Turning({
     const slow = scene.current?.slow === true;
     const timer = setTimeout(
       () => {
-        const parts = latest.current.parts.map(({ name, outline, lofted }) => ({
+        const parts = latest.current.parts.map(({ name, outline, lofted, holes }) => ({
           name,
           outline,
           lofted,
+          holes,
         }));
         const lying = [...lyingBits(latest.current, bits)];
         mesh((w) => w.screen({ parts, bits: lying }, slow)).then(

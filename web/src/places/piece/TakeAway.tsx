@@ -33,10 +33,11 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const bytes = await meshFile(
         {
-          parts: derived.parts.map(({ name: of, outline, lofted }) => ({
+          parts: derived.parts.map(({ name: of, outline, lofted, holes }) => ({
             name: of,
             outline,
             lofted,
+            holes,
           })),
           bits: [...lyingBits(derived, piece.bits ?? [])],
         },

@@ -12,6 +12,7 @@ import { changePart, editPiece, setProfile } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
 import { AcrossFields } from './AcrossFields';
+import { HoleFields } from './HoleFields';
 import { PointTable } from './PointTable';
 
 const ProfileDialog = lazy(async () => ({
@@ -151,6 +152,19 @@ export function PartFields({
         >
           Let the tangent at {point + 1} go free
         </button>
+      )}
+      {part.work !== 'solid' && (
+        <HoleFields
+          index={index}
+          part={part}
+          middle={Number(
+            (
+              (Math.max(...part.profile.map((p) => p.height)) +
+                Math.min(...part.profile.map((p) => p.height))) /
+              2
+            ).toFixed(4),
+          )}
+        />
       )}
       <p className="quiet mt-3 text-sm leading-snug">
         Round handles carry the outside, squares the wall, rings pull the tangent of the point in

@@ -4,7 +4,7 @@ import type { UserEvent } from '@testing-library/user-event';
 import type { Form } from '@zanfirico/core';
 import { useDraft } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
-import { houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
+import { houseForAll, onBoard, openSheet, textFile, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
 
 const house = houseForAll();
@@ -299,5 +299,48 @@ describe('a part of another piece', () => {
     expect(look()).toBeNull();
     await user.keyboard('{Control>}z{/Control}');
     expect(onBoard().parts).toHaveLength(1);
+  });
+});
+
+describe('a part that is not round, and one with a hole', () => {
+  it('is flattened by its depth, read from a drawing, and round again; what cannot be is said', async () => {
+    const user = await open('tumbler');
+    const glass = (): string => answer('Glass').textContent;
+    const round = glass();
+    await user.selectOptions(screen.getByLabelText('Cut across'), 'oval');
+    expect(onBoard().parts[0]?.across).toMatchObject({ kind: 'oval', depth: 0.6 });
+    expect(glass()).not.toBe(round);
+    await typeInto(user, screen.getByLabelText(/^Deep/), '40 mm');
+    expect(
+      screen.getByRole('img', { name: /Cut across: 80.0 mm wide, 40.0 mm deep/ }),
+    ).toBeVisible();
+    const svg = (d: string): File =>
+      textFile(
+        'cut.svg',
+        `<svg xmlns="http://www.w3.org/2000/svg"><path d="${d}"/></svg>`,
+        'image/svg+xml',
+      );
+    await user.upload(screen.getByLabelText('Outline across (SVG)'), svg('M0 0H40V20H0Z'));
+    expect(await screen.findByRole('img', { name: /80.0 mm wide, 40.0 mm deep/ })).toBeVisible();
+    expect(onBoard().parts[0]?.across?.kind).toBe('drawn');
+    await user.upload(
+      screen.getByLabelText('Outline across (SVG)'),
+      svg('M0 0L40 0L40 40L38 2L2 2L2 40L0 40Z'),
+    );
+    expect(await screen.findByText(/doubles back as seen from its middle/)).toBeVisible();
+    await user.selectOptions(screen.getByLabelText('Cut across'), 'round');
+    expect(onBoard().parts[0]).not.toHaveProperty('across');
+    expect(glass()).toBe(round);
+  });
+  it('a hole lets it run out at its edge; one with no wall behind it is refused at its place', async () => {
+    const user = await open('tumbler');
+    const holds = (): number => Number(/[\d.]+/.exec(answer('Holds').textContent)?.[0]);
+    const whole = holds();
+    await user.click(screen.getByRole('button', { name: 'A hole through the wall' }));
+    expect(holds()).toBeLessThan(0.6 * whole);
+    await typeInto(user, screen.getByLabelText(/^Hole 1 up/), '200 mm');
+    expect(screen.getByText(/Hole 1: 10 mm across at 200 mm up; there is no wall/)).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Close hole 1' }));
+    expect(holds()).toBe(whole);
   });
 });
