@@ -18,6 +18,9 @@ interface Props {
   readonly onEnd: () => void;
 }
 
+/** So near the top of the board the figure stands under its line: over it is the scale. */
+const UNDER = 44;
+
 export function FillLine({ fill, sheet, onBegin, onMove, onEnd }: Props) {
   const units = useDisplay((s) => s.units);
   const y = toY(sheet, fill.line);
@@ -70,7 +73,7 @@ export function FillLine({ fill, sheet, onBegin, onMove, onEnd }: Props) {
       />
       <text
         x={toX(sheet, 1, 0) + 6}
-        y={y - 5}
+        y={y < UNDER ? y + 15 : y - 5}
         fontSize={12}
         className="num pointer-events-none"
         fill="var(--color-info)"
