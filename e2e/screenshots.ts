@@ -95,8 +95,7 @@ try {
     await shoot(sheet, (p) => p.waitForTimeout(2500));
   }
   await page.goto(`${server.url}/night`);
-  for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar'])
-  {
+  for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar']) {
     await page.getByLabel('Find a piece for the box').fill(name);
     await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   }

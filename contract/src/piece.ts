@@ -81,6 +81,17 @@ const Fit = Type.Object(
   strict,
 );
 
+const Spot = Type.Object(
+  {
+    out: number(LIMITS.coordinate, 'from the axis, less than nothing on the left, m'),
+    height: number(LIMITS.coordinate, 'm'),
+  },
+  strict,
+);
+
+/** A measure somebody put on the drawing. */
+const Dimension = Type.Object({ from: Spot, to: Spot }, strict);
+
 /** A whole piece. */
 export const PieceSchema = Type.Object(
   {
@@ -104,6 +115,9 @@ export const PieceSchema = Type.Object(
     parts: Type.Array(PartSchema, { minItems: 1, maxItems: 40 }),
     bits: Type.Optional(Type.Array(BitSchema, { maxItems: 60 })),
     fillLine: Type.Optional(coordinate()),
+    dimensions: Type.Optional(
+      Type.Array(Dimension, { maxItems: 60, description: 'measures put on the drawing' }),
+    ),
     closure: Type.Optional(Closure),
     pattern: Type.Optional(PatternSchema),
     cane: Type.Optional(CaneSchema),
@@ -121,3 +135,4 @@ export const PieceSchema = Type.Object(
 );
 
 export type PieceDocument = Static<typeof PieceSchema>;
+export type PieceDimension = Static<typeof Dimension>;

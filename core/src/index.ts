@@ -89,7 +89,7 @@ export {
   mirrorAfter,
   mirrorUpper,
   movePoint,
-  raised,
+  raisedPart,
   removePoint,
   setPull,
   setWall,
@@ -252,6 +252,7 @@ export {
   type DisplayUnits,
   type QuantityKind,
   type TypedKind,
+  METRES_PER_INCH,
 } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';
 export { checkedSchedule, firstGuess, seenAs, type Checked } from './anneal/checked';

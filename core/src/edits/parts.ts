@@ -6,7 +6,7 @@ import type { ProfilePoint } from '../shape/profile';
 import { factsOf, type WorkStep } from '../work/facts';
 import { copyName } from './copyName';
 import type { KeptOrder, NamedStep } from './order';
-import { raised } from './profile';
+import { raisedPart } from './profile';
 
 /** A part as edits see it. */
 export interface EditedPart {
@@ -87,11 +87,22 @@ export function addPart<D extends Edited>(
   };
 }
 
+/** An end of a measure put on the drawing. */
+interface Spot {
+  readonly out: number;
+  readonly height: number;
+}
+
 /** What a lift of parts moves: any document that has these. */
 export interface Liftable {
-  readonly parts: readonly { readonly id: string; readonly profile: readonly ProfilePoint[] }[];
+  readonly parts: readonly {
+    readonly id: string;
+    readonly profile: readonly ProfilePoint[];
+    readonly holes?: readonly { readonly height: number; readonly diameter: number }[] | undefined;
+  }[];
   readonly bits?: readonly { readonly place: { readonly height: number } }[] | undefined;
   readonly fillLine?: number | undefined;
+  readonly dimensions?: readonly { readonly from: Spot; readonly to: Spot }[] | undefined;
   readonly pattern?:
     | {
         readonly part: string;
@@ -115,9 +126,11 @@ export function lifted<D extends Liftable>(
   const parts = piece.parts.map((p) => {
     if (Math.min(...p.profile.map((q) => q.height)) < from) return p;
     went.add(p.id);
-    return { ...p, profile: raised(p.profile, by) };
+    return raisedPart(p, by);
   });
-  const { pattern, fillLine, bits } = piece;
+  const { pattern, fillLine, bits, dimensions } = piece;
+  const up = <S extends Spot>(spot: S): S =>
+    spot.height >= from ? { ...spot, height: spot.height + by } : spot;
   return {
     ...piece,
     parts,
@@ -125,6 +138,9 @@ export function lifted<D extends Liftable>(
       bits: bits.map((b) =>
         b.place.height >= from ? { ...b, place: { ...b.place, height: b.place.height + by } } : b,
       ),
+    }),
+    ...(dimensions && {
+      dimensions: dimensions.map((d) => ({ ...d, from: up(d.from), to: up(d.to) })),
     }),
     ...(fillLine !== undefined &&
       vessel !== undefined &&
@@ -141,10 +157,9 @@ export function copyPart<D extends Edited>(piece: D, id: string, by: number): D 
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
   const copy = {
-    ...part,
+    ...raisedPart(part, by),
     id: freshPartId(piece),
     name: copyName(part.name),
-    profile: raised(part.profile, by),
   };
   return { ...piece, parts: [...piece.parts, copy] };
 }

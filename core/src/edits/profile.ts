@@ -138,6 +138,21 @@ export const removePoint = (points: readonly ProfilePoint[], index: number): Pro
 export const raised = (points: readonly ProfilePoint[], by: number): ProfilePoint[] =>
   points.map((p) => ({ ...p, height: Number((p.height + by).toFixed(7)) }));
 
+/** A part as far as it has heights: its outline, and holes through its wall. */
+export interface Raisable {
+  readonly profile: readonly ProfilePoint[];
+  readonly holes?: readonly { readonly height: number }[] | undefined;
+}
+
+/** A part raised by so much, m, its holes with it. */
+export const raisedPart = <P extends Raisable>(part: P, by: number): P => ({
+  ...part,
+  profile: raised(part.profile, by),
+  ...(part.holes && {
+    holes: part.holes.map((h) => ({ ...h, height: Number((h.height + by).toFixed(7)) })),
+  }),
+});
+
 /** A point as the mirror across the height `about` shows it: the line runs through it the other way. */
 const reflected = (p: ProfilePoint, about: number): ProfilePoint => ({
   ...p,

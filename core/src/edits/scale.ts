@@ -34,6 +34,19 @@ const points = (
     wall: walls === 'kept' ? p.wall : Math.min(MOST_WALL, Math.max(LEAST_WALL, round(p.wall * by))),
   }));
 
+/** A part so many times as large about a height, its holes with it. */
+const scaledOne = <P extends SizedPart>(part: P, by: number, from: number, walls: Walls): P => ({
+  ...part,
+  profile: points(part.profile, by, from, walls),
+  ...(part.holes && {
+    holes: part.holes.map((h) => ({
+      ...h,
+      height: round(from + (h.height - from) * by),
+      diameter: round(h.diameter * by),
+    })),
+  }),
+});
+
 /** A bit's shape so many times as large; turns and facets stay. */
 function shaped<S extends BitShape>(shape: S, by: number): S {
   const scaled = Object.entries(shape).map(([field, value]): [string, unknown] => {
@@ -57,7 +70,7 @@ export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls)
   if (!(by > 0)) throw new RangeError(`A piece cannot be made ${String(by)} times as large.`);
   return {
     ...piece,
-    parts: piece.parts.map((p) => ({ ...p, profile: points(p.profile, by, 0, walls) })),
+    parts: piece.parts.map((p) => scaledOne(p, by, 0, walls)),
     ...(piece.bits && {
       bits: piece.bits.map((b) => ({
         ...b,
@@ -66,6 +79,12 @@ export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls)
       })),
     }),
     ...(piece.fillLine !== undefined && { fillLine: round(piece.fillLine * by) }),
+    ...(piece.dimensions && {
+      dimensions: piece.dimensions.map(({ from, to }) => ({
+        from: { out: round(from.out * by), height: round(from.height * by) },
+        to: { out: round(to.out * by), height: round(to.height * by) },
+      })),
+    }),
   };
 }
 
@@ -89,8 +108,6 @@ export function scaledPart<D extends Sized>(
   const room = lifted(piece, top - ON_IT, (top - from) * (by - 1), vessel);
   return {
     ...room,
-    parts: room.parts.map((p) =>
-      p.id === id ? { ...p, profile: points(part.profile, by, from, walls) } : p,
-    ),
+    parts: room.parts.map((p) => (p.id === id ? scaledOne(part, by, from, walls) : p)),
   };
 }

@@ -8,7 +8,7 @@ import {
   type Standing,
 } from './parts';
 import { ON_IT } from '../shape/presets';
-import { raised } from './profile';
+import { raisedPart } from './profile';
 
 /**
  * With a part taken from elsewhere. It stands on the part in hand and lifts what stands above; under an open vessel in hand, which is
@@ -35,10 +35,9 @@ export function takeIn<D extends Edited>(
     parts: [
       ...room.parts,
       {
-        ...part,
+        ...raisedPart(part, Number((stands - low).toFixed(6))),
         id: freshPartId(piece),
         name: freshName(piece.parts, part.name),
-        profile: raised(part.profile, Number((stands - low).toFixed(6))),
       },
     ],
   };

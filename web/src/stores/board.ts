@@ -12,6 +12,10 @@ interface BoardState {
   readonly point: number | undefined;
   readonly leaf: Leaf;
   readonly snap: boolean;
+  /** A grid under the drawing. */
+  readonly grid: boolean;
+  /** Measuring between two places: nothing is moved meanwhile. */
+  readonly measuring: boolean;
   readonly turning: boolean;
   /** Something is being dragged: what takes long waits until it is let go. */
   readonly moving: boolean;
@@ -19,7 +23,9 @@ interface BoardState {
   readonly takeBit: (bit: number) => void;
   readonly takePoint: (point: number | undefined) => void;
   readonly show: (leaf: Leaf) => void;
-  readonly set: (change: { snap?: boolean; turning?: boolean }) => void;
+  readonly set: (
+    change: Partial<Pick<BoardState, 'snap' | 'turning' | 'grid' | 'measuring'>>,
+  ) => void;
 }
 
 export const useBoard = create<BoardState>()(
@@ -30,6 +36,8 @@ export const useBoard = create<BoardState>()(
       point: undefined,
       leaf: 'draw',
       snap: true,
+      grid: false,
+      measuring: false,
       turning: true,
       moving: false,
       takePart: (part) => {
@@ -50,7 +58,7 @@ export const useBoard = create<BoardState>()(
     }),
     {
       name: 'zanfirico.board',
-      partialize: ({ snap, turning }) => ({ snap, turning }),
+      partialize: ({ snap, turning, grid }) => ({ snap, turning, grid }),
     },
   ),
 );

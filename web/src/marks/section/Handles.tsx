@@ -1,9 +1,10 @@
 // Handles: round ones carry the outside, square ones on the inside set the wall, small rings pull the tangent.
 import type { PiecePoint } from '@zanfirico/contract';
 import { bezierSpans, inwardAt, ON_AXIS, printText, type ShapeProblem } from '@zanfirico/core';
-import type { KeyboardEvent } from 'react';
+import { useRef, type KeyboardEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
+import { apart, nextUnder } from './apart';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 
 interface Outer {
@@ -59,12 +60,17 @@ export function Handles(props: Props) {
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'length', units);
 
+  const wasInHand = useRef<number>(undefined);
+  const still = useRef(true);
   const grip = useDrag<Grip>({
     onBegin: ({ index }) => {
+      wasInHand.current = selected;
+      still.current = true;
       onSelect(index);
       props.onBegin();
     },
     onMove: ({ kind, index, span = 1, way = 1 }, x, y) => {
+      still.current = false;
       const p = points[index];
       if (!p) return;
       const radius = (sheet.axis - x) / sheet.scale;
@@ -107,11 +113,14 @@ export function Handles(props: Props) {
     else onMove({ kind, index, wall: p.wall + (arrow[1] + arrow[0]) * by });
   };
 
+  // Drawn apart where they lie on one another; what they carry is their own place all the same.
+  const own = points.map((p) => ({ x: toX(sheet, -1, p.radius), y: toY(sheet, p.height) }));
+  const drawn = apart(own);
   return (
     <g>
       {points.map((p, i) => {
-        const x = toX(sheet, -1, p.radius);
-        const y = toY(sheet, p.height);
+        const { x, y } = own[i] as (typeof own)[number];
+        const { x: hx, y: hy } = drawn[i] as (typeof own)[number];
         const n = outer ? inwardAt(outer, i) : { r: 0, z: 0 };
         const innerX = toX(sheet, -1, p.radius + n.r * p.wall);
         const innerY = toY(sheet, p.height + n.z * p.wall);
@@ -161,8 +170,12 @@ export function Handles(props: Props) {
               role="button"
               tabIndex={0}
               aria-label={`Point ${String(i + 1)}: height ${text(p.height)}, radius ${text(p.radius)}${bad ? ', has a problem' : ''}`}
-              className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:nth-child(2)]:stroke-[4]"
+              className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:last-of-type]:stroke-[4]"
               {...grip({ kind: 'point', index: i }, x, y)}
+              onClick={() => {
+                // A second click on the one in hand, without moving it, is for what lies beneath.
+                if (wasInHand.current === i && still.current) onSelect(nextUnder(own, i));
+              }}
               onKeyDown={(e) => {
                 key(e, 'point', i);
               }}
@@ -174,18 +187,25 @@ export function Handles(props: Props) {
                 onSelect(i);
               }}
             >
-              <circle cx={x} cy={y} r={13} fill="transparent" />
+              {Math.hypot(hx - x, hy - y) > 1 && (
+                <path
+                  d={`M${String(x)} ${String(y)}L${String(hx)} ${String(hy)}`}
+                  stroke="var(--chalk)"
+                  strokeWidth={1.5}
+                />
+              )}
+              <circle cx={hx} cy={hy} r={13} fill="transparent" />
               <circle
-                cx={x}
-                cy={y}
+                cx={hx}
+                cy={hy}
                 r={bad ? 11 : 9}
                 fill={bad ? 'var(--color-error)' : lit ? 'var(--color-primary)' : 'var(--chalk)'}
                 stroke="var(--board)"
                 strokeWidth={1.5}
               />
               <text
-                x={x}
-                y={y + 3.8}
+                x={hx}
+                y={hy + 3.8}
                 textAnchor="middle"
                 fontSize={11}
                 fontWeight={700}

@@ -1,15 +1,17 @@
 // The Section: left half cut to show the wall, right half as finished glass, measures in the margin, handles on the wall.
-import type { PieceBit, PieceDocument, PiecePoint } from '@zanfirico/contract';
+import type { PieceBit, PieceDimension, PieceDocument, PiecePoint } from '@zanfirico/contract';
 import {
   lyingBits,
   printText,
   type Derived,
+  type Line,
   type ShapeProblem,
   type WallShare,
 } from '@zanfirico/core';
-import { useState, type ReactNode } from 'react';
+import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
-import { linePath, type Sheet } from '../outline';
+import { useBoard } from '../../stores/board';
+import { linePath, toX, toY, type Sheet } from '../outline';
 import { useSize } from '../useSize';
 import type { SectionActions } from './actions';
 import { Balloons } from './Balloons';
@@ -18,13 +20,18 @@ import { BitHandles } from './BitHandles';
 import { BitMark } from './BitMark';
 import { Board } from './Board';
 import { extentOf } from './extent';
+import { DimensionMarks } from './DimensionMarks';
 import { FillLine } from './FillLine';
 import { fitSheet, NATURAL_SIZE } from './fit';
+import { Grid } from './Grid';
 import { Handles } from './Handles';
+import { MeasureTool } from './MeasureTool';
 import { Measures } from './Measures';
 import { PartGlass } from './PartGlass';
 import { Remarks } from './Remarks';
 import { useTaking } from './useTaking';
+import { useView } from './useView';
+import { ViewBar } from './ViewBar';
 
 const NO_HOLES: NonNullable<PieceDocument['parts'][number]['holes']> = [];
 const CLEAR: readonly WallShare[] = [];
@@ -46,6 +53,7 @@ const SNAP_PX = 9;
 export function SectionDrawing(props: Props) {
   const { document, derived, part, bit, point, actions } = props;
   const [ref, size] = useSize<HTMLDivElement>();
+  const svg = useRef<SVGSVGElement>(null);
   // While a handle is held the board stands still; the drawing is fitted anew when it is let go.
   const [frozen, setFrozen] = useState<Sheet>();
   const units = useDisplay((s) => s.units);
@@ -54,7 +62,20 @@ export function SectionDrawing(props: Props) {
   const extent = extentOf(derived, document);
   const many = document.parts.length + bits.length > 1;
   const fitted = fitSheet(size, extent);
-  const sheet = frozen ?? fitted;
+  const held = points[point ?? -1];
+  const looking = useView(
+    svg,
+    fitted,
+    size,
+    held && bit === undefined
+      ? (s) => ({ x: toX(s, -1, held.radius), y: toY(s, held.height) })
+      : undefined,
+  );
+  const sheet = frozen ?? looking.sheet;
+  const { grid, measuring, set } = useBoard();
+  const leaveOff = useCallback(() => {
+    set({ measuring: false });
+  }, [set]);
   const natural = sheet.scale / NATURAL_SIZE;
   const shape = derived.ok ? derived.parts[part]?.shape : derived.shapes[part];
   const outer = shape?.outer ?? (derived.ok ? undefined : derived.lines[part]);
@@ -62,7 +83,7 @@ export function SectionDrawing(props: Props) {
     ? NO_PROBLEMS
     : derived.problems.filter((p) => p.part === part);
   const remarks = derived.ok ? derived.whole.remarks : NO_REMARKS;
-  const svg = useTaking(sheet, part, actions, size.width > 0);
+  useTaking(svg, sheet, part, actions, size.width > 0);
   const freeze = (): void => {
     setFrozen(sheet);
     actions.onGestureBegin();
@@ -82,8 +103,9 @@ export function SectionDrawing(props: Props) {
           height={size.height}
           className="absolute inset-0 touch-none select-none"
           role="group"
-          aria-label="Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm."
+          aria-label="Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it."
         >
+          {grid && <Grid sheet={sheet} size={size} />}
           <Board size={size} sheet={sheet} />
           {bits.map((b, i) => (
             <BitMark key={i} bit={b} index={i} sheet={sheet} lit={i === bit} />
@@ -118,7 +140,7 @@ export function SectionDrawing(props: Props) {
           })}
           {props.over?.(sheet)}
           <Measures
-            points={bit === undefined ? points : NO_POINTS}
+            points={bit === undefined && looking.view.zoom < CLOSE ? points : NO_POINTS}
             solid={document.parts[part]?.work === 'solid'}
             whole={derived.ok ? derived.whole : undefined}
             sheet={sheet}
@@ -183,9 +205,24 @@ export function SectionDrawing(props: Props) {
               onInsertAfter={actions.onInsertAfter}
             />
           )}
+          <DimensionMarks
+            dimensions={document.dimensions ?? NO_DIMENSIONS}
+            sheet={sheet}
+            onRemove={actions.onUnmeasure}
+          />
           <Remarks remarks={remarks} sheet={sheet} />
+          {measuring && (
+            <MeasureTool
+              sheet={sheet}
+              size={size}
+              lines={linesOf(derived)}
+              onKeep={actions.onMeasured}
+              onLeave={leaveOff}
+            />
+          )}
         </svg>
       )}
+      <ViewBar looking={looking} />
       <p className="num pointer-events-none absolute top-1.5 left-14 bg-(--board) px-1 text-xs text-(--chalk-dim)">
         {natural >= 1 ? `${natural.toFixed(1)} : 1` : `1 : ${(1 / natural).toFixed(1)}`} on this
         screen · {printText(2 * extent.widest, 'length', units)} ×{' '}
@@ -195,6 +232,14 @@ export function SectionDrawing(props: Props) {
   );
 }
 
+/** Looked at so close the margin's measures would be of places out of sight: each is said at its handle and in the table. */
+const CLOSE = 1.6;
+
+/** Every line drawn, to measure from. */
+const linesOf = (derived: Derived): readonly Line[] =>
+  derived.ok ? derived.parts.flatMap((p) => [p.shape.outer, p.shape.inner]) : [];
+
+const NO_DIMENSIONS: PieceDimension[] = [];
 const NO_POINTS: PiecePoint[] = [];
 const NO_BITS: PieceBit[] = [];
 const NO_PROBLEMS: ShapeProblem[] = [];

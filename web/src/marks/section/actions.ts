@@ -1,5 +1,5 @@
 // What the section asks for when it is pulled at.
-import type { PieceBit } from '@zanfirico/contract';
+import type { PieceBit, PieceDimension } from '@zanfirico/contract';
 import type { HandleTarget } from './Handles';
 
 /** What the drawing asks for; the sheet carries it out. */
@@ -22,4 +22,7 @@ export interface SectionActions {
   ) => void;
   readonly onBit: (change: Partial<PieceBit>) => void;
   readonly onFill: (line: number) => void;
+  readonly onMeasured: (dimension: PieceDimension) => void;
+  /** Takes a measure off the drawing. */
+  readonly onUnmeasure: (index: number) => void;
 }

@@ -1,11 +1,16 @@
 // Taking glass on the drawing in hand.
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import type { Sheet } from '../outline';
 import type { SectionActions } from './actions';
 
 /** Taking a part or bit by its glass, and a double click on the line in hand for a new point. */
-export function useTaking(sheet: Sheet, part: number, actions: SectionActions, shown: boolean) {
-  const ref = useRef<SVGSVGElement>(null);
+export function useTaking(
+  ref: RefObject<SVGSVGElement | null>,
+  sheet: Sheet,
+  part: number,
+  actions: SectionActions,
+  shown: boolean,
+): void {
   const now = useRef({ sheet, part, actions });
   useEffect(() => {
     now.current = { sheet, part, actions };
@@ -37,6 +42,5 @@ export function useTaking(sheet: Sheet, part: number, actions: SectionActions, s
       element.removeEventListener('dblclick', twice);
     };
     // The svg appears with the board's size; from then on it stays.
-  }, [shown]);
-  return ref;
+  }, [ref, shown]);
 }

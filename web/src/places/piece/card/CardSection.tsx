@@ -3,6 +3,7 @@ import type { PieceDocument } from '@zanfirico/contract';
 import { lyingBits, ON_AXIS, printText, type Derived, type DisplayUnits } from '@zanfirico/core';
 import { glassPath, linePath, toX, toY, type Sheet } from '../../../marks/outline';
 import { BitShapes } from '../../../marks/section/BitMark';
+import { DimensionMarks } from '../../../marks/section/DimensionMarks';
 import { spread } from '../../../marks/section/fit';
 import { useDisplay } from '../../../stores/display';
 
@@ -86,6 +87,7 @@ export function CardSection(props: Props) {
           <path d={linePath(shape.outer, sheet, 1)} fill="none" strokeWidth={1.3} />
         </g>
       ))}
+      <DimensionMarks dimensions={document.dimensions ?? []} sheet={sheet} ink="black" />
       {labels.map((l, i) => (
         <g key={i}>
           <line

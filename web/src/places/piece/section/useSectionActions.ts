@@ -6,7 +6,7 @@ import {
   type Line,
   mirrorAfter,
   movePoint,
-  raised,
+  raisedPart,
   removePoint,
   restOn,
   setPull,
@@ -17,7 +17,14 @@ import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { HandleTarget } from '../../../marks/section/Handles';
 import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
-import { changeBit, changePiece, gesture, setProfile, useDraft } from '../../../stores/draft';
+import {
+  changeBit,
+  changePart,
+  changePiece,
+  gesture,
+  setProfile,
+  useDraft,
+} from '../../../stores/draft';
 import type { OnBoard } from '../usePiece';
 
 /** A pause this long between presses of keys ends the gesture for undo, ms. A pointer's lasts until it is let go. */
@@ -111,7 +118,7 @@ export function useSectionActions(board: OnBoard): SectionActions {
         const there = { r: mine.r, z: mine.z.map((z) => z + lags + free) };
         more = pullToRest(there, neighboursOf(index), reach);
       }
-      setProfile(index, raised(part.profile, free + more));
+      changePart(index, raisedPart(part, free + more));
     };
 
     return {
@@ -173,6 +180,14 @@ export function useSectionActions(board: OnBoard): SectionActions {
         step(() => {
           changePiece({ fillLine: Math.round(line * 1e4) / 1e4 });
         });
+      },
+      onMeasured: (dimension) => {
+        const before = useDraft.getState().document?.dimensions ?? [];
+        changePiece({ dimensions: [...before, dimension] });
+      },
+      onUnmeasure: (index) => {
+        const left = (useDraft.getState().document?.dimensions ?? []).filter((_, i) => i !== index);
+        changePiece({ dimensions: left.length > 0 ? left : undefined });
       },
     };
   }, [endGesture]);

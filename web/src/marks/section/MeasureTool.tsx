@@ -1,0 +1,93 @@
+// Measuring between any two places: click one, click the other; the measure stays on the drawing until it is taken off.
+import type { PieceDimension } from '@zanfirico/contract';
+import { printText, type Line } from '@zanfirico/core';
+import { useEffect, useState, type MouseEvent } from 'react';
+import { useDisplay } from '../../stores/display';
+import { toX, toY, type Sheet } from '../outline';
+import { between, spotAt, type Spot } from './dimensions';
+
+interface Props {
+  readonly sheet: Sheet;
+  readonly size: { readonly width: number; readonly height: number };
+  readonly lines: readonly Line[];
+  readonly onKeep: (dimension: PieceDimension) => void;
+  readonly onLeave: () => void;
+}
+
+export function MeasureTool({ sheet, size, lines, onKeep, onLeave }: Props) {
+  const units = useDisplay((s) => s.units);
+  const [from, setFrom] = useState<Spot>();
+  const [to, setTo] = useState<Spot>();
+  useEffect(() => {
+    const leave = (e: KeyboardEvent): void => {
+      if (e.key === 'Escape') onLeave();
+    };
+    document.addEventListener('keydown', leave);
+    return () => {
+      document.removeEventListener('keydown', leave);
+    };
+  }, [onLeave]);
+  const spot = (e: MouseEvent<SVGElement>): Spot => {
+    const box = e.currentTarget.getBoundingClientRect();
+    return spotAt(sheet, { x: e.clientX - box.left, y: e.clientY - box.top }, lines);
+  };
+  const at = (s: Spot) => ({ cx: toX(sheet, 1, s.out), cy: toY(sheet, s.height) });
+  const now = from && to && between({ from, to });
+  return (
+    <g>
+      {/* Over everything: while one measures nothing is moved by mistake. */}
+      <rect
+        role="presentation"
+        width={size.width}
+        height={size.height}
+        fill="transparent"
+        className="cursor-crosshair"
+        onClick={(e) => {
+          const here = spot(e);
+          if (!from) {
+            setFrom(here);
+            return;
+          }
+          if (Math.hypot(here.out - from.out, here.height - from.height) > 1e-5)
+            onKeep({ from, to: here });
+          setFrom(undefined);
+          setTo(undefined);
+        }}
+        onMouseMove={(e) => {
+          setTo(spot(e));
+        }}
+      />
+      <g className="pointer-events-none" stroke="var(--color-info)" fill="none">
+        {to && <circle {...at(to)} r={5} strokeWidth={2} />}
+        {from && <circle {...at(from)} r={5} strokeWidth={2} fill="var(--color-info)" />}
+        {from && to && (
+          <line
+            x1={at(from).cx}
+            y1={at(from).cy}
+            x2={at(to).cx}
+            y2={at(to).cy}
+            strokeWidth={1.5}
+            strokeDasharray="5 4"
+          />
+        )}
+      </g>
+      <text
+        x={size.width / 2}
+        y={size.height - 14}
+        textAnchor="middle"
+        fontSize={14}
+        className="num pointer-events-none"
+        fill="var(--color-info)"
+        stroke="var(--board)"
+        strokeWidth={5}
+        paintOrder="stroke"
+      >
+        {now
+          ? `${printText(now.straight, 'length', units)} · ${printText(now.across, 'length', units)} across · ${printText(now.up, 'length', units)} up`
+          : from
+            ? 'The other end'
+            : 'Click one end; Esc leaves off'}
+      </text>
+    </g>
+  );
+}
