@@ -109,7 +109,10 @@ async function look(page: Page, options: RunOptions): Promise<void> {
 
 /** axe finds nothing on the page as it stands. Contrast is looked at once, by the sweep over every screen: it takes longest. */
 export const expectAccessible = (page: Page, contrast = false): Promise<void> =>
-  look(page, { rules: { 'color-contrast': { enabled: contrast } } });
+  look(page, {
+    // WCAG 2.2's target size is not among axe's usual rules.
+    rules: { 'color-contrast': { enabled: contrast }, 'target-size': { enabled: true } },
+  });
 
 /** Every text stands out from what is behind it. */
 export const expectContrast = (page: Page): Promise<void> =>

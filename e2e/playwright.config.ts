@@ -18,6 +18,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
+    colorScheme: 'dark',
     launchOptions: CHROMIUM,
     // A trace costs a third of the time: it is kept where a test is tried again.
     trace: 'on-first-retry',

@@ -20,6 +20,7 @@ const page = await browser.newPage({
   viewport: { width: 1280, height: 800 },
   locale: 'en-GB',
   timezoneId: 'UTC',
+  colorScheme: 'dark',
 });
 
 async function shoot(name: string, more?: (page: Page) => Promise<void>): Promise<void> {

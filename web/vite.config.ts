@@ -2,9 +2,15 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  // Each file once more as br and gz: packed when it is built, not each time it is asked for.
+  plugins: [
+    react(),
+    tailwindcss(),
+    compression({ algorithms: ['brotliCompress', 'gzip'], threshold: 1000 }),
+  ],
   build: { outDir: 'dist', assetsInlineLimit: 0, target: 'es2022' },
   server: {
     port: 4601,

@@ -3,7 +3,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { coordinate, size } from './bit';
 import { LIMITS } from './limits';
 import { ProfileSchema } from './part';
-import { count, number, oneOf, ownId, strict } from './words';
+import { count, number, oneOf, ownId, pairOf, strict } from './words';
 
 const copies = () => count(LIMITS.figureCopies);
 
@@ -32,10 +32,10 @@ const FigureSchema = Type.Union([
       kind: Type.Literal('outline'),
       count: copies(),
       height: coordinate(),
-      paths: Type.Array(
-        Type.Array(Type.Tuple([coordinate(), coordinate()]), { minItems: 2, maxItems: 400 }),
-        { minItems: 1, maxItems: 60 },
-      ),
+      paths: Type.Array(Type.Array(pairOf(coordinate()), { minItems: 2, maxItems: 400 }), {
+        minItems: 1,
+        maxItems: 60,
+      }),
     },
     strict,
   ),

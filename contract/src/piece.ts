@@ -2,7 +2,7 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { BitSchema, coordinate, size } from './bit';
 import { CaneSchema, PatternSchema } from './decoration';
-import { PIECE_FORMAT, PIECE_VERSION } from './format';
+import { DRAFT, PIECE_FORMAT, PIECE_VERSION } from './format';
 import { LIMITS } from './limits';
 import { SequenceSchema } from './order';
 import { PartSchema } from './part';
@@ -128,6 +128,7 @@ export const PieceSchema = Type.Object(
   },
   {
     ...strict,
+    $schema: DRAFT,
     $id: 'https://zanfirico.invalid/schemas/piece-2.json',
     title: 'Zanfirico piece',
     description: 'A planned glass piece. Lengths in metres, temperatures in °C, times in seconds.',

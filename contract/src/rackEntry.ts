@@ -1,7 +1,8 @@
 // The rack: glasses and colours as a shop keeps them, and tests of pairs. SI; temperatures °C.
 import { Type, type Static } from '@sinclair/typebox';
+import { DRAFT } from './format';
 import { LIMITS, QUANTITY_LIMITS, type Limits } from './limits';
-import { number, oneOf, strict } from './words';
+import { number, oneOf, strict, tripleOf } from './words';
 
 const rackId = () => Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id in the rack' });
 const words = (maxLength: number) => Type.String({ maxLength });
@@ -16,7 +17,7 @@ const given = (limits: Limits & { readonly description: string }) =>
 const L = QUANTITY_LIMITS;
 
 const share = () => Type.Number({ minimum: 0, maximum: 1, description: 'linear light' });
-const light = () => Type.Tuple([share(), share(), share()]);
+const light = () => tripleOf(share());
 const amount = (limits: Limits, description: string) => Type.Optional(number(limits, description));
 
 export const RACK_FORMS = [
@@ -112,6 +113,7 @@ export const RackEntrySchema = Type.Object(
   },
   {
     ...strict,
+    $schema: DRAFT,
     $id: 'https://zanfirico.invalid/schemas/rack-entry-1.json',
     title: 'Zanfirico rack entry',
     description: 'A glass or a colour. SI; temperatures in °C.',

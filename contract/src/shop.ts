@@ -1,4 +1,5 @@
 // The shop document: its irons, blocks, glory holes, annealers and torch stock. Lengths m.
+import { DRAFT } from './format';
 import { Type, type Static } from '@sinclair/typebox';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from './limits';
 import { kindName } from './order';
@@ -102,6 +103,7 @@ export const ShopSchema = Type.Object(
   },
   {
     ...strict,
+    $schema: DRAFT,
     $id: 'https://zanfirico.invalid/schemas/shop-1.json',
     title: 'Zanfirico shop',
     description: 'What a glass shop has to work with. Lengths in metres.',

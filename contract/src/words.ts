@@ -1,5 +1,5 @@
 // Words every schema is made of: ids, names, numbers within their limits.
-import { Type } from '@sinclair/typebox';
+import { Type, type TNumber } from '@sinclair/typebox';
 import type { Limits } from './limits';
 
 /** An object that may hold nothing else. */
@@ -39,3 +39,9 @@ export const shopName = (description?: string) =>
     pattern: '\\S',
     ...(description !== undefined && { description }),
   });
+
+/** So many numbers alike: an array of a fixed length, which every draft of JSON Schema writes the same way. */
+export const pairOf = (item: TNumber) =>
+  Type.Unsafe<[number, number]>(Type.Array(item, { minItems: 2, maxItems: 2 }));
+export const tripleOf = (item: TNumber) =>
+  Type.Unsafe<[number, number, number]>(Type.Array(item, { minItems: 3, maxItems: 3 }));

@@ -2,6 +2,7 @@
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -69,6 +70,9 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
   }
 };
 
+/** Files are packed when they are built: br where the browser takes it, else gz, else as they are. */
+const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as const] };
+
 /** Puts the application together. */
 export function createApp({ store, shop, rack, log, webRoot }: AppParts): Express {
   const app = express();
@@ -122,12 +126,15 @@ export function createApp({ store, shop, rack, log, webRoot }: AppParts): Expres
     const files = { dotfiles: 'allow' } as const;
     app.use(
       '/assets',
-      express.static(join(root, 'assets'), { ...files, immutable: true, maxAge: '1y' }),
+      packed(join(root, 'assets'), {
+        ...PACKED,
+        serveStatic: { ...files, immutable: true, maxAge: '1y' },
+      }),
       (_req, res) => {
         res.status(404).type('text/plain').send('There is no such file.');
       },
     );
-    app.use(express.static(root, { ...files, index: false }));
+    app.use(packed(root, { ...PACKED, index: false, serveStatic: files }));
     app.get('/{*path}', (_req, res) => {
       res.set('Cache-Control', 'no-cache').sendFile('index.html', { ...files, root });
     });

@@ -1,6 +1,7 @@
 // The glass body as closed meshes: one shell a part, one a bit.
 import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
+import type { Bulk } from '../fit/bulk';
 import { RAYS } from '../shape/across';
 import { punchedMesh } from '../shape/holes';
 import { radiusAt } from '../shape/lofted';
@@ -12,9 +13,16 @@ import type { BitInput } from './bits';
 /** Glass within this of a part's top is its lip, m. */
 const NEAR_TOP = 0.002;
 
+/** How a shell looks: its colour in bulk, and an ordinary wall of it, m. */
+export interface ShellLook extends Bulk {
+  readonly wall: number;
+}
+
 /** One named shell. */
 export interface Shell {
   readonly name: string;
+  /** How it looks, where that is known. */
+  readonly look?: ShellLook | undefined;
   readonly mesh: Mesh;
 }
 
@@ -53,7 +61,8 @@ function partMesh(
 const COARSE = 60;
 
 /** What a shell is made from. */
-export type MeshedPart = Pick<Part, 'name' | 'outline' | 'lofted'> & Partial<Pick<Part, 'holes'>>;
+export type MeshedPart = Pick<Part, 'name' | 'outline' | 'lofted'> &
+  Partial<Pick<Part, 'holes'>> & { readonly look?: ShellLook | undefined };
 
 /** How finely shells are made: facets round, and about so many points along each outline. */
 export interface Fineness {
@@ -97,6 +106,7 @@ export function bodyShells(
   return [
     ...parts.map((p, i) => ({
       name: p.name,
+      look: p.look,
       mesh: pulled.reduce(
         (mesh, { bit, from }) => (from === i ? pulledMesh(mesh, bit) : mesh),
         partMesh(p, fineness),

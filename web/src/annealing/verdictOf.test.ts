@@ -46,7 +46,14 @@ describe('a recipe out of a table', () => {
 describe('the calendar', () => {
   it('has the last piece and the door, as long apart as the night is', () => {
     const day = new Date(2026, 10, 26);
-    const text = weekIcs([nightEntry('Salt cellar', '16:30', 14 * 3600, day)]);
+    const text = weekIcs([
+      nightEntry(
+        { id: 'cellar', name: 'Salt cellar', annealer: 'the front box' },
+        '16:30',
+        14 * 3600,
+        day,
+      ),
+    ]);
     const starts = [...text.matchAll(/DTSTART:(\d{8})T(\d{6})Z/g)].map((m) =>
       Date.parse(
         `${(m[1] ?? '').replace(/(\d{4})(\d\d)(\d\d)/, '$1-$2-$3')}T${(m[2] ?? '').replace(/(\d\d)(\d\d)(\d\d)/, '$1:$2:$3')}Z`,
@@ -55,13 +62,39 @@ describe('the calendar', () => {
     expect(starts).toHaveLength(2);
     expect(((starts[1] ?? 0) - (starts[0] ?? 0)) / 3.6e6).toBe(14);
     expect(text).toContain('Door may open: Salt cellar');
+    expect(text).toContain('PRODID:-//Zanfirico//Nights//EN');
+    expect(text.match(/LOCATION:the front box/g)).toHaveLength(2);
+    expect(text.match(/BEGIN:VALARM/g)).toHaveLength(2);
+  });
+  it('read in again it takes the place of what was read in before: the same ids, a later sequence', () => {
+    const day = new Date(2026, 10, 26);
+    const told = (seconds: number, now: Date): { uid: string[]; sequence: number[] } => {
+      const of = { id: 'cellar', name: 'Salt cellar', annealer: undefined };
+      const text = weekIcs([nightEntry(of, '16:30', seconds, day)], now);
+      return {
+        uid: [...text.matchAll(/UID:(\S+)/g)].map((m) => m[1] ?? ''),
+        sequence: [...text.matchAll(/SEQUENCE:(\d+)/g)].map((m) => Number(m[1])),
+      };
+    };
+    const first = told(14 * 3600, new Date(2026, 10, 26, 9, 0));
+    const again = told(15 * 3600, new Date(2026, 10, 26, 9, 5));
+    expect(again.uid).toEqual(first.uid);
+    expect(new Set(first.uid).size).toBe(2);
+    expect(again.sequence[0]).toBeGreaterThan(first.sequence[0] ?? Infinity);
   });
   it('no line of it has more than 75 octets in any alphabet, and put together again it says the same', () => {
     const name = 'Θάλασσα και φως, 玻璃花瓶的夜晚 – ein Übersee-Überfang-Gefäß, ganz lang '.slice(
       0,
       80,
     );
-    const text = weekIcs([nightEntry(name, '16:30', 14 * 3600, new Date(2026, 10, 26))]);
+    const text = weekIcs([
+      nightEntry(
+        { id: 'long', name, annealer: undefined },
+        '16:30',
+        14 * 3600,
+        new Date(2026, 10, 26),
+      ),
+    ]);
     for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
     const whole = text.replace(/\r\n[ \t]/g, '');
     expect(whole).toContain(`SUMMARY:Last piece in: ${name.replaceAll(',', '\\,')}`);
@@ -74,7 +107,7 @@ describe('the calendar', () => {
     const door = new Date(last.getTime() + 9 * 3.6e6);
     // In that night clocks are put back at three: nine hours after 23:30 they show 07:30, and Greenwich has 06:30.
     expect([door.getHours(), door.getMinutes(), door.getDate()]).toEqual([7, 30, 25]);
-    const text = weekIcs([{ name: 'a', lastIn: last, door }]);
+    const text = weekIcs([{ id: 'a', annealer: undefined, name: 'a', lastIn: last, door }]);
     expect([...text.matchAll(/DTSTART:(\S+)/g)].map((m) => m[1])).toEqual([
       '20261024T213000Z',
       '20261025T063000Z',

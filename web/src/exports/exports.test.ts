@@ -64,7 +64,8 @@ describe('the glass body', () => {
 
   it('as GLB is glTF 2.0 with a named node, in metres, y up', async () => {
     Object.assign(globalThis, { FileReader: NodeFileReader });
-    const glb = await glbOf(shells);
+    const look = { absorb: [Math.log(2) / 0.004, 0, 0], body: [0, 0, 0], wall: 0.004 } as const;
+    const glb = await glbOf(shells.map((s) => ({ ...s, look })));
     const view = new DataView(glb.buffer);
     expect(new TextDecoder().decode(glb.slice(0, 4))).toBe('glTF');
     expect(view.getUint32(4, true)).toBe(2);
@@ -73,10 +74,23 @@ describe('the glass body', () => {
       new TextDecoder().decode(glb.slice(20, 20 + view.getUint32(12, true))),
     ) as {
       asset: { version: string };
+      materials: {
+        extensions: {
+          KHR_materials_volume: { thicknessFactor: number; attenuationColor: number[] };
+        };
+      }[];
       nodes: { name?: string }[];
       accessors: { min?: number[]; max?: number[]; count: number }[];
     };
     expect(json.asset.version).toBe('2.0');
+    const [material] = json.materials;
+    expect(material?.extensions.KHR_materials_volume).toMatchObject({
+      thicknessFactor: expect.closeTo(0.004, 6) as number,
+      attenuationDistance: expect.closeTo(0.004, 6) as number,
+    });
+    // Half the red is left after the wall, all of the blue.
+    const [red = 0, , blue = 0] = material?.extensions.KHR_materials_volume.attenuationColor ?? [];
+    expect(red / blue).toBeCloseTo(0.5, 3);
     expect(json.nodes.some((n) => n.name === 'bowl')).toBe(true);
     const positions = json.accessors.find((a) => a.max?.length === 3 && (a.max[1] ?? 0) > 0.05);
     expect(positions?.max?.[1]).toBeCloseTo(part.part.shape.lowest + part.part.shape.height, 3);

@@ -1,8 +1,9 @@
 // The glass body as files other programs read: GLB (glTF 2.0, metres, y up) and STL (binary, millimetres, z up).
-import type { Mesh, Shell } from '@zanfirico/core';
+import type { Mesh, Shell, ShellLook } from '@zanfirico/core';
 import {
   BufferAttribute,
   BufferGeometry,
+  Color,
   Mesh as SceneMesh,
   MeshPhysicalMaterial,
   Scene,
@@ -62,6 +63,32 @@ export function shellGeometry(mesh: Mesh): {
   return { positions, normals: smoothNormals(positions, triangles), triangles };
 }
 
+/** Clear glass where nobody says. */
+const CLEAR: ShellLook = { absorb: [0, 0, 0], body: [0, 0, 0], wall: 0.003 };
+
+type Rgb = readonly [number, number, number];
+const WHITE: Rgb = [1, 1, 1];
+const scaled = ([r, g, b]: Rgb, by: number): Rgb => [r * by, g * by, b * by];
+
+/** A shell's glass: its wall, what that lets through (Beer–Lambert), and the light a scattering colour sends back. */
+function glassOf({ absorb, body, wall }: ShellLook = CLEAR): MeshPhysicalMaterial {
+  const [ra, ga, ba] = absorb;
+  const through: Rgb = [Math.exp(-ra * wall), Math.exp(-ga * wall), Math.exp(-ba * wall)];
+  const opaque = Math.min(1, Math.max(...body));
+  const tinted = Math.min(...through) < 1;
+  return new MeshPhysicalMaterial({
+    color: new Color().setRGB(...(opaque > 0 ? scaled(body, 1 / opaque) : WHITE)),
+    roughness: 0.02 + 0.3 * opaque,
+    transmission: 1 - opaque,
+    ior: 1.51,
+    thickness: wall,
+    ...(tinted && {
+      attenuationColor: new Color().setRGB(...through),
+      attenuationDistance: wall,
+    }),
+  });
+}
+
 /** A scene of named shells; `turn` puts a corner where the file wants it. */
 function sceneOf(
   shells: readonly Shell[],
@@ -69,14 +96,7 @@ function sceneOf(
   normals: boolean,
 ): Scene {
   const scene = new Scene();
-  const glass = new MeshPhysicalMaterial({
-    color: 0xffffff,
-    roughness: 0.02,
-    transmission: 1,
-    ior: 1.51,
-    thickness: 0.003,
-  });
-  for (const { name, mesh } of shells) {
+  for (const { name, mesh, look } of shells) {
     const positions = new Float32Array(mesh.positions.length);
     for (let i = 0; i < positions.length; i += 3)
       positions.set(
@@ -93,7 +113,7 @@ function sceneOf(
     geometry.setIndex(new BufferAttribute(triangles, 1));
     if (normals)
       geometry.setAttribute('normal', new BufferAttribute(smoothNormals(positions, triangles), 3));
-    const shell = new SceneMesh(geometry, glass);
+    const shell = new SceneMesh(geometry, glassOf(look));
     shell.name = name;
     scene.add(shell);
   }

@@ -1,6 +1,6 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
 import { format } from 'date-fns';
-import { createEvents, type DateArray } from 'ics';
+import { createEvents, type Alarm, type DateArray } from 'ics';
 import { toMinute } from '../clock/moments';
 import type { NightEntry } from './nightEntry';
 
@@ -8,24 +8,48 @@ import type { NightEntry } from './nightEntry';
 const parts = (d: Date): DateArray =>
   format(toMinute(d), 'y M d H m').split(' ').map(Number) as DateArray;
 
+/** Who wrote it (RFC 5545, 3.7.3); the host is reserved to lead nowhere (RFC 2606). */
+const PRODUCT = '-//Zanfirico//Nights//EN';
+const HOST = 'zanfirico.invalid';
+
+/** Rings so many minutes before. */
+const bell = (description: string, minutes: number): Alarm => ({
+  action: 'display',
+  description,
+  trigger: { before: true, minutes },
+});
+
 /** An iCalendar text of several loads; throws with a sentence when it cannot be made. */
-export function weekIcs(entries: readonly NightEntry[]): string {
+export function weekIcs(entries: readonly NightEntry[], now = new Date()): string {
   const { error, value } = createEvents(
-    entries.flatMap(({ name, lastIn, door }) => [
-      {
-        title: `Last piece in: ${name}`,
-        start: parts(lastIn),
+    entries.flatMap(({ id, name, annealer, lastIn, door }) => {
+      const common = {
+        productId: PRODUCT,
+        // Read in again it takes the place of what was read in before.
+        sequence: Math.floor(now.getTime() / 60_000) % 2 ** 31,
         startInputType: 'local' as const,
         duration: { minutes: 15 },
-      },
-      {
-        title: `Door may open: ${name}`,
-        start: parts(door),
-        startInputType: 'local' as const,
-        duration: { minutes: 15 },
-        description: 'Power off before reaching in.',
-      },
-    ]),
+        ...(annealer !== undefined && { location: annealer }),
+      };
+      const key = `${id}-${format(lastIn, 'yyyyMMdd')}`;
+      return [
+        {
+          ...common,
+          uid: `${key}-in@${HOST}`,
+          title: `Last piece in: ${name}`,
+          start: parts(lastIn),
+          alarms: [bell(`Last piece in: ${name}`, 30)],
+        },
+        {
+          ...common,
+          uid: `${key}-door@${HOST}`,
+          title: `Door may open: ${name}`,
+          start: parts(door),
+          description: 'Power off before reaching in.',
+          alarms: [bell(`Door may open: ${name}`, 0)],
+        },
+      ];
+    }),
   );
   if (error || !value)
     throw new Error(`The calendar could not be written: ${error?.message ?? 'no text came'}.`);

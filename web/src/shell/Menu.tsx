@@ -3,6 +3,8 @@ import { useEffect, useRef, type ReactNode } from 'react';
 
 interface Item {
   readonly says: string;
+  /** A heading it stands under, with those beside it that have the same. */
+  readonly group?: string;
   readonly disabled?: boolean;
   readonly run: () => void;
 }
@@ -10,9 +12,12 @@ interface Item {
 export function Menu({
   label,
   items,
+  named,
   end = false,
 }: {
   readonly label: ReactNode;
+  /** What it is called where its label does not say it all. */
+  readonly named?: string;
   readonly items: readonly Item[];
   /** Drops to the left, for menus at the right edge. */
   readonly end?: boolean;
@@ -43,10 +48,15 @@ export function Menu({
   }, []);
   return (
     <details ref={menu} className={`dropdown ${end ? 'dropdown-end' : ''}`}>
-      <summary className="btn btn-ghost btn-sm">{label}</summary>
+      <summary className="btn btn-ghost btn-sm" aria-label={named}>
+        {label}
+      </summary>
       <ul className="menu dropdown-content bg-base-100 border-base-300 z-30 mt-1 max-h-[70vh] w-64 flex-nowrap overflow-y-auto border p-1 text-base shadow-xl">
-        {items.map((item) => (
-          <li key={item.says}>
+        {items.map((item, i) => (
+          <li key={`${item.group ?? ''} ${item.says}`}>
+            {item.group !== undefined && item.group !== items[i - 1]?.group && (
+              <span className="quiet pointer-events-none pt-2 pb-0 text-sm">{item.group}</span>
+            )}
             <button
               type="button"
               disabled={item.disabled}

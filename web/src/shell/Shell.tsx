@@ -11,6 +11,7 @@ import { Notices } from './Notices';
 import { PLACES } from './places';
 import { SheetLinks } from './Tabs';
 import { TwistMark } from './TwistMark';
+import { usePageTitle } from './usePageTitle';
 import { UnitSwitch } from './UnitSwitch';
 
 const ASK_AGAIN_MS = 3000;
@@ -37,6 +38,7 @@ export function Shell() {
       clearTimeout(timer);
     };
   }, [loadRack, trouble]);
+  usePageTitle();
   const other = theme === 'soot' ? 'ash' : 'soot';
   return (
     <div className="flex min-h-dvh flex-col">

@@ -12,11 +12,17 @@ interface DisplayState {
   readonly setTheme: (theme: Theme) => void;
 }
 
+/** What the person's machine is set to; dark where it does not say. */
+const wished = (): Theme =>
+  typeof matchMedia === 'function' && matchMedia('(prefers-color-scheme: light)').matches
+    ? 'ash'
+    : 'soot';
+
 export const useDisplay = create<DisplayState>()(
   persist(
     (set) => ({
       units: { temperature: 'C', length: 'mm', mass: 'g' },
-      theme: 'soot',
+      theme: wished(),
       setUnits: (change) => {
         set((s) => ({ units: { ...s.units, ...change } }));
       },

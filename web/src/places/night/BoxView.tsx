@@ -152,7 +152,12 @@ export function BoxView() {
                 says="Last in and door (iCalendar)"
                 file={`${fileName(chosen?.name ?? 'night')}.ics`}
                 entries={() => [
-                  nightEntry(all, lastIn, night.checked.schedule.total.value, new Date()),
+                  nightEntry(
+                    { id: fileName(chosen?.name ?? 'box'), name: all, annealer: chosen?.name },
+                    lastIn,
+                    night.checked.schedule.total.value,
+                    new Date(),
+                  ),
                 ]}
               />
             </section>

@@ -4,6 +4,7 @@ import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type Wanted } from '../../stores/tonight';
 import { Timeline } from './Timeline';
+import { fileName } from '../../exports/download';
 import { ToCalendar } from './ToCalendar';
 import { MeantPieces } from './MeantPieces';
 import { manyNamed, soMany } from './useShelf';
@@ -112,6 +113,8 @@ export function WeekView() {
               file="week.ics"
               entries={() =>
                 plan.loads.map((l) => ({
+                  id: fileName(l.annealer),
+                  annealer: l.annealer,
                   name: `${l.annealer}: ${title(l)}`,
                   lastIn: fromUnixTime(l.lastIn),
                   door: fromUnixTime(l.door),

@@ -1,5 +1,6 @@
 // The answers that follow every change, in big numbers: each can be asked why.
-import { printQuantity, type DisplayUnits } from '@zanfirico/core';
+import { printQuantity, printText, type DisplayUnits } from '@zanfirico/core';
+import { useEffect, useRef, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
 import { clockWords } from '../../clock/clockWords';
@@ -29,7 +30,7 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const door = clockWords(board.document.firing.lastIn, last.schedule.total.value);
   return (
     <section
-      className={`no-print bg-base-100 border-base-300 mt-1 flex flex-wrap border-y ${derived.ok ? '' : 'opacity-50'}`}
+      className={`no-print bg-base-100 border-base-300 mt-1 flex flex-wrap border-y ${derived.ok ? '' : 'italic'}`}
       aria-label="Answers"
       aria-busy={!derived.ok}
     >
@@ -40,6 +41,14 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
           more={f.id === 'count' ? gatherWeights(last, units) : undefined}
         />
       ))}
+      <Announced
+        says={[
+          ...shown
+            .slice(0, 4)
+            .map((f) => `${f.label} ${printText(f.figure.value, f.figure.kind, units)}`),
+          `${board.night?.state === 'checked' ? 'Door' : 'Door about'} ${door.time} ${door.day}`,
+        ].join(', ')}
+      />
       <Answer
         named={{
           id: 'total',
@@ -50,6 +59,29 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
         shows={door.time}
       />
     </section>
+  );
+}
+
+/** How long the answers have to stand before they are read out, ms. */
+const STANDS = 1500;
+
+/** The answers read out once they stand, not at every move of a hand; what is there at first is not read. */
+function Announced({ says }: { readonly says: string }) {
+  const [said, setSaid] = useState('');
+  const first = useRef(says);
+  useEffect(() => {
+    if (first.current === says) return undefined;
+    const timer = setTimeout(() => {
+      setSaid(says);
+    }, STANDS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [says]);
+  return (
+    <span className="sr-only" role="status" aria-label="Answers now">
+      {said}
+    </span>
   );
 }
 

@@ -1,7 +1,7 @@
 // The piece's name, its sheets in working order, and what can be done with the whole of it.
 import { History, Redo2, Save, Undo2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { SheetLinks } from '../../shell/Tabs';
 import { useOffers, type Command } from '../../stores/commands';
@@ -65,12 +65,11 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
   );
   useOffers('piece', offers);
   const { name } = board.document;
+  const { pathname } = useLocation();
+  const sheet = SHEETS.find(({ to }) => pathname.endsWith(`/${to}`))?.name;
   useEffect(() => {
-    document.title = `${name} · Zanfirico`;
-    return () => {
-      document.title = 'Zanfirico';
-    };
-  }, [name]);
+    document.title = [name, sheet, 'Zanfirico'].filter((t) => t !== undefined).join(' · ');
+  }, [name, sheet]);
   return (
     <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-2">
       <h1 className="sr-only">{name}</h1>

@@ -1,5 +1,12 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
-import { lyingBits, type Schedule } from '@zanfirico/core';
+import {
+  bulkOf,
+  lyingBits,
+  type PlannedPart,
+  type Schedule,
+  type Shape,
+  type ShellLook,
+} from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { createPiece, newKey, sentenceOf } from '../../api/client';
@@ -9,12 +16,19 @@ import { pieceJson } from '../../exports/pieceJson';
 import { profileCsv } from '../../exports/profileCsv';
 import { scheduleCsv } from '../../exports/scheduleCsv';
 import { sectionSvg } from '../../exports/sectionSvg';
+import { useDraft } from '../../stores/draft';
 import { useBoard } from '../../stores/board';
 import { useNotices } from '../../stores/notices';
 import { checkedNight } from '../../annealing/nights';
 import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
 import type { OnBoard } from './usePiece';
+
+/** A part's colour at an ordinary wall of it. */
+function lookOf(layers: PlannedPart['layers'], { thickest, thinnest }: Shape): ShellLook {
+  const wall = (thickest.wall + thinnest.wall) / 2;
+  return { ...bulkOf(layers, wall), wall };
+}
 
 /** A name has room for what a copy is called after it, letters. */
 const MOST_NAME = 70;
@@ -33,11 +47,12 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const bytes = await meshFile(
         {
-          parts: derived.parts.map(({ name: of, outline, lofted, holes }) => ({
+          parts: derived.parts.map(({ name: of, outline, lofted, holes, layers, shape }) => ({
             name: of,
             outline,
             lofted,
             holes,
+            look: lookOf(layers, shape),
           })),
           bits: [...lyingBits(derived, piece.bits ?? [])],
         },
@@ -68,7 +83,9 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   // The calendar's package is fetched when somebody wants a calendar.
   const ics = async (schedule: Schedule) => {
     const { weekIcs } = await import('../../exports/nightIcs');
-    const entry = nightEntry(piece.name, lastIn, schedule.total.value, new Date());
+    const id = useDraft.getState().id ?? fileName(piece.name);
+    const of = { id, name: piece.name, annealer: piece.firing.annealer };
+    const entry = nightEntry(of, lastIn, schedule.total.value, new Date());
     return ['night.ics', 'text/calendar', weekIcs([entry])] as const;
   };
 

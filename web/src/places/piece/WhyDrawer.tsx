@@ -1,6 +1,7 @@
 // Why: the formula behind the asked figure, what went in, where it is from, what would move it.
 import { printQuantity, printText } from '@zanfirico/core';
 import { X } from 'lucide-react';
+import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
@@ -13,12 +14,27 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
   const over = useLocation().pathname.endsWith('/section');
   const asked = useWhy((s) => s.asked);
   const close = useWhy((s) => s.close);
+  const drawer = useRef<HTMLElement>(null);
+  // It takes the focus when it opens and gives it back to the figure that was asked.
+  useEffect(() => {
+    if (asked === undefined) return undefined;
+    const from = document.activeElement;
+    drawer.current?.focus();
+    const held = drawer.current;
+    return () => {
+      const lost =
+        document.activeElement === document.body || held?.contains(document.activeElement);
+      if (lost && from instanceof HTMLElement) from.focus();
+    };
+  }, [asked]);
   const named = board.last && namedFigures(board.last).find((f) => f.id === asked);
   if (!named) return null;
   const { why, value, kind } = named.figure;
   const { number, unit } = printQuantity(value, kind, units);
   return (
     <aside
+      ref={drawer}
+      tabIndex={-1}
       className={`no-print bg-base-100 border-base-300 fixed inset-y-0 right-0 z-20 w-[22rem] max-w-full overflow-y-auto border-l px-5 py-4 shadow-2xl lg:shadow-none ${over ? 'lg:absolute' : 'lg:static'}`}
       aria-label={`Why: ${named.label}`}
     >

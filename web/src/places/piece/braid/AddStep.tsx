@@ -1,8 +1,10 @@
-// A step to put after the one in hand: of the shop's own kinds first, then of the trade's.
+// A step to put after the one in hand: of the shop's own kinds first, then of the trade's. Put when it is chosen, not while one looks.
 import type { OwnStep } from '@zanfirico/contract';
-import type { StepId, Way } from '@zanfirico/core';
+import { STEPS, type StepId, type Way } from '@zanfirico/core';
+import { Plus } from 'lucide-react';
+import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';
-import { KindOptions } from './KindOptions';
+import { catalogue } from './stepNames';
 
 const NO_STEPS: readonly OwnStep[] = [];
 
@@ -14,30 +16,34 @@ interface Props {
 export function AddStep({ way, onAdd }: Props) {
   const ownSteps = useShop((s) => s.shop?.document.ownSteps) ?? NO_STEPS;
   return (
-    <select
-      className="select select-sm ml-auto w-44"
-      aria-label="Add a step after the one in hand"
-      value=""
-      onChange={(e) => {
-        const own = /^own (\d+)$/.exec(e.target.value);
-        const mine = own ? ownSteps[Number(own[1])] : undefined;
-        if (mine) onAdd(mine.like as StepId, mine);
-        else onAdd(e.target.value as StepId);
-      }}
-    >
-      <option value="" disabled>
-        + a step
-      </option>
-      {ownSteps.length > 0 && (
-        <optgroup label="Our own">
-          {ownSteps.map((own, i) => (
-            <option key={own.name} value={`own ${String(i)}`}>
-              {own.name}
-            </option>
-          ))}
-        </optgroup>
-      )}
-      <KindOptions way={way} />
-    </select>
+    <div className="ml-auto">
+      <Menu
+        end
+        named="Add a step after the one in hand"
+        label={
+          <>
+            <Plus className="size-4" /> a step
+          </>
+        }
+        items={[
+          ...ownSteps.map((own) => ({
+            says: own.name,
+            group: 'Our own',
+            run: () => {
+              onAdd(own.like as StepId, own);
+            },
+          })),
+          ...catalogue(way).flatMap(([group, ids]) =>
+            ids.map((id) => ({
+              says: `${STEPS[id].name}${STEPS[id].place === 'torch' ? ', torch' : ''}`,
+              group,
+              run: () => {
+                onAdd(id);
+              },
+            })),
+          ),
+        ]}
+      />
+    </div>
   );
 }

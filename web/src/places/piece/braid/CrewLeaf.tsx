@@ -1,3 +1,4 @@
+import { Menu } from '../../../shell/Menu';
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
 import { LIMITS } from '@zanfirico/contract';
 import {
@@ -55,24 +56,16 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
     <section aria-label="Crew" className="mt-6">
       <div className="flex flex-wrap items-center gap-3">
         <h3 className="text-2xl">Crew</h3>
-        <select
-          className="select"
-          aria-label="A crew to start from"
-          value=""
-          onChange={(e) => {
-            const chosen = ORDINARY_CREWS[Number(e.target.value)];
-            if (chosen) put(chosen[1]);
-          }}
-        >
-          <option value="" disabled>
-            a crew of …
-          </option>
-          {ORDINARY_CREWS.map(([name], i) => (
-            <option key={name} value={i}>
-              {name}
-            </option>
-          ))}
-        </select>
+        <Menu
+          named="A crew to start from"
+          label="a crew of …"
+          items={ORDINARY_CREWS.map(([name, people]) => ({
+            says: name,
+            run: () => {
+              put(people);
+            },
+          }))}
+        />
         <button
           type="button"
           className="btn btn-ghost btn-sm"
