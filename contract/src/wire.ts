@@ -1,3 +1,4 @@
+import { glassId, oneOf } from './words';
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
@@ -14,6 +15,9 @@ export const SavePieceBody = Type.Object(
   { baseRevision: Type.Integer({ minimum: 1 }), document: PieceSchema },
   strict,
 );
+
+/** Body of "throw away" and "take back": only what is put away can be thrown away. */
+export const ThrowAwayBody = Type.Object({ thrownAway: Type.Boolean() }, strict);
 
 /** Body of "put away" and "take out again". */
 export const PutAwayBody = Type.Object({ putAway: Type.Boolean() }, strict);
@@ -33,12 +37,19 @@ export const SHELF_PAGE = 24;
 
 const pieceId = '[0-9a-f-]{36}';
 
+/** How the shelf can stand: the newest first, by name, the tallest or the heaviest first. */
+export const SHELF_ORDERS = ['newest', 'name', 'tallest', 'heaviest'] as const;
+export type ShelfOrder = (typeof SHELF_ORDERS)[number];
+
 /** Query of the shelf: pieces by a part of their name from a place on, or, named by their ids, wherever they stand. */
 export const ListQuery = Type.Object(
   {
     putAway: Type.Optional(Type.Union([Type.Literal('true'), Type.Literal('false')])),
     find: Type.Optional(Type.String({ maxLength: 80 })),
     from: Type.Optional(Type.String({ pattern: '^[0-9]{1,6}$' })),
+    by: Type.Optional(oneOf(SHELF_ORDERS)),
+    glass: Type.Optional(glassId()),
+    way: Type.Optional(oneOf(['furnace', 'torch'])),
     ids: Type.Optional(
       Type.String({ pattern: `^${pieceId}(,${pieceId}){0,${String(SHELF_PAGE - 1)}}$` }),
     ),

@@ -42,6 +42,8 @@ async function main(): Promise<void> {
   });
   const store = pieceStore(db);
   const rack = rackStore(db);
+  // What was thrown away could be taken back until now.
+  await store.empty();
   if (options.demo) await stockDemo(store, rack);
   const app = createApp({
     store,

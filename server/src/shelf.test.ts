@@ -143,3 +143,56 @@ describe('the shelf', () => {
     expect(rows.every((r) => r.facts !== null && r.tall !== null)).toBe(true);
   });
 });
+
+describe('the shelf in an order, and some of it', () => {
+  const names = async (query: string): Promise<string[]> =>
+    (await page(query)).lines.map((l) => l.name);
+  beforeEach(() => stockDemo(store, rack));
+
+  it('stands by name, by height and by weight', async () => {
+    const { lines } = await page('?by=name');
+    const by = lines.map((l) => l.name);
+    expect(by).toEqual([...by].sort());
+    const measured = (key: 'tall' | 'mass', of: typeof lines): number[] =>
+      of.map(({ facts }) => (facts.ok ? (key === 'tall' ? facts.glyph.height : facts.mass) : 0));
+    const falls = (v: readonly number[]): boolean =>
+      v.every((x, i) => i === 0 || x <= (v[i - 1] ?? 0));
+    expect(falls(measured('tall', (await page('?by=tallest')).lines))).toBe(true);
+    expect(falls(measured('mass', (await page('?by=heaviest')).lines))).toBe(true);
+  });
+  it('of one glass, or one way of work; both together with a name', async () => {
+    expect(await names('?way=torch')).toEqual(['Rain gauge']);
+    expect(await names('?glass=borosilicate-33')).toEqual(['Rain gauge']);
+    expect(await names('?glass=borosilicate-33&way=furnace')).toEqual([]);
+    expect((await page('?way=furnace')).total).toBe(demoPieces().length - 1);
+    expect((await api.get('/api/pieces?by=luck')).status).toBe(400);
+    expect((await api.get('/api/pieces?way=kiln')).status).toBe(400);
+  });
+});
+
+describe('thrown away', () => {
+  const post = (id: string, what: string, body: object) =>
+    api.post(`/api/pieces/${id}/${what}`).send(body);
+  it('only from what is put away; taken back until the server starts, then gone with its revisions', async () => {
+    const { id } = await make('to go');
+    expect((await post(id, 'throw-away', { thrownAway: true })).status).toBe(404);
+    await post(id, 'put-away', { putAway: true });
+    expect((await post(id, 'throw-away', { thrownAway: true })).status).toBe(204);
+    expect((await page('?putAway=true')).total).toBe(0);
+    // Nothing but taking it back brings it back.
+    expect((await post(id, 'put-away', { putAway: false })).status).toBe(404);
+    expect((await post(id, 'throw-away', { thrownAway: false })).status).toBe(204);
+    expect((await page('?putAway=true')).total).toBe(1);
+    await post(id, 'throw-away', { thrownAway: true });
+    await store.empty();
+    expect((await post(id, 'throw-away', { thrownAway: false })).status).toBe(404);
+    expect((await api.get(`/api/pieces/${id}`)).status).toBe(404);
+    expect((await api.get(`/api/pieces/${id}/revisions`)).status).toBe(404);
+    const left = await db
+      .selectFrom('piece_uses')
+      .select('piece_id')
+      .where('piece_id', '=', id)
+      .execute();
+    expect(left).toEqual([]);
+  });
+});

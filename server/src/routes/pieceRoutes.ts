@@ -8,6 +8,7 @@ import {
   PutAwayBody,
   RevisionParams,
   SavePieceBody,
+  ThrowAwayBody,
   type ErrorBody,
 } from '@zanfirico/contract';
 import { checkDocument, checkMeaning } from '../check/checkDocument';
@@ -22,6 +23,7 @@ const checkList = checker(ListQuery);
 const checkNew = checker(NewPieceBody);
 const checkSave = checker(SavePieceBody);
 const checkPutAway = checker(PutAwayBody);
+const checkThrowAway = checker(ThrowAwayBody);
 
 const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
 
@@ -43,14 +45,14 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   router.get('/', async (req, res) => {
     const query = take(res, checkList(req.query));
     if (!query) return;
-    const { ids, find, from } = query;
+    const { ids, from, putAway, ...chosen } = query;
     res.json(
       await store.page(
         ids === undefined
           ? {
-              putAway: query.putAway === 'true',
-              ...(find !== undefined && { find }),
-              ...(from !== undefined && { from: Number(from) }),
+              ...chosen,
+              putAway: putAway === 'true',
+              from: from === undefined ? undefined : Number(from),
             }
           : { ids: ids.split(',') },
       ),
@@ -120,6 +122,19 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (!params || !body) return;
     if (await store.putAway(params.id, body.putAway)) res.status(204).end();
     else fail(res, 404, MISSING);
+  });
+
+  router.post('/:id/throw-away', json, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    const body = params && take(res, checkThrowAway(req.body));
+    if (!params || !body) return;
+    if (await store.throwAway(params.id, body.thrownAway)) res.status(204).end();
+    else
+      fail(res, 404, {
+        error: body.thrownAway
+          ? 'There is no such piece put away: only what is put away can be thrown away.'
+          : 'It is gone: what was thrown away goes for good when the server starts.',
+      });
   });
 
   router.get('/:id/revisions', async (req, res) => {

@@ -210,4 +210,22 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '007_sorted': {
+    // What the shelf is sorted and chosen by, from each piece's newest revision; how heavy it is comes with what the shelf says of it.
+    async up(db: Kysely<unknown>, sqlite) {
+      const there = new Set(
+        (sqlite.pragma('table_info(pieces)') as { readonly name: string }[]).map((c) => c.name),
+      );
+      for (const [column, type] of [
+        ['glass', 'text'],
+        ['way', 'text'],
+        ['heavy', 'real'],
+      ] as const)
+        if (!there.has(column))
+          await db.schema.alterTable('pieces').addColumn(column, type).execute();
+      sqlite.exec(`update pieces set (glass, way) = (
+        select json_extract(document, '$.glass'), json_extract(document, '$.way') from revisions
+        where revisions.piece_id = pieces.id and revisions.revision = pieces.revision)`);
+    },
+  },
 };

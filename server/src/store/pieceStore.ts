@@ -7,6 +7,7 @@ import {
   type RevisionLine,
   type SavedPiece,
   type ShelfLine,
+  type ShelfOrder,
   type ShelfPage,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
@@ -24,7 +25,14 @@ export type SaveResult =
 
 /** Which pieces of the shelf: by a part of the name, from a place on; or by their ids, put away or not. */
 export type Asked =
-  | { readonly putAway: boolean; readonly find?: string; readonly from?: number }
+  | {
+      readonly putAway: boolean;
+      readonly find?: string | undefined;
+      readonly from?: number | undefined;
+      readonly by?: ShelfOrder | undefined;
+      readonly glass?: string | undefined;
+      readonly way?: string | undefined;
+    }
   | { readonly ids: readonly string[] };
 
 /** The shelf of pieces. */
@@ -40,6 +48,10 @@ export interface PieceStore {
   revisions(id: string): Promise<RevisionLine[]>;
   revision(id: string, revision: number): Promise<SavedPiece | undefined>;
   putAway(id: string, away: boolean): Promise<boolean>;
+  /** Throws a piece away that is put away, or takes it back; false where there is none such. */
+  throwAway(id: string, thrown: boolean): Promise<boolean>;
+  /** What was thrown away goes for good, with all its revisions. */
+  empty(): Promise<void>;
 }
 
 interface Row {
@@ -127,7 +139,9 @@ export function pieceStore(db: Database): PieceStore {
     async page(asked) {
       const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
         if ('ids' in asked) return of.where('id', 'in', asked.ids);
-        const away = of.where('put_away', '=', asked.putAway ? 1 : 0);
+        let away = of.where('put_away', '=', asked.putAway ? PUT_AWAY : 0);
+        if (asked.glass !== undefined) away = away.where('glass', '=', asked.glass);
+        if (asked.way !== undefined) away = away.where('way', '=', asked.way);
         const find = soughtAs((asked.find ?? '').trim());
         return find === ''
           ? away
@@ -138,7 +152,7 @@ export function pieceStore(db: Database): PieceStore {
         .executeTakeFirstOrThrow();
       const rows = await chosen(db.selectFrom('pieces'))
         .select(['id', 'revision', 'saved_at', 'name', 'facts', 'facts_of'])
-        .orderBy('saved_at', 'desc')
+        .$call((q) => inOrder(q, ('by' in asked ? asked.by : undefined) ?? 'newest'))
         .orderBy('name')
         .orderBy('id')
         .limit(SHELF_PAGE)
@@ -256,10 +270,47 @@ export function pieceStore(db: Database): PieceStore {
     async putAway(id, away) {
       const result = await db
         .updateTable('pieces')
-        .set({ put_away: away ? 1 : 0 })
+        .set({ put_away: away ? PUT_AWAY : 0 })
         .where('id', '=', id)
+        .where('put_away', '!=', THROWN_AWAY)
         .executeTakeFirst();
       return result.numUpdatedRows > 0n;
     },
+
+    async throwAway(id, thrown) {
+      const [from, to] = thrown ? [PUT_AWAY, THROWN_AWAY] : [THROWN_AWAY, PUT_AWAY];
+      const result = await db
+        .updateTable('pieces')
+        .set({ put_away: to })
+        .where('id', '=', id)
+        .where('put_away', '=', from)
+        .executeTakeFirst();
+      return result.numUpdatedRows > 0n;
+    },
+
+    async empty() {
+      await db.deleteFrom('pieces').where('put_away', '=', THROWN_AWAY).execute();
+    },
   };
+}
+
+/** Where a piece stands, in `put_away`: on the shelf, put away, or thrown away until the server starts again. */
+const PUT_AWAY = 1;
+const THROWN_AWAY = 2;
+
+/** The shelf in an order; what cannot be told its height or weight stands last. */
+function inOrder<O>(
+  of: SelectQueryBuilder<Tables, 'pieces', O>,
+  by: ShelfOrder,
+): SelectQueryBuilder<Tables, 'pieces', O> {
+  switch (by) {
+    case 'newest':
+      return of.orderBy('saved_at', 'desc');
+    case 'name':
+      return of.orderBy('sought');
+    case 'tallest':
+      return of.orderBy('tall', (o) => o.desc().nullsLast());
+    case 'heaviest':
+      return of.orderBy('heavy', (o) => o.desc().nullsLast());
+  }
 }

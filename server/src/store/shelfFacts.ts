@@ -14,6 +14,9 @@ const START = randomUUID();
 export interface Kept {
   readonly sought: string;
   readonly tall: number | null;
+  readonly heavy: number | null;
+  readonly glass: string;
+  readonly way: string;
   readonly facts: string;
   readonly facts_of: string;
 }
@@ -56,6 +59,9 @@ export function shelfReader(db: Database): () => Promise<Reader> {
         return {
           sought: soughtAs(document.name),
           tall: found.ok ? found.glyph.height : null,
+          heavy: found.ok ? found.mass : null,
+          glass: document.glass,
+          way: document.way,
           facts: JSON.stringify(found),
           facts_of: of,
         };

@@ -11,6 +11,11 @@ export interface Tables {
     put_away: number;
     /** The name as it is searched. */
     sought: string | null;
+    /** Id of its glass, and how it is made. */
+    glass: string | null;
+    way: string | null;
+    /** Weight, kg; null while nobody has worked it out, or there is none. */
+    heavy: number | null;
     /** Height, m; null while nobody has worked it out, or there is none. */
     tall: number | null;
     /** What the shelf says of it, as JSON, and what that was worked out from. */

@@ -27,9 +27,9 @@ describe('calls', () => {
   it.each<[string, () => Promise<unknown>, string, string, unknown]>([
     [
       'a page of the shelf',
-      () => shelfPage(true, 'cup & saucer', 40),
+      () => shelfPage({ putAway: true, find: 'cup & saucer' }, 40),
       'GET',
-      '/api/pieces?putAway=true&find=cup%20%26%20saucer&from=40',
+      '/api/pieces?putAway=true&find=cup+%26+saucer&from=40',
       undefined,
     ],
     ['named pieces', () => shelfLines(['a', 'b']), 'GET', '/api/pieces?ids=a,b', undefined],
@@ -81,9 +81,11 @@ describe('refusals', () => {
 
   it('says when there is no server, or an answer that is none of ours', async () => {
     answers.mockRejectedValueOnce(new TypeError('fetch failed'));
-    await expect(shelfPage(false, '', 0)).rejects.toThrow(/does not answer/);
+    await expect(shelfPage({ putAway: false, find: '' }, 0)).rejects.toThrow(/does not answer/);
     answers.mockResolvedValueOnce(new Response('<html>', { status: 502 }));
-    await expect(shelfPage(false, '', 0)).rejects.toThrow('The server answered 502.');
+    await expect(shelfPage({ putAway: false, find: '' }, 0)).rejects.toThrow(
+      'The server answered 502.',
+    );
     expect(sentenceOf('?')).toBe('Something went wrong.');
   });
 });

@@ -15,6 +15,7 @@ import type {
   SavedShop,
   SavePiece,
   SaveShop,
+  ShelfOrder,
   ShelfPage,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
@@ -56,13 +57,24 @@ async function call<T>(path: string, method = 'GET', body?: string, key?: string
   );
 }
 
-/** A page of the shelf, of pieces whose name holds `find`, from the one in place `from`. */
-export const shelfPage = (
-  putAway: boolean,
-  find: string,
-  from: number,
-): Promise<ShelfPage<ShelfFacts>> =>
-  call(`/pieces?putAway=${String(putAway)}&find=${encodeURIComponent(find)}&from=${String(from)}`);
+/** A page of the shelf, of the pieces chosen, from the one in place `from`. */
+export const shelfPage = (chosen: Chosen, from: number): Promise<ShelfPage<ShelfFacts>> =>
+  call(
+    `/pieces?${new URLSearchParams(
+      Object.entries({ ...chosen, from }).flatMap(([key, value]) =>
+        value === undefined ? [] : [[key, String(value)]],
+      ),
+    ).toString()}`,
+  );
+
+/** Which pieces of the shelf, and in which order. */
+export interface Chosen {
+  readonly putAway: boolean;
+  readonly find: string;
+  readonly by?: ShelfOrder | undefined;
+  readonly glass?: string | undefined;
+  readonly way?: 'furnace' | 'torch' | undefined;
+}
 
 /** Pieces as the shelf tells them, by their ids: at most SHELF_PAGE of them. */
 export const shelfLines = (ids: readonly string[]): Promise<ShelfPage<ShelfFacts>> =>
@@ -85,6 +97,10 @@ export const savePiece = (id: string, save: SavePiece): Promise<SavedPiece> =>
 
 export const putAway = (id: string, away: boolean): Promise<void> =>
   call(`/pieces/${id}/put-away`, 'POST', JSON.stringify({ putAway: away }));
+
+/** Throws away what is put away; it can be taken back until the server starts again. */
+export const throwAway = (id: string, thrownAway: boolean): Promise<void> =>
+  call(`/pieces/${id}/throw-away`, 'POST', JSON.stringify({ thrownAway }));
 
 export const listRevisions = (id: string): Promise<RevisionLine[]> =>
   call(`/pieces/${id}/revisions`);

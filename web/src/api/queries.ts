@@ -14,7 +14,14 @@ import {
   useQuery,
   type UseQueryResult,
 } from '@tanstack/react-query';
-import { listRevisions, readPiece, readRevision, shelfLines, shelfPage } from './client';
+import {
+  listRevisions,
+  readPiece,
+  readRevision,
+  shelfLines,
+  shelfPage,
+  type Chosen,
+} from './client';
 
 /** The page's memory of answers. The server is this machine's or the studio's: being offline elsewhere says nothing about it. */
 export const answers = new QueryClient({
@@ -29,11 +36,17 @@ const SHELF = 'shelf';
 /** A piece as the shelf tells it. */
 export type OnShelf = ShelfLine<ShelfFacts>;
 
+const ANY = {};
+
 /** The pieces on the shelf, or those put away, whose name holds `find`; page by page as more is asked for. */
-export const usePieces = (putAway: boolean, find: string) =>
+export const usePieces = (
+  putAway: boolean,
+  find: string,
+  more: Omit<Chosen, 'putAway' | 'find'> = ANY,
+) =>
   useInfiniteQuery({
-    queryKey: [SHELF, putAway, find],
-    queryFn: ({ pageParam }) => shelfPage(putAway, find, pageParam),
+    queryKey: [SHELF, putAway, find, more],
+    queryFn: ({ pageParam }) => shelfPage({ putAway, find, ...more }, pageParam),
     initialPageParam: 0,
     getNextPageParam: (last, all) => {
       const here = all.reduce((n, p) => n + p.lines.length, 0);

@@ -57,6 +57,35 @@ describe('the shelf', () => {
     expect(await screen.findByText('Nothing is put away.')).toBeVisible();
   });
 
+  it('is sorted and chosen from; a piece is had once more, and thrown away with Undo', async () => {
+    const { user } = openAt('/pieces');
+    await item('Oil cruet');
+    const names = (): string[] =>
+      within(screen.getByRole('list', { name: 'Shelf' }))
+        .getAllByRole('link')
+        .map((l) => l.getAttribute('aria-label') ?? '');
+    await user.selectOptions(screen.getByLabelText('Order'), 'by name');
+    await waitFor(() => {
+      expect(names()[0]).toBe('Gull on a bollard');
+    });
+    await user.selectOptions(screen.getByLabelText('Made where'), 'at the torch');
+    await waitFor(() => {
+      expect(names()).toEqual(['Rain gauge']);
+    });
+    await user.click(screen.getByRole('button', { name: 'Rain gauge once more' }));
+    expect(await item('Rain gauge again')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Put away Rain gauge again' }));
+    await waitFor(() => {
+      expect(names()).toEqual(['Rain gauge']);
+    });
+    await user.click(screen.getByRole('button', { name: 'Put away' }));
+    await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
+    await screen.findByText(/is thrown away, with its revisions/);
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
+    expect(await screen.findByText(/Nothing put away is made so/)).toBeVisible();
+  });
+
   it('refuses a file that is too big before it is read, and one that is none in the server’s words', async () => {
     const { user } = openAt('/pieces');
     await item('Oil cruet');

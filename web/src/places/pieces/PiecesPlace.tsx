@@ -4,11 +4,23 @@ import { useQuery } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { importPiece, newKey, putAway, sentenceOf } from '../../api/client';
+import {
+  createPiece,
+  importPiece,
+  newKey,
+  putAway,
+  readPiece,
+  sentenceOf,
+  throwAway,
+} from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
 import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
+import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
+
+/** A name has room for what a copy is called after it, letters. */
+const MOST_NAME = 70;
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
@@ -16,8 +28,9 @@ export function PiecesPlace() {
   const [away, setAway] = useState(false);
   const [wanted, setWanted] = useState('');
   const find = wanted.trim();
+  const [choice, setChoice] = useState<Choice>(NO_CHOICE);
   const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
-    usePieces(away, find);
+    usePieces(away, find, choice);
   const [starting, setStarting] = useState(false);
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
@@ -35,7 +48,44 @@ export function PiecesPlace() {
       say(`“${piece.name}” is ${away ? 'back on the shelf' : 'put away'}.`, {
         label: 'Undo',
         run: () => {
-          void putAway(piece.id, away).then(shelfChanged);
+          void putAway(piece.id, away).then(shelfChanged, (error: unknown) => {
+            trouble(sentenceOf(error));
+          });
+        },
+      });
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
+  /** The same once more, as it was last saved. */
+  const copy = async (piece: OnShelf): Promise<void> => {
+    try {
+      const { document } = await readPiece(piece.id);
+      const made = await createPiece(
+        { ...document, name: `${document.name.slice(0, MOST_NAME)} again` },
+        newKey(),
+      );
+      await shelfChanged();
+      say(`“${made.document.name}” is on the shelf.`, {
+        label: 'Open it',
+        run: () => void navigate(`/pieces/${made.id}/section`),
+      });
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
+  const discard = async (piece: OnShelf): Promise<void> => {
+    try {
+      await throwAway(piece.id, true);
+      await shelfChanged();
+      say(`“${piece.name}” is thrown away, with its revisions.`, {
+        label: 'Undo',
+        run: () => {
+          void throwAway(piece.id, false).then(shelfChanged, (error: unknown) => {
+            trouble(sentenceOf(error));
+          });
         },
       });
     } catch (error) {
@@ -75,6 +125,7 @@ export function PiecesPlace() {
             }}
           />
         </label>
+        <ShelfChoice choice={choice} onChange={setChoice} />
         <div className="ml-auto flex flex-wrap gap-2">
           <button
             type="button"
@@ -125,10 +176,12 @@ export function PiecesPlace() {
           </button>
         </p>
       )}
-      {none && find === '' && <Empty away={away} />}
-      {none && find !== '' && (
+      {none && find === '' && choice === NO_CHOICE && <Empty away={away} />}
+      {none && (find !== '' || choice !== NO_CHOICE) && (
         <p className="mt-16 text-lg">
-          Nothing {away ? 'put away' : 'on the shelf'} is called “{find}”.
+          Nothing {away ? 'put away' : 'on the shelf'} is{' '}
+          {find !== '' ? `called “${find}”` : 'made so'}
+          {find !== '' && choice !== NO_CHOICE ? ' and made so' : ''}.
         </p>
       )}
       {pieces.length > 0 && newest && (
@@ -140,6 +193,8 @@ export function PiecesPlace() {
             away={away}
             unsaved={unsaved}
             onMove={(piece) => void move(piece)}
+            onCopy={(piece) => void copy(piece)}
+            onThrow={(piece) => void discard(piece)}
             onMore={hasNextPage && !isFetching ? more : undefined}
           />
           <p className="quiet mt-6 text-sm">

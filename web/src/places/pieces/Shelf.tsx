@@ -20,11 +20,14 @@ interface Props {
   readonly away: boolean;
   readonly unsaved: ReadonlySet<string>;
   readonly onMove: (piece: OnShelf) => void;
+  readonly onCopy: (piece: OnShelf) => void;
+  readonly onThrow: (piece: OnShelf) => void;
   /** Asks for more; undefined when all are here or on their way. */
   readonly onMore: (() => void) | undefined;
 }
 
-export function Shelf({ pieces, total, tallest, away, unsaved, onMove, onMore }: Props) {
+export function Shelf(props: Props) {
+  const { pieces, total, tallest, away, unsaved, onMove, onMore } = props;
   const [list, size] = useSize<HTMLUListElement>();
   const scale = Math.min(MOST_SCALE, GLYPH_HEIGHT / Math.max(0.05, tallest));
   const rows = useMemo(() => planks(pieces, scale, size.width), [pieces, scale, size.width]);
@@ -61,6 +64,12 @@ export function Shelf({ pieces, total, tallest, away, unsaved, onMove, onMore }:
                 unsaved={unsaved.has(piece.id)}
                 onMove={() => {
                   onMove(piece);
+                }}
+                onCopy={() => {
+                  props.onCopy(piece);
+                }}
+                onThrow={() => {
+                  props.onThrow(piece);
                 }}
               />
             </li>

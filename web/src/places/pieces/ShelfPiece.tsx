@@ -1,6 +1,6 @@
 // One piece on the shelf: its small section, its name, its few telling facts.
 import { printText } from '@zanfirico/core';
-import { Archive, ArchiveRestore } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { OnShelf } from '../../api/queries';
 import { BoxHours } from '../../annealing/BoxHours';
@@ -16,9 +16,12 @@ interface Props {
   /** It has changes in this browser that no revision holds. */
   readonly unsaved: boolean;
   readonly onMove: () => void;
+  readonly onCopy: () => void;
+  readonly onThrow: () => void;
 }
 
-export function ShelfPiece({ piece, scale, height, away, unsaved, onMove }: Props) {
+export function ShelfPiece(props: Props) {
+  const { piece, scale, height, away, unsaved, onMove, onCopy, onThrow } = props;
   const units = useDisplay((s) => s.units);
   const { name, facts } = piece;
   return (
@@ -57,15 +60,26 @@ export function ShelfPiece({ piece, scale, height, away, unsaved, onMove }: Prop
           )}
         </div>
       </Link>
-      <button
-        type="button"
-        className="btn btn-ghost btn-xs quiet mt-2 ml-2 self-start"
-        aria-label={away ? `Take out ${name}` : `Put away ${name}`}
-        onClick={onMove}
-      >
-        {away ? <ArchiveRestore className="size-3.5" /> : <Archive className="size-3.5" />}
-        {away ? 'Take out' : 'Put away'}
-      </button>
+      <div className="mt-2 ml-2 flex flex-wrap self-start">
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs quiet"
+          aria-label={away ? `Take out ${name}` : `Put away ${name}`}
+          onClick={onMove}
+        >
+          {away ? <ArchiveRestore className="size-3.5" /> : <Archive className="size-3.5" />}
+          {away ? 'Take out' : 'Put away'}
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs btn-square quiet"
+          aria-label={away ? `Throw ${name} away` : `${name} once more`}
+          title={away ? 'Throw away' : 'Once more'}
+          onClick={away ? onThrow : onCopy}
+        >
+          {away ? <Trash2 className="size-3.5" /> : <Copy className="size-3.5" />}
+        </button>
+      </div>
     </>
   );
 }
