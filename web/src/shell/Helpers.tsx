@@ -45,9 +45,11 @@ export function Helpers() {
       >
         <Search className="size-4" />
       </IconButton>
-      <IconButton label="Keys (?)" onClick={keys}>
-        <Keyboard className="size-4" />
-      </IconButton>
+      <div className="hidden md:block">
+        <IconButton label="Keys (?)" onClick={keys}>
+          <Keyboard className="size-4" />
+        </IconButton>
+      </div>
       {open === 'palette' && <Palette always={always} onClose={close} />}
       {open === 'keys' && (
         <KeysHelp

@@ -49,19 +49,27 @@ export function Shell() {
         Skip to the work
       </a>
       <header className="no-print bg-base-100">
-        <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-1.5">
+        <div className="flex items-center gap-x-2 px-2 py-1.5 sm:gap-x-6 sm:px-5 lg:flex-wrap">
           <NavLink
             to="/pieces"
             className="flex items-center gap-2"
             aria-label="Zanfirico, to the pieces"
           >
             <TwistMark />
-            <span className="font-display text-2xl font-semibold tracking-tight">Zanfirico</span>
+            <span className="font-display hidden text-2xl font-semibold tracking-tight sm:inline">
+              Zanfirico
+            </span>
           </NavLink>
-          <SheetLinks label="Places" links={PLACES} className="font-display" />
+          <SheetLinks
+            label="Places"
+            links={PLACES}
+            className="font-display min-w-0 flex-nowrap overflow-x-auto"
+          />
           <div className="ml-auto flex items-center gap-1">
             <Helpers />
-            <UnitSwitch />
+            <div className="hidden md:block">
+              <UnitSwitch />
+            </div>
             <button
               type="button"
               className="btn btn-ghost btn-sm btn-square"

@@ -223,7 +223,7 @@ export function SectionDrawing(props: Props) {
         </svg>
       )}
       <ViewBar looking={looking} />
-      <p className="num pointer-events-none absolute top-1.5 left-14 bg-(--board) px-1 text-xs text-(--chalk-dim)">
+      <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
         {natural >= 1 ? `${natural.toFixed(1)} : 1` : `1 : ${(1 / natural).toFixed(1)}`} on this
         screen · {printText(2 * extent.widest, 'length', units)} ×{' '}
         {printText(extent.height, 'length', units)}

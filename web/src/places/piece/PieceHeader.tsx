@@ -86,7 +86,11 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
           if (name.trim() === '') change((d) => ({ ...d, name: `New ${d.form}` }));
         }}
       />
-      <SheetLinks label="Sheets" links={SHEETS} />
+      <SheetLinks
+        label="Sheets"
+        links={SHEETS}
+        className="max-w-full flex-nowrap overflow-x-auto"
+      />
       <div className="ml-auto flex flex-wrap items-center gap-1">
         <button
           type="button"

@@ -60,11 +60,11 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
         <legend className="quiet">
           Which form is nearest? Everything can be pulled about afterwards.
         </legend>
-        <div className="mt-2 flex items-stretch">
+        <div className="mt-2 flex flex-wrap items-stretch">
           {SHAPES.map(({ form: f, glyph }) => (
             <label
               key={f}
-              className={`has-focus-visible:outline-primary flex flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
+              className={`has-focus-visible:outline-primary flex min-w-20 flex-1 cursor-pointer flex-col has-focus-visible:outline-2 ${f === form ? '' : 'group'}`}
             >
               <input type="radio" className="sr-only" value={f} {...register('form')} />
               <span

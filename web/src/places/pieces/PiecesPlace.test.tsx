@@ -80,8 +80,12 @@ describe('the shelf', () => {
     });
     await user.click(screen.getByRole('button', { name: 'Put away' }));
     await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
-    await screen.findByText(/is thrown away, with its revisions/);
-    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    const told = await screen.findByText(/is thrown away, with its revisions/);
+    const undo = screen
+      .getAllByRole('button', { name: 'Undo' })
+      .find((b) => b.parentElement?.textContent.includes('thrown away') === true);
+    expect(told).toBeVisible();
+    await user.click(undo as HTMLElement);
     await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
     expect(await screen.findByText(/Nothing put away is made so/)).toBeVisible();
   });

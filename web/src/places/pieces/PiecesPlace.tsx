@@ -117,7 +117,7 @@ export function PiecesPlace() {
           <Search className="quiet size-4" aria-hidden="true" />
           <span className="sr-only">Find a piece by name</span>
           <input
-            className="input w-56"
+            className="input w-36"
             placeholder="Find by name"
             value={wanted}
             onChange={(e) => {

@@ -33,7 +33,7 @@ export function ShelfChoice({
   return (
     <div className="flex flex-wrap gap-4" role="group" aria-label="Which pieces, in which order">
       <select
-        className="select w-36"
+        className="select w-28"
         aria-label="Order"
         value={choice.by ?? 'newest'}
         onChange={(e) => {
@@ -48,7 +48,7 @@ export function ShelfChoice({
         ))}
       </select>
       <select
-        className="select w-44"
+        className="select w-28"
         aria-label="Of which glass"
         value={choice.glass ?? ''}
         onChange={(e) => {
@@ -59,7 +59,7 @@ export function ShelfChoice({
         <GlassOptions value={choice.glass} />
       </select>
       <select
-        className="select w-36"
+        className="select w-32"
         aria-label="Made where"
         value={choice.way ?? ''}
         onChange={(e) => {
