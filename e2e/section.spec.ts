@@ -1,5 +1,7 @@
 // The Section: dragging, nudging, typing, refusing, asking why.
 import type { Page } from '@playwright/test';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { answer, expect, startPiece, test } from './house';
 
 /** Centre of a handle on the page. */
@@ -97,4 +99,37 @@ test.describe('looking closer', () => {
     await page.keyboard.press('Delete');
     await expect(mark).toHaveCount(0);
   });
+});
+
+test('a picture to trace from is kept with the piece, scaled by two places and straightened', async ({
+  page,
+}) => {
+  await startPiece(page, 'bottle', 'Traced');
+  await page
+    .getByLabel('Picture to trace from')
+    .setInputFiles(join(dirname(fileURLToPath(import.meta.url)), '../docs/screenshots/read.png'));
+  const wide = page.getByRole('textbox', { name: 'Wide mm' });
+  await expect(wide).toBeVisible();
+  const board = await page.getByRole('group', { name: /^Section drawing/ }).boundingBox();
+  if (!board) throw new Error('no board');
+  const click = (dx: number, dy: number) => page.mouse.click(board.x + dx, board.y + dy);
+  const before = Number(await wide.inputValue());
+  await page.getByRole('button', { name: 'Scale by two places' }).click();
+  await click(200, 200);
+  await click(300, 200);
+  const apart = page.getByLabel(/^They are apart/);
+  const was = Number(await apart.inputValue());
+  await apart.fill(String(2 * was));
+  await apart.press('Enter');
+  await expect.poll(async () => Number(await wide.inputValue()) / before).toBeCloseTo(2, 1);
+  await page.getByRole('button', { name: 'Straighten by two places' }).click();
+  await click(200, 300);
+  await click(220, 100);
+  await expect(page.getByLabel(/^Turned/)).not.toHaveValue('0');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Wide mm' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take the picture away' }).click();
+  await expect(page.getByRole('textbox', { name: 'Wide mm' })).toHaveCount(0);
 });

@@ -2,7 +2,7 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { BitSchema, coordinate, size } from './bit';
 import { CaneSchema, PatternSchema } from './decoration';
-import { DRAFT, PIECE_FORMAT, PIECE_VERSION } from './format';
+import { DRAFT, PICTURE_LIMIT, PIECE_FORMAT, PIECE_VERSION } from './format';
 import { LIMITS } from './limits';
 import { SequenceSchema } from './order';
 import { PartSchema } from './part';
@@ -92,6 +92,24 @@ const Spot = Type.Object(
 /** A measure somebody put on the drawing. */
 const Dimension = Type.Object({ from: Spot, to: Spot }, strict);
 
+/** A picture under the drawing to trace from. */
+const Reference = Type.Object(
+  {
+    picture: Type.String({
+      pattern: '^data:image/jpeg;base64,[A-Za-z0-9+/]+={0,2}$',
+      maxLength: PICTURE_LIMIT,
+      description: 'a JPEG, written anew by this program',
+    }),
+    tall: number(LIMITS.slope, 'height against width'),
+    left: number(LIMITS.coordinate, 'of its lower left corner, m'),
+    bottom: number(LIMITS.coordinate, 'm'),
+    width: number(LIMITS.measure, 'm'),
+    turn: number(LIMITS.angle, 'about that corner, anticlockwise, rad'),
+    fade: number(LIMITS.lost, '0 plain, nearly 1 hardly seen'),
+  },
+  strict,
+);
+
 /** A whole piece. */
 export const PieceSchema = Type.Object(
   {
@@ -114,6 +132,7 @@ export const PieceSchema = Type.Object(
     glass: glassId(),
     parts: Type.Array(PartSchema, { minItems: 1, maxItems: 40 }),
     bits: Type.Optional(Type.Array(BitSchema, { maxItems: 60 })),
+    reference: Type.Optional(Reference),
     fillLine: Type.Optional(coordinate()),
     dimensions: Type.Optional(
       Type.Array(Dimension, { maxItems: 60, description: 'measures put on the drawing' }),
@@ -137,3 +156,4 @@ export const PieceSchema = Type.Object(
 
 export type PieceDocument = Static<typeof PieceSchema>;
 export type PieceDimension = Static<typeof Dimension>;
+export type PieceReference = Static<typeof Reference>;

@@ -82,6 +82,7 @@ export {
 } from './edits/order';
 export { addPart, copyPart, removePart } from './edits/parts';
 export { takeIn } from './edits/takenIn';
+export { scaledTo, uprighted } from './edits/reference';
 export {
   insertAfter,
   insertNear,

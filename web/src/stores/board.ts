@@ -1,4 +1,5 @@
 // What the Section sheet has in hand: which part or bit, which leaf beside the drawing, snapping, the glass view.
+import type { PieceDimension } from '@zanfirico/contract';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -16,6 +17,10 @@ interface BoardState {
   readonly grid: boolean;
   /** Measuring between two places: nothing is moved meanwhile. */
   readonly measuring: boolean;
+  /** Two places of the picture under the drawing are being picked: to scale it by, or to straighten it. */
+  readonly picking: 'scale' | 'upright' | undefined;
+  /** Two places picked, whose distance is still to be said. */
+  readonly pair: PieceDimension | undefined;
   readonly turning: boolean;
   /** Something is being dragged: what takes long waits until it is let go. */
   readonly moving: boolean;
@@ -24,7 +29,9 @@ interface BoardState {
   readonly takePoint: (point: number | undefined) => void;
   readonly show: (leaf: Leaf) => void;
   readonly set: (
-    change: Partial<Pick<BoardState, 'snap' | 'turning' | 'grid' | 'measuring'>>,
+    change: Partial<
+      Pick<BoardState, 'snap' | 'turning' | 'grid' | 'measuring' | 'picking' | 'pair'>
+    >,
   ) => void;
 }
 
@@ -38,6 +45,8 @@ export const useBoard = create<BoardState>()(
       snap: true,
       grid: false,
       measuring: false,
+      picking: undefined,
+      pair: undefined,
       turning: true,
       moving: false,
       takePart: (part) => {

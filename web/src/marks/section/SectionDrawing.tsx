@@ -28,6 +28,7 @@ import { Handles } from './Handles';
 import { MeasureTool } from './MeasureTool';
 import { Measures } from './Measures';
 import { PartGlass } from './PartGlass';
+import { ReferenceMark } from './ReferenceMark';
 import { Remarks } from './Remarks';
 import { useTaking } from './useTaking';
 import { useView } from './useView';
@@ -72,9 +73,9 @@ export function SectionDrawing(props: Props) {
       : undefined,
   );
   const sheet = frozen ?? looking.sheet;
-  const { grid, measuring, set } = useBoard();
+  const { grid, measuring, picking, set } = useBoard();
   const leaveOff = useCallback(() => {
-    set({ measuring: false });
+    set({ measuring: false, picking: undefined });
   }, [set]);
   const natural = sheet.scale / NATURAL_SIZE;
   const shape = derived.ok ? derived.parts[part]?.shape : derived.shapes[part];
@@ -105,6 +106,7 @@ export function SectionDrawing(props: Props) {
           role="group"
           aria-label="Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it."
         >
+          {document.reference && <ReferenceMark reference={document.reference} sheet={sheet} />}
           {grid && <Grid sheet={sheet} size={size} />}
           <Board size={size} sheet={sheet} />
           {bits.map((b, i) => (
@@ -211,12 +213,12 @@ export function SectionDrawing(props: Props) {
             onRemove={actions.onUnmeasure}
           />
           <Remarks remarks={remarks} sheet={sheet} />
-          {measuring && (
+          {(measuring || picking !== undefined) && (
             <MeasureTool
               sheet={sheet}
               size={size}
-              lines={linesOf(derived)}
-              onKeep={actions.onMeasured}
+              lines={picking === undefined ? linesOf(derived) : NO_LINES}
+              onKeep={picking === undefined ? actions.onMeasured : actions.onPicked}
               onLeave={leaveOff}
             />
           )}
@@ -239,6 +241,7 @@ const CLOSE = 1.6;
 const linesOf = (derived: Derived): readonly Line[] =>
   derived.ok ? derived.parts.flatMap((p) => [p.shape.outer, p.shape.inner]) : [];
 
+const NO_LINES: readonly Line[] = [];
 const NO_DIMENSIONS: PieceDimension[] = [];
 const NO_POINTS: PiecePoint[] = [];
 const NO_BITS: PieceBit[] = [];

@@ -23,6 +23,8 @@ export interface SectionActions {
   readonly onBit: (change: Partial<PieceBit>) => void;
   readonly onFill: (line: number) => void;
   readonly onMeasured: (dimension: PieceDimension) => void;
+  /** Two places of the picture under the drawing. */
+  readonly onPicked: (places: PieceDimension) => void;
   /** Takes a measure off the drawing. */
   readonly onUnmeasure: (index: number) => void;
 }

@@ -11,7 +11,14 @@ import { fetched } from '../../shell/fetched';
 import { PlaceBroke } from '../../shell/PlaceBroke';
 import { useDraft } from '../../stores/draft';
 import { draftsKept, draftsOf } from '../../stores/drafts';
-import { houseForAll, onBoard, openAt, openSheet, typeInto } from '../../../testing/house';
+import {
+  demoPiece,
+  houseForAll,
+  onBoard,
+  openAt,
+  openSheet,
+  typeInto,
+} from '../../../testing/house';
 import { freshDocument } from '../pieces/freshDocument';
 
 const house = houseForAll();
@@ -299,5 +306,42 @@ describe('a crash', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('This place could not be fetched');
     expect(screen.getByText('the shell')).toBeVisible();
     expect(screen.queryByText('What it said')).toBeNull();
+  });
+});
+
+describe('hands and eyes', () => {
+  it('the why takes the focus and gives it back to its figure', async () => {
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'));
+    const figure = within(screen.getByRole('region', { name: 'Answers' })).getByRole('button', {
+      name: /^Thickest/,
+    });
+    figure.focus();
+    await user.keyboard('{Enter}');
+    const drawer = screen.getByRole('complementary', { name: 'Why: Thickest' });
+    expect(drawer).toHaveFocus();
+    await user.keyboard('{Escape}');
+    expect(screen.queryByRole('complementary', { name: /^Why/ })).toBeNull();
+    expect(figure).toHaveFocus();
+  });
+
+  it('the tab says the piece and its sheet; answers are read out once they stand', async () => {
+    const { user } = await openSheet(house, demoPiece('Tide-pool bowl'));
+    expect(document.title).toBe('Tide-pool bowl · Section · Zanfirico');
+    await typeInto(user, screen.getByLabelText('Point 7 radius'), '110');
+    const said = screen.getByRole('status', { name: 'Answers now' });
+    expect(said).toBeEmptyDOMElement();
+    await waitFor(
+      () => {
+        expect(said).toHaveTextContent(/^Glass [\d.]+ g, .*Door/);
+      },
+      { timeout: 5000 },
+    );
+    await user.click(screen.getByRole('link', { name: 'Card' }));
+    await waitFor(() => {
+      expect(document.title).toBe('Tide-pool bowl · Card · Zanfirico');
+    });
+    await user.click(screen.getByRole('link', { name: 'Rack' }));
+    expect(await screen.findByRole('heading', { name: 'Rack' })).toBeVisible();
+    expect(document.title).toBe('Rack · Zanfirico');
   });
 });

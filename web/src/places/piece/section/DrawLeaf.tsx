@@ -5,6 +5,7 @@ import { useBoard } from '../../../stores/board';
 import { useWords } from '../../../fields/useWords';
 import { BitFields } from './BitFields';
 import { PartFields } from './PartFields';
+import { ReferenceFields } from './ReferenceFields';
 import { SizeFields } from './SizeFields';
 
 export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
@@ -47,6 +48,7 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
         <>
           <PartFields index={Math.min(part, document.parts.length - 1)} actions={actions} />
           <SizeFields index={Math.min(part, document.parts.length - 1)} />
+          <ReferenceFields />
         </>
       )}
     </>

@@ -12,6 +12,7 @@ import {
   setPull,
   setWall,
   snapTo,
+  uprighted,
 } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { HandleTarget } from '../../../marks/section/Handles';
@@ -184,6 +185,16 @@ export function useSectionActions(board: OnBoard): SectionActions {
       onMeasured: (dimension) => {
         const before = useDraft.getState().document?.dimensions ?? [];
         changePiece({ dimensions: [...before, dimension] });
+      },
+      onPicked: ({ from, to }) => {
+        const board = useBoard.getState();
+        const reference = useDraft.getState().document?.reference;
+        if (board.picking === 'upright' && reference)
+          changePiece({ reference: uprighted(reference, from, to) });
+        board.set({
+          picking: undefined,
+          pair: board.picking === 'scale' ? { from, to } : undefined,
+        });
       },
       onUnmeasure: (index) => {
         const left = (useDraft.getState().document?.dimensions ?? []).filter((_, i) => i !== index);

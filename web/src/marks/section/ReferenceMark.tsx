@@ -1,0 +1,27 @@
+// The picture under the drawing.
+import type { PieceReference } from '@zanfirico/contract';
+import { toX, toY, type Sheet } from '../outline';
+
+export function ReferenceMark({
+  reference,
+  sheet,
+}: {
+  readonly reference: PieceReference;
+  readonly sheet: Sheet;
+}) {
+  const { picture, left, bottom, width, tall, turn, fade } = reference;
+  const wide = width * sheet.scale;
+  return (
+    <image
+      href={picture}
+      aria-hidden="true"
+      className="pointer-events-none"
+      width={wide}
+      height={wide * tall}
+      y={-wide * tall}
+      opacity={1 - fade}
+      preserveAspectRatio="none"
+      transform={`translate(${String(toX(sheet, 1, left))} ${String(toY(sheet, bottom))}) rotate(${String((-turn * 180) / Math.PI)})`}
+    />
+  );
+}

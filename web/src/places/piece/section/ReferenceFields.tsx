@@ -1,0 +1,151 @@
+// A picture to trace from under the drawing: placed in numbers, scaled by two places of known distance, straightened, faded.
+import { LIMITS, type PieceReference } from '@zanfirico/contract';
+import { scaledTo } from '@zanfirico/core';
+import { ImagePlus, X } from 'lucide-react';
+import { useRef } from 'react';
+import { sentenceOf } from '../../../api/client';
+import { CountField } from '../../../fields/CountField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { pictureToTrace } from '../../../imports/pictureToTrace';
+import { IconButton } from '../../../shell/IconButton';
+import { useBoard } from '../../../stores/board';
+import { changePiece } from '../../../stores/draft';
+import { useNotices } from '../../../stores/notices';
+import { usePiece } from '../usePiece';
+
+export function ReferenceFields() {
+  const { document, last } = usePiece();
+  const { picking, pair, set } = useBoard();
+  const file = useRef<HTMLInputElement>(null);
+  const { reference } = document;
+  const put = (next: PieceReference | undefined): void => {
+    changePiece({ reference: next });
+  };
+  const read = async (chosen: File): Promise<void> => {
+    try {
+      const picture = await pictureToTrace(chosen);
+      // As wide as the piece, its foot on the table: two places say how wide it really is.
+      const wide = Math.max(0.05, 2.2 * (last?.whole.widest ?? 0.05));
+      put({
+        ...picture,
+        left: -wide / 2,
+        bottom: last?.whole.lowest ?? 0,
+        width: wide,
+        turn: 0,
+        fade: 0.5,
+      });
+    } catch (error) {
+      useNotices.getState().trouble(sentenceOf(error));
+    }
+  };
+  const asked = picking !== undefined;
+  return (
+    <section aria-label="Picture to trace" className="mt-5">
+      <div className="flex items-center gap-2">
+        <h2 className="flex-1 text-lg">Picture to trace</h2>
+        {reference && (
+          <IconButton
+            small
+            label="Take the picture away"
+            onClick={() => {
+              put(undefined);
+            }}
+          >
+            <X className="size-4" />
+          </IconButton>
+        )}
+      </div>
+      <button type="button" className="btn btn-ghost btn-sm" onClick={() => file.current?.click()}>
+        <ImagePlus className="size-4" /> {reference ? 'Another picture …' : 'A photo or a sketch …'}
+      </button>
+      <input
+        ref={file}
+        type="file"
+        accept="image/*"
+        className="hidden"
+        aria-label="Picture to trace from"
+        onChange={(e) => {
+          const [chosen] = e.target.files ?? [];
+          e.target.value = '';
+          if (chosen) void read(chosen);
+        }}
+      />
+      {reference && (
+        <>
+          <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2">
+            {(
+              [
+                ['width', 'Wide', 'length', LIMITS.measure],
+                ['left', 'Left edge', 'length', LIMITS.coordinate],
+                ['bottom', 'Lower edge', 'length', LIMITS.coordinate],
+                ['turn', 'Turned', 'angle', LIMITS.angle],
+              ] as const
+            ).map(([field, label, kind, within]) => (
+              <QuantityField
+                key={field}
+                label={label}
+                kind={kind}
+                value={reference[field]}
+                within={within}
+                onCommit={(v) => {
+                  put({ ...reference, [field]: v });
+                }}
+              />
+            ))}
+            <CountField
+              label="Faded, %"
+              value={Math.round(100 * reference.fade)}
+              step={5}
+              min={0}
+              max={90}
+              onCommit={(v) => {
+                put({ ...reference, fade: v / 100 });
+              }}
+            />
+          </div>
+          <div className="mt-2 flex flex-wrap gap-2">
+            {(
+              [
+                ['scale', 'Scale by two places'],
+                ['upright', 'Straighten by two places'],
+              ] as const
+            ).map(([what, says]) => (
+              <button
+                key={what}
+                type="button"
+                className="btn btn-outline btn-sm"
+                aria-pressed={picking === what}
+                onClick={() => {
+                  set({ picking: picking === what ? undefined : what, pair: undefined });
+                }}
+              >
+                {says}
+              </button>
+            ))}
+          </div>
+          {asked && (
+            <p className="quiet mt-1 text-sm" role="status">
+              {picking === 'scale'
+                ? 'Click two places on the picture that you know the distance of.'
+                : 'Click two places of its axis, one over the other.'}
+            </p>
+          )}
+          {pair && (
+            <div className="mt-2 w-40">
+              <QuantityField
+                label="They are apart"
+                kind="length"
+                value={Math.hypot(pair.to.out - pair.from.out, pair.to.height - pair.from.height)}
+                within={LIMITS.measure}
+                onCommit={(apart) => {
+                  put(scaledTo(reference, pair.from, pair.to, apart));
+                  set({ pair: undefined });
+                }}
+              />
+            </div>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
