@@ -62,6 +62,7 @@ export function TypedField<T>(props: Props<T>) {
         className={`input ${LOOK[words ?? 'number']}`}
         inputMode={inputMode}
         autoComplete="off"
+        data-typed={text === undefined || text === shown ? 'no' : 'half'}
         value={text ?? shown}
         aria-invalid={problem !== undefined}
         aria-describedby={

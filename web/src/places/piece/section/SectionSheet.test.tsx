@@ -1,5 +1,5 @@
 // The Section: points, walls, parts and bits edited by keys and fields; what cannot be made is said at its place.
-import { fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { Form } from '@zanfirico/core';
 import { useDraft } from '../../../stores/draft';
@@ -279,6 +279,24 @@ describe('answers', () => {
   });
 });
 
+describe('undo from a field', () => {
+  it('what was taken is undone with the drawing; what is half typed is the field’s own', async () => {
+    const user = await open('tumbler');
+    const radius = screen.getByLabelText<HTMLInputElement>('Point 5 radius');
+    await typeInto(user, radius, '44');
+    expect(onBoard().parts[0]?.profile[4]?.radius).toBe(0.044);
+    radius.focus();
+    await user.keyboard('{Control>}z{/Control}');
+    expect(onBoard().parts[0]?.profile[4]?.radius).toBe(0.038);
+    expect(radius).toHaveValue('38');
+    await user.keyboard('{Control>}{Shift>}z{/Shift}{/Control}');
+    expect(radius).toHaveValue('44');
+    await user.type(radius, '9');
+    await user.keyboard('{Control>}z{/Control}');
+    expect(onBoard().parts[0]?.profile[4]?.radius).toBe(0.044);
+  });
+});
+
 describe('a part of another piece', () => {
   it('is found by name and stands on the part in hand, what was there lifted; undo takes it out', async () => {
     const other = freshDocument({ name: 'Tall one', form: 'stemmed', glass: 'soft-batch-96' });
@@ -321,8 +339,10 @@ describe('a part that is not round, and one with a hole', () => {
         'image/svg+xml',
       );
     await user.upload(screen.getByLabelText('Outline across (SVG)'), svg('M0 0H40V20H0Z'));
-    expect(await screen.findByRole('img', { name: /80.0 mm wide, 40.0 mm deep/ })).toBeVisible();
-    expect(onBoard().parts[0]?.across?.kind).toBe('drawn');
+    await waitFor(() => {
+      expect(onBoard().parts[0]?.across?.kind).toBe('drawn');
+    });
+    expect(screen.getByRole('img', { name: /80.0 mm wide, 40.0 mm deep/ })).toBeVisible();
     await user.upload(
       screen.getByLabelText('Outline across (SVG)'),
       svg('M0 0L40 0L40 40L38 2L2 2L2 40L0 40Z'),
