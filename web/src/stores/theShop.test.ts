@@ -75,6 +75,15 @@ describe('the shop in the page', () => {
     await useShop.getState().save(renamed);
     expect(held().document).toEqual(renamed);
   });
+  it('a change made while the shop is being fetched again stays: what was read before it is older', async () => {
+    const { held } = server();
+    const fetched = useShop.getState().load();
+    const keeping = useShop.getState().save(renamed);
+    await Promise.all([fetched, keeping]);
+    expect(named()).toBe('the new box');
+    expect(useShop.getState().shop?.revision).toBe(held().revision);
+    expect(held().document).toEqual(renamed);
+  });
   it('asked for twice at once it is fetched once', async () => {
     const { asked } = server();
     await Promise.all([useShop.getState().load(), useShop.getState().load()]);

@@ -17,6 +17,9 @@ const keeping = oneAfterOther();
 /** The last save the server would not have: what was still to be kept then was made on what it no longer is, and goes with it. */
 let refused: Error | undefined;
 
+/** How many changes this page has made to the shop. */
+let changes = 0;
+
 /** The fetch under way: whoever else asks meanwhile waits for the same one. */
 let loading: Promise<void> | undefined;
 
@@ -24,9 +27,11 @@ export const useShop = create<ShopState>()((set, get) => ({
   shop: undefined,
   weighIns: [],
   load: () => {
+    const since = changes;
     loading ??= Promise.all([readShop(), readWeighIns()])
       .then(([shop, weighIns]) => {
-        set({ shop, weighIns });
+        // Read before a change that was made meanwhile: the change is newer, and its own answer brings the revision.
+        set(since === changes ? { shop, weighIns } : { weighIns });
       })
       .finally(() => {
         loading = undefined;
@@ -36,6 +41,7 @@ export const useShop = create<ShopState>()((set, get) => ({
   save: async (document) => {
     const { shop } = get();
     if (!shop) return;
+    changes += 1;
     // Seen at once; kept one after the other, each on the revision the one before made.
     set({ shop: { ...shop, document } });
     const since = refused;
