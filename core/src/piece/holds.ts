@@ -1,6 +1,7 @@
 // What a piece holds, and through which opening: a vessel's own mouth, a hollow neck joined onto a shut body, a tube stuck onto it.
 import { contact } from '../shape/contact';
 import { contentsTo, hollowOf, hollowRange, type Shape } from '../shape/measure';
+import { widestAt } from '../shape/widestAt';
 import type { Turned } from '../shape/revolve';
 import type { BitInput, ReadBit } from './bits';
 import { TOUCH } from './joins';
@@ -99,14 +100,4 @@ function spoutOf({ shape }: Part, bits: Bits): number | undefined {
 const AT_WALL = 0.012;
 
 /** Inside radius of a part at a height, m; 0 where there is no hollow. */
-function insideAt(shape: Shape, height: number): number {
-  const { r, z } = hollowOf(shape);
-  let widest = 0;
-  for (let i = 0; i + 1 < r.length; i += 1) {
-    const [a, b] = [z[i] as number, z[i + 1] as number];
-    if ((height - a) * (height - b) > 0) continue;
-    const t = a === b ? 1 : (height - a) / (b - a);
-    widest = Math.max(widest, (r[i] as number) + t * ((r[i + 1] as number) - (r[i] as number)));
-  }
-  return widest;
-}
+const insideAt = (shape: Shape, height: number): number => widestAt(hollowOf(shape), height) ?? 0;

@@ -3,6 +3,7 @@ import type { ShapeProblem } from './checkProfile';
 import type { Mesh } from './mesh';
 import type { Shape } from './measure';
 import { mm } from '../units/inWords';
+import { widestAt } from './widestAt';
 
 /** A round hole square through a wall. m, rad. */
 export interface Hole {
@@ -22,18 +23,7 @@ function wallAt(
   height: number,
 ): { readonly out: number; readonly wall: number } | undefined {
   if (opening === 'solid') return undefined;
-  const crossing = (r: readonly number[], z: readonly number[]): number | undefined => {
-    let most: number | undefined;
-    for (let i = 0; i + 1 < r.length; i += 1) {
-      const [a, b] = [z[i] as number, z[i + 1] as number];
-      if ((height - a) * (height - b) > 0 || a === b) continue;
-      const here =
-        (r[i] as number) + ((r[i + 1] as number) - (r[i] as number)) * ((height - a) / (b - a));
-      if (most === undefined || here > most) most = here;
-    }
-    return most;
-  };
-  const [out, inside] = [crossing(outer.r, outer.z), crossing(inner.r, inner.z)];
+  const [out, inside] = [widestAt(outer, height), widestAt(inner, height)];
   return out === undefined || inside === undefined ? undefined : { out, wall: out - inside };
 }
 

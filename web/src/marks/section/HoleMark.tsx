@@ -1,5 +1,5 @@
 // A hole as it is seen from the front: on the whole side where it is; behind the piece it is dashed.
-import type { Shape, WallHole as Hole } from '@zanfirico/core';
+import { widestAt, type Shape, type WallHole as Hole } from '@zanfirico/core';
 import { toX, toY, type Sheet } from '../outline';
 
 interface Props {
@@ -12,12 +12,7 @@ interface Props {
 const EDGE_ON = 0.16;
 
 export function HoleMark({ hole, shape, sheet }: Props) {
-  const { r, z } = shape.outer;
-  let out = shape.widest;
-  z.forEach((v, i) => {
-    const before = z[i - 1] ?? v;
-    if ((v - hole.height) * (before - hole.height) <= 0) out = r[i] as number;
-  });
+  const out = widestAt(shape.outer, hole.height) ?? shape.widest;
   const x = out * Math.cos(hole.around);
   const behind = Math.sin(hole.around) < 0;
   const half = (hole.diameter / 2) * sheet.scale;
