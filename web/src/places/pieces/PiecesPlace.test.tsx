@@ -1,5 +1,5 @@
 // The shelf: what stands on it, what each says of itself, and what can be done from there.
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { printDuration, checkedSchedule } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
@@ -88,6 +88,18 @@ describe('the shelf', () => {
     await user.click(undo as HTMLElement);
     await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
     expect(await screen.findByText(/Nothing put away is made so/)).toBeVisible();
+  });
+
+  it('takes a piece file that is dropped on it, wherever it is let go', async () => {
+    openAt('/pieces');
+    const shelf = await screen.findByRole('list', { name: 'Shelf' });
+    const { document } = (await onTheShelf(house))[0] as { document: object };
+    const file = new File([JSON.stringify({ ...document, name: 'Dropped' })], 'x.piece.json', {
+      type: 'application/json',
+    });
+    fireEvent.dragOver(shelf, { dataTransfer: { types: ['Files'], files: [file] } });
+    fireEvent.drop(shelf, { dataTransfer: { types: ['Files'], files: [file] } });
+    expect(await screen.findByRole('heading', { name: 'Dropped' })).toBeInTheDocument();
   });
 
   it('refuses a file that is too big before it is read, and one that is none in the server’s words', async () => {

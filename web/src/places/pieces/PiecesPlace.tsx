@@ -32,6 +32,8 @@ export function PiecesPlace() {
   const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
     usePieces(away, find, choice);
   const [starting, setStarting] = useState(false);
+  // A file is held over the shelf.
+  const [over, setOver] = useState(false);
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const { say, trouble } = useNotices();
@@ -110,7 +112,24 @@ export function PiecesPlace() {
   };
 
   return (
-    <div className="mx-auto flex w-full max-w-[1500px] flex-col px-6 pt-6 pb-16">
+    // Files are let go on it by the pointer; by keys there is the button.
+    // eslint-disable-next-line jsx-a11y/no-static-element-interactions
+    <div
+      className={`mx-auto flex w-full max-w-[1500px] flex-1 flex-col px-6 pt-6 pb-16 ${over ? 'outline-primary outline-2 -outline-offset-8 outline-dashed' : ''}`}
+      onDragOver={(e) => {
+        if (!e.dataTransfer.types.includes('Files')) return;
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => {
+        setOver(false);
+      }}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        void readIn(e.dataTransfer.files[0]);
+      }}
+    >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <h1 className="text-5xl">{away ? 'Put away' : 'Pieces'}</h1>
         <label className="flex items-center gap-2">
