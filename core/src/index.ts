@@ -100,7 +100,7 @@ export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
 export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
 export type { Hole as WallHole } from './shape/holes';
 export { widestAt } from './shape/widestAt';
-export { bodyShells, type MeshedPart, type Shell, type ShellLook } from './piece/body';
+export { bodyShells, lookOf, type MeshedPart, type Shell, type ShellLook } from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {
   derive,

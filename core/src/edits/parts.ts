@@ -87,8 +87,8 @@ export function addPart<D extends Edited>(
   };
 }
 
-/** An end of a measure put on the drawing. */
-interface Spot {
+/** A place on the drawing: out from the axis, less than nothing on the left, and up, m. */
+export interface Spot {
   readonly out: number;
   readonly height: number;
 }

@@ -1,4 +1,5 @@
 // A picture under the drawing, placed by what one knows of it: how far two places are apart, which way is up.
+import type { Spot } from './parts';
 
 /** How a picture lies: its lower left corner, how wide it is, and how it is turned about that corner. m, rad, anticlockwise. */
 export interface Lying {
@@ -6,11 +7,6 @@ export interface Lying {
   readonly bottom: number;
   readonly width: number;
   readonly turn: number;
-}
-
-interface Spot {
-  readonly out: number;
-  readonly height: number;
 }
 
 const micron = (v: number): number => Number(v.toFixed(6));

@@ -46,6 +46,12 @@ const FLASH = 12;
 /** A step's wait is made longer, and its heat again, so often at most. */
 const ROUNDS = 4;
 
+/** What a heat so long before a step is called. */
+function heatOf(step: WorkStep, seconds: number): 'warmThrough' | 'reheat' | 'flash' {
+  const fire = heatFor(step);
+  return fire === 'reheat' && seconds < FLASH ? 'flash' : fire;
+}
+
 const isHeat = (s: WorkStep): boolean =>
   s.pinned !== true && (s.kind === 'reheat' || s.kind === 'flash' || s.kind === 'warmThrough');
 
@@ -182,11 +188,10 @@ export function placeHeats(
         bestHeat(shop, state, wanted, i, trouble.part, ends, cap) ??
         (cap < Infinity && bestHeat(shop, state, wanted, i, trouble.part, ends, Infinity));
       if (best) {
-        const fire = heatFor(step);
         putHeat(
           {
             id: nextId(),
-            kind: fire === 'reheat' && best.seconds < FLASH ? 'flash' : fire,
+            kind: heatOf(step, best.seconds),
             part: best.part,
             seconds: best.seconds,
             ...(best.zone !== 'all' && { zone: best.zone }),
@@ -202,7 +207,7 @@ export function placeHeats(
         putHeat(
           {
             id: nextId(),
-            kind: heatFor(step) === 'reheat' && first < FLASH ? 'flash' : heatFor(step),
+            kind: heatOf(step, first),
             part: working.main,
             seconds: first,
           },

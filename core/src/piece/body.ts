@@ -1,7 +1,7 @@
 // The glass body as closed meshes: one shell a part, one a bit.
 import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
-import type { Bulk } from '../fit/bulk';
+import { bulkOf, type Bulk } from '../fit/bulk';
 import { RAYS } from '../shape/across';
 import { punchedMesh } from '../shape/holes';
 import { radiusAt } from '../shape/lofted';
@@ -9,6 +9,7 @@ import { ringedMesh, turnedMesh, type Mesh } from '../shape/mesh';
 import { ON_AXIS, type Line } from '../shape/profile';
 import type { Part } from './part';
 import type { BitInput } from './bits';
+import type { PlannedPart } from './derive';
 
 /** Glass within this of a part's top is its lip, m. */
 const NEAR_TOP = 0.002;
@@ -16,6 +17,12 @@ const NEAR_TOP = 0.002;
 /** How a shell looks: its colour in bulk, and an ordinary wall of it, m. */
 export interface ShellLook extends Bulk {
   readonly wall: number;
+}
+
+/** How a part looks: its colour at a wall midway between its thinnest and its thickest. */
+export function lookOf({ layers, shape }: Pick<PlannedPart, 'layers' | 'shape'>): ShellLook {
+  const wall = (shape.thickest.wall + shape.thinnest.wall) / 2;
+  return { ...bulkOf(layers, wall), wall };
 }
 
 /** One named shell. */
@@ -32,7 +39,7 @@ function stays({ r, z }: Line, rows: number): number[] {
   const every = Math.max(1, Math.floor(n / rows));
   const places: number[] = [];
   for (let i = 0; i < n; i += 1) {
-    const onAxis = (r[i] as number) < 1e-6;
+    const onAxis = (r[i] as number) < ON_AXIS;
     const corner = i === 0 || i === n - 1 || turns(r, z, i, n);
     if (i % every === 0 || onAxis || corner) places.push(i);
   }

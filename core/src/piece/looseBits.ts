@@ -1,11 +1,9 @@
 // Bits that hang in the air, and spouts that have no lip.
-import { rayAt } from '../shape/across';
 import { bitMesh } from '../shape/bitMesh';
 import { boxOf, distanceTo } from '../shape/contact';
 import { FacetTree } from '../shape/facetTree';
-import { lineAlong } from '../shape/lofted';
+import { linesRound } from '../shape/lofted';
 import type { Mesh } from '../shape/mesh';
-import type { Line } from '../shape/profile';
 import { isPulled } from '../shape/pulled';
 import { mm } from '../units/inWords';
 import type { BitInput, ReadBit } from './bits';
@@ -81,24 +79,15 @@ export const lipless = (
     ];
   });
 
-/** A part's outline as it is where a place lies: of what is not round, along the nearest ray. */
-function alongRays({ outline, lofted }: Part): (x: number, y: number) => Line {
-  if (!lofted) return () => outline;
-  const kept = new Map<number, Line>();
-  return (x, y) => {
-    const ray = rayAt(Math.atan2(y, x));
-    const line = kept.get(ray) ?? lineAlong(lofted, ray);
-    kept.set(ray, line);
-    return line;
-  };
-}
-
 /** A bit must touch a part, or another bit that holds: some place of it lies in its glass or on its skin. */
 export function looseBits(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
   parts: readonly Part[],
 ): Remark[] {
-  const sections = parts.map((p) => ({ along: alongRays(p), box: boxOf(p.outline) }));
+  const sections = parts.map((p) => ({
+    along: linesRound(p.outline, p.lofted),
+    box: boxOf(p.outline),
+  }));
   /** Distance to the nearest part; of what is no nearer than `within` no less than that, and no more than the distance. */
   const toParts =
     (within: number) =>

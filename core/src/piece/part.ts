@@ -6,7 +6,7 @@ import type { OuterLine } from '../shape/curve';
 import type { Across } from '../shape/across';
 import { holeProblems, withHoles, type Hole } from '../shape/holes';
 import type { Lofted } from '../shape/lofted';
-import { glassLofted, glassOutline, measureShape, type Shape } from '../shape/measure';
+import { glassOutline, measureShape, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
 import type { Stock } from '../stock/moves';
 
@@ -105,7 +105,7 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
           glass,
           shape,
           outline: glassOutline(shape.outer, shape.inner),
-          lofted: shape.cut && glassLofted(shape.outer, shape.inner, shape.cut),
+          lofted: shape.lofted,
           holes,
           mass: shape.glassVolume * glass.density,
         },

@@ -1,10 +1,9 @@
 // Bits that come through a wall into the hollow: glass nobody meant to be there.
 import { boxOf, distanceTo } from '../shape/contact';
-import { lineAlong, loftedLine } from '../shape/lofted';
+import { insideOf, linesRound } from '../shape/lofted';
 import { isPulled } from '../shape/pulled';
 import type { Line } from '../shape/profile';
 import { mm } from '../units/inWords';
-import { rayAt } from '../shape/across';
 import type { BitInput, ReadBit } from './bits';
 import { madeOf } from './madeBits';
 import type { Part } from './part';
@@ -13,17 +12,10 @@ import type { Remark } from './joins';
 /** Less far in than this is the melting in of any join, m. */
 const SHOWS = 5e-4;
 
-/** The hollow of a part along a ray as a closed outline, from the axis. */
-function hollowOf({ shape }: Part, ray: number | undefined): Line {
-  const { outer, inner, cut } = shape;
-  let line: Line = inner;
-  if (cut && ray !== undefined) {
-    const from = outer.r.length;
-    const all = lineAlong(loftedLine(outer, inner, cut), ray);
-    line = { r: all.r.slice(from), z: all.z.slice(from) };
-  }
-  const last = line.z[line.z.length - 1] as number;
-  return { r: [0, ...line.r, 0], z: [line.z[0] as number, ...line.z, last] };
+/** The inside closed along the axis: what is in it is in the hollow. */
+function closedInside({ r, z }: Line): Line {
+  const [first, last] = [z[0] as number, z[z.length - 1] as number];
+  return { r: [0, ...r, 0], z: [first, ...z, last] };
 }
 
 /** What runs through a wall, and how far: all but tubes, whose bore is to open inside. */
@@ -33,18 +25,10 @@ export function piercing(
 ): Remark[] {
   const hollow = parts.filter((p) => p.work === 'blown' && p.role === 'joined');
   const lines = hollow.map((part) => {
-    const kept = new Map<number | undefined, Line>();
-    const box = boxOf(hollowOf(part, undefined));
-    return {
-      part,
-      box,
-      along: (x: number, y: number): Line => {
-        const ray = part.shape.cut && rayAt(Math.atan2(y, x));
-        const line = kept.get(ray) ?? hollowOf(part, ray);
-        kept.set(ray, line);
-        return line;
-      },
-    };
+    const { outer, cut } = part.shape;
+    const inner = closedInside(part.shape.inner);
+    const along = linesRound(inner, cut && insideOf(outer, inner, cut));
+    return { part, box: boxOf(inner), along };
   });
   return bits.flatMap(({ input, index, name }): Remark[] => {
     if (isPulled(input) || (input.shape.kind === 'bent' && input.shape.wall !== undefined))

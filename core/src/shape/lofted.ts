@@ -1,5 +1,5 @@
 // A form that is not round: the profile as it is where it is widest, and what each ray from the axis makes of it.
-import type { Cut } from './across';
+import { rayAt, type Cut } from './across';
 import { ON_AXIS, type Line } from './profile';
 import { turned, type Turned } from './revolve';
 
@@ -39,6 +39,28 @@ export function loftedLine(outer: Line, inside: Line, cut: Cut): Lofted {
     wide: [...outer.r, ...skin],
     deep: [...outer.r.map(() => 0), ...skin.map((s, i) => s - (inside.r[i] as number))],
     z: [...outer.z, ...inside.z],
+  };
+}
+
+/** The inside alone, or the part of it a line tells. */
+export function insideOf(outer: Line, inside: Line, cut: Cut): Lofted {
+  const all = loftedLine(outer, inside, cut);
+  const from = outer.r.length;
+  return { cut, wide: all.wide.slice(from), deep: all.deep.slice(from), z: all.z.slice(from) };
+}
+
+/** A line as it is where a place lies: the same all round, or along the nearest ray, each ray's made once. */
+export function linesRound(
+  round: Line,
+  lofted: Lofted | undefined,
+): (x: number, y: number) => Line {
+  if (!lofted) return () => round;
+  const kept = new Map<number, Line>();
+  return (x, y) => {
+    const ray = rayAt(Math.atan2(y, x));
+    const line = kept.get(ray) ?? lineAlong(lofted, ray);
+    kept.set(ray, line);
+    return line;
   };
 }
 

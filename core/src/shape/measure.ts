@@ -3,7 +3,7 @@ import { acrossProblem, cutOf, type Across, type Cut } from './across';
 import { checkForm, checkPoints, type ShapeProblem } from './checkProfile';
 import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
-import { lineAlong, loftedArea, loftedLine, loftedTurned, type Lofted } from './lofted';
+import { insideOf, lineAlong, loftedArea, loftedLine, loftedTurned, type Lofted } from './lofted';
 import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
 import { sweptArea, turned, type Turned } from './revolve';
 import { localThickness } from './localThickness';
@@ -19,6 +19,8 @@ export interface Shape {
   readonly inner: InnerLine;
   /** What it is cut across the axis, where it is not round: the lines are those of its widest plane. */
   readonly cut: Cut | undefined;
+  /** The glass along every ray, where it is not round: a closed outline, as `glassOutline` is of a round one. */
+  readonly lofted: Lofted | undefined;
   readonly glassVolume: number;
   readonly outsideArea: number;
   /** Brim capacity, m³; 0 for forms that hold nothing (closed, or open at the bottom). */
@@ -100,20 +102,8 @@ const hollowTo = (
   height = Infinity,
 ): Turned => (cut ? loftedTurned(insideOf(outer, hollow, cut), height) : turned(hollow, height));
 
-/** The inside alone of a form that is not round. */
-function insideOf(outer: Line, hollow: Line, cut: Cut): Lofted {
-  const all = loftedLine(outer, hollow, cut);
-  const from = outer.r.length;
-  return {
-    cut,
-    wide: all.wide.slice(from),
-    deep: all.deep.slice(from),
-    z: all.z.slice(from),
-  };
-}
-
 /** The glass itself, not round, as one closed outline: up the outside, across the lip, down the inside. */
-export function glassLofted(outer: Line, inner: Line, cut: Cut): Lofted {
+function glassLofted(outer: Line, inner: Line, cut: Cut): Lofted {
   const down = { r: [...inner.r].reverse(), z: [...inner.z].reverse() };
   const { wide, deep, z } = loftedLine(outer, down, cut);
   const closed = (v: readonly number[]): number[] => [...v, v[0] as number];
@@ -157,9 +147,8 @@ export function measureShape(
   const problems = checkForm(points, outer, inner);
   if (problems.length > 0) return { ok: false, problems, outer };
 
-  const glass = cut
-    ? loftedTurned(glassLofted(outer, inner, cut))
-    : turned(glassOutline(outer, inner));
+  const lofted = cut && glassLofted(outer, inner, cut);
+  const glass = lofted ? loftedTurned(lofted) : turned(glassOutline(outer, inner));
   const lowest = outer.z.reduce((m, v) => Math.min(m, v), Infinity);
   // The lip's inner edge may stand higher than the outline: a flared lip is cut square to its wall.
   const highest = Math.max(...outer.z, ...inner.z);
@@ -180,6 +169,7 @@ export function measureShape(
       outer,
       inner,
       cut,
+      lofted,
       glassVolume: glass.volume,
       outsideArea: cut ? loftedArea(outer, cut) : sweptArea(outer),
       capacity: holds ? Math.max(0, hollowTo({ outer, cut }, hollowLine(outer, inner)).volume) : 0,
@@ -218,9 +208,10 @@ function nearest(
 ): { readonly outer: OuterLine; readonly inner: Line } {
   if (solid) return { outer: { ...outer, r: outer.r.map((r) => r * cut.ball) }, inner };
   const ray = cut.rho.indexOf(cut.near);
-  const { r } = lineAlong(loftedLine(outer, inner, cut), ray);
-  const n = outer.r.length;
-  return { outer: { ...outer, r: r.slice(0, n) }, inner: { r: r.slice(n), z: inner.z } };
+  return {
+    outer: { ...outer, r: outer.r.map((r) => r * cut.near) },
+    inner: lineAlong(insideOf(outer, inner, cut), ray),
+  };
 }
 
 /** The tightest inside radius between the widest place of the hollow and the lip. */

@@ -88,6 +88,13 @@ export const newKey = (): string => crypto.randomUUID();
 export const createPiece = (document: PieceDocument, key: string): Promise<SavedPiece> =>
   call('/pieces', 'POST', JSON.stringify({ document }), key);
 
+/** A name has room for what a copy is called after it, letters. */
+const MOST_NAME = 70;
+
+/** The same once more, a piece of its own. */
+export const createAgain = (document: PieceDocument): Promise<SavedPiece> =>
+  createPiece({ ...document, name: `${document.name.slice(0, MOST_NAME)} again` }, newKey());
+
 /** Reads a piece file in; the server judges the raw text. */
 export const importPiece = (text: string, key: string): Promise<SavedPiece> =>
   call('/pieces/import', 'POST', text, key);

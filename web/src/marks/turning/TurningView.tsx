@@ -2,13 +2,12 @@
 import type { PieceBit } from '@zanfirico/contract';
 import {
   lyingBits,
-  bulkOf,
+  lookOf,
   onSkin,
   printText,
   type Bulk,
   type Carried,
   type Derived,
-  type Shape,
   type StretchMap,
 } from '@zanfirico/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
@@ -131,7 +130,7 @@ function Turning({
   }, [outlines, bits, lowest, height, widest]);
 
   // Colour moves no corner: it has its own way to the scene, and only when it changed.
-  const tints = derived.parts.map((p) => bulkOf(p.layers, ordinaryWall(p.shape)));
+  const tints = derived.parts.map(lookOf).map(({ absorb, body }): Bulk => ({ absorb, body }));
   const tintsNow = JSON.stringify(tints, (_, v: unknown) =>
     typeof v === 'number' ? Number(v.toPrecision(4)) : v,
   );
@@ -235,9 +234,6 @@ function Turning({
     </div>
   );
 }
-
-/** A wall the part's colour is judged at: midway between its thinnest and its thickest, m. */
-const ordinaryWall = (s: Shape): number => (s.thickest.wall + s.thinnest.wall) / 2;
 
 /** The same array for as long as it holds the same things. */
 function useSame<T>(values: readonly T[]): readonly T[] {

@@ -1,15 +1,8 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
-import {
-  bulkOf,
-  lyingBits,
-  type PlannedPart,
-  type Schedule,
-  type Shape,
-  type ShellLook,
-} from '@zanfirico/core';
+import { lookOf, lyingBits, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { createPiece, newKey, sentenceOf } from '../../api/client';
+import { createAgain, sentenceOf } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
@@ -23,15 +16,6 @@ import { checkedNight } from '../../annealing/nights';
 import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
 import type { OnBoard } from './usePiece';
-
-/** A part's colour at an ordinary wall of it. */
-function lookOf(layers: PlannedPart['layers'], { thickest, thinnest }: Shape): ShellLook {
-  const wall = (thickest.wall + thinnest.wall) / 2;
-  return { ...bulkOf(layers, wall), wall };
-}
-
-/** A name has room for what a copy is called after it, letters. */
-const MOST_NAME = 70;
 
 export function TakeAway({ board }: { readonly board: OnBoard }) {
   const navigate = useNavigate();
@@ -47,12 +31,12 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const bytes = await meshFile(
         {
-          parts: derived.parts.map(({ name: of, outline, lofted, holes, layers, shape }) => ({
+          parts: derived.parts.map(({ name: of, outline, lofted, holes, ...part }) => ({
             name: of,
             outline,
             lofted,
             holes,
-            look: lookOf(layers, shape),
+            look: lookOf(part),
           })),
           bits: [...lyingBits(derived, piece.bits ?? [])],
         },
@@ -92,10 +76,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   /** A new piece on the shelf, drawn as this one is now; this one stays as it was saved. */
   const another = async (): Promise<void> => {
     try {
-      const made = await createPiece(
-        { ...piece, name: `${piece.name.slice(0, MOST_NAME)} again` },
-        newKey(),
-      );
+      const made = await createAgain(piece);
       await navigate(`/pieces/${made.id}/section`);
       say(`“${made.document.name}” is on the shelf.`);
     } catch (error) {

@@ -5,7 +5,7 @@ import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
-  createPiece,
+  createAgain,
   importPiece,
   newKey,
   putAway,
@@ -18,9 +18,6 @@ import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
 import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
-
-/** A name has room for what a copy is called after it, letters. */
-const MOST_NAME = 70;
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
@@ -64,10 +61,7 @@ export function PiecesPlace() {
   const copy = async (piece: OnShelf): Promise<void> => {
     try {
       const { document } = await readPiece(piece.id);
-      const made = await createPiece(
-        { ...document, name: `${document.name.slice(0, MOST_NAME)} again` },
-        newKey(),
-      );
+      const made = await createAgain(document);
       await shelfChanged();
       say(`“${made.document.name}” is on the shelf.`, {
         label: 'Open it',

@@ -4,7 +4,7 @@ import { STEPS, type StepId, type Way } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';
-import { catalogue } from './stepNames';
+import { KINDS } from './stepNames';
 
 const NO_STEPS: readonly OwnStep[] = [];
 
@@ -33,7 +33,7 @@ export function AddStep({ way, onAdd }: Props) {
               onAdd(own.like as StepId, own);
             },
           })),
-          ...catalogue(way).flatMap(([group, ids]) =>
+          ...KINDS[way].flatMap(([group, ids]) =>
             ids.map((id) => ({
               says: `${STEPS[id].name}${STEPS[id].place === 'torch' ? ', torch' : ''}`,
               group,

@@ -1,8 +1,6 @@
 // Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
 import { STEPS, type Way } from '@zanfirico/core';
-import { catalogue } from './stepNames';
-
-const KINDS = { furnace: catalogue('furnace'), torch: catalogue('torch') } as const;
+import { KINDS } from './stepNames';
 
 export const KindOptions = ({ way }: { readonly way: Way }) =>
   KINDS[way].map(([group, ids]) => (

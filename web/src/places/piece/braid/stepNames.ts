@@ -47,3 +47,6 @@ export function catalogue(way: Way = 'furnace'): (readonly [string, readonly Ste
   );
   return way === 'torch' ? [...torch, ...furnace] : [...furnace, ...torch];
 }
+
+/** The same by way of work, put together once. */
+export const KINDS = { furnace: catalogue('furnace'), torch: catalogue('torch') } as const;
