@@ -25,12 +25,20 @@ export const ProfilePointSchema = Type.Object(
 
 export const ProfileSchema = Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 });
 
+const SIZE = {
+  diameter: number(LIMITS.stockAcross, 'm'),
+  wall: Type.Optional(number(LIMITS.tubeWall, 'm')),
+};
+const STOCK = { ...strict, description: 'torch stock: tubing with a wall, rod without' };
+
 /** Torch stock something is made from: tubing when it has a wall, rod when it has none. */
-export const stock = () =>
+export const stock = () => Type.Object(SIZE, STOCK);
+
+/** The same of a part, which may be of coloured stock. */
+const partStock = () =>
   Type.Object(
     {
-      diameter: number(LIMITS.stockAcross, 'm'),
-      wall: Type.Optional(number(LIMITS.tubeWall, 'm')),
+      ...SIZE,
       colour: Type.Optional(
         Type.String({
           pattern: '^[a-z0-9-]{1,40}$',
@@ -38,7 +46,7 @@ export const stock = () =>
         }),
       ),
     },
-    { ...strict, description: 'torch stock: tubing with a wall, rod without' },
+    STOCK,
   );
 
 /** Colour laid on a part, in the amounts a shop measures. */
@@ -183,7 +191,7 @@ export const PartSchema = Type.Object(
     ),
     glass: Type.Optional(glassId()),
     iron: Type.Optional(iron()),
-    stock: Type.Optional(stock()),
+    stock: Type.Optional(partStock()),
     colours: Type.Optional(
       Type.Array(ColourLayerSchema, {
         maxItems: 20,
