@@ -1,6 +1,6 @@
 // The shop document: its irons, blocks, glory holes, annealers and torch stock. Lengths m.
-import { DRAFT } from './format';
 import { Type, type Static } from '@sinclair/typebox';
+import { DRAFT } from './format';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from './limits';
 import { kindName } from './order';
 import { glassId, number, shopName as name, strict } from './words';

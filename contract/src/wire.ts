@@ -1,11 +1,9 @@
-import { glassId, oneOf } from './words';
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
 import type { PieceUse } from './rackEntry';
 import { ShopSchema, type ShopDocument } from './shop';
-
-const strict = { additionalProperties: false } as const;
+import { glassId, oneOf, strict } from './words';
 
 /** Body of "save a new piece". */
 export const NewPieceBody = Type.Object({ document: PieceSchema }, strict);

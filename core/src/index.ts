@@ -100,7 +100,14 @@ export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
 export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
 export type { Hole as WallHole } from './shape/holes';
 export { widestAt } from './shape/widestAt';
-export { bodyShells, lookOf, type MeshedPart, type Shell, type ShellLook } from './piece/body';
+export {
+  bodyOf,
+  bodyShells,
+  lookOf,
+  type GlassBody,
+  type Shell,
+  type ShellLook,
+} from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {
   derive,
@@ -150,7 +157,7 @@ export {
   type GloryHole,
 } from './shape/fits';
 export { FORMS, startingParts, startingProfile, type Form } from './shape/forms';
-export { measureShape, type Shape } from './shape/measure';
+export { measurePart, measureShape, type Shape } from './shape/measure';
 export {
   joinedMesh,
   measureMesh,
@@ -159,7 +166,7 @@ export {
   weldedMesh,
   type Mesh,
 } from './shape/mesh';
-export { ON_AXIS, type Line, type Profile, type ProfilePoint } from './shape/profile';
+export { ON_AXIS, spanOf, type Line, type Profile, type ProfilePoint } from './shape/profile';
 export {
   BIT_PRESETS,
   newBit,

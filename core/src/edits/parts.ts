@@ -2,7 +2,7 @@
 import type { PlannedPart } from '../piece/derive';
 import type { Whole } from '../piece/whole';
 import { newPart, type PartPreset } from '../shape/presets';
-import type { ProfilePoint } from '../shape/profile';
+import { spanOf, type ProfilePoint } from '../shape/profile';
 import { factsOf, type WorkStep } from '../work/facts';
 import { copyName } from './copyName';
 import type { KeptOrder, NamedStep } from './order';
@@ -124,7 +124,7 @@ export function lifted<D extends Liftable>(
 ): D {
   const went = new Set<string>();
   const parts = piece.parts.map((p) => {
-    if (Math.min(...p.profile.map((q) => q.height)) < from) return p;
+    if (spanOf(p.profile)[0] < from) return p;
     went.add(p.id);
     return raisedPart(p, by);
   });

@@ -6,7 +6,7 @@ import {
   MOST_POINTS,
   MOST_WALL,
 } from '../shape/checkProfile';
-import { measureShape } from '../shape/measure';
+import { measurePart } from '../shape/measure';
 import { ON_AXIS, type Profile, type ProfilePoint } from '../shape/profile';
 
 const TENTH_OF_MM = 1e-4;
@@ -107,10 +107,10 @@ export function insertNear(
   return { points: inserted(points, index, sampleAt(outer, at)), index: index + 1 };
 }
 
-type Curve = Extract<ReturnType<typeof measureShape>, { ok: true }>['shape']['outer'];
+type Curve = Extract<ReturnType<typeof measurePart>, { ok: true }>['shape']['outer'];
 
 function curveOf(points: Profile): Curve | undefined {
-  const reading = measureShape(points, 0.22);
+  const reading = measurePart({ profile: points });
   return reading.ok ? reading.shape.outer : reading.outer;
 }
 

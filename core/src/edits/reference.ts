@@ -1,4 +1,5 @@
 // A picture under the drawing, placed by what one knows of it: how far two places are apart, which way is up.
+import { micron } from './micron';
 import type { Spot } from './parts';
 
 /** How a picture lies: its lower left corner, how wide it is, and how it is turned about that corner. m, rad, anticlockwise. */
@@ -8,8 +9,6 @@ export interface Lying {
   readonly width: number;
   readonly turn: number;
 }
-
-const micron = (v: number): number => Number(v.toFixed(6));
 
 /** Larger or smaller, so that two places on it are as far apart as they are known to be, m; the first stays where it is. */
 export function scaledTo<L extends Lying>(lying: L, from: Spot, to: Spot, apart: number): L {

@@ -2,7 +2,8 @@
 import type { BitShape } from '../shape/bit';
 import { LEAST_WALL, MOST_WALL } from '../shape/checkProfile';
 import { ON_IT } from '../shape/presets';
-import type { ProfilePoint } from '../shape/profile';
+import { spanOf, type ProfilePoint } from '../shape/profile';
+import { micron } from './micron';
 import { lifted, type Liftable } from './parts';
 
 interface SizedBit {
@@ -18,9 +19,6 @@ type SizedPart = Sized['parts'][number];
 /** Whether walls stay as thick as they are, or go with the form. */
 export type Walls = 'kept' | 'scaled';
 
-const MICRON = 1e6;
-const round = (v: number): number => Math.round(v * MICRON) / MICRON;
-
 const points = (
   profile: readonly ProfilePoint[],
   by: number,
@@ -29,9 +27,10 @@ const points = (
 ): ProfilePoint[] =>
   profile.map((p) => ({
     ...p,
-    height: round(from + (p.height - from) * by),
-    radius: round(p.radius * by),
-    wall: walls === 'kept' ? p.wall : Math.min(MOST_WALL, Math.max(LEAST_WALL, round(p.wall * by))),
+    height: micron(from + (p.height - from) * by),
+    radius: micron(p.radius * by),
+    wall:
+      walls === 'kept' ? p.wall : Math.min(MOST_WALL, Math.max(LEAST_WALL, micron(p.wall * by))),
   }));
 
 /** A part so many times as large about a height, its holes with it. */
@@ -41,8 +40,8 @@ const scaledOne = <P extends SizedPart>(part: P, by: number, from: number, walls
   ...(part.holes && {
     holes: part.holes.map((h) => ({
       ...h,
-      height: round(from + (h.height - from) * by),
-      diameter: round(h.diameter * by),
+      height: micron(from + (h.height - from) * by),
+      diameter: micron(h.diameter * by),
     })),
   }),
 });
@@ -54,13 +53,13 @@ function shaped<S extends BitShape>(shape: S, by: number): S {
       return [
         field,
         (value as readonly { out: number; up: number }[]).map((p) => ({
-          out: round(p.out * by),
-          up: round(p.up * by),
+          out: micron(p.out * by),
+          up: micron(p.up * by),
         })),
       ];
     if (field === 'positions') return [field, (value as readonly number[]).map((v) => v * by)];
     const length = typeof value === 'number' && field !== 'turns';
-    return [field, length ? round(value * by) : value];
+    return [field, length ? micron(value * by) : value];
   });
   return Object.fromEntries(scaled) as unknown as S;
 }
@@ -75,21 +74,19 @@ export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls)
       bits: piece.bits.map((b) => ({
         ...b,
         shape: shaped(b.shape, by),
-        place: { ...b.place, height: round(b.place.height * by), out: round(b.place.out * by) },
+        place: { ...b.place, height: micron(b.place.height * by), out: micron(b.place.out * by) },
       })),
     }),
-    ...(piece.fillLine !== undefined && { fillLine: round(piece.fillLine * by) }),
+    ...(piece.fillLine !== undefined && { fillLine: micron(piece.fillLine * by) }),
     ...(piece.dimensions && {
       dimensions: piece.dimensions.map(({ from, to }) => ({
-        from: { out: round(from.out * by), height: round(from.height * by) },
-        to: { out: round(to.out * by), height: round(to.height * by) },
+        from: { out: micron(from.out * by), height: micron(from.height * by) },
+        to: { out: micron(to.out * by), height: micron(to.height * by) },
       })),
     }),
   };
 }
 
-const lowest = ({ profile }: SizedPart): number => Math.min(...profile.map((p) => p.height));
-const highest = ({ profile }: SizedPart): number => Math.max(...profile.map((p) => p.height));
 /**
  * One part so many times as large where it stands; what stands on it, and bits higher up, go up or down with its top, as when a part is
  * put under them. `vessel` is the id of the part the fill line is in.
@@ -104,7 +101,7 @@ export function scaledPart<D extends Sized>(
   if (!(by > 0)) throw new RangeError(`A part cannot be made ${String(by)} times as large.`);
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
-  const [from, top] = [lowest(part), highest(part)];
+  const [from, top] = spanOf(part.profile);
   const room = lifted(piece, top - ON_IT, (top - from) * (by - 1), vessel);
   return {
     ...room,

@@ -1,13 +1,11 @@
 // A part of another piece finds its place: on what is in hand, under a vessel, on the table.
-import { SHIPPED_RACK } from '../rack/rack';
 import { startingParts, type Form } from '../shape/forms';
 import { derive, NO_SHOP } from '../piece/derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
+import { glassOf } from '../piece/shop.fixture';
 import type { Edited } from './parts';
 import { takeIn } from './takenIn';
 
-const glass = SHIPPED_RACK.glass('soft-batch-96');
-if (!glass) throw new Error('no soft glass');
 const pieceOf = (form: Form): Edited & { form: Form } => ({
   form,
   parts: startingParts(form).map((p, i) => ({
@@ -20,7 +18,7 @@ const pieceOf = (form: Form): Edited & { form: Form } => ({
 const stands = (piece: Edited & { form: Form }) => {
   const derived = derive(
     { ...piece, way: 'furnace', making: ORDINARY_MAKING, firing: ORDINARY_FIRING, bits: [] },
-    glass,
+    glassOf('soft-batch-96'),
     NO_SHOP,
   );
   if (!derived.ok) throw new Error(derived.problems[0]?.message);

@@ -8,6 +8,8 @@ import {
   type Standing,
 } from './parts';
 import { ON_IT } from '../shape/presets';
+import { spanOf } from '../shape/profile';
+import { micron } from './micron';
 import { raisedPart } from './profile';
 
 /**
@@ -20,8 +22,7 @@ export function takeIn<D extends Edited>(
   part: Omit<EditedPart, 'id'>,
   inHand: number,
 ): D {
-  const heights = part.profile.map((p) => p.height);
-  const [low, tall] = [Math.min(...heights), Math.max(...heights) - Math.min(...heights)];
+  const [low, high] = spanOf(part.profile);
   const base = form?.parts.find((p) => p.index === inHand) ?? form?.main;
   const vessel = form?.whole.vessel;
   const under = vessel !== undefined && vessel.index === base?.index;
@@ -29,13 +30,13 @@ export function takeIn<D extends Edited>(
   const room =
     base === undefined
       ? piece
-      : lifted(piece, stands - ON_IT, tall, vessel && piece.parts[vessel.index]?.id);
+      : lifted(piece, stands - ON_IT, high - low, vessel && piece.parts[vessel.index]?.id);
   return {
     ...room,
     parts: [
       ...room.parts,
       {
-        ...raisedPart(part, Number((stands - low).toFixed(6))),
+        ...raisedPart(part, micron(stands - low)),
         id: freshPartId(piece),
         name: freshName(piece.parts, part.name),
       },

@@ -10,6 +10,7 @@ import { ON_AXIS, type Line } from '../shape/profile';
 import type { Part } from './part';
 import type { BitInput } from './bits';
 import type { PlannedPart } from './derive';
+import { lyingBits } from './followed';
 
 /** Glass within this of a part's top is its lip, m. */
 const NEAR_TOP = 0.002;
@@ -68,8 +69,29 @@ function partMesh(
 const COARSE = 60;
 
 /** What a shell is made from. */
-export type MeshedPart = Pick<Part, 'name' | 'outline' | 'lofted'> &
+type MeshedPart = Pick<Part, 'name' | 'outline' | 'lofted'> &
   Partial<Pick<Part, 'holes'>> & { readonly look?: ShellLook | undefined };
+
+/** A bit as a shell is made from it. */
+type MeshedBit = Pick<BitInput, 'name' | 'shape' | 'place'>;
+
+/** What a piece's shells are made from, and no more: it crosses to the worker. */
+export interface GlassBody {
+  readonly parts: readonly MeshedPart[];
+  readonly bits: readonly MeshedBit[];
+}
+
+/** Of a piece as it was worked out: its parts with their looks, its bits where they lie. */
+export const bodyOf = (
+  { parts }: { readonly parts: readonly PlannedPart[] },
+  bits: readonly MeshedBit[],
+): GlassBody => ({
+  parts: parts.map((p) => {
+    const { name, outline, lofted, holes } = p;
+    return { name, outline, lofted, holes, look: lookOf(p) };
+  }),
+  bits: lyingBits({ ok: true, parts }, bits),
+});
 
 /** How finely shells are made: facets round, and about so many points along each outline. */
 export interface Fineness {
@@ -106,7 +128,7 @@ function lipOf(
  */
 export function bodyShells(
   parts: readonly MeshedPart[],
-  bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[],
+  bits: readonly MeshedBit[],
   fineness: Fineness,
 ): Shell[] {
   const pulled = bits.filter(isPulled).map((bit) => ({ bit, from: lipOf(parts, bit) }));

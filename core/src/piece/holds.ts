@@ -1,4 +1,5 @@
 // What a piece holds, and through which opening: a vessel's own mouth, a hollow neck joined onto a shut body, a tube stuck onto it.
+import { isTube } from '../shape/bit';
 import { contact } from '../shape/contact';
 import { contentsTo, hollowOf, hollowRange, type Shape } from '../shape/measure';
 import { widestAt } from '../shape/widestAt';
@@ -11,6 +12,8 @@ import type { Part } from './part';
 export interface Holds {
   /** The part most of it is in. */
   readonly part: Part;
+  /** To the brim, m³. */
+  readonly capacity: number;
   /** Between these a fill line can lie. */
   readonly from: number;
   readonly to: number;
@@ -25,11 +28,9 @@ type Bits = readonly (ReadBit & { readonly input: BitInput })[];
 /** What holds most in a piece; undefined where nothing does. Stoppers shut nothing here: what is under them is asked without them. */
 export function holdsMost(joined: readonly Part[], bits: Bits): Holds | undefined {
   let most: Holds | undefined;
-  let volume = 0;
   for (const part of joined) {
     const holds = holdsOf(part, joined, bits);
-    const here = holds?.filledTo(holds.to).volume ?? 0;
-    if (holds && here > volume) [most, volume] = [holds, here];
+    if (holds && holds.capacity > (most?.capacity ?? 0)) most = holds;
   }
   return most;
 }
@@ -43,19 +44,22 @@ function holdsOf(part: Part, joined: readonly Part[], bits: Bits): Holds | undef
   if (opening === 'closed' && necks.length === 0 && spout === undefined) return undefined;
   const brim = necks.reduce((high, n) => Math.max(high, hollowRange(n.shape)[1]), top);
   const shapes = [part.shape, ...necks.map((n) => n.shape)];
+  // What stands above a spout's mouth is air that cannot get out.
+  const to = spout === undefined ? brim : Math.min(top, spout);
+  const filledTo = (height: number): Turned =>
+    shapes.reduce(
+      (sum, shape) => {
+        const one = contentsTo(shape, height);
+        return { volume: sum.volume + one.volume, moment: sum.moment + one.moment };
+      },
+      { volume: 0, moment: 0 },
+    );
   return {
     part,
+    capacity: filledTo(to).volume,
     from,
-    // What stands above a spout's mouth is air that cannot get out.
-    to: spout === undefined ? brim : Math.min(top, spout),
-    filledTo: (height) =>
-      shapes.reduce(
-        (sum, shape) => {
-          const one = contentsTo(shape, height);
-          return { volume: sum.volume + one.volume, moment: sum.moment + one.moment };
-        },
-        { volume: 0, moment: 0 },
-      ),
+    to,
+    filledTo,
     wideAt: (height) => Math.max(...shapes.map((s) => insideAt(s, height))),
   };
 }
@@ -84,7 +88,7 @@ function spoutOf({ shape }: Part, bits: Bits): number | undefined {
   let mouth: number | undefined;
   for (const { input } of bits) {
     const { shape: tube, place } = input;
-    if (tube.kind !== 'bent' || tube.wall === undefined) continue;
+    if (!isTube(tube)) continue;
     const [root, tip] = [tube.path[0], tube.path[tube.path.length - 1]];
     if (!root || !tip) continue;
     const at = place.height + root.up;

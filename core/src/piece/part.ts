@@ -6,7 +6,7 @@ import type { OuterLine } from '../shape/curve';
 import type { Across } from '../shape/across';
 import { holeProblems, withHoles, type Hole } from '../shape/holes';
 import type { Lofted } from '../shape/lofted';
-import { glassOutline, measureShape, type Shape } from '../shape/measure';
+import { glassOutline, measurePart, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
 import type { Stock } from '../stock/moves';
 
@@ -90,7 +90,7 @@ export function readPart(input: PartInput, index: number, glass: Glass): PartRea
   const key = `${String(index)}|${id}|${work}|${role}|${name}|${cut}`;
   const before = kept.get(input.profile);
   if (before?.key === key && before.glass === glass) return before.reading;
-  const read = measureShape(input.profile, glass.poisson, work === 'solid', input.across);
+  const read = measurePart(input, glass.poisson);
   const unmade = read.ok ? holeProblems(read.shape, holes) : [];
   const shape = read.ok && unmade.length === 0 ? withHoles(read.shape, holes) : undefined;
   const reading: PartReading = shape

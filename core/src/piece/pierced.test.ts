@@ -1,35 +1,21 @@
 // What comes through a wall is said, and what only melts into it is not.
-import { SHIPPED_RACK } from '../rack/rack';
-import { derive, type PieceInput } from './derive';
-import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
+import { derive } from './derive';
+import { glassOf, outline, pieceOf } from './shop.fixture';
 import type { BitInput } from './bits';
 import type { Across } from '../shape/across';
 
-const glass = SHIPPED_RACK.glass('soft-batch-96');
-if (!glass) throw new Error('no soft glass');
-const at = (height: number, radius: number) => ({
-  height: height / 1e3,
-  radius: radius / 1e3,
-  wall: 0.004,
-  corner: true,
-});
+const cup = outline([0, 0, 4, true], [0, 40, 4, true], [100, 40, 4, true]);
 const said = (bit: Partial<BitInput>, across?: Across): readonly string[] => {
-  const input: PieceInput = {
-    form: 'tumbler',
-    way: 'furnace',
-    parts: [{ name: 'cup', profile: [at(0, 0), at(0, 40), at(100, 40)], across }],
-    bits: [
-      {
-        name: 'knob',
-        shape: { kind: 'ball', diameter: 0.016 },
-        place: { height: 0.05, out: 0.0475, around: 0, tilt: 0, copies: 1 },
-        ...bit,
-      },
-    ],
-    making: ORDINARY_MAKING,
-    firing: ORDINARY_FIRING,
+  const knob: BitInput = {
+    name: 'knob',
+    shape: { kind: 'ball', diameter: 0.016 },
+    place: { height: 0.05, out: 0.0475, around: 0, tilt: 0, copies: 1 },
+    ...bit,
   };
-  const derived = derive(input, glass);
+  const derived = derive(
+    pieceOf('tumbler', 'soft-batch-96', [{ name: 'cup', profile: cup, across }], { bits: [knob] }),
+    glassOf('soft-batch-96'),
+  );
   if (!derived.ok) throw new Error(derived.problems[0]?.message);
   return derived.whole.remarks.map((r) => r.message);
 };

@@ -1,4 +1,5 @@
 // Bits that come through a wall into the hollow: glass nobody meant to be there.
+import { isTube } from '../shape/bit';
 import { boxOf, distanceTo } from '../shape/contact';
 import { insideOf, linesRound } from '../shape/lofted';
 import { isPulled } from '../shape/pulled';
@@ -23,6 +24,8 @@ export function piercing(
   bits: readonly (ReadBit & { readonly input: BitInput })[],
   parts: readonly Part[],
 ): Remark[] {
+  const stuckOn = bits.filter(({ input }) => !isPulled(input) && !isTube(input.shape));
+  if (stuckOn.length === 0) return [];
   const hollow = parts.filter((p) => p.work === 'blown' && p.role === 'joined');
   const lines = hollow.map((part) => {
     const { outer, cut } = part.shape;
@@ -30,9 +33,7 @@ export function piercing(
     const along = linesRound(inner, cut && insideOf(outer, inner, cut));
     return { part, box: boxOf(inner), along };
   });
-  return bits.flatMap(({ input, index, name }): Remark[] => {
-    if (isPulled(input) || (input.shape.kind === 'bent' && input.shape.wall !== undefined))
-      return [];
+  return stuckOn.flatMap(({ input, index, name }): Remark[] => {
     const { positions } = madeOf(input).one;
     let worst = { depth: SHOWS, part: '', r: 0, z: 0 };
     for (let i = 0; i < positions.length; i += 3) {

@@ -135,7 +135,7 @@ export function wholePiece(
     footRadius,
     tippingAngle: tips(centreOfMass, offAxis),
     vessel,
-    capacity: holds?.filledTo(holds.to).volume ?? 0,
+    capacity: holds?.capacity ?? 0,
     fill,
     remarks: [
       ...looseParts(joined, contacts),

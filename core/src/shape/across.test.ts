@@ -1,27 +1,17 @@
 // Forms that are not round: areas, volumes and meshes against closed forms, thickness by the largest ball.
 import { bodyShells } from '../piece/body';
 import { readPart } from '../piece/part';
-import { SHIPPED_RACK } from '../rack/rack';
+import { glassOf, outline, type At } from '../piece/shop.fixture';
 import { acrossProblem, cutOf, type Across } from './across';
 import { contentsTo, measureShape, type Shape } from './measure';
 import { measureMesh, openEdges } from './mesh';
 import type { Profile } from './profile';
 
-const glass = SHIPPED_RACK.glass('soft-batch-96') ?? fail('no glass');
-const at = (height: number, radius: number, wall = 4, corner = true) => ({
-  height: height / 1e3,
-  radius: radius / 1e3,
-  wall: wall / 1e3,
-  corner,
-});
+const glass = glassOf('soft-batch-96');
 /** A block as high as it is wide, mm. */
-const block = (half: number, height: number): Profile => [
-  at(0, 0),
-  at(0, half),
-  at(height, half),
-  at(height, 0),
-];
-const cup: Profile = [at(0, 0, 5), at(0, 40, 5), at(100, 40, 5)];
+const block = (half: number, height: number): Profile =>
+  outline([0, 0, 4, true], [0, half, 4, true], [height, half, 4, true], [height, 0, 4, true]);
+const cup = outline([0, 0, 5, true], [0, 40, 5, true], [100, 40, 5, true]);
 const shapeOf = (profile: Profile, across: Across | undefined, solid = false): Shape => {
   const read = measureShape(profile, 0.22, solid, across);
   if (!read.ok) throw new Error(read.problems[0]?.message);
@@ -153,10 +143,12 @@ describe('a form that is not round', () => {
     expect(cube.widest).toBeCloseTo(0.0285, 6);
   });
   it('an ellipsoid: 4/3 π a b c, its thickest across the flat', () => {
-    const ball: Profile = Array.from({ length: 13 }, (_, i) => {
-      const a = (Math.PI * i) / 12;
-      return at(30 * (1 - Math.cos(a)), i % 12 === 0 ? 0 : 30 * Math.sin(a), 3, false);
-    });
+    const ball = outline(
+      ...Array.from({ length: 13 }, (_, i): At => {
+        const a = (Math.PI * i) / 12;
+        return [30 * (1 - Math.cos(a)), i % 12 === 0 ? 0 : 30 * Math.sin(a), 3];
+      }),
+    );
     const flat = shapeOf(ball, { kind: 'oval', depth: 0.5, square: 2 }, true);
     expect(flat.glassVolume / ((4 / 3) * Math.PI * 0.03 * 0.03 * 0.015) - 1).toBeLessThan(2e-3);
     expect(flat.thickest.wall).toBeCloseTo(0.03, 3);

@@ -47,6 +47,10 @@ export type BitShape =
       readonly triangles: readonly number[];
     };
 
+/** A tube among bits: bent, with a bore that opens inside. */
+export const isTube = (shape: BitShape): shape is Extract<BitShape, { kind: 'bent' }> =>
+  shape.kind === 'bent' && shape.wall !== undefined;
+
 /** Where a bit sits: its anchor's height and distance from the axis (m), round the axis and tilted outwards (rad). */
 export interface BitPlace {
   readonly height: number;

@@ -1,20 +1,13 @@
 // Holes in a wall: glass taken, how far it holds, and a mesh that stays closed and weighs what is left.
 import { bodyShells } from '../piece/body';
 import { readPart, type PartInput } from '../piece/part';
-import { SHIPPED_RACK } from '../rack/rack';
+import { glassOf, outline } from '../piece/shop.fixture';
 import { holeGlass, type Hole } from './holes';
 import { hollowRange } from './measure';
 import { measureMesh, openEdges } from './mesh';
 
-const glass = SHIPPED_RACK.glass('soft-batch-96');
-if (!glass) throw new Error('no soft glass');
-const at = (height: number, radius: number) => ({
-  height: height / 1e3,
-  radius: radius / 1e3,
-  wall: 0.005,
-  corner: true,
-});
-const cup = [at(0, 0), at(0, 40), at(100, 40)];
+const glass = glassOf('soft-batch-96');
+const cup = outline([0, 0, 5, true], [0, 40, 5, true], [100, 40, 5, true]);
 const hole = (height: number, diameter: number, around = 0.4): Hole => ({
   height: height / 1e3,
   diameter: diameter / 1e3,

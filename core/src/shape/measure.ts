@@ -196,6 +196,22 @@ export function measureShape(
   };
 }
 
+/** Poisson's ratio of ordinary glass, for a form looked at before its glass is known: it sets only how far a wall step is felt. */
+const ANY_GLASS = 0.22;
+
+/** What a part is measured by: its outline, whether it is solid, what it is cut across. */
+export interface Measured {
+  readonly profile: Profile;
+  readonly work?: 'blown' | 'solid' | undefined;
+  readonly across?: Across | undefined;
+}
+
+/** Reads a part wherever it is looked at: of its own glass where that is known, else of any. */
+export const measurePart = (
+  { profile, work, across }: Measured,
+  poisson = ANY_GLASS,
+): ShapeReading => measureShape(profile, poisson, work === 'solid', across);
+
 /**
  * The form where its skin is nearest the axis: a wall's ball is no larger than that lets it be. Solid work is as thick as the largest
  * ball through its cut, which need not be on the axis.

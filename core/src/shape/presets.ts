@@ -1,7 +1,7 @@
 // Parts and bits to add to a piece: each begins as an ordinary one of its kind, at the place it usually goes.
 import type { Bit, BitShape } from './bit';
 import { startingParts, type StartingPart } from './forms';
-import { glassOutline, measureShape } from './measure';
+import { glassOutline, measurePart } from './measure';
 import type { Line, Profile, ProfilePoint } from './profile';
 import { restOn } from './snap';
 
@@ -55,9 +55,6 @@ const ball = (radius: number, wall: number): Profile =>
     const r = i === 0 || i === 6 ? 0 : Number((radius * Math.sin(a)).toFixed(2));
     return at(Number((radius * (1 - Math.cos(a))).toFixed(2)), r, wall);
   });
-
-/** Poisson's ratio of any glass: it sets nothing that is used here. */
-const ANY_GLASS = 0.22;
 
 const PARTS: Readonly<Record<PartPreset, Omit<NewPart, 'name'>>> = {
   merese: { work: 'solid', profile: [at(0, 9), at(2, 13), at(4, 9)] },
@@ -122,7 +119,7 @@ export const ON_IT = 0.0003;
  */
 export function newPart(preset: PartPreset, standing: Standing): Placed {
   const { profile, ...rest } = PARTS[preset];
-  const read = measureShape(profile, ANY_GLASS, rest.work === 'solid', rest.across);
+  const read = measurePart(PARTS[preset]);
   const line = read.ok
     ? glassOutline(read.shape.outer, read.shape.inner)
     : { r: profile.map((p) => p.radius), z: profile.map((p) => p.height) };

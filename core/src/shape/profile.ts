@@ -35,6 +35,12 @@ export interface Line {
 /** Radii below this count as on the axis, m. */
 export const ON_AXIS = 1e-6;
 
+/** The lowest and the highest of its points, m. */
+export function spanOf(p: Profile): readonly [number, number] {
+  const heights = p.map((q) => q.height);
+  return [Math.min(...heights), Math.max(...heights)];
+}
+
 /** Does the outside begin (or end) on the axis, so that the form is closed there? */
 export const closedAtBase = (p: Profile): boolean => (p[0]?.radius ?? 1) < ON_AXIS;
 export const closedAtTop = (p: Profile): boolean => (p[p.length - 1]?.radius ?? 1) < ON_AXIS;

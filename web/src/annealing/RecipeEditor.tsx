@@ -2,10 +2,11 @@
 import { LIMITS } from '@zanfirico/contract';
 import { recipeProblems, type Recipe, type RecipeLine, type ScheduleInput } from '@zanfirico/core';
 import { Plus, Upload } from 'lucide-react';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { sentenceOf } from '../api/client';
 import { QuantityField } from '../fields/QuantityField';
 import { recipeFromCsv } from '../imports/recipeFromCsv';
+import { FileButton } from '../shell/FileButton';
 import { useNotices } from '../stores/notices';
 import { useShop } from '../stores/theShop';
 import { RecipeLines } from './RecipeLines';
@@ -24,7 +25,6 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
   const [recipe, setRecipe] = useState<Recipe>(from);
   const { shop, save } = useShop();
   const { say, trouble } = useNotices.getState();
-  const file = useRef<HTMLInputElement>(null);
   const problems = useMemo(() => recipeProblems(recipe, input.box), [recipe, input.box]);
   const put = useCallback((i: number, patch: Partial<RecipeLine>): void => {
     setRecipe((r) => ({
@@ -103,30 +103,20 @@ export function RecipeEditor({ input, from, known, onDone }: Props) {
             }}
           />
         </div>
-        <button
-          type="button"
+        <FileButton
           className="btn btn-ghost btn-sm"
-          onClick={() => file.current?.click()}
-        >
-          <Upload className="size-4" /> From a table (CSV)
-        </button>
-        <input
-          ref={file}
-          type="file"
+          label="Recipe table"
           accept=".csv,text/csv,text/plain"
-          className="hidden"
-          aria-label="Recipe table"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (!chosen) return;
+          onFile={(chosen) => {
             void chosen.text().then((text) => {
               const read = recipeFromCsv(text, chosen.name.replace(/\.\w+$/, ''), recipe.start);
               if (read.ok) setRecipe(read.recipe);
               else trouble(read.says);
             });
           }}
-        />
+        >
+          <Upload className="size-4" /> From a table (CSV)
+        </FileButton>
       </div>
       <RecipeLines lines={recipe.lines} put={put} takeOut={takeOut} />
       <p className="quiet mt-1 text-sm">No speed: as fast as the box can.</p>

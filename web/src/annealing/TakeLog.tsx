@@ -1,7 +1,7 @@
 // A button that takes a logger's table in.
 import { Upload } from 'lucide-react';
-import { useRef } from 'react';
 import { tooBig } from '../imports/tooBig';
+import { FileButton } from '../shell/FileButton';
 import { useNotices } from '../stores/notices';
 
 /** A log larger than this holds a reading a second for months; bytes. */
@@ -16,33 +16,24 @@ interface Props {
 }
 
 export function TakeLog({ says, label, className, onText }: Props) {
-  const input = useRef<HTMLInputElement>(null);
   const { trouble } = useNotices.getState();
   return (
-    <>
-      <button type="button" className={className} onClick={() => input.current?.click()}>
-        <Upload className="size-4" /> {says}
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.txt,.log,text/csv,text/plain"
-        className="hidden"
-        aria-label={label}
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          e.target.value = '';
-          if (!chosen) return;
-          const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
-          if (big !== undefined) {
-            trouble(big);
-            return;
-          }
-          void chosen.text().then((text) => {
-            onText(text, chosen.name);
-          });
-        }}
-      />
-    </>
+    <FileButton
+      className={className}
+      label={label}
+      accept=".csv,.txt,.log,text/csv,text/plain"
+      onFile={(chosen) => {
+        const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
+        if (big !== undefined) {
+          trouble(big);
+          return;
+        }
+        void chosen.text().then((text) => {
+          onText(text, chosen.name);
+        });
+      }}
+    >
+      <Upload className="size-4" /> {says}
+    </FileButton>
   );
 }

@@ -10,12 +10,16 @@ const INSIDE: Readonly<Record<string, string>> = {
   '/rack/shop': 'Irons, boxes, torch stock',
 };
 
+/** A title of what one looks at, the nearest first; what is not there is left out. */
+export const titled = (...parts: readonly (string | undefined)[]): string =>
+  [...parts, HOUSE].filter((t) => t !== undefined).join(' · ');
+
 /** The title of a place; undefined inside a piece. */
 export function titleAt(path: string): string | undefined {
   if (/^\/pieces\/./.test(path)) return undefined;
   const place = PLACES.find(({ to }) => path === to || path.startsWith(`${to}/`))?.name;
   const inside = INSIDE[path];
-  return [inside, place, HOUSE].filter((t) => t !== undefined).join(' · ');
+  return titled(inside, place);
 }
 
 export function usePageTitle(): void {

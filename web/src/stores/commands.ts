@@ -1,6 +1,7 @@
 // What can be done from where one is: places put their commands up while they are open, the palette shows them all.
 import { useEffect } from 'react';
 import { create } from 'zustand';
+import { withOne } from './withOne';
 
 /** One thing to do, by name. */
 export interface Command {
@@ -21,12 +22,10 @@ interface Commands {
 export const useCommands = create<Commands>()((set) => ({
   lists: {},
   put: (owner, list) => {
-    set(({ lists }) => ({ lists: { ...lists, [owner]: list } }));
+    set(({ lists }) => ({ lists: withOne(lists, owner, list) }));
   },
   take: (owner) => {
-    set(({ lists }) => ({
-      lists: Object.fromEntries(Object.entries(lists).filter(([key]) => key !== owner)),
-    }));
+    set(({ lists }) => ({ lists: withOne(lists, owner, undefined) }));
   },
 }));
 

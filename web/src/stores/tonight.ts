@@ -2,6 +2,7 @@
 import type { Assumed, Body, Practice } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { withOne } from './withOne';
 
 /** A wall by bare numbers. m, s, °C. */
 export interface Numbers {
@@ -57,10 +58,7 @@ export const withCount = (
   counts: Readonly<Record<string, number>>,
   id: string,
   count: number,
-): Readonly<Record<string, number>> => {
-  const others = Object.fromEntries(Object.entries(counts).filter(([k]) => k !== id));
-  return count > 0 ? { ...others, [id]: count } : others;
-};
+): Readonly<Record<string, number>> => withOne(counts, id, count > 0 ? count : undefined);
 
 export const useTonight = create<Tonight>()(
   persist(

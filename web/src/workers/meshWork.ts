@@ -1,13 +1,7 @@
 // What the mesh worker does: shells for the turning view, whole files to take away.
-import { bodyShells, type BitInput, type MeshedPart } from '@zanfirico/core';
+import { bodyShells, type GlassBody } from '@zanfirico/core';
 import { transfer } from 'comlink';
 import { glbOf, shellGeometry, stlOf } from '../exports/meshes';
-
-/** What the worker needs of a piece. */
-export interface Body {
-  readonly parts: readonly MeshedPart[];
-  readonly bits: readonly Pick<BitInput, 'name' | 'shape' | 'place'>[];
-}
 
 /** A shell ready for the screen: corners and normals by threes, and triangles. */
 export interface ScreenShell {
@@ -30,7 +24,7 @@ const FILE = { facets: 96, rows: 400 };
 /** The worker's calls. */
 export const meshWork = {
   /** Coarse where no graphics hardware draws them. */
-  screen: (body: Body, coarse: boolean): readonly ScreenShell[] => {
+  screen: (body: GlassBody, coarse: boolean): readonly ScreenShell[] => {
     const shells = bodyShells(body.parts, body.bits, coarse ? COARSE : SCREEN).map(({ mesh }) =>
       shellGeometry(mesh),
     );
@@ -39,7 +33,7 @@ export const meshWork = {
       shells.flatMap((s) => [s.positions.buffer, s.normals.buffer, s.triangles.buffer]),
     );
   },
-  file: async (body: Body, format: 'glb' | 'stl'): Promise<MeshFile> => {
+  file: async (body: GlassBody, format: 'glb' | 'stl'): Promise<MeshFile> => {
     const start = performance.now();
     const shells = bodyShells(body.parts, body.bits, FILE);
     const bytes = format === 'glb' ? await glbOf(shells) : stlOf(shells);

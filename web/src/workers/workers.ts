@@ -2,6 +2,7 @@
 import type {
   DraftInput,
   Fires,
+  GlassBody,
   HeatPart,
   Placed,
   RackEntry,
@@ -12,7 +13,7 @@ import type {
 } from '@zanfirico/core';
 import { proxy } from 'comlink';
 import type { AssemblyProgress, braidWork, CrewRequest, CrewResult } from './braidWork';
-import type { Body, meshWork } from './meshWork';
+import type { meshWork } from './meshWork';
 import type { nightWork } from './nightWork';
 import type { rackWork } from './rackWork';
 import type { RackTable } from '../imports/rackFromCsv';
@@ -97,7 +98,7 @@ export const startAssembly = (
 
 /** A GLB or STL file of the glass body; rejects with a sentence when it cannot be made. How long it took is left as a measure. */
 export async function meshFile(
-  body: Body,
+  body: GlassBody,
   format: 'glb' | 'stl',
 ): Promise<Uint8Array<ArrayBuffer>> {
   const { bytes, milliseconds } = await mesh((w) => w.file(body, format));

@@ -1,7 +1,8 @@
 // Measuring between any two places: click one, click the other; the measure stays on the drawing until it is taken off.
 import type { PieceDimension } from '@zanfirico/contract';
 import { printText, type Line } from '@zanfirico/core';
-import { useEffect, useState, type MouseEvent } from 'react';
+import { useState, type MouseEvent } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { between, spotAt, type Spot } from './dimensions';
@@ -18,15 +19,7 @@ export function MeasureTool({ sheet, size, lines, onKeep, onLeave }: Props) {
   const units = useDisplay((s) => s.units);
   const [from, setFrom] = useState<Spot>();
   const [to, setTo] = useState<Spot>();
-  useEffect(() => {
-    const leave = (e: KeyboardEvent): void => {
-      if (e.key === 'Escape') onLeave();
-    };
-    document.addEventListener('keydown', leave);
-    return () => {
-      document.removeEventListener('keydown', leave);
-    };
-  }, [onLeave]);
+  useHotkeys('escape', onLeave, { enableOnFormTags: true });
   const spot = (e: MouseEvent<SVGElement>): Spot => {
     const box = e.currentTarget.getBoundingClientRect();
     return spotAt(sheet, { x: e.clientX - box.left, y: e.clientY - box.top }, lines);

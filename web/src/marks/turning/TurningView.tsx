@@ -1,7 +1,7 @@
 // The glass turning: drag it, or use the arrow keys; follows the drawing a moment behind.
 import type { PieceBit } from '@zanfirico/contract';
 import {
-  lyingBits,
+  bodyOf,
   lookOf,
   onSkin,
   printText,
@@ -106,14 +106,8 @@ function Turning({
     const slow = scene.current?.slow === true;
     const timer = setTimeout(
       () => {
-        const parts = latest.current.parts.map(({ name, outline, lofted, holes }) => ({
-          name,
-          outline,
-          lofted,
-          holes,
-        }));
-        const lying = [...lyingBits(latest.current, bits)];
-        mesh((w) => w.screen({ parts, bits: lying }, slow)).then(
+        const body = bodyOf(latest.current, bits);
+        mesh((w) => w.screen(body, slow)).then(
           (shells) => {
             if (live) scene.current?.setShells(shells, { lowest, height, widest });
           },

@@ -1,5 +1,5 @@
 // Finds pieces for a box by name, and says when more are called so than are listed.
-import { Search } from 'lucide-react';
+import { FindField } from '../../fields/FindField';
 import type { ShelfForBox } from './useShelf';
 
 export function FindOnShelf({
@@ -12,18 +12,13 @@ export function FindOnShelf({
 }) {
   return (
     <>
-      <label className="flex items-center gap-2">
-        <Search className="quiet size-4 shrink-0" aria-hidden="true" />
-        <span className="sr-only">Find a piece for the box</span>
-        <input
-          className="input input-sm w-full"
-          placeholder="Find by name"
-          value={shelf.find}
-          onChange={(e) => {
-            shelf.setFind(e.target.value);
-          }}
-        />
-      </label>
+      <FindField
+        label="Find a piece for the box"
+        placeholder="Find by name"
+        value={shelf.find}
+        onChange={shelf.setFind}
+        wide="input-sm w-full"
+      />
       <p className="quiet text-sm" aria-live="polite">
         {unseen > 0 && `${String(unseen)} more on the shelf: find them by name.`}
         {shelf.found.length === 0 &&

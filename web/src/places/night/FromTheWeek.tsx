@@ -1,7 +1,7 @@
 // What the week's plan puts into this annealer next, beside the box it is for; one tap stands it there.
 import { format, fromUnixTime, getUnixTime } from 'date-fns';
 import { toMinute } from '../../clock/moments';
-import { manyNamed } from './useShelf';
+import { counted, manyNamed } from './useShelf';
 import { useWeekPlan } from './useWeekPlan';
 
 /** A load counts as the next until its last piece is so long in, s. */
@@ -21,9 +21,7 @@ export function FromTheWeek({
   const from = getUnixTime(new Date()) - STILL_TONIGHT;
   const next = answer.value.loads.find((l) => l.annealer === annealer && l.lastIn > from);
   if (!next) return <p className="quiet mt-2 text-sm">The week puts nothing more into this box.</p>;
-  const counts = Object.fromEntries(
-    next.pieces.map((id) => [id, next.pieces.filter((other) => other === id).length]),
-  );
+  const counts = counted(next.pieces);
   const same =
     Object.keys(counts).length === Object.keys(inBox).length &&
     Object.entries(counts).every(([id, n]) => inBox[id] === n);

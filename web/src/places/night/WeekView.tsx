@@ -3,6 +3,7 @@ import { printDuration, type Week, type WeekLoad } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type Wanted } from '../../stores/tonight';
+import { withOne } from '../../stores/withOne';
 import { Timeline } from './Timeline';
 import { fileName } from '../../exports/download';
 import { ToCalendar } from './ToCalendar';
@@ -34,8 +35,7 @@ export function WeekView() {
   const plan = answer.state === 'here' ? answer.value : undefined;
   const title = (l: WeekLoad): string => manyNamed(l.pieces, nameOf);
   const put = (id: string, wanted: Wanted | undefined): void => {
-    const others = Object.fromEntries(Object.entries(week).filter(([k]) => k !== id));
-    t.set({ week: wanted ? { ...others, [id]: wanted } : others });
+    t.set({ week: withOne(week, id, wanted) });
   };
   return (
     <div className="flex h-full flex-col xl:flex-row">

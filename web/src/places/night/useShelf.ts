@@ -57,10 +57,14 @@ export function useShelf(meant: readonly string[]): ShelfForBox {
 export const soMany = (count: number, name: string): string =>
   count === 1 ? name : `${String(count)} × ${name}`;
 
+/** How many of each there are. */
+export const counted = (ids: readonly string[]): Readonly<Record<string, number>> =>
+  Object.fromEntries(ids.map((id) => [id, ids.filter((other) => other === id).length]));
+
 /** A list of ids told by name, each kind once with how many of it there are. */
 export const manyNamed = (ids: readonly string[], nameOf: (id: string) => string): string =>
-  [...new Set(ids)]
-    .map((id) => soMany(ids.filter((other) => other === id).length, nameOf(id)))
+  Object.entries(counted(ids))
+    .map(([id, count]) => soMany(count, nameOf(id)))
     .join(', ');
 
 function forBox({ id, name, facts }: OnShelf): ForBox {

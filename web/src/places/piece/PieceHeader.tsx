@@ -4,6 +4,7 @@ import { useEffect, useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { SheetLinks } from '../../shell/Tabs';
+import { titled } from '../../shell/usePageTitle';
 import { useOffers, type Command } from '../../stores/commands';
 import { useDraft, useUnsaved } from '../../stores/draft';
 import { TakeAway } from './TakeAway';
@@ -68,7 +69,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
   const { pathname } = useLocation();
   const sheet = SHEETS.find(({ to }) => pathname.endsWith(`/${to}`))?.name;
   useEffect(() => {
-    document.title = [name, sheet, 'Zanfirico'].filter((t) => t !== undefined).join(' · ');
+    document.title = titled(name, sheet);
   }, [name, sheet]);
   return (
     <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-2">

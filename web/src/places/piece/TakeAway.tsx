@@ -1,5 +1,5 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
-import { lookOf, lyingBits, type Schedule } from '@zanfirico/core';
+import { bodyOf, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { createAgain, sentenceOf } from '../../api/client';
@@ -29,19 +29,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     if (!derived.ok) return;
     say(`Making the ${format.toUpperCase()} …`);
     try {
-      const bytes = await meshFile(
-        {
-          parts: derived.parts.map(({ name: of, outline, lofted, holes, ...part }) => ({
-            name: of,
-            outline,
-            lofted,
-            holes,
-            look: lookOf(part),
-          })),
-          bits: [...lyingBits(derived, piece.bits ?? [])],
-        },
-        format,
-      );
+      const bytes = await meshFile(bodyOf(derived, piece.bits ?? []), format);
       download(`${name}.${format}`, format === 'glb' ? 'model/gltf-binary' : 'model/stl', bytes);
     } catch (error) {
       trouble(sentenceOf(error));

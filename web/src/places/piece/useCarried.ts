@@ -2,7 +2,7 @@
 import type { PieceDocument } from '@zanfirico/contract';
 import {
   carry,
-  measureShape,
+  measurePart,
   stretchMap,
   type Carried,
   type Derived,
@@ -23,7 +23,7 @@ export function useCarried(
 ): CarriedPattern | undefined {
   const final = pattern && last?.parts.find((p) => p.id === pattern.part);
   const blank = useMemo(
-    () => pattern && measureShape(pattern.blank, 0.22),
+    () => pattern && measurePart({ profile: pattern.blank }),
     // The blank alone decides its shape.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [pattern?.blank],

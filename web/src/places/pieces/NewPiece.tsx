@@ -1,5 +1,5 @@
 // A new piece: a form to start from, a glass, a name.
-import { FORMS, glyphOf, measureShape, startingParts } from '@zanfirico/core';
+import { FORMS, glyphOf, measurePart, startingParts } from '@zanfirico/core';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -11,8 +11,8 @@ import { useRack } from '../../stores/theRack';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
-  const shapes = startingParts(form).flatMap(({ profile, work, across }) => {
-    const reading = measureShape(profile, 0.22, work === 'solid', across);
+  const shapes = startingParts(form).flatMap((part) => {
+    const reading = measurePart(part);
     return reading.ok ? [reading.shape] : [];
   });
   const lowest = Math.min(...shapes.map((s) => s.lowest));

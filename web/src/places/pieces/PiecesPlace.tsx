@@ -1,8 +1,8 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { BODY_LIMIT } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
-import { Archive, ArchiveRestore, FileUp, Plus, Search } from 'lucide-react';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { Archive, ArchiveRestore, FileUp, Plus } from 'lucide-react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
   createAgain,
@@ -14,6 +14,8 @@ import {
   throwAway,
 } from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
+import { FindField } from '../../fields/FindField';
+import { FileButton } from '../../shell/FileButton';
 import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
@@ -31,7 +33,6 @@ export function PiecesPlace() {
   const [starting, setStarting] = useState(false);
   // A file is held over the shelf.
   const [over, setOver] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const { say, trouble } = useNotices();
   const pieces = useMemo(() => data?.pages.flatMap((p) => p.lines) ?? [], [data]);
@@ -40,22 +41,36 @@ export function PiecesPlace() {
   const unsaved = useDrafted();
   const none = newest?.total === 0 && !isPlaceholderData && !error;
 
-  const move = async (piece: OnShelf): Promise<void> => {
+  /** Changes something on the shelf and shows it; says why not. */
+  const changed = async (does: () => Promise<void>): Promise<boolean> => {
     try {
-      await putAway(piece.id, !away);
+      await does();
       await shelfChanged();
-      say(`“${piece.name}” is ${away ? 'back on the shelf' : 'put away'}.`, {
-        label: 'Undo',
-        run: () => {
-          void putAway(piece.id, away).then(shelfChanged, (error: unknown) => {
-            trouble(sentenceOf(error));
-          });
-        },
-      });
+      return true;
     } catch (error) {
       trouble(sentenceOf(error));
+      return false;
     }
   };
+  const undoable = async (
+    does: () => Promise<void>,
+    says: string,
+    undoes: () => Promise<void>,
+  ): Promise<void> => {
+    if (await changed(does)) say(says, { label: 'Undo', run: () => void changed(undoes) });
+  };
+  const move = ({ id, name }: OnShelf): Promise<void> =>
+    undoable(
+      () => putAway(id, !away),
+      `“${name}” is ${away ? 'back on the shelf' : 'put away'}.`,
+      () => putAway(id, away),
+    );
+  const discard = ({ id, name }: OnShelf): Promise<void> =>
+    undoable(
+      () => throwAway(id, true),
+      `“${name}” is thrown away, with its revisions.`,
+      () => throwAway(id, false),
+    );
 
   /** The same once more, as it was last saved. */
   const copy = async (piece: OnShelf): Promise<void> => {
@@ -66,23 +81,6 @@ export function PiecesPlace() {
       say(`“${made.document.name}” is on the shelf.`, {
         label: 'Open it',
         run: () => void navigate(`/pieces/${made.id}/section`),
-      });
-    } catch (error) {
-      trouble(sentenceOf(error));
-    }
-  };
-
-  const discard = async (piece: OnShelf): Promise<void> => {
-    try {
-      await throwAway(piece.id, true);
-      await shelfChanged();
-      say(`“${piece.name}” is thrown away, with its revisions.`, {
-        label: 'Undo',
-        run: () => {
-          void throwAway(piece.id, false).then(shelfChanged, (error: unknown) => {
-            trouble(sentenceOf(error));
-          });
-        },
       });
     } catch (error) {
       trouble(sentenceOf(error));
@@ -126,18 +124,13 @@ export function PiecesPlace() {
     >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <h1 className="text-5xl">{away ? 'Put away' : 'Pieces'}</h1>
-        <label className="flex items-center gap-2">
-          <Search className="quiet size-4" aria-hidden="true" />
-          <span className="sr-only">Find a piece by name</span>
-          <input
-            className="input w-36"
-            placeholder="Find by name"
-            value={wanted}
-            onChange={(e) => {
-              setWanted(e.target.value);
-            }}
-          />
-        </label>
+        <FindField
+          label="Find a piece by name"
+          placeholder="Find by name"
+          value={wanted}
+          onChange={setWanted}
+          wide="w-36"
+        />
         <ShelfChoice choice={choice} onChange={setChoice} />
         <div className="ml-auto flex flex-wrap gap-2">
           <button
@@ -151,20 +144,14 @@ export function PiecesPlace() {
             {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
             {away ? 'Back to the shelf' : 'Put away'}
           </button>
-          <button type="button" className="btn btn-outline" onClick={() => file.current?.click()}>
-            <FileUp className="size-4" /> Read a piece file
-          </button>
-          <input
-            ref={file}
-            type="file"
+          <FileButton
+            className="btn btn-outline"
+            label="Piece file"
             accept=".json,application/json"
-            className="hidden"
-            aria-label="Piece file"
-            onChange={(e) => {
-              void readIn(e.target.files?.[0]);
-              e.target.value = '';
-            }}
-          />
+            onFile={(chosen) => void readIn(chosen)}
+          >
+            <FileUp className="size-4" /> Read a piece file
+          </FileButton>
           <button
             type="button"
             className="btn btn-primary"

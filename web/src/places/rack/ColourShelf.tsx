@@ -1,9 +1,10 @@
 // The colours as rods pulled from thick to thread, each judged on the base in mind; one in hand beside them.
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack } from '@zanfirico/core';
-import { Plus, Search } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { FindField } from '../../fields/FindField';
 import { GlassField } from '../../fields/GlassField';
 import { ThicknessField } from '../../fields/ThicknessField';
 import { useRack } from '../../stores/theRack';
@@ -65,18 +66,15 @@ export function ColourSheet() {
     <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-          <label className="flex min-w-40 flex-1 items-center gap-2">
-            <Search className="size-4 shrink-0" aria-hidden="true" />
-            <span className="sr-only">Find in the rack</span>
-            <input
-              className="input w-full"
-              placeholder="name, metal, form, lot"
-              value={wanted.text}
-              onChange={(e) => {
-                change({ text: e.target.value });
-              }}
-            />
-          </label>
+          <FindField
+            className="min-w-40 flex-1"
+            label="Find in the rack"
+            placeholder="name, metal, form, lot"
+            value={wanted.text}
+            onChange={(text) => {
+              change({ text });
+            }}
+          />
           <Pick
             label="Family"
             value={wanted.family}

@@ -1,10 +1,10 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's. Put when it is chosen, not while one looks.
 import type { OwnStep } from '@zanfirico/contract';
-import { STEPS, type StepId, type Way } from '@zanfirico/core';
+import type { StepId, Way } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';
-import { KINDS } from './stepNames';
+import { KINDS, offeredAs } from './stepNames';
 
 const NO_STEPS: readonly OwnStep[] = [];
 
@@ -35,7 +35,7 @@ export function AddStep({ way, onAdd }: Props) {
           })),
           ...KINDS[way].flatMap(([group, ids]) =>
             ids.map((id) => ({
-              says: `${STEPS[id].name}${STEPS[id].place === 'torch' ? ', torch' : ''}`,
+              says: offeredAs(id),
               group,
               run: () => {
                 onAdd(id);

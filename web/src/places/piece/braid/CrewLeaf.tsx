@@ -1,4 +1,3 @@
-import { Menu } from '../../../shell/Menu';
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
 import { LIMITS } from '@zanfirico/contract';
 import {
@@ -16,6 +15,7 @@ import { clockText } from '../../../marks/braid/strands';
 import { CountField } from '../../../fields/CountField';
 import { NameField } from '../../../fields/NameField';
 import { IconButton } from '../../../shell/IconButton';
+import { Menu } from '../../../shell/Menu';
 import type { CrewResult } from '../../../workers/braidWork';
 import { kindOf } from './stepNames';
 import type { Braid } from './useBraid';

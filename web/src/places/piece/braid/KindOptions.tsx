@@ -1,14 +1,13 @@
 // Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
-import { STEPS, type Way } from '@zanfirico/core';
-import { KINDS } from './stepNames';
+import type { Way } from '@zanfirico/core';
+import { KINDS, offeredAs } from './stepNames';
 
 export const KindOptions = ({ way }: { readonly way: Way }) =>
   KINDS[way].map(([group, ids]) => (
     <optgroup key={group} label={group}>
       {ids.map((id) => (
         <option key={id} value={id}>
-          {STEPS[id].name}
-          {STEPS[id].place === 'torch' ? ', torch' : ''}
+          {offeredAs(id)}
         </option>
       ))}
     </optgroup>

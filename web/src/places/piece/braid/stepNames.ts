@@ -32,8 +32,12 @@ const TORCH_GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
 
 const atTorch = (id: StepId): boolean => ['torch', 'kiln'].includes(STEPS[id].place);
 
+/** A kind as it is offered: furnace and torch have some of the same name. */
+export const offeredAs = (id: StepId): string =>
+  STEPS[id].place === 'torch' ? `${STEPS[id].name}, torch` : STEPS[id].name;
+
 /** Every kind of the catalogue by group, each once: those of the way of work at hand first, the other way's last. */
-export function catalogue(way: Way = 'furnace'): (readonly [string, readonly StepId[]])[] {
+export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {
   const all = Object.keys(STEPS) as StepId[];
   const left = new Set(all.filter((id) => !atTorch(id)));
   const groups = GROUPS.map(([name, has]) => {

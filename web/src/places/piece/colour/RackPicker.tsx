@@ -2,8 +2,8 @@
 import type { PieceColour } from '@zanfirico/contract';
 import { asFitGlass, type Colour, type OverlayFit, printText } from '@zanfirico/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { FindField } from '../../../fields/FindField';
 import { ColourRod } from '../../../marks/ColourRod';
 import { VerdictWord } from '../../../marks/Verdict';
 import { changePart } from '../../../stores/draft';
@@ -58,18 +58,13 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
           whether {printText(ORDINARY, 'length', units)} of it alone would hold on this wall; each
           rod from {printText(0.006, 'length', units)} deep to a thread
         </p>
-        <label className="flex items-center gap-2">
-          <Search className="size-4" aria-hidden="true" />
-          <span className="sr-only">Find a colour</span>
-          <input
-            className="input w-36"
-            placeholder="name"
-            value={wanted}
-            onChange={(e) => {
-              setWanted(e.target.value);
-            }}
-          />
-        </label>
+        <FindField
+          label="Find a colour"
+          placeholder="name"
+          value={wanted}
+          onChange={setWanted}
+          wide="w-36"
+        />
       </div>
       <div
         ref={box}

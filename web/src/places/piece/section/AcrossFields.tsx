@@ -15,6 +15,7 @@ import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
 import { sentenceOf } from '../../../api/client';
+import { HiddenFile } from '../../../shell/FileButton';
 import { useDisplay } from '../../../stores/display';
 import { changePart } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
@@ -77,18 +78,11 @@ export function AcrossFields({ index, across, half }: Props) {
             </option>
           ))}
         </SelectField>
-        <input
+        <HiddenFile
           ref={file}
-          type="file"
+          label="Outline across (SVG)"
           accept=".svg,image/svg+xml"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="Outline across (SVG)"
-          onChange={(e) => {
-            const [chosen] = e.target.files ?? [];
-            e.target.value = '';
-            if (chosen) void read(chosen);
-          }}
+          onFile={(chosen) => void read(chosen)}
         />
         {across && half > 0 && <Figures across={across} half={half} put={put} />}
       </div>

@@ -1,5 +1,5 @@
 // The part in hand: its name, how it is worked, its points.
-import { copyPart, mirrorUpper, removePart, setPull } from '@zanfirico/core';
+import { copyPart, mirrorUpper, removePart, setPull, spanOf } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
@@ -33,12 +33,13 @@ export function PartFields({
   const part = document.parts[index];
   if (!part) return null;
   const many = document.parts.length > 1;
+  const span = spanOf(part.profile);
   const mirrored = part.mirror === true;
   const pulled = point === undefined ? undefined : part.profile[point]?.pull;
 
   const copy = (): void => {
     const top = last?.whole;
-    const lowest = Math.min(...part.profile.map((p) => p.height));
+    const [lowest] = span;
     const by = top ? top.lowest + top.height - lowest : 0.05;
     editPiece((d) => copyPart(d, part.id, by));
     takePart(document.parts.length);
@@ -157,13 +158,7 @@ export function PartFields({
         <HoleFields
           index={index}
           part={part}
-          middle={Number(
-            (
-              (Math.max(...part.profile.map((p) => p.height)) +
-                Math.min(...part.profile.map((p) => p.height))) /
-              2
-            ).toFixed(4),
-          )}
+          middle={Number(((span[0] + span[1]) / 2).toFixed(4))}
         />
       )}
       <p className="quiet mt-3 text-sm leading-snug">

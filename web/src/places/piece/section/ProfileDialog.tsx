@@ -1,6 +1,6 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
 import { LIMITS, type PiecePoint } from '@zanfirico/contract';
-import { measureShape, printText } from '@zanfirico/core';
+import { measurePart, printText, spanOf } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -42,7 +42,7 @@ export function ProfileDialog({
     mmPerUnit: 1,
     axis: 'left',
     wall: profile[Math.floor(profile.length / 2)]?.wall ?? 0.003,
-    lowest: Math.min(...profile.map((p) => p.height)),
+    lowest: spanOf(profile)[0],
   });
 
   const { line } = reading;
@@ -93,7 +93,7 @@ export function ProfileDialog({
         )
           ? 'zero'
           : 'left',
-        lowest: own >= 0 ? undefined : Math.min(...profile.map((p) => p.height)),
+        lowest: own >= 0 ? undefined : spanOf(profile)[0],
       });
       setSource({ kind: 'svg', drawing });
       setBusy(false);
@@ -113,17 +113,9 @@ export function ProfileDialog({
       return { problem: sentenceOf(error) };
     }
   }, [source, line, reading]);
-  const form =
-    read.points &&
-    measureShape(
-      read.points,
-      0.22,
-      document.parts[part]?.work === 'solid',
-      document.parts[part]?.across,
-    );
-  const tall =
-    read.points &&
-    Math.max(...read.points.map((p) => p.height)) - Math.min(...read.points.map((p) => p.height));
+  const form = read.points && measurePart({ ...document.parts[part], profile: read.points });
+  const span = read.points && spanOf(read.points);
+  const tall = span && span[1] - span[0];
   const problem =
     failure ?? read.problem ?? (form && !form.ok ? form.problems[0]?.message : undefined);
 

@@ -2,11 +2,11 @@
 import { LIMITS, type PieceReference } from '@zanfirico/contract';
 import { scaledTo } from '@zanfirico/core';
 import { ImagePlus, X } from 'lucide-react';
-import { useRef } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { pictureToTrace } from '../../../imports/pictureToTrace';
+import { FileButton } from '../../../shell/FileButton';
 import { IconButton } from '../../../shell/IconButton';
 import { useBoard } from '../../../stores/board';
 import { changePiece } from '../../../stores/draft';
@@ -16,7 +16,6 @@ import { usePiece } from '../usePiece';
 export function ReferenceFields() {
   const { document, last } = usePiece();
   const { picking, pair, set } = useBoard();
-  const file = useRef<HTMLInputElement>(null);
   const { reference } = document;
   const put = (next: PieceReference | undefined): void => {
     changePiece({ reference: next });
@@ -55,21 +54,14 @@ export function ReferenceFields() {
           </IconButton>
         )}
       </div>
-      <button type="button" className="btn btn-ghost btn-sm" onClick={() => file.current?.click()}>
-        <ImagePlus className="size-4" /> {reference ? 'Another picture …' : 'A photo or a sketch …'}
-      </button>
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        className="btn btn-ghost btn-sm"
+        label="Picture to trace from"
         accept="image/*"
-        className="hidden"
-        aria-label="Picture to trace from"
-        onChange={(e) => {
-          const [chosen] = e.target.files ?? [];
-          e.target.value = '';
-          if (chosen) void read(chosen);
-        }}
-      />
+        onFile={(chosen) => void read(chosen)}
+      >
+        <ImagePlus className="size-4" /> {reference ? 'Another picture …' : 'A photo or a sketch …'}
+      </FileButton>
       {reference && (
         <>
           <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2">

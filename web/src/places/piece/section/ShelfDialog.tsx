@@ -1,10 +1,10 @@
 // A part of another piece: find the piece, choose the part; it comes with its form, its glass and its colours.
 import type { PiecePart } from '@zanfirico/contract';
-import { glyphOf, measureShape, printText } from '@zanfirico/core';
-import { Search } from 'lucide-react';
+import { glyphOf, measurePart, printText } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useOpened, usePieces } from '../../../api/queries';
+import { FindField } from '../../../fields/FindField';
 import { PieceGlyph } from '../../../marks/section/PieceGlyph';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
@@ -29,18 +29,12 @@ export function ShelfDialog({ glass, onTake, onClose }: Props) {
     <Dialog title="A part of another piece" wide onClose={onClose}>
       <div className="mt-4 grid gap-8 sm:grid-cols-2">
         <div>
-          <label className="flex items-center gap-2">
-            <Search className="quiet size-4 shrink-0" aria-hidden="true" />
-            <span className="sr-only">Find a piece</span>
-            <input
-              className="input w-full"
-              placeholder="Find a piece by name"
-              value={find}
-              onChange={(e) => {
-                setFind(e.target.value);
-              }}
-            />
-          </label>
+          <FindField
+            label="Find a piece"
+            placeholder="Find a piece by name"
+            value={find}
+            onChange={setFind}
+          />
           {found.error && (
             <p role="alert" className="alert alert-error mt-2">
               {sentenceOf(found.error)}
@@ -92,7 +86,7 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
     <ul aria-label={`Parts of ${document.name}`} className="max-h-96 overflow-y-auto">
       {document.parts.map((part) => {
         const own = part.glass ?? document.glass;
-        const read = measureShape(part.profile, 0.22, part.work === 'solid', part.across);
+        const read = measurePart(part);
         return (
           <li key={part.id} className="border-base-300 border-b">
             <button

@@ -33,24 +33,23 @@ export function SizeFields({ index }: { readonly index: number }) {
     <section aria-label="Size" className="mt-5">
       <h2 className="text-lg">Make it so large</h2>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
-        <QuantityField
-          label="Widest"
-          kind="length"
-          value={now.wide}
-          within={LIMITS.measure}
-          onCommit={(wide) => {
-            make(wide / now.wide);
-          }}
-        />
-        <QuantityField
-          label="High"
-          kind="length"
-          value={now.high}
-          within={LIMITS.measure}
-          onCommit={(high) => {
-            make(high / now.high);
-          }}
-        />
+        {(
+          [
+            ['Widest', now.wide],
+            ['High', now.high],
+          ] as const
+        ).map(([label, value]) => (
+          <QuantityField
+            key={label}
+            label={label}
+            kind="length"
+            value={value}
+            within={LIMITS.measure}
+            onCommit={(to) => {
+              make(to / value);
+            }}
+          />
+        ))}
       </div>
       <div className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
         {many && (

@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
 import { SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
+import { withOne } from '../../../stores/withOne';
 import { fieldText, numberText, readNumber, SHOWN, unitOf } from './quantities';
 
 /** Shown at once; the rest on asking. */
@@ -33,11 +34,8 @@ export function NumberTable({ line, onChange }: Props) {
   const [all, setAll] = useState(false);
   const shown = all ? QUANTITIES : FIRST;
   const put = (q: Quantity, given: Given): void => {
-    const rest = Object.fromEntries(
-      Object.entries(entry.values).filter(([key]) => key !== q),
-    ) as RackEntry['values'];
     const empty = given.sheet === undefined && given.measured === undefined;
-    onChange({ values: empty ? rest : { ...rest, [q]: given } });
+    onChange({ values: withOne<Given>(entry.values, q, empty ? undefined : given) });
   };
   const cell = (q: Quantity, from: 'sheet' | 'measured') => {
     const value = entry.values[q]?.[from];

@@ -1,6 +1,6 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
 import type { PiecePattern, PiecePoint } from '@zanfirico/contract';
-import type { measureShape } from '@zanfirico/core';
+import type { measurePart } from '@zanfirico/core';
 import { LEAST_BLANK, MOST_BLANK, shrunkBlank, type PlannedPart } from '@zanfirico/core';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';
@@ -12,7 +12,7 @@ const SAME_GLASS = 0.03;
 
 interface Props {
   readonly pattern: PiecePattern;
-  readonly blank: ReturnType<typeof measureShape>;
+  readonly blank: ReturnType<typeof measurePart>;
   /** The part it ends on, and its profile as drawn. */
   readonly part: PlannedPart | undefined;
   readonly drawn: readonly PiecePoint[] | undefined;

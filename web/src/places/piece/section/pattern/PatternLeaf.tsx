@@ -1,6 +1,6 @@
 // The leaf of patterns that survive blowing: a blank, a figure, and the figure carried from one form to the other.
 import type { PiecePattern } from '@zanfirico/contract';
-import { across, arcAt, measureShape, printText, type PlannedPart } from '@zanfirico/core';
+import { across, arcAt, measurePart, printText, type PlannedPart } from '@zanfirico/core';
 import { useState } from 'react';
 import { Choice } from '../../../../fields/Choice';
 import { SelectField } from '../../../../fields/SelectField';
@@ -38,7 +38,7 @@ function WithPattern({
   const [printing, setPrinting] = useState(false);
   const part = parts.find((p) => p.id === pattern.part);
   const drawn = document.parts.find((p) => p.id === pattern.part)?.profile;
-  const blank = measureShape(pattern.blank, 0.22);
+  const blank = measurePart({ profile: pattern.blank });
   const set = (change: Partial<PiecePattern>): void => {
     changePiece({ pattern: { ...pattern, ...change } });
   };
