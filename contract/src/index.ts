@@ -1,5 +1,6 @@
 // The public face of the contract: schemas of what crosses the wire or lands in a file, and their types.
 export * from './bit';
+export * from './clip';
 export * from './decoration';
 export * from './format';
 export * from './limits';

@@ -96,6 +96,14 @@ export {
   setWall,
 } from './edits/profile';
 export { changeStep, insertStep, moveStep, removeStep, repeatStep } from './edits/steps';
+export {
+  copiedPoints,
+  moveSeveral,
+  pastePoints,
+  removeSeveral,
+  thickenSeveral,
+} from './edits/severalPoints';
+export { copiedSteps, moveSteps, pasteSteps, removeSteps } from './edits/severalSteps';
 export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
 export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
 export type { Hole as WallHole } from './shape/holes';

@@ -1,5 +1,5 @@
 // The published schemas, as other people's validators take them: their own draft, and 2020-12.
-import { PieceSchema, RackEntrySchema, ShopSchema } from '@zanfirico/contract';
+import { ClipSchema, PieceSchema, RackEntrySchema, ShopSchema } from '@zanfirico/contract';
 import { Ajv } from 'ajv';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { demoPieces } from '../demo/demoPieces';
@@ -10,6 +10,7 @@ describe.each([
   ['piece', PieceSchema],
   ['shop', ShopSchema],
   ['rack entry', RackEntrySchema],
+  ['clip', ClipSchema],
 ])('%s', (_, schema) => {
   it('says its draft and is right by it', () => {
     expect(schema.$schema).toBe('http://json-schema.org/draft-07/schema#');

@@ -2,7 +2,7 @@
 import { useRef, type PointerEvent } from 'react';
 
 interface Drag<K> {
-  readonly onBegin: (key: K) => void;
+  readonly onBegin: (key: K, event: PointerEvent<SVGElement>) => void;
   /** The place the mark's middle is wanted at, px in its SVG. */
   readonly onMove: (key: K, x: number, y: number) => void;
   readonly onEnd: () => void;
@@ -34,7 +34,7 @@ export function useDrag<K>(drag: Drag<K>): (key: K, x: number, y: number) => Gri
       event.currentTarget.setPointerCapture(event.pointerId);
       const [px, py] = inSvg(event);
       held.current = { key, dx: px - x, dy: py - y };
-      drag.onBegin(key);
+      drag.onBegin(key, event);
     },
     onPointerMove: (event) => {
       const grip = held.current;

@@ -24,8 +24,23 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
     [
       ['Arrows', 'the point, bit or fill line in hand by 0.1 mm'],
       ['Shift arrows', 'by 1 mm'],
-      ['Delete', 'take the point in hand away'],
+      ['Delete', 'take the point in hand away; on a measure, the measure'],
       ['Double click', 'a new point on the line'],
+      ['Ctrl click, Space', 'choose points to go together'],
+      ['Shift click', 'all from the one in hand to it'],
+      ['Ctrl C, X, V', 'copy, cut, put in: in this piece or another'],
+      ['[ ] and Home', 'look closer, further; all of it'],
+      ['Alt arrows', 'move the sheet under the drawing'],
+    ],
+  ],
+  [
+    'On the braid',
+    [
+      ['Arrows', 'walk the steps; with Shift, choose them'],
+      ['Alt arrows', 'move what is in hand earlier or later'],
+      ['+ and −', 'a second more, a second less'],
+      ['Delete', 'take it out'],
+      ['Ctrl C, X, V', 'copy, cut, put in: in this piece or another'],
     ],
   ],
   [

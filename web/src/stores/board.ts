@@ -2,6 +2,7 @@
 import type { PieceDimension } from '@zanfirico/contract';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { chosenWith, NONE } from './chosen';
 
 /** The leaves beside the drawing. */
 export type Leaf = 'draw' | 'glass' | 'make' | 'pattern' | 'cane';
@@ -11,6 +12,8 @@ interface BoardState {
   /** A bit in hand instead of a part. */
   readonly bit: number | undefined;
   readonly point: number | undefined;
+  /** Points chosen to be moved, copied or taken out together; none when only one is in hand. */
+  readonly several: readonly number[];
   readonly leaf: Leaf;
   readonly snap: boolean;
   /** A grid under the drawing. */
@@ -27,6 +30,9 @@ interface BoardState {
   readonly takePart: (part: number) => void;
   readonly takeBit: (bit: number) => void;
   readonly takePoint: (point: number | undefined) => void;
+  /** Chooses points: one more or one less, or all from the one in hand to it. */
+  readonly choose: (point: number, how: 'one' | 'through') => void;
+  readonly letGo: () => void;
   readonly show: (leaf: Leaf) => void;
   readonly set: (
     change: Partial<
@@ -41,6 +47,7 @@ export const useBoard = create<BoardState>()(
       part: 0,
       bit: undefined,
       point: undefined,
+      several: NONE,
       leaf: 'draw',
       snap: true,
       grid: false,
@@ -50,13 +57,19 @@ export const useBoard = create<BoardState>()(
       turning: true,
       moving: false,
       takePart: (part) => {
-        set({ part, bit: undefined, point: undefined });
+        set({ part, bit: undefined, point: undefined, several: NONE });
       },
       takeBit: (bit) => {
-        set({ bit, point: undefined });
+        set({ bit, point: undefined, several: NONE });
       },
       takePoint: (point) => {
         set({ point });
+      },
+      choose: (to, how) => {
+        set(({ several, point }) => ({ several: chosenWith(several, point, to, how), point: to }));
+      },
+      letGo: () => {
+        set({ several: NONE });
       },
       show: (leaf) => {
         set({ leaf });

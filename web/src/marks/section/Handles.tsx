@@ -44,7 +44,11 @@ interface Props {
   readonly problems: readonly ShapeProblem[];
   readonly sheet: Sheet;
   readonly selected: number | undefined;
+  /** Points chosen to go together with the one in hand. */
+  readonly several: readonly number[];
   readonly onSelect: (index: number) => void;
+  readonly onChoose: (index: number, how: 'one' | 'through') => void;
+  readonly onLetGo: () => void;
   readonly onMove: (target: HandleTarget) => void;
   readonly onBegin: () => void;
   readonly onEnd: () => void;
@@ -56,20 +60,29 @@ interface Props {
 const WALL_OFF = 13;
 
 export function Handles(props: Props) {
-  const { points, outer, sheet, selected, problems, onMove, onSelect } = props;
+  const { points, outer, sheet, selected, several, problems, onMove, onSelect } = props;
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'length', units);
 
   const wasInHand = useRef<number>(undefined);
   const still = useRef(true);
+  /** Pressed with a key that chooses: nothing is moved by it. */
+  const choosing = useRef(false);
   const grip = useDrag<Grip>({
-    onBegin: ({ index }) => {
+    onBegin: ({ kind, index }, event) => {
       wasInHand.current = selected;
       still.current = true;
+      choosing.current = kind === 'point' && (event.ctrlKey || event.metaKey || event.shiftKey);
+      if (choosing.current) {
+        props.onChoose(index, event.shiftKey ? 'through' : 'one');
+        return;
+      }
+      if (!several.includes(index)) props.onLetGo();
       onSelect(index);
       props.onBegin();
     },
     onMove: ({ kind, index, span = 1, way = 1 }, x, y) => {
+      if (choosing.current) return;
       still.current = false;
       const p = points[index];
       if (!p) return;
@@ -99,6 +112,11 @@ export function Handles(props: Props) {
       event.preventDefault();
       props.onRemove(index);
     }
+    if (event.key === ' ' && kind === 'point') {
+      event.preventDefault();
+      props.onChoose(index, 'one');
+    }
+    if (event.key === 'Escape') props.onLetGo();
     if (event.key === 'Insert' || event.key === '+') {
       event.preventDefault();
       props.onInsertAfter(index);
@@ -127,7 +145,8 @@ export function Handles(props: Props) {
         // The wall's handle stands off the wall, so that a thin wall leaves room for both.
         const wx = innerX - n.r * WALL_OFF;
         const wy = innerY - n.z * WALL_OFF;
-        const lit = i === selected;
+        const together = several.includes(i);
+        const lit = i === selected || together;
         const bad = problems.some((q) => q.point === i);
         return (
           <g key={i}>
@@ -170,11 +189,14 @@ export function Handles(props: Props) {
               role="button"
               tabIndex={0}
               aria-label={`Point ${String(i + 1)}: height ${text(p.height)}, radius ${text(p.radius)}${bad ? ', has a problem' : ''}`}
+              aria-pressed={together}
               className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:last-of-type]:stroke-[4]"
               {...grip({ kind: 'point', index: i }, x, y)}
               onClick={() => {
+                if (choosing.current || !still.current) return;
+                if (together) props.onLetGo();
                 // A second click on the one in hand, without moving it, is for what lies beneath.
-                if (wasInHand.current === i && still.current) onSelect(nextUnder(own, i));
+                else if (wasInHand.current === i) onSelect(nextUnder(own, i));
               }}
               onKeyDown={(e) => {
                 key(e, 'point', i);
@@ -195,6 +217,17 @@ export function Handles(props: Props) {
                 />
               )}
               <circle cx={hx} cy={hy} r={13} fill="transparent" />
+              {together && (
+                <circle
+                  cx={hx}
+                  cy={hy}
+                  r={12.5}
+                  fill="none"
+                  stroke="var(--color-primary)"
+                  strokeWidth={2}
+                  strokeDasharray="4 2.5"
+                />
+              )}
               <circle
                 cx={hx}
                 cy={hy}

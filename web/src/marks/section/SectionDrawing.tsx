@@ -73,7 +73,7 @@ export function SectionDrawing(props: Props) {
       : undefined,
   );
   const sheet = frozen ?? looking.sheet;
-  const { grid, measuring, picking, set } = useBoard();
+  const { grid, measuring, picking, several, set } = useBoard();
   const leaveOff = useCallback(() => {
     set({ measuring: false, picking: undefined });
   }, [set]);
@@ -197,7 +197,10 @@ export function SectionDrawing(props: Props) {
               problems={problems}
               sheet={sheet}
               selected={point}
+              several={several}
               onSelect={actions.onSelect}
+              onChoose={actions.onChoose}
+              onLetGo={actions.onLetGo}
               onMove={(target) => {
                 actions.onMove(target, SNAP_PX / sheet.scale);
               }}

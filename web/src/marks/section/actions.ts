@@ -5,6 +5,10 @@ import type { HandleTarget } from './Handles';
 /** What the drawing asks for; the sheet carries it out. */
 export interface SectionActions {
   readonly onSelect: (point: number) => void;
+  /** Chooses points to go together: one more or less, or all from the one in hand to it. */
+  readonly onChoose: (point: number, how: 'one' | 'through') => void;
+  /** Lets go of all chosen but the one in hand. */
+  readonly onLetGo: () => void;
   readonly onMove: (target: HandleTarget, reach: number) => void;
   /** Something is held by the pointer: all until it is let go is one step of undo. */
   readonly onGestureBegin: () => void;

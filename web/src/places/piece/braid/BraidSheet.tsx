@@ -13,6 +13,7 @@ import { BraidBar } from './BraidBar';
 import { CrewLeaf } from './CrewLeaf';
 import { StepLeaf } from './StepLeaf';
 import { stepName } from './stepNames';
+import { StepsInHand } from './StepsInHand';
 import { StepTable } from './StepTable';
 import { troubledSteps } from './troubled';
 import { useBraid, type Braid } from './useBraid';
@@ -53,7 +54,8 @@ function Laid({ braid, name }: LaidProps) {
   const { document } = usePiece();
   const { steps, starts, heat, findings, parts } = braid;
   const sheet = useRef<HTMLDivElement>(null);
-  const { at, take, change, move, insert, repeat, remove } = useWalk(braid, sheet);
+  const walk = useWalk(braid, sheet);
+  const { at, take, change, move, insert, repeat, remove } = walk;
   const [zoom, setZoom] = useState(0);
   const [reasons, setReasons] = useState<ReadonlyMap<string, string>>(new Map());
   const { placing, place, stop } = usePlacing(braid, setReasons);
@@ -149,6 +151,7 @@ function Laid({ braid, name }: LaidProps) {
                 </>
               )}
             </p>
+            <StepsInHand braid={braid} walk={walk} />
             <AddStep way={document.way} onAdd={insert} />
           </div>
           {braid.passes?.verdict === 'no' && <Verdict verdict={braid.passes} />}
@@ -159,8 +162,10 @@ function Laid({ braid, name }: LaidProps) {
             <StepTable
               braid={braid}
               at={at}
+              several={walk.several}
               troubled={troubled}
               onTake={take}
+              onChoose={walk.choose}
               onMove={move}
               onRepeat={repeat}
               onRemove={remove}

@@ -12,7 +12,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { CSS } from '@dnd-kit/utilities';
 import { printText, type WorkStep } from '@zanfirico/core';
 import { ArrowDown, ArrowUp, CopyPlus, OctagonX, Pin, TriangleAlert, X } from 'lucide-react';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, type MouseEvent } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
@@ -22,6 +22,9 @@ import type { Braid } from './useBraid';
 interface Props {
   readonly braid: Braid;
   readonly at: number | undefined;
+  /** Steps chosen to go together. */
+  readonly several: readonly number[];
+  readonly onChoose: (index: number, how: 'one' | 'through') => void;
   readonly troubled: ReadonlyMap<string, 'watch' | 'no'>;
   readonly onTake: (index: number) => void;
   readonly onMove: (from: number, to: number) => void;
@@ -46,7 +49,8 @@ const COLUMNS: readonly (readonly [string, boolean])[] = [
 const AS_MOUSE = { activationConstraint: { distance: 6 } };
 const AS_TOUCH = { activationConstraint: { delay: 220, tolerance: 8 } };
 
-export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRemove }: Props) {
+export function StepTable(props: Props) {
+  const { braid, at, several, troubled, onTake, onChoose, onMove, onRepeat, onRemove } = props;
   const sensors = useSensors(useSensor(MouseSensor, AS_MOUSE), useSensor(TouchSensor, AS_TOUCH));
   const { steps } = braid;
   const ids = useMemo(() => steps.map((s) => s.id), [steps]);
@@ -80,6 +84,8 @@ export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRem
                 step={s}
                 i={i}
                 taken={i === at}
+                together={several.includes(i)}
+                onChoose={onChoose}
                 trouble={troubled.get(s.id)}
                 onTake={onTake}
                 onMove={onMove}
@@ -94,14 +100,20 @@ export function StepTable({ braid, at, troubled, onTake, onMove, onRepeat, onRem
   );
 }
 
-interface RowProps extends Pick<Props, 'braid' | 'onTake' | 'onMove' | 'onRepeat' | 'onRemove'> {
+interface RowProps extends Pick<
+  Props,
+  'braid' | 'onTake' | 'onChoose' | 'onMove' | 'onRepeat' | 'onRemove'
+> {
   readonly step: WorkStep;
   readonly i: number;
   readonly taken: boolean;
+  readonly together: boolean;
   readonly trouble: 'watch' | 'no' | undefined;
 }
 
-function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onRemove }: RowProps) {
+function StepRow(props: RowProps) {
+  const { braid, step, i, taken, together, trouble, onTake, onChoose } = props;
+  const { onMove, onRepeat, onRemove } = props;
   const units = useDisplay((s) => s.units);
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: step.id });
   const h = braid.heat.steps[i];
@@ -113,6 +125,11 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
   useEffect(() => {
     if (taken) row.current?.scrollIntoView({ block: 'nearest' });
   }, [taken]);
+  const takeOrChoose = (e: MouseEvent): void => {
+    if (e.shiftKey) onChoose(i, 'through');
+    else if (e.ctrlKey || e.metaKey) onChoose(i, 'one');
+    else onTake(i);
+  };
   const ends = h && !Number.isNaN(h.to) ? printText(h.to, 'temperature', units) : '';
   return (
     <tr
@@ -121,14 +138,26 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
         setNodeRef(node);
       }}
       {...listeners}
-      aria-selected={taken}
+      aria-selected={taken || together}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`border-base-300 cursor-pointer touch-manipulation scroll-mt-7 border-b ${taken ? 'bg-base-300/60' : 'hover:bg-base-300/25'} ${isDragging ? 'bg-base-300 relative z-10' : ''}`}
-      onClick={() => {
-        onTake(i);
-      }}
+      className={`border-base-300 cursor-pointer touch-manipulation select-none scroll-mt-7 border-b ${taken || together ? 'bg-base-300/60' : 'hover:bg-base-300/25'} ${isDragging ? 'bg-base-300 relative z-10' : ''}`}
+      onClick={takeOrChoose}
     >
-      <td className="num quiet py-px pr-2 text-right text-sm">{i + 1}</td>
+      <td className="num py-px pr-2 text-right text-sm">
+        <button
+          type="button"
+          className={`quiet h-6 min-w-6 cursor-pointer ${together ? 'outline-primary outline-2 -outline-offset-2 outline-dashed' : ''}`}
+          aria-pressed={together}
+          aria-label={`Step ${number}, together with others`}
+          title="Choose it with others"
+          onClick={(e) => {
+            e.stopPropagation();
+            onChoose(i, e.shiftKey ? 'through' : 'one');
+          }}
+        >
+          {i + 1}
+        </button>
+      </td>
       <td className="num pr-3 text-right text-sm">{clockText(braid.starts[i] ?? 0)}</td>
       <td className="pr-3 leading-tight">
         <button
@@ -137,7 +166,7 @@ function StepRow({ braid, step, i, taken, trouble, onTake, onMove, onRepeat, onR
           aria-label={`Step ${number}: ${name}, ${part}`}
           onClick={(e) => {
             e.stopPropagation();
-            onTake(i);
+            takeOrChoose(e);
           }}
         >
           {name}

@@ -45,6 +45,8 @@ export interface Braid {
   readonly steps: readonly WorkStep[];
   readonly starts: readonly number[];
   readonly parts: readonly HeatPart[];
+  /** The ids of those parts in the piece, in the same order. */
+  readonly ids: readonly string[];
   readonly heat: WorkHeat;
   readonly findings: readonly Finding[];
   readonly main: number;
@@ -165,6 +167,7 @@ export function useBraid(): BraidState {
       steps,
       starts,
       parts: heated,
+      ids,
       heat: heatOfWork(heated, steps, starts, fires),
       findings: checkOrder({ way, steps, parts: rules, main: working.main, skills }),
       main: working.main,

@@ -13,6 +13,7 @@ import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
 import { AcrossFields } from './AcrossFields';
 import { HoleFields } from './HoleFields';
+import { PointsInHand } from './PointsInHand';
 import { PointTable } from './PointTable';
 
 const ProfileDialog = lazy(async () => ({
@@ -27,7 +28,7 @@ export function PartFields({
   readonly actions: SectionActions;
 }) {
   const { document, last } = usePiece();
-  const { point, takePart } = useBoard();
+  const { point, several, takePart } = useBoard();
   const say = useNotices((s) => s.say);
   const [reading, setReading] = useState(false);
   const part = document.parts[index];
@@ -131,6 +132,7 @@ export function PartFields({
           />
         </div>
       )}
+      <PointsInHand part={part.name} />
       <div className="mt-3">
         <PointTable
           part={index}
@@ -138,6 +140,8 @@ export function PartFields({
           solid={part.work === 'solid'}
           mirrored={mirrored}
           selected={point}
+          several={several}
+          onChoose={actions.onChoose}
           onSelect={actions.onSelect}
           onRemove={actions.onRemove}
           onInsertAfter={actions.onInsertAfter}

@@ -14,6 +14,9 @@ interface Props {
   readonly solid: boolean;
   readonly mirrored: boolean;
   readonly selected: number | undefined;
+  /** Points chosen to go together. */
+  readonly several: readonly number[];
+  readonly onChoose: (index: number, how: 'one' | 'through') => void;
   readonly onSelect: (index: number) => void;
   readonly onRemove: (index: number) => void;
   readonly onInsertAfter: (index: number) => void;
@@ -26,7 +29,8 @@ const LEAST = { height: -MOST_LENGTH, radius: 0, wall: LEAST_WALL } as const;
 const MOST = { height: MOST_LENGTH, radius: MOST_LENGTH, wall: MOST_WALL } as const;
 
 export function PointTable(props: Props) {
-  const { part, points, solid, mirrored, selected, onSelect, onRemove, onInsertAfter } = props;
+  const { part, points, solid, mirrored, selected, several } = props;
+  const { onSelect, onChoose, onRemove, onInsertAfter } = props;
   const length = useDisplay((s) => s.units.length);
   const rows = points.map((p, i) => [p, i] as const).reverse();
   return (
@@ -70,6 +74,8 @@ export function PointTable(props: Props) {
             index={i}
             count={points.length}
             lit={i === selected}
+            together={several.includes(i)}
+            onChoose={onChoose}
             onSelect={onSelect}
             onRemove={onRemove}
             onInsertAfter={onInsertAfter}
@@ -82,17 +88,18 @@ export function PointTable(props: Props) {
 
 interface RowProps extends Pick<
   Props,
-  'part' | 'solid' | 'mirrored' | 'onSelect' | 'onRemove' | 'onInsertAfter'
+  'part' | 'solid' | 'mirrored' | 'onSelect' | 'onChoose' | 'onRemove' | 'onInsertAfter'
 > {
   readonly point: PiecePoint;
   readonly index: number;
   readonly count: number;
   readonly lit: boolean;
+  readonly together: boolean;
 }
 
 /** One point; drawn again only when it is the one that changed. */
 const Row = memo(function Row(props: RowProps) {
-  const { point, index, count, lit, onSelect, onRemove, onInsertAfter } = props;
+  const { point, index, count, lit, together, onSelect, onChoose, onRemove, onInsertAfter } = props;
   const set = (change: Partial<PiecePoint>): void => {
     if (!props.mirrored) {
       changePoint(props.part, index, change);
@@ -106,13 +113,28 @@ const Row = memo(function Row(props: RowProps) {
   const inner = index > 0 && index < count - 1;
   return (
     <tr
-      className={lit ? 'bg-primary/12' : ''}
+      className={lit || together ? 'bg-primary/12' : ''}
       onFocus={() => {
         onSelect(index);
       }}
     >
       <th scope="row" className="num text-left text-sm">
-        {index + 1}
+        <button
+          type="button"
+          className={`size-6 cursor-pointer ${together ? 'outline-primary outline-2 -outline-offset-2 outline-dashed' : ''}`}
+          aria-pressed={together}
+          aria-label={`${name}, together with others`}
+          title="Choose it with others"
+          onMouseDown={(e) => {
+            // What is in hand stays so until it is chosen with this one.
+            e.preventDefault();
+          }}
+          onClick={(e) => {
+            onChoose(index, e.shiftKey ? 'through' : 'one');
+          }}
+        >
+          {index + 1}
+        </button>
       </th>
       {(props.solid ? SOLID_FIELDS : FIELDS).map((field) => (
         <td key={field} className="pl-2">

@@ -9,6 +9,7 @@ import { usePiece } from '../usePiece';
 import { DrawLeaf } from './DrawLeaf';
 import { PartStrip } from './PartStrip';
 import { TonightLine } from './TonightLine';
+import { usePointClips } from './usePointClips';
 import { useSectionActions } from './useSectionActions';
 
 const TurningView = lazy(async () => ({
@@ -36,6 +37,7 @@ export function SectionSheet() {
   const { document, derived, last, carried } = board;
   const { part, bit, point, leaf, turning, show } = useBoard();
   const actions = useSectionActions(board);
+  usePointClips();
   const inHand = Math.min(part, document.parts.length - 1);
   const over = useMemo(
     () =>

@@ -5,19 +5,21 @@ import {
   insertNear,
   type Line,
   mirrorAfter,
-  movePoint,
+  moveSeveral,
   raisedPart,
   removePoint,
+  removeSeveral,
   restOn,
   setPull,
-  setWall,
   snapTo,
+  thickenSeveral,
   uprighted,
 } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { HandleTarget } from '../../../marks/section/Handles';
 import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
+import { NONE } from '../../../stores/chosen';
 import {
   changeBit,
   changePart,
@@ -38,18 +40,24 @@ const partNow = (index: number): PiecePart | undefined =>
 function afterMove(
   part: PiecePart,
   target: HandleTarget,
+  together: readonly number[],
   neighbours: readonly Line[],
   reach: number,
 ): PiecePoint[] {
   const before = part.profile;
   let after: PiecePoint[];
-  if (target.kind === 'wall') after = setWall(before, target.index, target.wall);
+  if (target.kind === 'wall') after = thickenSeveral(before, together, target.index, target.wall);
   else if (target.kind === 'pull') after = setPull(before, target.index, target.pull);
   else {
     const snapped = snapTo(target, neighbours, reach);
-    after = movePoint(before, target.index, snapped ? { ...snapped, exact: true } : target);
+    const to = snapped ? { ...snapped, exact: true } : target;
+    after = moveSeveral(before, together, target.index, to);
   }
-  return part.mirror === true ? mirrorAfter(before, after, target.index) : after;
+  if (part.mirror !== true) return after;
+  return [...new Set([...together, target.index])].reduce(
+    (all, i) => mirrorAfter(before, all, i),
+    after,
+  );
 }
 
 /** How far more to move a part so that it rests on or under a neighbour within reach; 0 when none is near. */
@@ -124,12 +132,16 @@ export function useSectionActions(board: OnBoard): SectionActions {
 
     return {
       onSelect: takePoint,
+      onChoose: useBoard.getState().choose,
+      onLetGo: useBoard.getState().letGo,
       onMove: (target, reach) => {
         step(() => {
           const part = partNow(inHand());
           if (!part) return;
           const near = useBoard.getState().snap ? neighboursOf(inHand()) : [];
-          setProfile(inHand(), afterMove(part, target, near, reach));
+          const { several } = useBoard.getState();
+          const together = several.includes(target.index) ? several : NONE;
+          setProfile(inHand(), afterMove(part, target, together, near, reach));
         });
       },
       onGestureBegin: () => {
@@ -139,13 +151,20 @@ export function useSectionActions(board: OnBoard): SectionActions {
       onGestureEnd: endGesture,
       onRemove: (index) => {
         const part = partNow(inHand());
-        if (part) setProfile(inHand(), removePoint(part.profile, index));
+        if (!part) return;
+        const { several } = useBoard.getState();
+        const left = several.includes(index)
+          ? removeSeveral(part.profile, several)
+          : removePoint(part.profile, index);
+        if (left) setProfile(inHand(), left);
+        useBoard.getState().letGo();
         takePoint(undefined);
       },
       onInsertAfter: (index) => {
         const part = partNow(inHand());
         if (!part) return;
         setProfile(inHand(), insertAfter(part.profile, index));
+        useBoard.getState().letGo();
         takePoint(Math.min(index + 1, part.profile.length - 1));
       },
       onInsertNear: (to) => {
@@ -153,6 +172,7 @@ export function useSectionActions(board: OnBoard): SectionActions {
         const done = part && insertNear(part.profile, to);
         if (!done) return;
         setProfile(inHand(), done.points);
+        useBoard.getState().letGo();
         takePoint(done.index);
       },
       onTakePart: (part) => {

@@ -1,0 +1,95 @@
+// What can be done with the steps chosen together, and putting in those copied before, here or in another piece.
+import type { PieceStep } from '@zanfirico/contract';
+import { byId, byNumber } from '@zanfirico/core';
+import { ClipboardPaste, Copy, X } from 'lucide-react';
+import { giveOut, useCopying } from '../../../shell/useCopying';
+import { keepClip, readClip, useClipboard } from '../../../stores/clipboard';
+import { useNotices } from '../../../stores/notices';
+import type { Braid } from './useBraid';
+import type { Walk } from './useWalk';
+
+interface Props {
+  readonly braid: Braid;
+  readonly walk: Walk;
+}
+
+export function StepsInHand({ braid, walk }: Props) {
+  const kept = useClipboard((s) => s.steps);
+  const { ids } = braid;
+  const many = walk.several.length;
+  const copy = (): string | undefined => {
+    const steps = byId<PieceStep>(walk.inHand(), ids);
+    if (steps.length === 0) return undefined;
+    useNotices
+      .getState()
+      .say(steps.length === 1 ? 'One step copied.' : `${String(steps.length)} steps copied.`);
+    return keepClip({ steps });
+  };
+  const put = (steps: readonly PieceStep[]): void => {
+    if (braid.steps.length + steps.length > 400)
+      throw new Error(
+        `An order takes 400 steps; this one has ${String(braid.steps.length)}, and ${String(steps.length)} were copied.`,
+      );
+    // Who did it there is nobody here, unless they have the same id in this crew.
+    const crew = new Set(braid.sequence?.crew?.map((p) => p.id));
+    walk.put(
+      byNumber(steps, ids).map(({ who, ...step }) => ({
+        ...step,
+        ...(who !== undefined && crew.has(who) && { who }),
+      })),
+    );
+  };
+  useCopying({
+    copy,
+    cut: walk.takeOut,
+    paste: (text) => {
+      const clip = readClip(text);
+      if (!clip || !('steps' in clip)) return false;
+      put(clip.steps);
+      return true;
+    },
+  });
+  if (many === 0 && !kept) return null;
+  return (
+    <div role="group" aria-label="Steps in hand" className="flex flex-wrap items-center gap-x-1">
+      {many > 0 && (
+        <>
+          <span className="mr-1">{many === 1 ? '1 step' : `${String(many)} steps`} together</span>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => {
+              const text = copy();
+              if (text !== undefined) giveOut(text);
+            }}
+          >
+            <Copy className="size-4" /> Copy
+          </button>
+          <button type="button" className="btn btn-ghost btn-sm" onClick={walk.takeOut}>
+            <X className="size-4" /> Take out
+          </button>
+          <button type="button" className="btn btn-ghost btn-sm" onClick={walk.letGo}>
+            Let go
+          </button>
+        </>
+      )}
+      {kept && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          title="After the step in hand"
+          onClick={() => {
+            try {
+              put(kept);
+            } catch (error) {
+              useNotices.getState().trouble(error instanceof Error ? error.message : String(error));
+            }
+          }}
+        >
+          <ClipboardPaste className="size-4" /> Put in{' '}
+          {kept.length === 1 ? '1 step' : `${String(kept.length)} steps`}
+        </button>
+      )}
+    </div>
+  );
+}
