@@ -1,5 +1,6 @@
 // The public face of the contract: schemas of what crosses the wire or lands in a file, and their types.
 export * from './bit';
+export * from './bundle';
 export * from './clip';
 export * from './decoration';
 export * from './format';
@@ -9,5 +10,6 @@ export * from './part';
 export * from './piece';
 export * from './rackEntry';
 export * from './shop';
+export * from './tags';
 export * from './upgrade';
 export * from './wire';

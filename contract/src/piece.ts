@@ -7,6 +7,7 @@ import { LIMITS } from './limits';
 import { SequenceSchema } from './order';
 import { PartSchema } from './part';
 import { count, glassId, number, oneOf, shopName, strict } from './words';
+import { MOST_TAGS, tagWord } from './tags';
 
 const clock = (description: string) =>
   Type.String({ pattern: '^([01]\\d|2[0-3]):[0-5]\\d$', description });
@@ -117,6 +118,13 @@ export const PieceSchema = Type.Object(
     version: Type.Literal(PIECE_VERSION),
     name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }),
     notes: Type.String({ maxLength: 4000 }),
+    tags: Type.Optional(
+      Type.Array(tagWord(), {
+        maxItems: MOST_TAGS,
+        uniqueItems: true,
+        description: 'words it is found by on the shelf',
+      }),
+    ),
     form: oneOf([
       'tumbler',
       'bowl',

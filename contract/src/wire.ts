@@ -3,6 +3,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece';
 import type { PieceUse } from './rackEntry';
 import { ShopSchema, type ShopDocument } from './shop';
+import { tagWord } from './tags';
 import { glassId, oneOf, strict } from './words';
 
 /** Body of "save a new piece". */
@@ -39,6 +40,11 @@ const pieceId = '[0-9a-f-]{36}';
 export const SHELF_ORDERS = ['newest', 'name', 'tallest', 'heaviest'] as const;
 export type ShelfOrder = (typeof SHELF_ORDERS)[number];
 
+/** How tall a piece stands on the shelf: up to the first of these, m, up to the second, or above. */
+export const SHELF_SIZES = ['small', 'middle', 'large'] as const;
+export type ShelfSize = (typeof SHELF_SIZES)[number];
+export const SIZE_BOUNDS = [0.1, 0.25] as const;
+
 /** Query of the shelf: pieces by a part of their name from a place on, or, named by their ids, wherever they stand. */
 export const ListQuery = Type.Object(
   {
@@ -48,6 +54,8 @@ export const ListQuery = Type.Object(
     by: Type.Optional(oneOf(SHELF_ORDERS)),
     glass: Type.Optional(glassId()),
     way: Type.Optional(oneOf(['furnace', 'torch'])),
+    tag: Type.Optional(tagWord()),
+    size: Type.Optional(oneOf(SHELF_SIZES)),
     ids: Type.Optional(
       Type.String({ pattern: `^${pieceId}(,${pieceId}){0,${String(SHELF_PAGE - 1)}}$` }),
     ),
@@ -86,7 +94,14 @@ export interface ShelfLine<Facts = unknown> {
   readonly revision: number;
   readonly savedAt: string;
   readonly name: string;
+  readonly tags: readonly string[];
   readonly facts: Facts;
+}
+
+/** A tag, and how many pieces on the shelf have it. */
+export interface TagLine {
+  readonly tag: string;
+  readonly pieces: number;
 }
 
 /** A page of the shelf: newest first, of `total` that were asked for, the highest of them `tallest` m. */

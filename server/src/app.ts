@@ -13,6 +13,7 @@ import {
   ShopSchema,
   type ErrorBody,
 } from '@zanfirico/contract';
+import { bundleRoutes } from './routes/bundleRoutes';
 import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
@@ -46,17 +47,25 @@ const STORE_REFUSES: Readonly<Record<string, string | undefined>> = {
   SQLITE_IOERR_WRITE: 'The server’s disc refuses to be written: nothing was saved. Look after it.',
 };
 
+/** What express and the database throw, as far as it is told. */
+interface Refusal {
+  readonly status?: number;
+  readonly type?: string;
+  readonly code?: string;
+  readonly limit?: number;
+}
+
 const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
   if (res.headersSent) {
     next(error);
     return;
   }
-  const { status, type, code = '' } = error as { status?: number; type?: string; code?: string };
+  const { status, type, code = '', limit = BODY_LIMIT } = error as Refusal;
   const answer = (code: number, body: ErrorBody): void => {
     res.status(code).json(body);
   };
   if (type === 'entity.too.large')
-    answer(413, { error: `That is too big; at most ${String(BODY_LIMIT / 1000)} kB can be read.` });
+    answer(413, { error: `That is too big; at most ${String(limit / 1000)} kB can be read.` });
   else if (type === 'entity.parse.failed')
     answer(400, { error: 'The request is not readable JSON: it is damaged or only half there.' });
   else if (status !== undefined && status >= 400 && status < 500)
@@ -114,6 +123,7 @@ export function createApp({ store, shop, rack, log, webRoot }: AppParts): Expres
     res.type('application/schema+json').send(JSON.stringify(RackEntrySchema, null, 2));
   });
   app.use('/api/pieces', pieceRoutes(store, rack));
+  app.use('/api/bundle', bundleRoutes(store, rack));
   app.use('/api/shop', shopRoutes(shop, rack));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));
   app.use('/api/rack', rackRoutes(rack, shop));

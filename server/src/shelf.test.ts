@@ -66,6 +66,37 @@ describe('the shelf', () => {
     expect(await found("' or 1=1 --")).toEqual([]);
   });
 
+  it('is chosen from by tag and by height, and says which tags there are', async () => {
+    const small = demoPieces()
+      .flat()
+      .find((d) => d.name === 'Salt cellar') as PieceDocument;
+    const a = await store.create({ ...small, tags: ['gift', 'autumn fair'] });
+    await store.create({ ...tumbler, name: 'B', tags: ['gift'] });
+    await make('C');
+    const names = async (query: string): Promise<string[]> =>
+      (await page(query)).lines.map((l) => l.name).sort();
+    expect(await names('?tag=gift')).toEqual(['B', 'Salt cellar']);
+    expect(await names('?tag=autumn%20fair')).toEqual(['Salt cellar']);
+    expect(await names('?tag=gift&size=small')).toEqual(['B', 'Salt cellar']);
+    expect(await names('?size=large')).toEqual([]);
+    expect((await page('?tag=gift')).lines.map((l) => l.tags)).toContainEqual([
+      'autumn fair',
+      'gift',
+    ]);
+    const all = await api.get('/api/pieces/tags');
+    expect(all.body).toEqual([
+      { tag: 'autumn fair', pieces: 1 },
+      { tag: 'gift', pieces: 2 },
+    ]);
+    // Saved with others, it is found by those; put away, its tags are no longer offered.
+    await store.save(a.id, 1, { ...small, tags: ['table'] });
+    expect(await names('?tag=gift')).toEqual(['B']);
+    await store.putAway(a.id, true);
+    expect((await api.get('/api/pieces/tags')).body).toEqual([{ tag: 'gift', pieces: 1 }]);
+    expect((await api.get('/api/pieces?tag=a,b')).status).toBe(400);
+    expect((await api.get('/api/pieces?size=huge')).status).toBe(400);
+  });
+
   it('comes in pages, newest first, each piece once; named pieces wherever they stand', async () => {
     const made = [];
     for (let i = 0; i < SHELF_PAGE + 3; i += 1) made.push(await make(`cup ${String(i)}`));

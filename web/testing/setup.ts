@@ -43,17 +43,26 @@ class Pointer extends MouseEvent {
 }
 
 Object.assign(globalThis, { ResizeObserver: OneSize, PointerEvent: Pointer });
+const readBy = <R>(start: (reader: FileReader) => void): Promise<R> =>
+  new Promise((yes, no) => {
+    const reader = new FileReader();
+    reader.onload = () => {
+      yes(reader.result as R);
+    };
+    reader.onerror = () => {
+      no(new Error('unreadable'));
+    };
+    start(reader);
+  });
 Object.assign(Blob.prototype, {
   text(this: Blob): Promise<string> {
-    return new Promise((yes, no) => {
-      const reader = new FileReader();
-      reader.onload = () => {
-        yes(reader.result as string);
-      };
-      reader.onerror = () => {
-        no(new Error('unreadable'));
-      };
+    return readBy<string>((reader) => {
       reader.readAsText(this);
+    });
+  },
+  arrayBuffer(this: Blob): Promise<ArrayBuffer> {
+    return readBy<ArrayBuffer>((reader) => {
+      reader.readAsArrayBuffer(this);
     });
   },
 });

@@ -28,3 +28,9 @@ export async function lastTaken(): Promise<{ name: string; text: string } | unde
   const last = given.at(-1);
   return last && { name: last.name, text: await last.blob.text() };
 }
+
+/** The bytes of the file taken last. */
+export async function lastBytes(): Promise<Uint8Array<ArrayBuffer>> {
+  const last = given.at(-1);
+  return new Uint8Array((await last?.blob.arrayBuffer()) ?? new ArrayBuffer());
+}

@@ -59,6 +59,10 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     );
   });
 
+  router.get('/tags', async (_req, res) => {
+    res.json(await store.tags());
+  });
+
   router.post('/', json, async (req, res) => {
     const body = take(res, checkNew(req.body));
     const named = body && keyOf(req, res);

@@ -228,4 +228,24 @@ export const migrations: Readonly<Record<string, Step>> = {
         where revisions.piece_id = pieces.id and revisions.revision = pieces.revision)`);
     },
   },
+  '008_tags': {
+    // Words pieces are found by; no piece has had any before.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('piece_tags')
+        .ifNotExists()
+        .addColumn('piece_id', 'text', (c) =>
+          c.notNull().references('pieces.id').onDelete('cascade'),
+        )
+        .addColumn('tag', 'text', (c) => c.notNull())
+        .addPrimaryKeyConstraint('piece_tags_key', ['piece_id', 'tag'])
+        .execute();
+      await db.schema
+        .createIndex('piece_tags_by_tag')
+        .ifNotExists()
+        .on('piece_tags')
+        .column('tag')
+        .execute();
+    },
+  },
 };

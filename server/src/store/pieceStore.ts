@@ -2,6 +2,8 @@
 import { randomUUID } from 'node:crypto';
 import {
   SHELF_PAGE,
+  SHELF_SIZES,
+  SIZE_BOUNDS,
   upgradePiece,
   type PieceDocument,
   type RevisionLine,
@@ -9,11 +11,13 @@ import {
   type ShelfLine,
   type ShelfOrder,
   type ShelfPage,
+  type ShelfSize,
+  type TagLine,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 import { sql, type SelectQueryBuilder } from 'kysely';
 import type { Database } from './database';
-import { shelfReader, soughtAs, type Reader } from './shelfFacts';
+import { shelfReader, soughtAs, type Kept, type Reader } from './shelfFacts';
 import type { Tables } from './tables';
 import { usesOf } from './uses';
 
@@ -32,6 +36,8 @@ export type Asked =
       readonly by?: ShelfOrder | undefined;
       readonly glass?: string | undefined;
       readonly way?: string | undefined;
+      readonly tag?: string | undefined;
+      readonly size?: ShelfSize | undefined;
     }
   | { readonly ids: readonly string[] };
 
@@ -39,11 +45,17 @@ export type Asked =
 export interface PieceStore {
   /** A page of the shelf. */
   page(asked: Asked): Promise<ShelfPage<ShelfFacts>>;
+  /** Every tag of the pieces on the shelf, and how many have it. */
+  tags(): Promise<TagLine[]>;
   /** Works out afresh, a few at a time, what the shelf says of every piece, where rack, shop or server are others since. */
   refresh(): Promise<void>;
   get(id: string): Promise<SavedPiece | undefined>;
   /** Makes a piece; under a key that made one already, that one is given back as it is now. */
   create(document: PieceDocument, key?: string): Promise<SavedPiece>;
+  /** Makes many; all or none. */
+  createAll(documents: readonly PieceDocument[]): Promise<SavedPiece[]>;
+  /** Every piece on the shelf or put away, or those of these ids, by name. */
+  all(ids?: readonly string[]): Promise<SavedPiece[]>;
   save(id: string, baseRevision: number, document: PieceDocument): Promise<SaveResult>;
   revisions(id: string): Promise<RevisionLine[]>;
   revision(id: string, revision: number): Promise<SavedPiece | undefined>;
@@ -81,6 +93,15 @@ async function keepUses(
     .insertInto('piece_uses')
     .values(usesOf(document).map((entry_id) => ({ piece_id, revision, entry_id })))
     .execute();
+}
+
+async function keepTags(tx: Database, piece_id: string, { tags }: PieceDocument): Promise<void> {
+  await tx.deleteFrom('piece_tags').where('piece_id', '=', piece_id).execute();
+  if (tags && tags.length > 0)
+    await tx
+      .insertInto('piece_tags')
+      .values(tags.map((tag) => ({ piece_id, tag })))
+      .execute();
 }
 
 /** Pieces worked out at once by `refresh`: the server answers between two lots. */
@@ -135,13 +156,65 @@ export function pieceStore(db: Database): PieceStore {
     return found;
   };
 
+  /** Tags of some pieces, in alphabetical order. */
+  const tagsOf = async (ids: readonly string[]): Promise<Map<string, string[]>> => {
+    const found = new Map<string, string[]>();
+    if (ids.length === 0) return found;
+    const rows = await db
+      .selectFrom('piece_tags')
+      .selectAll()
+      .where('piece_id', 'in', ids)
+      .orderBy('tag')
+      .execute();
+    for (const { piece_id, tag } of rows)
+      found.set(piece_id, [...(found.get(piece_id) ?? []), tag]);
+    return found;
+  };
+
+  /** Puts a new piece on the shelf. */
+  const made = async (tx: Database, document: PieceDocument, shown: Kept): Promise<SavedPiece> => {
+    const id = randomUUID();
+    const now = new Date().toISOString();
+    const line = { revision: 1, name: document.name, saved_at: now };
+    await tx
+      .insertInto('pieces')
+      .values({ id, ...line, ...shown, put_away: 0 })
+      .execute();
+    await tx
+      .insertInto('revisions')
+      .values({ piece_id: id, ...line, document: JSON.stringify(document) })
+      .execute();
+    await keepUses(tx, id, line.revision, document);
+    await keepTags(tx, id, document);
+    return { id, revision: 1, savedAt: now, putAway: false, document };
+  };
+
   return {
+    tags: () =>
+      db
+        .selectFrom('piece_tags')
+        .innerJoin('pieces', 'pieces.id', 'piece_tags.piece_id')
+        .where('pieces.put_away', '=', 0)
+        .select(['tag', sql<number>`count(*)`.as('pieces')])
+        .groupBy('tag')
+        .orderBy('tag')
+        .execute(),
+
     async page(asked) {
       const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
         if ('ids' in asked) return of.where('id', 'in', asked.ids);
         let away = of.where('put_away', '=', asked.putAway ? PUT_AWAY : 0);
         if (asked.glass !== undefined) away = away.where('glass', '=', asked.glass);
         if (asked.way !== undefined) away = away.where('way', '=', asked.way);
+        const { tag, size } = asked;
+        if (tag !== undefined)
+          away = away.where('id', 'in', (e) =>
+            e.selectFrom('piece_tags').select('piece_id').where('tag', '=', tag),
+          );
+        const step = size === undefined ? -1 : SHELF_SIZES.indexOf(size);
+        const [low, high] = [SIZE_BOUNDS[step - 1], SIZE_BOUNDS[step]];
+        if (step >= 0 && low !== undefined) away = away.where('tall', '>', low);
+        if (step >= 0 && high !== undefined) away = away.where('tall', '<=', high);
         const find = soughtAs((asked.find ?? '').trim());
         return find === ''
           ? away
@@ -158,6 +231,7 @@ export function pieceStore(db: Database): PieceStore {
         .limit(SHELF_PAGE)
         .offset('from' in asked ? (asked.from ?? 0) : 0)
         .execute();
+      const tagged = await tagsOf(rows.map((r) => r.id));
       const now = await reader();
       const stale = rows.filter((r) => r.facts_of !== now.of).map((r) => r.id);
       const fresh = await workOut(now, stale);
@@ -166,6 +240,7 @@ export function pieceStore(db: Database): PieceStore {
         revision: r.revision,
         savedAt: r.saved_at,
         name: r.name,
+        tags: tagged.get(r.id) ?? [],
         facts: JSON.parse(fresh.get(r.id) ?? r.facts ?? '{"ok":false}') as ShelfFacts,
       }));
       const here = lines.map((l) => (l.facts.ok ? l.facts.glyph.height : 0));
@@ -197,7 +272,7 @@ export function pieceStore(db: Database): PieceStore {
     create: async (document, key) => {
       const shown = (await reader()).read(document);
       return db.transaction().execute(async (tx) => {
-        const made =
+        const before =
           key === undefined
             ? undefined
             : await tx
@@ -205,24 +280,37 @@ export function pieceStore(db: Database): PieceStore {
                 .select('piece_id')
                 .where('key', '=', key)
                 .executeTakeFirst();
-        const there = made && (await newest(made.piece_id, tx));
+        const there = before && (await newest(before.piece_id, tx));
         if (there) return there;
-        const id = randomUUID();
-        const now = new Date().toISOString();
-        const line = { revision: 1, name: document.name, saved_at: now };
-        await tx
-          .insertInto('pieces')
-          .values({ id, ...line, ...shown, put_away: 0 })
-          .execute();
-        await tx
-          .insertInto('revisions')
-          .values({ piece_id: id, ...line, document: JSON.stringify(document) })
-          .execute();
-        await keepUses(tx, id, line.revision, document);
+        const piece = await made(tx, document, shown);
         if (key !== undefined)
-          await tx.insertInto('creations').values({ key, piece_id: id, at: now }).execute();
-        return { id, revision: 1, savedAt: now, putAway: false, document };
+          await tx
+            .insertInto('creations')
+            .values({ key, piece_id: piece.id, at: piece.savedAt })
+            .execute();
+        return piece;
       });
+    },
+
+    createAll: async (documents) => {
+      const { read } = await reader();
+      const shown = documents.map((d) => [d, read(d)] as const);
+      return db.transaction().execute(async (tx) => {
+        const all: SavedPiece[] = [];
+        for (const [document, facts] of shown) all.push(await made(tx, document, facts));
+        return all;
+      });
+    },
+
+    async all(ids) {
+      const rows = await joined()
+        .whereRef('revisions.revision', '=', 'pieces.revision')
+        .where('pieces.put_away', '!=', THROWN_AWAY)
+        .$if(ids !== undefined, (q) => q.where('pieces.id', 'in', ids ?? []))
+        .orderBy('pieces.name')
+        .orderBy('pieces.id')
+        .execute();
+      return rows.map(toPiece);
     },
 
     save: async (id, baseRevision, document) => {
@@ -239,6 +327,7 @@ export function pieceStore(db: Database): PieceStore {
           .values({ piece_id: id, ...line, document: JSON.stringify(document) })
           .execute();
         await keepUses(tx, id, line.revision, document);
+        await keepTags(tx, id, document);
         await tx
           .updateTable('pieces')
           .set({ ...line, ...shown })

@@ -22,6 +22,8 @@ export interface Tables {
     facts: string | null;
     facts_of: string | null;
   };
+  /** Words a piece is found by, of its newest revision. */
+  piece_tags: { piece_id: string; tag: string };
   revisions: {
     piece_id: string;
     revision: number;

@@ -1,15 +1,38 @@
 // Which entries of the rack a piece is made of.
 import type { PieceDocument } from '@zanfirico/contract';
 
+/** The document with every id of the rack it names put through `to`. */
+export const withEntries = (
+  document: PieceDocument,
+  to: (id: string) => string,
+): PieceDocument => ({
+  ...document,
+  glass: to(document.glass),
+  parts: document.parts.map((p) => ({
+    ...p,
+    ...(p.glass !== undefined && { glass: to(p.glass) }),
+    ...(p.colours && { colours: p.colours.map((c) => ({ ...c, colour: to(c.colour) })) }),
+    ...(p.stock && {
+      stock: {
+        ...p.stock,
+        ...(p.stock.colour !== undefined && { colour: to(p.stock.colour) }),
+      },
+    }),
+  })),
+  ...(document.bits && {
+    bits: document.bits.map((b) => ({
+      ...b,
+      ...(b.glass !== undefined && { glass: to(b.glass) }),
+    })),
+  }),
+});
+
 /** Ids of every glass and colour a document names, each once. */
-export const usesOf = (document: PieceDocument): string[] => [
-  ...new Set([
-    document.glass,
-    ...document.parts.flatMap((p) => [
-      ...(p.glass === undefined ? [] : [p.glass]),
-      ...(p.colours ?? []).map((c) => c.colour),
-      ...(p.stock?.colour === undefined ? [] : [p.stock.colour]),
-    ]),
-    ...(document.bits ?? []).flatMap((b) => (b.glass === undefined ? [] : [b.glass])),
-  ]),
-];
+export function usesOf(document: PieceDocument): string[] {
+  const ids = new Set<string>();
+  withEntries(document, (id) => {
+    ids.add(id);
+    return id;
+  });
+  return [...ids];
+}

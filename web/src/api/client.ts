@@ -1,5 +1,6 @@
 // Talking to the server: every failure is a sentence a person can act on.
 import type {
+  BundleRead,
   ErrorBody,
   KeptEntry,
   KeptTest,
@@ -17,6 +18,8 @@ import type {
   SaveShop,
   ShelfOrder,
   ShelfPage,
+  ShelfSize,
+  TagLine,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 
@@ -31,25 +34,30 @@ export class Refused extends Error {
 }
 
 async function call<T>(path: string, method = 'GET', body?: string, key?: string): Promise<T> {
+  const response = await asked(path, {
+    method,
+    ...(body !== undefined && {
+      body,
+      headers: {
+        'Content-Type': 'application/json',
+        ...(key !== undefined && { 'Idempotency-Key': key }),
+      },
+    }),
+  });
+  return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}
+
+/** The server's answer where it is none of its refusals. */
+async function asked(path: string, init: RequestInit): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      ...(body !== undefined && {
-        body,
-        headers: {
-          'Content-Type': 'application/json',
-          ...(key !== undefined && { 'Idempotency-Key': key }),
-        },
-      }),
-    });
+    response = await fetch(`/api${path}`, init);
   } catch {
     throw new Refused(0, {
       error: 'The server does not answer. Your changes stay here; try again when it runs.',
     });
   }
-  if (response.ok)
-    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+  if (response.ok) return response;
   const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
   throw new Refused(
     response.status,
@@ -74,6 +82,8 @@ export interface Chosen {
   readonly by?: ShelfOrder | undefined;
   readonly glass?: string | undefined;
   readonly way?: 'furnace' | 'torch' | undefined;
+  readonly tag?: string | undefined;
+  readonly size?: ShelfSize | undefined;
 }
 
 /** Pieces as the shelf tells them, by their ids: at most SHELF_PAGE of them. */
@@ -98,6 +108,25 @@ export const createAgain = (document: PieceDocument): Promise<SavedPiece> =>
 /** Reads a piece file in; the server judges the raw text. */
 export const importPiece = (text: string, key: string): Promise<SavedPiece> =>
   call('/pieces/import', 'POST', text, key);
+
+/** Every tag of the pieces on the shelf, and how many have it. */
+export const listTags = (): Promise<TagLine[]> => call('/pieces/tags');
+
+/** Pieces as one zip, with the rack entries they are of: those of these ids, or all there are. */
+export async function takeBundle(ids?: readonly string[]): Promise<Uint8Array<ArrayBuffer>> {
+  const query = ids === undefined ? '' : `?ids=${ids.join(',')}`;
+  return new Uint8Array(await (await asked(`/bundle${query}`, {})).arrayBuffer());
+}
+
+/** Reads a bundle in: all of it or nothing. */
+export const readInBundle = async (zip: Blob): Promise<BundleRead> =>
+  (await (
+    await asked('/bundle', {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/zip' },
+      body: await zip.arrayBuffer(),
+    })
+  ).json()) as BundleRead;
 
 export const savePiece = (id: string, save: SavePiece): Promise<SavedPiece> =>
   call(`/pieces/${id}`, 'PUT', JSON.stringify(save));

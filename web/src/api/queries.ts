@@ -4,6 +4,7 @@ import {
   type RevisionLine,
   type SavedPiece,
   type ShelfLine,
+  type TagLine,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 import {
@@ -16,6 +17,7 @@ import {
 } from '@tanstack/react-query';
 import {
   listRevisions,
+  listTags,
   readPiece,
   readRevision,
   shelfLines,
@@ -81,6 +83,12 @@ const asOne = (
   lines: pages.flatMap((p) => p.data?.lines ?? []),
   error: pages.find((p) => p.error)?.error ?? null,
 });
+
+/** The tags of what is on the shelf. */
+export const useTags = (): readonly TagLine[] =>
+  useQuery({ queryKey: [SHELF, 'tags'], queryFn: listTags }).data ?? NO_TAGS;
+
+const NO_TAGS: readonly TagLine[] = [];
 
 /** Has the shelf read again: a piece was moved, made or saved. */
 export const shelfChanged = (): Promise<void> => answers.invalidateQueries({ queryKey: [SHELF] });

@@ -6,6 +6,8 @@ interface Asked {
   readonly label: string;
   readonly accept: string;
   readonly onFile: (file: File) => void;
+  /** Several may be chosen at once: told one after another. */
+  readonly multiple?: boolean;
 }
 
 /** Asks for a file when it is clicked from elsewhere; itself it is not seen. */
@@ -13,6 +15,7 @@ export function HiddenFile({
   label,
   accept,
   onFile,
+  multiple = false,
   ref,
 }: Asked & { readonly ref: Ref<HTMLInputElement> }) {
   return (
@@ -20,12 +23,13 @@ export function HiddenFile({
       ref={ref}
       type="file"
       accept={accept}
+      multiple={multiple}
       className="hidden"
       aria-label={label}
       onChange={(e) => {
-        const [chosen] = e.target.files ?? [];
+        const chosen = [...(e.target.files ?? [])];
         e.target.value = '';
-        if (chosen) onFile(chosen);
+        chosen.forEach(onFile);
       }}
     />
   );

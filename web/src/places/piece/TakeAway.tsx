@@ -2,7 +2,7 @@
 import { bodyOf, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { createAgain, sentenceOf } from '../../api/client';
+import { createAgain, sentenceOf, takeBundle } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
@@ -61,6 +61,18 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     return ['night.ics', 'text/calendar', weekIcs([entry])] as const;
   };
 
+  /** What another studio can read: the newest revision, and the entries of the rack it is of. */
+  const bundle = async (): Promise<void> => {
+    const { id, document: now, saved } = useDraft.getState();
+    if (id === undefined) return;
+    if (now !== saved) say('What is not saved is not in the bundle.');
+    try {
+      download(`${name}.zip`, 'application/zip', await takeBundle([id]));
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
   /** A new piece on the shelf, drawn as this one is now; this one stays as it was saved. */
   const another = async (): Promise<void> => {
     try {
@@ -86,6 +98,10 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
           run: () => {
             download(`${name}.piece.json`, 'application/json', pieceJson(piece));
           },
+        },
+        {
+          says: 'As saved, with its rack entries, as a bundle',
+          run: () => void bundle(),
         },
         {
           says: 'The section, as SVG 1 : 1',

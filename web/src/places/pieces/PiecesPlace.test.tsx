@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { printDuration, checkedSchedule } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
+import { lastBytes, lastTaken } from '../../../testing/taken';
 
 const house = houseForAll(true);
 
@@ -111,12 +112,67 @@ describe('the shelf', () => {
       new File(['x'.repeat(1_000_001)], 'huge.json', { type: 'application/json' }),
     );
     expect(
-      await screen.findByText(/“huge.json” is 1000 kB; a piece file is at most 1000 kB/),
+      await screen.findByText(
+        /“huge.json” was not read: it is 1000 kB; a piece file is at most 1000 kB/,
+      ),
     ).toBeVisible();
     await user.upload(field, new File(['[1, 2]'], 'list.json', { type: 'application/json' }));
     expect(
-      await screen.findByText(/“list.json” was not read. This is not a piece file/),
+      await screen.findByText(/“list.json” was not read: This is not a piece file/),
     ).toBeVisible();
+  });
+
+  it('is taken away as one file and read in again, by button and by dropping; several files at once', async () => {
+    const { user } = openAt('/pieces');
+    await item('Oil cruet');
+    await user.click(screen.getByRole('button', { name: 'Take all away' }));
+    await waitFor(async () => {
+      expect((await lastTaken())?.name).toMatch(/^pieces\.\d{4}-\d\d-\d\d\.zip$/);
+    });
+    const zip = await lastBytes();
+    const shelf = screen.getByRole('list', { name: 'Shelf' });
+    const [first, second] = await onTheShelf(house);
+    const asFile = (document: object, name: string): File =>
+      new File([JSON.stringify({ ...document, name })], `${name}.json`, {
+        type: 'application/json',
+      });
+    const files = [
+      new File([zip], 'studio.zip', { type: 'application/zip' }),
+      asFile(first?.document ?? {}, 'One given'),
+      asFile(second?.document ?? {}, 'Two given'),
+    ];
+    fireEvent.drop(shelf, { dataTransfer: { types: ['Files'], files } });
+    expect(
+      await screen.findByText(
+        /“studio.zip”: 0 pieces on the shelf; \d+ were here just so already\./,
+      ),
+    ).toBeVisible();
+    expect(await screen.findByText('2 pieces read onto the shelf.')).toBeVisible();
+    expect(await item('Two given')).toBeVisible();
+    await user.upload(
+      screen.getByLabelText('Piece file'),
+      new File(['half a zip'], 'broken.zip', { type: 'application/zip' }),
+    );
+    expect(
+      await screen.findByText(/“broken.zip” was not read: The file is no whole zip/),
+    ).toBeVisible();
+    // The shelf is as it was for those after.
+    for (const piece of await onTheShelf(house))
+      if (/^(One|Two) given$/.test(piece.document.name)) await house.store.putAway(piece.id, true);
+  });
+
+  it('is chosen from by tag and by height, in the person’s own units', async () => {
+    const { user } = openAt('/pieces');
+    await item('Oil cruet');
+    expect(await item('Harbour float')).toHaveTextContent('garden · gift');
+    await user.selectOptions(await screen.findByLabelText('With the tag'), 'garden');
+    await waitFor(() => {
+      expect(screen.queryByRole('link', { name: 'Oil cruet' })).toBeNull();
+    });
+    expect(await item('Rain gauge')).toBeVisible();
+    await user.selectOptions(screen.getByLabelText('How tall'), 'small');
+    expect(await screen.findByText('Nothing on the shelf is made so.')).toBeVisible();
+    expect(screen.getByRole('option', { name: 'above 250 mm' })).toBeInTheDocument();
   });
 
   it('opens a piece file someone gave, and starts a new piece from a form', async () => {
@@ -163,10 +219,17 @@ describe('a shelf without a server', () => {
     expect(await item('Oil cruet')).toBeVisible();
   });
 
-  it('an empty one says how to begin', async () => {
+  it('an empty one leads to the first piece', async () => {
     const empty = await openHouse();
-    openAt('/pieces');
-    expect(await screen.findByText(/The shelf is empty/)).toBeVisible();
+    const { user, at } = openAt('/pieces');
+    const first = await screen.findByRole('form', { name: 'The first piece' });
+    expect(first).toHaveTextContent(/The shelf is empty/);
+    await user.click(within(first).getByRole('radio', { name: /bowl$/ }));
+    await user.click(within(first).getByRole('button', { name: 'Draw it' }));
+    await waitFor(() => {
+      expect(at()).toMatch(/section$/);
+    });
+    expect(await screen.findByLabelText('Name of the piece')).toHaveValue('New bowl');
     await empty.close();
   });
 });

@@ -1,25 +1,26 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
-import { BODY_LIMIT } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
-import { Archive, ArchiveRestore, FileUp, Plus } from 'lucide-react';
+import { Archive, ArchiveRestore, FileDown, FileUp, Plus } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
   createAgain,
-  importPiece,
-  newKey,
   putAway,
   readPiece,
   sentenceOf,
+  takeBundle,
   throwAway,
 } from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
+import { download } from '../../exports/download';
 import { FindField } from '../../fields/FindField';
 import { FileButton } from '../../shell/FileButton';
 import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
+import { FirstPiece } from './FirstPiece';
 import { Shelf } from './Shelf';
 import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
+import { useReadingIn } from './useReadingIn';
 
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
@@ -87,19 +88,12 @@ export function PiecesPlace() {
     }
   };
 
-  const readIn = async (chosen: File | undefined): Promise<void> => {
-    if (!chosen) return;
-    if (chosen.size > BODY_LIMIT) {
-      trouble(
-        `“${chosen.name}” is ${String(Math.round(chosen.size / 1e3))} kB; a piece file is at most ${String(BODY_LIMIT / 1000)} kB.`,
-      );
-      return;
-    }
+  const readIn = useReadingIn();
+  const takeAll = async (): Promise<void> => {
     try {
-      const piece = await importPiece(await chosen.text(), newKey());
-      await navigate(`/pieces/${piece.id}/section`);
+      download(`pieces.${today()}.zip`, 'application/zip', await takeBundle());
     } catch (error) {
-      trouble(`“${chosen.name}” was not read. ${sentenceOf(error)}`);
+      trouble(sentenceOf(error));
     }
   };
 
@@ -119,7 +113,7 @@ export function PiecesPlace() {
       onDrop={(e) => {
         e.preventDefault();
         setOver(false);
-        void readIn(e.dataTransfer.files[0]);
+        void readIn([...e.dataTransfer.files]);
       }}
     >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
@@ -144,13 +138,23 @@ export function PiecesPlace() {
             {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
             {away ? 'Back to the shelf' : 'Put away'}
           </button>
+          {pieces.length > 0 && (
+            <button
+              type="button"
+              className="btn btn-ghost"
+              title="Every piece, put away or not, with its rack entries, in one file"
+              onClick={() => void takeAll()}
+            >
+              <FileDown className="size-4" /> Take all away
+            </button>
+          )}
           <FileButton
             className="btn btn-outline"
             label="Piece file"
-            accept=".json,application/json"
-            onFile={(chosen) => void readIn(chosen)}
+            accept=".json,.zip,application/json,application/zip"
+            onFile={(chosen) => void readIn([chosen])}
           >
-            <FileUp className="size-4" /> Read a piece file
+            <FileUp className="size-4" /> Read a file
           </FileButton>
           <button
             type="button"
@@ -176,7 +180,10 @@ export function PiecesPlace() {
           </button>
         </p>
       )}
-      {none && find === '' && choice === NO_CHOICE && <Empty away={away} />}
+      {none &&
+        find === '' &&
+        choice === NO_CHOICE &&
+        (away ? <p className="mt-16 text-xl">Nothing is put away.</p> : <FirstPiece />)}
       {none && (find !== '' || choice !== NO_CHOICE) && (
         <p className="mt-16 text-lg">
           Nothing {away ? 'put away' : 'on the shelf'} is{' '}
@@ -228,15 +235,5 @@ function useDrafted(): ReadonlySet<string> {
   return data ?? NO_DRAFTS;
 }
 
-function Empty({ away }: { readonly away: boolean }) {
-  return (
-    <div className="mt-16 max-w-xl">
-      <div className="plank" aria-hidden="true" />
-      <p className="mt-6 text-xl">
-        {away
-          ? 'Nothing is put away.'
-          : 'The shelf is empty. Start a new piece from a form, or read a piece file someone gave you.'}
-      </p>
-    </div>
-  );
-}
+/** The day, as a file's name says it. */
+const today = (): string => new Date().toISOString().slice(0, 10);

@@ -1,12 +1,17 @@
-// In which order the shelf stands, and of which glass and way of work.
-import type { ShelfOrder } from '@zanfirico/contract';
+// In which order the shelf stands, and of which glass, way of work, size and tag.
+import { SIZE_BOUNDS, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
+import { printText } from '@zanfirico/core';
+import { useTags } from '../../api/queries';
 import { GlassOptions } from '../../fields/GlassField';
+import { useDisplay } from '../../stores/display';
 
 /** What is chosen of the shelf; nothing chosen is everything, the newest first. */
 export interface Choice {
   readonly by?: ShelfOrder;
   readonly glass?: string;
   readonly way?: 'furnace' | 'torch';
+  readonly size?: ShelfSize;
+  readonly tag?: string;
 }
 export const NO_CHOICE: Choice = {};
 
@@ -30,6 +35,9 @@ export function ShelfChoice({
     ) as Choice;
     onChange(Object.keys(next).length === 0 ? NO_CHOICE : next);
   };
+  const units = useDisplay((s) => s.units);
+  const tags = useTags();
+  const [low, high] = SIZE_BOUNDS.map((b) => printText(b, 'length', units)) as [string, string];
   return (
     <div className="flex flex-wrap gap-4" role="group" aria-label="Which pieces, in which order">
       <select
@@ -71,6 +79,42 @@ export function ShelfChoice({
         <option value="furnace">at the furnace</option>
         <option value="torch">at the torch</option>
       </select>
+      <select
+        className="select w-32"
+        aria-label="How tall"
+        value={choice.size ?? ''}
+        onChange={(e) => {
+          const { value } = e.target;
+          put({ size: value === '' ? undefined : (value as ShelfSize) });
+        }}
+      >
+        <option value="">of any size</option>
+        <option value="small">up to {low}</option>
+        <option value="middle">
+          {low} to {high}
+        </option>
+        <option value="large">above {high}</option>
+      </select>
+      {(tags.length > 0 || choice.tag !== undefined) && (
+        <select
+          className="select w-28"
+          aria-label="With the tag"
+          value={choice.tag ?? ''}
+          onChange={(e) => {
+            put({ tag: e.target.value === '' ? undefined : e.target.value });
+          }}
+        >
+          <option value="">any tag</option>
+          {choice.tag !== undefined && !tags.some((t) => t.tag === choice.tag) && (
+            <option value={choice.tag}>{choice.tag}</option>
+          )}
+          {tags.map(({ tag, pieces }) => (
+            <option key={tag} value={tag}>
+              {tag} ({pieces})
+            </option>
+          ))}
+        </select>
+      )}
     </div>
   );
 }

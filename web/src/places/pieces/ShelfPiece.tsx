@@ -23,7 +23,7 @@ interface Props {
 export function ShelfPiece(props: Props) {
   const { piece, scale, height, away, unsaved, onMove, onCopy, onThrow } = props;
   const units = useDisplay((s) => s.units);
-  const { name, facts } = piece;
+  const { name, facts, tags } = piece;
   return (
     <>
       <Link to={`/pieces/${piece.id}/section`} className="group flex flex-col" aria-label={name}>
@@ -40,6 +40,11 @@ export function ShelfPiece(props: Props) {
           <p className="quiet truncate leading-tight">
             {facts.glassName ?? 'A glass this rack does not have'}
           </p>
+          {tags.length > 0 && (
+            <p className="text-accent truncate text-sm leading-tight" title={tags.join(', ')}>
+              {tags.join(' · ')}
+            </p>
+          )}
           {unsaved && <p className="text-warning leading-tight">changes not saved</p>}
           {facts.ok ? (
             <ul className="num mt-1 text-[0.95rem] leading-snug">

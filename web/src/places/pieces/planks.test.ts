@@ -7,6 +7,7 @@ const piece = (id: string, widest?: number): OnShelf => ({
   revision: 1,
   savedAt: '',
   name: id,
+  tags: [],
   facts:
     widest === undefined ? { ok: false } : ({ ok: true, glyph: { widest } } as OnShelf['facts']),
 });

@@ -9,8 +9,11 @@ import { useRack } from '../../../../stores/theRack';
 import { usePiece } from '../../usePiece';
 import { GatherPlanView } from './GatherPlanView';
 import { TorchStock } from './StockToTake';
+import { TagsField } from './TagsField';
 
 const TENTH = 1e-4;
+
+const NO_TAGS: readonly string[] = [];
 
 export function MakeLeaf() {
   const { document, glass } = usePiece();
@@ -103,7 +106,8 @@ export function MakeLeaf() {
         />
       </div>
       {way === 'furnace' ? <GatherPlanView /> : <TorchStock />}
-      <label className="mt-5 flex flex-col">
+      <TagsField tags={document.tags ?? NO_TAGS} />
+      <label className="mt-4 flex flex-col">
         <span className="quiet text-sm">Notes</span>
         <textarea
           className="textarea min-h-16"
