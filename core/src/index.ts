@@ -61,7 +61,7 @@ export { bowFor } from './fit/thread';
 export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learnLayer';
 export type { GatherPlan } from './gather/gatherPlan';
 export type { Stage } from './gather/stages';
-export { consistency } from './glass/consistency';
+export { bandSpans, consistency, type BandSpan } from './glass/consistency';
 export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
 export { fitVft, logViscosity, strainOf } from './glass/viscosity';

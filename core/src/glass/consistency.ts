@@ -1,5 +1,7 @@
 // Consistency: what glass of a given viscosity will do under a tool, in the shop's own words.
 
+import { temperatureAtLog, type Vft } from './viscosity';
+
 /** From runniest to coldest. The bands go by viscosity, so they are the same for every glass. */
 export type Band = 'runny' | 'soft' | 'workable' | 'stiff' | 'set' | 'brittle';
 
@@ -17,3 +19,15 @@ export function consistency(logEta: number): Band {
   for (const [band, upper] of BANDS) if (logEta < upper) return band;
   return 'brittle';
 }
+
+/** A band of one glass: it begins above `from`, °C; brittle begins anywhere. */
+export interface BandSpan {
+  readonly band: Band;
+  readonly from: number;
+}
+
+/** The bands of a glass by temperature, from the hottest down. */
+export const bandSpans = (vft: Vft): BandSpan[] => [
+  ...BANDS.map(([band, upper]) => ({ band, from: temperatureAtLog(vft, upper) })),
+  { band: 'brittle', from: -Infinity },
+];

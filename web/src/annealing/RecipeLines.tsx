@@ -5,6 +5,7 @@ import { X } from 'lucide-react';
 import { memo, useRef } from 'react';
 import { QuantityField } from '../fields/QuantityField';
 import { IconButton } from '../shell/IconButton';
+import { ALL_ROWS, usePaper } from '../shell/paper';
 
 /** What a line is made of. */
 const LINE_FIELDS = [
@@ -27,12 +28,13 @@ interface Props {
 export function RecipeLines({ lines, put, takeOut }: Props) {
   const box = useRef<HTMLDivElement>(null);
   // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  const paper = usePaper((s) => s.on);
   // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,
     estimateSize: () => ROW,
-    overscan: 3,
+    overscan: paper ? ALL_ROWS : 3,
   });
   return (
     <div

@@ -8,6 +8,7 @@ import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
 import { Helpers } from './Helpers';
 import { Notices } from './Notices';
+import { useOnPaper } from './paper';
 import { PLACES } from './places';
 import { SheetLinks } from './Tabs';
 import { TwistMark } from './TwistMark';
@@ -22,6 +23,7 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.dataset['theme'] = theme;
   }, [theme]);
+  useOnPaper(theme);
   const loadRack = useRack((s) => s.load);
   const trouble = useNotices((s) => s.trouble);
   useEffect(() => {

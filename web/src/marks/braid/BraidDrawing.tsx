@@ -1,6 +1,6 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import { factsOf, type Person, type WorkHeat, type WorkStep } from '@zanfirico/core';
+import { factsOf, type BandSpan, type Person, type WorkHeat, type WorkStep } from '@zanfirico/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useId, useMemo } from 'react';
 import { CrewLanes, crewHeight, type LanePlan } from './CrewLanes';
@@ -13,6 +13,8 @@ interface Props {
   readonly steps: readonly WorkStep[];
   readonly starts: readonly number[];
   readonly heat: WorkHeat;
+  /** The bands of each part's glass. */
+  readonly spans: readonly (readonly BandSpan[])[];
   /** Room there is for it, px: more parts have narrower lanes. */
   readonly tall: number;
   /** Step in hand, by place. */
@@ -25,6 +27,7 @@ interface Props {
   readonly onTake: (index: number) => void;
 }
 
+const NO_SPANS: readonly BandSpan[] = [];
 const LEFT = 26;
 const RIGHT = 30;
 const FOOT = 22;
@@ -36,7 +39,7 @@ const HOUR = 3600;
 const drawn = (s: WorkStep): boolean => factsOf(s).off === undefined;
 
 export const BraidDrawing = memo(function BraidDrawing(props: Props) {
-  const { names, steps, starts, heat, tall, at, scale, troubled, crew, onTake } = props;
+  const { names, steps, starts, heat, spans, tall, at, scale, troubled, crew, onTake } = props;
   const id = useId().replace(/:/g, '');
   const total = Math.max(1, heat.total);
   const width = LEFT + total * scale + RIGHT;
@@ -114,6 +117,7 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
           name={names[strand.part] ?? ''}
           tracks={heat.tracks.filter((t) => t.part === strand.part)}
           every={heat.every}
+          spans={spans[strand.part] ?? NO_SPANS}
           x={x}
         />
       ))}

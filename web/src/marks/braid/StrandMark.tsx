@@ -1,8 +1,9 @@
 // A part's course through the work: a filament a zone, glowing with the heat it has.
-import type { HeatTrack } from '@zanfirico/core';
+import type { BandSpan, HeatTrack } from '@zanfirico/core';
 import { curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
 import { shine } from './shine';
+import { marksAlong } from './stiffness';
 import type { Strand } from './strands';
 
 /** Filaments of a strand stand so far apart, px. */
@@ -15,6 +16,8 @@ interface StrandMarkProps {
   readonly name: string;
   readonly tracks: readonly HeatTrack[];
   readonly every: number;
+  /** The bands of its glass. */
+  readonly spans: readonly BandSpan[];
   readonly x: (t: number) => number;
 }
 
@@ -24,6 +27,7 @@ export const StrandMark = memo(function StrandMark({
   name,
   tracks,
   every,
+  spans,
   x,
 }: StrandMarkProps) {
   const { from, to } = strand;
@@ -37,20 +41,20 @@ export const StrandMark = memo(function StrandMark({
       .y(([, y]) => y + offset)
       .curve(curveMonotoneX)(course) ?? '';
   const shown = tracks.filter((t) => t.mean.some((v) => !Number.isNaN(v)));
+  // The middle of the part speaks for it.
+  const middle = shown[Math.floor((shown.length - 1) / 2)];
+  const left = x(from);
+  const perPx = (to - from) / Math.max(1, x(to) - left);
+  const marks = middle
+    ? marksAlong(
+        x(to) - left,
+        (px) => middle.mean[Math.round((from + px * perPx) / every)] ?? NaN,
+        spans,
+      )
+    : [];
+  const half = (shown.length * APART) / 2 + 1;
   return (
     <g pointerEvents="none">
-      <text
-        x={x(from) - 6 < 60 ? x(from) + 4 : x(from) - 6}
-        // Its own lane is empty before it: the name stands there; at the edge above it.
-        y={x(from) - 6 < 60 ? strand.y(from) - 14 : strand.y(from) + 4}
-        textAnchor={x(from) - 6 < 60 ? 'start' : 'end'}
-        fontSize={14}
-        className="font-display"
-        fontWeight={600}
-        fill="var(--chalk)"
-      >
-        {name}
-      </text>
       {strand.waits.map(([a, b]) => (
         <text
           key={a}
@@ -96,6 +100,31 @@ export const StrandMark = memo(function StrandMark({
           </g>
         );
       })}
+      <path
+        d={marks
+          .map((px) => {
+            const y = strand.y(from + px * perPx);
+            return `M${(left + px).toFixed(1)} ${(y - half).toFixed(1)}v${String(2 * half)}`;
+          })
+          .join('')}
+        stroke="var(--board)"
+        strokeWidth={1.4}
+      />
+      <text
+        x={x(from) - 6 < 60 ? x(from) + 4 : x(from) - 6}
+        // Its own lane is empty before it: the name stands there; at the edge above it.
+        y={x(from) - 6 < 60 ? strand.y(from) - 14 : strand.y(from) + 4}
+        textAnchor={x(from) - 6 < 60 ? 'start' : 'end'}
+        fontSize={14}
+        className="font-display"
+        fontWeight={600}
+        fill="var(--chalk)"
+        stroke="var(--board)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {name}
+      </text>
     </g>
   );
 });

@@ -102,6 +102,7 @@ export function SectionDrawing(props: Props) {
           ref={svg}
           width={size.width}
           height={size.height}
+          viewBox={`0 0 ${String(size.width)} ${String(size.height)}`}
           className={`absolute inset-0 select-none ${looking.view.zoom > 1 ? 'touch-none' : 'touch-pan-y'}`}
           role="group"
           aria-label="Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it."

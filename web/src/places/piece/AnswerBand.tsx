@@ -30,7 +30,7 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const door = clockWords(board.document.firing.lastIn, last.schedule.total.value);
   return (
     <section
-      className={`no-print bg-base-100 border-base-300 mt-1 flex flex-nowrap overflow-x-auto border-y sm:flex-wrap ${derived.ok ? '' : 'italic'}`}
+      className={`answers bg-base-100 border-base-300 mt-1 flex flex-nowrap overflow-x-auto border-y sm:flex-wrap ${derived.ok ? '' : 'italic'}`}
       aria-label="Answers"
       aria-busy={!derived.ok}
     >

@@ -101,7 +101,7 @@ export function PiecesPlace() {
     // Files are let go on it by the pointer; by keys there is the button.
     // eslint-disable-next-line jsx-a11y/no-static-element-interactions
     <div
-      className={`mx-auto flex w-full max-w-[1500px] flex-1 flex-col px-6 pt-6 pb-16 ${over ? 'outline-primary outline-2 -outline-offset-8 outline-dashed' : ''}`}
+      className={`mx-auto flex w-full max-w-[1840px] flex-1 flex-col px-6 pt-6 pb-16 ${over ? 'outline-primary outline-2 -outline-offset-8 outline-dashed' : ''}`}
       onDragOver={(e) => {
         if (!e.dataTransfer.types.includes('Files')) return;
         e.preventDefault();

@@ -15,6 +15,7 @@ import { NewEntry } from './NewEntry';
 import { ANY, shelf, type Wanted } from './shelf';
 import { TableMenu } from './TableMenu';
 import { SelectField } from '../../fields/SelectField';
+import { ALL_ROWS, usePaper } from '../../shell/paper';
 
 /** The vessel a colour is judged on unless told otherwise: 4 mm of wall, 70 mm across. Common practice, no source. */
 const VESSEL = { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.031 } } as const;
@@ -47,12 +48,13 @@ export function ColourSheet() {
   };
   const box = useRef<HTMLDivElement>(null);
   // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  const paper = usePaper((s) => s.on);
   // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,
     estimateSize: () => ROW,
-    overscan: 6,
+    overscan: paper ? ALL_ROWS : 6,
   });
   useEffect(() => {
     if (listed) virtual.scrollToIndex(at, { align: 'auto' });
@@ -63,7 +65,7 @@ export function ColourSheet() {
     setWanted((w) => ({ ...w, ...patch }));
   };
   return (
-    <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem]">
+    <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem] 2xl:grid-cols-[1fr_34rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
           <FindField

@@ -1,5 +1,5 @@
 // The rack's glasses, each as a bar of what it does at what temperature.
-import { consistency, fitVft, logViscosity, printText, type Glass } from '@zanfirico/core';
+import { bandSpans, fitVft, printText, type Glass } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -15,7 +15,6 @@ const FROM = 350;
 const TO = 1400;
 /** A stretch narrower than this has no room for its word, K. */
 const WORD_FITS = 60;
-const SAMPLES = 500;
 const TINT: Readonly<Record<string, string>> = {
   brittle: '#4a5358',
   set: '#6d4a3c',
@@ -32,19 +31,15 @@ interface Stretch {
 }
 
 /** The bands of a glass along the temperature scale, °C. */
-export function bandStretches(glass: Glass): Stretch[] {
-  const vft = fitVft(glass);
-  const stretches: Stretch[] = [];
-  for (let i = 0; i < SAMPLES; i += 1) {
-    const from = FROM + ((TO - FROM) * i) / SAMPLES;
-    const to = FROM + ((TO - FROM) * (i + 1)) / SAMPLES;
-    const band = consistency(logViscosity(vft, (from + to) / 2));
-    const last = stretches[stretches.length - 1];
-    if (last?.band === band) stretches[stretches.length - 1] = { ...last, to };
-    else stretches.push({ band, from, to });
-  }
-  return stretches;
-}
+export const bandStretches = (glass: Glass): Stretch[] =>
+  bandSpans(fitVft(glass))
+    .map(({ band, from }, i, all) => ({
+      band,
+      from: Math.max(FROM, from),
+      to: Math.min(TO, all[i - 1]?.from ?? TO),
+    }))
+    .filter((s) => s.to > s.from)
+    .reverse();
 
 const share = (t: number): string => `${String(((t - FROM) / (TO - FROM)) * 100)}%`;
 
@@ -65,7 +60,7 @@ export function GlassSheet() {
     setParams({ entry: id }, { replace: true });
   };
   return (
-    <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem]">
+    <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem] 2xl:grid-cols-[1fr_34rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-center gap-4">
           <p className="min-w-64 flex-1 leading-snug">

@@ -11,7 +11,7 @@ const SHEETS = [
 
 export function RackPlace() {
   return (
-    <div className="mx-auto w-full max-w-[1400px] px-6 py-4">
+    <div className="mx-auto w-full max-w-[1840px] px-6 py-4">
       <div className="flex flex-wrap items-baseline gap-x-8">
         <h1 className="text-4xl">Rack</h1>
         <SheetLinks label="In the rack" links={SHEETS} />

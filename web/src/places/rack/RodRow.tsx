@@ -40,7 +40,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
       aria-setsize={count}
       // The list takes the keys for all of its options.
       tabIndex={-1}
-      className={`border-base-300/60 absolute flex w-full cursor-pointer items-center gap-4 border-b px-2 ${
+      className={`border-base-300/60 absolute flex w-full cursor-pointer items-center gap-4 border-b px-2 max-sm:gap-2 ${
         chosen ? 'bg-base-300/50' : 'hover:bg-base-300/25'
       } ${entry.retired ? 'opacity-60' : ''}`}
       style={{ top, height: ROW }}
@@ -49,7 +49,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
         if (e.key === 'Enter' || e.key === ' ') onTake();
       }}
     >
-      <ColourRod colour={colour} className="h-8 w-[38%] shrink-0" />
+      <ColourRod colour={colour} className="h-8 w-[38%] shrink-0 max-sm:w-14" />
       <div className="min-w-0 flex-1 leading-tight">
         <p className="font-display truncate text-xl font-semibold">{entry.name}</p>
         <p className="quiet truncate text-sm">
@@ -62,7 +62,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
           {own && stock !== '' && ` · ${stock}`}
         </p>
       </div>
-      <div className="w-28 shrink-0 text-right leading-tight">
+      <div className="w-28 shrink-0 text-right leading-tight max-sm:w-24">
         {fit ? (
           <>
             {fit.verdict ? (

@@ -22,7 +22,7 @@ export function ShopSheet() {
   }, [load, trouble]);
   if (!lists) return <p className="quiet py-10">Fetching the shop …</p>;
   return (
-    <div className="grid gap-x-14 lg:grid-cols-2">
+    <div className="grid gap-x-14 *:min-w-0 lg:grid-cols-2">
       <div>
         <Irons lists={lists} />
         <PotDepth lists={lists} />

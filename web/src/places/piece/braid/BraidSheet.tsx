@@ -1,7 +1,8 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
-import { inWords, type Stopped } from '@zanfirico/core';
+import { bandSpans, fitVft, inWords, type Stopped } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
+import { HeatLegend } from '../../../marks/braid/HeatLegend';
 import { clockText } from '../../../marks/braid/strands';
 import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
@@ -70,6 +71,7 @@ function Laid({ braid, name }: LaidProps) {
     [braid.plan, people, critical],
   );
   const [box, { width }] = useSize<HTMLDivElement>();
+  const spans = useMemo(() => parts.map((p) => bandSpans(fitVft(p.glass))), [parts]);
   const names = useMemo(() => parts.map((p) => p.name), [parts]);
   const scale = (Math.max(300, width - 46) / Math.max(1, heat.total)) * (ZOOMS[zoom] ?? 1);
   const troubled = useMemo(() => troubledSteps(heat, findings), [heat, findings]);
@@ -96,7 +98,7 @@ function Laid({ braid, name }: LaidProps) {
   const watch = counts.length + general.length - no;
   return (
     <div
-      className="flex flex-col lg:h-[calc(100dvh-11.4rem)] lg:min-h-[34rem] lg:overflow-hidden"
+      className="paper-across flex flex-col lg:h-[calc(100dvh-11.4rem)] lg:min-h-[34rem] lg:overflow-hidden"
       ref={sheet}
     >
       <BraidBar
@@ -125,6 +127,7 @@ function Laid({ braid, name }: LaidProps) {
           steps={steps}
           starts={starts}
           heat={heat}
+          spans={spans}
           tall={TALL}
           at={at}
           scale={scale}
@@ -132,6 +135,9 @@ function Laid({ braid, name }: LaidProps) {
           crew={crew}
           onTake={take}
         />
+      </div>
+      <div className="px-6 pt-1">
+        <HeatLegend spans={spans[braid.main] ?? []} />
       </div>
       <div className="grid min-h-0 gap-x-8 px-6 pt-1 lg:flex-1 lg:grid-cols-[1fr_24rem]">
         <div className="flex min-h-0 min-w-0 flex-col">

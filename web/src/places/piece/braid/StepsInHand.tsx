@@ -51,7 +51,11 @@ export function StepsInHand({ braid, walk }: Props) {
   });
   if (many === 0 && !kept) return null;
   return (
-    <div role="group" aria-label="Steps in hand" className="order-last flex w-full flex-wrap items-center gap-x-1">
+    <div
+      role="group"
+      aria-label="Steps in hand"
+      className="order-last flex w-full flex-wrap items-center gap-x-1"
+    >
       {many > 0 && (
         <>
           <span className="mr-1">{many === 1 ? '1 step' : `${String(many)} steps`} together</span>

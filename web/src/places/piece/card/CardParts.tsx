@@ -12,7 +12,7 @@ interface Props {
 export function CardParts({ derived, bitsOnly }: Props) {
   const units = useDisplay((s) => s.units);
   return (
-    <ol className="mt-2 border-t border-black pt-1 text-[0.85rem] leading-tight">
+    <ol className="mt-2 border-t border-black pt-1 text-[0.9rem] leading-tight">
       {(bitsOnly ? [] : derived.parts).map((p) => (
         <li key={p.index} className="flex justify-between gap-2">
           <span>

@@ -87,14 +87,14 @@ export function CardSheet() {
         </button>
       </div>
       <article
-        className="card-page mx-auto min-h-[1040px] max-w-[794px] bg-white px-10 py-8 text-black shadow-xl print:min-h-0 print:max-w-none print:p-0 print:shadow-none"
+        className="card-page mx-auto min-h-[1040px] max-w-[794px] bg-white px-10 py-8 text-black max-sm:px-4 shadow-xl print:min-h-0 print:max-w-none print:p-0 print:shadow-none"
         aria-label="Bench card"
       >
         <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
           <h2 className="text-4xl">{document.name}</h2>
           <p>{glass.name}</p>
         </header>
-        <div className="mt-3 flex gap-6">
+        <div className="mt-3 flex gap-6 max-sm:flex-wrap print:flex-nowrap">
           <CardSection document={document} derived={derived} />
           <div className="flex-1">
             <dl className="grid grid-cols-[auto_1fr] gap-x-4">
@@ -128,7 +128,7 @@ export function CardSheet() {
           </div>
         </div>
         {braid && <CardSteps braid={braid} derived={derived} />}
-        <section className="mt-3 [&_.quiet]:text-black/75">
+        <section className="mt-3 break-inside-avoid [&_.quiet]:text-black/75">
           <h3 className="border-b border-black text-xl">
             Night: door may open {door.time} {door.day}
             {!checked && ' (first guess, not checked: do not fire by it)'}
@@ -139,7 +139,7 @@ export function CardSheet() {
             doorAt={document.firing.doorTemperature}
           />
         </section>
-        <footer className="mt-2 text-xs leading-tight">
+        <footer className="mt-2 text-[0.9rem] leading-tight">
           Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades
           come first.
         </footer>

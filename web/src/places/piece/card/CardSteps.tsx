@@ -7,9 +7,6 @@ import { useDisplay } from '../../../stores/display';
 import { kindOf, stepName } from '../braid/stepNames';
 import type { Braid } from '../braid/useBraid';
 
-/** More steps than these are set smaller, so that a piece of one part stays on one page. */
-const MANY = 40;
-
 interface Props {
   readonly braid: Braid;
   readonly derived: Extract<Derived, { ok: true }>;
@@ -24,6 +21,8 @@ export function CardSteps({ braid, derived }: Props) {
   // Alone there is nobody to be told apart.
   const several = (sequence?.crew?.length ?? 0) > 1;
   const order = steps.map((_, i) => i).sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0) || a - b);
+  // A clock of hours takes more room.
+  const long = starts.some((t) => Math.abs(t) >= 3600);
   // A caution is told where it first matters, and again only by its sign.
   const told = new Set<string>();
   const gathered = new Map<number, number>();
@@ -43,9 +42,7 @@ export function CardSteps({ braid, derived }: Props) {
   return (
     <section className="mt-3">
       <h3 className="border-b border-black text-xl">Order of work</h3>
-      <ol
-        className={`mt-1 columns-2 gap-6 ${steps.length > MANY ? 'text-[0.82rem] leading-[1.12]' : 'text-[0.95rem] leading-[1.2]'}`}
-      >
+      <ol className="mt-1 columns-2 gap-8 text-[0.9rem] leading-[1.15]">
         {order.map((i) => {
           const s = steps[i] as WorkStep;
           const { caution } = STEPS[kindOf(s)];
@@ -59,10 +56,10 @@ export function CardSteps({ braid, derived }: Props) {
           return (
             <li
               key={s.id}
-              className={`grid break-inside-avoid grid-cols-[3.3em_1.6rem_1fr_auto] items-baseline gap-x-2 ${steps.length > MANY ? 'mb-0.5' : 'mb-1'}`}
+              className={`mb-0.5 grid break-inside-avoid items-baseline gap-x-2 ${long ? 'grid-cols-[4.6em_1.5rem_minmax(0,1fr)_auto]' : 'grid-cols-[3.1em_1.5rem_minmax(0,1fr)_auto]'}`}
             >
               <span className="num text-right">{clockText(starts[i] ?? 0)}</span>
-              <span className="num text-right text-[0.85em]">{i + 1}</span>
+              <span className="num text-right">{i + 1}</span>
               <span>
                 {heat && <Flame className="mr-1 mb-0.5 inline size-4" aria-label="heat" />}
                 <strong>{stepName(s)}</strong>
@@ -70,11 +67,9 @@ export function CardSteps({ braid, derived }: Props) {
                 {s.to !== undefined && ` to ${parts[s.to]?.name ?? ''}`}
                 {who.length > 0 && <em> {who.join(', ')}</em>}
                 {caution !== undefined && !first && ' !'}
-                {brings !== undefined && <span className="num block text-[0.9em]">{brings}</span>}
-                {s.note !== undefined && (
-                  <span className="block text-[0.9em]">{inWords(s.note, units)}</span>
-                )}
-                {first && <em className="block text-[0.85em]">! {inWords(caution, units)}</em>}
+                {brings !== undefined && <span className="num block">{brings}</span>}
+                {s.note !== undefined && <span className="block">{inWords(s.note, units)}</span>}
+                {first && <em className="block">! {inWords(caution, units)}</em>}
               </span>
               <span className="num">{clockText(s.seconds)}</span>
             </li>

@@ -13,6 +13,7 @@ import { useSize } from '../../../marks/useSize';
 import { useOverlays } from '../../../derived/useOverlays';
 import { firstAmount } from './amounts';
 import type { Colouring } from './useColouring';
+import { ALL_ROWS, usePaper } from '../../../shell/paper';
 
 /** A colour not yet laid is looked at this deep in the wall, m: an ordinary overlay after blowing. From memory. */
 const ORDINARY = 0.0005;
@@ -39,12 +40,13 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
   const columns = Math.max(1, Math.floor(width / CELL));
   const rows = Math.ceil(found.length / columns);
   // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  const paper = usePaper((s) => s.on);
   // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: rows,
     getScrollElement: () => box.current,
     estimateSize: () => ROW,
-    overscan: 4,
+    overscan: paper ? ALL_ROWS : 4,
   });
   const add = (c: Colour): void => {
     const layer: PieceColour = { colour: c.id, after: 1, amount: firstAmount(c) };

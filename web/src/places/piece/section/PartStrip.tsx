@@ -174,7 +174,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
           },
         ]}
       />
-      <div className="ml-auto flex">
+      <div className="no-print ml-auto flex">
         <Toggle
           on={snap}
           title="Snap: points and parts draw to their neighbours’ skin"

@@ -65,7 +65,7 @@ export function SectionSheet() {
             />
           </div>
           {turning && last && (
-            <div className="hidden w-[17rem] shrink-0 border-l border-(--chalk-dim)/20 md:block">
+            <div className="no-print hidden w-[17rem] shrink-0 border-l border-(--chalk-dim)/20 md:block 2xl:w-[34rem]">
               <Suspense fallback={<div className="h-full bg-(--board)" />}>
                 <TurningView derived={last} bits={document.bits} carried={carried} />
               </Suspense>

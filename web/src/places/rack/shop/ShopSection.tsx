@@ -15,7 +15,7 @@ interface Props {
 export function ShopSection({ title, says, count, most, onAdd, children }: Props) {
   return (
     <section className="mt-7" aria-label={title}>
-      <div className="flex items-baseline gap-3">
+      <div className="flex items-baseline gap-3 max-sm:flex-wrap">
         <h2 className="text-2xl">{title}</h2>
         <p className="quiet">{says}</p>
         <button

@@ -20,7 +20,7 @@ export function Item({
 }) {
   return (
     <li className="border-base-300 border-b py-1">
-      <div className="flex items-end gap-2">
+      <div className="flex items-end gap-2 max-sm:flex-wrap">
         {children}
         <Gone name={name} onClick={gone} />
       </div>
