@@ -51,11 +51,11 @@ test.describe('open formats', () => {
 
   test('the glass body goes out as GLB and STL, and a sculpted bit comes in', async ({ page }) => {
     await openPiece(page, 'Gull on a bollard');
-    const glb = await take(page, 'The glass body, as GLB');
+    const glb = await take(page, 'The parts as they are, as GLB');
     expect(glb.toString('latin1', 0, 4)).toBe('glTF');
     expect(glb.readUInt32LE(4)).toBe(2);
     expect(glb.readUInt32LE(8)).toBe(glb.length);
-    const stl = await take(page, 'The glass body, as STL');
+    const stl = await take(page, 'The parts as they are, as STL');
     expect(stl.length).toBe(84 + 50 * stl.readUInt32LE(80));
     await startPiece(page, 'bowl', 'Sculpted bowl');
     // A cube of 20 mm from four triangles short of closed, then closed.

@@ -14,6 +14,7 @@ import {
   type ErrorBody,
 } from '@zanfirico/contract';
 import { bundleRoutes } from './routes/bundleRoutes';
+import { fusedRoutes } from './routes/fusedRoutes';
 import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
@@ -123,6 +124,7 @@ export function createApp({ store, shop, rack, log, webRoot }: AppParts): Expres
     res.type('application/schema+json').send(JSON.stringify(RackEntrySchema, null, 2));
   });
   app.use('/api/pieces', pieceRoutes(store, rack));
+  app.use('/api/fused', fusedRoutes(rack));
   app.use('/api/bundle', bundleRoutes(store, rack));
   app.use('/api/shop', shopRoutes(shop, rack));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));

@@ -118,6 +118,18 @@ export async function takeBundle(ids?: readonly string[]): Promise<Uint8Array<Ar
   return new Uint8Array(await (await asked(`/bundle${query}`, {})).arrayBuffer());
 }
 
+/** The glass of a piece fused to one skin, as binary STL. */
+export const fusedStl = async (document: PieceDocument): Promise<Uint8Array<ArrayBuffer>> =>
+  new Uint8Array(
+    await (
+      await asked('/fused', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ document }),
+      })
+    ).arrayBuffer(),
+  );
+
 /** Reads a bundle in: all of it or nothing. */
 export const readInBundle = async (zip: Blob): Promise<BundleRead> =>
   (await (

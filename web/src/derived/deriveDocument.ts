@@ -8,7 +8,7 @@ interface Answer {
 }
 
 /** Nothing is derived from these: editing them keeps what was derived. */
-const SAYS_NOTHING = new Set<string>(['name', 'notes', 'sequence']);
+const SAYS_NOTHING = new Set<string>(['name', 'notes', 'tags', 'sequence']);
 /** What saved documents come to, kept for as long as they are there: revisions are looked at side by side with the board. */
 const kept = new WeakMap<PieceDocument, { readonly facts: ShopFacts; readonly answer: Answer }>();
 let newest:

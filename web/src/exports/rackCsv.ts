@@ -1,6 +1,7 @@
 // The rack as a table: one row a glass or colour, all that is kept of it; what "Take a table in" reads back.
 import {
   QUANTITIES,
+  rackLine,
   type Given,
   type Quantity,
   type RackEntry,
@@ -39,6 +40,21 @@ const stockText = (s: StockLine): string =>
     .filter((part) => part !== '')
     .join(' ');
 
+/** The numbers the entry is reckoned with, and who speaks each: of an entry that ships, the representative ones. Read back they say nothing. */
+function used(e: RackEntry): Record<string, number | string> {
+  const { spoken } = rackLine(e, true);
+  return Object.fromEntries(
+    QUANTITIES.flatMap((q) => {
+      const [column, one] = COLUMNS[q];
+      const { value, by } = spoken[q];
+      return [
+        [`${column}_used`, short(value / one)],
+        [`${column}_by`, by],
+      ];
+    }),
+  );
+}
+
 /** CSV text (RFC 4180); docs/formats.md names the columns. */
 export function rackCsv(entries: readonly RackEntry[]): string {
   const rows = entries.map((e) => ({
@@ -61,6 +77,7 @@ export function rackCsv(entries: readonly RackEntry[]): string {
         }),
       ),
     ),
+    ...used(e),
     sheet_from: e.sheetFrom ?? '',
     measured_how: e.measuredHow ?? '',
     composition: oxideText(e.composition),

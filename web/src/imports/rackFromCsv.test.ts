@@ -3,6 +3,7 @@ import { SHIPPED_RACK, toLinear, type RackEntry } from '@zanfirico/core';
 import * as fc from 'fast-check';
 import { rackCsv } from '../exports/rackCsv';
 import { readOxides } from './oxides';
+import Papa from 'papaparse';
 import { balanced, decodePhoto, meanLight } from './photo';
 import { idOf, rackFromCsv } from './rackFromCsv';
 
@@ -39,6 +40,26 @@ describe('a rack table', () => {
     const { entries, problems, ignored } = readTable(rackCsv([kept]));
     expect([problems, ignored]).toEqual([[], []]);
     expect(entries).toEqual([kept]);
+  });
+
+  it('tells the numbers an entry is reckoned with, shipped ones too, which say nothing when read back', () => {
+    const line = SHIPPED_RACK.line('soft-batch-96') as NonNullable<
+      ReturnType<typeof SHIPPED_RACK.line>
+    >;
+    const text = rackCsv([line.entry]);
+    const [told] = Papa.parse<Record<string, string>>(text.trimEnd(), { header: true }).data;
+    const cell = (name: string): string => told?.[name] ?? 'none';
+    expect([cell('expansion_sheet'), cell('expansion_used'), cell('expansion_by')]).toEqual([
+      '',
+      '96',
+      'representative',
+    ]);
+    expect(Number(cell('annealing_c_used'))).toBeGreaterThan(450);
+    const changed = text.replace(`,${cell('expansion_used')},representative`, ',80,representative');
+    expect(changed).not.toBe(text);
+    const shipped = SHIPPED_RACK.lines.map((l) => l.entry);
+    expect(readTable(changed, shipped)).toMatchObject({ problems: [], ignored: [] });
+    expect(rackFromCsv(changed, shipped).rows[0]?.does).toBe('leaves');
   });
 
   it('of all that is shipped comes back whole', () => {

@@ -103,6 +103,9 @@ function columnOf(title: string): Column | undefined {
   return undefined;
 }
 
+/** Columns our own table has to be read by people: what is reckoned with, and who says so. */
+const OURS = /_(used|by)$/;
+
 /** Longest cell and longest piece of stock in one, letters: what is longer was not written by hand. */
 const LONGEST_CELL = 2000;
 const LONGEST_STOCK = 120;
@@ -230,7 +233,11 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
       problems.push({ row: at, says: error instanceof Error ? error.message : 'not read.' });
     }
   });
-  return { rows: read, problems, ignored: header.filter((_, i) => columns[i] === undefined) };
+  return {
+    rows: read,
+    problems,
+    ignored: header.filter((title, i) => columns[i] === undefined && !OURS.test(title)),
+  };
 }
 
 /** A table has so many digits: nearer than that two numbers are one. */

@@ -2,7 +2,7 @@
 import { bodyOf, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { createAgain, sentenceOf, takeBundle } from '../../api/client';
+import { createAgain, fusedStl, sentenceOf, takeBundle } from '../../api/client';
 import { download, fileName } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
@@ -31,6 +31,15 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const bytes = await meshFile(bodyOf(derived, piece.bits ?? []), format);
       download(`${name}.${format}`, format === 'glb' ? 'model/gltf-binary' : 'model/stl', bytes);
+    } catch (error) {
+      trouble(sentenceOf(error));
+    }
+  };
+
+  const fused = async (): Promise<void> => {
+    say('Fusing the parts …');
+    try {
+      download(`${name}.fused.stl`, 'model/stl', await fusedStl(piece));
     } catch (error) {
       trouble(sentenceOf(error));
     }
@@ -118,14 +127,19 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
           },
         },
         {
-          says: 'The glass body, as GLB',
+          says: 'The parts as they are, as GLB',
           disabled: !derived.ok,
           run: () => void mesh('glb'),
         },
         {
-          says: 'The glass body, as STL',
+          says: 'The parts as they are, as STL',
           disabled: !derived.ok,
           run: () => void mesh('stl'),
+        },
+        {
+          says: 'The glass fused to one skin, as STL',
+          disabled: !derived.ok,
+          run: () => void fused(),
         },
         {
           says: 'Tonight’s schedule, as CSV',
