@@ -23,5 +23,7 @@ export default defineConfig({
     // A trace costs a third of the time: it is kept where a test is tried again.
     trace: 'on-first-retry',
     contextOptions: { reducedMotion: 'reduce' },
+    // What the worker keeps is for its own test: elsewhere each page asks the server.
+    serviceWorkers: 'block',
   },
 });

@@ -12,12 +12,12 @@ export interface Running {
   stop(): void;
 }
 
-/** Starts it on a free port; the web application must have been built. */
-export async function startServer(): Promise<Running> {
+/** Starts it on a free port, or on one it had before; the web application must have been built. */
+export async function startServer(port = 0): Promise<Running> {
   const data = mkdtempSync(join(tmpdir(), 'zanfirico-e2e-'));
   const child = spawn(
     process.execPath,
-    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', '0', '--data', data],
+    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port), '--data', data],
     { cwd: home, stdio: ['ignore', 'pipe', 'inherit'] },
   );
   const url = await new Promise<string>((done, fail) => {

@@ -22,6 +22,8 @@ import type {
   TagLine,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
+import { useServer } from './server';
+import { KEPT_AT } from './kept';
 
 /** A refusal by the server, or no answer at all (status 0). */
 export class Refused extends Error {
@@ -53,10 +55,14 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
   try {
     response = await fetch(`/api${path}`, init);
   } catch {
+    useServer.getState().silent();
     throw new Refused(0, {
       error: 'The server does not answer. Your changes stay here; try again when it runs.',
     });
   }
+  const keptAt = response.headers.get(KEPT_AT);
+  if (keptAt === null) useServer.getState().heard();
+  else useServer.getState().silent(keptAt);
   if (response.ok) return response;
   const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
   throw new Refused(
@@ -64,6 +70,13 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
     refusal ?? { error: `The server answered ${String(response.status)}.` },
   );
 }
+
+/** Does the server answer? What it says of itself is never one of its last answers. */
+export const isThere = (): Promise<boolean> =>
+  asked('/health', {}).then(
+    () => true,
+    () => false,
+  );
 
 /** A page of the shelf, of the pieces chosen, from the one in place `from`. */
 export const shelfPage = (chosen: Chosen, from: number): Promise<ShelfPage<ShelfFacts>> =>

@@ -6,6 +6,7 @@ import { Refused, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
+import { Away } from './Away';
 import { Helpers } from './Helpers';
 import { Notices } from './Notices';
 import { useOnPaper } from './paper';
@@ -86,6 +87,7 @@ export function Shell() {
         </div>
         <div className="steel-edge" />
       </header>
+      <Away />
       <main id="main" className="flex flex-1 flex-col">
         <Outlet />
       </main>
