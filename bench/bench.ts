@@ -35,6 +35,7 @@ import {
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
+import { measureHands } from './hands';
 import type { Row } from './rows';
 import { measureShelf } from './shelf';
 import { bowlOf, dragged, tenParts } from './cases';
@@ -268,5 +269,6 @@ rows.push({
   wanted: '< 150 kB',
 });
 rows.push(...(await measureBrowser()));
+rows.push(...(await measureHands()));
 rows.push(...(await measureShelf()));
 console.table(rows);
