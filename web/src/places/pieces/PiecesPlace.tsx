@@ -17,11 +17,11 @@ import { FindField } from '../../fields/FindField';
 import { FileButton } from '../../shell/FileButton';
 import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
-import { FirstPiece } from './FirstPiece';
 import { Shelf } from './Shelf';
 import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
 import { useReadingIn } from './useReadingIn';
 
+const FirstPiece = lazy(async () => ({ default: (await import('./FirstPiece')).FirstPiece }));
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
 export function PiecesPlace() {
@@ -183,7 +183,13 @@ export function PiecesPlace() {
       {none &&
         find === '' &&
         choice === NO_CHOICE &&
-        (away ? <p className="mt-16 text-xl">Nothing is put away.</p> : <FirstPiece />)}
+        (away ? (
+          <p className="mt-16 text-xl">Nothing is put away.</p>
+        ) : (
+          <Suspense>
+            <FirstPiece />
+          </Suspense>
+        ))}
       {none && (find !== '' || choice !== NO_CHOICE) && (
         <p className="mt-16 text-lg">
           Nothing {away ? 'put away' : 'on the shelf'} is{' '}

@@ -1,6 +1,6 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
 import { bandSpans, fitVft, inWords, type Stopped } from '@zanfirico/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
 import { HeatLegend } from '../../../marks/braid/HeatLegend';
 import { clockText } from '../../../marks/braid/strands';
@@ -25,6 +25,8 @@ import { ZOOMS } from './zooms';
 
 export function BraidSheet() {
   const order = useBraid();
+  // Its fifty rows are laid between frames when the sheet opens, so that nothing waits for them.
+  const laid = useDeferredValue(order.state === 'there', false);
   const { document } = usePiece();
   if (order.state === 'no form')
     return <p className="px-6 py-16">The order of work comes with the form.</p>;
@@ -34,7 +36,7 @@ export function BraidSheet() {
         The order could not be drafted: {order.says}
       </p>
     );
-  if (order.state === 'placing')
+  if (order.state === 'placing' || !laid)
     return (
       <p className="px-6 py-16" role="status">
         The order is drafted and its heats are placed …
