@@ -141,11 +141,11 @@ test.describe('for everyone', () => {
     });
   }
 
-  test('the screens fit a tablet and a phone without sideways scrolling', async ({ page }) => {
+  test('the screens fit any width without sideways scrolling, down to 320 px', async ({ page }) => {
     await openPiece(page, 'Tide-pool bowl');
-    for (const width of [820, 390]) {
+    for (const width of [1920, 820, 390, 320]) {
       await page.setViewportSize({ width, height: 1000 });
-      for (const sheet of ['section', 'braid', 'night']) {
+      for (const sheet of ['section', 'colour', 'braid', 'night', 'card']) {
         await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
         await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
         const over = await page.evaluate(
@@ -153,6 +153,23 @@ test.describe('for everyone', () => {
         );
         expect(over, `${sheet} at ${String(width)}`).toBeLessThanOrEqual(0);
       }
+    }
+    await page.setViewportSize({ width: 320, height: 640 });
+    for (const [path, there] of [
+      ['/pieces', 'Pieces'],
+      ['/rack', 'Rack'],
+      ['/rack/glasses', 'Rack'],
+      ['/rack/tests', 'Rack'],
+      ['/rack/shop', 'Rack'],
+      ['/night', 'Night'],
+    ] as const) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { name: there, exact: true })).toBeVisible();
+      await page.waitForTimeout(500);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, path).toBeLessThanOrEqual(0);
     }
   });
 });

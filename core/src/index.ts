@@ -261,7 +261,7 @@ export type { Placed } from './heat/placeHeats';
 export type { Working } from './heat/passing';
 export type { HeatPart } from './heat/hotShop';
 export { readQuantity } from './units/parse';
-export { printDuration, printForField, printQuantity, printText } from './units/print';
+export { writtenWith, printDuration, printForField, printQuantity, printText } from './units/print';
 export {
   displayUnit,
   fromSI,

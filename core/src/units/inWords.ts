@@ -1,5 +1,5 @@
 // Sentences in the person's units: the core writes °C, K, mm, g and kg into its words; here they are turned into what is read.
-import { printText } from './print';
+import { printText, writtenWith } from './print';
 import { displayUnit, type DisplayUnits } from './quantity';
 
 const KIND = { '°C': 'temperature', mm: 'length', g: 'mass', kg: 'mass' } as const;
@@ -17,7 +17,8 @@ const MEASURE = new RegExp(
  * inWords('piece about 590–650 °C', { temperature: 'F', length: 'mm', mass: 'g' }); // 'piece about 1094–1202 °F'
  */
 export function inWords(text: string, units: DisplayUnits): string {
-  return text.replace(
+  const point: DisplayUnits = { ...units, decimal: '.' };
+  const read = text.replace(
     MEASURE,
     (all: string, from: string | undefined, dash: string | undefined, to: string, unit: string) => {
       if (unit === 'K') {
@@ -30,13 +31,14 @@ export function inWords(text: string, units: DisplayUnits): string {
         Number(n.replace('−', '-')) * TO_SI[unit as keyof typeof KIND];
       const own = displayUnit(kind, units).symbol;
       if (own === unit || (unit === 'kg' && own === 'g')) return all;
-      const last = printText(si(to), kind, units);
+      const last = printText(si(to), kind, point);
       if (from === undefined) return last;
-      const first = printText(si(from), kind, units);
+      const first = printText(si(from), kind, point);
       // One unit for both ends of a range.
       return `${first.replace(/\s*[^\d.,\s−-]+.*$/u, '')}${dash ?? ''}${last}`;
     },
   );
+  return writtenWith(read, units);
 }
 
 /** A length in the drawing's own tenths of a millimetre, for what the core says. */

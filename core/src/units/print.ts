@@ -58,8 +58,17 @@ function placesFor(symbol: string, written: number): number {
   }
 }
 
+/** Text with the decimal points of its numbers as the person writes them. */
+export const writtenWith = (text: string, { decimal }: DisplayUnits): string =>
+  decimal === ',' ? text.replace(/(\d)\.(?=\d)/g, '$1,') : text;
+
 /** Prints an SI value (°C for temperatures) in the user's units with the digits the trade can use. */
 export function printQuantity(value: number, kind: QuantityKind, display: DisplayUnits): Printed {
+  const { number, unit } = withPoint(value, kind, display);
+  return { number: writtenWith(number, display), unit };
+}
+
+function withPoint(value: number, kind: QuantityKind, display: DisplayUnits): Printed {
   if (!Number.isFinite(value)) return { number: '–', unit: '' };
   if (kind === 'time') return { number: printDuration(value), unit: '' };
   if (isTyped(kind)) {
@@ -129,5 +138,5 @@ export function printForField(value: number, kind: TypedKind, display: DisplayUn
   }
   const u = displayUnit(kind, display);
   const places: Record<string, number> = { in: 3, lb: 3, mm: 2, 'fl oz': 2 };
-  return String(Number(fromSI(value, u).toFixed(places[u.symbol] ?? 1)));
+  return writtenWith(String(Number(fromSI(value, u).toFixed(places[u.symbol] ?? 1))), display);
 }

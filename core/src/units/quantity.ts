@@ -100,6 +100,8 @@ export interface DisplayUnits {
   readonly temperature: 'C' | 'F';
   readonly length: 'mm' | 'in';
   readonly mass: 'g' | 'lb';
+  /** The decimal sign numbers are written with; a point when left out. Both are read. */
+  readonly decimal?: '.' | ',' | undefined;
 }
 
 /** Metric display, the default. */

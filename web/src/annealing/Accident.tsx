@@ -25,6 +25,7 @@ import { RecipeTable } from './RecipeTable';
 import { TakeLog } from './TakeLog';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
+import { shown } from '../fields/shown';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../marks/CurvesChart')).CurvesChart,
@@ -232,7 +233,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
               <p className="leading-snug">
                 Then it keeps <b className="num">{printText(judged.again.kept, 'stress', units)}</b>
                 {what !== 'log' &&
-                  ` and the door opens ${(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600).toFixed(1)} h later than planned`}
+                  ` and the door opens ${shown(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600, 1)} h later than planned`}
                 .
               </p>
               <RecipeTable

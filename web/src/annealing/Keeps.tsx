@@ -1,6 +1,7 @@
 // What the piece keeps, in the few figures one would look for in polarised light.
 import { printText, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
+import { shown } from '../fields/shown';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -16,8 +17,8 @@ export function Keeps({ input, outcome }: Props) {
     { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
     { what: `skin ${way(skin)}`, is: stress(skin) },
     { what: 'pulled anywhere at most', is: stress(outcome.kept) },
-    { what: 'seen as', is: `${perCentimetre.toFixed(0)} nm/cm` },
-    { what: 'temper grade', is: temper.toFixed(1) },
+    { what: 'seen as', is: `${shown(perCentimetre, 0)} nm/cm` },
+    { what: 'temper grade', is: shown(temper, 1) },
     {
       what: `passes through its ${worst.at} at ${printText(worst.temperature, 'temperature', units)}`,
       is: stress(worst.stress),

@@ -4,6 +4,7 @@ import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { download, fileName } from '../exports/download';
 import { scheduleCsv } from '../exports/scheduleCsv';
+import { useWords } from '../fields/useWords';
 import { Verdict } from '../marks/Verdict';
 import { Tabs, tabId } from '../shell/Tabs';
 import { changeWords, clockWords } from '../clock/clockWords';
@@ -46,6 +47,7 @@ interface Props {
 const ALONE: readonly LoadPiece[] = [];
 
 export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
+  const words = useWords();
   const [leaf, setLeaf] = useState<Leaf>('Programme');
   const [onWall, setOnWall] = useState(false);
   const { schedule } = night;
@@ -113,7 +115,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
           <>
             <ScheduleTable schedule={schedule} lastIn={lastIn} doorAt={input.doorTemperature} />
             <p className="mt-1.5 text-sm leading-snug">
-              {schedule.total.why.says} {changed}
+              {words(schedule.total.why.says)} {changed}
             </p>
             <button
               type="button"

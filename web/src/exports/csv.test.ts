@@ -27,4 +27,9 @@ describe('cells', () => {
       }),
     );
   });
+
+  it('for spreadsheets that write commas, numbers have them and cells are parted by semicolons', () => {
+    const text = csvOf([{ name: 'a;b', step: -3.5, at: 0, note: '=1.5' }], ',');
+    expect(text).toBe('name;step;at;note\r\n"a;b";-3,5;0;"\'=1.5"\r\n');
+  });
 });

@@ -44,7 +44,7 @@ const stockText = (s: StockLine): string =>
 function used(e: RackEntry): Record<string, number | string> {
   const { spoken } = rackLine(e, true);
   return Object.fromEntries(
-    QUANTITIES.flatMap((q) => {
+    QUANTITIES.flatMap((q): (readonly [string, number | string])[] => {
       const [column, one] = COLUMNS[q];
       const { value, by } = spoken[q];
       return [

@@ -1,5 +1,5 @@
 // Tension through the night under the same clock: skin and middle of the thickest wall, and what may stay.
-import type { Outcome } from '@zanfirico/core';
+import { writtenWith, type Outcome } from '@zanfirico/core';
 import {
   CartesianGrid,
   Line,
@@ -9,6 +9,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { shown } from '../fields/shown';
+import { useDisplay } from '../stores/display';
 import { clockAxis, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { LineMark } from './LineMark';
 
@@ -39,6 +41,7 @@ const LINES = {
 } as const;
 
 export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
+  const units = useDisplay((s) => s.units);
   const { night } = outcome;
   const wall = night.walls[0];
   if (!wall) return null;
@@ -70,7 +73,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   return (
     <figure
       className="bg-(--board) pb-1"
-      aria-label={`Tension through the night in megapascals: at the end the middle has ${last?.middle.toFixed(2) ?? '–'} and the skin ${last?.skin.toFixed(2) ?? '–'}; ${(allows / MPA).toFixed(1)} may stay.`}
+      aria-label={`Tension through the night in megapascals: at the end the middle has ${last ? shown(last.middle, 2) : '–'} and the skin ${last ? shown(last.skin, 2) : '–'}; ${shown(allows / MPA, 1)} may stay.`}
     >
       <ResponsiveContainer width="100%" height={132} initialDimension={{ width: 800, height: 132 }}>
         <LineChart
@@ -80,14 +83,18 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
         >
           <CartesianGrid {...GRID} />
           <XAxis {...clockAxis(from, to, lastIn)} tick={false} height={4} />
-          <YAxis {...uprightAxis([-limit, 0, limit], (v) => String(Number(v.toFixed(2))))} />
+          <YAxis
+            {...uprightAxis([-limit, 0, limit], (v) =>
+              writtenWith(String(Number(v.toFixed(2))), units),
+            )}
+          />
           <ReferenceLine y={0} stroke="var(--chalk-dim)" />
           <ReferenceLine
             y={allows / MPA}
             stroke="var(--color-warning)"
             strokeDasharray="2 4"
             label={{
-              value: `may stay ${(allows / MPA).toFixed(1)}`,
+              value: `may stay ${shown(allows / MPA, 1)}`,
               position: 'insideBottomRight',
               ...LABEL,
             }}

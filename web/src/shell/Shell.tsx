@@ -20,6 +20,8 @@ const ASK_AGAIN_MS = 3000;
 
 export function Shell() {
   const theme = useDisplay((s) => s.theme);
+  // Another decimal sign: everything is written anew.
+  const decimal = useDisplay((s) => s.units.decimal ?? '.');
   const setTheme = useDisplay((s) => s.setTheme);
   useEffect(() => {
     document.documentElement.dataset['theme'] = theme;
@@ -88,7 +90,7 @@ export function Shell() {
         <div className="steel-edge" />
       </header>
       <Away />
-      <main id="main" className="flex flex-1 flex-col">
+      <main key={decimal} id="main" className="flex flex-1 flex-col">
         <Outlet />
       </main>
       <Notices />

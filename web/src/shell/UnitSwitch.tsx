@@ -1,4 +1,4 @@
-// °C or °F, mm or in, g or lb: each a toggle, anywhere in the application.
+// °C or °F, mm or in, g or lb, a decimal point or comma: each a toggle, anywhere in the application.
 import { useDisplay } from '../stores/display';
 
 export function UnitSwitch() {
@@ -21,6 +21,15 @@ export function UnitSwitch() {
       b: 'in',
       flip: () => {
         setUnits({ length: units.length === 'mm' ? 'in' : 'mm' });
+      },
+    },
+    {
+      name: 'Decimals',
+      now: units.decimal === ',' ? '0,5' : '0.5',
+      a: '0.5',
+      b: '0,5',
+      flip: () => {
+        setUnits({ decimal: units.decimal === ',' ? '.' : ',' });
       },
     },
     {

@@ -18,10 +18,16 @@ const wished = (): Theme =>
     ? 'ash'
     : 'soot';
 
+/** The decimal sign of the person's own language. */
+const decimalHere = (): '.' | ',' =>
+  new Intl.NumberFormat().formatToParts(0.5).some((p) => p.type === 'decimal' && p.value === ',')
+    ? ','
+    : '.';
+
 export const useDisplay = create<DisplayState>()(
   persist(
     (set) => ({
-      units: { temperature: 'C', length: 'mm', mass: 'g' },
+      units: { temperature: 'C', length: 'mm', mass: 'g', decimal: decimalHere() },
       theme: wished(),
       setUnits: (change) => {
         set((s) => ({ units: { ...s.units, ...change } }));

@@ -33,6 +33,7 @@ import { Remarks } from './Remarks';
 import { useTaking } from './useTaking';
 import { useView } from './useView';
 import { ViewBar } from './ViewBar';
+import { shown } from '../../fields/shown';
 
 const NO_HOLES: NonNullable<PieceDocument['parts'][number]['holes']> = [];
 const CLEAR: readonly WallShare[] = [];
@@ -230,8 +231,8 @@ export function SectionDrawing(props: Props) {
       )}
       <ViewBar looking={looking} />
       <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
-        {natural >= 1 ? `${natural.toFixed(1)} : 1` : `1 : ${(1 / natural).toFixed(1)}`} on this
-        screen · {printText(2 * extent.widest, 'length', units)} ×{' '}
+        {natural >= 1 ? `${shown(natural, 1)} : 1` : `1 : ${shown(1 / natural, 1)}`} on this screen
+        · {printText(2 * extent.widest, 'length', units)} ×{' '}
         {printText(extent.height, 'length', units)}
       </p>
     </div>

@@ -10,6 +10,7 @@ import { EntryLeaf } from './entry/EntryLeaf';
 import { NewEntry } from './NewEntry';
 import { ANY, shelf } from './shelf';
 import { TableMenu } from './TableMenu';
+import { shown } from '../../fields/shown';
 
 const FROM = 350;
 const TO = 1400;
@@ -116,7 +117,7 @@ export function GlassSheet() {
                       <span className="font-display text-xl font-semibold">{line.entry.name}</span>
                       <span className="quiet text-sm">
                         {line.entry.family} ·{' '}
-                        <span className="num">{(line.glass.expansion * 1e7).toFixed(1)}</span>{' '}
+                        <span className="num">{shown(line.glass.expansion * 1e7, 1)}</span>{' '}
                         {SPEAKER_WORDS[line.spoken.expansion.by]}
                         {line.entry.retired && ' · retired'}
                       </span>

@@ -4,6 +4,7 @@ import { ColourRod } from '../../marks/ColourRod';
 import { SPEAKER_WORDS } from '../../marks/speakers';
 import { VerdictWord } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
+import { shown } from '../../fields/shown';
 
 /** A row is so tall, px. */
 export const ROW = 68;
@@ -53,7 +54,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
       <div className="min-w-0 flex-1 leading-tight">
         <p className="font-display truncate text-xl font-semibold">{entry.name}</p>
         <p className="quiet truncate text-sm">
-          <span className="num">{(spoken.expansion.value * 1e7).toFixed(1)}</span>{' '}
+          <span className="num">{shown(spoken.expansion.value * 1e7, 1)}</span>{' '}
           {SPEAKER_WORDS[spoken.expansion.by]}
           {entry.holds.length > 0 && ` · ${entry.holds.join(' ')}`}
           {entry.strikes && ' · strikes'}
@@ -82,7 +83,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
                 'at rest'
               ) : (
                 <>
-                  {fit.colour} <span className="num">{(fit.tension / 1e6).toFixed(1)}</span> MPa
+                  {fit.colour} <span className="num">{shown(fit.tension / 1e6, 1)}</span> MPa
                 </>
               )}
               {fit.as === 'grain' && <span className="block text-xs">as a grain</span>}

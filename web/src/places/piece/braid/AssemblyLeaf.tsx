@@ -11,6 +11,7 @@ import { SelectField } from '../../../fields/SelectField';
 import { usePiece } from '../usePiece';
 import { MOST_VARIANTS } from './VariantPicker';
 import type { Braid } from './useBraid';
+import { shown } from '../../../fields/shown';
 
 /** Shown at once. */
 const SHOWN = 6;
@@ -107,7 +108,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
               >
                 <div className="flex items-baseline gap-2">
                   <b className="num" title="risk, the less the better">
-                    risk {a.risk.toFixed(1)}
+                    risk {shown(a.risk, 1)}
                   </b>
                   <span className="leading-snug">
                     {a.order.map((j) => `${name(j.part)} to ${name(j.to)}`).join(', ')}

@@ -14,6 +14,7 @@ import { useRack } from '../../../stores/theRack';
 import type { Colouring } from './useColouring';
 import { PairNotes } from './PairNotes';
 import { PointsField } from './PointsField';
+import { shown } from '../../../fields/shown';
 
 export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
   const words = useWords();
@@ -72,8 +73,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
           <ul>
             {mends.slice(0, 5).map((m) => (
               <li key={m.says} className="leading-snug">
-                {m.says}{' '}
-                <span className="num quiet text-sm">{(m.tension / 1e6).toFixed(1)} MPa</span>
+                {m.says} <span className="num quiet text-sm">{shown(m.tension / 1e6, 1)} MPa</span>
               </li>
             ))}
           </ul>

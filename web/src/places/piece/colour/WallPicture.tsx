@@ -3,6 +3,7 @@ import { hexOf, over, WHITE } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { thinText } from './looks';
 import type { Colouring } from './useColouring';
+import { shown } from '../../../fields/shown';
 
 const WIDTH = 430;
 const HEIGHT = 230;
@@ -72,7 +73,7 @@ export function WallPicture({ colouring }: { readonly colouring: Colouring }) {
             />
             <g textAnchor="middle" fill="var(--chalk)" className="num" fontSize={12}>
               <text x={at} y={TOP + BAND + 34} fontWeight={700}>
-                {(stress / 1e6).toFixed(1)} MPa
+                {shown(stress / 1e6, 1)} MPa
               </text>
               <text x={at} y={TOP + BAND + 50} fill="var(--chalk-dim)">
                 {Math.abs(stress) <= LITTLE ? 'at rest' : pulled ? 'pulled' : 'pressed'}
@@ -109,8 +110,8 @@ function Arrows({ x, pulled }: { readonly x: number; readonly pulled: boolean })
 
 const says = (tension: number, compression: number): string =>
   tension > -compression
-    ? `pulled with ${(tension / 1e6).toFixed(1)} MPa`
-    : `pressed with ${(-compression / 1e6).toFixed(1)} MPa`;
+    ? `pulled with ${shown(tension / 1e6, 1)} MPa`
+    : `pressed with ${shown(-compression / 1e6, 1)} MPa`;
 
 /** Label middles pushed apart, within the picture. */
 function spreadOut(wanted: readonly number[]): number[] {

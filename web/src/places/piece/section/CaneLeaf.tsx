@@ -18,6 +18,7 @@ import { useBoard } from '../../../stores/board';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { usePiece, type OnBoard } from '../usePiece';
+import { shown } from '../../../fields/shown';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;
@@ -149,7 +150,7 @@ export function CaneLeaf() {
           }}
         />
         <p className="self-center text-lg leading-snug">
-          <strong className="num">{turns.toFixed(2)}</strong> turns from end to end.
+          <strong className="num">{shown(turns, 2)}</strong> turns from end to end.
         </p>
       </div>
       <p className="leading-snug">

@@ -17,6 +17,7 @@ import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
 import { FigureRow } from '../FigureRow';
+import { shown } from '../../../fields/shown';
 
 type Good = Extract<Derived, { ok: true }>;
 
@@ -205,7 +206,7 @@ function Closure({ derived }: { readonly derived: Good }) {
             fit.mouthTaper !== undefined && (
               <p className="num quiet text-sm">
                 seats at ⌀ {printText(fit.seat ?? 0, 'length', units)} · tapers{' '}
-                {fit.plugTaper.toFixed(2)}, neck {fit.mouthTaper.toFixed(2)}
+                {shown(fit.plugTaper, 2)}, neck {shown(fit.mouthTaper, 2)}
               </p>
             )}
         </div>

@@ -7,6 +7,7 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { editPiece } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
+import { shown } from '../../../fields/shown';
 
 export function SizeFields({ index }: { readonly index: number }) {
   const { document, last } = usePiece();
@@ -25,9 +26,7 @@ export function SizeFields({ index }: { readonly index: number }) {
     editPiece((d) =>
       one ? scaledPart(d, part.id, by, walls, last.whole.vessel?.id) : scaledWhole(d, by, walls),
     );
-    say(
-      `${one ? part.name : 'The piece'} is ${by.toFixed(2)} times as large; undo brings it back.`,
-    );
+    say(`${one ? part.name : 'The piece'} is ${shown(by, 2)} times as large; undo brings it back.`);
   };
   return (
     <section aria-label="Size" className="mt-5">

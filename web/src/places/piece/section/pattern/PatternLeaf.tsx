@@ -15,6 +15,7 @@ import { FigureFields } from './FigureFields';
 import { NoPattern } from './NoPattern';
 import { StretchCurve } from './StretchCurve';
 import { TemplateDialog } from './TemplateDialog';
+import { shown } from '../../../../fields/shown';
 
 export function PatternLeaf() {
   const { document, last } = usePiece();
@@ -122,8 +123,8 @@ function WithPattern({
       )}
       {row && (
         <p className="num text-sm">
-          round ×{row.hoop.toFixed(2)}, along ×{row.meridian.toFixed(2)}, wall{' '}
-          {text(row.blank.wall)} → {text(row.final.wall)}
+          round ×{shown(row.hoop, 2)}, along ×{shown(row.meridian, 2)}, wall {text(row.blank.wall)}{' '}
+          → {text(row.final.wall)}
         </p>
       )}
       <Blank pattern={pattern} blank={blank} part={part} drawn={drawn} set={set} />
