@@ -11,9 +11,19 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      comment: 'The core depends on nothing: no package, no Node, no other folder.',
+      comment:
+        'The core depends on nothing: no package, no Node, no other folder. Meshing a section has its polygons united and its triangles from packages.',
       from: { path: '^core/', pathNot: '\\.test\\.tsx?$' },
-      to: { pathNot: '^core/' },
+      to: { pathNot: ['^core/', 'node_modules/(clipper2-ts|delaunator)/'] },
+    },
+    {
+      name: 'only-meshing-uses-packages',
+      severity: 'error',
+      from: {
+        path: '^core/',
+        pathNot: ['\\.test\\.tsx?$', '^core/src/anneal/section/(mesh|loops)\\.ts$'],
+      },
+      to: { path: 'node_modules/' },
     },
     {
       name: 'contract-stands-alone',

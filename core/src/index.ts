@@ -319,3 +319,22 @@ export { customaryHolds } from './anneal/customaryHolds';
 export { flowsAt, sinks, sinksSaid, type Gives } from './anneal/sinking';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
 export { KILN_EXCHANGE } from './anneal/exchange';
+export {
+  isNarrow,
+  meshOfSection,
+  ORDINARY_STANDING,
+  seesOf,
+  type RealSection,
+  type SectionStanding,
+  type Stands,
+} from './anneal/section/realSection';
+export { MeshProblem, type SectionMesh } from './anneal/section/mesh';
+export { sectionNight, type Moment, type SectionNight } from './anneal/section/night';
+export {
+  ownNight,
+  sectionThrough,
+  type OwnNight,
+  type SectionChecked,
+} from './anneal/section/ownNight';
+export { placeName } from './anneal/section/placeName';
+export { realSectionOf } from './piece/realSection';

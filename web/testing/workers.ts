@@ -55,6 +55,10 @@ export const startFigure = (text: string, width: number) =>
   asWork(() => fileWork.figure(text, width));
 export const startTable = (...asked: Parameters<typeof rackWork.table>) =>
   asWork(() => rackWork.table(...asked));
+export const startSection = (...asked: Parameters<typeof nightWork.section>) =>
+  asWork(() => nightWork.section(...asked));
+export const startOwnNight = (...asked: Parameters<typeof nightWork.ownNight>) =>
+  asWork(() => nightWork.ownNight(...asked));
 /** Nothing turns in a test. */
 export const mesh = (): Promise<readonly never[]> => Promise.resolve([]);
 export const startShortest = (input: ScheduleInput, onBest: (b: Shorter) => void): Work<Shorter> =>

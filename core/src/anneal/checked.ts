@@ -25,10 +25,10 @@ export interface Checked {
  * Where the simulation mostly ends: the closed forms leave out that the quick fall brings further in, and that its tension comes on
  * top of what the slow one has set, pressed. Calibrated on the simulation, which has the last word.
  */
-const FIRST_GUESS: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
+export const firstTuned: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
 /** The first guess of a night: the closed forms, begun where the simulation mostly ends. At once; not to be fired by. */
 export const firstGuess = (input: ScheduleInput): Schedule =>
-  annealingSchedule({ ...input, tuned: FIRST_GUESS });
+  annealingSchedule({ ...input, tuned: firstTuned });
 
 /** Times it is put through at most. */
 const ROUNDS = 7;
@@ -58,7 +58,7 @@ export function fromLastIn(schedule: Schedule): KilnCurve {
 export function checkedSchedule(input: ScheduleInput, picture = false): Checked {
   const allows = PRACTICES[input.practice].allows;
   const passes = WORKING_STRESS / SAFETY;
-  let tuned: Tuned = FIRST_GUESS;
+  let tuned: Tuned = firstTuned;
   let best: { schedule: Schedule; tuned: Tuned; holds: boolean; excess: number } | undefined;
   let rounds = 0;
   for (; rounds < ROUNDS; rounds += 1) {

@@ -16,7 +16,7 @@ import {
   stresses,
   toPoints,
   type Kept,
-} from './section';
+} from './wallState';
 
 /** Temperature of the kiln over time: seconds rising, °C; straight between. Two equal times are a sudden change. */
 export interface KilnCurve {

@@ -1,5 +1,11 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
-import { PRACTICES, strainOf, type LoadPiece, type ScheduleInput } from '@zanfirico/core';
+import {
+  PRACTICES,
+  strainOf,
+  type LoadPiece,
+  type RealSection,
+  type ScheduleInput,
+} from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { download, fileName } from '../exports/download';
@@ -27,12 +33,21 @@ const StressStrip = lazy(async () => ({
   default: (await import('../marks/StressStrip')).StressStrip,
 }));
 
-/** What can be looked at below the curve. */
-const LEAVES = (
-  ['Programme', 'Margins', 'Inside', 'Compare', 'Shorter', 'Accidents', 'Going up'] as const
-).map((name) => [name, name] as const);
+const Where = lazy(async () => ({ default: (await import('./Where')).Where }));
 
-type Leaf = (typeof LEAVES)[number][0];
+/** What can be looked at below the curve. */
+const LEAVES = [
+  'Programme',
+  'Where',
+  'Margins',
+  'Inside',
+  'Compare',
+  'Shorter',
+  'Accidents',
+  'Going up',
+] as const;
+
+type Leaf = (typeof LEAVES)[number];
 
 interface Props {
   readonly input: ScheduleInput;
@@ -42,14 +57,17 @@ interface Props {
   readonly name: string;
   /** Everything in it, where it is a box and not one piece. */
   readonly load?: readonly LoadPiece[];
+  /** Its drawn section, where it is one round piece. */
+  readonly section?: RealSection | undefined;
 }
 
 const ALONE: readonly LoadPiece[] = [];
 
-export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
+export function NightBody({ input, night, lastIn, name, load = ALONE, section }: Props) {
   const words = useWords();
   const [leaf, setLeaf] = useState<Leaf>('Programme');
   const [onWall, setOnWall] = useState(false);
+  const leaves = LEAVES.filter((l) => l !== 'Where' || section).map((l) => [l, l] as const);
   const { schedule } = night;
   const door = clockWords(lastIn, schedule.total.value);
   const changed = changeWords(lastIn, schedule.total.value);
@@ -95,7 +113,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
       <div className="no-print my-2 flex flex-wrap items-center gap-x-1">
         <Tabs
           label="Below the curve"
-          tabs={LEAVES}
+          tabs={leaves}
           value={leaf}
           panel="below-curve"
           onChange={setLeaf}
@@ -134,6 +152,17 @@ export function NightBody({ input, night, lastIn, name, load = ALONE }: Props) {
           </>
         )}
         {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
+        {leaf === 'Where' && checked && section && (
+          <Suspense fallback={<p className="quiet">One moment …</p>}>
+            <Where
+              input={input}
+              schedule={schedule}
+              section={section}
+              lastIn={lastIn}
+              byWalls={checked.outcome.kept}
+            />
+          </Suspense>
+        )}
         {leaf === 'Margins' && checked && <Margins input={input} />}
         {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
         {leaf === 'Compare' && checked && (

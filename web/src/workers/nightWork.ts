@@ -5,9 +5,11 @@ import {
   judgeCurve,
   loadNight,
   nightMargins,
+  ownNight,
   planWeek,
   putInBox,
   recipeCurve,
+  sectionThrough,
   shortestNight,
   warming,
   type Begun,
@@ -19,8 +21,13 @@ import {
   type LoadPiece,
   type Margins,
   type Outcome,
+  type OwnNight,
+  type RealSection,
   type Recipe,
+  type Schedule,
   type ScheduleInput,
+  type SectionChecked,
+  type SectionStanding,
   type Shorter,
   type Warming,
   type Week,
@@ -65,10 +72,39 @@ function week({ pieces, annealers, input }: WeekAsked): Week {
   return planWeek(planned, annealers);
 }
 
+/** What the section of a piece does in a schedule, or in one of its own. Progress is told now and then. */
+export interface SectionAsked {
+  readonly input: ScheduleInput;
+  readonly section: RealSection;
+  readonly standing: SectionStanding;
+}
+/** Steps between two tellings of progress. */
+const TELL_EVERY = 6;
+const telling = (onShare: (night: number, share: number) => void) => {
+  let steps = 0;
+  return (night: number, share: number): boolean => {
+    steps += 1;
+    if (steps % TELL_EVERY === 0) onShare(night, share);
+    return true;
+  };
+};
+
 /** The worker's calls. Each throws a sentence for what cannot be computed. */
 export const nightWork = {
   /** With the picture through the wall, if wanted: it is much to carry. */
   check: (input: ScheduleInput, picture = false): Checked => checkedSchedule(input, picture),
+  section: (
+    { input, section, standing }: SectionAsked,
+    schedule: Schedule,
+    onShare: (night: number, share: number) => void,
+  ): SectionChecked | undefined => {
+    const tell = telling(onShare);
+    return sectionThrough(input, section, standing, schedule, (share) => tell(1, share));
+  },
+  ownNight: (
+    { input, section, standing }: SectionAsked,
+    onShare: (night: number, share: number) => void,
+  ): OwnNight | undefined => ownNight(input, section, standing, telling(onShare)),
   recipe: (input: ScheduleInput, recipe: Recipe): RecipeJudged => {
     const curve = recipeCurve(recipe, input.box);
     const [first] = recipe.lines;

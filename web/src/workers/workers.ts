@@ -4,9 +4,12 @@ import type {
   Fires,
   GlassBody,
   HeatPart,
+  OwnNight,
   Placed,
   RackEntry,
+  Schedule,
   ScheduleInput,
+  SectionChecked,
   Shorter,
   Working,
   WorkStep,
@@ -14,7 +17,7 @@ import type {
 import { proxy } from 'comlink';
 import type { AssemblyProgress, braidWork, CrewRequest, CrewResult } from './braidWork';
 import type { meshWork } from './meshWork';
-import type { nightWork } from './nightWork';
+import type { nightWork, SectionAsked } from './nightWork';
 import type { rackWork } from './rackWork';
 import type { RackTable } from '../imports/rackFromCsv';
 import type { SvgDrawing } from '../imports/svgLines';
@@ -68,6 +71,25 @@ export const startShortest = (
   onBest: (best: Shorter) => void,
 ): Work<Shorter> =>
   once<typeof nightWork, Shorter>(nightWorker, (w) => w.shortest(input, proxy(onBest)));
+
+/** The real section through a schedule; how far it is told on the way. */
+export const startSection = (
+  asked: SectionAsked,
+  schedule: Schedule,
+  onShare: (night: number, share: number) => void,
+): Work<SectionChecked | undefined> =>
+  once<typeof nightWork, SectionChecked | undefined>(nightWorker, (w) =>
+    w.section(asked, schedule, proxy(onShare)),
+  );
+
+/** The night the real section asks for. */
+export const startOwnNight = (
+  asked: SectionAsked,
+  onShare: (night: number, share: number) => void,
+): Work<OwnNight | undefined> =>
+  once<typeof nightWork, OwnNight | undefined>(nightWorker, (w) =>
+    w.ownNight(asked, proxy(onShare)),
+  );
 
 /** The heats of an order, placed. */
 export const startPlacing = (

@@ -1,6 +1,7 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { customaryHolds } from '@zanfirico/core';
+import { customaryHolds, realSectionOf } from '@zanfirico/core';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
@@ -21,11 +22,20 @@ const setFiring = (change: Partial<PieceDocument['firing']>): void => {
 export function NightSheet() {
   const { document, last, night } = usePiece();
   const { firing } = document;
+  const parts = last?.parts;
+  const bits = last?.bits;
+  const section = useMemo(() => parts && bits && realSectionOf(parts, bits), [parts, bits]);
   if (!last || !night) return <p className="px-6 py-16">Tonight comes with the form.</p>;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        <NightBody input={last.night} night={night} lastIn={firing.lastIn} name={document.name} />
+        <NightBody
+          input={last.night}
+          night={night}
+          lastIn={firing.lastIn}
+          name={document.name}
+          section={section}
+        />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <PracticeChoice

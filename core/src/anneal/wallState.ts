@@ -29,7 +29,7 @@ export interface Kept {
 }
 
 /** Room the kept stress is told at, °C. */
-const ROOM = 20;
+export const ROOM = 20;
 
 /** A wall with all its state; the arrays are its own and written over. */
 export interface Section {
@@ -111,7 +111,11 @@ export function toPoints(s: Section, nodes: Float64Array, out: Float64Array): vo
 const SMALL = 5e-3;
 
 /** Structure and the factors of the step, for every point. */
-export function relax(s: Section, r: Relaxing, dt: number): void {
+export function relax(
+  s: Pick<Section, 'before' | 'after' | 'fictive' | 'modes' | 'step'>,
+  r: Relaxing,
+  dt: number,
+): void {
   const { keep, gain, part, strain } = s.step;
   for (let p = 0; p < s.after.length; p += 1) {
     const t0 = s.before[p] as number;

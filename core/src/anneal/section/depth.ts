@@ -1,0 +1,29 @@
+// How deep under its skin a place of a section lies, and under which side of it.
+import type { Point } from './loops';
+import type { SectionMesh, Side } from './mesh';
+
+/** The skin nearest to a place, m, and what that faces. */
+export function skinNear(
+  { r, z, edges }: SectionMesh,
+  at: Point,
+): { readonly depth: number; readonly side: Side | undefined } {
+  let depth = Infinity;
+  let side: Side | undefined;
+  for (const { a, b, side: of } of edges) {
+    if (of === 'axis') continue;
+    const [ar, az] = [r[a] as number, z[a] as number];
+    const [er, ez] = [(r[b] as number) - ar, (z[b] as number) - az];
+    const along = ((at.r - ar) * er + (at.z - az) * ez) / (er * er + ez * ez);
+    const t = Math.min(1, Math.max(0, along));
+    const d = Math.hypot(ar + t * er - at.r, az + t * ez - at.z);
+    if (d < depth) [depth, side] = [d, of];
+  }
+  return { depth, side };
+}
+
+/** Distance of every node from the nearest skin, m. */
+export const depthsOf = (mesh: SectionMesh): Float64Array =>
+  Float64Array.from(
+    { length: mesh.nodes },
+    (_, i) => skinNear(mesh, { r: mesh.r[i] as number, z: mesh.z[i] as number }).depth,
+  );

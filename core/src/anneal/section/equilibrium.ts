@@ -1,0 +1,321 @@
+// Balance of a section in one step: stresses kept, a free strain, and the displacement that leaves no force anywhere. A factored
+// stiffness serves for as many steps as it speeds conjugate gradients up well; then it is made anew.
+import { MODES, type Relaxing } from '../relaxation';
+import type { PointStep } from '../stress';
+import {
+  GAUSS,
+  LOCAL,
+  OUTER,
+  PACKED,
+  POINTS,
+  stiffen,
+  stiffnessFor,
+  type Elements,
+} from './element';
+import type { SectionMesh } from './mesh';
+import { principal } from './principal';
+import { closeOrder, entryAt, factor, skylineFor, solve } from './skyline';
+
+/** The stress of a section. */
+export interface Equilibrium {
+  /** Total stress at the points: rr, zz, tt, rz, Pa. */
+  readonly stress: Float64Array;
+  /** Lets it take a step. */
+  readonly step: (step: PointStep) => void;
+  /** The most tension at any point, and which. */
+  readonly worst: () => { readonly most: number; readonly place: number };
+  /** How often the stiffness was factored. */
+  readonly factored: () => number;
+  /** Displacement of the last step by node, r and z, m. */
+  readonly moved: (node: number) => readonly [number, number];
+}
+
+const ON_AXIS = 1e-9;
+/** Unbalanced force left, over the load. */
+const BALANCED = 1e-9;
+/** More rounds than this with an old factor cost more than a new one. */
+const ROUNDS = 10;
+const MOST_ROUNDS = 200;
+
+/** Sets it up, free of stress. The axis keeps to itself, one node keeps its height. */
+export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing): Equilibrium {
+  const { of, nodes, triangles } = mesh;
+  const { weight, dr, dz, over, pressure, mass } = elements;
+  const cliques = Array.from({ length: triangles }, (_, e) => of.slice(6 * e, 6 * e + 6));
+  const { order } = closeOrder(nodes, cliques);
+  // Unknowns in the order of the nodes; what is held has none.
+  const unknown = new Int32Array(2 * nodes).fill(-1);
+  let size = 0;
+  order.forEach((node, i) => {
+    if ((mesh.r[node] as number) > ON_AXIS) unknown[2 * node] = size++;
+    if (i > 0) unknown[2 * node + 1] = size++;
+  });
+  const dofs = new Int32Array(OUTER * triangles);
+  for (let e = 0; e < triangles; e += 1)
+    for (let i = 0; i < 6; i += 1) {
+      const node = of[6 * e + i] as number;
+      dofs[OUTER * e + 2 * i] = unknown[2 * node] as number;
+      dofs[OUTER * e + 2 * i + 1] = unknown[2 * node + 1] as number;
+    }
+  const matrix = skylineFor(
+    size,
+    cliques.map((_, e) => dofs.slice(OUTER * e, OUTER * (e + 1)).filter((d) => d >= 0)),
+  );
+  const stiff = stiffnessFor(triangles);
+  const points = triangles * POINTS;
+  const deviator = new Float64Array(3 * points * MODES);
+  const mean = new Float64Array(3 * triangles);
+  const stress = new Float64Array(4 * points);
+  const load = new Float64Array(size);
+  const x = new Float64Array(size);
+  const [res, pre, dir, image] = [0, 1, 2, 3].map(() => new Float64Array(size)) as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ];
+  const bubbles = new Float64Array(2 * triangles);
+  const local = new Float64Array(LOCAL);
+  const lastGain = new Float64Array(points).fill(NaN);
+  let made = 0;
+  let stale = true;
+
+  const refactor = (): void => {
+    matrix.values.fill(0);
+    for (let e = 0; e < triangles; e += 1) {
+      let o = e * PACKED;
+      for (let i = 0; i < OUTER; i += 1) {
+        const a = dofs[OUTER * e + i] as number;
+        for (let j = i; j < OUTER; j += 1, o += 1) {
+          const b = dofs[OUTER * e + j] as number;
+          if (a < 0 || b < 0) continue;
+          const at = entryAt(matrix, a > b ? a : b, a > b ? b : a);
+          matrix.values[at] = (matrix.values[at] as number) + (stiff.outer[o] as number);
+        }
+      }
+    }
+    if (!factor(matrix)) throw new Error('The section has no stiffness here.');
+    made += 1;
+    stale = false;
+  };
+  const times = (v: Float64Array, out: Float64Array): void => {
+    out.fill(0);
+    for (let e = 0; e < triangles; e += 1) {
+      let o = e * PACKED;
+      for (let i = 0; i < OUTER; i += 1) {
+        const a = dofs[OUTER * e + i] as number;
+        const va = a < 0 ? 0 : (v[a] as number);
+        let sum = va * (stiff.outer[o] as number);
+        o += 1;
+        for (let j = i + 1; j < OUTER; j += 1, o += 1) {
+          const b = dofs[OUTER * e + j] as number;
+          if (b < 0) continue;
+          const k = stiff.outer[o] as number;
+          sum += k * (v[b] as number);
+          out[b] = (out[b] as number) + k * va;
+        }
+        if (a >= 0) out[a] = (out[a] as number) + sum;
+      }
+    }
+  };
+  const dot = (a: Float64Array, b: Float64Array): number => {
+    let sum = 0;
+    for (let i = 0; i < size; i += 1) sum += (a[i] as number) * (b[i] as number);
+    return sum;
+  };
+  /** Solves for `load` into `x` by conjugate gradients, the factor at hand as the first guess of the inverse. */
+  const balance = (): number => {
+    x.set(load);
+    solve(matrix, x);
+    times(x, image);
+    for (let i = 0; i < size; i += 1) res[i] = (load[i] as number) - (image[i] as number);
+    const wanted = BALANCED * BALANCED * dot(load, load);
+    let rounds = 0;
+    let rz = 0;
+    while (dot(res, res) > wanted && rounds < MOST_ROUNDS) {
+      pre.set(res);
+      solve(matrix, pre);
+      const now = dot(res, pre);
+      const beta = rounds === 0 ? 0 : now / rz;
+      rz = now;
+      for (let i = 0; i < size; i += 1) dir[i] = (pre[i] as number) + beta * (dir[i] as number);
+      times(dir, image);
+      const alpha = rz / dot(dir, image);
+      for (let i = 0; i < size; i += 1) {
+        x[i] = (x[i] as number) + alpha * (dir[i] as number);
+        res[i] = (res[i] as number) - alpha * (image[i] as number);
+      }
+      rounds += 1;
+    }
+    return rounds;
+  };
+
+  const step = ({ keep, gain, part, strain }: PointStep): void => {
+    let changed = false;
+    for (let p = 0; p < points; p += 1)
+      if (gain[p] !== lastGain[p]) {
+        changed = true;
+        break;
+      }
+    if (changed) {
+      stiffen(elements, stiff, r.shear, gain, r.bulk);
+      lastGain.set(gain);
+    }
+    if (stale) refactor();
+    load.fill(0);
+    for (let e = 0; e < triangles; e += 1) {
+      local.fill(0);
+      // The mean stress without any displacement: what was, less what the free strain takes.
+      const [h0, h1, h2] = [0, 1, 2].map((j) => {
+        let sum = 0;
+        for (let q = 0; q < POINTS; q += 1) {
+          const p = e * POINTS + q;
+          sum +=
+            (weight[p] as number) *
+            ((GAUSS[q] as (typeof GAUSS)[number])[j] as number) *
+            (strain[p] as number);
+        }
+        return sum;
+      }) as [number, number, number];
+      for (let j = 0; j < 3; j += 1) {
+        const m = 9 * e + 3 * j;
+        mean[3 * e + j] =
+          (mean[3 * e + j] as number) -
+          3 *
+            r.bulk *
+            ((mass[m] as number) * h0 +
+              (mass[m + 1] as number) * h1 +
+              (mass[m + 2] as number) * h2);
+      }
+      for (let q = 0; q < POINTS; q += 1) {
+        const p = e * POINTS + q;
+        let [rr, zz, rz] = [0, 0, 0];
+        for (let m = 0; m < MODES; m += 1) {
+          const i = p * MODES + m;
+          const k = keep[i] as number;
+          const at = 3 * i;
+          rr += deviator[at] = (deviator[at] as number) * k;
+          zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
+          rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
+        }
+        const [l1, l2, l3] = GAUSS[q] as (typeof GAUSS)[number];
+        const pm =
+          l1 * (mean[3 * e] as number) +
+          l2 * (mean[3 * e + 1] as number) +
+          l3 * (mean[3 * e + 2] as number);
+        const w = weight[p] as number;
+        const [sr, sz, st] = [w * (rr + pm), w * (zz + pm), w * (pm - rr - zz)];
+        const ss = w * rz;
+        const g = p * 7;
+        for (let a = 0; a < 7; a += 1) {
+          const da = dr[g + a] as number;
+          const db = dz[g + a] as number;
+          local[2 * a] =
+            (local[2 * a] as number) - sr * da - st * (over[g + a] as number) - ss * db;
+          local[2 * a + 1] = (local[2 * a + 1] as number) - sz * db - ss * da;
+        }
+      }
+      const [b0, b1] = [local[12] as number, local[13] as number];
+      const at = e * 2 * OUTER;
+      for (let i = 0; i < OUTER; i += 1) {
+        const d = dofs[OUTER * e + i] as number;
+        if (d < 0) continue;
+        load[d] =
+          (load[d] as number) +
+          (local[i] as number) -
+          (stiff.bubble[at + i] as number) * b0 -
+          (stiff.bubble[at + OUTER + i] as number) * b1;
+      }
+      bubbles[2 * e] = b0;
+      bubbles[2 * e + 1] = b1;
+    }
+    if (balance() > ROUNDS) stale = true;
+    for (let e = 0; e < triangles; e += 1) {
+      const at = e * 2 * OUTER;
+      const [i00, i01, i11] = [0, 1, 2].map((k) => stiff.inner[3 * e + k] as number) as [
+        number,
+        number,
+        number,
+      ];
+      const [f0, f1] = [bubbles[2 * e] as number, bubbles[2 * e + 1] as number];
+      let [u0, u1] = [i00 * f0 + i01 * f1, i01 * f0 + i11 * f1];
+      for (let i = 0; i < OUTER; i += 1) {
+        const d = dofs[OUTER * e + i] as number;
+        const v = d < 0 ? 0 : (x[d] as number);
+        local[i] = v;
+        u0 -= (stiff.bubble[at + i] as number) * v;
+        u1 -= (stiff.bubble[at + OUTER + i] as number) * v;
+      }
+      local[12] = u0;
+      local[13] = u1;
+      for (let j = 0; j < 3; j += 1) {
+        let sum = 0;
+        for (let i = 0; i < LOCAL; i += 1)
+          sum += (pressure[e * 3 * LOCAL + j * LOCAL + i] as number) * (local[i] as number);
+        mean[3 * e + j] = (mean[3 * e + j] as number) + r.bulk * sum;
+      }
+      for (let q = 0; q < POINTS; q += 1) {
+        const p = e * POINTS + q;
+        const g = p * 7;
+        let [err, ezz, ett, erz] = [0, 0, 0, 0];
+        for (let a = 0; a < 7; a += 1) {
+          const ur = local[2 * a] as number;
+          const uz = local[2 * a + 1] as number;
+          err += (dr[g + a] as number) * ur;
+          ezz += (dz[g + a] as number) * uz;
+          ett += (over[g + a] as number) * ur;
+          erz += ((dz[g + a] as number) * ur + (dr[g + a] as number) * uz) / 2;
+        }
+        const third = (err + ezz + ett) / 3;
+        const [d0, d1, d2] = [
+          2 * r.shear * (err - third),
+          2 * r.shear * (ezz - third),
+          2 * r.shear * erz,
+        ];
+        let [rr, zz, rz] = [0, 0, 0];
+        for (let m = 0; m < MODES; m += 1) {
+          const i = p * MODES + m;
+          const share = part[i] as number;
+          const s = 3 * i;
+          rr += deviator[s] = (deviator[s] as number) + share * d0;
+          zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
+          rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
+        }
+        const [l1, l2, l3] = GAUSS[q] as (typeof GAUSS)[number];
+        const pm =
+          l1 * (mean[3 * e] as number) +
+          l2 * (mean[3 * e + 1] as number) +
+          l3 * (mean[3 * e + 2] as number);
+        stress[4 * p] = rr + pm;
+        stress[4 * p + 1] = zz + pm;
+        stress[4 * p + 2] = pm - rr - zz;
+        stress[4 * p + 3] = rz;
+      }
+    }
+  };
+  return {
+    stress,
+    step,
+    worst: () => {
+      let [most, place] = [-Infinity, 0];
+      for (let p = 0; p < points; p += 1) {
+        const v = principal(
+          stress[4 * p] as number,
+          stress[4 * p + 1] as number,
+          stress[4 * p + 2] as number,
+          stress[4 * p + 3] as number,
+        );
+        if (v > most) {
+          most = v;
+          place = p;
+        }
+      }
+      return { most, place };
+    },
+    factored: () => made,
+    moved: (node) => {
+      const [a, b] = [unknown[2 * node] as number, unknown[2 * node + 1] as number];
+      return [a < 0 ? 0 : (x[a] as number), b < 0 ? 0 : (x[b] as number)];
+    },
+  };
+}

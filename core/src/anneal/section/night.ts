@@ -1,0 +1,295 @@
+// A section through a night: heat, then structure, then a stress that relaxes, step by step, in the plane of the drawing and round the
+// axis (PHYSICS §6 and §9). Tool 1946; Narayanaswamy 1971; Gardon & Narayanaswamy 1970; Moynihan et al. 1976.
+import type { Exchange } from '../../conduction/lattice';
+import type { Glass } from '../../glass/glass';
+import { strainOf, temperatureAtLog } from '../../glass/viscosity';
+import { KILN_EXCHANGE } from '../exchange';
+import { MODES, MODE_WEIGHTS, relaxing, type Relaxing } from '../relaxation';
+import type { KilnCurve } from '../simulate';
+import type { PointStep } from '../stress';
+import { relax, ROOM } from '../wallState';
+import { elementsOf, GAUSS, POINTS, shapes } from './element';
+import { depthsOf } from './depth';
+import { equilibrium } from './equilibrium';
+import type { SectionMesh } from './mesh';
+import { nodalStress, type NodalStress } from './nodal';
+import { warmthOf, warmthStep, type Sees } from './warmth';
+
+/** What is put through. */
+export interface SectionTrial {
+  readonly mesh: SectionMesh;
+  readonly glass: Glass;
+  readonly curve: KilnCurve;
+  readonly sees: Sees;
+  /** Even, at rest; the kiln's own temperature when left out, °C. */
+  readonly start?: number | undefined;
+  readonly startFictive?: number | undefined;
+  /** Its middle hotter than its skin by so much, K. */
+  readonly startUneven?: number | undefined;
+  /** Tension counts as passing from here on, s. */
+  readonly countFrom?: number | undefined;
+  readonly exchange?: Exchange | undefined;
+  readonly liquidRatio?: number | undefined;
+  /** The most a temperature may change in a step while glass relaxes, K; four times that where it does not. */
+  readonly fineness?: number | undefined;
+  /** Told how far it is, 0 to 1; asked whether to go on. */
+  readonly onStep?: ((share: number) => boolean) | undefined;
+}
+
+/** A place and its tension. */
+export interface PlaceOf {
+  readonly stress: number;
+  readonly r: number;
+  readonly z: number;
+}
+
+/** How it was at one moment: at the mesh's corners. */
+export interface Moment {
+  readonly time: number;
+  readonly kiln: number;
+  readonly temperature: Float32Array;
+  readonly fictive: Float32Array;
+  /** The most principal stress, Pa. */
+  readonly most: Float32Array;
+}
+
+/** What came of it. */
+export interface SectionNight {
+  /** Once cold: stress at the corners, and the worst of it. */
+  readonly kept: NodalStress;
+  readonly keeps: PlaceOf;
+  /** The worst tension that passed while the glass was too stiff to give. */
+  readonly worst: PlaceOf & {
+    readonly time: number;
+    readonly kiln: number;
+    readonly temperature: number;
+  };
+  /** How it was, from the beginning to the end of the curve. */
+  readonly moments: readonly Moment[];
+  readonly steps: number;
+  readonly factored: number;
+  /** Heat given off over heat lost by the glass, 1 where nothing is lost on the way. */
+  readonly energy: number;
+}
+
+const FINENESS = 4;
+const COARSER = 4;
+const RELAXES = { from: 8.5, to: 16 };
+const LEAST_STEP = 1e-3;
+const MOST_STEP = 1800;
+const MOST_OF_WHOLE = 1 / 90;
+const GIVES = 20;
+const MOMENTS = 60;
+
+/** Puts it through. Undefined where it was told to stop. */
+export function sectionNight(trial: SectionTrial): SectionNight | undefined {
+  const { mesh, glass, curve } = trial;
+  const exchange = trial.exchange ?? KILN_EXCHANGE;
+  const fineness = trial.fineness ?? FINENESS;
+  const r = relaxing(glass, trial.liquidRatio);
+  const elements = elementsOf(mesh);
+  const warmth = warmthOf(mesh, glass, trial.sees);
+  const balance = equilibrium(mesh, elements, r);
+  const { time, temperature } = curve;
+  const points = time.length;
+  const begin = time[0] as number;
+  const end = time[points - 1] as number;
+  const start: number = trial.start ?? temperature[0] ?? ROOM;
+  const strain = strainOf(glass);
+  const fictive = trial.startFictive ?? Math.max(start, strain);
+  let now = new Float64Array(mesh.nodes).fill(start);
+  let next = new Float64Array(mesh.nodes);
+  if (trial.startUneven !== undefined) {
+    const depth = depthsOf(mesh);
+    const most = Math.max(...depth);
+    for (let i = 0; i < mesh.nodes; i += 1) {
+      const x = 1 - (depth[i] as number) / most;
+      now[warmth.place[i] as number] = start + trial.startUneven * (1 - x * x);
+    }
+  }
+  const state = pointState(elements.count * POINTS);
+  toPoints(mesh, warmth.place, now, state.before);
+  state.before.forEach((t, p) => {
+    state.fictive[p] = t + fictive - start;
+    state.modes.fill(state.fictive[p], p * MODES, (p + 1) * MODES);
+  });
+  const hot = temperatureAtLog(r.vft, RELAXES.from);
+  const cool = temperatureAtLog(r.vft, RELAXES.to);
+  const mostStep = Math.max(MOST_STEP, (end - begin) * MOST_OF_WHOLE);
+  const moments: Moment[] = [];
+  const write = (at: number, kiln: number): void => {
+    const { most } = nodalStress(mesh, balance);
+    moments.push({
+      time: at,
+      kiln,
+      temperature: Float32Array.from(
+        { length: mesh.corners },
+        (_, i) => now[warmth.place[i] as number] as number,
+      ),
+      fictive: atCorners(mesh, state.fictive),
+      most: Float32Array.from(most),
+    });
+  };
+  let worst: SectionNight['worst'] = {
+    stress: 0,
+    r: 0,
+    z: 0,
+    time: begin,
+    kiln: start,
+    temperature: start,
+  };
+  let t = begin;
+  let span = 0;
+  let dt = Math.min(1, (end - begin) / 100);
+  let steps = 0;
+  let sampled = begin;
+  let [given, held] = [0, heatIn(warmth.capacity, now)];
+  write(t, temperature[0] as number);
+  const every = (end - begin) / (MOMENTS - 2);
+  while (t < end) {
+    while (span < points - 2 && (time[span + 1] as number) <= t + 1e-9) span += 1;
+    const [t0, t1] = [time[span] as number, time[span + 1] as number];
+    const [k0, k1] = [temperature[span] as number, temperature[span + 1] as number];
+    const slope = t1 > t0 ? (k1 - k0) / (t1 - t0) : 0;
+    if (t1 <= t) break;
+    let [low, high] = [Infinity, -Infinity];
+    for (const v of now) {
+      if (v < low) low = v;
+      if (v > high) high = v;
+    }
+    const limit = high > cool && low < hot ? fineness : fineness * COARSER;
+    dt = Math.min(dt, mostStep, t1 - t);
+    if (slope !== 0) dt = Math.min(dt, Math.max(LEAST_STEP, limit / Math.abs(slope)));
+    let most = 0;
+    let lost = 0;
+    for (;;) {
+      lost = warmthStep(warmth, exchange, k0 + slope * (t + dt - t0), dt, now, next);
+      most = 0;
+      for (let i = 0; i < next.length; i += 1)
+        most = Math.max(most, Math.abs((next[i] as number) - (now[i] as number)));
+      if (most <= 2 * limit || dt <= LEAST_STEP) break;
+      dt = Math.max(LEAST_STEP, (0.9 * dt * limit) / most);
+    }
+    given += lost;
+    t = t1 - t - dt < 1e-6 * dt ? t1 : t + dt;
+    const kiln = k0 + slope * (t - t0);
+    [now, next] = [next, now];
+    toPoints(mesh, warmth.place, now, state.after);
+    relax(state, r, dt);
+    balance.step(state.step);
+    state.before.set(state.after);
+    steps += 1;
+    if (t >= (trial.countFrom ?? begin)) {
+      const { most: at, place } = balance.worst();
+      const here = state.after[place] as number;
+      if (at > worst.stress && here < strain + GIVES)
+        worst = { stress: at, ...pointPlace(mesh, place), time: t, kiln, temperature: here };
+    }
+    if (t - sampled >= every || t >= end) {
+      write(t, kiln);
+      sampled = t;
+    }
+    if (trial.onStep?.((t - begin) / (end - begin)) === false) return undefined;
+    dt *= most > 0 ? Math.min(1.6, Math.max(0.3, limit / most)) : 1.6;
+  }
+  held -= heatIn(warmth.capacity, now);
+  chilled(state.step, state.before, r);
+  balance.step(state.step);
+  const kept = nodalStress(mesh, balance);
+  let at = 0;
+  kept.most.forEach((v, i) => {
+    if (v > (kept.most[at] as number)) at = i;
+  });
+  return {
+    kept,
+    keeps: { stress: kept.most[at] as number, r: mesh.r[at] as number, z: mesh.z[at] as number },
+    worst,
+    moments,
+    steps,
+    factored: balance.factored(),
+    energy: held === 0 ? 1 : given / held,
+  };
+}
+
+const heatIn = (capacity: Float64Array, t: Float64Array): number =>
+  capacity.reduce((sum, c, i) => sum + c * (t[i] as number), 0);
+
+/** What every point of integration goes by. */
+function pointState(points: number): {
+  before: Float64Array;
+  after: Float64Array;
+  fictive: Float64Array;
+  modes: Float64Array;
+  step: PointStep;
+} {
+  const zero = (n: number): Float64Array => new Float64Array(n);
+  return {
+    before: zero(points),
+    after: zero(points),
+    fictive: zero(points),
+    modes: zero(points * MODES),
+    step: {
+      keep: zero(points * MODES),
+      gain: zero(points),
+      part: zero(points * MODES),
+      strain: zero(points),
+    },
+  };
+}
+
+/** A last step to an even room, in which nothing flows. */
+function chilled(step: PointStep, before: Float64Array, r: Relaxing): void {
+  step.keep.fill(1);
+  step.gain.fill(1);
+  for (let i = 0; i < step.part.length; i += 1) step.part[i] = MODE_WEIGHTS[i % MODES] as number;
+  for (let p = 0; p < before.length; p += 1)
+    step.strain[p] = r.expansion * (ROOM - (before[p] as number));
+}
+
+const AT_POINTS = GAUSS.map(([a, b, c]) => shapes(a, b, c));
+
+/** Temperatures of the nodes at the points of integration. */
+function toPoints(
+  { of, triangles }: SectionMesh,
+  place: Int32Array,
+  nodes: Float64Array,
+  out: Float64Array,
+): void {
+  for (let e = 0; e < triangles; e += 1)
+    for (let q = 0; q < POINTS; q += 1) {
+      const n = AT_POINTS[q] as number[];
+      let sum = 0;
+      for (let i = 0; i < 6; i += 1)
+        sum += (n[i] as number) * (nodes[place[of[6 * e + i] as number] as number] as number);
+      out[e * POINTS + q] = sum;
+    }
+}
+
+/** Means of what the points have, at the corners. */
+function atCorners({ of, corners, triangles }: SectionMesh, points: Float64Array): Float32Array {
+  const sum = new Float64Array(corners);
+  const count = new Float64Array(corners);
+  for (let e = 0; e < triangles; e += 1) {
+    let mean = 0;
+    for (let q = 0; q < POINTS; q += 1) mean += (points[e * POINTS + q] as number) / POINTS;
+    for (let k = 0; k < 3; k += 1) {
+      const c = of[6 * e + k] as number;
+      sum[c] = (sum[c] as number) + mean;
+      count[c] = (count[c] as number) + 1;
+    }
+  }
+  return Float32Array.from(sum, (v, i) => v / Math.max(1, count[i] as number));
+}
+
+function pointPlace(
+  { r, z, of }: SectionMesh,
+  point: number,
+): { readonly r: number; readonly z: number } {
+  const e = Math.floor(point / POINTS);
+  const [a, b, c] = GAUSS[point % POINTS] as (typeof GAUSS)[number];
+  const at = (v: Float64Array): number =>
+    a * (v[of[6 * e] as number] as number) +
+    b * (v[of[6 * e + 1] as number] as number) +
+    c * (v[of[6 * e + 2] as number] as number);
+  return { r: at(r), z: at(z) };
+}
