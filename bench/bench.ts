@@ -37,18 +37,19 @@ import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.
 import { measureBrowser } from './browser';
 import { measureHands } from './hands';
 import type { Row } from './rows';
+import { measureSections } from './sections';
 import { measureShelf } from './shelf';
 import { bowlOf, dragged, tenParts } from './cases';
 import { againstSolver } from './solver';
 
 const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 
-/** Script that index.html loads at once, gzipped, kB. */
+/** Script that index.html loads at once, gzipped, kB; the place it lands on is fetched beside it, and told apart. */
 function initialScript(): number {
   const dist = join(home, 'web', 'dist');
   const html = readFileSync(join(dist, 'index.html'), 'utf8');
   const files = readdirSync(join(dist, 'assets')).filter(
-    (f) => f.endsWith('.js') && html.includes(f),
+    (f) => f.endsWith('.js') && html.includes(f) && !f.startsWith('PiecesPlace'),
   );
   return (
     files.reduce((sum, f) => sum + gzipSync(readFileSync(join(dist, 'assets', f))).length, 0) / 1000
@@ -260,6 +261,7 @@ rows.push({
   wanted: '< 2 s',
 });
 rows.push(againstSolver(glass));
+rows.push(...measureSections());
 
 if (spawnSync('npm', ['run', '--silent', 'build'], { cwd: home, stdio: 'inherit' }).status !== 0)
   process.exit(1);

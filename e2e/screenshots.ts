@@ -61,7 +61,6 @@ try {
     .first()
     .click();
   for (const [leaf, name] of [
-    ['Read', 'read'],
     ['Make', 'make'],
     ['Pattern', 'pattern'],
   ] as const)
@@ -95,6 +94,16 @@ try {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
     await shoot(sheet, (p) => p.waitForTimeout(2500));
   }
+  await open('Quay goblet');
+  await page.getByRole('link', { name: 'Its night' }).click();
+  await page.getByRole('tab', { name: 'Where' }).click();
+  await page.getByRole('button', { name: 'Put the section through it' }).click();
+  await page.getByRole('group', { name: 'In the schedule above' }).waitFor();
+  await shoot('where', async (p) => {
+    await p.getByRole('tab', { name: 'Where' }).evaluate((e) => {
+      e.scrollIntoView({ block: 'start' });
+    });
+  });
   await page.goto(`${server.url}/night`);
   for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar']) {
     await page.getByLabel('Find a piece for the box').fill(name);

@@ -1,5 +1,4 @@
 // A line while the server is away: what is shown is as it was, and what is drawn is kept.
-import { format } from 'date-fns';
 import { CloudOff } from 'lucide-react';
 import { useEffect } from 'react';
 import { isThere } from '../api/client';
@@ -29,7 +28,7 @@ export function Away() {
       <CloudOff className="text-warning size-5 shrink-0" />
       The server is away.{' '}
       {away.keptAt !== undefined &&
-        `What is shown is as it was at ${format(new Date(away.keptAt), 'HH:mm')}. `}
+        `What is shown is as it was at ${new Date(away.keptAt).toTimeString().slice(0, 5)}. `}
       What you draw is kept in this browser, and can be saved when it is back.
     </p>
   );

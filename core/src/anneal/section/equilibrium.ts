@@ -30,9 +30,13 @@ export interface Equilibrium {
   readonly moved: (node: number) => readonly [number, number];
 }
 
+/** Barycentric places of the points. */
+const L1 = Float64Array.from(GAUSS, (g) => g[0]);
+const L2 = Float64Array.from(GAUSS, (g) => g[1]);
+const L3 = Float64Array.from(GAUSS, (g) => g[2]);
 const ON_AXIS = 1e-9;
 /** Unbalanced force left, over the load. */
-const BALANCED = 1e-9;
+const BALANCED = 1e-7;
 /** More rounds than this with an old factor cost more than a new one. */
 const ROUNDS = 10;
 const MOST_ROUNDS = 200;
@@ -166,17 +170,16 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     for (let e = 0; e < triangles; e += 1) {
       local.fill(0);
       // The mean stress without any displacement: what was, less what the free strain takes.
-      const [h0, h1, h2] = [0, 1, 2].map((j) => {
-        let sum = 0;
-        for (let q = 0; q < POINTS; q += 1) {
-          const p = e * POINTS + q;
-          sum +=
-            (weight[p] as number) *
-            ((GAUSS[q] as (typeof GAUSS)[number])[j] as number) *
-            (strain[p] as number);
-        }
-        return sum;
-      }) as [number, number, number];
+      let h0 = 0;
+      let h1 = 0;
+      let h2 = 0;
+      for (let q = 0; q < POINTS; q += 1) {
+        const p = e * POINTS + q;
+        const taken = (weight[p] as number) * (strain[p] as number);
+        h0 += taken * (L1[q] as number);
+        h1 += taken * (L2[q] as number);
+        h2 += taken * (L3[q] as number);
+      }
       for (let j = 0; j < 3; j += 1) {
         const m = 9 * e + 3 * j;
         mean[3 * e + j] =
@@ -189,7 +192,9 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
       }
       for (let q = 0; q < POINTS; q += 1) {
         const p = e * POINTS + q;
-        let [rr, zz, rz] = [0, 0, 0];
+        let rr = 0;
+        let zz = 0;
+        let rz = 0;
         for (let m = 0; m < MODES; m += 1) {
           const i = p * MODES + m;
           const k = keep[i] as number;
@@ -198,13 +203,17 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
           rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
         }
-        const [l1, l2, l3] = GAUSS[q] as (typeof GAUSS)[number];
+        const l1 = L1[q] as number;
+        const l2 = L2[q] as number;
+        const l3 = L3[q] as number;
         const pm =
           l1 * (mean[3 * e] as number) +
           l2 * (mean[3 * e + 1] as number) +
           l3 * (mean[3 * e + 2] as number);
         const w = weight[p] as number;
-        const [sr, sz, st] = [w * (rr + pm), w * (zz + pm), w * (pm - rr - zz)];
+        const sr = w * (rr + pm);
+        const sz = w * (zz + pm);
+        const st = w * (pm - rr - zz);
         const ss = w * rz;
         const g = p * 7;
         for (let a = 0; a < 7; a += 1) {
@@ -215,7 +224,8 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           local[2 * a + 1] = (local[2 * a + 1] as number) - sz * db - ss * da;
         }
       }
-      const [b0, b1] = [local[12] as number, local[13] as number];
+      const b0 = local[12] as number;
+      const b1 = local[13] as number;
       const at = e * 2 * OUTER;
       for (let i = 0; i < OUTER; i += 1) {
         const d = dofs[OUTER * e + i] as number;
@@ -232,13 +242,13 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     if (balance() > ROUNDS) stale = true;
     for (let e = 0; e < triangles; e += 1) {
       const at = e * 2 * OUTER;
-      const [i00, i01, i11] = [0, 1, 2].map((k) => stiff.inner[3 * e + k] as number) as [
-        number,
-        number,
-        number,
-      ];
-      const [f0, f1] = [bubbles[2 * e] as number, bubbles[2 * e + 1] as number];
-      let [u0, u1] = [i00 * f0 + i01 * f1, i01 * f0 + i11 * f1];
+      const i00 = stiff.inner[3 * e] as number;
+      const i01 = stiff.inner[3 * e + 1] as number;
+      const i11 = stiff.inner[3 * e + 2] as number;
+      const f0 = bubbles[2 * e] as number;
+      const f1 = bubbles[2 * e + 1] as number;
+      let u0 = i00 * f0 + i01 * f1;
+      let u1 = i01 * f0 + i11 * f1;
       for (let i = 0; i < OUTER; i += 1) {
         const d = dofs[OUTER * e + i] as number;
         const v = d < 0 ? 0 : (x[d] as number);
@@ -257,7 +267,10 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
       for (let q = 0; q < POINTS; q += 1) {
         const p = e * POINTS + q;
         const g = p * 7;
-        let [err, ezz, ett, erz] = [0, 0, 0, 0];
+        let err = 0;
+        let ezz = 0;
+        let ett = 0;
+        let erz = 0;
         for (let a = 0; a < 7; a += 1) {
           const ur = local[2 * a] as number;
           const uz = local[2 * a + 1] as number;
@@ -267,12 +280,12 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           erz += ((dz[g + a] as number) * ur + (dr[g + a] as number) * uz) / 2;
         }
         const third = (err + ezz + ett) / 3;
-        const [d0, d1, d2] = [
-          2 * r.shear * (err - third),
-          2 * r.shear * (ezz - third),
-          2 * r.shear * erz,
-        ];
-        let [rr, zz, rz] = [0, 0, 0];
+        const d0 = 2 * r.shear * (err - third);
+        const d1 = 2 * r.shear * (ezz - third);
+        const d2 = 2 * r.shear * erz;
+        let rr = 0;
+        let zz = 0;
+        let rz = 0;
         for (let m = 0; m < MODES; m += 1) {
           const i = p * MODES + m;
           const share = part[i] as number;
@@ -281,7 +294,9 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
           rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
         }
-        const [l1, l2, l3] = GAUSS[q] as (typeof GAUSS)[number];
+        const l1 = L1[q] as number;
+        const l2 = L2[q] as number;
+        const l3 = L3[q] as number;
         const pm =
           l1 * (mean[3 * e] as number) +
           l2 * (mean[3 * e + 1] as number) +

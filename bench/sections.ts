@@ -1,0 +1,69 @@
+// The real section of a piece through a night: meshed, cooled, and the night it asks for.
+import {
+  checkedSchedule,
+  derive,
+  meshOfSection,
+  NO_SHOP,
+  ORDINARY_STANDING,
+  ownNight,
+  realSectionOf,
+  sectionThrough,
+  SHIPPED_RACK,
+} from '@zanfirico/core';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
+import gobletFile from '../server/src/demo/pieces/04-quay-goblet.1.json';
+import { median, type Row } from './rows';
+
+/** Milliseconds a piece of work takes, the median of three after one to warm it. */
+function took(work: () => void): number {
+  work();
+  return median(
+    [0, 1, 2].map(() => {
+      const start = performance.now();
+      work();
+      return performance.now() - start;
+    }),
+  );
+}
+
+const CASES = [
+  { name: 'stemmed glass', file: gobletFile, wanted: '< 1.0 s at 1 500 nodes' },
+  { name: 'five-part candlestick', file: candlestickFile, wanted: '< 2.5 s' },
+];
+
+export function measureSections(): Row[] {
+  return CASES.flatMap(({ name, file, wanted }): Row[] => {
+    const document = upgradePiece(file) as PieceDocument;
+    const glass = SHIPPED_RACK.glass(document.glass);
+    const derived = glass && derive(document, glass, NO_SHOP);
+    const section = derived?.ok === true && realSectionOf(derived.parts, derived.bits);
+    if (derived?.ok !== true || !section) throw new Error(`no section of ${name}`);
+    const { schedule } = checkedSchedule(derived.night);
+    const mesh = meshOfSection(section, ORDINARY_STANDING);
+    const meshing = took(() => meshOfSection(section, ORDINARY_STANDING));
+    const night = took(() =>
+      sectionThrough(derived.night, section, ORDINARY_STANDING, schedule, undefined, mesh),
+    );
+    const start = performance.now();
+    const own = ownNight(derived.night, section, ORDINARY_STANDING);
+    const search = performance.now() - start;
+    return [
+      {
+        what: `${name}: its section meshed, ${String(mesh.nodes)} nodes (Node, median of 3)`,
+        measured: `${meshing.toFixed(0)} ms`,
+        wanted: '',
+      },
+      {
+        what: `${name}: one night of its section (Node, median of 3)`,
+        measured: `${(night / 1000).toFixed(2)} s`,
+        wanted: wanted,
+      },
+      {
+        what: `${name}: the night its section asks for, ${String(own?.rounds)} nights`,
+        measured: `${(search / 1000).toFixed(1)} s`,
+        wanted: '< 6 s',
+      },
+    ];
+  });
+}
