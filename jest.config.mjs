@@ -19,7 +19,9 @@ const common = {
     ],
   },
   // These ship as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(three|@date-fns|manifold-3d|clipper2-ts|delaunator|robust-predicates)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(three|@date-fns|manifold-3d|clipper2-ts|delaunator|robust-predicates)/)',
+  ],
   moduleNameMapper: {
     '^@zanfirico/(core|contract|server)$': '<rootDir>/$1/src/index.ts',
     // Their modules are .mjs, which cannot be transformed; they ship as scripts too.
