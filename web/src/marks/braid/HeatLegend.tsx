@@ -11,7 +11,10 @@ const SHOWN_ABOVE = 40;
 export function HeatLegend({ spans }: { readonly spans: readonly BandSpan[] }) {
   const units = useDisplay((s) => s.units);
   return (
-    <ul aria-label="Heat of the strands" className="flex flex-wrap gap-x-4 text-sm">
+    <ul
+      aria-label="Heat of the strands"
+      className="mt-1 mb-2 flex flex-wrap gap-x-4 text-sm leading-tight"
+    >
       {spans
         .filter((s) => s.band !== 'brittle')
         .map(({ band, from }) => (

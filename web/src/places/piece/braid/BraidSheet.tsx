@@ -138,9 +138,6 @@ function Laid({ braid, name }: LaidProps) {
           onTake={take}
         />
       </div>
-      <div className="px-6 pt-1">
-        <HeatLegend spans={spans[braid.main] ?? []} />
-      </div>
       <div className="grid min-h-0 gap-x-8 px-6 pt-1 lg:flex-1 lg:grid-cols-[1fr_24rem]">
         <div className="flex min-h-0 min-w-0 flex-col">
           <div className="flex flex-wrap items-center gap-x-4">
@@ -181,6 +178,7 @@ function Laid({ braid, name }: LaidProps) {
           </div>
         </div>
         <div className="min-h-0 pb-4 lg:overflow-y-auto">
+          <HeatLegend spans={spans[braid.main] ?? []} />
           <StepLeaf
             braid={braid}
             index={at ?? -1}

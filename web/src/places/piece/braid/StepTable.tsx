@@ -11,7 +11,16 @@ import {
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { printText, type WorkStep } from '@zanfirico/core';
-import { ArrowDown, ArrowUp, CopyPlus, OctagonX, Pin, TriangleAlert, X } from 'lucide-react';
+import {
+  ArrowDown,
+  ArrowUp,
+  CopyPlus,
+  ListChecks,
+  OctagonX,
+  Pin,
+  TriangleAlert,
+  X,
+} from 'lucide-react';
 import { useEffect, useMemo, useRef, type MouseEvent } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { IconButton } from '../../../shell/IconButton';
@@ -143,20 +152,10 @@ function StepRow(props: RowProps) {
       className={`border-base-300 cursor-pointer touch-manipulation select-none scroll-mt-7 border-b ${taken || together ? 'bg-base-300/60' : 'hover:bg-base-300/25'} ${isDragging ? 'bg-base-300 relative z-10' : ''}`}
       onClick={takeOrChoose}
     >
-      <td className="num py-px pr-2 text-right text-sm">
-        <button
-          type="button"
-          className={`quiet h-6 min-w-6 cursor-pointer ${together ? 'outline-primary outline-2 -outline-offset-2 outline-dashed' : ''}`}
-          aria-pressed={together}
-          aria-label={`Step ${number}, together with others`}
-          title="Choose it with others"
-          onClick={(e) => {
-            e.stopPropagation();
-            onChoose(i, e.shiftKey ? 'through' : 'one');
-          }}
-        >
+      <td className="num quiet py-px pr-2 text-right text-sm">
+        <span className={together ? 'outline-primary px-1 outline-2 outline-dashed' : ''}>
           {i + 1}
-        </button>
+        </span>
       </td>
       <td className="num pr-3 text-right text-sm">{clockText(braid.starts[i] ?? 0)}</td>
       <td className="pr-3 leading-tight">
@@ -204,6 +203,15 @@ function StepRow(props: RowProps) {
               }}
             >
               <ArrowDown className="size-4" />
+            </IconButton>
+            <IconButton
+              small
+              label={`Choose step ${number} with others`}
+              onClick={() => {
+                onChoose(i, 'one');
+              }}
+            >
+              <ListChecks className="size-4" />
             </IconButton>
             <IconButton
               small
