@@ -298,7 +298,7 @@ export { RESTRAINT, type CoolingWall } from './anneal/allow';
 export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxation';
 export type { ScheduleInput } from './anneal/scheduleInput';
 export type { WallTrace } from './anneal/recorder';
-export type { KilnCurve } from './anneal/simulate';
+export type { KilnCurve } from './anneal/walkCurve';
 export {
   loadNight,
   stand,

@@ -12,7 +12,7 @@ import { putInBox, type InBox } from './unevenBox';
 import { CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
-import type { KilnCurve } from './simulate';
+import type { KilnCurve } from './walkCurve';
 import { eveningTime } from './soak';
 import { warming } from './warming';
 

@@ -6,7 +6,7 @@ import { putInBox, putRoughly, type InBox } from './unevenBox';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { annealingSchedule } from './schedule';
 import type { Schedule, ScheduleInput, Tuned } from './scheduleInput';
-import type { KilnCurve } from './simulate';
+import type { KilnCurve } from './walkCurve';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** A schedule and the night it was checked with. */

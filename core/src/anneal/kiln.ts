@@ -2,7 +2,7 @@
 // really becomes in it, and what that costs.
 import { lossOf, settlesAt, type Box } from './box';
 import { between } from './kilnCurve';
-import type { KilnCurve } from './simulate';
+import type { KilnCurve } from './walkCurve';
 
 /** What became of a programme. */
 export interface Followed {

@@ -2,7 +2,8 @@
 import type { Glass } from '../glass/glass';
 import { RESTRAINT, type CoolingWall } from './allow';
 import { flowed, type Gives } from './sinking';
-import { simulate, type KilnCurve, type Night, type Peak, type Trial } from './simulate';
+import { simulate, type Night, type Peak, type Trial } from './simulate';
+import type { KilnCurve } from './walkCurve';
 import type { Wall } from '../conduction/lattice';
 
 /** What is annealed: a glass and its walls, and what is assumed of them. */

@@ -7,6 +7,7 @@ import { exchangeAt, heatStep, type Exchange, type Wall } from '../conduction/la
 import { KILN_EXCHANGE } from './exchange';
 import { MOST_SAMPLES, recorder, type Recorded } from './recorder';
 import { relaxing } from './relaxation';
+import { walkCurve, type KilnCurve } from './walkCurve';
 import {
   atSkin,
   comesUneven,
@@ -17,12 +18,6 @@ import {
   toPoints,
   type Kept,
 } from './wallState';
-
-/** Temperature of the kiln over time: seconds rising, °C; straight between. Two equal times are a sudden change. */
-export interface KilnCurve {
-  readonly time: ArrayLike<number>;
-  readonly temperature: ArrayLike<number>;
-}
 
 /** What is simulated. */
 export interface Trial {
@@ -73,14 +68,13 @@ export interface Night extends Recorded {
 const SPACES = 32;
 const FINENESS = 2;
 /** Where glass relaxes within a programme, log₁₀ η. */
-const RELAXES = { from: 8.5, to: 16 };
-const COARSER = 4;
-/** Least and most of a step, s, and of the whole. */
-const LEAST_STEP = 1e-3;
-const MOST_STEP = 1800;
+export const RELAXES = { from: 8.5, to: 16 };
+export const COARSER = 4;
+/** Most of a step, s, and of the whole. */
+export const MOST_STEP = 1800;
 const MOST_OF_WHOLE = 1 / 120;
 /** Tension counts as passing danger below the strain point and this much, K. */
-const GIVES = 20;
+export const GIVES = 20;
 
 /** Refuses what cannot be computed, in a sentence. */
 function refuse(trial: Trial): void {
@@ -151,58 +145,46 @@ export function simulate(trial: Trial): Night {
         worst = { stress: middle, time: now, kiln, temperature: midT, wall: k, at: 'middle' };
     });
   };
-  let now = begin;
-  let span = 0;
-  let dt = Math.min(1, (end - begin) / 100);
   let sampled = begin;
   let steps = 0;
-  record.write(now, temperature[0] as number);
-  while (now < end) {
-    while (span < points - 2 && (time[span + 1] as number) <= now + 1e-9) span += 1;
-    const t0 = time[span] as number;
-    const t1 = time[span + 1] as number;
-    const k0 = temperature[span] as number;
-    const k1 = temperature[span + 1] as number;
-    const slope = t1 > t0 ? (k1 - k0) / (t1 - t0) : 0;
-    if (t1 <= now) break;
-    let busy = false;
-    for (const s of sections) {
-      const a = s.now[0] as number;
-      const b = s.now[s.now.length - 1] as number;
-      if (Math.max(a, b) > cool && Math.min(a, b) < hot) busy = true;
-    }
-    const limit = busy ? fineness : fineness * COARSER;
-    dt = Math.min(dt, mostStep, t1 - now);
-    if (slope !== 0) dt = Math.min(dt, Math.max(LEAST_STEP, limit / Math.abs(slope)));
-    let most = 0;
-    for (;;) {
-      const kiln = k0 + slope * (now + dt - t0);
-      most = 0;
+  record.write(begin, temperature[0] as number);
+  walkCurve({
+    curve,
+    mostStep,
+    limit: () => {
+      for (const s of sections) {
+        const a = s.now[0] as number;
+        const b = s.now[s.now.length - 1] as number;
+        if (Math.max(a, b) > cool && Math.min(a, b) < hot) return fineness;
+      }
+      return fineness * COARSER;
+    },
+    attempt: (dt, kiln) => {
+      let most = 0;
       for (const s of sections) {
         const skin = s.now[s.now.length - 1] as number;
         heatStep(s.filled, s.now, s.next, dt, kiln, exchangeAt(exchange, kiln, skin));
         for (let i = 0; i < s.next.length; i += 1)
           most = Math.max(most, Math.abs((s.next[i] as number) - (s.now[i] as number)));
       }
-      if (most <= 2 * limit || dt <= LEAST_STEP) break;
-      dt = Math.max(LEAST_STEP, (0.9 * dt * limit) / most);
-    }
-    now = t1 - now - dt < 1e-6 * dt ? t1 : now + dt;
-    const kiln = k0 + slope * (now - t0);
-    for (const s of sections) {
-      toPoints(s, s.now, s.before);
-      toPoints(s, s.next, s.after);
-      [s.now, s.next] = [s.next, s.now];
-      relax(s, r, dt);
-    }
-    stresses(sections, r, restraint);
-    steps += 1;
-    if (now >= (trial.countFrom ?? begin)) look(now, kiln);
-    if (now - sampled >= every || now >= end) {
-      record.write(now, kiln);
-      sampled = now;
-    }
-    dt *= most > 0 ? Math.min(1.6, Math.max(0.3, limit / most)) : 1.6;
-  }
+      return most;
+    },
+    keep: (dt, kiln, now) => {
+      for (const s of sections) {
+        toPoints(s, s.now, s.before);
+        toPoints(s, s.next, s.after);
+        [s.now, s.next] = [s.next, s.now];
+        relax(s, r, dt);
+      }
+      stresses(sections, r, restraint);
+      steps += 1;
+      if (now >= (trial.countFrom ?? begin)) look(now, kiln);
+      if (now - sampled >= every || now >= end) {
+        record.write(now, kiln);
+        sampled = now;
+      }
+      return true;
+    },
+  });
   return { ...record.read(), kept: keptBy(sections, r, restraint), worst, steps };
 }

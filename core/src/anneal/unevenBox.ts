@@ -3,7 +3,7 @@
 import type { Box } from './box';
 import { upTo } from './kilnCurve';
 import { putThrough, type Annealed, type Outcome, type Through } from './outcome';
-import type { KilnCurve } from './simulate';
+import type { KilnCurve } from './walkCurve';
 
 /** What came of it, and the place it is worst at. */
 export interface InBox extends Outcome {

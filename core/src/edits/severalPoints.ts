@@ -2,14 +2,11 @@
 import { LEAST_POINTS, MOST_POINTS } from '../shape/checkProfile';
 import type { ProfilePoint } from '../shape/profile';
 import { micron } from './micron';
+import { placesIn } from './placesIn';
 import { movePoint, setWall } from './profile';
 
 /** Apart by this much where nothing tells how far: one copied point, put in alone. */
 const APART = 0.005;
-
-/** The places there are, each once, from the base up. */
-const sorted = (points: readonly ProfilePoint[], chosen: readonly number[]): number[] =>
-  [...new Set(chosen)].filter((i) => points[i]).sort((a, b) => a - b);
 
 /**
  * Moves the point `led` to a place and the others chosen by as much as it really went. Each keeps to its own bounds: one on
@@ -25,10 +22,9 @@ export function moveSeveral(
   if (!from) return [...points];
   const first = movePoint(points, led, to);
   const now = first[led] as ProfilePoint;
-  // A point on the axis cannot tell how far out the others are to go: the hand can.
-  const out = from.radius === now.radius ? 0 : now.radius - from.radius;
+  const out = now.radius - from.radius;
   const up = now.height - from.height;
-  return sorted(points, chosen)
+  return placesIn(points, chosen)
     .filter((i) => i !== led)
     .reduce((all, i) => {
       const p = points[i] as ProfilePoint;
@@ -46,7 +42,7 @@ export function thickenSeveral(
   const from = points[led];
   if (!from) return [...points];
   const by = wall - from.wall;
-  return sorted(points, chosen)
+  return placesIn(points, chosen)
     .filter((i) => i !== led)
     .reduce(
       (all, i) => setWall(all, i, (points[i] as ProfilePoint).wall + by),
@@ -59,7 +55,7 @@ export function removeSeveral(
   points: readonly ProfilePoint[],
   chosen: readonly number[],
 ): ProfilePoint[] | undefined {
-  const inner = sorted(points, chosen).filter((i) => i > 0 && i < points.length - 1);
+  const inner = placesIn(points, chosen).filter((i) => i > 0 && i < points.length - 1);
   const going = new Set(inner.slice(0, Math.max(0, points.length - LEAST_POINTS)));
   return going.size > 0 ? points.filter((_, i) => !going.has(i)) : undefined;
 }
@@ -68,7 +64,8 @@ export function removeSeveral(
 export const copiedPoints = (
   points: readonly ProfilePoint[],
   chosen: readonly number[],
-): ProfilePoint[] => sorted(points, chosen).map((i) => structuredClone(points[i] as ProfilePoint));
+): ProfilePoint[] =>
+  placesIn(points, chosen).map((i) => structuredClone(points[i] as ProfilePoint));
 
 /**
  * Puts copied points in after the one at `after`: the first stands above it by their own mean distance, and what was above

@@ -1,10 +1,8 @@
 // Several steps of an order at once: taken out, moved together, copied and put in elsewhere. Pure.
 import type { WorkStep } from '../work/facts';
 import { NO_PART } from './order';
+import { placesIn } from './placesIn';
 import { freshStepId } from './steps';
-
-const sorted = (steps: readonly WorkStep[], chosen: readonly number[]): number[] =>
-  [...new Set(chosen)].filter((i) => steps[i]).sort((a, b) => a - b);
 
 /** Without the chosen steps. */
 export function removeSteps(steps: readonly WorkStep[], chosen: readonly number[]): WorkStep[] {
@@ -14,7 +12,7 @@ export function removeSteps(steps: readonly WorkStep[], chosen: readonly number[
 
 /** The chosen steps, in their order. */
 export const copiedSteps = (steps: readonly WorkStep[], chosen: readonly number[]): WorkStep[] =>
-  sorted(steps, chosen).map((i) => steps[i] as WorkStep);
+  placesIn(steps, chosen).map((i) => steps[i] as WorkStep);
 
 /**
  * Puts copied steps in after the one at `after`, with ids of their own. A step of a part that is not here is of the part of
@@ -45,7 +43,7 @@ export function moveSteps(
   chosen: readonly number[],
   by: -1 | 1,
 ): WorkStep[] | undefined {
-  const taken = sorted(steps, chosen);
+  const taken = placesIn(steps, chosen);
   const [first] = taken;
   const last = taken[taken.length - 1];
   if (first === undefined || last === undefined) return undefined;

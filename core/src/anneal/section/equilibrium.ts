@@ -14,7 +14,7 @@ import {
 } from './element';
 import type { SectionMesh } from './mesh';
 import { principal } from './principal';
-import { closeOrder, entryAt, factor, skylineFor, solve } from './skyline';
+import { entryAt, factor, skylineFor, solve } from './skyline';
 
 /** The stress of a section. */
 export interface Equilibrium {
@@ -46,10 +46,9 @@ const MOST_ROUNDS = 200;
 
 /** Sets it up, free of stress. The axis keeps to itself, one node keeps its height. */
 export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing): Equilibrium {
-  const { of, nodes, triangles } = mesh;
+  const { of, nodes, triangles, cliques } = mesh;
   const { weight, dr, dz, over, pressure, mass } = elements;
-  const cliques = Array.from({ length: triangles }, (_, e) => of.slice(6 * e, 6 * e + 6));
-  const { order } = closeOrder(nodes, cliques);
+  const { order } = mesh.close;
   // Unknowns in the order of the nodes; what is held has none.
   const unknown = new Int32Array(2 * nodes).fill(-1);
   let size = 0;
@@ -157,6 +156,12 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     return rounds;
   };
 
+  /** Mean stress at a point, from the element's three. */
+  const meanAt = (e: number, q: number): number =>
+    (L1[q] as number) * (mean[3 * e] as number) +
+    (L2[q] as number) * (mean[3 * e + 1] as number) +
+    (L3[q] as number) * (mean[3 * e + 2] as number);
+
   const step = ({ keep, gain, part, strain }: PointStep): void => {
     let changed = false;
     for (let p = 0; p < points; p += 1)
@@ -206,13 +211,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
           rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
         }
-        const l1 = L1[q] as number;
-        const l2 = L2[q] as number;
-        const l3 = L3[q] as number;
-        const pm =
-          l1 * (mean[3 * e] as number) +
-          l2 * (mean[3 * e + 1] as number) +
-          l3 * (mean[3 * e + 2] as number);
+        const pm = meanAt(e, q);
         const w = weight[p] as number;
         const sr = w * (rr + pm);
         const sz = w * (zz + pm);
@@ -299,13 +298,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
           zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
           rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
         }
-        const l1 = L1[q] as number;
-        const l2 = L2[q] as number;
-        const l3 = L3[q] as number;
-        const pm =
-          l1 * (mean[3 * e] as number) +
-          l2 * (mean[3 * e + 1] as number) +
-          l3 * (mean[3 * e + 2] as number);
+        const pm = meanAt(e, q);
         stress[4 * p] = rr + pm;
         stress[4 * p + 1] = zz + pm;
         stress[4 * p + 2] = pm - rr - zz;

@@ -1,5 +1,6 @@
 // A section as six-node triangles: the boundary laid out by the wall there, points between, Delaunay, evened out, checked.
 import Delaunator from 'delaunator';
+import { closeOrder, type Order } from './skyline';
 import { along, crossings, inside, type Loop, type Point } from './loops';
 
 /** What of a mesh's edge gives off heat how: the skin outside, what stands on the shelf, the skin of the hollow. */
@@ -24,6 +25,9 @@ export interface SectionMesh {
     readonly middle: number;
     readonly side: Side;
   }[];
+  /** The nodes of each triangle by itself, and an order of all of them in which neighbours are close. */
+  readonly cliques: readonly Int32Array[];
+  readonly close: Order;
   /** Smallest angle of any triangle, degrees. */
   readonly sharpest: number;
 }
@@ -405,13 +409,17 @@ function finished(
     const axis = (r[a] as number) < ON_AXIS && (r[b] as number) < ON_AXIS;
     edges.push({ a, b, middle: m, side: axis ? 'axis' : sideOf(p) });
   }
+  const nodesOf = Int32Array.from(of);
+  const cliques = Array.from({ length: of.length / 6 }, (_, e) => nodesOf.slice(6 * e, 6 * e + 6));
   return {
     nodes: r.length,
     r: Float64Array.from(r),
     z: Float64Array.from(z),
     corners,
     triangles: of.length / 6,
-    of: Int32Array.from(of),
+    of: nodesOf,
+    cliques,
+    close: closeOrder(r.length, cliques),
     edges,
     sharpest,
   };

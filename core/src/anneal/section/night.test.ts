@@ -1,7 +1,8 @@
 // The night of a section against the one-dimensional night it must become where the section is a plate, a rod, a ball; and against
 // itself: finer, mirrored, without expansion, stopped.
 import { findGlass } from '../../rack/glasses';
-import { simulate, type KilnCurve } from '../simulate';
+import { simulate } from '../simulate';
+import type { KilnCurve } from '../walkCurve';
 import { ballLoop, cornerAt, meshed, ringLoop } from './sections.fixture';
 import { MeshProblem } from './mesh';
 import { meshOfSection, ORDINARY_STANDING } from './realSection';

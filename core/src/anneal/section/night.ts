@@ -5,9 +5,10 @@ import type { Glass } from '../../glass/glass';
 import { strainOf, temperatureAtLog } from '../../glass/viscosity';
 import { KILN_EXCHANGE } from '../exchange';
 import { MODES, MODE_WEIGHTS, relaxing, type Relaxing } from '../relaxation';
-import type { KilnCurve } from '../simulate';
+import { COARSER, GIVES, MOST_STEP, RELAXES } from '../simulate';
 import type { PointStep } from '../stress';
 import { relax, ROOM } from '../wallState';
+import { walkCurve, type KilnCurve } from '../walkCurve';
 import { elementsOf, GAUSS, POINTS, shapes } from './element';
 import { depthsOf } from './depth';
 import { equilibrium } from './equilibrium';
@@ -73,12 +74,7 @@ export interface SectionNight {
 }
 
 const FINENESS = 4;
-const COARSER = 4;
-const RELAXES = { from: 8.5, to: 16 };
-const LEAST_STEP = 1e-3;
-const MOST_STEP = 1800;
 const MOST_OF_WHOLE = 1 / 90;
-const GIVES = 20;
 const MOMENTS = 60;
 
 /** Puts it through. Undefined where it was told to stop. */
@@ -91,9 +87,8 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const warmth = warmthOf(mesh, glass, trial.sees);
   const balance = equilibrium(mesh, elements, r);
   const { time, temperature } = curve;
-  const points = time.length;
   const begin = time[0] as number;
-  const end = time[points - 1] as number;
+  const end = time[time.length - 1] as number;
   const start: number = trial.start ?? temperature[0] ?? ROOM;
   const strain = strainOf(glass);
   const fictive = trial.startFictive ?? Math.max(start, strain);
@@ -138,60 +133,51 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
     kiln: start,
     temperature: start,
   };
-  let t = begin;
-  let span = 0;
-  let dt = Math.min(1, (end - begin) / 100);
   let steps = 0;
   let sampled = begin;
-  let [given, held] = [0, heatIn(warmth.capacity, now)];
-  write(t, temperature[0] as number);
+  let [given, lost, held] = [0, 0, heatIn(warmth.capacity, now)];
+  write(begin, temperature[0] as number);
   const every = (end - begin) / (MOMENTS - 2);
-  while (t < end) {
-    while (span < points - 2 && (time[span + 1] as number) <= t + 1e-9) span += 1;
-    const [t0, t1] = [time[span] as number, time[span + 1] as number];
-    const [k0, k1] = [temperature[span] as number, temperature[span + 1] as number];
-    const slope = t1 > t0 ? (k1 - k0) / (t1 - t0) : 0;
-    if (t1 <= t) break;
-    let [low, high] = [Infinity, -Infinity];
-    for (const v of now) {
-      if (v < low) low = v;
-      if (v > high) high = v;
-    }
-    const limit = high > cool && low < hot ? fineness : fineness * COARSER;
-    dt = Math.min(dt, mostStep, t1 - t);
-    if (slope !== 0) dt = Math.min(dt, Math.max(LEAST_STEP, limit / Math.abs(slope)));
-    let most = 0;
-    let lost = 0;
-    for (;;) {
-      lost = warmthStep(warmth, exchange, k0 + slope * (t + dt - t0), dt, now, next);
-      most = 0;
+  const whole = walkCurve({
+    curve,
+    mostStep,
+    limit: () => {
+      let [low, high] = [Infinity, -Infinity];
+      for (const v of now) {
+        if (v < low) low = v;
+        if (v > high) high = v;
+      }
+      return high > cool && low < hot ? fineness : fineness * COARSER;
+    },
+    attempt: (dt, kiln) => {
+      lost = warmthStep(warmth, exchange, kiln, dt, now, next);
+      let most = 0;
       for (let i = 0; i < next.length; i += 1)
         most = Math.max(most, Math.abs((next[i] as number) - (now[i] as number)));
-      if (most <= 2 * limit || dt <= LEAST_STEP) break;
-      dt = Math.max(LEAST_STEP, (0.9 * dt * limit) / most);
-    }
-    given += lost;
-    t = t1 - t - dt < 1e-6 * dt ? t1 : t + dt;
-    const kiln = k0 + slope * (t - t0);
-    [now, next] = [next, now];
-    toPoints(mesh, warmth.place, now, state.after);
-    relax(state, r, dt);
-    balance.step(state.step);
-    state.before.set(state.after);
-    steps += 1;
-    if (t >= (trial.countFrom ?? begin)) {
-      const { most: at, place } = balance.worst();
-      const here = state.after[place] as number;
-      if (at > worst.stress && here < strain + GIVES)
-        worst = { stress: at, ...pointPlace(mesh, place), time: t, kiln, temperature: here };
-    }
-    if (t - sampled >= every || t >= end) {
-      write(t, kiln);
-      sampled = t;
-    }
-    if (trial.onStep?.((t - begin) / (end - begin)) === false) return undefined;
-    dt *= most > 0 ? Math.min(1.6, Math.max(0.3, limit / most)) : 1.6;
-  }
+      return most;
+    },
+    keep: (dt, kiln, t) => {
+      given += lost;
+      [now, next] = [next, now];
+      toPoints(mesh, warmth.place, now, state.after);
+      relax(state, r, dt);
+      balance.step(state.step);
+      state.before.set(state.after);
+      steps += 1;
+      if (t >= (trial.countFrom ?? begin)) {
+        const { most: at, place } = balance.worst();
+        const here = state.after[place] as number;
+        if (at > worst.stress && here < strain + GIVES)
+          worst = { stress: at, ...pointPlace(mesh, place), time: t, kiln, temperature: here };
+      }
+      if (t - sampled >= every || t >= end) {
+        write(t, kiln);
+        sampled = t;
+      }
+      return trial.onStep?.((t - begin) / (end - begin)) !== false;
+    },
+  });
+  if (!whole) return undefined;
   held -= heatIn(warmth.capacity, now);
   chilled(state.step, state.before, r);
   balance.step(state.step);

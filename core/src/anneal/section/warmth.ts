@@ -3,7 +3,7 @@
 import type { Glass } from '../../glass/glass';
 import { exchangeAt, type Exchange } from '../../conduction/lattice';
 import type { SectionMesh } from './mesh';
-import { closeOrder, entryAt, factor, skylineFor, solve, type Skyline } from './skyline';
+import { entryAt, factor, skylineFor, solve, type Skyline } from './skyline';
 
 /** How the skin stands to the box. */
 export interface Sees {
@@ -47,9 +47,8 @@ const QUARTERS = [
 
 /** Sets a section's heat up. */
 export function warmthOf(mesh: SectionMesh, glass: Glass, sees: Sees): Warmth {
-  const { nodes, r, z, of } = mesh;
-  const cliques = Array.from({ length: mesh.triangles }, (_, e) => of.slice(6 * e, 6 * e + 6));
-  const { place } = closeOrder(nodes, cliques);
+  const { nodes, r, z, cliques } = mesh;
+  const { place } = mesh.close;
   const placed = cliques.map((c) => c.map((i) => place[i] as number));
   const matrix = skylineFor(nodes, placed);
   const links = new Float64Array(matrix.values.length);
