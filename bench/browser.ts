@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
+import { nextFrame, spent } from './frames';
 import { median, type Row } from './rows';
 
 const MOVES = 120;
@@ -45,10 +46,7 @@ export async function measureBrowser(): Promise<Row[]> {
     const y = box.y + box.height / 2;
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
-    const script = async (): Promise<number> => {
-      const { metrics } = await session.send('Performance.getMetrics');
-      return (metrics.find((m) => m.name === 'ScriptDuration')?.value ?? NaN) * 1000;
-    };
+    const script = (): Promise<number> => spent(session, 'ScriptDuration');
     await page.mouse.move(x, y);
     await page.mouse.down();
     for (let i = 0; i < 20; i += 1) await page.mouse.move(x - i, y);
@@ -56,14 +54,7 @@ export async function measureBrowser(): Promise<Row[]> {
     for (let i = 0; i < MOVES; i += 1) {
       const before = await script();
       await page.mouse.move(x - 20 - 15 * Math.sin(i / 6), y + 4 * Math.cos(i / 5));
-      await page.evaluate(
-        () =>
-          new Promise((done) => {
-            requestAnimationFrame(() => {
-              setTimeout(done, 0);
-            });
-          }),
-      );
+      await nextFrame(page);
       each.push((await script()) - before);
     }
     await page.mouse.up();
@@ -96,25 +87,13 @@ export async function measureBrowser(): Promise<Row[]> {
     for (let i = 0; i < 9; i += 1) await page.keyboard.press('ArrowRight');
     // Script, style and layout from the key that lengthens a step to the frame that shows it; headless frames themselves come
     // every half second here, which is not the page's doing.
-    const busy = async (): Promise<number> => {
-      const { metrics } = await session.send('Performance.getMetrics');
-      return ['ScriptDuration', 'LayoutDuration', 'RecalcStyleDuration'].reduce(
-        (sum, name) => sum + 1000 * (metrics.find((m) => m.name === name)?.value ?? NaN),
-        0,
-      );
-    };
+    const busy = (): Promise<number> =>
+      spent(session, 'ScriptDuration', 'LayoutDuration', 'RecalcStyleDuration');
     const edits: number[] = [];
     for (let i = 0; i < 15; i += 1) {
       const before = await busy();
       await page.keyboard.press(i % 2 === 0 ? '+' : '-');
-      await page.evaluate(
-        () =>
-          new Promise((done) => {
-            requestAnimationFrame(() => {
-              setTimeout(done, 0);
-            });
-          }),
-      );
+      await nextFrame(page);
       edits.push((await busy()) - before);
     }
     const sorted = [...each].sort((a, b) => a - b);

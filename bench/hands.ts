@@ -3,6 +3,7 @@ import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
 import { PAGE } from './browser';
+import { nextFrame, spent } from './frames';
 import { median, type Row } from './rows';
 
 const SHEETS = ['Section', 'Colour', 'Braid', 'Its night', 'Card'];
@@ -22,10 +23,7 @@ export async function measureHands(): Promise<Row[]> {
     });
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
-    const script = async (): Promise<number> => {
-      const { metrics } = await session.send('Performance.getMetrics');
-      return (metrics.find((m) => m.name === 'ScriptDuration')?.value ?? NaN) * 1000;
-    };
+    const script = (): Promise<number> => spent(session, 'ScriptDuration');
     const rows: Row[] = [];
     await page.goto(`${server.url}/pieces`);
     await page.getByRole('link', { name: 'Oil cruet' }).click();
@@ -101,14 +99,7 @@ async function perKey(page: Page, script: () => Promise<number>, text: string): 
   for (const key of text) {
     const before = await script();
     await page.keyboard.press(key === ' ' ? 'Space' : key);
-    await page.evaluate(
-      () =>
-        new Promise((done) => {
-          requestAnimationFrame(() => {
-            setTimeout(done, 0);
-          });
-        }),
-    );
+    await nextFrame(page);
     each.push((await script()) - before);
   }
   return each;

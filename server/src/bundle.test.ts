@@ -3,7 +3,7 @@ import type { BundleRead, PieceDocument, RackDocument } from '@zanfirico/contrac
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { createApp } from './app';
-import { partsOver } from './app.fixture';
+import { asBytes, partsOver } from './app.fixture';
 import { packBundle, readBundle } from './bundle';
 import { demoPieces } from './demo/demoPieces';
 import { DEMO_ENTRIES } from './demo/rackEntries';
@@ -28,16 +28,7 @@ afterEach(async () => {
 });
 
 const take = async (from: Studio, query = ''): Promise<Buffer> => {
-  const answer = await from.api
-    .get(`/api/bundle${query}`)
-    .buffer(true)
-    .parse((res, done) => {
-      const chunks: Buffer[] = [];
-      res.on('data', (c: Buffer) => chunks.push(c));
-      res.on('end', () => {
-        done(null, Buffer.concat(chunks));
-      });
-    });
+  const answer = await from.api.get(`/api/bundle${query}`).buffer(true).parse(asBytes);
   expect(answer.status).toBe(200);
   expect(answer.headers['content-type']).toContain('application/zip');
   return answer.body as Buffer;

@@ -4,6 +4,7 @@ import {
   BUNDLE_FILE,
   BUNDLE_FORMAT,
   BundleSchema,
+  fileName,
   RackEntrySchema,
   UNPACKED_LIMIT,
   upgradeEntry,
@@ -20,15 +21,6 @@ import { usesOf, withEntries } from './store/uses';
 
 const checkBundle = checker(BundleSchema);
 const checkEntry = checker(RackEntrySchema);
-
-/** A name as part of a file's. */
-const asFile = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-+|-+$/g, '')
-    .toLowerCase()
-    .slice(0, 60) || 'piece';
 
 const asText = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, null, 2)}\n`);
 
@@ -47,7 +39,7 @@ export function packBundle(
     version: 1,
     madeAt: now.toISOString(),
     pieces: pieces.map((p, i) => {
-      const path = `pieces/${String(i + 1).padStart(digits, '0')}-${asFile(p.name)}.json`;
+      const path = `pieces/${String(i + 1).padStart(digits, '0')}-${fileName(p.name)}.json`;
       files[path] = asText(p);
       return path;
     }),

@@ -3,7 +3,7 @@ import type { PieceDocument } from '@zanfirico/contract';
 import { bitMesh, measureMesh, openEdges, rackOf, SHIPPED_RACK, type Mesh } from '@zanfirico/core';
 import request from 'supertest';
 import { createApp } from './app';
-import { partsOver } from './app.fixture';
+import { asBytes, partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { DEMO_ENTRIES } from './demo/rackEntries';
 import { fusedMeshes, fusedPiece, stlOf } from './fused';
@@ -85,13 +85,7 @@ it('leaves as a whole binary STL; what cannot be made is said', async () => {
     .post('/api/fused')
     .send({ document: goblet })
     .buffer(true)
-    .parse((res, done) => {
-      const chunks: Buffer[] = [];
-      res.on('data', (c: Buffer) => chunks.push(c));
-      res.on('end', () => {
-        done(null, Buffer.concat(chunks));
-      });
-    });
+    .parse(asBytes);
   expect([answer.status, answer.headers['content-type']]).toEqual([200, 'model/stl']);
   const file = answer.body as Buffer;
   expect(file.length).toBe(84 + 50 * file.readUInt32LE(80));

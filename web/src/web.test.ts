@@ -1,4 +1,5 @@
 // The web's own arithmetic: moves on a profile, fitting a drawing, clocks, files out.
+import { fileName } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract';
 import {
   derive,
@@ -15,7 +16,6 @@ import {
 } from '@zanfirico/core';
 import * as fc from 'fast-check';
 import Papa from 'papaparse';
-import { fileName } from './exports/download';
 import { pieceJson } from './exports/pieceJson';
 import { scheduleCsv } from './exports/scheduleCsv';
 import { clockTicks } from './clock/clockTicks';

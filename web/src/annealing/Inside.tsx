@@ -7,8 +7,7 @@ import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
-
-type Shown = 'stress' | 'temperature' | 'fictive';
+import { SHOWN, type Shown } from './insideGlass';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -131,11 +130,7 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
         <Choice
           legend="Through the thickest wall"
           value={shown}
-          options={[
-            { value: 'stress', label: 'Tension' },
-            { value: 'temperature', label: 'Temperature' },
-            { value: 'fictive', label: 'Structure', note: 'fictive temperature' },
-          ]}
+          options={SHOWN}
           onChange={setShown}
         />
         <p className="leading-tight">

@@ -1,4 +1,5 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
+import { fileName } from '@zanfirico/contract';
 import {
   PRACTICES,
   strainOf,
@@ -8,7 +9,7 @@ import {
 } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { download, fileName } from '../exports/download';
+import { download } from '../exports/download';
 import { scheduleCsv } from '../exports/scheduleCsv';
 import { useWords } from '../fields/useWords';
 import { Verdict } from '../marks/Verdict';

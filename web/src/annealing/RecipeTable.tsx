@@ -1,4 +1,5 @@
 // A recipe's lines with the clock they begin at in this box.
+import { fileName } from '@zanfirico/contract';
 import {
   printDuration,
   printText,
@@ -8,7 +9,7 @@ import {
 } from '@zanfirico/core';
 import { FileDown } from 'lucide-react';
 import { useMemo } from 'react';
-import { download, fileName } from '../exports/download';
+import { download } from '../exports/download';
 import { recipeCsv } from '../exports/recipeCsv';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';

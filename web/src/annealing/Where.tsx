@@ -24,6 +24,7 @@ import { VerdictWord } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { useWork } from '../workers/useWork';
 import { startOwnNight, startSection } from '../workers/workers';
+import { SHOWN, type Shown } from './insideGlass';
 import { ScheduleTable } from './ScheduleTable';
 
 interface Props {
@@ -41,7 +42,6 @@ const STANDS: readonly { readonly value: Stands; readonly label: string; readonl
     { value: 'shelf', label: 'Flat on the shelf', note: 'its underside is shut off' },
     { value: 'rim', label: 'Mouth down', note: 'the shelf shuts its hollow' },
   ];
-type Shown = 'stress' | 'temperature' | 'fictive';
 
 export function Where({ input, schedule, section, lastIn, byWalls }: Props) {
   const units = useDisplay((s) => s.units);
@@ -268,16 +268,7 @@ function Answer(props: AnswerProps) {
           />
         </div>
         <div>
-          <Choice
-            legend={legend}
-            value={shown}
-            options={[
-              { value: 'stress', label: 'Tension' },
-              { value: 'temperature', label: 'Temperature' },
-              { value: 'fictive', label: 'Structure', note: 'fictive temperature' },
-            ]}
-            onChange={setShown}
-          />
+          <Choice legend={legend} value={shown} options={SHOWN} onChange={setShown} />
           <p className="mt-2 text-lg">
             {cold ? (
               'Once cold'

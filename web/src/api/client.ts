@@ -122,25 +122,26 @@ export const createAgain = (document: PieceDocument): Promise<SavedPiece> =>
 export const importPiece = (text: string, key: string): Promise<SavedPiece> =>
   call('/pieces/import', 'POST', text, key);
 
+const bytesOf = async (answer: Response): Promise<Uint8Array<ArrayBuffer>> =>
+  new Uint8Array(await answer.arrayBuffer());
+
 /** Every tag of the pieces on the shelf, and how many have it. */
 export const listTags = (): Promise<TagLine[]> => call('/pieces/tags');
 
 /** Pieces as one zip, with the rack entries they are of: those of these ids, or all there are. */
 export async function takeBundle(ids?: readonly string[]): Promise<Uint8Array<ArrayBuffer>> {
   const query = ids === undefined ? '' : `?ids=${ids.join(',')}`;
-  return new Uint8Array(await (await asked(`/bundle${query}`, {})).arrayBuffer());
+  return bytesOf(await asked(`/bundle${query}`, {}));
 }
 
 /** The glass of a piece fused to one skin, as binary STL. */
 export const fusedStl = async (document: PieceDocument): Promise<Uint8Array<ArrayBuffer>> =>
-  new Uint8Array(
-    await (
-      await asked('/fused', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ document }),
-      })
-    ).arrayBuffer(),
+  bytesOf(
+    await asked('/fused', {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ document }),
+    }),
   );
 
 /** Reads a bundle in: all of it or nothing. */

@@ -1,14 +1,5 @@
 // Handing a text or bytes to the browser as a file.
 
-/** A piece's name as a file name: letters, digits and hyphens. */
-export const fileName = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-+|-+$/g, '')
-    .toLowerCase()
-    .slice(0, 60) || 'piece';
-
 /** Offers a text (UTF-8) or bytes as a download. */
 export function download(
   name: string,

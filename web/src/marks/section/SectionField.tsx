@@ -1,6 +1,7 @@
 // A section in the colours of what it carries: tension pulled and pressed (pressed hatched, so that it reads without colour), or heat.
 import type { SectionMesh } from '@zanfirico/core';
-import { useId, useMemo } from 'react';
+import { useCallback, useId, useMemo } from 'react';
+import { toX, toY, type Sheet, type Side } from '../outline';
 
 interface Props {
   readonly mesh: Pick<SectionMesh, 'r' | 'z' | 'of' | 'triangles' | 'edges'>;
@@ -18,6 +19,7 @@ interface Props {
   readonly label: string;
 }
 
+const SIDES: readonly Side[] = [-1, 1];
 const BINS = 9;
 const WIDTH = 420;
 const HEIGHT = 340;
@@ -36,15 +38,18 @@ export function SectionField(props: Props) {
   const { mesh, values, low, high, signed, mark, at, onTake, label } = props;
   const id = useId().replace(/:/g, '');
   const { r, z } = mesh;
-  const frame = useMemo(() => {
+  const sheet = useMemo((): Sheet => {
     const widest = Math.max(...r);
     const lowest = Math.min(...z);
     const tall = Math.max(...z) - lowest;
     const scale = Math.min((WIDTH - 2 * PAD) / (2 * widest), (HEIGHT - 2 * PAD) / tall);
-    return { scale, lowest, axis: WIDTH / 2, foot: HEIGHT / 2 + (scale * tall) / 2 };
+    return { scale, axis: WIDTH / 2, table: HEIGHT / 2 + (scale * tall) / 2 + lowest * scale };
   }, [r, z]);
-  const x = (v: number, side: 1 | -1): number => frame.axis + side * v * frame.scale;
-  const y = (v: number): number => frame.foot - (v - frame.lowest) * frame.scale;
+  const spot = useCallback(
+    (i: number, side: Side): string =>
+      `${toX(sheet, side, r[i] as number).toFixed(1)} ${toY(sheet, z[i] as number).toFixed(1)}`,
+    [sheet, r, z],
+  );
   const bins = useMemo(() => {
     const paths: string[] = Array.from({ length: BINS }, () => '');
     const limit = Math.max(Math.abs(low), Math.abs(high), 1e-9);
@@ -53,28 +58,18 @@ export function SectionField(props: Props) {
       const mean = ids.reduce((s, i) => s + (values[i] as number) / 3, 0);
       const share = signed ? (mean / limit + 1) / 2 : (mean - low) / Math.max(1e-9, high - low);
       const bin = Math.max(0, Math.min(BINS - 1, Math.round(share * (BINS - 1))));
-      for (const side of [-1, 1] as const)
-        paths[bin] = `${paths[bin] ?? ''}M${ids
-          .map(
-            (i) =>
-              `${(frame.axis + side * (r[i] as number) * frame.scale).toFixed(1)} ${(frame.foot - ((z[i] as number) - frame.lowest) * frame.scale).toFixed(1)}`,
-          )
-          .join('L')}Z`;
+      for (const side of SIDES)
+        paths[bin] = `${paths[bin] ?? ''}M${ids.map((i) => spot(i, side)).join('L')}Z`;
     }
     return paths;
-  }, [mesh, values, low, high, signed, frame, r, z]);
+  }, [mesh, values, low, high, signed, spot]);
   const rim = useMemo(
     () =>
       mesh.edges
         .filter((e) => e.side !== 'axis')
-        .flatMap(({ a, b }) =>
-          ([-1, 1] as const).map(
-            (side) =>
-              `M${(frame.axis + side * (r[a] as number) * frame.scale).toFixed(1)} ${(frame.foot - ((z[a] as number) - frame.lowest) * frame.scale).toFixed(1)}L${(frame.axis + side * (r[b] as number) * frame.scale).toFixed(1)} ${(frame.foot - ((z[b] as number) - frame.lowest) * frame.scale).toFixed(1)}`,
-          ),
-        )
+        .flatMap(({ a, b }) => SIDES.map((side) => `M${spot(a, side)}L${spot(b, side)}`))
         .join(''),
-    [mesh.edges, frame, r, z],
+    [mesh.edges, spot],
   );
   return (
     <svg
@@ -87,8 +82,8 @@ export function SectionField(props: Props) {
         const px = ((event.clientX - box.left) / box.width) * WIDTH;
         const py = ((event.clientY - box.top) / box.height) * HEIGHT;
         const [pr, pz] = [
-          Math.abs(px - frame.axis) / frame.scale,
-          frame.lowest + (frame.foot - py) / frame.scale,
+          Math.abs(px - sheet.axis) / sheet.scale,
+          (sheet.table - py) / sheet.scale,
         ];
         let [best, least] = [0, Infinity];
         for (let i = 0; i < values.length; i += 1) {
@@ -117,8 +112,8 @@ export function SectionField(props: Props) {
       <path d={rim} stroke="var(--chalk)" strokeWidth={1.2} fill="none" />
       {at !== undefined && (
         <circle
-          cx={x(r[at] as number, 1)}
-          cy={y(z[at] as number)}
+          cx={toX(sheet, 1, r[at] as number)}
+          cy={toY(sheet, z[at] as number)}
           r={5}
           fill="none"
           stroke="var(--chalk)"
@@ -128,13 +123,13 @@ export function SectionField(props: Props) {
       {mark && (
         <g>
           <path
-            d={`M${String(x(mark.r, -1))} ${String(y(mark.z))}L${String(PAD + 26)} ${String(y(mark.z) - 22)}`}
+            d={`M${String(toX(sheet, -1, mark.r))} ${String(toY(sheet, mark.z))}L${String(PAD + 26)} ${String(toY(sheet, mark.z) - 22)}`}
             stroke="var(--chalk)"
             strokeWidth={1}
           />
           <circle
-            cx={x(mark.r, -1)}
-            cy={y(mark.z)}
+            cx={toX(sheet, -1, mark.r)}
+            cy={toY(sheet, mark.z)}
             r={6}
             fill="none"
             stroke="var(--chalk)"
@@ -142,7 +137,7 @@ export function SectionField(props: Props) {
           />
           <text
             x={PAD - 8}
-            y={y(mark.z) - 26}
+            y={toY(sheet, mark.z) - 26}
             fontSize={13}
             className="num"
             fontWeight={700}

@@ -1,4 +1,5 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
+import { fileName } from '@zanfirico/contract';
 import {
   holdingSeconds,
   learnBox,
@@ -10,7 +11,6 @@ import {
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { fileName } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';

@@ -1,11 +1,11 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
+import { fileName } from '@zanfirico/contract';
 import { printDuration, type Week, type WeekLoad } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type Wanted } from '../../stores/tonight';
 import { withOne } from '../../stores/withOne';
 import { Timeline } from './Timeline';
-import { fileName } from '../../exports/download';
 import { ToCalendar } from './ToCalendar';
 import { MeantPieces } from './MeantPieces';
 import { manyNamed, soMany } from './useShelf';

@@ -1,8 +1,9 @@
 // Unsaved changes of a piece that other tabs left, or that cannot be read: each by its time, to take, to keep as a file, to drop.
+import { fileName } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { sentenceOf } from '../../api/client';
-import { download, fileName } from '../../exports/download';
+import { download } from '../../exports/download';
 import { useDraft } from '../../stores/draft';
 import { draftsOf, dropDraft, readDraft, type Draft } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';

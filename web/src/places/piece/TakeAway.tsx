@@ -1,9 +1,10 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
+import { fileName } from '@zanfirico/contract';
 import { bodyOf, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { createAgain, fusedStl, sentenceOf, takeBundle } from '../../api/client';
-import { download, fileName } from '../../exports/download';
+import { download } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
 import { profileCsv } from '../../exports/profileCsv';

@@ -1,6 +1,7 @@
 // In which order the shelf stands, and of which glass, way of work, size and tag.
 import { SIZE_BOUNDS, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
 import { printText } from '@zanfirico/core';
+import type { ReactNode } from 'react';
 import { useTags } from '../../api/queries';
 import { GlassOptions } from '../../fields/GlassField';
 import { useDisplay } from '../../stores/display';
@@ -55,56 +56,52 @@ export function ShelfChoice({
           </option>
         ))}
       </select>
-      <select
-        className="select w-28"
-        aria-label="Of which glass"
-        value={choice.glass ?? ''}
-        onChange={(e) => {
-          put({ glass: e.target.value === '' ? undefined : e.target.value });
+      <Pick
+        label="Of which glass"
+        any="any glass"
+        value={choice.glass}
+        onPick={(glass) => {
+          put({ glass });
         }}
       >
-        <option value="">any glass</option>
         <GlassOptions value={choice.glass} />
-      </select>
-      <select
-        className="select w-32"
-        aria-label="Made where"
-        value={choice.way ?? ''}
-        onChange={(e) => {
-          const { value } = e.target;
-          put({ way: value === 'furnace' || value === 'torch' ? value : undefined });
+      </Pick>
+      <Pick
+        label="Made where"
+        any="made anywhere"
+        wide="w-32"
+        value={choice.way}
+        onPick={(way) => {
+          put({ way });
         }}
       >
-        <option value="">made anywhere</option>
         <option value="furnace">at the furnace</option>
         <option value="torch">at the torch</option>
-      </select>
-      <select
-        className="select w-32"
-        aria-label="How tall"
-        value={choice.size ?? ''}
-        onChange={(e) => {
-          const { value } = e.target;
-          put({ size: value === '' ? undefined : (value as ShelfSize) });
+      </Pick>
+      <Pick
+        label="How tall"
+        any="of any size"
+        wide="w-32"
+        value={choice.size}
+        onPick={(size) => {
+          put({ size });
         }}
       >
-        <option value="">of any size</option>
         <option value="small">up to {low}</option>
         <option value="middle">
           {low} to {high}
         </option>
         <option value="large">above {high}</option>
-      </select>
+      </Pick>
       {(tags.length > 0 || choice.tag !== undefined) && (
-        <select
-          className="select w-28"
-          aria-label="With the tag"
-          value={choice.tag ?? ''}
-          onChange={(e) => {
-            put({ tag: e.target.value === '' ? undefined : e.target.value });
+        <Pick
+          label="With the tag"
+          any="any tag"
+          value={choice.tag}
+          onPick={(tag) => {
+            put({ tag });
           }}
         >
-          <option value="">any tag</option>
           {choice.tag !== undefined && !tags.some((t) => t.tag === choice.tag) && (
             <option value={choice.tag}>{choice.tag}</option>
           )}
@@ -113,8 +110,37 @@ export function ShelfChoice({
               {tag} ({pieces})
             </option>
           ))}
-        </select>
+        </Pick>
       )}
     </div>
+  );
+}
+
+interface PickProps<V extends string> {
+  readonly label: string;
+  /** What is said where nothing is chosen. */
+  readonly any: string;
+  readonly wide?: string;
+  readonly value: V | undefined;
+  readonly onPick: (value: V | undefined) => void;
+  /** The options beside "any"; their values are those of `V`. */
+  readonly children: ReactNode;
+}
+
+/** One thing the shelf is chosen by, or any. */
+function Pick<V extends string>(props: PickProps<V>) {
+  const { label, any, wide = 'w-28', value, onPick, children } = props;
+  return (
+    <select
+      className={`select ${wide}`}
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(e) => {
+        onPick(e.target.value === '' ? undefined : (e.target.value as V));
+      }}
+    >
+      <option value="">{any}</option>
+      {children}
+    </select>
   );
 }

@@ -1,6 +1,7 @@
 // Above the braid: how long it takes, which order is shown, placing its heats, looking closer, taking it away.
+import { fileName } from '@zanfirico/contract';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
-import { download, fileName } from '../../../exports/download';
+import { download } from '../../../exports/download';
 import { sequenceCsv, sequenceJson } from '../../../exports/sequence';
 import { standalone } from '../../../exports/standalone';
 import { clockText } from '../../../marks/braid/strands';

@@ -2,6 +2,7 @@
 import type { PieceStep } from '@zanfirico/contract';
 import { byId, byNumber } from '@zanfirico/core';
 import { ClipboardPaste, Copy, X } from 'lucide-react';
+import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';
 import { keepClip, readClip, useClipboard } from '../../../stores/clipboard';
 import { useNotices } from '../../../stores/notices';
@@ -86,7 +87,7 @@ export function StepsInHand({ braid, walk }: Props) {
             try {
               put(kept);
             } catch (error) {
-              useNotices.getState().trouble(error instanceof Error ? error.message : String(error));
+              useNotices.getState().trouble(sentenceOf(error));
             }
           }}
         >

@@ -1,6 +1,7 @@
 // Copying points of the part in hand, and putting them in: after the point in hand, in this part or another, of this piece or another.
 import type { PiecePoint } from '@zanfirico/contract';
-import { copiedPoints, pastePoints, removeSeveral } from '@zanfirico/core';
+import { copiedPoints, MOST_POINTS, pastePoints, removeSeveral } from '@zanfirico/core';
+import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';
 import { useBoard } from '../../../stores/board';
 import { keepClip, readClip, useClipboard } from '../../../stores/clipboard';
@@ -30,7 +31,7 @@ function put(points: readonly PiecePoint[]): void {
   const done = pastePoints(profile, after, points);
   if (!done)
     throw new Error(
-      `A profile takes 200 points; this one has ${String(profile.length)}, and ${String(points.length)} were copied.`,
+      `A profile takes ${String(MOST_POINTS)} points; this one has ${String(profile.length)}, and ${String(points.length)} were copied.`,
     );
   setProfile(part, done.points);
   useBoard.setState({
@@ -64,7 +65,7 @@ export function putPoints(): void {
   try {
     put(points);
   } catch (error) {
-    useNotices.getState().trouble(error instanceof Error ? error.message : String(error));
+    useNotices.getState().trouble(sentenceOf(error));
   }
 }
 

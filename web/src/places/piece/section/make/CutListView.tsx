@@ -1,8 +1,9 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
+import { fileName } from '@zanfirico/contract';
 import { cutList, ORDINARY_SHOP, printText, type Cut, type Stock } from '@zanfirico/core';
 import { csvOf } from '../../../../exports/csv';
 import { useState } from 'react';
-import { download, fileName } from '../../../../exports/download';
+import { download } from '../../../../exports/download';
 import { CountField } from '../../../../fields/CountField';
 import { sameStock, stockWords } from '../../../../fields/StockField';
 import { useDisplay } from '../../../../stores/display';

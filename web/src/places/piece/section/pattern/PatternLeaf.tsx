@@ -1,10 +1,11 @@
 // The leaf of patterns that survive blowing: a blank, a figure, and the figure carried from one form to the other.
+import { fileName } from '@zanfirico/contract';
 import type { PiecePattern } from '@zanfirico/contract';
 import { across, arcAt, measurePart, printText, type PlannedPart } from '@zanfirico/core';
 import { useState } from 'react';
 import { Choice } from '../../../../fields/Choice';
 import { SelectField } from '../../../../fields/SelectField';
-import { download, fileName } from '../../../../exports/download';
+import { download } from '../../../../exports/download';
 import { templateSvg } from '../../../../exports/templateSvg';
 import { changePiece } from '../../../../stores/draft';
 import { useWords } from '../../../../fields/useWords';
