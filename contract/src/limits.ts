@@ -92,6 +92,10 @@ export const LIMITS = {
   doorTemperature: from(30, 200),
   boxCoolingTime: from(600, 604800),
   restraint: from(0, 1),
+  /** Inside corners rounded by, m; how much of the box a side sees; what of the practice is held in hand. */
+  cornersRounded: from(0.0003, 0.01),
+  sees: from(0, 1),
+  inHand: from(0, 0.8),
   liquidRatio: from(1, 5),
   recipeTemperature: from(0, 1200),
   recipeHold: from(0, 31622400),

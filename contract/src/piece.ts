@@ -31,6 +31,25 @@ const Making = Type.Object(
 );
 
 /** Its night. */
+/** How a piece stands in the box, which changes its night most. */
+const Standing = Type.Object(
+  {
+    stands: Type.Optional(
+      oneOf(['free', 'shelf', 'rim', 'lying', 'packed'], {
+        description:
+          'on posts or a grid, flat on the shelf, mouth down, on its side, packed among others; on posts when left out',
+      }),
+    ),
+    rounded: Type.Optional(
+      number(LIMITS.cornersRounded, 'its inside corners are as round as this, m; 1 mm when left out'),
+    ),
+    outside: Type.Optional(number(LIMITS.sees, 'how much of the box its outside sees')),
+    under: Type.Optional(number(LIMITS.sees, 'how much of the box its underside sees')),
+    opening: Type.Optional(number(LIMITS.sees, 'how much of its mouth is open')),
+  },
+  strict,
+);
+
 const Firing = Type.Object(
   {
     practice: oneOf(['fine', 'studio', 'plain']),
@@ -57,6 +76,13 @@ const Firing = Type.Object(
         'how many times more the liquid shrinks than the solid; 2.9 when left out',
       ),
     ),
+    inHand: Type.Optional(
+      number(
+        LIMITS.inHand,
+        'share of what the practice allows that is not planned with, for what may be off; 0.15 when left out',
+      ),
+    ),
+    standing: Type.Optional(Standing),
   },
   strict,
 );

@@ -272,9 +272,9 @@ export {
   METRES_PER_INCH,
 } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';
-export { checkedSchedule, firstGuess, seenAs, type Checked } from './anneal/checked';
+export { checkedSchedule, firstGuess, seenAs, type Checked, type Watching } from './anneal/checked';
 export { shortestNight, type Shorter } from './anneal/shortest';
-export { putThrough, type Assumed, type Outcome } from './anneal/outcome';
+export { passesWhere, putThrough, type Assumed, type Outcome } from './anneal/outcome';
 export {
   asRecipe,
   boxLeaves,
@@ -285,20 +285,22 @@ export {
 } from './anneal/recipe';
 export { follow, type Mishap } from './anneal/kiln';
 export { learnBox, type LearntBox } from './anneal/learnBox';
-export { putInBox, type InBox } from './anneal/unevenBox';
+export { putAtPlace, putInBox, type InBox } from './anneal/unevenBox';
 export { judgeCurve, type Begun, type Judged } from './anneal/accident';
+export { whatHelps, type Helped, type Tried } from './anneal/helps';
+export { wouldHelp, type WouldHelp } from './edits/wouldHelp';
 export { nightMargins, type Margin, type Margins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
 export { readLog, type ReadLog } from './anneal/log';
 export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
-export { CLOSE, SAFETY, WORKING_STRESS } from './anneal/practice';
+export { CLOSE, IN_HAND, SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
 export type { Body } from './conduction/lattice';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';
-export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxation';
-export type { ScheduleInput } from './anneal/scheduleInput';
+export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxing/relaxation';
+export type { ScheduleInput, Tuned } from './anneal/scheduleInput';
 export type { WallTrace } from './anneal/recorder';
-export type { KilnCurve } from './anneal/walkCurve';
+export type { KilnCurve } from './anneal/relaxing/walkCurve';
 export {
   loadNight,
   stand,
@@ -318,12 +320,14 @@ export {
 export { customaryHolds } from './anneal/customaryHolds';
 export { flowsAt, sinks, sinksSaid, type Gives } from './anneal/sinking';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
-export { KILN_EXCHANGE } from './anneal/exchange';
+export { KILN_EXCHANGE } from './anneal/relaxing/exchange';
 export {
+  grown,
   isNarrow,
   meshOfSection,
   ORDINARY_STANDING,
   seesOf,
+  sightOf,
   type RealSection,
   type SectionStanding,
   type Stands,
@@ -331,10 +335,15 @@ export {
 export { MeshProblem, type SectionMesh } from './anneal/section/mesh';
 export { sectionNight, type Moment, type SectionNight } from './anneal/section/night';
 export {
-  ownNight,
-  sectionThrough,
-  type OwnNight,
-  type SectionChecked,
-} from './anneal/section/ownNight';
+  meshProblem,
+  putSection,
+  NightStopped,
+  type ArrivingBody,
+  type Drawn,
+  type SectionOutcome,
+  type Somewhere,
+} from './anneal/section/putSection';
 export { placeName } from './anneal/section/placeName';
+export { seenThrough, type SeenThrough } from './anneal/section/polarised';
+export { interferenceColour, TINT_PLATE } from './fit/interference';
 export { realSectionOf } from './piece/realSection';

@@ -33,12 +33,28 @@ const here =
   (question: (calls: never) => unknown): Promise<unknown> =>
     later(() => question(work as never));
 
+/**
+ * Nights by their joined walls unless a test says otherwise: those of drawn sections take seconds each, and a screen that is not about
+ * them shows either alike.
+ */
+let sections = false;
+export const withSections = (on: boolean): void => {
+  sections = on;
+};
+const asAsked = (arg: unknown): unknown => {
+  if (sections || typeof arg !== 'object' || arg === null) return arg;
+  if (Array.isArray(arg)) return arg.map(asAsked);
+  if ('pieces' in arg) return { ...arg, pieces: asAsked(arg.pieces) };
+  return 'drawn' in arg ? { ...arg, drawn: undefined, beside: undefined } : arg;
+};
+
 /** What was worked out before in this file is not worked out again: the same question has the same answer. */
 const known = new Map<string, unknown>();
 const calls = nightWork as unknown as Calls;
 const once =
   (name: string) =>
-  (...args: never[]): unknown => {
+  (...given: never[]): unknown => {
+    const args = given.map(asAsked) as never[];
     const key = JSON.stringify([name, args]);
     if (!known.has(key)) known.set(key, calls[name]?.(...args));
     return known.get(key);
@@ -46,6 +62,7 @@ const once =
 const remembered = Object.fromEntries(Object.keys(calls).map((name) => [name, once(name)]));
 
 export const night = here(remembered);
+export const boardNight = night;
 export const braid = here({
   draft: braidWork.draft,
 });
@@ -55,10 +72,6 @@ export const startFigure = (text: string, width: number) =>
   asWork(() => fileWork.figure(text, width));
 export const startTable = (...asked: Parameters<typeof rackWork.table>) =>
   asWork(() => rackWork.table(...asked));
-export const startSection = (...asked: Parameters<typeof nightWork.section>) =>
-  asWork(() => nightWork.section(...asked));
-export const startOwnNight = (...asked: Parameters<typeof nightWork.ownNight>) =>
-  asWork(() => nightWork.ownNight(...asked));
 /** Nothing turns in a test. */
 export const mesh = (): Promise<readonly never[]> => Promise.resolve([]);
 export const startShortest = (input: ScheduleInput, onBest: (b: Shorter) => void): Work<Shorter> =>

@@ -5,14 +5,14 @@ import { slabEquivalent } from './allow';
 import { climbAt } from './box';
 import { checkedSchedule, type Checked } from './checked';
 import { temperatureAt, upTo } from './kilnCurve';
-import { surfaceExchange } from './exchange';
+import { surfaceExchange } from './relaxing/exchange';
 import type { LoadPiece } from './load';
-import type { Annealed, Outcome } from './outcome';
 import { putInBox, type InBox } from './unevenBox';
+import { passesWhere, type Annealed, type Closely, type Outcome } from './outcome';
 import { CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 import { eveningTime } from './soak';
 import { warming } from './warming';
 
@@ -65,16 +65,20 @@ export function judgeCurve(
 ): Judged {
   const allows = PRACTICES[input.practice].allows;
   const through = { startUneven: start.uneven, soakEnds: start.soakEnds };
-  const put = (piece: Annealed, c: KilnCurve): InBox =>
-    putInBox({ ...piece, assumes: input.assumes }, c, input.box, through);
+  const put = (piece: Annealed, c: KilnCurve, closely: Closely): InBox =>
+    putInBox({ ...piece, assumes: input.assumes }, c, input.box, { ...through, closely });
   // The piece that sets the clock is mostly one of the load: it is put through once.
-  const leads = load.findIndex((p) => p.glass === input.glass && p.wall === input.wall);
+  const leads = load.findIndex(
+    (p) => p.glass === input.glass && p.wall === input.wall && p.drawn === input.drawn,
+  );
   const walls: readonly Annealed[] = leads < 0 ? [...load, input] : load;
-  const outcomes = walls.map((p) => put(p, curve));
+  const outcomes = walls.map((p) => put(p, curve, 'fine'));
   const outcome = outcomes[leads < 0 ? load.length : leads] as InBox;
   const again = outcomes.every((o) => isSound(o, allows))
     ? undefined
-    : soakedAgain(input, curve, from, (c) => walls.map((p) => put(p, c)));
+    : soakedAgain(input, curve, from, (c) =>
+        walls.map((p) => put(p, c, input.drawn ? 'rough' : 'fine')),
+      );
   // A second soak takes as long as the piece that sets the clock asks for.
   const said = (o: InBox): Verdict => verdictOn(o, allows, again, from, input);
   const verdict = said(outcome);
@@ -125,7 +129,7 @@ function verdictOn(
 ): Verdict {
   const { kept, worst } = outcome;
   const passing = worst.stress;
-  const where = `${worst.at} at ${String(Math.round(worst.temperature))} °C`;
+  const where = `${passesWhere(worst)} at ${String(Math.round(worst.temperature))} °C`;
   if (isSound(outcome, allows))
     return {
       verdict: 'good',
@@ -135,7 +139,7 @@ function verdictOn(
   if (toCome && passing > WORKING_STRESS / SAFETY)
     return {
       verdict: passing > WORKING_STRESS ? 'no' : 'watch',
-      because: `Left to its programme, ${mpa(passing)} will pass through its ${where}: ${worst.at === 'middle' ? 'the kiln makes up for what it lost' : 'the kiln falls'} faster than it bears.`,
+      because: `Left to its programme, ${mpa(passing)} will pass ${where}: ${worst.at === 'middle' ? 'the kiln makes up for what it lost' : 'the kiln falls'} faster than it bears.`,
       remedy:
         again && again.passing <= WORKING_STRESS
           ? `Stop the programme now and go on as below: ${(again.seconds / 3600).toFixed(1)} h to the door, no more than ${mpa(again.passing)} passes, ${mpa(again.kept)} stays.`
@@ -144,7 +148,7 @@ function verdictOn(
   if (passing > WORKING_STRESS)
     return {
       verdict: 'no',
-      because: `${mpa(passing)} passed through its ${where}, past what annealed glass bears for long (7 MPa).`,
+      because: `${mpa(passing)} passed ${where}, past what annealed glass bears for long (7 MPa).`,
       remedy:
         'Leave the door shut until it is cold, then look for cracks before anybody lifts it; if it is whole, anneal it again.',
     };
@@ -159,7 +163,7 @@ function verdictOn(
     };
   return {
     verdict: 'watch',
-    because: `${mpa(passing)} passed through its ${where}: more than half of what it bears, but it keeps only ${mpa(kept)}.`,
+    because: `${mpa(passing)} passed ${where}: more than half of what it bears, but it keeps only ${mpa(kept)}.`,
     remedy: 'Carry on, and look it over in polarised light before it leaves the shop.',
   };
 }

@@ -4,7 +4,7 @@ import { diffusivity } from '../glass/glass';
 import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import { allowedRate, lastingPerRate, stepLag, type CoolingWall } from './allow';
 import { fall, naturalTime, STUDIO_BOX } from './box';
-import { surfaceExchange } from './exchange';
+import { surfaceExchange } from './relaxing/exchange';
 import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import type { Body } from '../conduction/lattice';
 import { frozenTension, rampDifference, surfaceTensionPerRate } from './ramp';

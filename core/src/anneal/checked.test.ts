@@ -2,7 +2,7 @@
 import { all, create, type MathJsInstance } from 'mathjs';
 import { checkedSchedule } from './checked';
 import { exchangeAt, filledWith, heatStep, latticeOf } from '../conduction/lattice';
-import { KILN_EXCHANGE } from './exchange';
+import { KILN_EXCHANGE } from './relaxing/exchange';
 import { PRACTICES } from './practice';
 import { shortestNight } from './shortest';
 import { soft, hard, HOUR, even, stepped, tonight } from './nights.fixture';

@@ -2,11 +2,12 @@
 // moved until what it keeps and what passes through it is what the practice allows.
 import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
+import { passesWhere } from './outcome';
 import { putInBox, putRoughly, type InBox } from './unevenBox';
-import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { allowedOf, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import { annealingSchedule } from './schedule';
 import type { Schedule, ScheduleInput, Tuned } from './scheduleInput';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** A schedule and the night it was checked with. */
@@ -26,21 +27,37 @@ export interface Checked {
  * top of what the slow one has set, pressed. Calibrated on the simulation, which has the last word.
  */
 export const firstTuned: Tuned = { slow: 0.92, quick: 1.6, soak: 1 };
-/** The first guess of a night: the closed forms, begun where the simulation mostly ends. At once; not to be fired by. */
-export const firstGuess = (input: ScheduleInput): Schedule =>
-  annealingSchedule({ ...input, tuned: firstTuned });
+/**
+ * The first guess of a night: the closed forms of thick and thin joined, begun where the simulation mostly ends, or where this piece's
+ * last one did. At once; not to be fired by.
+ */
+export const firstGuess = (input: ScheduleInput, tuned: Tuned = firstTuned): Schedule =>
+  annealingSchedule({ ...input, tuned });
+
+/** Who watches a search, and may stop it. */
+export interface Watching {
+  /** How far it is about, 0 to 1; no answer but false stops it. */
+  readonly onProgress?: (share: number) => boolean;
+  /** The first schedule that holds, and shorter ones as they are found, before the last word. */
+  readonly onSound?: (schedule: Schedule) => void;
+  /** Keeps the picture through the wall, or of the section. */
+  readonly picture?: boolean;
+}
 
 /** Times it is put through at most. */
 const ROUNDS = 7;
 /** Aimed at, as a share of what is allowed; good enough from here. */
 const AIM = 0.97;
 const ENOUGH = 0.92;
+/** Looked at finely a section may turn out to have a little more in hand: no more is looked for. */
+const ENOUGH_FINE = 0.86;
 /** Of the allowed tension, so much may be left when the soak ends. */
 export const AFTER_SOAK = 0.1;
-/** One correction moves a rate by no more than this. */
+/** One correction moves a rate by no more than this; that of a section, which is less like its joined walls, by more. */
 const MOST_MOVE = 3;
-/** Accuracy while correcting, K a step: a tenth of the tolerance above. */
-const ROUGH = { fineness: 3, spaces: 24 } as const;
+const MOST_MOVE_DRAWN = 8;
+/** Looked at finely the section may keep more, or less, than roughly: so often its falls are corrected by that. */
+const FINE_ROUNDS = 3;
 
 /** The part of a schedule's curve from the last piece in. */
 export function fromLastIn(schedule: Schedule): KilnCurve {
@@ -54,24 +71,40 @@ export function fromLastIn(schedule: Schedule): KilnCurve {
   };
 }
 
-/** A schedule that holds in the simulation, or the nearest to it that was found. `picture` keeps the picture through the wall. */
-export function checkedSchedule(input: ScheduleInput, picture = false): Checked {
-  const allows = PRACTICES[input.practice].allows;
+/** How a schedule stands against what is allowed. */
+interface Used {
+  readonly keeps: number;
+  readonly passing: number;
+  readonly soaks: number;
+}
+
+/**
+ * A schedule that holds in the simulation, or the nearest to it that was found: of the drawn section where there is one. Throws
+ * NightStopped where it was told to stop.
+ */
+export function checkedSchedule(input: ScheduleInput, watching: Watching = {}): Checked {
+  const allows = allowedOf(input);
   const passes = WORKING_STRESS / SAFETY;
+  const used = (o: Pick<InBox, 'kept' | 'worst' | 'soaked'>): Used => ({
+    keeps: o.kept / allows,
+    passing: o.worst.stress / passes,
+    soaks: o.soaked / (AFTER_SOAK * allows),
+  });
+  const steps = stepsWatched(watching, input.drawn ? NIGHTS_DRAWN : 1);
   let tuned: Tuned = firstTuned;
   let best: { schedule: Schedule; tuned: Tuned; holds: boolean; excess: number } | undefined;
   let rounds = 0;
   for (; rounds < ROUNDS; rounds += 1) {
     const schedule = annealingSchedule({ ...input, tuned });
-    const outcome = putRoughly(input, fromLastIn(schedule), input.box, {
-      ...ROUGH,
-      startUneven: ARRIVES_UNEVEN,
-      soakEnds: schedule.soak.value,
-    });
-    const keeps = outcome.kept / allows;
-    const passing = outcome.worst.stress / passes;
-    const soaks = outcome.soaked / (AFTER_SOAK * allows);
-    const excess = Math.max(keeps, passing, soaks);
+    const of = used(
+      putRoughly(input, fromLastIn(schedule), input.box, {
+        closely: 'rough',
+        startUneven: ARRIVES_UNEVEN,
+        soakEnds: schedule.soak.value,
+        onStep: steps(),
+      }),
+    );
+    const excess = Math.max(of.keeps, of.passing, of.soaks);
     const holds = excess <= 1;
     const better =
       !best ||
@@ -79,40 +112,94 @@ export function checkedSchedule(input: ScheduleInput, picture = false): Checked 
       (holds === best.holds &&
         (holds ? schedule.total.value < best.schedule.total.value : excess < best.excess));
     if (better) best = { schedule, tuned, holds, excess };
-    const slowIsBox = schedule.slowRate.value >= naturalRate(input.box, input.holdTemperature);
-    const quickIsBox = !schedule.rows.some((row) => row.name === QUICK_ROW);
-    if (
-      holds &&
-      (slowIsBox || keeps >= ENOUGH || schedule.slowRate.value >= schedule.quickRate.value) &&
-      (quickIsBox || passing >= ENOUGH)
-    )
-      break;
-    const move = (share: number): number =>
-      Math.min(MOST_MOVE, Math.max(1 / MOST_MOVE, AIM / Math.max(share, 1e-6)));
-    tuned = {
-      slow: tuned.slow * (keeps > 1 || !slowIsBox ? move(keeps) : 1),
-      quick: tuned.quick * (passing > 1 || !quickIsBox ? move(passing) : 1),
-      soak: tuned.soak * (soaks > 1 ? Math.min(2, 1 + 0.25 * Math.log2(1 + soaks)) : 1),
-    };
+    if (better && holds) watching.onSound?.(schedule);
+    if (holds && isEnough(input, schedule, of)) break;
+    tuned = moved(input, schedule, tuned, of);
   }
-  const { schedule } = best as NonNullable<typeof best>;
-  const curve = fromLastIn(schedule);
-  const outcome = putInBox(input, curve, input.box, {
-    startUneven: ARRIVES_UNEVEN,
-    soakEnds: schedule.soak.value,
-    picture,
-  });
-  return {
-    schedule: believed(schedule, outcome, allows, input.glass.stressOptical),
-    curve,
-    outcome,
-    tuned: best?.tuned ?? tuned,
+  let { schedule, tuned: found } = best as NonNullable<typeof best>;
+  for (let fine = 1; ; fine += 1) {
+    const curve = fromLastIn(schedule);
+    const outcome = putInBox(input, curve, input.box, {
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds: schedule.soak.value,
+      picture: watching.picture === true,
+      onStep: steps(),
+    });
+    const of = used(outcome);
     // The finer run may differ by its one per cent.
-    holds:
-      outcome.kept <= 1.01 * allows &&
-      outcome.worst.stress <= 1.01 * passes &&
-      outcome.soaked <= 1.05 * AFTER_SOAK * allows,
-    rounds: Math.min(ROUNDS, rounds + 1),
+    const holds = of.keeps <= 1.01 && of.passing <= 1.01 && of.soaks <= 1.05;
+    const done = !outcome.section || fine === FINE_ROUNDS;
+    if (done || (holds && (fine > 1 || isEnough(input, schedule, of, ENOUGH_FINE))))
+      return {
+        schedule: believed(schedule, outcome, input),
+        curve,
+        outcome,
+        tuned: found,
+        holds,
+        rounds: Math.min(ROUNDS, rounds + 1),
+      };
+    found = moved(input, schedule, found, of);
+    schedule = annealingSchedule({ ...input, tuned: found });
+  }
+}
+
+/** Nights a section is put through about, for how far a search is. */
+const NIGHTS_DRAWN = 6;
+
+/** What is told of each night's steps: how far the whole search is. */
+function stepsWatched(
+  { onProgress }: Watching,
+  nights: number,
+): () => ((share: number) => boolean) | undefined {
+  let night = -1;
+  return () => {
+    if (!onProgress) return undefined;
+    night += 1;
+    const begun = night;
+    // More nights than thought of leave less and less of the bar to each.
+    const from = begun < nights ? begun / (nights + 1) : 1 - 1 / (begun + 2);
+    return (share) => onProgress(Math.min(0.99, from + share / (nights + 1)));
+  };
+}
+
+/** Is nearly all that is allowed used, or what is left the box's to take? */
+function isEnough(
+  input: ScheduleInput,
+  schedule: Schedule,
+  { keeps, passing }: Used,
+  enough = ENOUGH,
+): boolean {
+  const { slowIsBox, quickIsBox } = boxSets(input, schedule);
+  return (
+    (slowIsBox || keeps >= enough || schedule.slowRate.value >= schedule.quickRate.value) &&
+    (quickIsBox || passing >= enough)
+  );
+}
+
+/** Falls the box cannot do any faster. */
+const boxSets = (
+  input: ScheduleInput,
+  schedule: Schedule,
+): { readonly slowIsBox: boolean; readonly quickIsBox: boolean } => ({
+  slowIsBox: schedule.slowRate.value >= naturalRate(input.box, input.holdTemperature),
+  quickIsBox: !schedule.rows.some((row) => row.name === QUICK_ROW),
+});
+
+/** Falls and soak by as much as what is used is too much or too little. */
+function moved(
+  input: ScheduleInput,
+  schedule: Schedule,
+  tuned: Tuned,
+  { keeps, passing, soaks }: Used,
+): Tuned {
+  const { slowIsBox, quickIsBox } = boxSets(input, schedule);
+  const most = input.drawn ? MOST_MOVE_DRAWN : MOST_MOVE;
+  const by = (share: number): number =>
+    Math.min(most, Math.max(1 / most, AIM / Math.max(share, 1e-6)));
+  return {
+    slow: tuned.slow * (keeps > 1 || !slowIsBox ? by(keeps) : 1),
+    quick: tuned.quick * (passing > 1 || !quickIsBox ? by(passing) : 1),
+    soak: tuned.soak * (soaks > 1 ? Math.min(2, 1 + 0.25 * Math.log2(1 + soaks)) : 1),
   };
 }
 
@@ -131,42 +218,59 @@ export function seenAs(
 const SIMULATED =
   'Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).';
 
+const SECTION = 'In its drawn section, by finite elements (Crouzeix & Raviart 1973).';
+
 /** The schedule with what stays and what passes as the simulation has it. */
-function believed(
-  schedule: Schedule,
-  outcome: InBox,
-  allows: number,
-  optical: number | undefined,
-): Schedule {
-  const { worst } = outcome;
-  const seen = seenAs(outcome.kept, optical);
+function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Schedule {
+  const { worst, section } = outcome;
+  const { allows } = PRACTICES[input.practice];
+  const seen = seenAs(outcome.kept, input.glass.stressOptical);
   const byStep = outcome.kept > 1.3 * outcome.fromWall;
+  const looks = `Between crossed polarisers some ${seen.perCentimetre.toFixed(0)} nm/cm, temper grade ${seen.temper.toFixed(1)}.`;
+  const place = outcome.place ? `, at the ${outcome.place} place of the box` : '';
   return {
     ...schedule,
     leaves: {
       value: outcome.kept,
       kind: 'stress',
-      why: {
-        says: `The most tension the piece keeps once it is cold, put through this very curve${outcome.place ? ` at the ${outcome.place} place of the box` : ''}${byStep ? '; most of it is thick glass held back by thin' : ''}. Between crossed polarisers some ${seen.perCentimetre.toFixed(0)} nm/cm, temper grade ${seen.temper.toFixed(1)}.`,
-        formula:
-          'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
-        inputs: [
-          { name: 'allowed', value: allows, kind: 'stress' },
-          { name: 'middle of the thickest wall', value: outcome.middle, kind: 'stress' },
-          { name: 'its skin (pressed)', value: outcome.skin, kind: 'stress' },
-          { name: 'the wall without its thin neighbour', value: outcome.fromWall, kind: 'stress' },
-        ],
-        source: SIMULATED,
-        changes: byStep
-          ? 'The step between thick and thin drives this: an even wall would shorten the night most.'
-          : 'The thickest wall drives this, by its square: thinner there would shorten the night most.',
-      },
+      why: section
+        ? {
+            says: `The most tension the piece keeps once it is cold, put through this very curve as it is drawn${place}: ${outcome.kept > section.keeps.stress ? 'in what is not round about the axis' : section.keeps.where}. ${looks}`,
+            formula:
+              'σ(r, z, t): heat, then structure, then a relaxing stress in balance, step by step; what is left when nothing moves',
+            inputs: [
+              { name: 'allowed', value: allows, kind: 'stress' },
+              { name: 'pressed at most', value: -section.pressed, kind: 'stress' },
+              { name: 'as thick and thin joined', value: outcome.byWalls, kind: 'stress' },
+            ],
+            source: `${SIMULATED} ${SECTION}`,
+            changes: `What is thickest ${section.keeps.where}, and how it stands in the box; “Where” shows it.`,
+          }
+        : {
+            says: `The most tension the piece keeps once it is cold, put through this very curve${place}${byStep ? '; most of it is thick glass held back by thin' : ''}. ${looks}`,
+            formula:
+              'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
+            inputs: [
+              { name: 'allowed', value: allows, kind: 'stress' },
+              { name: 'middle of the thickest wall', value: outcome.middle, kind: 'stress' },
+              { name: 'its skin (pressed)', value: outcome.skin, kind: 'stress' },
+              {
+                name: 'the wall without its thin neighbour',
+                value: outcome.fromWall,
+                kind: 'stress',
+              },
+            ],
+            source: SIMULATED,
+            changes: byStep
+              ? 'The step between thick and thin drives this: an even wall would shorten the night most.'
+              : 'The thickest wall drives this, by its square: thinner there would shorten the night most.',
+          },
     },
     passing: {
       value: worst.stress,
       kind: 'stress',
       why: {
-        says: `The most tension that passes through it after the soak: in its ${worst.at}, at ${String(Math.round(worst.temperature))} °C.`,
+        says: `The most tension that passes ${passesWhere(worst)} after the soak, at ${String(Math.round(worst.temperature))} °C there.`,
         formula: 'the greatest σ(x, t) below the strain point',
         inputs: [
           { name: 'kept below', value: WORKING_STRESS / SAFETY, kind: 'stress' },

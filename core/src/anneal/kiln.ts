@@ -2,7 +2,7 @@
 // really becomes in it, and what that costs.
 import { lossOf, settlesAt, type Box } from './box';
 import { between } from './kilnCurve';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** What became of a programme. */
 export interface Followed {

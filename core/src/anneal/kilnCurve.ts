@@ -1,5 +1,5 @@
 // A kiln curve read between its points.
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** Temperature at a time inside the stretch that begins at point `span`; held flat outside it. */
 export function between({ time, temperature }: KilnCurve, span: number, t: number): number {

@@ -1,7 +1,7 @@
 // What a log teaches about an annealer: how fast it loses heat, from its longest fall; what it takes to warm it, from its longest
 // climb at full power; how uneven it is, from two places read at once.
 import type { Box } from './box';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** A cooling time learned from a log. */
 export interface Learnt {

@@ -1,23 +1,17 @@
 // What goes into a box together: whether it fits and may, whose wall rules, and what leaving that one out would save.
-import type { Glass } from '../glass/glass';
 import { thermoelasticModulus } from '../glass/glass';
-import { slabEquivalent, type CoolingWall } from './allow';
-import { checkedSchedule, fromLastIn, type Checked } from './checked';
-import type { Outcome } from './outcome';
+import { slabEquivalent } from './allow';
+import { checkedSchedule, type Checked } from './checked';
+import type { Annealed, Outcome } from './outcome';
 import { putInBox } from './unevenBox';
-import { CLOSE, PRACTICES } from './practice';
-import type { Gives } from './sinking';
+import { allowedOf, CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** Something to be annealed. m */
-export interface LoadPiece {
+export interface LoadPiece extends Omit<Annealed, 'assumes'> {
   readonly id: string;
   readonly name: string;
-  readonly glass: Glass;
-  readonly wall: CoolingWall;
-  /** Where it gives most under its own weight; unknown when left out. */
-  readonly gives?: Gives | undefined;
   /** So many alike; one where it is not said. */
   readonly count?: number | undefined;
   /** As it stands: across, deep and high. */
@@ -124,10 +118,27 @@ const demand = (p: LoadPiece): number =>
   (slabEquivalent(p.wall) ** 2 +
     6 * Math.max(0, p.wall.stepThick - p.wall.stepThin) * p.wall.stepThick);
 
-/** Works out the night of a load: of one family, held where the hardest of its glasses relaxes, by the piece that takes longest. */
+/** What is annealed of a piece, and nothing of where it stands. */
+const annealed = ({ glass, wall, drawn, beside, arrives, gives }: LoadPiece): Annealed => ({
+  glass,
+  wall,
+  drawn,
+  beside,
+  arrives,
+  gives,
+});
+
+/** Pieces whose own nights are worked out to find the longest. */
+const LOOKED_AT = 4;
+
+/**
+ * Works out the night of a load: of one family, held where the hardest of its glasses relaxes, by the piece that asks most. Whose wall
+ * promises most is checked; the others are put through that night, and one that keeps too much sets the clock instead.
+ */
 export function loadNight(
   pieces: readonly LoadPiece[],
   input: Omit<ScheduleInput, 'glass' | 'wall'>,
+  check: (input: ScheduleInput) => Checked = (asked) => checkedSchedule(asked),
 ): Loaded {
   if (pieces.length === 0) return { ok: false, says: 'Nothing is in the box yet.', ids: [] };
   const hard = pieces.filter((p) => p.glass.family === 'hard');
@@ -140,42 +151,49 @@ export function loadNight(
       ids: few.map((p) => p.id),
     };
   }
-  const check = (p: LoadPiece): Checked =>
-    checkedSchedule({ ...input, glass: p.glass, wall: p.wall, gives: p.gives });
-  // The likeliest few are worked out; the clock of the longest is the load's.
-  const ranked = [...pieces].sort((a, b) => demand(b) - demand(a)).slice(0, LOOKED_AT);
-  const nights = ranked
-    .map((p) => ({ p, checked: check(p) }))
-    .sort((a, b) => b.checked.schedule.total.value - a.checked.schedule.total.value);
-  const [first, second] = nights;
-  const ruling = first as NonNullable<typeof first>;
-  const curve = fromLastIn(ruling.checked.schedule);
-  const allows = PRACTICES[input.practice].allows;
-  const outcomes = pieces.map((p) => {
-    const outcome =
-      p === ruling.p
-        ? ruling.checked.outcome
-        : putInBox({ ...p, assumes: input.assumes }, curve, input.box, {
-            fineness: 4,
-            spaces: 16,
-            startUneven: ARRIVES_UNEVEN,
-            soakEnds: ruling.checked.schedule.soak.value,
-          });
-    return { id: p.id, outcome, holds: outcome.kept <= CLOSE * allows };
-  });
+  const { allows } = PRACTICES[input.practice];
+  const most = allowedOf(input);
+  const nightOf = (p: LoadPiece): Checked => check({ ...input, ...annealed(p) });
+  const put = (p: LoadPiece, by: Checked): Outcome =>
+    putInBox({ ...annealed(p), assumes: input.assumes }, by.curve, input.box, {
+      closely: 'glance',
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds: by.schedule.soak.value,
+    });
+  const used = ({ kept, worst }: Outcome): number =>
+    Math.max(kept / most, worst.stress / (WORKING_STRESS / SAFETY));
+  const ranked = [...pieces].sort((a, b) => demand(b) - demand(a));
+  let rules = ranked[0] as LoadPiece;
+  let checked = nightOf(rules);
+  let others: { readonly p: LoadPiece; readonly outcome: Outcome }[] = [];
+  for (let looked = 1; ; looked += 1) {
+    others = ranked
+      .filter((p) => p !== rules)
+      .map((p) => ({ p, outcome: put(p, checked) }))
+      .sort((a, b) => used(b.outcome) - used(a.outcome));
+    const [first] = others;
+    if (!first || used(first.outcome) <= CLOSE || looked === LOOKED_AT) break;
+    const other = nightOf(first.p);
+    // Its own night is no longer, and this one is no sounder for it: nothing would be won.
+    if (other.schedule.total.value <= checked.schedule.total.value) break;
+    rules = first.p;
+    checked = other;
+  }
+  const [next] = others;
+  const second = next && nightOf(next.p);
   return {
     ok: true,
     night: {
-      checked: ruling.checked,
-      rules: ruling.p.id,
+      checked,
+      rules: rules.id,
       saves: second && {
-        seconds: ruling.checked.schedule.total.value - second.checked.schedule.total.value,
-        then: second.p.id,
+        seconds: checked.schedule.total.value - second.schedule.total.value,
+        then: next.p.id,
       },
-      outcomes,
+      outcomes: pieces.map((p) => {
+        const outcome = others.find((o) => o.p === p)?.outcome ?? checked.outcome;
+        return { id: p.id, outcome, holds: outcome.kept <= CLOSE * allows };
+      }),
     },
   };
 }
-
-/** Pieces whose own nights are worked out to find the longest. */
-const LOOKED_AT = 4;

@@ -1,5 +1,5 @@
 // A logger's table read: whatever separates its columns, whichever way it writes numbers and times, with what was odd in it told.
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** What was read. */
 export type ReadLog =

@@ -16,7 +16,7 @@ describe.each([
 ])('margins of $what', ({ wall }) => {
   const input = night(wall);
   const checked = checkedSchedule(input);
-  const told = nightMargins(input, checked);
+  const told = nightMargins(input, { checked });
   const of = (id: string): Margin => {
     const m = told.margins.find((x) => x.id === id);
     if (!m) throw new Error(`no margin called ${id}`);

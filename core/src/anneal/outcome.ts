@@ -2,14 +2,28 @@
 import type { Glass } from '../glass/glass';
 import { RESTRAINT, type CoolingWall } from './allow';
 import { flowed, type Gives } from './sinking';
-import { simulate, type Night, type Peak, type Trial } from './simulate';
-import type { KilnCurve } from './walkCurve';
+import { MeshProblem } from './section/mesh';
+import {
+  putSection,
+  type ArrivingBody,
+  type Drawn,
+  type SectionOutcome,
+} from './section/putSection';
+import { simulate, type Night, type Trial } from './simulate';
+import type { KilnCurve } from './relaxing/walkCurve';
 import type { Wall } from '../conduction/lattice';
 
 /** What is annealed: a glass and its walls, and what is assumed of them. */
 export interface Annealed {
   readonly glass: Glass;
+  /** Thick and thin joined: the guess, and the answer where nothing is drawn. */
   readonly wall: CoolingWall;
+  /** Its round bodies as drawn, and how they stand: what the night is judged by where there are any. */
+  readonly drawn?: Drawn | undefined;
+  /** What the section leaves out, bits off the axis and parts that are not round: the thickest of it, by itself. */
+  readonly beside?: CoolingWall | undefined;
+  /** How its bodies come from the bench, where that is worked out; else uneven as is usual. */
+  readonly arrives?: readonly ArrivingBody[] | undefined;
   readonly assumes?: Assumed | undefined;
   /** Where it gives most under its own weight; unknown when left out. */
   readonly gives?: Gives | undefined;
@@ -23,34 +37,65 @@ export interface Assumed {
   readonly liquidRatio?: number | undefined;
 }
 
+/** The worst that passed: through a wall's skin or middle, or at a place of the section. */
+export interface Passing {
+  readonly stress: number;
+  readonly time: number;
+  /** Of the kiln and of the place itself, °C. */
+  readonly kiln: number;
+  readonly temperature: number;
+  readonly at: 'skin' | 'middle';
+  /** In the section: "at the outside of the foot". Of a wall only skin and middle are known. */
+  readonly where?: string | undefined;
+}
+
+/** Where it passed, as a sentence goes on after "passes". */
+export const passesWhere = ({ at, where }: Pick<Passing, 'at' | 'where'>): string =>
+  where ?? `through its ${at}`;
+
 /** What a curve did to it. Pa. */
 export interface Outcome {
-  /** The worst tension it keeps, and in which place. */
+  /** The worst tension it keeps. */
   readonly kept: number;
-  /** Middle and skin of its thickest wall. */
-  readonly middle: number;
-  readonly skin: number;
-  /** What the wall would keep without its thin neighbour. */
-  readonly fromWall: number;
-  readonly worst: Peak;
+  readonly worst: Passing;
   /** The hottest the kiln was, °C, and how much the glass flowed in it, 1/Pa: what it sinks by goes by that. */
   readonly hottest: number;
   readonly flowed: number;
   /** Tension in it at the end of the soak, or NaN when none was named. */
   readonly soaked: number;
+  /** What became of its drawn section; undefined where it has none, or none that can be meshed. */
+  readonly section?: SectionOutcome | undefined;
+  /** Why its section could not be looked at, and the joined walls stand. */
+  readonly unmeshed?: string | undefined;
+  /** As joined walls: the most they keep, and of the thickest its middle, its skin, and what it would keep without its neighbour. */
+  readonly byWalls: number;
+  readonly middle: number;
+  readonly skin: number;
+  readonly fromWall: number;
   /** The thickest wall alone, or with its neighbour. */
   readonly night: Night;
   /** The biggest step, where it is elsewhere. */
   readonly step: Night | undefined;
 }
 
+/** How closely it is looked at: for an answer, for a search, for whether it is worth looking at again. */
+export type Closely = 'fine' | 'rough' | 'glance';
+const CLOSELY: Readonly<Record<Closely, Pick<Trial, 'fineness' | 'spaces'>>> = {
+  fine: {},
+  rough: { fineness: 3, spaces: 24 },
+  glance: { fineness: 4, spaces: 16 },
+};
+
 /** How it is put through. */
 export type Through = Pick<
   Trial,
-  'start' | 'startFictive' | 'startUneven' | 'fineness' | 'spaces' | 'picture' | 'exchange'
+  'start' | 'startFictive' | 'startUneven' | 'picture' | 'exchange'
 > & {
   /** When the soak ends, on the curve's clock, s. */
   readonly soakEnds?: number | undefined;
+  readonly closely?: Closely | undefined;
+  /** Told how far it is, 0 to 1; stops it where it answers no. */
+  readonly onStep?: ((share: number) => boolean) | undefined;
 };
 
 /** Sections nearer than this in thickness are one wall, m. */
@@ -61,13 +106,52 @@ const NEARLY = 0.98;
 /** A ball that is joined to something is taken as a rod: a ball has no one strain its neighbour could hold. */
 const tiedBody = (body: Wall['body']): Wall['body'] => (body === 'ball' ? 'cylinder' : body);
 
-/** Puts a piece through a curve. Throws a RangeError with a sentence for what cannot be computed. */
-export function putThrough(
-  { glass, wall, assumes }: Annealed,
+/**
+ * Puts a piece through a curve: its drawn section where it has one, what that leaves out beside it, joined walls where there is none
+ * or it cannot be meshed. Throws a RangeError with a sentence for what cannot be computed, NightStopped where it was told to stop.
+ */
+export function putThrough(piece: Annealed, curve: KilnCurve, through: Through = {}): Outcome {
+  const { drawn, beside, glass } = piece;
+  if (!drawn) return wallsThrough(piece, piece.wall, curve, through);
+  const { closely, soakEnds, picture, onStep, exchange, start, startFictive, startUneven } =
+    through;
+  try {
+    const section = putSection(drawn, glass, curve, {
+      start,
+      startFictive,
+      startUneven,
+      // What comes from the bench comes uneven; what is warmed from cold does not come from there.
+      ...(startUneven !== undefined && { arrives: piece.arrives }),
+      soakEnds,
+      exchange,
+      picture,
+      onStep,
+      liquidRatio: piece.assumes?.liquidRatio,
+      how: (closely ?? 'fine') === 'fine' ? 'fine' : 'rough',
+    });
+    const walls = wallsThrough(piece, beside ?? piece.wall, curve, through);
+    const counts = beside !== undefined;
+    const { worst } = section;
+    return {
+      ...walls,
+      kept: Math.max(section.keeps.stress, counts ? walls.kept : 0),
+      worst: counts && walls.worst.stress > worst.stress ? walls.worst : worst,
+      soaked: counts ? Math.max(section.soaked, walls.soaked) : section.soaked,
+      section,
+    };
+  } catch (error) {
+    if (!(error instanceof MeshProblem)) throw error;
+    return { ...wallsThrough(piece, piece.wall, curve, through), unmeshed: error.message };
+  }
+}
+
+/** Joined walls put through a curve. */
+function wallsThrough(
+  { glass, assumes }: Annealed,
+  wall: CoolingWall,
   curve: KilnCurve,
-  through: Through = {},
+  { soakEnds, closely = 'fine', start, startFictive, startUneven, picture, exchange }: Through,
 ): Outcome {
-  const { soakEnds, ...more } = through;
   const steps = wall.stepThick - wall.stepThin > SAME;
   const together = steps && wall.stepThick >= NEARLY * wall.thickest;
   const pair = [
@@ -82,15 +166,22 @@ export function putThrough(
     restraint: assumes?.restraint ?? RESTRAINT,
     liquidRatio: assumes?.liquidRatio,
     countFrom: soakEnds,
-    ...more,
+    start,
+    startFictive,
+    startUneven,
+    picture,
+    exchange,
+    ...CLOSELY[closely],
   };
   const alone = [{ body: wall.body, thickness: wall.thickest }] as const;
   const night = simulate({ ...trial, walls: together ? pair : alone });
   const step = steps && !together ? simulate({ ...trial, walls: pair }) : undefined;
   const all = [night, ...(step ? [step] : [])];
   const first = night.kept[0];
+  const kept = Math.max(...all.flatMap((n) => n.kept.map((k) => k.most)));
   return {
-    kept: Math.max(...all.flatMap((n) => n.kept.map((k) => k.most))),
+    kept,
+    byWalls: kept,
     middle: first?.middle ?? NaN,
     skin: first?.skin ?? NaN,
     fromWall: Math.max(...night.kept.map((k) => k.alone)),

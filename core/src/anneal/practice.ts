@@ -18,3 +18,18 @@ export const CLOSE = 1.02;
 
 /** How many times below the working stress passing tension is kept. */
 export const SAFETY = 2;
+
+/**
+ * Held in hand where nobody says otherwise: a wall measured a tenth too thin, a thermocouple 10 K off or a crowded box each use up
+ * some such share (measured on the demo pieces, docs/design.md).
+ */
+export const IN_HAND = 0.15;
+
+/** What is planned to use it may be a share of what the practice allows, the rest held in hand for what may be off. */
+export const allowedOf = ({
+  practice,
+  inHand = 0,
+}: {
+  readonly practice: Practice;
+  readonly inHand?: number | undefined;
+}): number => PRACTICES[practice].allows * (1 - inHand);

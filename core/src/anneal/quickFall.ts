@@ -1,7 +1,7 @@
 // How fast set glass may fall, and where the slow fall before it may end.
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { allowedRate, passingPerRate, type StressPerRate } from './allow';
-import { surfaceExchange } from './exchange';
+import { surfaceExchange } from './relaxing/exchange';
 import { SAFETY, WORKING_STRESS } from './practice';
 import type { ScheduleInput } from './scheduleInput';
 

@@ -1,5 +1,5 @@
 // The curves of a night as they grow.
-import { atSkin, type Section } from './wallState';
+import { atSkin, type Section } from './relaxing/wallState';
 
 /** One wall's curves, sample by sample; the picture sample by place. °C and Pa, tension positive. */
 export interface WallTrace {

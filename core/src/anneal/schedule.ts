@@ -1,9 +1,9 @@
 // Tonight: the annealing schedule as rows and as a curve, from the wall, the step, the opening and the glass.
 import { allowedRate, lastingPerRate, RESTRAINT, slabEquivalent } from './allow';
 import { fall } from './box';
-import { surfaceExchange } from './exchange';
+import { surfaceExchange } from './relaxing/exchange';
 import { holdVerdict } from './holdVerdict';
-import { PRACTICES } from './practice';
+import { allowedOf } from './practice';
 import { layRows, traceCurve } from './programme';
 import { frozenAt, quickestFall } from './quickFall';
 import { scheduleFigures, span } from './scheduleFigures';
@@ -13,7 +13,7 @@ import { BOX_EVENS, eveningTime, reliefTime } from './soak';
 /** Calculates the schedule. Every temperature must be above the room's; ranges are the schema's business. */
 export function annealingSchedule(input: ScheduleInput): Schedule {
   const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
-  const allows = PRACTICES[input.practice].allows;
+  const allows = allowedOf(input);
   const restraint = input.assumes?.restraint ?? RESTRAINT;
   // The hottest place has to be set too, the coldest to be soaked.
   const aside = box.unevenness / 2;

@@ -4,7 +4,7 @@ import { strainOf } from '../glass/viscosity';
 import { RESTRAINT, stepLag, STRUCTURAL_FACTOR, type StressPerRate } from './allow';
 import { naturalRate, type Box, type Fall } from './box';
 import { inHours } from './holdVerdict';
-import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { allowedOf, SAFETY, WORKING_STRESS } from './practice';
 import { FROZEN_UNDER } from './ramp';
 import type { Schedule, ScheduleInput } from './scheduleInput';
 import { BOX_EVENS } from './soak';
@@ -54,7 +54,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
   const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
   const { end, soak, evening, relief, slow, quick, slowFall, quickFall, total, glassAlone } = w;
   const { lasting, passing, slowExchange, quickExchange } = w;
-  const allows = PRACTICES[input.practice].allows;
+  const allows = allowedOf(input);
   const restraint = input.assumes?.restraint ?? RESTRAINT;
   const realSlow = slowFall.programmed > 0 ? slow : naturalRate(box, hold);
   const fastest = worstPassing(box, end, quickFall, quick);

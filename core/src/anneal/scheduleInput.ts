@@ -8,6 +8,8 @@ import type { CurvePoint, ScheduleRow } from './programme';
 /** What tonight needs to know. °C, s, m. */
 export interface ScheduleInput extends Annealed {
   readonly practice: Practice;
+  /** Share of what the practice allows that is not planned with, for what may be off: 0 to 0.9. */
+  readonly inHand?: number | undefined;
   readonly holdTemperature: number;
   readonly doorTemperature: number;
   readonly box: Box;

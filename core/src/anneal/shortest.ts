@@ -1,9 +1,10 @@
 // The shortest night that is still sound: soak, two falls through the range and one below it, moved about by a pattern search
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
 import { naturalRate } from './box';
-import { AFTER_SOAK, checkedSchedule } from './checked';
+import { AFTER_SOAK, checkedSchedule, type Checked } from './checked';
+import type { Outcome } from './outcome';
 import { putAtHottest, putInBox, type InBox } from './unevenBox';
-import { PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { allowedOf, SAFETY, WORKING_STRESS } from './practice';
 import { recipeCurve, recipeTime, type Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
@@ -44,7 +45,7 @@ interface Point {
   readonly slow: number;
 }
 
-const ROUGH = { fineness: 3, spaces: 24 } as const;
+const ROUGH = { closely: 'rough' } as const;
 /** Kept clear of what is allowed, for the finer run that follows. */
 const MARGIN = 0.985;
 /** Halvings of the steps. */
@@ -64,12 +65,98 @@ const recipeOf = ({ shape, slow }: Point, input: ScheduleInput): Recipe => {
   };
 };
 
+/**
+ * Hundreds of nights of a drawn section would take minutes: its joined walls stand in for it, what they keep and let pass taken so many
+ * times. The section has the last word, and corrects them where it says otherwise.
+ */
+interface StandIn {
+  readonly kept: number;
+  readonly passed: number;
+}
+const ITSELF: StandIn = { kept: 1, passed: 1 };
+/** The stand-in is corrected so often. */
+const CORRECTED = 3;
+
 /** Searches. What it starts from is the checked schedule, so it is never worse than that. */
 export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}): Shorter {
-  const { box, holdTemperature: hold, doorTemperature: door } = input;
-  const allows = PRACTICES[input.practice].allows;
   const first = checkedSchedule(input);
+  if (!first.outcome.section) return search(input, input, first, ITSELF, looking);
+  const walls = { ...input, drawn: undefined, beside: undefined };
+  const same = putInBox(walls, first.curve, input.box, {
+    startUneven: ARRIVES_UNEVEN,
+    soakEnds: first.schedule.soak.value,
+  });
+  let standIn: StandIn = {
+    kept: first.outcome.kept / same.kept,
+    passed: first.outcome.worst.stress / same.worst.stress,
+  };
+  let tries = 0;
+  for (let round = 0; round < CORRECTED; round += 1) {
+    const found = search(input, walls, first, standIn, looking);
+    tries += found.tries;
+    const keeps = found.outcome.kept / allowedOf(input);
+    const passing = found.outcome.worst.stress / (WORKING_STRESS / SAFETY);
+    if (Math.max(keeps, passing) <= HOLDS) return { ...found, tries };
+    standIn = {
+      kept: standIn.kept * Math.max(1, keeps / MARGIN),
+      passed: standIn.passed * Math.max(1, passing / MARGIN),
+    };
+  }
+  return toldOf(input, asPlanned(input, first), tries);
+}
+/** Within the simulation's own one per cent of what is allowed. */
+const HOLDS = 1.01;
+
+/** A checked schedule as a recipe. */
+const asPlanned = (
+  { holdTemperature: hold, doorTemperature: door }: ScheduleInput,
+  { schedule }: Checked,
+): Recipe => ({
+  name: 'The shortest found',
+  start: hold,
+  lines: [
+    { to: hold, hold: schedule.soak.value },
+    { to: Math.min(hold - 2, schedule.slowEnd.value), rate: schedule.slowRate.value },
+    { to: door, rate: schedule.quickRate.value },
+  ],
+});
+
+/** A recipe put through finely, as it is told. */
+function toldOf(input: ScheduleInput, recipe: Recipe, tries: number): Shorter {
+  const curve = recipeCurve(recipe, input.box);
+  return {
+    recipe,
+    seconds: curve.time[curve.time.length - 1] as number,
+    outcome: putInBox(input, curve, input.box, {
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds: recipe.lines[0]?.hold,
+    }),
+    tries,
+  };
+}
+
+/** The pattern search, on the piece or on what stands in for it. */
+function search(
+  input: ScheduleInput,
+  tried: ScheduleInput,
+  first: Checked,
+  standIn: StandIn,
+  looking: LookingShorter,
+): Shorter {
+  const { box, holdTemperature: hold, doorTemperature: door } = input;
+  const allows = allowedOf(input);
   const { schedule } = first;
+  const over = ({ kept, worst, soaked }: Outcome): readonly [number, number] => {
+    const keeps = (standIn.kept * kept) / (MARGIN * allows);
+    return [
+      keeps,
+      Math.max(
+        keeps,
+        (standIn.passed * worst.stress) / ((MARGIN * WORKING_STRESS) / SAFETY),
+        soaked / (AFTER_SOAK * allows),
+      ),
+    ];
+  };
   const end = Math.min(hold - 2, schedule.slowEnd.value);
   let tries = 0;
   /** Puts a shape through, its slow rate moved until what is kept is what may be; thoroughly where it would beat a score. */
@@ -80,20 +167,16 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
       tries += 1;
       const point = { shape, slow };
       const curve = recipeCurve(recipeOf(point, input), box);
-      const o = putAtHottest(input, curve, box, {
+      const o = putAtHottest(tried, curve, box, {
         ...ROUGH,
         startUneven: ARRIVES_UNEVEN,
         soakEnds: shape[0],
       });
-      const keeps = o.kept / (MARGIN * allows);
+      const [keeps, most] = over(o);
       const judged = {
         point,
         seconds: curve.time[curve.time.length - 1] as number,
-        over: Math.max(
-          keeps,
-          o.worst.stress / ((MARGIN * WORKING_STRESS) / SAFETY),
-          o.soaked / (AFTER_SOAK * allows),
-        ),
+        over: most,
       };
       if (!best || score(judged) < score(best)) best = judged;
       if (keeps > 0.96 && keeps <= 1) break;
@@ -107,18 +190,14 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
     if (score(found) >= beat) return found;
     // It looks better: does the coldest place think so too, where a fall comes sooner?
     const curve = recipeCurve(recipeOf(found.point, input), box);
-    const { kept, worst, soaked } = putInBox(input, curve, box, {
-      ...ROUGH,
-      startUneven: ARRIVES_UNEVEN,
-      soakEnds: shape[0],
-    });
-    const over = Math.max(
-      found.over,
-      kept / (MARGIN * allows),
-      worst.stress / ((MARGIN * WORKING_STRESS) / SAFETY),
-      soaked / (AFTER_SOAK * allows),
+    const [, most] = over(
+      putInBox(tried, curve, box, {
+        ...ROUGH,
+        startUneven: ARRIVES_UNEVEN,
+        soakEnds: shape[0],
+      }),
     );
-    return { ...found, over };
+    return { ...found, over: Math.max(found.over, most) };
   };
   const inBounds = (p: Shape): Shape => {
     const t1 = Math.min(hold - 1, Math.max(door + 3, p[1]));
@@ -160,27 +239,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
   /** The best, put through finely; the checked schedule where nothing shorter holds. */
   function told(): Shorter {
     const shorter = best && best.seconds < schedule.total.value ? best : undefined;
-    const point = shorter?.point;
-    const recipe = point
-      ? recipeOf(point, input)
-      : {
-          name: 'The shortest found',
-          start: hold,
-          lines: [
-            { to: hold, hold: schedule.soak.value },
-            { to: end, rate: schedule.slowRate.value },
-            { to: door, rate: schedule.quickRate.value },
-          ],
-        };
-    const curve = recipeCurve(recipe, box);
-    return {
-      recipe,
-      seconds: curve.time[curve.time.length - 1] as number,
-      outcome: putInBox(input, curve, box, {
-        startUneven: ARRIVES_UNEVEN,
-        soakEnds: recipe.lines[0]?.hold,
-      }),
-      tries,
-    };
+    const recipe = shorter ? recipeOf(shorter.point, input) : asPlanned(input, first);
+    return toldOf(input, recipe, tries);
   }
 }

@@ -6,7 +6,7 @@ import { diffusivity, thermoelasticModulus } from '../glass/glass';
 import { fitVft, strainPoint, temperatureAtLog } from '../glass/viscosity';
 import type { Body } from '../conduction/lattice';
 import { frozenTension, rampDifference } from './ramp';
-import { MODE_TIMES, MODE_WEIGHTS } from './relaxation';
+import { MODE_TIMES, MODE_WEIGHTS } from './relaxing/relaxation';
 import { simulate, type Night, type Trial } from './simulate';
 
 const glass = findGlass('soft-batch-96');

@@ -4,10 +4,11 @@ import type { Glass } from '../glass/glass';
 import { strainOf, temperatureAtLog } from '../glass/viscosity';
 import { RESTRAINT } from './allow';
 import { exchangeAt, heatStep, type Exchange, type Wall } from '../conduction/lattice';
-import { KILN_EXCHANGE } from './exchange';
+import { KILN_EXCHANGE } from './relaxing/exchange';
 import { MOST_SAMPLES, recorder, type Recorded } from './recorder';
-import { relaxing } from './relaxation';
-import { walkCurve, type KilnCurve } from './walkCurve';
+import { relaxing } from './relaxing/relaxation';
+import { COARSER, GIVES, MOST_STEP, RELAXES } from './relaxing/stepping';
+import { walkCurve, type KilnCurve } from './relaxing/walkCurve';
 import {
   atSkin,
   comesUneven,
@@ -17,7 +18,7 @@ import {
   stresses,
   toPoints,
   type Kept,
-} from './wallState';
+} from './relaxing/wallState';
 
 /** What is simulated. */
 export interface Trial {
@@ -67,14 +68,8 @@ export interface Night extends Recorded {
 
 const SPACES = 32;
 const FINENESS = 2;
-/** Where glass relaxes within a programme, log₁₀ η. */
-export const RELAXES = { from: 8.5, to: 16 };
-export const COARSER = 4;
-/** Most of a step, s, and of the whole. */
-export const MOST_STEP = 1800;
+/** Most of a step, of the whole. */
 const MOST_OF_WHOLE = 1 / 120;
-/** Tension counts as passing danger below the strain point and this much, K. */
-export const GIVES = 20;
 
 /** Refuses what cannot be computed, in a sentence. */
 function refuse(trial: Trial): void {

@@ -1,7 +1,7 @@
 // Whether a piece sinks under its own weight at a hold: by how far this form would, in millimetres, not by a temperature.
 import type { Glass } from '../glass/glass';
 import { fitVft, logViscosity } from '../glass/viscosity';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** The place of a form that gives most under its own weight. */
 export interface Gives {

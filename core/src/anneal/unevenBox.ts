@@ -3,7 +3,7 @@
 import type { Box } from './box';
 import { upTo } from './kilnCurve';
 import { putThrough, type Annealed, type Outcome, type Through } from './outcome';
-import type { KilnCurve } from './walkCurve';
+import type { KilnCurve } from './relaxing/walkCurve';
 
 /** What came of it, and the place it is worst at. */
 export interface InBox extends Outcome {
@@ -13,8 +13,8 @@ export interface InBox extends Outcome {
 
 /** Where a box's unevenness is told, °C; towards the room it fades. */
 const UNEVEN_AT = 500;
-/** Accuracy of a first glance, and how near the worst it has to come to be looked at again. */
-const GLANCE = { fineness: 4, spaces: 16 } as const;
+/** How near the worst a glance has to come for its place to be looked at again. */
+const GLANCE = { closely: 'glance' } as const;
 const NEARLY = 0.985;
 /** A smaller difference is none, K. */
 const EVEN = 0.5;
@@ -59,18 +59,29 @@ export function putInBox(
   };
 }
 
+/** At one place alone; `undefined` is the middle, or anywhere in an even box. */
+export function putAtPlace(
+  piece: Annealed,
+  curve: KilnCurve,
+  box: Box,
+  place: InBox['place'],
+  through: Through = {},
+): Outcome {
+  const way = place === undefined || box.unevenness < EVEN ? 0 : place === 'hottest' ? 1 : -1;
+  return putThrough(
+    piece,
+    way === 0 ? curve : placeCurve(curve, box, (way * box.unevenness) / 2),
+    through,
+  );
+}
+
 /** At the hottest place alone. */
 export const putAtHottest = (
   piece: Annealed,
   curve: KilnCurve,
   box: Box,
   through: Through = {},
-): Outcome =>
-  putThrough(
-    piece,
-    box.unevenness < EVEN ? curve : placeCurve(curve, box, box.unevenness / 2),
-    through,
-  );
+): Outcome => putAtPlace(piece, curve, box, 'hottest', through);
 
 /**
  * The same for a search that asks often: the fall at the hottest place only, where a programmed fall ends soonest above what it

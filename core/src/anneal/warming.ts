@@ -2,7 +2,7 @@
 // can relax until it is hot.
 import { strainOf } from '../glass/viscosity';
 import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from './allow';
-import { surfaceExchange } from './exchange';
+import { surfaceExchange } from './relaxing/exchange';
 import { thermoelasticModulus } from '../glass/glass';
 import { putThrough, type Annealed, type Outcome } from './outcome';
 import { SAFETY, WORKING_STRESS } from './practice';
@@ -25,12 +25,8 @@ const ROUNDS = 5;
 const AIM = 0.95;
 
 /** The quickest even climb from `from` to `to` °C that keeps the passing tension under half the working stress, then a soak. */
-export function warming(
-  { glass, wall, assumes }: Annealed,
-  box: Box,
-  from: number,
-  to: number,
-): Warming {
+export function warming(piece: Annealed, box: Box, from: number, to: number): Warming {
+  const { glass, wall, assumes } = piece;
   const passes = WORKING_STRESS / SAFETY;
   const exchange = surfaceExchange((from + to) / 3);
   const most = climbAt(box, to);
@@ -56,7 +52,8 @@ export function warming(
       lines: [{ to, rate, hold: soak }],
     };
     const curve = recipeCurve(recipe, box);
-    const outcome = putThrough({ glass, wall, assumes }, curve, {
+    const outcome = putThrough(piece, curve, {
+      closely: piece.drawn ? 'rough' : 'fine',
       start: from,
       startFictive: strainOf(glass),
     });

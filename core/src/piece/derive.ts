@@ -1,6 +1,7 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { boxOf, type Box } from '../anneal/box';
-import type { Practice } from '../anneal/practice';
+import { IN_HAND, type Practice } from '../anneal/practice';
+import { ORDINARY_STANDING, type SectionStanding } from '../anneal/section/realSection';
 import type { ScheduleInput } from '../anneal/scheduleInput';
 import {
   dipIn,
@@ -27,7 +28,8 @@ import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
 import { followed } from './followed';
 import { readPart, type Part, type PartInput } from './part';
-import { rulingWall } from './rulingWall';
+import { realSectionOf } from './realSection';
+import { besideSection, rulingWall } from './rulingWall';
 import { readings, type Readings } from './readings';
 import { readBit, type BitInput, type ReadBit } from './bits';
 import { wholePiece, type Whole } from './whole';
@@ -61,6 +63,10 @@ export interface PieceInput {
     readonly annealer?: string | undefined;
     readonly restraint?: number | undefined;
     readonly liquidRatio?: number | undefined;
+    /** How it stands in the box; on posts, its inside corners as glass rounds them, where left out. */
+    readonly standing?: Partial<SectionStanding> | undefined;
+    /** Share of what the practice allows that is held in hand. */
+    readonly inHand?: number | undefined;
   };
 }
 
@@ -241,6 +247,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const whole = wholePiece(planned, bits, piece.fillLine);
   const main = mainPart(planned, whole);
   const ruling = rulingWall(parts, bits);
+  const section = realSectionOf(parts, bits);
   const night: ScheduleInput = {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
@@ -249,7 +256,12 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       stepThick: whole.step.thick,
       stepThin: whole.step.thin,
     },
+    ...(section && {
+      drawn: { section, standing: { ...ORDINARY_STANDING, ...firing.standing } },
+      beside: besideSection(parts, bits),
+    }),
     practice: firing.practice,
+    inHand: firing.inHand ?? IN_HAND,
     holdTemperature: firing.holdTemperature ?? glass.annealing,
     doorTemperature: firing.doorTemperature,
     assumes: { restraint: firing.restraint, liquidRatio: firing.liquidRatio },

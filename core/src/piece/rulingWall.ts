@@ -1,5 +1,6 @@
 // The wall that sets the night's pace, and as what it cools.
 import { FROZEN_UNDER } from '../anneal/ramp';
+import type { CoolingWall } from '../anneal/allow';
 import type { Body } from '../conduction/lattice';
 import type { BitShape } from '../shape/bit';
 import type { BitMeasure } from '../shape/bitMeasure';
@@ -11,19 +12,41 @@ import type { Part } from './part';
 /** A thickness, m, and the body it cools as. */
 export type RulingWall = Place;
 
+type Measured = { readonly measure: BitMeasure; readonly input: BitInput };
+
 /** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
-export function rulingWall(
+export const rulingWall = (parts: readonly Part[], bits: readonly Measured[]): RulingWall =>
+  [...parts.map(({ shape }) => partCoolsAs(shape)), ...bits.map(bitWall)].reduce((a, b) =>
+    counts(b) > counts(a) ? b : a,
+  );
+
+/** What a section about the axis leaves out, as the one wall of it that asks most: bits, and parts that are not round. */
+export function besideSection(
   parts: readonly Part[],
-  bits: readonly { readonly measure: BitMeasure; readonly input: BitInput }[],
-): RulingWall {
-  const walls: readonly RulingWall[] = [
-    ...parts.map(({ shape }) => partCoolsAs(shape)),
-    ...bits.map((b) => ({ thickest: b.measure.thickness, body: bitCoolsAs(b.input.shape) })),
+  bits: readonly Measured[],
+): CoolingWall | undefined {
+  const walls: readonly CoolingWall[] = [
+    ...parts
+      .filter((p) => p.lofted || p.role === 'stopper')
+      .map(({ shape }) => ({
+        ...partCoolsAs(shape),
+        stepThick: shape.step.thick.wall,
+        stepThin: shape.step.thin.wall,
+      })),
+    ...bits.map((b) => {
+      const wall = bitWall(b);
+      return { ...wall, stepThick: wall.thickest, stepThin: wall.thickest };
+    }),
   ];
-  // What a steady fall would leave in each, as a slab would have to be thick for it.
-  const counts = (w: RulingWall): number => w.thickest / Math.sqrt(FROZEN_UNDER[w.body]);
-  return walls.reduce((a, b) => (counts(b) > counts(a) ? b : a));
+  return walls.length === 0 ? undefined : walls.reduce((a, b) => (counts(b) > counts(a) ? b : a));
 }
+
+/** What a steady fall would leave in each, as a slab would have to be thick for it. */
+const counts = (w: RulingWall): number => w.thickest / Math.sqrt(FROZEN_UNDER[w.body]);
+const bitWall = (b: Measured): RulingWall => ({
+  thickest: b.measure.thickness,
+  body: bitCoolsAs(b.input.shape),
+});
 
 function partCoolsAs(shape: Shape): RulingWall {
   const { opening } = shape;

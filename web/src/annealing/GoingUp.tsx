@@ -1,5 +1,5 @@
 // Going up: a cold piece, blank or bar warmed for re-working.
-import { printText, type ScheduleInput } from '@zanfirico/core';
+import { passesWhere, printText, type ScheduleInput } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
 import { Verdict } from '../marks/Verdict';
@@ -55,7 +55,7 @@ export function GoingUp({ input, lastIn }: Props) {
           <Verdict
             verdict={{
               verdict: 'good',
-              because: `${printText(told.outcome.worst.stress, 'stress', units)} passes through its ${told.outcome.worst.at} on the way up; 3.5 MPa may.`,
+              because: `${printText(told.outcome.worst.stress, 'stress', units)} passes ${passesWhere(told.outcome.worst)} on the way up; 3.5 MPa may.`,
             }}
           />
           <RecipeTable recipe={told.recipe} input={input} lastIn={lastIn} />

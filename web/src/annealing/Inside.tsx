@@ -40,7 +40,7 @@ function shade(shown: Shown, v: number, least: number, most: number): number[] {
 export function Inside({ input, checked, lastIn }: Props) {
   const there = checked.outcome.night.walls[0]?.picture !== undefined;
   const ask = useMemo(
-    () => (there ? undefined : () => night((w) => w.check(input, true))),
+    () => (there ? undefined : () => night((w) => w.pictured(input))),
     [there, input],
   );
   const asked = useAnswer(ask);

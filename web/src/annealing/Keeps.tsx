@@ -1,5 +1,5 @@
 // What the piece keeps, in the few figures one would look for in polarised light.
-import { printText, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core';
+import { passesWhere, printText, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { shown } from '../fields/shown';
 
@@ -11,16 +11,26 @@ interface Props {
 export function Keeps({ input, outcome }: Props) {
   const units = useDisplay((s) => s.units);
   const { perCentimetre, temper } = seenAs(outcome.kept, input.glass.stressOptical);
-  const { middle, skin, worst } = outcome;
+  const { middle, skin, worst, section } = outcome;
   const way = (v: number): string => (v >= 0 ? 'pulled' : 'pressed');
   const facts = [
-    { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
-    { what: `skin ${way(skin)}`, is: stress(skin) },
-    { what: 'pulled anywhere at most', is: stress(outcome.kept) },
+    ...(section
+      ? [
+          { what: `pulled ${section.keeps.where}`, is: stress(section.keeps.stress) },
+          { what: 'pressed at most', is: stress(section.pressed) },
+          ...(outcome.kept > section.keeps.stress
+            ? [{ what: 'pulled in what is not round', is: stress(outcome.kept) }]
+            : []),
+        ]
+      : [
+          { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
+          { what: `skin ${way(skin)}`, is: stress(skin) },
+          { what: 'pulled anywhere at most', is: stress(outcome.kept) },
+        ]),
     { what: 'seen as', is: `${shown(perCentimetre, 0)} nm/cm` },
     { what: 'temper grade', is: shown(temper, 1) },
     {
-      what: `passes through its ${worst.at} at ${printText(worst.temperature, 'temperature', units)}`,
+      what: `passes ${passesWhere(worst)} at ${printText(worst.temperature, 'temperature', units)}`,
       is: stress(worst.stress),
     },
   ];

@@ -6,12 +6,10 @@ import {
   WORKING_STRESS,
   type ScheduleInput,
 } from '@zanfirico/core';
-import { useMemo } from 'react';
 import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
-import { useAnswer } from '../workers/useAnswer';
-import { night } from '../workers/workers';
 import { HeadRow } from '../marks/HeadRow';
+import { useMargins } from './useMargins';
 
 /** The bar's end, as a share of what is allowed. */
 const FULL = 2;
@@ -20,17 +18,15 @@ const per = (share: number): string => `${String(Math.round(100 * share))} %`;
 export function Margins({ input }: { readonly input: ScheduleInput }) {
   const units = useDisplay((s) => s.units);
   const words = useWords();
-  const ask = useMemo(() => () => night((w) => w.margins(input)), [input]);
-  const answer = useAnswer(ask);
-  if (answer.state === 'failed')
+  const known = useMargins(input);
+  if (known && 'says' in known)
     return (
       <p role="alert" className="alert alert-error">
-        {answer.says}
+        {known.says}
       </p>
     );
-  if (answer.state === 'asked')
-    return <p className="quiet">Some ten nights are being simulated …</p>;
-  const told = answer.value;
+  if (!known) return <p className="quiet">Some ten nights are being simulated …</p>;
+  const told = known.answer;
   const [first] = told.margins;
   const over = told.margins.filter((m) => m.used > CLOSE);
   return (

@@ -3,12 +3,12 @@ import { fileName } from '@zanfirico/contract';
 import {
   PRACTICES,
   strainOf,
+  type Checked,
   type LoadPiece,
-  type RealSection,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
 import { download } from '../exports/download';
 import { scheduleCsv } from '../exports/scheduleCsv';
 import { useWords } from '../fields/useWords';
@@ -19,11 +19,14 @@ import { ScheduleTable } from './ScheduleTable';
 import { Accident } from './Accident';
 import { Compare } from './Compare';
 import { GoingUp } from './GoingUp';
+import { Helps, type Change } from './Helps';
 import { Inside } from './Inside';
 import { Keeps } from './Keeps';
 import { Margins } from './Margins';
 import { Shorter } from './Shorter';
 import type { Night } from './nights';
+import { useMargins } from './useMargins';
+import { useSectionPicture } from './useSectionPicture';
 import { WallView } from './WallView';
 import { verdictOf } from './verdictOf';
 
@@ -40,6 +43,7 @@ const Where = lazy(async () => ({ default: (await import('./Where')).Where }));
 const LEAVES = [
   'Programme',
   'Where',
+  'What helps',
   'Margins',
   'Inside',
   'Compare',
@@ -58,18 +62,23 @@ interface Props {
   readonly name: string;
   /** Everything in it, where it is a box and not one piece. */
   readonly load?: readonly LoadPiece[];
-  /** Its drawn section, where it is one round piece. */
-  readonly section?: RealSection | undefined;
+  /** What may be changed of it, where it is one piece and on the board. */
+  readonly changes?: (() => readonly Change[]) | undefined;
 }
 
 const ALONE: readonly LoadPiece[] = [];
 
-export function NightBody({ input, night, lastIn, name, load = ALONE, section }: Props) {
+export function NightBody({ input, night, lastIn, name, load = ALONE, changes }: Props) {
   const words = useWords();
   const [leaf, setLeaf] = useState<Leaf>('Programme');
   const [onWall, setOnWall] = useState(false);
-  const leaves = LEAVES.filter((l) => l !== 'Where' || section).map((l) => [l, l] as const);
   const { schedule } = night;
+  const drawn = input.drawn !== undefined;
+  const without: readonly Leaf[] = [
+    ...(drawn ? (['Inside'] as const) : (['Where'] as const)),
+    ...(changes && drawn ? [] : (['What helps'] as const)),
+  ];
+  const leaves = LEAVES.filter((l) => !without.includes(l)).map((l) => [l, l] as const);
   const door = clockWords(lastIn, schedule.total.value);
   const changed = changeWords(lastIn, schedule.total.value);
   const checked = night.state === 'checked' ? night.checked : undefined;
@@ -82,9 +91,11 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, section }:
         <Believed night={night} input={input} />
       </div>
       {onWall && (
-        <WallView
+        <OnWall
           name={name}
+          input={input}
           schedule={schedule}
+          checked={checked}
           lastIn={lastIn}
           onClose={() => {
             setOnWall(false);
@@ -153,17 +164,12 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, section }:
           </>
         )}
         {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
-        {leaf === 'Where' && checked && section && (
+        {leaf === 'Where' && checked && (
           <Suspense fallback={<p className="quiet">One moment …</p>}>
-            <Where
-              input={input}
-              schedule={schedule}
-              section={section}
-              lastIn={lastIn}
-              byWalls={checked.outcome.kept}
-            />
+            <Where input={input} checked={checked} lastIn={lastIn} />
           </Suspense>
         )}
+        {leaf === 'What helps' && checked && changes && <Changes input={input} changes={changes} />}
         {leaf === 'Margins' && checked && <Margins input={input} />}
         {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
         {leaf === 'Compare' && checked && (
@@ -181,8 +187,34 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, section }:
   );
 }
 
+/** The wall, with the section's picture as soon as that is here. */
+function OnWall({
+  input,
+  checked,
+  ...wall
+}: Omit<ComponentProps<typeof WallView>, 'section'> & {
+  readonly input: ScheduleInput;
+  readonly checked: Checked | undefined;
+}) {
+  const picture = useSectionPicture(input, checked);
+  return <WallView {...wall} section={picture.state === 'here' ? picture.value : undefined} />;
+}
+
+/** What may be changed is worked out when it is looked at. */
+function Changes({
+  input,
+  changes,
+}: {
+  readonly input: ScheduleInput;
+  readonly changes: () => readonly Change[];
+}) {
+  const all = useMemo(changes, [changes]);
+  return <Helps input={input} changes={all} />;
+}
+
 /** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
 function Believed({ night, input }: { readonly night: Night; readonly input: ScheduleInput }) {
+  const margins = useMargins(night.state === 'checked' ? input : undefined);
   if (night.state === 'failed')
     return (
       <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
@@ -190,13 +222,22 @@ function Believed({ night, input }: { readonly night: Night; readonly input: Sch
   if (night.state === 'guess')
     return (
       <p className="quiet" role="status">
-        about: being simulated …
+        {night.sound ? 'sound as it is; a shorter one is looked for …' : 'about: being simulated …'}
+        {night.share !== undefined && (
+          <progress
+            className="progress progress-primary ml-3 w-28 align-middle"
+            max={1}
+            value={night.share}
+            aria-label="How far it is"
+          />
+        )}
       </p>
     );
   const { verdict } = night.schedule;
+  const told = margins && 'answer' in margins ? margins.answer : undefined;
   return (
     <Verdict
-      verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, input)}
+      verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, input, told)}
     />
   );
 }

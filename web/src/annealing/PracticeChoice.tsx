@@ -5,21 +5,46 @@ import { useDisplay } from '../stores/display';
 
 interface Props {
   readonly practice: Practice;
-  readonly onChange: (practice: Practice) => void;
+  /** Share of it held in hand for what may be off. */
+  readonly inHand: number;
+  readonly onChange: (change: { practice?: Practice; inHand?: number }) => void;
 }
 
-export function PracticeChoice({ practice, onChange }: Props) {
+const PER_CENT = 100;
+/** In hand, per cent: nothing, for what is usually off, for everything that may be at once. */
+const IN_HANDS = ['0', '15', '30'] as const;
+const NOTES = { '0': 'to the edge', '15': 'as is usual', '30': 'for much' } as const;
+
+export function PracticeChoice({ practice, inHand, onChange }: Props) {
   const units = useDisplay((s) => s.units);
+  const share = String(Math.round(PER_CENT * inHand));
+  const shares = IN_HANDS.some((v) => v === share) ? IN_HANDS : [...IN_HANDS, share];
   return (
-    <Choice
-      legend="Practice: how much tension may stay"
-      value={practice}
-      options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
-        value: p,
-        label: PRACTICES[p].name,
-        note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
-      }))}
-      onChange={onChange}
-    />
+    <>
+      <Choice
+        legend="Practice: how much tension may stay"
+        value={practice}
+        options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
+          value: p,
+          label: PRACTICES[p].name,
+          note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
+        }))}
+        onChange={(chosen) => {
+          onChange({ practice: chosen });
+        }}
+      />
+      <Choice
+        legend="Held in hand, for what may be off"
+        value={share}
+        options={shares.map((v) => ({
+          value: v,
+          label: `${v} %`,
+          ...(v in NOTES && { note: NOTES[v as keyof typeof NOTES] }),
+        }))}
+        onChange={(chosen) => {
+          onChange({ inHand: Number(chosen) / PER_CENT });
+        }}
+      />
+    </>
   );
 }

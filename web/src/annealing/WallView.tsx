@@ -1,18 +1,21 @@
 // Tonight on the studio wall: to be read from three metres, or printed in black.
-import { printText, type Schedule } from '@zanfirico/core';
+import { printText, type Schedule, type SectionOutcome } from '@zanfirico/core';
 import { momentOf } from '../clock/moments';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { differenceInSeconds } from 'date-fns';
 import { X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { clockTicks, tickWords } from '../clock/clockTicks';
+import { SectionField } from '../marks/section/SectionField';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 
 interface Props {
   readonly name: string;
   readonly schedule: Schedule;
+  /** Its section with what it keeps, where that is drawn and here. */
+  readonly section?: SectionOutcome | undefined;
   readonly lastIn: string;
   readonly onClose: () => void;
 }
@@ -27,7 +30,7 @@ function sinceLastIn(lastIn: string, now: Date): number {
   return s < -DAY / 4 ? s + DAY : s;
 }
 
-export function WallView({ name, schedule, lastIn, onClose }: Props) {
+export function WallView({ name, schedule, section, lastIn, onClose }: Props) {
   const units = useDisplay((s) => s.units);
   const dialog = useRef<HTMLDialogElement>(null);
   const [now, setNow] = useState(() => new Date());
@@ -100,81 +103,113 @@ export function WallView({ name, schedule, lastIn, onClose }: Props) {
           <>Last piece in {lastIn}. Leave the door shut.</>
         )}
       </p>
-      <svg
-        viewBox={`0 0 ${String(W)} ${String(H)}`}
-        className="mt-[1vmin] min-h-0 w-full flex-1"
-        role="img"
-        aria-label="Temperature through the night"
-      >
-        {clockTicks(from, to, lastIn).map((v) => (
-          <g key={v}>
-            <line
-              x1={x(v)}
-              x2={x(v)}
-              y1={EDGE.top}
-              y2={H - EDGE.bottom}
-              stroke="currentColor"
-              strokeOpacity={0.2}
-              strokeWidth={2}
-            />
-            <text
-              x={x(v)}
-              y={H - 18}
-              textAnchor="middle"
-              fontSize={34}
-              className="num"
-              fill="currentColor"
-            >
-              {tickWords(v, from, to, lastIn)}
-            </text>
-          </g>
-        ))}
-        {[most, 300, 100].map((v) => (
-          <g key={v}>
-            <line
-              x1={EDGE.left}
-              x2={W - EDGE.right}
-              y1={y(v)}
-              y2={y(v)}
-              stroke="currentColor"
-              strokeOpacity={0.25}
-              strokeWidth={2}
-            />
-            <text
-              x={EDGE.left - 14}
-              y={y(v) + 12}
-              textAnchor="end"
-              fontSize={36}
-              className="num"
-              fill="currentColor"
-            >
-              {text(v).replace(/ °.$/, '°')}
-            </text>
-          </g>
-        ))}
-        <path
-          d={path}
-          className="print:stroke-black"
-          fill="none"
-          stroke="var(--color-primary)"
-          strokeWidth={9}
-          strokeLinejoin="round"
-        />
-        {running && planned !== undefined && (
-          <g>
-            <line
-              x1={x(t)}
-              x2={x(t)}
-              y1={EDGE.top}
-              y2={H - EDGE.bottom}
-              stroke="currentColor"
-              strokeWidth={4}
-              strokeDasharray="12 8"
-            />
-            <circle cx={x(t)} cy={y(planned)} r={16} fill="currentColor" />
-          </g>
-        )}
-      </svg>
+      <div className="mt-[1vmin] flex min-h-0 flex-1 gap-[2vmin] max-lg:flex-col">
+        <svg
+          viewBox={`0 0 ${String(W)} ${String(H)}`}
+          className="min-h-0 w-full flex-1"
+          role="img"
+          aria-label="Temperature through the night"
+        >
+          {clockTicks(from, to, lastIn).map((v) => (
+            <g key={v}>
+              <line
+                x1={x(v)}
+                x2={x(v)}
+                y1={EDGE.top}
+                y2={H - EDGE.bottom}
+                stroke="currentColor"
+                strokeOpacity={0.2}
+                strokeWidth={2}
+              />
+              <text
+                x={x(v)}
+                y={H - 18}
+                textAnchor="middle"
+                fontSize={34}
+                className="num"
+                fill="currentColor"
+              >
+                {tickWords(v, from, to, lastIn)}
+              </text>
+            </g>
+          ))}
+          {[most, 300, 100].map((v) => (
+            <g key={v}>
+              <line
+                x1={EDGE.left}
+                x2={W - EDGE.right}
+                y1={y(v)}
+                y2={y(v)}
+                stroke="currentColor"
+                strokeOpacity={0.25}
+                strokeWidth={2}
+              />
+              <text
+                x={EDGE.left - 14}
+                y={y(v) + 12}
+                textAnchor="end"
+                fontSize={36}
+                className="num"
+                fill="currentColor"
+              >
+                {text(v).replace(/ °.$/, '°')}
+              </text>
+            </g>
+          ))}
+          <path
+            d={path}
+            className="print:stroke-black"
+            fill="none"
+            stroke="var(--color-primary)"
+            strokeWidth={9}
+            strokeLinejoin="round"
+          />
+          {running && planned !== undefined && (
+            <g>
+              <line
+                x1={x(t)}
+                x2={x(t)}
+                y1={EDGE.top}
+                y2={H - EDGE.bottom}
+                stroke="currentColor"
+                strokeWidth={4}
+                strokeDasharray="12 8"
+              />
+              <circle cx={x(t)} cy={y(planned)} r={16} fill="currentColor" />
+            </g>
+          )}
+        </svg>
+        {section?.picture && <Kept section={section} picture={section.picture} />}
+      </div>
     </dialog>
+  );
+}
+
+/** The section beside the curve: where it keeps the most. */
+function Kept({
+  section,
+  picture: { mesh, night },
+}: {
+  readonly section: SectionOutcome;
+  readonly picture: NonNullable<SectionOutcome['picture']>;
+}) {
+  const units = useDisplay((s) => s.units);
+  const values = useMemo(() => Float32Array.from(night.kept.most), [night]);
+  const says = printText(section.keeps.stress, 'stress', units);
+  return (
+    <figure className="flex w-[34vw] flex-col max-lg:w-full">
+      <SectionField
+        mesh={mesh}
+        values={values}
+        low={section.pressed}
+        high={section.keeps.stress}
+        signed
+        mark={{ r: section.keeps.r, z: section.keeps.z, says }}
+        label={`The section once cold: ${says} ${section.keeps.where}`}
+      />
+      <figcaption className="text-[2.6vmin] leading-tight">
+        Keeps <b className="num">{says}</b> {section.keeps.where}
+      </figcaption>
+    </figure>
   );
 }

@@ -1,240 +1,110 @@
-// The night of the real section: where it keeps what, at any moment of the night, and the night it would ask for by itself.
+// Where a night leaves what: the drawn section in colour, once cold or at any moment, and as polarisers would show it.
 import {
-  ORDINARY_STANDING,
   placeName,
-  PRACTICES,
-  printDuration,
   printText,
-  SAFETY,
-  WORKING_STRESS,
-  type OwnNight,
-  type RealSection,
-  type Schedule,
+  type Checked,
   type ScheduleInput,
-  type SectionChecked,
-  type Stands,
+  type SectionOutcome,
 } from '@zanfirico/core';
-import { Grid3x3, Timer } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { clockWords } from '../clock/clockWords';
 import { Choice } from '../fields/Choice';
-import { QuantityField } from '../fields/QuantityField';
+import { PolarisedView } from '../marks/section/PolarisedView';
 import { SectionField } from '../marks/section/SectionField';
-import { VerdictWord } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
-import { useWork } from '../workers/useWork';
-import { startOwnNight, startSection } from '../workers/workers';
+import { useSectionPicture } from './useSectionPicture';
 import { SHOWN, type Shown } from './insideGlass';
-import { ScheduleTable } from './ScheduleTable';
 
 interface Props {
   readonly input: ScheduleInput;
-  readonly schedule: Schedule;
-  readonly section: RealSection;
+  readonly checked: Checked;
   readonly lastIn: string;
-  /** What the joined walls say stays, Pa. */
-  readonly byWalls: number;
 }
 
-const STANDS: readonly { readonly value: Stands; readonly label: string; readonly note: string }[] =
-  [
-    { value: 'free', label: 'Free', note: 'on a grid or on posts' },
-    { value: 'shelf', label: 'Flat on the shelf', note: 'its underside is shut off' },
-    { value: 'rim', label: 'Mouth down', note: 'the shelf shuts its hollow' },
-  ];
-
-export function Where({ input, schedule, section, lastIn, byWalls }: Props) {
+export function Where({ input, checked, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
-  const [stands, setStands] = useState<Stands>(ORDINARY_STANDING.stands);
-  const [rounded, setRounded] = useState(ORDINARY_STANDING.rounded);
-  const [share, setShare] = useState({ night: 1, share: 0 });
-  const asked = JSON.stringify([schedule.curve, stands, rounded, input.glass.id, input.practice]);
-  const [done, setDone] = useState<{ readonly of: string; readonly answer: SectionChecked }>();
-  const [own, setOwn] = useState<{ readonly of: string; readonly answer: OwnNight }>();
-  const looking = useWork<SectionChecked | undefined>();
-  const finding = useWork<OwnNight | undefined>();
-  const standing = { stands, rounded };
-  const tell = (night: number, so: number): void => {
-    setShare({ night, share: so });
-  };
-  const found = done?.of === asked ? done.answer : undefined;
-  const better = own?.of === asked ? own.answer : undefined;
-  const allows = PRACTICES[input.practice].allows;
-  const busy = looking.busy || finding.busy;
+  const picture = useSectionPicture(input, checked);
+  const { outcome } = checked;
+  const section = input.drawn?.section;
+  if (!outcome.section || !section)
+    return (
+      <p className="max-w-prose leading-snug">
+        The drawn section could not be looked at: {outcome.unmeshed ?? 'nothing of it is round.'}{' '}
+        The schedule takes the piece as a thick wall joined to a thin one.
+      </p>
+    );
+  if (picture.state === 'failed')
+    return (
+      <p role="alert" className="alert alert-error">
+        {picture.says}
+      </p>
+    );
   return (
     <section aria-label="Where">
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <Choice
-          legend="How it stands in the box"
-          value={stands}
-          options={STANDS}
-          onChange={setStands}
-        />
-        <div className="w-40">
-          <QuantityField
-            label="Inside corners rounded by"
-            kind="length"
-            value={rounded}
-            min={0.0003}
-            max={0.01}
-            nudge={1e-4}
-            onCommit={setRounded}
-          />
-        </div>
-        <button
-          type="button"
-          className="btn btn-primary btn-sm"
-          disabled={finding.busy}
-          onClick={() => {
-            if (looking.busy) {
-              looking.stop();
-              return;
-            }
-            tell(1, 0);
-            looking.take(startSection({ input, section, standing }, schedule, tell), (answer) => {
-              if (answer) setDone({ of: asked, answer });
-            });
-          }}
-        >
-          <Grid3x3 className="size-4" /> {looking.busy ? 'Stop' : 'Put the section through it'}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          disabled={looking.busy}
-          onClick={() => {
-            if (finding.busy) {
-              finding.stop();
-              return;
-            }
-            tell(1, 0);
-            finding.take(startOwnNight({ input, section, standing }, tell), (answer) => {
-              if (!answer) return;
-              setOwn({ of: asked, answer });
-            });
-          }}
-        >
-          <Timer className="size-4" /> {finding.busy ? 'Stop' : 'Find the night it asks for'}
-        </button>
-      </div>
-      {busy && (
-        <p role="status" className="mt-2">
-          {finding.busy && `night ${String(share.night)}, `}
-          {String(Math.round(100 * share.share))} % of the night
-          <progress
-            className="progress progress-primary ml-3 w-40 align-middle"
-            max={1}
-            value={share.share}
-            aria-label="How far it is"
-          />
+      {picture.state === 'asked' || !picture.value ? (
+        <p className="quiet" role="status">
+          The section is being put through once more, for its picture …
         </p>
+      ) : (
+        <Picture input={input} told={picture.value} lastIn={lastIn} />
       )}
-      {!found && !better && !busy && (
-        <p className="quiet mt-2 max-w-prose leading-snug">
-          The schedule above takes the piece as a thick wall joined to a thin one. Here its drawn
-          section itself is cooled: heat, structure and stress in every place of it, about the axis.
-          It takes some seconds.
-        </p>
-      )}
-      {found && (
-        <Answer
-          section={section}
-          answer={found}
-          allows={allows}
-          lastIn={lastIn}
-          title="In the schedule above"
-          legend="In the section"
-        >
-          <p className="mt-1 max-w-prose leading-snug">
-            The joined walls, which that schedule, the card and the calendar go by, say{' '}
-            {printText(byWalls, 'stress', units)}:{' '}
-            {found.night.keeps.stress > 1.05 * allows
-              ? 'they are too daring here. Fire it by the night the section asks for, or stand it free.'
-              : found.night.keeps.stress < 0.8 * byWalls
-                ? 'they are to the safe side here.'
-                : 'much the same.'}
-          </p>
-        </Answer>
-      )}
-      {better && (
-        <Answer
-          section={section}
-          answer={better}
-          allows={allows}
-          lastIn={lastIn}
-          legend="In it, by its own night"
-          title={`The night it asks for: ${printDuration(better.schedule.total.value)} instead of ${printDuration(schedule.total.value)}`}
-        >
-          {!better.holds && (
-            <p className="text-warning">
-              Nothing that holds was found in {better.rounds} nights; this is the nearest.
-            </p>
-          )}
-          <ScheduleTable
-            schedule={better.schedule}
-            lastIn={lastIn}
-            doorAt={input.doorTemperature}
-          />
-        </Answer>
-      )}
-      {(found ?? better) && (
-        <p className="quiet mt-2 max-w-prose text-sm leading-snug">
-          In an even box, arriving with its middle hotter than its skin.
-          {section.leavesOut.length > 0 &&
-            ` Not in the section: ${section.leavesOut.join(', ')}; for those the joined walls stand.`}{' '}
-          Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix &amp; Raviart.
-        </p>
-      )}
+      <p className="quiet mt-2 max-w-prose text-sm leading-snug">
+        {outcome.place && `At the ${outcome.place} place of the box. `}
+        As thick and thin joined it would have been taken to keep{' '}
+        {printText(outcome.byWalls, 'stress', units)}.
+        {section.leavesOut.length > 0 &&
+          ` Not in the section: ${section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
+        Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix &amp; Raviart.
+      </p>
     </section>
   );
 }
 
-interface AnswerProps {
-  readonly section: RealSection;
-  readonly answer: SectionChecked;
-  readonly allows: number;
-  readonly lastIn: string;
-  readonly title: string;
-  /** What is chosen from beside the picture. */
-  readonly legend: string;
-  readonly children: ReactNode;
-}
+type Looks = Shown | 'polarised';
+const LOOKS: readonly { readonly value: Looks; readonly label: string; readonly note?: string }[] =
+  [...SHOWN, { value: 'polarised', label: 'Polarisers', note: 'once cold' }];
 
-/** One night in the section: the verdict, the picture, the clock. */
-function Answer(props: AnswerProps) {
-  const { section, answer, allows, lastIn, title, legend, children } = props;
-  const { mesh, night } = answer;
+/** One night in the section: the picture, the clock, a place's history. */
+function Picture({
+  input,
+  told,
+  lastIn,
+}: {
+  readonly input: ScheduleInput;
+  readonly told: SectionOutcome;
+  readonly lastIn: string;
+}) {
   const units = useDisplay((s) => s.units);
-  const [shown, setShown] = useState<Shown>('stress');
-  const last = night.moments.length;
+  const [shown, setShown] = useState<Looks>('stress');
+  const moments = told.picture?.night.moments ?? [];
+  const last = moments.length;
   const [at, setAt] = useState(last);
   const [corner, setCorner] = useState<number>();
+  const moment = moments[Math.min(at, last - 1)];
+  const { section } = input.drawn ?? {};
+  if (!told.picture || !moment || !section) return null;
+  const { mesh, night: through } = told.picture;
   const cold = at >= last;
-  const moment = night.moments[Math.min(at, last - 1)];
-  if (!moment) return null;
   const kind = shown === 'stress' ? 'stress' : 'temperature';
   const tell = (v: number): string => printText(v, kind, units);
   const values =
-    shown !== 'stress' ? moment[shown] : cold ? Float32Array.from(night.kept.most) : moment.most;
-  const [low, high] = [Math.min(...values), Math.max(...values)];
-  const where = placeName(mesh, section, night.keeps);
-  const passes = WORKING_STRESS / SAFETY;
-  const share = Math.max(night.keeps.stress / allows, night.worst.stress / passes);
+    shown === 'temperature' || shown === 'fictive'
+      ? moment[shown]
+      : cold
+        ? Float32Array.from(through.kept.most)
+        : moment.most;
+  const [low, high] = values.reduce<readonly [number, number]>(
+    ([a, b], v) => [Math.min(a, v), Math.max(b, v)],
+    [Infinity, -Infinity],
+  );
   const clock = clockWords(lastIn, moment.time);
-  const history = corner === undefined ? [] : night.moments.map((m) => m.most[corner] as number);
+  const history = corner === undefined ? [] : moments.map((m) => m.most[corner] as number);
   return (
-    <div className="mt-4" role="group" aria-label={title}>
-      <h3 className="text-xl">{title}</h3>
-      <p className="leading-snug">
-        <VerdictWord verdict={share > 1 ? 'no' : share > 0.92 ? 'watch' : 'good'} /> It keeps{' '}
-        <b className="num">{printText(night.keeps.stress, 'stress', units)}</b> {where}, of{' '}
-        {printText(allows, 'stress', units)} allowed;{' '}
-        {printText(night.worst.stress, 'stress', units)} passes through it, of{' '}
-        {printText(passes, 'stress', units)}.
-      </p>
-      {children}
-      <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,34rem)_1fr]">
-        <div>
+    <div className="grid gap-x-6 lg:grid-cols-[minmax(0,34rem)_1fr]">
+      <div>
+        {shown === 'polarised' ? (
+          <PolarisedView mesh={mesh} stress={through.kept} optical={input.glass.stressOptical} />
+        ) : (
           <SectionField
             mesh={mesh}
             values={values}
@@ -244,16 +114,18 @@ function Answer(props: AnswerProps) {
             mark={
               shown === 'stress' && cold
                 ? {
-                    r: night.keeps.r,
-                    z: night.keeps.z,
-                    says: printText(night.keeps.stress, 'stress', units),
+                    r: told.keeps.r,
+                    z: told.keeps.z,
+                    says: printText(told.keeps.stress, 'stress', units),
                   }
                 : undefined
             }
             at={corner}
             onTake={setCorner}
-            label={`The section ${cold ? 'once cold' : `at ${clock.time}`}: ${shown === 'stress' ? 'tension, hatched where it is pressed,' : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${where}`}
+            label={`The section ${cold ? 'once cold' : `at ${clock.time}`}: ${shown === 'stress' ? 'tension, hatched where it is pressed,' : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${told.keeps.where}`}
           />
+        )}
+        {shown !== 'polarised' && (
           <input
             type="range"
             className="range range-xs mt-2 w-full max-w-[34rem]"
@@ -266,39 +138,54 @@ function Answer(props: AnswerProps) {
               setAt(Number(e.target.value));
             }}
           />
-        </div>
-        <div>
-          <Choice legend={legend} value={shown} options={SHOWN} onChange={setShown} />
-          <p className="mt-2 text-lg">
-            {cold ? (
-              'Once cold'
+        )}
+      </div>
+      <div>
+        <Choice legend="In the section" value={shown} options={LOOKS} onChange={setShown} />
+        <p className="mt-2 text-lg leading-snug">
+          Most is kept <b>{told.keeps.where}</b>:{' '}
+          <b className="num">{printText(told.keeps.stress, 'stress', units)}</b>.
+        </p>
+        {shown === 'polarised' ? (
+          <p className="quiet mt-2 leading-snug">
+            As it looks from the side, held between crossed polarisers: dark where nothing pulls,
+            and through the tint plate blue and orange where it does. Hold the real piece beside it.
+            What is seen is summed up through the whole vessel (Aben 1979).
+          </p>
+        ) : (
+          <>
+            <p className="mt-2 text-lg">
+              {cold ? (
+                'Once cold'
+              ) : (
+                <>
+                  <b className="num">{clock.time}</b> {clock.day}, box{' '}
+                  <span className="num">{printText(moment.kiln, 'temperature', units)}</span>
+                </>
+              )}
+            </p>
+            <p className="quiet leading-snug">
+              from <span className="num">{tell(low)}</span> to{' '}
+              <span className="num">{tell(high)}</span>
+              {shown === 'stress' &&
+                '; orange is pulled, hatched blue is pressed in every direction'}
+            </p>
+            {corner === undefined ? (
+              <p className="quiet mt-3 leading-snug">Click a place for what it went through.</p>
             ) : (
               <>
-                <b className="num">{clock.time}</b> {clock.day}, box{' '}
-                <span className="num">{printText(moment.kiln, 'temperature', units)}</span>
+                <p className="mt-3 leading-snug">
+                  {placeName(mesh, section, {
+                    r: mesh.r[corner] as number,
+                    z: mesh.z[corner] as number,
+                  })}
+                  : <b className="num">{tell(values[corner] as number)}</b>
+                </p>
+                <History values={history} at={cold ? last - 1 : at} />
               </>
             )}
-          </p>
-          <p className="quiet leading-snug">
-            from <span className="num">{tell(low)}</span> to{' '}
-            <span className="num">{tell(high)}</span>
-            {shown === 'stress' && '; orange is pulled, hatched blue is pressed in every direction'}
-          </p>
-          {corner === undefined ? (
-            <p className="quiet mt-3 leading-snug">Click a place for what it went through.</p>
-          ) : (
-            <>
-              <p className="mt-3 leading-snug">
-                {placeName(mesh, section, {
-                  r: mesh.r[corner] as number,
-                  z: mesh.z[corner] as number,
-                })}
-                : <b className="num">{tell(values[corner] as number)}</b>
-              </p>
-              <History values={history} at={cold ? last - 1 : at} />
-            </>
-          )}
-        </div>
+          </>
+        )}
       </div>
     </div>
   );

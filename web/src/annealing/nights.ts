@@ -1,34 +1,111 @@
 // The nights this page knows: each schedule checked by simulation once, kept by what it is made of, and shown the same everywhere.
-import { firstGuess, type Checked, type Schedule, type ScheduleInput } from '@zanfirico/core';
+import {
+  firstGuess,
+  type Checked,
+  type Margins,
+  type Schedule,
+  type ScheduleInput,
+  type Tuned,
+} from '@zanfirico/core';
+import { proxy } from 'comlink';
+import { create } from 'zustand';
 import { answersKept, type Known } from '../derived/answersKept';
-import { night } from '../workers/workers';
+import { boardNight, night } from '../workers/workers';
+import type { nightWork } from '../workers/nightWork';
+import { Overtaken, type Ask } from '../workers/remote';
 
 /** A night as it stands: checked, or the first guess while it is being checked or where that failed. */
 export type Night =
   | { readonly state: 'checked'; readonly schedule: Schedule; readonly checked: Checked }
-  | { readonly state: 'guess'; readonly schedule: Schedule }
+  | {
+      readonly state: 'guess';
+      readonly schedule: Schedule;
+      /** It holds, put through the drawn section: a shorter one is being looked for. */
+      readonly sound: boolean;
+      /** How far the search is, 0 to 1; undefined while none is under way. */
+      readonly share: number | undefined;
+    }
   | { readonly state: 'failed'; readonly schedule: Schedule; readonly says: string };
 
 /** Nights kept. */
 const MOST_KEPT = 400;
 
+/** Searches under way, by what they are made of: how far, and the last schedule that holds. */
+interface Going {
+  readonly share: number;
+  readonly sound?: Schedule | undefined;
+}
+const useGoing = create<{ readonly by: ReadonlyMap<string, Going> }>()(() => ({ by: new Map() }));
+const going = (key: string, change: Partial<Going> | undefined): void => {
+  const by = new Map(useGoing.getState().by);
+  if (change) by.set(key, { share: 0, ...by.get(key), ...change });
+  else by.delete(key);
+  useGoing.setState({ by });
+};
+
+const askedOf =
+  (of: Ask<typeof nightWork>) =>
+  (input: ScheduleInput): Promise<Checked> => {
+    // Without a drawn section it is there before anybody could be told how far it is.
+    if (!input.drawn) return of((w) => w.check(input));
+    const key = contentOf(input);
+    const onShare = proxy((share: number) => {
+      going(key, { share });
+    });
+    const onSound = proxy((sound: Schedule) => {
+      going(key, { sound });
+    });
+    return of((w) => w.check(input, onShare, onSound)).finally(() => {
+      going(key, undefined);
+    });
+  };
+
 const kept = answersKept<ScheduleInput, Checked>(
-  (input) => night((w) => w.check(input)),
+  (input) => askedOf(night)(input),
   (input) => JSON.stringify(input),
   MOST_KEPT,
 );
 
-/** What a night is made of, as text: glass, walls, practice, hold, box, clock. Alike inputs have alike nights. */
+/** What a night is made of, as text: glass, walls, section, practice, hold, box, clock. Alike inputs have alike nights. */
 export const contentOf = kept.contentOf;
 /** The checked night of an input: known already, being worked out, or asked for now. Rejects with a sentence. */
-export const checkedNight = kept.ask;
+export const checkedNight = (input: ScheduleInput): Promise<Checked> =>
+  kept.ask(input).catch((error: unknown) => {
+    // It was the board's, and something newer was asked there: it is wanted here all the same.
+    if (error instanceof Overtaken) return kept.ask(input);
+    throw error;
+  });
+/** The same for the piece on the board: what was asked of it before and is not there yet is dropped. */
+export const checkedOnBoard = (input: ScheduleInput): Promise<Checked> =>
+  kept.ask(input, askedOf(boardNight));
 /** What is known of a night now, as a hook. */
 export const useKnownNight = kept.useKnown;
+/** How far the search for a night is, as a hook. */
+export const useNightGoing = (input: ScheduleInput | undefined): Going | undefined =>
+  useGoing((s) => input && s.by.get(contentOf(input)));
 
-/** A night from what is known of it. */
-export function asNight(input: ScheduleInput, known: Known<Checked> | undefined): Night {
+/** A night from what is known of it; while it is looked for, from where this piece's last one ended. */
+export function asNight(
+  input: ScheduleInput,
+  known: Known<Checked> | undefined,
+  under?: Going,
+  tuned?: Tuned,
+): Night {
   if (known && 'answer' in known)
     return { state: 'checked', schedule: known.answer.schedule, checked: known.answer };
-  const schedule = firstGuess(input);
-  return known ? { state: 'failed', schedule, says: known.says } : { state: 'guess', schedule };
+  if (!known && under?.sound)
+    return { state: 'guess', schedule: under.sound, sound: true, share: under.share };
+  const schedule = firstGuess(input, tuned);
+  return known
+    ? { state: 'failed', schedule, says: known.says }
+    : { state: 'guess', schedule, sound: false, share: under?.share };
 }
+
+const margins = answersKept<ScheduleInput, Margins>(
+  (input) => night((w) => w.margins(input)),
+  contentOf,
+  MOST_KEPT,
+);
+/** What a night's margins are: known already, being worked out, or asked for now. */
+export const nightMarginsOf = (input: ScheduleInput): Promise<Margins> => margins.ask(input);
+export const useKnownMargins = margins.useKnown;

@@ -1,28 +1,50 @@
 // The night of an input as a hook: the first guess at once, the checked one as soon as it is there.
-import type { ScheduleInput } from '@zanfirico/core';
-import { useEffect, useMemo } from 'react';
-import { asNight, checkedNight, useKnownNight, type Night } from './nights';
+import type { ScheduleInput, Tuned } from '@zanfirico/core';
+import { useEffect, useMemo, useState } from 'react';
+import {
+  asNight,
+  checkedNight,
+  checkedOnBoard,
+  useKnownNight,
+  useNightGoing,
+  type Night,
+} from './nights';
 
 /** Changes closer together than this are one, ms. */
 const REST = 220;
 
-/**
- * The night as it stands. `settled` is false while a hand is still moving what it is made of: the guess is enough then. Undefined
- * without an input.
- */
-export function useNight(input: ScheduleInput, settled?: boolean): Night;
-export function useNight(input: ScheduleInput | undefined, settled?: boolean): Night | undefined;
-export function useNight(input: ScheduleInput | undefined, settled = true): Night | undefined {
+interface Asking {
+  /** False while a hand is still moving what it is made of: the guess is enough then. */
+  readonly settled?: boolean;
+  /** It is the piece on the board: what was asked of it before and is not there yet is dropped. */
+  readonly onBoard?: boolean;
+}
+
+/** The night as it stands. Undefined without an input. */
+export function useNight(input: ScheduleInput, asking?: Asking): Night;
+export function useNight(input: ScheduleInput | undefined, asking?: Asking): Night | undefined;
+export function useNight(
+  input: ScheduleInput | undefined,
+  { settled = true, onBoard = false }: Asking = {},
+): Night | undefined {
   const known = useKnownNight(input);
+  const under = useNightGoing(input);
+  // Where this piece's last night ended, the next one's guess begins.
+  const [tuned, setTuned] = useState<Tuned>();
+  const found = known && 'answer' in known ? known.answer.tuned : undefined;
+  if (found && found !== tuned) setTuned(found);
   useEffect(() => {
     if (!input || !settled || known) return undefined;
     const timer = setTimeout(() => {
       // What went wrong is kept with the night, and said there.
-      checkedNight(input).catch(() => undefined);
+      (onBoard ? checkedOnBoard : checkedNight)(input).catch(() => undefined);
     }, REST);
     return () => {
       clearTimeout(timer);
     };
-  }, [input, settled, known]);
-  return useMemo(() => input && asNight(input, known), [input, known]);
+  }, [input, settled, known, onBoard]);
+  return useMemo(
+    () => input && asNight(input, known, under, onBoard ? tuned : undefined),
+    [input, known, under, tuned, onBoard],
+  );
 }

@@ -7,6 +7,8 @@ import {
   sinksSaid,
   SAFETY,
   WORKING_STRESS,
+  passesWhere,
+  type Margins,
   type Outcome,
   type ScheduleInput,
   type Verdict,
@@ -14,7 +16,13 @@ import {
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
 
-/** Judges what came of a night for a piece: `asked` is what its night was asked with. */
+/** Of what is allowed, so much may be in it when the fall begins, or it was not annealed at all. */
+const UNANNEALED = 0.5;
+
+/**
+ * Judges what came of a night for a piece: `asked` is what its night was asked with, `margins` what of it may be off and still holds,
+ * where that is worked out.
+ */
 export function verdictOf(
   o: Outcome,
   {
@@ -23,6 +31,7 @@ export function verdictOf(
     gives,
     holding,
   }: Pick<ScheduleInput, 'practice' | 'glass' | 'gives'> & Partial<Pick<ScheduleInput, 'holding'>>,
+  margins?: Pick<Margins, 'hold' | 'margins'>,
 ): Verdict {
   const { allows } = PRACTICES[practice];
   const passes = WORKING_STRESS / SAFETY;
@@ -35,10 +44,17 @@ export function verdictOf(
       because: `At ${String(Math.round(o.hottest))} °C ${sinksSaid(sunk)}.`,
       remedy: `Hold it nearer its annealing point, ${String(glass.annealing)} °C, or for less long.`,
     };
+  // What it carries from the bench is not what a fall does to it: it is not annealed, and nobody can say that it cracks.
+  if (o.soaked > UNANNEALED * allows && o.kept > CLOSE * allows)
+    return {
+      verdict: 'no',
+      because: `It is not annealed: ${mpa(o.soaked)} from the bench is still in it when the fall begins, and it keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
+      remedy: `Hold it longer, or nearer its annealing point, ${String(glass.annealing)} °C.`,
+    };
   if (o.worst.stress > WORKING_STRESS)
     return {
       verdict: 'no',
-      because: `${mpa(o.worst.stress)} passes through its ${o.worst.at}: it cracks.`,
+      because: `${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}: it cracks.`,
       remedy: 'Fall slower below the strain point.',
     };
   if (o.kept > CLOSE * allows)
@@ -50,13 +66,20 @@ export function verdictOf(
   if (o.worst.stress > CLOSE * passes)
     return {
       verdict: 'watch',
-      because: `${mpa(o.worst.stress)} passes through its ${o.worst.at}, more than half of what it bears.`,
+      because: `${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}, more than half of what it bears.`,
       remedy: 'Fall slower below the strain point.',
     };
-  // What is in hand is said: a programme made to a practice uses nearly all of it, and glass bears far more.
+  // What is in hand is said, and how much of what may be off it is good for: a practice is held only if a little may be.
   const inHand = Math.max(0, Math.round(100 * (1 - o.kept / allows)));
-  return {
-    verdict: 'good',
-    because: `It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes.`,
-  };
+  const keeps = `It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes`;
+  if (!margins) return { verdict: 'good', because: `${keeps}.` };
+  const { hold, margins: all } = margins;
+  const of = `${String(hold)} in ${String(all.length)} of what may be off`;
+  return 2 * hold >= all.length
+    ? { verdict: 'good', because: `${keeps}; ${of} still ${hold === 1 ? 'holds' : 'hold'}.` }
+    : {
+        verdict: 'watch',
+        because: `${keeps}, but it stands at the edge: only ${of} would hold.`,
+        remedy: 'Hold more in hand, or measure what uses most: it is under Margins.',
+      };
 }

@@ -1,6 +1,7 @@
 // Answers that are dear to work out, kept by what they are made of: alike questions are asked once, whoever asks, and all see the one answer.
 import { create } from 'zustand';
 import { sentenceOf } from '../api/client';
+import { Overtaken } from '../workers/remote';
 
 /** What is known of a question: its answer, or why there is none. */
 export type Known<Answer> = { readonly answer: Answer } | { readonly says: string };
@@ -8,8 +9,14 @@ export type Known<Answer> = { readonly answer: Answer } | { readonly says: strin
 interface AnswersKept<Question, Answer> {
   /** A question as text: alike questions have alike text. */
   readonly contentOf: (question: Question) => string;
-  /** The answer: known already, being worked out, or asked for now. Rejects with a sentence. */
-  readonly ask: (question: Question) => Promise<Answer>;
+  /**
+   * The answer: known already, being worked out, or asked for now, of `by` where it is named. Rejects with a sentence, or as overtaken,
+   * of which nothing is kept.
+   */
+  readonly ask: (
+    question: Question,
+    by?: (question: Question) => Promise<Answer>,
+  ) => Promise<Answer>;
   /** What is known now, as a hook. */
   readonly useKnown: (question: Question | undefined) => Known<Answer> | undefined;
 }
@@ -40,13 +47,13 @@ export function answersKept<Question extends object, Answer>(
     }
     useAll.setState({ byContent: next });
   };
-  const ask = (question: Question): Promise<Answer> => {
+  const ask = (question: Question, by = work): Promise<Answer> => {
     const key = contentOf(question);
     const known = useAll.getState().byContent.get(key);
     if (known && 'answer' in known) return Promise.resolve(known.answer);
     const under = asked.get(key);
     if (under) return under;
-    const working = work(question);
+    const working = by(question);
     asked.set(key, working);
     working
       .then(
@@ -54,7 +61,7 @@ export function answersKept<Question extends object, Answer>(
           keep(key, { answer });
         },
         (error: unknown) => {
-          keep(key, { says: sentenceOf(error) });
+          if (!(error instanceof Overtaken)) keep(key, { says: sentenceOf(error) });
         },
       )
       .finally(() => {

@@ -40,32 +40,24 @@ const LINES = {
   },
 } as const;
 
+const DRAWN = {
+  pressed: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: 'most pressed anywhere' },
+  pulled: {
+    stroke: 'var(--color-primary)',
+    width: 2.2,
+    dash: '',
+    says: 'most pulled anywhere in the section',
+  },
+} as const;
+
 export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   const units = useDisplay((s) => s.units);
-  const { night } = outcome;
-  const wall = night.walls[0];
-  if (!wall) return null;
-  // The most anywhere: of both joined walls, and of the biggest step where that is elsewhere.
-  const others = [night, ...(outcome.step ? [outcome.step] : [])];
-  const anywhere = (i: number): number => {
-    const t = night.time[i] as number;
-    return Math.max(
-      0,
-      ...others.flatMap((n) => {
-        const k = n === night ? i : nearest(n.time, t);
-        return n.walls.map((w) => w.most[k] as number);
-      }),
-    );
-  };
-  const points = Array.from({ length: night.samples }, (_, i) => ({
-    time: night.time[i] as number,
-    middle: (wall.middleStress[i] as number) / MPA,
-    skin: (wall.skinStress[i] as number) / MPA,
-    anywhere: anywhere(i) / MPA,
-  }));
+  const { lines, points } = outcome.section
+    ? ofSection(outcome.section)
+    : { lines: LINES, points: ofWalls(outcome) };
   const most = Math.max(
     (1.2 * allows) / MPA,
-    ...points.map((p) => Math.max(Math.abs(p.middle), Math.abs(p.skin), p.anywhere)),
+    ...points.map(({ time: _, ...values }) => Math.max(...Object.values(values).map(Math.abs))),
   );
   const step = STEPS.find((s) => most / s <= 3) ?? 100;
   const limit = Math.ceil(most / step) * step;
@@ -73,7 +65,9 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   return (
     <figure
       className="bg-(--board) pb-1"
-      aria-label={`Tension through the night in megapascals: at the end the middle has ${last ? shown(last.middle, 2) : '–'} and the skin ${last ? shown(last.skin, 2) : '–'}; ${shown(allows / MPA, 1)} may stay.`}
+      aria-label={`Tension through the night in megapascals: at the end ${Object.entries(lines)
+        .map(([key, { says }]) => `${says} ${last ? shown(last[key] ?? NaN, 2) : '–'}`)
+        .join(', ')}; ${shown(allows / MPA, 1)} may stay.`}
     >
       <ResponsiveContainer width="100%" height={132} initialDimension={{ width: 800, height: 132 }}>
         <LineChart
@@ -100,7 +94,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
             }}
           />
           <ReferenceLine x={0} stroke="var(--chalk)" strokeDasharray="4 3" />
-          {Object.entries(LINES).map(([key, { stroke, width, dash }]) => (
+          {Object.entries(lines).map(([key, { stroke, width, dash }]) => (
             <Line
               key={key}
               {...PLAIN_LINE}
@@ -114,15 +108,55 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
       </ResponsiveContainer>
       <figcaption className="quiet -mt-1 flex flex-wrap gap-x-5 pl-12 text-sm leading-tight">
         <span>Tension, MPa:</span>
-        {[LINES.middle, LINES.skin, LINES.anywhere].map(({ says, ...look }) => (
-          <span key={says} className="flex items-center gap-1.5">
-            <LineMark {...look} />
-            {says}
-          </span>
-        ))}
+        {Object.values(lines)
+          .reverse()
+          .map(({ says, ...look }) => (
+            <span key={says} className="flex items-center gap-1.5">
+              <LineMark {...look} />
+              {says}
+            </span>
+          ))}
       </figcaption>
     </figure>
   );
+}
+
+/** A moment and what each line has there, MPa. */
+type Point = Record<string, number> & { readonly time: number };
+
+/** Of joined walls: middle and skin of the thickest, and the most anywhere, also in the biggest step where that is elsewhere. */
+function ofWalls({ night, step }: Outcome): Point[] {
+  const wall = night.walls[0];
+  if (!wall) return [];
+  const others = [night, ...(step ? [step] : [])];
+  return Array.from({ length: night.samples }, (_, i): Point => {
+    const time = night.time[i] as number;
+    const anywhere = others.flatMap((n) => {
+      const k = n === night ? i : nearest(n.time, time);
+      return n.walls.map((w) => w.most[k] as number);
+    });
+    return {
+      time,
+      middle: (wall.middleStress[i] as number) / MPA,
+      skin: (wall.skinStress[i] as number) / MPA,
+      anywhere: Math.max(0, ...anywhere) / MPA,
+    };
+  });
+}
+
+/** Of a drawn section: the most it is pulled and pressed anywhere. */
+function ofSection({ trace }: NonNullable<Outcome['section']>): {
+  readonly lines: typeof DRAWN;
+  readonly points: Point[];
+} {
+  return {
+    lines: DRAWN,
+    points: Array.from(trace.time, (time, i): Point => ({
+      time,
+      pressed: (trace.least[i] as number) / MPA,
+      pulled: (trace.most[i] as number) / MPA,
+    })),
+  };
 }
 
 /** The last sample not after t. */

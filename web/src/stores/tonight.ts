@@ -1,5 +1,5 @@
 // Tonight as it is being thought over: a wall by bare numbers, and what stands in which box. Kept in the browser.
-import type { Assumed, Body, Practice } from '@zanfirico/core';
+import { IN_HAND, type Assumed, type Body, type Practice } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { withOne } from './withOne';
@@ -36,6 +36,8 @@ export interface Wanted {
 interface Tonight {
   readonly numbers: Numbers;
   readonly practice: Practice;
+  /** Share of what it allows held in hand. */
+  readonly inHand: number;
   /** °C; undefined for the annealing point. */
   readonly hold: number | undefined;
   readonly door: number;
@@ -65,6 +67,7 @@ export const useTonight = create<Tonight>()(
     (set) => ({
       numbers: { glass: 'soft-batch-96', form: 'open', thickest: 0.006, thinnest: 0.004 },
       practice: 'studio',
+      inHand: IN_HAND,
       hold: undefined,
       door: 50,
       coolingTime: 4 * 3600,

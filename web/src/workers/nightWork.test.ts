@@ -30,7 +30,7 @@ describe('the night worker’s calls', () => {
     const a = nightWork.check(input);
     expect(a.schedule.total.value).toBe(planned.schedule.total.value);
     expect(a.outcome.night.walls[0]?.picture).toBeUndefined();
-    expect(nightWork.check(input, true).outcome.night.walls[0]?.picture).toBeDefined();
+    expect(nightWork.pictured(input).outcome.night.walls[0]?.picture).toBeDefined();
   });
   it('puts a recipe through', () => {
     const a = nightWork.recipe(input, recipe);

@@ -5,30 +5,29 @@ import {
   judgeCurve,
   loadNight,
   nightMargins,
-  ownNight,
   planWeek,
+  putAtPlace,
   putInBox,
   recipeCurve,
-  sectionThrough,
   shortestNight,
   warming,
+  whatHelps,
   type Begun,
   type Box,
   type Checked,
+  type Helped,
   type Judged,
   type KilnCurve,
   type Loaded,
   type LoadPiece,
   type Margins,
   type Outcome,
-  type OwnNight,
-  type RealSection,
   type Recipe,
   type Schedule,
   type ScheduleInput,
-  type SectionChecked,
-  type SectionStanding,
+  type SectionOutcome,
   type Shorter,
+  type Tried,
   type Warming,
   type Week,
   type WeekAnnealer,
@@ -48,63 +47,91 @@ export interface WeekAsked {
   readonly input: Omit<ScheduleInput, 'glass' | 'wall' | 'holdTemperature' | 'box'>;
 }
 
-/** Alike walls have alike nights in alike boxes: each is worked out once. */
-function week({ pieces, annealers, input }: WeekAsked): Week {
-  const known = new Map<string, number>();
-  const planned = pieces.map((p) => ({
+/** Told how far a piece of work is, 0 to 1. */
+export type OnShare = (share: number) => void;
+
+/** Nights this worker knows, by what they are made of: a load, a week and its margins ask for the same ones. */
+const known = new Map<string, Checked>();
+const MOST_KNOWN = 80;
+function checked(
+  input: ScheduleInput,
+  onShare?: OnShare,
+  onSound?: (schedule: Schedule) => void,
+): Checked {
+  const key = JSON.stringify(input);
+  const found =
+    known.get(key) ??
+    checkedSchedule(input, {
+      ...(onShare && { onProgress: telling(onShare) }),
+      ...(onSound && { onSound }),
+    });
+  known.delete(key);
+  known.set(key, found);
+  for (const oldest of known.keys()) {
+    if (known.size <= MOST_KNOWN) break;
+    known.delete(oldest);
+  }
+  return found;
+}
+
+/** Steps between two tellings of progress. */
+const TELL_EVERY = 6;
+const telling = (onShare: OnShare) => {
+  let steps = 0;
+  return (share: number): boolean => {
+    steps += 1;
+    if (steps % TELL_EVERY === 0) onShare(share);
+    return true;
+  };
+};
+
+/** Alike pieces have alike nights in alike boxes: each is worked out once. */
+function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week {
+  const all = pieces.length * annealers.length;
+  const planned = pieces.map((p, i) => ({
     ...p,
-    nights: annealers.map(({ box }) => {
-      const key = JSON.stringify([p.glass.id, p.wall, box]);
-      const night =
-        known.get(key) ??
-        checkedSchedule({
-          ...input,
-          box,
-          glass: p.glass,
-          wall: p.wall,
-          gives: p.gives,
-          holdTemperature: p.glass.annealing,
-        }).schedule.total.value;
-      known.set(key, night);
-      return night;
+    nights: annealers.map(({ box }, k) => {
+      onShare?.((i * annealers.length + k) / all);
+      return checked({
+        ...input,
+        box,
+        glass: p.glass,
+        wall: p.wall,
+        drawn: p.drawn,
+        beside: p.beside,
+        arrives: p.arrives,
+        gives: p.gives,
+        holdTemperature: p.glass.annealing,
+      }).schedule.total.value;
     }),
   }));
   return planWeek(planned, annealers);
 }
 
-/** What the section of a piece does in a schedule, or in one of its own. Progress is told now and then. */
-export interface SectionAsked {
-  readonly input: ScheduleInput;
-  readonly section: RealSection;
-  readonly standing: SectionStanding;
-}
-/** Steps between two tellings of progress. */
-const TELL_EVERY = 6;
-const telling = (onShare: (night: number, share: number) => void) => {
-  let steps = 0;
-  return (night: number, share: number): boolean => {
-    steps += 1;
-    if (steps % TELL_EVERY === 0) onShare(night, share);
-    return true;
-  };
-};
-
 /** The worker's calls. Each throws a sentence for what cannot be computed. */
 export const nightWork = {
-  /** With the picture through the wall, if wanted: it is much to carry. */
-  check: (input: ScheduleInput, picture = false): Checked => checkedSchedule(input, picture),
-  section: (
-    { input, section, standing }: SectionAsked,
-    schedule: Schedule,
-    onShare: (night: number, share: number) => void,
-  ): SectionChecked | undefined => {
-    const tell = telling(onShare);
-    return sectionThrough(input, section, standing, schedule, (share) => tell(1, share));
-  },
-  ownNight: (
-    { input, section, standing }: SectionAsked,
-    onShare: (night: number, share: number) => void,
-  ): OwnNight | undefined => ownNight(input, section, standing, telling(onShare)),
+  /** How far it is, and the schedules that hold already, are told on the way. */
+  check: (
+    input: ScheduleInput,
+    onShare?: OnShare,
+    onSound?: (schedule: Schedule) => void,
+  ): Checked => checked(input, onShare, onSound),
+  /** The same with the picture through the wall: it is much to carry. */
+  pictured: (input: ScheduleInput): Checked => checkedSchedule(input, { picture: true }),
+  /** How the drawn section goes through a curve, moment by moment, at the place of the box where it keeps the most. */
+  where: (
+    input: ScheduleInput,
+    curve: KilnCurve,
+    soakEnds: number,
+    place: 'hottest' | 'coldest' | undefined,
+    onShare?: OnShare,
+  ): SectionOutcome | undefined =>
+    putAtPlace(input, curve, input.box, place, {
+      startUneven: ARRIVES_UNEVEN,
+      soakEnds,
+      picture: true,
+      ...(onShare && { onStep: telling(onShare) }),
+    }).section,
   recipe: (input: ScheduleInput, recipe: Recipe): RecipeJudged => {
     const curve = recipeCurve(recipe, input.box);
     const [first] = recipe.lines;
@@ -121,12 +148,14 @@ export const nightWork = {
     start: Begun,
     load: readonly LoadPiece[],
   ): Judged => judgeCurve(input, curve, from, start, load),
-  margins: (input: ScheduleInput): Margins => nightMargins(input),
+  margins: (input: ScheduleInput): Margins => nightMargins(input, { checked: checked(input) }),
+  helps: (input: ScheduleInput, changes: readonly Tried[], onShare?: OnShare): Helped[] =>
+    whatHelps(input, checked(input), changes, onShare),
   warm: (input: ScheduleInput, from: number): Warming =>
     warming(input, input.box, from, input.holdTemperature),
   week,
   load: (pieces: readonly LoadPiece[], input: Omit<ScheduleInput, 'glass' | 'wall'>): Loaded =>
-    loadNight(pieces, input),
+    loadNight(pieces, input, checked),
   /** The best so far is told on the way. */
   shortest: (input: ScheduleInput, onBest: (best: Shorter) => void): Shorter =>
     shortestNight(input, { onBest }),

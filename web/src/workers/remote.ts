@@ -75,6 +75,47 @@ export function standing<Api>(start: () => Worker, limitMs = LONGEST_MS): Ask<Ap
   return put as Ask<Api>;
 }
 
+/** A newer question was put: this one has no answer, and nothing went wrong. */
+export class Overtaken extends Error {
+  constructor() {
+    super('Asked anew.');
+  }
+}
+
+/**
+ * A worker that answers the newest question alone: one that is being worked on when another comes is ended, and rejects as overtaken.
+ * Answers that come fast keep the worker warm.
+ */
+export function newest<Api>(start: () => Worker, limitMs = LONGEST_MS): Ask<Api> {
+  let here: Running<Api> | undefined;
+  let end: (() => void) | undefined;
+  const put = (question: (calls: Calls<Api>) => Promise<unknown>): Promise<unknown> => {
+    end?.();
+    const asked = (here ??= run<Api>(start, () => {
+      here = undefined;
+    }));
+    const drop = (): void => {
+      asked.worker.terminate();
+      if (here === asked) here = undefined;
+    };
+    const overtaken = new Promise<never>((_, no) => {
+      end = () => {
+        drop();
+        no(new Overtaken());
+      };
+    });
+    const mine = end;
+    return inTime(
+      Promise.race([question(asked.calls), asked.fell, overtaken]),
+      limitMs,
+      drop,
+    ).finally(() => {
+      if (end === mine) end = undefined;
+    });
+  };
+  return put as Ask<Api>;
+}
+
 /** Work under way. */
 export interface Work<Result> {
   /** Undefined when it was stopped. */

@@ -4,12 +4,9 @@ import type {
   Fires,
   GlassBody,
   HeatPart,
-  OwnNight,
   Placed,
   RackEntry,
-  Schedule,
   ScheduleInput,
-  SectionChecked,
   Shorter,
   Working,
   WorkStep,
@@ -17,12 +14,12 @@ import type {
 import { proxy } from 'comlink';
 import type { AssemblyProgress, braidWork, CrewRequest, CrewResult } from './braidWork';
 import type { meshWork } from './meshWork';
-import type { nightWork, SectionAsked } from './nightWork';
+import type { nightWork } from './nightWork';
 import type { rackWork } from './rackWork';
 import type { RackTable } from '../imports/rackFromCsv';
 import type { SvgDrawing } from '../imports/svgLines';
 import type { fileWork } from './fileWork';
-import { once, standing, within, type Work } from './remote';
+import { newest, once, standing, within, type Work } from './remote';
 
 const nightWorker = (): Worker =>
   new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' });
@@ -30,6 +27,8 @@ const braidWorker = (): Worker =>
   new Worker(new URL('./braid.worker.ts', import.meta.url), { type: 'module' });
 
 export const night = standing<typeof nightWork>(nightWorker);
+/** The night of the piece on the board: of what is asked while a hand goes on, the newest alone is worked out. */
+export const boardNight = newest<typeof nightWork>(nightWorker);
 /** Drafts and placings: short, one after another. */
 export const braid = standing<typeof braidWork>(braidWorker);
 export const mesh = standing<typeof meshWork>(
@@ -71,25 +70,6 @@ export const startShortest = (
   onBest: (best: Shorter) => void,
 ): Work<Shorter> =>
   once<typeof nightWork, Shorter>(nightWorker, (w) => w.shortest(input, proxy(onBest)));
-
-/** The real section through a schedule; how far it is told on the way. */
-export const startSection = (
-  asked: SectionAsked,
-  schedule: Schedule,
-  onShare: (night: number, share: number) => void,
-): Work<SectionChecked | undefined> =>
-  once<typeof nightWork, SectionChecked | undefined>(nightWorker, (w) =>
-    w.section(asked, schedule, proxy(onShare)),
-  );
-
-/** The night the real section asks for. */
-export const startOwnNight = (
-  asked: SectionAsked,
-  onShare: (night: number, share: number) => void,
-): Work<OwnNight | undefined> =>
-  once<typeof nightWork, OwnNight | undefined>(nightWorker, (w) =>
-    w.ownNight(asked, proxy(onShare)),
-  );
 
 /** The heats of an order, placed. */
 export const startPlacing = (

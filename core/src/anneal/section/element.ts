@@ -180,22 +180,15 @@ export const stiffnessFor = (count: number): Stiffness => ({
 
 const full = new Float64Array(LOCAL * LOCAL);
 
-/** Fills it for a shear modulus (Pa), the share of it each point feels in this step, and a bulk modulus. */
-export function stiffen(
-  { count, weight, dr, dz, over, volume }: Elements,
-  into: Stiffness,
-  shear: number,
-  gain: Float64Array,
-  bulk: number,
-): void {
-  const { outer, bubble, inner } = into;
+/** The deviator's stiffness of every element for a shear modulus of 1, 14 × 14, the upper half filled. */
+export function deviatorOf({ count, weight, dr, dz, over }: Elements): Float64Array {
+  const all = new Float64Array(count * LOCAL * LOCAL);
   for (let e = 0; e < count; e += 1) {
     const v = e * LOCAL * LOCAL;
-    for (let i = 0; i < LOCAL * LOCAL; i += 1) full[i] = bulk * (volume[v + i] as number);
     for (let q = 0; q < POINTS; q += 1) {
       const p = e * POINTS + q;
       const g = p * 7;
-      const s = 2 * shear * (gain[p] as number) * (weight[p] as number);
+      const s = 2 * (weight[p] as number);
       for (let a = 0; a < 7; a += 1) {
         const ra = dr[g + a] as number;
         const za = dz[g + a] as number;
@@ -206,39 +199,58 @@ export function stiffen(
           const zb = dz[g + b] as number;
           const ob = over[g + b] as number;
           const tb = rb + ob;
-          const rr = 2 * a * LOCAL + 2 * b;
-          full[rr] = (full[rr] as number) + s * (ra * rb + oa * ob + (za * zb) / 2 - (ta * tb) / 3);
-          full[rr + 1] = (full[rr + 1] as number) + s * ((za * rb) / 2 - (ta * zb) / 3);
-          full[rr + LOCAL] = (full[rr + LOCAL] as number) + s * ((ra * zb) / 2 - (za * tb) / 3);
-          full[rr + LOCAL + 1] =
-            (full[rr + LOCAL + 1] as number) + s * ((2 / 3) * za * zb + (ra * rb) / 2);
+          const rr = v + 2 * a * LOCAL + 2 * b;
+          all[rr] = (all[rr] as number) + s * (ra * rb + oa * ob + (za * zb) / 2 - (ta * tb) / 3);
+          all[rr + 1] = (all[rr + 1] as number) + s * ((za * rb) / 2 - (ta * zb) / 3);
+          all[rr + LOCAL] = (all[rr + LOCAL] as number) + s * ((ra * zb) / 2 - (za * tb) / 3);
+          all[rr + LOCAL + 1] =
+            (all[rr + LOCAL + 1] as number) + s * ((2 / 3) * za * zb + (ra * rb) / 2);
         }
       }
     }
-    const k00 = full[12 * LOCAL + 12] as number;
-    const k01 = full[12 * LOCAL + 13] as number;
-    const k11 = full[13 * LOCAL + 13] as number;
-    const det = k00 * k11 - k01 * k01;
-    const [i00, i01, i11] = [k11 / det, -k01 / det, k00 / det];
-    inner[3 * e] = i00;
-    inner[3 * e + 1] = i01;
-    inner[3 * e + 2] = i11;
-    const at = e * 2 * OUTER;
-    for (let j = 0; j < OUTER; j += 1) {
-      const b0 = full[j * LOCAL + 12] as number;
-      const b1 = full[j * LOCAL + 13] as number;
-      bubble[at + j] = i00 * b0 + i01 * b1;
-      bubble[at + OUTER + j] = i01 * b0 + i11 * b1;
-    }
-    let o = e * PACKED;
-    for (let i = 0; i < OUTER; i += 1) {
-      const b0 = full[i * LOCAL + 12] as number;
-      const b1 = full[i * LOCAL + 13] as number;
-      for (let j = i; j < OUTER; j += 1, o += 1)
-        outer[o] =
-          (full[i * LOCAL + j] as number) -
-          b0 * (bubble[at + j] as number) -
-          b1 * (bubble[at + OUTER + j] as number);
-    }
+  }
+  return all;
+}
+
+/**
+ * Fills one element for a shear modulus, the element's own in this step, and a bulk modulus, Pa. One shear an element: what its
+ * points differ by is left unbalanced, and the next step takes that up.
+ */
+export function stiffen(
+  e: number,
+  { volume }: Elements,
+  deviator: Float64Array,
+  into: Stiffness,
+  shear: number,
+  bulk: number,
+): void {
+  const { outer, bubble, inner } = into;
+  const v = e * LOCAL * LOCAL;
+  for (let i = 0; i < LOCAL * LOCAL; i += 1)
+    full[i] = bulk * (volume[v + i] as number) + shear * (deviator[v + i] as number);
+  const k00 = full[12 * LOCAL + 12] as number;
+  const k01 = full[12 * LOCAL + 13] as number;
+  const k11 = full[13 * LOCAL + 13] as number;
+  const det = k00 * k11 - k01 * k01;
+  const [i00, i01, i11] = [k11 / det, -k01 / det, k00 / det];
+  inner[3 * e] = i00;
+  inner[3 * e + 1] = i01;
+  inner[3 * e + 2] = i11;
+  const at = e * 2 * OUTER;
+  for (let j = 0; j < OUTER; j += 1) {
+    const b0 = full[j * LOCAL + 12] as number;
+    const b1 = full[j * LOCAL + 13] as number;
+    bubble[at + j] = i00 * b0 + i01 * b1;
+    bubble[at + OUTER + j] = i01 * b0 + i11 * b1;
+  }
+  let o = e * PACKED;
+  for (let i = 0; i < OUTER; i += 1) {
+    const b0 = full[i * LOCAL + 12] as number;
+    const b1 = full[i * LOCAL + 13] as number;
+    for (let j = i; j < OUTER; j += 1, o += 1)
+      outer[o] =
+        (full[i * LOCAL + j] as number) -
+        b0 * (bubble[at + j] as number) -
+        b1 * (bubble[at + OUTER + j] as number);
   }
 }

@@ -1,29 +1,35 @@
 // Balance of a section in one step: stresses kept, a free strain, and the displacement that leaves no force anywhere. A factored
 // stiffness serves for as many steps as it speeds conjugate gradients up well; then it is made anew.
-import { MODES, type Relaxing } from '../relaxation';
-import type { PointStep } from '../stress';
+import { MODES, type Relaxing } from '../relaxing/relaxation';
+import type { PointStep } from '../relaxing/stress';
 import {
   GAUSS,
   LOCAL,
   OUTER,
   PACKED,
   POINTS,
+  deviatorOf,
   stiffen,
   stiffnessFor,
   type Elements,
 } from './element';
 import type { SectionMesh } from './mesh';
-import { principal } from './principal';
+import { leastPrincipal, principal } from './principal';
 import { entryAt, factor, skylineFor, solve } from './skyline';
 
 /** The stress of a section. */
 export interface Equilibrium {
   /** Total stress at the points: rr, zz, tt, rz, Pa. */
   readonly stress: Float64Array;
-  /** Lets it take a step. */
-  readonly step: (step: PointStep) => void;
-  /** The most tension at any point, and which. */
-  readonly worst: () => { readonly most: number; readonly place: number };
+  /** Lets it take a step; `last` leaves no force unbalanced that another step would have to take up. */
+  readonly step: (step: PointStep, last?: boolean) => void;
+  /** The most tension at any point colder than `below`, and which: −1 where none is. */
+  readonly worst: (
+    at: Float64Array,
+    below: number,
+  ) => { readonly most: number; readonly place: number };
+  /** The most and the least principal stress at any point, Pa. */
+  readonly range: () => readonly [number, number];
   /** How often the stiffness was factored. */
   readonly factored: () => number;
   /** Displacement of the last step by node, r and z, m. */
@@ -35,10 +41,11 @@ const L1 = Float64Array.from(GAUSS, (g) => g[0]);
 const L2 = Float64Array.from(GAUSS, (g) => g[1]);
 const L3 = Float64Array.from(GAUSS, (g) => g[2]);
 const ON_AXIS = 1e-9;
-/** Unbalanced force left, over the load. */
-const BALANCED = 1e-7;
+/** Unbalanced force left, over the load: by a step that another follows, and by the last. */
+const BALANCED = 1e-5;
+const AT_LAST = 1e-9;
 /** More rounds than this with an old factor cost more than a new one. */
-const ROUNDS = 10;
+const ROUNDS = 4;
 const FEW = 1;
 /** Shares of the shear modulus nearer than this are the same: what that leaves unbalanced the next step takes up. */
 const SAME_GAIN = 1e-4;
@@ -68,6 +75,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     cliques.map((_, e) => dofs.slice(OUTER * e, OUTER * (e + 1)).filter((d) => d >= 0)),
   );
   const stiff = stiffnessFor(triangles);
+  const shearing = deviatorOf(elements);
   const points = triangles * POINTS;
   const deviator = new Float64Array(3 * points * MODES);
   const mean = new Float64Array(3 * triangles);
@@ -82,7 +90,8 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
   ];
   const bubbles = new Float64Array(2 * triangles);
   const local = new Float64Array(LOCAL);
-  const lastGain = new Float64Array(points).fill(NaN);
+  /** Of its shear an element had so much when its stiffness was made. */
+  const felt = new Float64Array(triangles).fill(NaN);
   let made = 0;
   let stale = true;
 
@@ -130,12 +139,12 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     return sum;
   };
   /** Solves for `load` into `x` by conjugate gradients, the factor at hand as the first guess of the inverse. */
-  const balance = (): number => {
+  const balance = (left: number): number => {
     x.set(load);
     solve(matrix, x);
     times(x, image);
     for (let i = 0; i < size; i += 1) res[i] = (load[i] as number) - (image[i] as number);
-    const wanted = BALANCED * BALANCED * dot(load, load);
+    const wanted = left * left * dot(load, load);
     let rounds = 0;
     let rz = 0;
     while (dot(res, res) > wanted && rounds < MOST_ROUNDS) {
@@ -162,16 +171,15 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     (L2[q] as number) * (mean[3 * e + 1] as number) +
     (L3[q] as number) * (mean[3 * e + 2] as number);
 
-  const step = ({ keep, gain, part, strain }: PointStep): void => {
+  const step = ({ keep, gain, part, strain }: PointStep, last = false): void => {
     let changed = false;
-    for (let p = 0; p < points; p += 1)
-      if (!(Math.abs((gain[p] as number) - (lastGain[p] as number)) < SAME_GAIN)) {
-        changed = true;
-        break;
-      }
-    if (changed) {
-      stiffen(elements, stiff, r.shear, gain, r.bulk);
-      lastGain.set(gain);
+    for (let e = 0; e < triangles; e += 1) {
+      let share = 0;
+      for (let q = 0; q < POINTS; q += 1) share += (gain[e * POINTS + q] as number) / POINTS;
+      if (Math.abs(share - (felt[e] as number)) < SAME_GAIN) continue;
+      stiffen(e, elements, shearing, stiff, r.shear * share, r.bulk);
+      felt[e] = share;
+      changed = true;
     }
     if (stale) refactor();
     load.fill(0);
@@ -241,7 +249,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
       bubbles[2 * e] = b0;
       bubbles[2 * e + 1] = b1;
     }
-    const rounds = balance();
+    const rounds = balance(last ? AT_LAST : BALANCED);
     // Cold glass stays as stiff as it is: a factor of just that serves to the end.
     if (rounds > ROUNDS || (!changed && rounds > FEW)) stale = true;
     for (let e = 0; e < triangles; e += 1) {
@@ -306,24 +314,35 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
       }
     }
   };
+  const ofPoint = (p: number, how: typeof principal): number =>
+    how(
+      stress[4 * p] as number,
+      stress[4 * p + 1] as number,
+      stress[4 * p + 2] as number,
+      stress[4 * p + 3] as number,
+    );
   return {
     stress,
     step,
-    worst: () => {
-      let [most, place] = [-Infinity, 0];
+    worst: (at, below) => {
+      let [most, place] = [-Infinity, -1];
       for (let p = 0; p < points; p += 1) {
-        const v = principal(
-          stress[4 * p] as number,
-          stress[4 * p + 1] as number,
-          stress[4 * p + 2] as number,
-          stress[4 * p + 3] as number,
-        );
+        if (!((at[p] as number) < below)) continue;
+        const v = ofPoint(p, principal);
         if (v > most) {
           most = v;
           place = p;
         }
       }
       return { most, place };
+    },
+    range: () => {
+      let [most, least] = [-Infinity, Infinity];
+      for (let p = 0; p < points; p += 1) {
+        most = Math.max(most, ofPoint(p, principal));
+        least = Math.min(least, ofPoint(p, leastPrincipal));
+      }
+      return [most, least];
     },
     factored: () => made,
     moved: (node) => {

@@ -48,6 +48,10 @@ export interface MeshSize {
   readonly through: number;
   readonly shortest: number;
   readonly corner: number;
+  /** Edges along a curve need be no shorter than this, m. */
+  readonly curve: number;
+  /** How far its area may be from the drawing's, as a share of that. */
+  readonly area: number;
 }
 
 /** As PHYSICS §9 has it: one to two quadratic elements through a thin wall, three and more through a thick one. */
@@ -56,6 +60,8 @@ export const ORDINARY_SIZE: MeshSize = {
   through: 1.7,
   shortest: 4e-4,
   corner: 1e-3,
+  curve: 1.8e-3,
+  area: 1e-3,
 };
 
 /** Edges grow by this much of the distance from finer ones. */
@@ -64,6 +70,8 @@ const ON_AXIS = 1e-7;
 /** A rim that turns by more than this at a point has a corner there, rad. */
 const SHARP = 0.5;
 const SMOOTHED = 8;
+/** A curve is followed by edges no longer than this share of its radius. */
+const FOLLOWED = 0.3;
 const MOST_CORNERS = 12_000;
 
 interface Sample extends Point {
@@ -95,7 +103,8 @@ export function meshOf(
       triangles = trianglesOf(all, loops);
     }
     const missing = missingEdges(rims, triangles);
-    if (missing.every((m) => m.size === 0)) return finished(all, triangles, rims, loops, sideOf);
+    if (missing.every((m) => m.size === 0))
+      return finished(all, triangles, rims, loops, sideOf, size.area);
     // A rim that is no edge of a triangle is laid out more finely there.
     rims = rims.map((rim, i) => split(rim, missing[i] ?? new Set()));
   }
@@ -112,11 +121,28 @@ function samplesOf(loops: readonly Loop[], size: MeshSize): Sample[] {
       const bend = Math.abs(p.bend) > 0 && p.bend < 0 ? Math.abs(1 / p.bend) : Infinity;
       // Three edges round an inside corner.
       const corner = bend < 4 * size.corner ? 0.55 * Math.max(bend, size.corner / 2) : Infinity;
-      const wanted = Math.min(size.longest, wall / size.through, corner);
+      // A curve is not followed by edges longer than a third of its radius.
+      const curve = Math.max(size.curve, FOLLOWED / Math.max(1e-9, Math.abs(p.bend)));
+      const wanted = Math.min(size.longest, wall / size.through, corner, curve);
       return { r: p.r, z: p.z, size: Math.max(size.shortest, wanted) };
     });
   });
 }
+
+/** How thick the glass is straight in from most of its rims, m: from three places in five it is no thicker. */
+export function mostlyThick(loops: readonly Loop[]): number {
+  const all = loops
+    .flatMap((loop) =>
+      along(loop, COARSE)
+        .filter((p) => !(p.r < ON_AXIS && p.nr < -0.99))
+        .map((p) => thicknessAt(loops, p)),
+    )
+    .filter(Number.isFinite)
+    .sort((x, y) => x - y);
+  return all[Math.floor(MOSTLY * all.length)] ?? 0;
+}
+const COARSE = 3e-3;
+const MOSTLY = 0.6;
 
 /** How thick the glass is straight in from a place of the rim; to the axis and as far beyond. */
 function thicknessAt(
@@ -343,6 +369,7 @@ function finished(
   rims: readonly (readonly Point[])[],
   loops: readonly Loop[],
   sideOf: (p: Point) => SkinSide,
+  off: number,
 ): SectionMesh {
   // Points no triangle uses fall away.
   const used = new Map<number, number>();
@@ -393,7 +420,7 @@ function finished(
   }
   const drawn = rims.reduce((sum, l) => sum + areaOf(l), 0);
   const given = loops.reduce((sum, l) => sum + areaOf(l), 0);
-  if (Math.abs(area - drawn) > 1e-6 * drawn || Math.abs(drawn - given) > 1e-3 * given)
+  if (Math.abs(area - drawn) > 1e-6 * drawn || Math.abs(drawn - given) > off * given)
     throw new MeshProblem(
       'The section could not be meshed: its area is not that of the drawing.',
       worst,

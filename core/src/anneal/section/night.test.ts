@@ -2,7 +2,7 @@
 // itself: finer, mirrored, without expansion, stopped.
 import { findGlass } from '../../rack/glasses';
 import { simulate } from '../simulate';
-import type { KilnCurve } from '../walkCurve';
+import type { KilnCurve } from '../relaxing/walkCurve';
 import { ballLoop, cornerAt, meshed, ringLoop } from './sections.fixture';
 import { MeshProblem } from './mesh';
 import { meshOfSection, ORDINARY_STANDING } from './realSection';

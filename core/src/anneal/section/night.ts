@@ -3,13 +3,13 @@
 import type { Exchange } from '../../conduction/lattice';
 import type { Glass } from '../../glass/glass';
 import { strainOf, temperatureAtLog } from '../../glass/viscosity';
-import { KILN_EXCHANGE } from '../exchange';
-import { MODES, MODE_WEIGHTS, relaxing, type Relaxing } from '../relaxation';
-import { COARSER, GIVES, MOST_STEP, RELAXES } from '../simulate';
-import type { PointStep } from '../stress';
-import { relax, ROOM } from '../wallState';
-import { walkCurve, type KilnCurve } from '../walkCurve';
-import { elementsOf, GAUSS, POINTS, shapes } from './element';
+import { KILN_EXCHANGE } from '../relaxing/exchange';
+import { MODES, MODE_WEIGHTS, relaxing, type Relaxing } from '../relaxing/relaxation';
+import { COARSER, GIVES, MOST_STEP, RELAXES } from '../relaxing/stepping';
+import type { PointStep } from '../relaxing/stress';
+import { relax, ROOM } from '../relaxing/wallState';
+import { walkCurve, type KilnCurve } from '../relaxing/walkCurve';
+import { elementsOf, GAUSS, POINTS, shapes, type Elements } from './element';
 import { depthsOf } from './depth';
 import { equilibrium } from './equilibrium';
 import type { SectionMesh } from './mesh';
@@ -27,12 +27,16 @@ export interface SectionTrial {
   readonly startFictive?: number | undefined;
   /** Its middle hotter than its skin by so much, K. */
   readonly startUneven?: number | undefined;
+  /** How it comes from the bench, °C at a place so deep of the deepest (0 skin, 1 middle); before `startUneven`. */
+  readonly arrives?: ((z: number, deep: number) => number) | undefined;
   /** Tension counts as passing from here on, s. */
   readonly countFrom?: number | undefined;
   readonly exchange?: Exchange | undefined;
   readonly liquidRatio?: number | undefined;
   /** The most a temperature may change in a step while glass relaxes, K; four times that where it does not. */
   readonly fineness?: number | undefined;
+  /** Keeps how it was, moment by moment. */
+  readonly picture?: boolean | undefined;
   /** Told how far it is, 0 to 1; asked whether to go on. */
   readonly onStep?: ((share: number) => boolean) | undefined;
 }
@@ -54,18 +58,34 @@ export interface Moment {
   readonly most: Float32Array;
 }
 
+/** Its tension through the night, sample by sample. */
+export interface SectionTrace {
+  readonly time: Float64Array;
+  readonly kiln: Float64Array;
+  /** Most pulled and most pressed anywhere, Pa. */
+  readonly most: Float64Array;
+  readonly least: Float64Array;
+  /** Hottest and coldest place, °C. */
+  readonly hottest: Float64Array;
+  readonly coldest: Float64Array;
+}
+
 /** What came of it. */
 export interface SectionNight {
-  /** Once cold: stress at the corners, and the worst of it. */
+  /** Once cold: stress at the corners, the worst of it, and the most it is pressed anywhere, Pa. */
   readonly kept: NodalStress;
   readonly keeps: PlaceOf;
+  readonly pressed: number;
+  /** Most tension in it when the soak ends, Pa; NaN where no end was told. */
+  readonly soaked: number;
   /** The worst tension that passed while the glass was too stiff to give. */
   readonly worst: PlaceOf & {
     readonly time: number;
     readonly kiln: number;
     readonly temperature: number;
   };
-  /** How it was, from the beginning to the end of the curve. */
+  readonly trace: SectionTrace;
+  /** How it was, from the beginning to the end of the curve; empty where no picture was asked for. */
   readonly moments: readonly Moment[];
   readonly steps: number;
   readonly factored: number;
@@ -74,7 +94,10 @@ export interface SectionNight {
 }
 
 const FINENESS = 4;
+/** While it still comes even in the soak only heat has to be right, and that is by steps so much longer. */
+const SOAKING = 2.5;
 const MOST_OF_WHOLE = 1 / 90;
+/** Samples of a night, about. */
 const MOMENTS = 60;
 
 /** Puts it through. Undefined where it was told to stop. */
@@ -83,7 +106,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const exchange = trial.exchange ?? KILN_EXCHANGE;
   const fineness = trial.fineness ?? FINENESS;
   const r = relaxing(glass, trial.liquidRatio);
-  const elements = elementsOf(mesh);
+  const elements = known(elementsBy, mesh, elementsOf);
   const warmth = warmthOf(mesh, glass, trial.sees);
   const balance = equilibrium(mesh, elements, r);
   const { time, temperature } = curve;
@@ -94,12 +117,16 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const fictive = trial.startFictive ?? Math.max(start, strain);
   let now = new Float64Array(mesh.nodes).fill(start);
   let next = new Float64Array(mesh.nodes);
-  if (trial.startUneven !== undefined) {
-    const depth = depthsOf(mesh);
-    const most = Math.max(...depth);
+  const uneven = trial.startUneven;
+  const arrives =
+    trial.arrives ??
+    (uneven === undefined ? undefined : (_: number, deep: number) => start + uneven * deep);
+  if (arrives) {
+    const depth = known(depthsBy, mesh, depthsOf);
+    const [, most] = rangeOf(depth);
     for (let i = 0; i < mesh.nodes; i += 1) {
       const x = 1 - (depth[i] as number) / most;
-      now[warmth.place[i] as number] = start + trial.startUneven * (1 - x * x);
+      now[warmth.place[i] as number] = arrives(mesh.z[i] as number, 1 - x * x);
     }
   }
   const state = pointState(elements.count * POINTS);
@@ -112,7 +139,12 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const cool = temperatureAtLog(r.vft, RELAXES.to);
   const mostStep = Math.max(MOST_STEP, (end - begin) * MOST_OF_WHOLE);
   const moments: Moment[] = [];
+  const samples: (readonly [number, number, number, number, number, number])[] = [];
   const write = (at: number, kiln: number): void => {
+    const [pulled, pressed] = balance.range();
+    const [coldest, hottest] = rangeOf(now);
+    samples.push([at, kiln, pulled, pressed, hottest, coldest]);
+    if (trial.picture !== true) return;
     const { most } = nodalStress(mesh, balance);
     moments.push({
       time: at,
@@ -135,6 +167,8 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   };
   let steps = 0;
   let sampled = begin;
+  let clock = begin;
+  let soaked = NaN;
   let [given, lost, held] = [0, 0, heatIn(warmth.capacity, now)];
   write(begin, temperature[0] as number);
   const every = (end - begin) / (MOMENTS - 2);
@@ -142,12 +176,9 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
     curve,
     mostStep,
     limit: () => {
-      let [low, high] = [Infinity, -Infinity];
-      for (const v of now) {
-        if (v < low) low = v;
-        if (v > high) high = v;
-      }
-      return high > cool && low < hot ? fineness : fineness * COARSER;
+      const [low, high] = rangeOf(now);
+      if (high <= cool || low >= hot) return fineness * COARSER;
+      return clock < (trial.countFrom ?? begin) ? fineness * SOAKING : fineness;
     },
     attempt: (dt, kiln) => {
       lost = warmthStep(warmth, exchange, kiln, dt, now, next);
@@ -164,11 +195,14 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
       balance.step(state.step);
       state.before.set(state.after);
       steps += 1;
+      clock = t;
       if (t >= (trial.countFrom ?? begin)) {
-        const { most: at, place } = balance.worst();
-        const here = state.after[place] as number;
-        if (at > worst.stress && here < strain + GIVES)
+        if (trial.countFrom !== undefined && Number.isNaN(soaked)) [soaked] = balance.range();
+        const { most: at, place } = balance.worst(state.after, strain + GIVES);
+        if (at > worst.stress) {
+          const here = state.after[place] as number;
           worst = { stress: at, ...pointPlace(mesh, place), time: t, kiln, temperature: here };
+        }
       }
       if (t - sampled >= every || t >= end) {
         write(t, kiln);
@@ -180,7 +214,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   if (!whole) return undefined;
   held -= heatIn(warmth.capacity, now);
   chilled(state.step, state.before, r);
-  balance.step(state.step);
+  balance.step(state.step, true);
   const kept = nodalStress(mesh, balance);
   let at = 0;
   kept.most.forEach((v, i) => {
@@ -189,12 +223,46 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   return {
     kept,
     keeps: { stress: kept.most[at] as number, r: mesh.r[at] as number, z: mesh.z[at] as number },
+    pressed: balance.range()[1],
+    soaked,
     worst,
+    trace: traceOf(samples),
     moments,
     steps,
     factored: balance.factored(),
     energy: held === 0 ? 1 : given / held,
   };
+}
+
+// What a mesh comes to, kept with it: a search puts many nights through one.
+const elementsBy = new WeakMap<SectionMesh, Elements>();
+const depthsBy = new WeakMap<SectionMesh, Float64Array>();
+function known<Of extends object, What>(
+  by: WeakMap<Of, What>,
+  of: Of,
+  make: (of: Of) => What,
+): What {
+  const made = by.get(of) ?? make(of);
+  by.set(of, made);
+  return made;
+}
+
+function rangeOf(v: Float64Array): readonly [number, number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (const x of v) {
+    if (x < low) low = x;
+    if (x > high) high = x;
+  }
+  return [low, high];
+}
+
+function traceOf(
+  samples: readonly (readonly [number, number, number, number, number, number])[],
+): SectionTrace {
+  const [time, kiln, most, least, hottest, coldest] = [0, 1, 2, 3, 4, 5].map((k) =>
+    Float64Array.from(samples, (s) => s[k] as number),
+  ) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
+  return { time, kiln, most, least, hottest, coldest };
 }
 
 const heatIn = (capacity: Float64Array, t: Float64Array): number =>

@@ -1,11 +1,21 @@
 // The section of a piece as it stands in the box, meshed: its bodies about the axis as one, how it stands, how its hollow breathes.
 import type { Line } from '../../shape/profile';
 import { unitedLoops, type Loop, type Point } from './loops';
-import { meshOf, MeshProblem, ORDINARY_SIZE, type SectionMesh, type SkinSide } from './mesh';
+import {
+  meshOf,
+  MeshProblem,
+  ORDINARY_SIZE,
+  mostlyThick,
+  type SectionMesh,
+  type SkinSide,
+} from './mesh';
 import type { Sees } from './warmth';
 
-/** How a piece stands: free all round (a grid, posts), flat on the shelf, or on its rim, mouth down. */
-export type Stands = 'free' | 'shelf' | 'rim';
+/**
+ * How a piece stands: free all round (a grid, posts), flat on the shelf, on its rim with the mouth down, lying on its side, or packed
+ * among others.
+ */
+export type Stands = 'free' | 'shelf' | 'rim' | 'lying' | 'packed';
 
 /** What of a piece the night of its real section needs; plain data, for it crosses to the worker. m. */
 export interface RealSection {
@@ -31,10 +41,45 @@ export interface SectionStanding {
   readonly stands: Stands;
   /** Inside corners are rounded so, m: a corner drawn sharp has no stress of its own. */
   readonly rounded: number;
+  /** How much of the box its outside and its underside see, and of its mouth is open, 0 to 1; what `stands` says where left out. */
+  readonly outside?: number | undefined;
+  readonly under?: number | undefined;
+  readonly opening?: number | undefined;
 }
 
 /** On posts, inside corners as glass rounds them. */
 export const ORDINARY_STANDING: SectionStanding = { stands: 'free', rounded: 1e-3 };
+
+/**
+ * How much of the box each way of standing leaves in sight: the outside, the underside, the mouth. Lying, a strip touches the shelf
+ * and the shelf is near all round it; packed, half of what it sees is other glass as warm as itself. From memory.
+ */
+const SIGHT: Readonly<Record<Stands, { outside: number; under: number; opening: number }>> = {
+  free: { outside: 1, under: 1, opening: 1 },
+  shelf: { outside: 1, under: 0, opening: 1 },
+  rim: { outside: 1, under: 0, opening: 0 },
+  lying: { outside: 0.8, under: 1, opening: 1 },
+  packed: { outside: 0.5, under: 0, opening: 1 },
+};
+
+/** What a way of standing leaves in sight, with what is told otherwise. */
+export const sightOf = ({
+  stands,
+  outside,
+  under,
+  opening,
+}: SectionStanding): {
+  readonly outside: number;
+  readonly under: number;
+  readonly opening: number;
+} => {
+  const sight = SIGHT[stands];
+  return {
+    outside: outside ?? sight.outside,
+    under: under ?? sight.under,
+    opening: opening ?? sight.opening,
+  };
+};
 
 /** A hollow whose mouth is narrower than this share of it breathes by the mouth; wider, on both sides. */
 const NARROW = 0.5;
@@ -48,16 +93,25 @@ export const isNarrow = ({ mouth, widestInside }: RealSection): boolean =>
   widestInside > 0 && mouth < NARROW * widestInside;
 
 /** How its skin stands to the box. */
-export function seesOf(section: RealSection, { stands }: SectionStanding): Sees {
-  const narrow = isNarrow(section);
-  // Mouth down the hollow is shut by the shelf.
-  const mouth = stands === 'rim' ? 0 : Math.PI * section.mouth ** 2;
-  return {
-    outside: 1,
-    under: stands === 'free' ? 1 : 0,
-    hollow: narrow || (stands === 'rim' && section.widestInside > 0) ? { mouth } : 'open',
-  };
+export function seesOf(section: RealSection, standing: SectionStanding): Sees {
+  const { outside, under, opening } = sightOf(standing);
+  const byMouth = isNarrow(section) || (section.widestInside > 0 && opening < 1);
+  const mouth = opening * Math.PI * section.mouth ** 2;
+  return { outside, under, hollow: byMouth ? { mouth } : 'open' };
 }
+
+/** The same section so many times as big: walls measured too thin are this much thicker. */
+export const grown = (section: RealSection, by: number): RealSection => {
+  const line = ({ r, z }: Line): Line => ({ r: r.map((v) => v * by), z: z.map((v) => v * by) });
+  return {
+    ...section,
+    outlines: section.outlines.map(line),
+    insides: section.insides.map(line),
+    mouth: section.mouth * by,
+    widestInside: section.widestInside * by,
+    bodies: section.bodies.map((b) => ({ ...b, low: b.low * by, high: b.high * by })),
+  };
+};
 
 const loopOf = ({ r, z }: Line): Loop => {
   const points = r.map((v, i) => ({ r: v, z: z[i] as number }));
@@ -65,8 +119,20 @@ const loopOf = ({ r, z }: Line): Loop => {
   return a && b && Math.hypot(a.r - b.r, a.z - b.z) < 1e-9 ? points.slice(0, -1) : points;
 };
 
+/** How finely a section is meshed: for an answer, and for a search that will be looked at again. */
+export type Fine = 'fine' | 'rough';
+/** Edges are no longer than this, or in a big solid than this share of how thick it mostly is, m. */
+const LONGEST = 1.8e-3;
+const OF_THICK = 1 / 11;
+/** A rough mesh is so much coarser: some third of the nodes. */
+const ROUGHER = { longest: 2, through: 1.05, shortest: 9e-4, curve: 3.6e-3, area: 1e-2 };
+
 /** Meshes it. Throws a MeshProblem, with the place, where that cannot be done. */
-export function meshOfSection(section: RealSection, standing: SectionStanding): SectionMesh {
+export function meshOfSection(
+  section: RealSection,
+  standing: SectionStanding,
+  how: Fine = 'fine',
+): SectionMesh {
   const loops = unitedLoops(section.outlines.map(loopOf), standing.rounded);
   const outer = loops.filter((l) => area(l) > 0);
   if (outer.length === 0) throw new MeshProblem('There is no glass about the axis.', undefined);
@@ -80,14 +146,30 @@ export function meshOfSection(section: RealSection, standing: SectionStanding): 
     standing.stands === 'rim'
       ? Math.max(...points.map((p) => p.z))
       : Math.min(...points.map((p) => p.z));
-  const skins = section.insides.flatMap(({ r, z }) =>
-    r.map((v, i) => [v, z[i] as number] as const),
-  );
   const sideOf = (p: Point): SkinSide => {
     if (Math.abs(p.z - shelf) < ON_SHELF) return 'under';
-    return skins.some(([r, z]) => Math.hypot(r - p.r, z - p.z) < NEAR) ? 'inside' : 'outside';
+    return section.insides.some((line) => isNear(line, p)) ? 'inside' : 'outside';
   };
-  return meshOf(loops, sideOf, { ...ORDINARY_SIZE, corner: Math.max(3e-4, standing.rounded) });
+  const longest = Math.max(LONGEST, OF_THICK * mostlyThick(loops));
+  return meshOf(loops, sideOf, {
+    ...ORDINARY_SIZE,
+    longest,
+    ...(how === 'rough' && { ...ROUGHER, longest: ROUGHER.longest * longest }),
+    corner: Math.max(3e-4, standing.rounded),
+  });
+}
+
+/** Is a place within a millimetre or so of a line? */
+function isNear({ r, z }: Line, p: Point): boolean {
+  for (let i = 0; i + 1 < r.length; i += 1) {
+    const [ar, az] = [r[i] as number, z[i] as number];
+    const [er, ez] = [(r[i + 1] as number) - ar, (z[i + 1] as number) - az];
+    const square = er * er + ez * ez;
+    const along = square > 0 ? ((p.r - ar) * er + (p.z - az) * ez) / square : 0;
+    const t = Math.min(1, Math.max(0, along));
+    if (Math.hypot(ar + t * er - p.r, az + t * ez - p.z) < NEAR) return true;
+  }
+  return false;
 }
 
 const area = (loop: Loop): number =>

@@ -14,8 +14,8 @@ interface Props {
   /** The worst place, m. */
   readonly mark: { readonly r: number; readonly z: number; readonly says: string } | undefined;
   /** Of the corner in hand. */
-  readonly at: number | undefined;
-  readonly onTake: (corner: number) => void;
+  readonly at?: number | undefined;
+  readonly onTake?: ((corner: number) => void) | undefined;
   readonly label: string;
 }
 
@@ -74,10 +74,11 @@ export function SectionField(props: Props) {
   return (
     <svg
       viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
-      className="w-full max-w-[34rem] cursor-crosshair bg-(--board)"
+      className={`w-full max-w-[34rem] bg-(--board) ${onTake ? 'cursor-crosshair' : ''}`}
       role="img"
       aria-label={label}
       onClick={(event) => {
+        if (!onTake) return;
         const box = event.currentTarget.getBoundingClientRect();
         const px = ((event.clientX - box.left) / box.width) * WIDTH;
         const py = ((event.clientY - box.top) / box.height) * HEIGHT;

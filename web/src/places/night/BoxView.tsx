@@ -36,7 +36,7 @@ export function BoxView() {
   const { trouble } = useNotices.getState();
   const t = useTonight();
   const { chosen, box, keep } = useTonightBox();
-  const { inBox, practice, hold, door, assumes, firstIn, lastIn } = t;
+  const { inBox, practice, inHand, hold, door, assumes, firstIn, lastIn } = t;
   const ids = useMemo(() => Object.keys(inBox), [inBox]);
   const shelf = useShelf(ids);
   const { meant } = shelf;
@@ -56,6 +56,7 @@ export function BoxView() {
             pieces: load,
             input: {
               practice,
+              inHand,
               holdTemperature: hold ?? hottest.annealing,
               doorTemperature: door,
               assumes,
@@ -63,7 +64,7 @@ export function BoxView() {
               holding: holdingSeconds(firstIn, lastIn),
             },
           },
-    [load, hottest, practice, hold, door, assumes, box, firstIn, lastIn],
+    [load, hottest, practice, inHand, hold, door, assumes, box, firstIn, lastIn],
   );
   const ask = useMemo(
     () => request && (() => nightWorker((w) => w.load(request.pieces, request.input))),
@@ -79,7 +80,15 @@ export function BoxView() {
   const rules = load.find((p) => p.id === night?.rules);
   // One input for as long as the load is one: what is below asks again when it changes.
   const input = useMemo(
-    () => request && rules && { ...request.input, glass: rules.glass, wall: rules.wall },
+    () =>
+      request &&
+      rules && {
+        ...request.input,
+        glass: rules.glass,
+        wall: rules.wall,
+        drawn: rules.drawn,
+        beside: rules.beside,
+      },
     [request, rules],
   );
   const learn = (text: string): void => {

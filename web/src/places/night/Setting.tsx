@@ -18,12 +18,7 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
   const hold = t.hold ?? glass?.annealing ?? CUSTOMARY_HOLD;
   return (
     <>
-      <PracticeChoice
-        practice={t.practice}
-        onChange={(practice) => {
-          t.set({ practice });
-        }}
-      />
+      <PracticeChoice practice={t.practice} inHand={t.inHand} onChange={t.set} />
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2">
         <QuantityField
           label="Hold at"

@@ -78,6 +78,8 @@ function forBox({ id, name, facts }: OnShelf): ForBox {
       name,
       glass: night.glass,
       wall: night.wall,
+      drawn: night.drawn,
+      beside: night.beside,
       gives: night.gives,
       width: across,
       depth: across,

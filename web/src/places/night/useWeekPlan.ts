@@ -20,7 +20,7 @@ export interface WeekPlan {
 }
 
 export function useWeekPlan(): WeekPlan {
-  const { week, practice, door, assumes } = useTonight();
+  const { week, practice, inHand, door, assumes } = useTonight();
   const boxes = useAnnealers();
   const ids = useMemo(() => Object.keys(week), [week]);
   const shelf = useShelf(ids);
@@ -43,9 +43,9 @@ export function useWeekPlan(): WeekPlan {
     return {
       pieces: chosen,
       annealers: boxes.map((b) => ({ id: b.name, inside: b, free, box: boxOf(b) })),
-      input: { practice, doorTemperature: door, assumes, holding: 0 },
+      input: { practice, inHand, doorTemperature: door, assumes, holding: 0 },
     };
-  }, [chosen, boxes, practice, door, assumes]);
+  }, [chosen, boxes, practice, inHand, door, assumes]);
   const ask = useMemo(() => request && (() => night((w) => w.week(request))), [request]);
   const answer = useAnswer(ask);
   return {

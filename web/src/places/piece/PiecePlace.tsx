@@ -79,7 +79,7 @@ export function PiecePlace() {
   const guessed = useLastGood(id, now?.derived);
   // Simulated once it is let go: between two moves of a hand the first guess is enough.
   const moving = useBoard((s) => s.moving);
-  const night = useNight(guessed?.night, !moving);
+  const night = useNight(guessed?.night, { settled: !moving, onBoard: true });
   const last = useMemo(
     () => guessed && night && { ...guessed, schedule: night.schedule },
     [guessed, night],
@@ -107,7 +107,15 @@ export function PiecePlace() {
   if (!document || !now)
     return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
-  const board: OnBoard = { document, glass: now.glass, derived: now.derived, last, night, carried };
+  const board: OnBoard = {
+    document,
+    glass: now.glass,
+    facts,
+    derived: now.derived,
+    last,
+    night,
+    carried,
+  };
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader board={board} saving={saving} onRevisions={openRevisions} />

@@ -1,6 +1,6 @@
 // The piece on the board with everything derived from it: one computation, shared by all sheets.
 import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived, Glass, Schedule } from '@zanfirico/core';
+import type { Derived, Glass, Schedule, ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
 import type { Night } from '../../annealing/nights';
 import type { CarriedPattern } from './useCarried';
@@ -11,6 +11,8 @@ export type Standing = Extract<Derived, { ok: true }> & { readonly schedule: Sch
 export interface OnBoard {
   readonly document: PieceDocument;
   readonly glass: Glass;
+  /** What the shop adds to the plan. */
+  readonly facts: ShopFacts;
   readonly derived: Derived;
   /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
   readonly last: Standing | undefined;

@@ -1,16 +1,17 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { customaryHolds, realSectionOf } from '@zanfirico/core';
-import { useMemo } from 'react';
+import { customaryHolds } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
 import { AssumedFields } from '../../../annealing/AssumedFields';
 import { NightBody } from '../../../annealing/NightBody';
+import { StandsFields, type StandingChange } from '../../../annealing/StandsFields';
 import { PracticeChoice } from '../../../annealing/PracticeChoice';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
+import { useChanges } from './useChanges';
 import { TimeField } from '../../../fields/TimeField';
 import { Caution } from '../../../annealing/Caution';
 import { SelectField } from '../../../fields/SelectField';
@@ -19,12 +20,19 @@ const setFiring = (change: Partial<PieceDocument['firing']>): void => {
   useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
 };
 
+/** Another way of standing brings its own figures; a figure typed is kept beside the way. */
+const setStanding = (change: StandingChange, anew: boolean): void => {
+  useDraft.getState().change((d) => {
+    const was = d.firing.standing ?? {};
+    const kept = anew && was.rounded !== undefined ? { rounded: was.rounded } : anew ? {} : was;
+    return { ...d, firing: { ...d.firing, standing: { ...kept, ...change } } };
+  });
+};
+
 export function NightSheet() {
   const { document, last, night } = usePiece();
   const { firing } = document;
-  const parts = last?.parts;
-  const bits = last?.bits;
-  const section = useMemo(() => parts && bits && realSectionOf(parts, bits), [parts, bits]);
+  const changes = useChanges();
   if (!last || !night) return <p className="px-6 py-16">Tonight comes with the form.</p>;
   return (
     <div className="flex h-full flex-col xl:flex-row">
@@ -34,16 +42,20 @@ export function NightSheet() {
           night={night}
           lastIn={firing.lastIn}
           name={document.name}
-          section={section}
+          changes={changes}
         />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <PracticeChoice
           practice={firing.practice}
-          onChange={(practice) => {
-            setFiring({ practice });
-          }}
+          inHand={last.night.inHand ?? 0}
+          onChange={setFiring}
         />
+        {last.night.drawn && (
+          <div className="mt-2">
+            <StandsFields drawn={last.night.drawn} onChange={setStanding} />
+          </div>
+        )}
         <HoldAt />
         <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
           <TimeField

@@ -1,5 +1,5 @@
 // How fast glass in the annealer gives its heat to its surroundings.
-import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from '../units/constants';
+import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from '../../units/constants';
 
 /** Emissivity of thick glass in the infrared (after Gardon 1956–58; from memory). */
 const EMISSIVITY = 0.9;

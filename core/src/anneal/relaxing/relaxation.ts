@@ -1,8 +1,8 @@
 // How glass relaxes: the shape of the decay, how fast it goes at a temperature and with a structure, and what structure does
 // to the length of glass (Tool 1946; Narayanaswamy 1971; Moynihan et al. 1976).
-import type { Glass } from '../glass/glass';
-import { fitVft, type Vft } from '../glass/viscosity';
-import { ZERO_CELSIUS } from '../units/constants';
+import type { Glass } from '../../glass/glass';
+import { fitVft, type Vft } from '../../glass/viscosity';
+import { ZERO_CELSIUS } from '../../units/constants';
 
 // exp(−ξ^0.6) scaled to a mean time of 1, as eight exponentials. Fitted by non-negative least squares over ξ from 1e-6 to 30;
 // the sum stays within 4e-4 of the stretched exponential.

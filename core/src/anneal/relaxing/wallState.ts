@@ -1,6 +1,12 @@
 // One wall on its way through a night: its temperatures, its structure, its stress, and the step that takes them on together.
-import { filledWith, latticeOf, type Filled, type Lattice, type Wall } from '../conduction/lattice';
-import type { Glass } from '../glass/glass';
+import {
+  filledWith,
+  latticeOf,
+  type Filled,
+  type Lattice,
+  type Wall,
+} from '../../conduction/lattice';
+import type { Glass } from '../../glass/glass';
 import {
   lnViscosity,
   MODES,

@@ -1,7 +1,7 @@
 // Stress in a wall that relaxes: its deviator flows as a sum of exponentials, its bulk is elastic. Flat walls in closed form
 // (equal in both directions of the plane, no net force), round ones by linear elements on the radius. No step makes an array.
 import { MODES, MODE_WEIGHTS, type Relaxing } from './relaxation';
-import type { Lattice } from '../conduction/lattice';
+import type { Lattice } from '../../conduction/lattice';
 
 /** What one step of time does at every point: how much is kept of each mode, how stiff the step is, how much it would shrink. */
 export interface PointStep {

@@ -1,0 +1,115 @@
+// What would help: changes of form, and of how it stands, each put through the night; what saves most first, done with one key.
+import { printDuration, printText, type Helped, type ScheduleInput } from '@zanfirico/core';
+import { Check } from 'lucide-react';
+import { useMemo } from 'react';
+import { useWords } from '../fields/useWords';
+import { useDisplay } from '../stores/display';
+import { useAnswer } from '../workers/useAnswer';
+import { night } from '../workers/workers';
+
+/** A change that can be tried, and made. */
+export interface Change {
+  readonly id: string;
+  readonly says: string;
+  /** What it does to the look: grams, height, what it holds. */
+  readonly looks: string;
+  readonly input: ScheduleInput;
+  readonly make: () => void;
+}
+
+/** Less than this is no change of the night, s. */
+const SAME = 300;
+/** So many are told in full. */
+const MOST = 3;
+
+export function Helps({
+  input,
+  changes,
+}: {
+  readonly input: ScheduleInput;
+  readonly changes: readonly Change[];
+}) {
+  const units = useDisplay((s) => s.units);
+  const words = useWords();
+  const ask = useMemo(
+    () => (): Promise<Helped[]> =>
+      night((w) =>
+        w.helps(
+          input,
+          changes.map(({ id, input: changed }) => ({ id, input: changed })),
+        ),
+      ),
+    [input, changes],
+  );
+  const answer = useAnswer(ask);
+  if (answer.state === 'failed')
+    return (
+      <p role="alert" className="alert alert-error">
+        {answer.says}
+      </p>
+    );
+  if (answer.state === 'asked')
+    return (
+      <p className="quiet" role="status">
+        {changes.length} changes are being tried …
+      </p>
+    );
+  const told = answer.value.flatMap((h) => {
+    const change = changes.find((c) => c.id === h.id);
+    return change ? [{ ...h, change }] : [];
+  });
+  const better = told.filter((h) => h.saves > SAME).slice(0, MOST);
+  const rest = told.filter((h) => !better.includes(h));
+  return (
+    <section aria-label="What helps">
+      <p className="text-lg leading-snug">
+        {better.length === 0
+          ? 'Nothing tried here makes the night shorter by more than a few minutes: the box sets its clock, or the soak.'
+          : 'What would shorten this night most:'}
+      </p>
+      <ul className="mt-1">
+        {better.map(({ id, saves, kept, change }) => (
+          <li
+            key={id}
+            className="border-base-300 flex flex-wrap items-baseline gap-x-4 border-b py-1.5"
+          >
+            <b className="num text-primary w-24 text-right text-xl">−{printDuration(saves)}</b>
+            <span className="min-w-0 flex-1 leading-snug">
+              {words(change.says)}
+              <span className="quiet block text-sm">
+                {change.looks}; of tonight’s programme it would keep{' '}
+                {printText(kept, 'stress', units)}
+              </span>
+            </span>
+            <button type="button" className="btn btn-outline btn-sm" onClick={change.make}>
+              <Check className="size-4" /> Do it
+            </button>
+          </li>
+        ))}
+      </ul>
+      {rest.length > 0 && (
+        <p className="quiet mt-2 text-sm leading-snug">
+          Also tried:{' '}
+          {rest
+            .map(
+              (h) =>
+                `${words(h.change.says)} (${
+                  h.saves > SAME
+                    ? `−${printDuration(h.saves)}`
+                    : h.saves < -SAME
+                      ? `${printDuration(-h.saves)} longer`
+                      : 'the same'
+                })`,
+            )
+            .join('; ')}
+          .
+        </p>
+      )}
+      <p className="quiet mt-1 text-sm leading-snug">
+        Each is put roughly through tonight’s programme; how long its own night is follows from
+        that, tension going nearly by the rate. Taken, it is planned and checked like any other
+        form, and undo takes it back.
+      </p>
+    </section>
+  );
+}
