@@ -92,13 +92,15 @@ try {
   await open('Oil cruet');
   for (const sheet of ['night', 'card']) {
     await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
-    await shoot(sheet, (p) => p.waitForTimeout(2500));
+    await shoot(sheet, async (p) => {
+      if (sheet === 'night') await p.getByText(/still hold/).waitFor({ timeout: 60_000 });
+      await p.waitForTimeout(1500);
+    });
   }
   await open('Quay goblet');
   await page.getByRole('link', { name: 'Its night' }).click();
   await page.getByRole('tab', { name: 'Where' }).click();
-  await page.getByRole('button', { name: 'Put the section through it' }).click();
-  await page.getByRole('group', { name: 'In the schedule above' }).waitFor();
+  await page.getByRole('img', { name: /^The section once cold/ }).waitFor({ timeout: 60_000 });
   await shoot('where', async (p) => {
     await p.getByRole('tab', { name: 'Where' }).evaluate((e) => {
       e.scrollIntoView({ block: 'start' });

@@ -272,7 +272,14 @@ export {
   METRES_PER_INCH,
 } from './units/quantity';
 export type { Figure, Verdict, Why } from './units/why';
-export { checkedSchedule, firstGuess, seenAs, type Checked, type Watching } from './anneal/checked';
+export {
+  checkedSchedule,
+  firstGuess,
+  NIGHT_SOLVER,
+  seenAs,
+  type Checked,
+  type Watching,
+} from './anneal/checked';
 export { shortestNight, type Shorter } from './anneal/shortest';
 export { passesWhere, putThrough, type Assumed, type Outcome } from './anneal/outcome';
 export {
@@ -318,6 +325,7 @@ export {
   type WeekPiece,
 } from './anneal/week';
 export { customaryHolds } from './anneal/customaryHolds';
+export { customaryNight } from './anneal/customaryNight';
 export { flowsAt, sinks, sinksSaid, type Gives } from './anneal/sinking';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
 export { KILN_EXCHANGE } from './anneal/relaxing/exchange';
@@ -347,3 +355,4 @@ export { placeName } from './anneal/section/placeName';
 export { seenThrough, type SeenThrough } from './anneal/section/polarised';
 export { interferenceColour, TINT_PLATE } from './fit/interference';
 export { realSectionOf } from './piece/realSection';
+export { arrivingFrom } from './piece/arriving';

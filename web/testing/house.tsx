@@ -11,6 +11,7 @@ import { demoPieces } from '../../server/src/demo/demoPieces';
 import { stockDemo } from '../../server/src/demo/stockDemo';
 import { openDatabase, type Database } from '../../server/src/store/database';
 import type { PieceStore } from '../../server/src/store/pieceStore';
+import { forgetHours } from '../src/annealing/knownHours';
 import { answers } from '../src/api/queries';
 import { routes } from '../src/routes';
 import { useBoard } from '../src/stores/board';
@@ -60,6 +61,7 @@ export async function forgetAll(): Promise<void> {
   for (const draft of await draftsOf()) await dropDraft(draft);
   localStorage.clear();
   sessionStorage.clear();
+  forgetHours();
   answers.clear();
   useBoard.setState({
     part: 0,
@@ -139,7 +141,7 @@ export async function typeInto(user: UserEvent, field: HTMLElement, text: string
 /** The night has been put through the simulation. */
 export const nightChecked = (): Promise<void> =>
   waitFor(() => {
-    expect(screen.queryByText(/being checked|being simulated/)).toBeNull();
+    expect(screen.queryByText(/being checked|being simulated|is looked for/)).toBeNull();
   });
 
 /** The document on the board now. */

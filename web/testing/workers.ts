@@ -41,11 +41,13 @@ let sections = false;
 export const withSections = (on: boolean): void => {
   sections = on;
 };
-const asAsked = (arg: unknown): unknown => {
+/** What is asked as these workers take it. */
+export const asAsked: <A>(arg: A) => A = (arg) => withoutSections(arg) as typeof arg;
+const withoutSections = (arg: unknown): unknown => {
   if (sections || typeof arg !== 'object' || arg === null) return arg;
-  if (Array.isArray(arg)) return arg.map(asAsked);
+  if (Array.isArray(arg)) return arg.map(withoutSections);
   if ('pieces' in arg) return { ...arg, pieces: asAsked(arg.pieces) };
-  return 'drawn' in arg ? { ...arg, drawn: undefined, beside: undefined } : arg;
+  return 'drawn' in arg ? { ...arg, drawn: undefined, apart: undefined, beside: undefined } : arg;
 };
 
 /** What was worked out before in this file is not worked out again: the same question has the same answer. */
@@ -54,7 +56,7 @@ const calls = nightWork as unknown as Calls;
 const once =
   (name: string) =>
   (...given: never[]): unknown => {
-    const args = given.map(asAsked) as never[];
+    const args = given.map((arg) => asAsked(arg));
     const key = JSON.stringify([name, args]);
     if (!known.has(key)) known.set(key, calls[name]?.(...args));
     return known.get(key);
@@ -62,7 +64,8 @@ const once =
 const remembered = Object.fromEntries(Object.keys(calls).map((name) => [name, once(name)]));
 
 export const night = here(remembered);
-export const boardNight = night;
+export const boardNight = here(remembered);
+export const loadNights = here(remembered);
 export const braid = here({
   draft: braidWork.draft,
 });

@@ -10,6 +10,9 @@ import type { Schedule, ScheduleInput, Tuned } from './scheduleInput';
 import type { KilnCurve } from './relaxing/walkCurve';
 import { ARRIVES_UNEVEN } from './soak';
 
+/** Which solver a night was checked with: another number, other answers. What is kept of older ones is worked out again. */
+export const NIGHT_SOLVER = 2;
+
 /** A schedule and the night it was checked with. */
 export interface Checked {
   readonly schedule: Schedule;

@@ -119,10 +119,11 @@ const demand = (p: LoadPiece): number =>
     6 * Math.max(0, p.wall.stepThick - p.wall.stepThin) * p.wall.stepThick);
 
 /** What is annealed of a piece, and nothing of where it stands. */
-const annealed = ({ glass, wall, drawn, beside, arrives, gives }: LoadPiece): Annealed => ({
+const annealed = ({ glass, wall, drawn, apart, beside, arrives, gives }: LoadPiece): Annealed => ({
   glass,
   wall,
   drawn,
+  apart,
   beside,
   arrives,
   gives,

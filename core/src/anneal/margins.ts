@@ -131,10 +131,15 @@ export function nightMargins(
 const STEPS = 2e-4;
 
 function casesOf(input: ScheduleInput): Case[] {
-  const { glass, wall, box, drawn } = input;
+  const { glass, wall, box, drawn, apart } = input;
+  const stood = (d: Drawn, change: Partial<SectionStanding>): Drawn => ({
+    ...d,
+    standing: { ...d.standing, ...change },
+  });
   const standing = (change: Partial<SectionStanding>): ScheduleInput => ({
     ...input,
-    drawn: drawn && { ...drawn, standing: { ...drawn.standing, ...change } },
+    drawn: drawn && stood(drawn, change),
+    apart: apart?.map((d) => stood(d, change)),
   });
   const per = (share: number): string => `${String(Math.round(100 * share))} %`;
   const walls = (change: Partial<CoolingWall>): ScheduleInput => ({
@@ -184,7 +189,11 @@ function casesOf(input: ScheduleInput): Case[] {
     {
       id: 'thick',
       name: `it is ${per(OFF.wall)} thicker everywhere than drawn`,
-      input: { ...input, drawn: { ...d, section: grown(d.section, more) } },
+      input: {
+        ...input,
+        drawn: { ...d, section: grown(d.section, more) },
+        apart: apart?.map((a) => ({ ...a, section: grown(a.section, more) })),
+      },
     },
     {
       id: 'corners',

@@ -20,6 +20,8 @@ export interface Annealed {
   readonly wall: CoolingWall;
   /** Its round bodies as drawn, and how they stand: what the night is judged by where there are any. */
   readonly drawn?: Drawn | undefined;
+  /** Bodies that stand apart from it, as a stopper does, each drawn by itself. */
+  readonly apart?: readonly Drawn[] | undefined;
   /** What the section leaves out, bits off the axis and parts that are not round: the thickest of it, by itself. */
   readonly beside?: CoolingWall | undefined;
   /** How its bodies come from the bench, where that is worked out; else uneven as is usual. */
@@ -63,7 +65,7 @@ export interface Outcome {
   readonly flowed: number;
   /** Tension in it at the end of the soak, or NaN when none was named. */
   readonly soaked: number;
-  /** What became of its drawn section; undefined where it has none, or none that can be meshed. */
+  /** What became of its drawn section, of several the one that keeps the most; undefined where it has none that can be meshed. */
   readonly section?: SectionOutcome | undefined;
   /** Why its section could not be looked at, and the joined walls stand. */
   readonly unmeshed?: string | undefined;
@@ -111,32 +113,38 @@ const tiedBody = (body: Wall['body']): Wall['body'] => (body === 'ball' ? 'cylin
  * or it cannot be meshed. Throws a RangeError with a sentence for what cannot be computed, NightStopped where it was told to stop.
  */
 export function putThrough(piece: Annealed, curve: KilnCurve, through: Through = {}): Outcome {
-  const { drawn, beside, glass } = piece;
+  const { drawn, apart = NONE_APART, beside, glass } = piece;
   if (!drawn) return wallsThrough(piece, piece.wall, curve, through);
   const { closely, soakEnds, picture, onStep, exchange, start, startFictive, startUneven } =
     through;
   try {
-    const section = putSection(drawn, glass, curve, {
-      start,
-      startFictive,
-      startUneven,
-      // What comes from the bench comes uneven; what is warmed from cold does not come from there.
-      ...(startUneven !== undefined && { arrives: piece.arrives }),
-      soakEnds,
-      exchange,
-      picture,
-      onStep,
-      liquidRatio: piece.assumes?.liquidRatio,
-      how: (closely ?? 'fine') === 'fine' ? 'fine' : 'rough',
-    });
+    const sections = [drawn, ...apart].map((d) =>
+      putSection(d, glass, curve, {
+        start,
+        startFictive,
+        startUneven,
+        // What comes from the bench comes uneven; what is warmed from cold does not come from there.
+        ...(startUneven !== undefined && { arrives: piece.arrives }),
+        soakEnds,
+        exchange,
+        picture,
+        onStep,
+        liquidRatio: piece.assumes?.liquidRatio,
+        how: (closely ?? 'fine') === 'fine' ? 'fine' : 'rough',
+      }),
+    );
+    const section = sections
+      .map((x, of) => ({ ...x, of }))
+      .reduce((a, b) => (b.keeps.stress > a.keeps.stress ? b : a));
+    const worst = sections.map((x) => x.worst).reduce((a, b) => (b.stress > a.stress ? b : a));
+    const soaked = Math.max(...sections.map((x) => x.soaked));
     const walls = wallsThrough(piece, beside ?? piece.wall, curve, through);
     const counts = beside !== undefined;
-    const { worst } = section;
     return {
       ...walls,
       kept: Math.max(section.keeps.stress, counts ? walls.kept : 0),
       worst: counts && walls.worst.stress > worst.stress ? walls.worst : worst,
-      soaked: counts ? Math.max(section.soaked, walls.soaked) : section.soaked,
+      soaked: counts ? Math.max(soaked, walls.soaked) : soaked,
       section,
     };
   } catch (error) {
@@ -144,6 +152,8 @@ export function putThrough(piece: Annealed, curve: KilnCurve, through: Through =
     return { ...wallsThrough(piece, piece.wall, curve, through), unmeshed: error.message };
   }
 }
+
+const NONE_APART: readonly Drawn[] = [];
 
 /** Joined walls put through a curve. */
 function wallsThrough(

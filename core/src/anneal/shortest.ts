@@ -81,7 +81,7 @@ const CORRECTED = 3;
 export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}): Shorter {
   const first = checkedSchedule(input);
   if (!first.outcome.section) return search(input, input, first, ITSELF, looking);
-  const walls = { ...input, drawn: undefined, beside: undefined };
+  const walls = { ...input, drawn: undefined, apart: undefined, beside: undefined };
   const same = putInBox(walls, first.curve, input.box, {
     startUneven: ARRIVES_UNEVEN,
     soakEnds: first.schedule.soak.value,

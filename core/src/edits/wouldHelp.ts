@@ -43,9 +43,10 @@ export function wouldHelp<D extends Changed>(
   piece: D,
   parts: readonly PlannedPart[],
 ): WouldHelp<D>[] {
-  const thickest = Math.max(...parts.map((p) => p.shape.thickest.wall));
-  const forms = [...parts]
-    .filter((p) => p.role !== 'stopper')
+  // A stopper has to fit as it is.
+  const joined = parts.filter((p) => p.role !== 'stopper');
+  const thickest = Math.max(...joined.map((p) => p.shape.thickest.wall));
+  const forms = [...joined]
     .filter(({ shape }) => shape.thickest.wall >= Math.max(THIN, THICK * thickest))
     .sort((a, b) => b.shape.thickest.wall - a.shape.thickest.wall)
     .flatMap((p): WouldHelp<D>[] => {

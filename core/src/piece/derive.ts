@@ -28,7 +28,7 @@ import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
 import { followed } from './followed';
 import { readPart, type Part, type PartInput } from './part';
-import { realSectionOf } from './realSection';
+import { apartOf, realSectionOf } from './realSection';
 import { besideSection, rulingWall } from './rulingWall';
 import { readings, type Readings } from './readings';
 import { readBit, type BitInput, type ReadBit } from './bits';
@@ -248,6 +248,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const main = mainPart(planned, whole);
   const ruling = rulingWall(parts, bits);
   const section = realSectionOf(parts, bits);
+  const standing = { ...ORDINARY_STANDING, ...firing.standing };
   const night: ScheduleInput = {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
@@ -257,7 +258,8 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       stepThin: whole.step.thin,
     },
     ...(section && {
-      drawn: { section, standing: { ...ORDINARY_STANDING, ...firing.standing } },
+      drawn: { section, standing },
+      apart: apartOf(parts).map((s) => ({ section: s, standing })),
       beside: besideSection(parts, bits),
     }),
     practice: firing.practice,

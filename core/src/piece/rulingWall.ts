@@ -12,7 +12,10 @@ import type { Part } from './part';
 /** A thickness, m, and the body it cools as. */
 export type RulingWall = Place;
 
-type Measured = { readonly measure: BitMeasure; readonly input: BitInput };
+interface Measured {
+  readonly measure: BitMeasure;
+  readonly input: BitInput;
+}
 
 /** The wall that sets the pace: a wall that cools from one side only counts as twice its thickness. */
 export const rulingWall = (parts: readonly Part[], bits: readonly Measured[]): RulingWall =>
@@ -27,7 +30,7 @@ export function besideSection(
 ): CoolingWall | undefined {
   const walls: readonly CoolingWall[] = [
     ...parts
-      .filter((p) => p.lofted || p.role === 'stopper')
+      .filter((p) => p.lofted)
       .map(({ shape }) => ({
         ...partCoolsAs(shape),
         stepThick: shape.step.thick.wall,

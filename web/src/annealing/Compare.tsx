@@ -3,13 +3,16 @@ import {
   asRecipe,
   boxLeaves,
   customaryHolds,
+  customaryNight,
   follow,
   lossOf,
   PRACTICES,
   printDuration,
   printText,
   recipeProblems,
+  type ArrivingBody,
   type Checked,
+  type DisplayUnits,
   type KilnCurve,
   type Outcome,
   type Practice,
@@ -47,11 +50,22 @@ const NONE: readonly Recipe[] = [];
 
 interface Props {
   readonly input: ScheduleInput;
+  /** The same as it comes from the bench, where that is known: what a short soak leaves goes by it. */
+  readonly coming: ScheduleInput;
   readonly lastIn: string;
   readonly checked: Checked;
 }
 
-export function Compare({ input, lastIn, checked }: Props) {
+/** "skin 520 °C to 560 °C, middle up to 610 °C". */
+function saysArriving(arrives: readonly ArrivingBody[], units: DisplayUnits): string {
+  const skins = arrives.map((b) => b.skin);
+  const said = (v: number): string => printText(v, 'temperature', units);
+  const [low, high] = [Math.min(...skins), Math.max(...skins)];
+  const middle = Math.max(...arrives.map((b) => b.middle));
+  return `skin ${low === high ? said(low) : `${said(low)} to ${said(high)}`}, middle up to ${said(middle)}`;
+}
+
+export function Compare({ input, coming, lastIn, checked }: Props) {
   const units = useDisplay((s) => s.units);
   const recipes = useShop((s) => s.shop?.document.recipes) ?? NONE;
   const [told, setTold] = useState<{
@@ -62,7 +76,17 @@ export function Compare({ input, lastIn, checked }: Props) {
   const rows = useMemo((): readonly Row[] => {
     const at = (holdTemperature: number, practice: Practice) => (): Promise<Told> =>
       checkedNight({ ...input, holdTemperature, practice });
+    const judged = (recipe: Recipe) => (): Promise<Told> => night((w) => w.recipe(coming, recipe));
+    const customary = customaryNight(input);
     return [
+      // What most shops do, first: judged on this piece like any recipe.
+      { id: 'customary', name: customary.name, recipe: customary, ask: judged(customary) },
+      ...recipes.map((recipe, i) => ({
+        id: `recipe${String(i)}`,
+        name: recipe.name,
+        recipe,
+        ask: judged(recipe),
+      })),
       ...customaryHolds(input.glass).map((h) => ({
         id: `hold${String(h.fahrenheit)}`,
         name: `Held at ${String(h.fahrenheit)} °F`,
@@ -75,14 +99,8 @@ export function Compare({ input, lastIn, checked }: Props) {
           name: PRACTICES[p].name,
           ask: at(input.holdTemperature, p),
         })),
-      ...recipes.map((recipe, i) => ({
-        id: `recipe${String(i)}`,
-        name: recipe.name,
-        recipe,
-        ask: () => night((w) => w.recipe(input, recipe)),
-      })),
     ];
-  }, [input, recipes]);
+  }, [input, coming, recipes]);
   useEffect(() => {
     let live = true;
     const by = new Map<string, Told | string>();
@@ -183,15 +201,18 @@ export function Compare({ input, lastIn, checked }: Props) {
         </table>
       </div>
       <p className="quiet mt-1 text-sm leading-snug">
-        Schools differ on hold and haste; each is put through the same piece. Energy from the last
-        piece in, for a box that holds with{' '}
+        Schools differ on hold and haste; each is put through the same piece
+        {coming.arrives &&
+          `, recipes as it comes from the bench: ${saysArriving(coming.arrives, units)}`}
+        . Energy from the last piece in, for a box that holds with{' '}
         {printText(lossOf(input.box) * (input.holdTemperature - input.box.room), 'power', units)}.
       </p>
       <RecipeEditor
         key={editing?.name ?? 'new'}
         input={input}
         from={editing ?? asRecipe(checked.schedule, '', input.holdTemperature)}
-        known={editing !== undefined}
+        known={editing !== undefined && recipes.includes(editing)}
+        begins={editing !== undefined}
         onDone={() => {
           setEditing(undefined);
         }}

@@ -1,11 +1,13 @@
 // What would help: changes of form, and of how it stands, each put through the night; what saves most first, done with one key.
 import { printDuration, printText, type Helped, type ScheduleInput } from '@zanfirico/core';
 import { Check } from 'lucide-react';
+import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
+import { Going } from './Going';
 
 /** A change that can be tried, and made. */
 export interface Change {
@@ -32,13 +34,15 @@ export function Helps({
   const units = useDisplay((s) => s.units);
   const words = useWords();
   const ask = useMemo(
-    () => (): Promise<Helped[]> =>
-      night((w) =>
-        w.helps(
-          input,
-          changes.map(({ id, input: changed }) => ({ id, input: changed })),
+    () =>
+      (onShare: (share: number) => void): Promise<Helped[]> =>
+        night((w) =>
+          w.helps(
+            input,
+            changes.map(({ id, input: changed }) => ({ id, input: changed })),
+            proxy(onShare),
+          ),
         ),
-      ),
     [input, changes],
   );
   const answer = useAnswer(ask);
@@ -50,9 +54,7 @@ export function Helps({
     );
   if (answer.state === 'asked')
     return (
-      <p className="quiet" role="status">
-        {changes.length} changes are being tried …
-      </p>
+      <Going says={`${String(changes.length)} changes are being tried`} share={answer.share} />
     );
   const told = answer.value.flatMap((h) => {
     const change = changes.find((c) => c.id === h.id);

@@ -19,7 +19,7 @@ export function Keeps({ input, outcome }: Props) {
           { what: `pulled ${section.keeps.where}`, is: stress(section.keeps.stress) },
           { what: 'pressed at most', is: stress(section.pressed) },
           ...(outcome.kept > section.keeps.stress
-            ? [{ what: 'pulled in what is not round', is: stress(outcome.kept) }]
+            ? [{ what: 'pulled in what stands off the axis', is: stress(outcome.kept) }]
             : []),
         ]
       : [

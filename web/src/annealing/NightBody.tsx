@@ -3,6 +3,7 @@ import { fileName } from '@zanfirico/contract';
 import {
   PRACTICES,
   strainOf,
+  type ArrivingBody,
   type Checked,
   type LoadPiece,
   type ScheduleInput,
@@ -26,7 +27,7 @@ import { Margins } from './Margins';
 import { Shorter } from './Shorter';
 import type { Night } from './nights';
 import { useMargins } from './useMargins';
-import { useSectionPicture } from './useSectionPicture';
+import { drawnBodies, useSectionPicture } from './useSectionPicture';
 import { WallView } from './WallView';
 import { verdictOf } from './verdictOf';
 
@@ -64,16 +65,19 @@ interface Props {
   readonly load?: readonly LoadPiece[];
   /** What may be changed of it, where it is one piece and on the board. */
   readonly changes?: (() => readonly Change[]) | undefined;
+  /** How it comes from the bench, where its order says: recipes and mishaps are judged by that. */
+  readonly arrives?: readonly ArrivingBody[] | undefined;
 }
 
 const ALONE: readonly LoadPiece[] = [];
 
-export function NightBody({ input, night, lastIn, name, load = ALONE, changes }: Props) {
+export function NightBody({ input, night, lastIn, name, load = ALONE, changes, arrives }: Props) {
   const words = useWords();
   const [leaf, setLeaf] = useState<Leaf>('Programme');
   const [onWall, setOnWall] = useState(false);
   const { schedule } = night;
   const drawn = input.drawn !== undefined;
+  const coming = useMemo(() => (arrives ? { ...input, arrives } : input), [input, arrives]);
   const without: readonly Leaf[] = [
     ...(drawn ? (['Inside'] as const) : (['Where'] as const)),
     ...(changes && drawn ? [] : (['What helps'] as const)),
@@ -173,13 +177,13 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes }:
         {leaf === 'Margins' && checked && <Margins input={input} />}
         {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
         {leaf === 'Compare' && checked && (
-          <Compare input={input} lastIn={lastIn} checked={checked} />
+          <Compare input={input} coming={coming} lastIn={lastIn} checked={checked} />
         )}
         {leaf === 'Shorter' && checked && (
           <Shorter input={input} lastIn={lastIn} checked={checked} />
         )}
         {leaf === 'Accidents' && checked && (
-          <Accident input={input} lastIn={lastIn} checked={checked} load={load} />
+          <Accident input={coming} lastIn={lastIn} checked={checked} load={load} />
         )}
         {leaf === 'Going up' && <GoingUp input={input} lastIn={lastIn} />}
       </div>
@@ -196,7 +200,11 @@ function OnWall({
   readonly input: ScheduleInput;
   readonly checked: Checked | undefined;
 }) {
-  const picture = useSectionPicture(input, checked);
+  const picture = useSectionPicture(
+    input,
+    checked,
+    drawnBodies(input)[checked?.outcome.section?.of ?? 0],
+  );
   return <WallView {...wall} section={picture.state === 'here' ? picture.value : undefined} />;
 }
 
@@ -208,7 +216,7 @@ function Changes({
   readonly input: ScheduleInput;
   readonly changes: () => readonly Change[];
 }) {
-  const all = useMemo(changes, [changes]);
+  const all = useMemo(() => changes(), [changes]);
   return <Helps input={input} changes={all} />;
 }
 

@@ -13,7 +13,7 @@ interface Props {
 const PER_CENT = 100;
 /** In hand, per cent: nothing, for what is usually off, for everything that may be at once. */
 const IN_HANDS = ['0', '15', '30'] as const;
-const NOTES = { '0': 'to the edge', '15': 'as is usual', '30': 'for much' } as const;
+const NOTES = { '15': 'usual' } as const;
 
 export function PracticeChoice({ practice, inHand, onChange }: Props) {
   const units = useDisplay((s) => s.units);

@@ -16,12 +16,14 @@ interface Props {
   readonly from: Recipe;
   /** It is one of the shop's already. */
   readonly known: boolean;
+  /** Open from the beginning. */
+  readonly begins: boolean;
   readonly onDone: () => void;
 }
 
 const MOST = 60;
-export function RecipeEditor({ input, from, known, onDone }: Props) {
-  const [open, setOpen] = useState(known);
+export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
+  const [open, setOpen] = useState(begins);
   const [recipe, setRecipe] = useState<Recipe>(from);
   const { shop, save } = useShop();
   const { say, trouble } = useNotices.getState();

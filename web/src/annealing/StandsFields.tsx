@@ -41,7 +41,7 @@ export function StandsFields({ drawn: { section, standing }, onChange }: Props) 
         label="It stands in the box"
         value={standing.stands}
         onChange={(stands) => {
-          onChange({ stands: stands as Stands }, true);
+          onChange({ stands: stands }, true);
         }}
       >
         {(Object.keys(STANDS) as Stands[]).map((s) => (

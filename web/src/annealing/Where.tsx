@@ -3,6 +3,8 @@ import {
   placeName,
   printText,
   type Checked,
+  type Drawn,
+  type RealSection,
   type ScheduleInput,
   type SectionOutcome,
 } from '@zanfirico/core';
@@ -12,7 +14,7 @@ import { Choice } from '../fields/Choice';
 import { PolarisedView } from '../marks/section/PolarisedView';
 import { SectionField } from '../marks/section/SectionField';
 import { useDisplay } from '../stores/display';
-import { useSectionPicture } from './useSectionPicture';
+import { drawnBodies, useSectionPicture } from './useSectionPicture';
 import { SHOWN, type Shown } from './insideGlass';
 
 interface Props {
@@ -23,10 +25,13 @@ interface Props {
 
 export function Where({ input, checked, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
-  const picture = useSectionPicture(input, checked);
   const { outcome } = checked;
-  const section = input.drawn?.section;
-  if (!outcome.section || !section)
+  const bodies = drawnBodies(input);
+  const [chosen, setChosen] = useState<number>();
+  const body = chosen ?? outcome.section?.of ?? 0;
+  const drawn = bodies[body];
+  const picture = useSectionPicture(input, checked, drawn);
+  if (!outcome.section || !drawn)
     return (
       <p className="max-w-prose leading-snug">
         The drawn section could not be looked at: {outcome.unmeshed ?? 'nothing of it is round.'}{' '}
@@ -41,24 +46,37 @@ export function Where({ input, checked, lastIn }: Props) {
     );
   return (
     <section aria-label="Where">
+      {bodies.length > 1 && (
+        <Choice
+          legend="Which body"
+          hideLegend
+          value={String(body)}
+          options={bodies.map((b, i) => ({ value: String(i), label: namesOf(b) }))}
+          onChange={(i) => {
+            setChosen(Number(i));
+          }}
+        />
+      )}
       {picture.state === 'asked' || !picture.value ? (
         <p className="quiet" role="status">
           The section is being put through once more, for its picture …
         </p>
       ) : (
-        <Picture input={input} told={picture.value} lastIn={lastIn} />
+        <Picture input={input} section={drawn.section} told={picture.value} lastIn={lastIn} />
       )}
       <p className="quiet mt-2 max-w-prose text-sm leading-snug">
         {outcome.place && `At the ${outcome.place} place of the box. `}
         As thick and thin joined it would have been taken to keep{' '}
         {printText(outcome.byWalls, 'stress', units)}.
-        {section.leavesOut.length > 0 &&
-          ` Not in the section: ${section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
+        {drawn.section.leavesOut.length > 0 &&
+          ` Not in the section: ${drawn.section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
         Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix &amp; Raviart.
       </p>
     </section>
   );
 }
+
+const namesOf = ({ section }: Drawn): string => section.bodies.map((b) => b.name).join(', ');
 
 type Looks = Shown | 'polarised';
 const LOOKS: readonly { readonly value: Looks; readonly label: string; readonly note?: string }[] =
@@ -67,10 +85,12 @@ const LOOKS: readonly { readonly value: Looks; readonly label: string; readonly 
 /** One night in the section: the picture, the clock, a place's history. */
 function Picture({
   input,
+  section,
   told,
   lastIn,
 }: {
   readonly input: ScheduleInput;
+  readonly section: RealSection;
   readonly told: SectionOutcome;
   readonly lastIn: string;
 }) {
@@ -81,8 +101,7 @@ function Picture({
   const [at, setAt] = useState(last);
   const [corner, setCorner] = useState<number>();
   const moment = moments[Math.min(at, last - 1)];
-  const { section } = input.drawn ?? {};
-  if (!told.picture || !moment || !section) return null;
+  if (!told.picture || !moment) return null;
   const { mesh, night: through } = told.picture;
   const cold = at >= last;
   const kind = shown === 'stress' ? 'stress' : 'temperature';
@@ -100,94 +119,96 @@ function Picture({
   const clock = clockWords(lastIn, moment.time);
   const history = corner === undefined ? [] : moments.map((m) => m.most[corner] as number);
   return (
-    <div className="grid gap-x-6 lg:grid-cols-[minmax(0,34rem)_1fr]">
-      <div>
-        {shown === 'polarised' ? (
-          <PolarisedView mesh={mesh} stress={through.kept} optical={input.glass.stressOptical} />
-        ) : (
-          <SectionField
-            mesh={mesh}
-            values={values}
-            low={low}
-            high={high}
-            signed={shown === 'stress'}
-            mark={
-              shown === 'stress' && cold
-                ? {
-                    r: told.keeps.r,
-                    z: told.keeps.z,
-                    says: printText(told.keeps.stress, 'stress', units),
-                  }
-                : undefined
-            }
-            at={corner}
-            onTake={setCorner}
-            label={`The section ${cold ? 'once cold' : `at ${clock.time}`}: ${shown === 'stress' ? 'tension, hatched where it is pressed,' : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${told.keeps.where}`}
-          />
-        )}
-        {shown !== 'polarised' && (
-          <input
-            type="range"
-            className="range range-xs mt-2 w-full max-w-[34rem]"
-            aria-label="Moment of the night"
-            min={0}
-            max={last}
-            value={at}
-            aria-valuetext={cold ? 'cold' : `${clock.time} ${clock.day}`}
-            onChange={(e) => {
-              setAt(Number(e.target.value));
-            }}
-          />
-        )}
-      </div>
-      <div>
-        <Choice legend="In the section" value={shown} options={LOOKS} onChange={setShown} />
-        <p className="mt-2 text-lg leading-snug">
-          Most is kept <b>{told.keeps.where}</b>:{' '}
-          <b className="num">{printText(told.keeps.stress, 'stress', units)}</b>.
-        </p>
-        {shown === 'polarised' ? (
-          <p className="quiet mt-2 leading-snug">
-            As it looks from the side, held between crossed polarisers: dark where nothing pulls,
-            and through the tint plate blue and orange where it does. Hold the real piece beside it.
-            What is seen is summed up through the whole vessel (Aben 1979).
+    <>
+      <Choice legend="What is shown" hideLegend value={shown} options={LOOKS} onChange={setShown} />
+      <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,34rem)_1fr]">
+        <div>
+          {shown === 'polarised' ? (
+            <PolarisedView mesh={mesh} stress={through.kept} optical={input.glass.stressOptical} />
+          ) : (
+            <SectionField
+              mesh={mesh}
+              values={values}
+              low={low}
+              high={high}
+              signed={shown === 'stress'}
+              mark={
+                shown === 'stress' && cold
+                  ? {
+                      r: told.keeps.r,
+                      z: told.keeps.z,
+                      says: printText(told.keeps.stress, 'stress', units),
+                    }
+                  : undefined
+              }
+              at={corner}
+              onTake={setCorner}
+              label={`The section ${cold ? 'once cold' : `at ${clock.time}`}: ${shown === 'stress' ? 'tension, hatched where it is pressed,' : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${told.keeps.where}`}
+            />
+          )}
+          {shown !== 'polarised' && (
+            <input
+              type="range"
+              className="range range-xs mt-2 w-full max-w-[34rem]"
+              aria-label="Moment of the night"
+              min={0}
+              max={last}
+              value={at}
+              aria-valuetext={cold ? 'cold' : `${clock.time} ${clock.day}`}
+              onChange={(e) => {
+                setAt(Number(e.target.value));
+              }}
+            />
+          )}
+        </div>
+        <div>
+          <p className="text-lg leading-snug">
+            Most is kept <b>{told.keeps.where}</b>:{' '}
+            <b className="num">{printText(told.keeps.stress, 'stress', units)}</b>.
           </p>
-        ) : (
-          <>
-            <p className="mt-2 text-lg">
-              {cold ? (
-                'Once cold'
+          {shown === 'polarised' ? (
+            <p className="quiet mt-2 leading-snug">
+              As it looks from the side, held between crossed polarisers: dark where nothing pulls,
+              and through the tint plate blue and orange where it does. Hold the real piece beside
+              it. What is seen is summed up through the whole vessel (Aben 1979).
+            </p>
+          ) : (
+            <>
+              <p className="mt-2 text-lg">
+                {cold ? (
+                  'Once cold'
+                ) : (
+                  <>
+                    <b className="num">{clock.time}</b> {clock.day}, box{' '}
+                    <span className="num">{printText(moment.kiln, 'temperature', units)}</span>
+                  </>
+                )}
+              </p>
+              <p className="quiet leading-snug">
+                from <span className="num">{tell(low)}</span> to{' '}
+                <span className="num">{tell(high)}</span>
+                {shown === 'stress' &&
+                  '; orange is pulled, hatched blue is pressed in every direction'}
+              </p>
+              {corner === undefined ? (
+                <p className="quiet mt-3 leading-snug">Click a place for what it went through.</p>
               ) : (
                 <>
-                  <b className="num">{clock.time}</b> {clock.day}, box{' '}
-                  <span className="num">{printText(moment.kiln, 'temperature', units)}</span>
+                  <p className="mt-3 leading-snug">
+                    {placeName(mesh, section, {
+                      r: mesh.r[corner] as number,
+                      z: mesh.z[corner] as number,
+                    })}
+                    : <b className="num">{tell(values[corner] as number)}</b>
+                  </p>
+                  <History values={history} at={cold ? last - 1 : at} />
                 </>
               )}
-            </p>
-            <p className="quiet leading-snug">
-              from <span className="num">{tell(low)}</span> to{' '}
-              <span className="num">{tell(high)}</span>
-              {shown === 'stress' &&
-                '; orange is pulled, hatched blue is pressed in every direction'}
-            </p>
-            {corner === undefined ? (
-              <p className="quiet mt-3 leading-snug">Click a place for what it went through.</p>
-            ) : (
-              <>
-                <p className="mt-3 leading-snug">
-                  {placeName(mesh, section, {
-                    r: mesh.r[corner] as number,
-                    z: mesh.z[corner] as number,
-                  })}
-                  : <b className="num">{tell(values[corner] as number)}</b>
-                </p>
-                <History values={history} at={cold ? last - 1 : at} />
-              </>
-            )}
-          </>
-        )}
+            </>
+          )}
+        </div>
       </div>
-    </div>
+    </>
   );
 }
 

@@ -9,6 +9,7 @@ import {
 } from '@zanfirico/core';
 import { nightWork } from '../workers/nightWork';
 import { BoxHours } from './BoxHours';
+import { forgetHours, knownSeconds } from './knownHours';
 import { asNight, checkedNight, contentOf } from './nights';
 
 const glass = findGlass('soft-batch-96');
@@ -87,6 +88,23 @@ describe('hours in the box', () => {
     expect(screen.getByText(/being checked/)).toBeVisible();
     expect(await screen.findByText(/\d+ h( \d\d)? in the box/)).toBeVisible();
     expect(screen.queryByText(/not checked/)).toBeNull();
+  });
+
+  it('that were worked out before are said at once, another day, and asked for no more', async () => {
+    await checkedNight(nightOf(0.0067));
+    forgetHours();
+    check.mockClear();
+    render(<BoxHours input={nightOf(0.0067)} />);
+    expect(screen.getByText(/\d+ h( \d\d)? in the box/)).toBeVisible();
+    expect(check).not.toHaveBeenCalled();
+    // By another solver they are other hours.
+    const kept = JSON.parse(localStorage.getItem('zanfirico.hours') ?? '{}') as object;
+    localStorage.setItem('zanfirico.hours', JSON.stringify({ ...kept, solver: 1 }));
+    forgetHours();
+    expect(knownSeconds(contentOf(nightOf(0.0067)))).toBeUndefined();
+    localStorage.setItem('zanfirico.hours', '{no');
+    forgetHours();
+    expect(knownSeconds(contentOf(nightOf(0.0067)))).toBeUndefined();
   });
 
   it('of a night that failed are told as not checked', async () => {

@@ -10,6 +10,7 @@ import {
 import { proxy } from 'comlink';
 import { create } from 'zustand';
 import { answersKept, type Known } from '../derived/answersKept';
+import { keepSeconds } from './knownHours';
 import { boardNight, night } from '../workers/workers';
 import type { nightWork } from '../workers/nightWork';
 import { Overtaken, type Ask } from '../workers/remote';
@@ -61,10 +62,17 @@ const askedOf =
   };
 
 const kept = answersKept<ScheduleInput, Checked>(
-  (input) => askedOf(night)(input),
+  (input) => remembered(input, askedOf(night)(input)),
   (input) => JSON.stringify(input),
   MOST_KEPT,
 );
+
+/** A checked night's hours are kept, so that the shelf says them at once another day. */
+const remembered = async (input: ScheduleInput, asked: Promise<Checked>): Promise<Checked> => {
+  const checked = await asked;
+  keepSeconds(contentOf(input), checked.schedule.total.value);
+  return checked;
+};
 
 /** What a night is made of, as text: glass, walls, section, practice, hold, box, clock. Alike inputs have alike nights. */
 export const contentOf = kept.contentOf;
@@ -77,7 +85,7 @@ export const checkedNight = (input: ScheduleInput): Promise<Checked> =>
   });
 /** The same for the piece on the board: what was asked of it before and is not there yet is dropped. */
 export const checkedOnBoard = (input: ScheduleInput): Promise<Checked> =>
-  kept.ask(input, askedOf(boardNight));
+  kept.ask(input, (asked) => remembered(asked, askedOf(boardNight)(asked)));
 /** What is known of a night now, as a hook. */
 export const useKnownNight = kept.useKnown;
 /** How far the search for a night is, as a hook. */

@@ -1,23 +1,39 @@
 // The picture of a checked night's section as a hook.
-import type { Checked, ScheduleInput, SectionOutcome } from '@zanfirico/core';
+import type { Checked, Drawn, ScheduleInput, SectionOutcome } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useAnswer, type Answer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
+
+/** The bodies of a piece that are drawn: itself, and what stands apart from it. */
+export const drawnBodies = ({
+  drawn,
+  apart = [],
+}: Pick<ScheduleInput, 'drawn' | 'apart'>): readonly Drawn[] => [
+  ...(drawn ? [drawn] : []),
+  ...apart,
+];
 
 /** The picture of a checked night's section: asked for when it is looked at, for it is much to carry. */
 export function useSectionPicture(
   input: ScheduleInput,
   checked: Checked | undefined,
+  drawn: Drawn | undefined,
 ): Answer<SectionOutcome | undefined> {
   const ask = useMemo(
     () =>
-      checked?.outcome.section
+      checked?.outcome.section && drawn
         ? () =>
             night((w) =>
-              w.where(input, checked.curve, checked.schedule.soak.value, checked.outcome.place),
+              w.where(
+                input,
+                drawn,
+                checked.curve,
+                checked.schedule.soak.value,
+                checked.outcome.place,
+              ),
             )
         : undefined,
-    [input, checked],
+    [input, checked, drawn],
   );
   return useAnswer(ask);
 }

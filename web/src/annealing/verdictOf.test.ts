@@ -140,6 +140,35 @@ describe('the verdict', () => {
     );
     expect(verdictOf(shock, { practice: 'studio', glass: soft }).because).toMatch(/it cracks/);
   });
+  it('of what still carries the bench’s tension is that it is not annealed, and never that it cracks', () => {
+    const o = { ...fall(520, 10), soaked: 4e6, kept: 3e6 };
+    const told = verdictOf(
+      { ...o, worst: { ...o.worst, stress: 9e6 } },
+      { practice: 'studio', glass: soft },
+    );
+    expect(told.verdict).toBe('no');
+    expect(told.because).toMatch(/not annealed: 4\.00 MPa from the bench .* keeps 3\.00 MPa/);
+    expect(told.because).not.toMatch(/cracks/);
+  });
+  it('says how much of what may be off it is good for, and is not good at the edge', () => {
+    const o = fall(520, 10);
+    const held = (hold: number, of: number) =>
+      verdictOf(
+        o,
+        { practice: 'studio', glass: soft },
+        { hold, margins: Array.from({ length: of }, () => ({}) as never) },
+      );
+    expect(held(8, 9)).toMatchObject({
+      verdict: 'good',
+      because: expect.stringMatching(
+        /% in hand\).*; 8 in 9 of what may be off still hold\.$/,
+      ) as string,
+    });
+    expect(held(2, 7)).toMatchObject({
+      verdict: 'watch',
+      because: expect.stringMatching(/at the edge: only 2 in 7/) as string,
+    });
+  });
 });
 
 describe('a recipe as a table', () => {

@@ -28,6 +28,19 @@ const MPA = 1e6;
 /** Tensions are drawn up to whole steps of this, MPa. */
 const STEPS = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50];
 
+/** Lines by what they are of. */
+type Lines = Readonly<
+  Record<
+    string,
+    {
+      readonly stroke: string;
+      readonly width: number;
+      readonly dash: string;
+      readonly says: string;
+    }
+  >
+>;
+
 /** The lines, the boldest last so that it lies on top. */
 const LINES = {
   anywhere: { stroke: 'var(--color-accent)', width: 1.4, dash: '1 3', says: 'the most anywhere' },
@@ -52,12 +65,11 @@ const DRAWN = {
 
 export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   const units = useDisplay((s) => s.units);
-  const { lines, points } = outcome.section
-    ? ofSection(outcome.section)
-    : { lines: LINES, points: ofWalls(outcome) };
+  const lines: Lines = outcome.section ? DRAWN : LINES;
+  const points = outcome.section ? ofSection(outcome.section) : ofWalls(outcome);
   const most = Math.max(
     (1.2 * allows) / MPA,
-    ...points.map(({ time: _, ...values }) => Math.max(...Object.values(values).map(Math.abs))),
+    ...points.flatMap((p) => Object.keys(lines).map((key) => Math.abs(p[key] ?? 0))),
   );
   const step = STEPS.find((s) => most / s <= 3) ?? 100;
   const limit = Math.ceil(most / step) * step;
@@ -145,19 +157,12 @@ function ofWalls({ night, step }: Outcome): Point[] {
 }
 
 /** Of a drawn section: the most it is pulled and pressed anywhere. */
-function ofSection({ trace }: NonNullable<Outcome['section']>): {
-  readonly lines: typeof DRAWN;
-  readonly points: Point[];
-} {
-  return {
-    lines: DRAWN,
-    points: Array.from(trace.time, (time, i): Point => ({
-      time,
-      pressed: (trace.least[i] as number) / MPA,
-      pulled: (trace.most[i] as number) / MPA,
-    })),
-  };
-}
+const ofSection = ({ trace }: NonNullable<Outcome['section']>): Point[] =>
+  Array.from(trace.time, (time, i) => ({
+    time,
+    pressed: (trace.least[i] as number) / MPA,
+    pulled: (trace.most[i] as number) / MPA,
+  }));
 
 /** The last sample not after t. */
 function nearest(time: Float64Array, t: number): number {

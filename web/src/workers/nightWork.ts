@@ -15,6 +15,7 @@ import {
   type Begun,
   type Box,
   type Checked,
+  type Drawn,
   type Helped,
   type Judged,
   type KilnCurve,
@@ -98,6 +99,7 @@ function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week 
         glass: p.glass,
         wall: p.wall,
         drawn: p.drawn,
+        apart: p.apart,
         beside: p.beside,
         arrives: p.arrives,
         gives: p.gives,
@@ -118,15 +120,16 @@ export const nightWork = {
   ): Checked => checked(input, onShare, onSound),
   /** The same with the picture through the wall: it is much to carry. */
   pictured: (input: ScheduleInput): Checked => checkedSchedule(input, { picture: true }),
-  /** How the drawn section goes through a curve, moment by moment, at the place of the box where it keeps the most. */
+  /** How one drawn body goes through a curve, moment by moment, at the place of the box where the piece keeps the most. */
   where: (
     input: ScheduleInput,
+    drawn: Drawn,
     curve: KilnCurve,
     soakEnds: number,
     place: 'hottest' | 'coldest' | undefined,
     onShare?: OnShare,
   ): SectionOutcome | undefined =>
-    putAtPlace(input, curve, input.box, place, {
+    putAtPlace({ ...input, drawn, apart: undefined, beside: undefined }, curve, input.box, place, {
       startUneven: ARRIVES_UNEVEN,
       soakEnds,
       picture: true,
@@ -154,8 +157,11 @@ export const nightWork = {
   warm: (input: ScheduleInput, from: number): Warming =>
     warming(input, input.box, from, input.holdTemperature),
   week,
-  load: (pieces: readonly LoadPiece[], input: Omit<ScheduleInput, 'glass' | 'wall'>): Loaded =>
-    loadNight(pieces, input, checked),
+  load: (
+    pieces: readonly LoadPiece[],
+    input: Omit<ScheduleInput, 'glass' | 'wall'>,
+    onShare?: OnShare,
+  ): Loaded => loadNight(pieces, input, (asked) => checked(asked, onShare)),
   /** The best so far is told on the way. */
   shortest: (input: ScheduleInput, onBest: (best: Shorter) => void): Shorter =>
     shortestNight(input, { onBest }),

@@ -23,6 +23,8 @@ import { newest, once, standing, within, type Work } from './remote';
 
 const nightWorker = (): Worker =>
   new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' });
+/** Loads and weeks, which take many nights: of those too the newest alone. */
+export const loadNights = newest<typeof nightWork>(nightWorker);
 const braidWorker = (): Worker =>
   new Worker(new URL('./braid.worker.ts', import.meta.url), { type: 'module' });
 

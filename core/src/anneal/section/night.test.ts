@@ -1,6 +1,7 @@
 // The night of a section against the one-dimensional night it must become where the section is a plate, a rod, a ball; and against
 // itself: finer, mirrored, without expansion, stopped.
 import { findGlass } from '../../rack/glasses';
+import { packed } from '../../shape/packedLine';
 import { simulate } from '../simulate';
 import type { KilnCurve } from '../relaxing/walkCurve';
 import { ballLoop, cornerAt, meshed, ringLoop } from './sections.fixture';
@@ -98,18 +99,15 @@ describe('against itself', () => {
 });
 
 it('what cannot be meshed is said with its place', () => {
-  const two = [
-    ringLoop(0, 0.02, 0.01),
-    ringLoop(0, 0.02, 0.01).map((p) => ({ ...p, z: p.z + 0.05 })),
-  ];
-  const section = {
-    outlines: two.map((l) => ({ r: l.map((p) => p.r), z: l.map((p) => p.z) })),
-    insides: [],
-    mouth: 0,
-    widestInside: 0,
-    bodies: [],
-    leavesOut: [],
-  };
+  const plate = (low: number) => ({
+    name: 'plate',
+    low,
+    high: low + 0.01,
+    outer: packed({ r: [0, 0.02, 0.02, 0], z: [low, low, low + 0.01, low + 0.01] }),
+    inner: packed({ r: [0, 0], z: [low, low + 0.01] }),
+    hollow: false,
+  });
+  const section = { bodies: [plate(0), plate(0.05)], mouth: 0, widestInside: 0, leavesOut: [] };
   expect(() => meshOfSection(section, ORDINARY_STANDING)).toThrow(MeshProblem);
   expect(() => meshOfSection(section, ORDINARY_STANDING)).toThrow(/do not touch/);
 });

@@ -2,7 +2,7 @@
 import { skinNear } from './depth';
 import type { Point } from './loops';
 import type { SectionMesh } from './mesh';
-import type { RealSection } from './realSection';
+import type { SectionBody } from './realSection';
 
 /** So near to where two bodies meet a place is of both, m. */
 const MEETS = 2.5e-3;
@@ -14,7 +14,7 @@ const AXIS = 2e-3;
 /** "in the middle of the foot", "at the inside of the body, low down", "where the bowl meets the merese". */
 export function placeName(
   mesh: SectionMesh,
-  { bodies }: Pick<RealSection, 'bodies'>,
+  { bodies }: { readonly bodies: readonly Pick<SectionBody, 'name' | 'low' | 'high'>[] },
   at: Point,
 ): string {
   const near = bodies.filter((b) => at.z > b.low - MEETS && at.z < b.high + MEETS);

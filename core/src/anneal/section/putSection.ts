@@ -31,6 +31,8 @@ export interface Somewhere extends Point {
 
 /** What a curve did to a section. Pa, °C, s. */
 export interface SectionOutcome {
+  /** Of several bodies which it is: 0 the piece, then what stands apart from it. */
+  readonly of?: number | undefined;
   readonly keeps: Somewhere;
   readonly pressed: number;
   readonly worst: Somewhere & {

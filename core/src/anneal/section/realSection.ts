@@ -1,4 +1,5 @@
 // The section of a piece as it stands in the box, meshed: its bodies about the axis as one, how it stands, how its hollow breathes.
+import { unpacked } from '../../shape/packedLine';
 import type { Line } from '../../shape/profile';
 import { unitedLoops, type Loop, type Point } from './loops';
 import {
@@ -17,21 +18,26 @@ import type { Sees } from './warmth';
  */
 export type Stands = 'free' | 'shelf' | 'rim' | 'lying' | 'packed';
 
+/** A body about the axis: its name, where along the axis it is, m, and its closed outline, packed; of a blown one its inside line too. */
+export interface SectionBody {
+  readonly name: string;
+  readonly low: number;
+  readonly high: number;
+  /** Outside from the lowest place up, and inside (of a solid one the axis) the same way; see `packed`. */
+  readonly outer: string;
+  readonly inner: string;
+  readonly hollow: boolean;
+}
+
 /** What of a piece the night of its real section needs; plain data, for it crosses to the worker. m. */
 export interface RealSection {
-  /** Closed outlines of the bodies that are one, about the axis. */
-  readonly outlines: readonly Line[];
-  /** Inside lines of the blown ones. */
-  readonly insides: readonly Line[];
+  /** The bodies that are one. */
+  readonly bodies: readonly SectionBody[];
   /** The narrowest way into the hollow, and the hollow at its widest, m across the radius; 0 and 0 where there is none. */
   readonly mouth: number;
   readonly widestInside: number;
-  /** The bodies by name, and where along the axis each is, m. */
-  readonly bodies: readonly {
-    readonly name: string;
-    readonly low: number;
-    readonly high: number;
-  }[];
+  /** So many times as big as its lines; 1 when left out. */
+  readonly times?: number | undefined;
   /** What it is not: bits off the axis, parts that are not round. Said beside the answer. */
   readonly leavesOut: readonly string[];
 }
@@ -101,23 +107,37 @@ export function seesOf(section: RealSection, standing: SectionStanding): Sees {
 }
 
 /** The same section so many times as big: walls measured too thin are this much thicker. */
-export const grown = (section: RealSection, by: number): RealSection => {
-  const line = ({ r, z }: Line): Line => ({ r: r.map((v) => v * by), z: z.map((v) => v * by) });
-  return {
-    ...section,
-    outlines: section.outlines.map(line),
-    insides: section.insides.map(line),
-    mouth: section.mouth * by,
-    widestInside: section.widestInside * by,
-    bodies: section.bodies.map((b) => ({ ...b, low: b.low * by, high: b.high * by })),
-  };
-};
+export const grown = (section: RealSection, by: number): RealSection => ({
+  ...section,
+  times: by * (section.times ?? 1),
+  mouth: section.mouth * by,
+  widestInside: section.widestInside * by,
+  bodies: section.bodies.map((b) => ({ ...b, low: b.low * by, high: b.high * by })),
+});
 
-const loopOf = ({ r, z }: Line): Loop => {
-  const points = r.map((v, i) => ({ r: v, z: z[i] as number }));
-  const [a, b] = [points[0], points.at(-1)];
-  return a && b && Math.hypot(a.r - b.r, a.z - b.z) < 1e-9 ? points.slice(0, -1) : points;
-};
+/** A body's lines as they are. */
+function linesOf(
+  { outer, inner }: SectionBody,
+  times: number,
+): { readonly outer: Line; readonly inner: Line } {
+  const line = (text: string): Line => {
+    const { r, z } = unpacked(text);
+    return times === 1 ? { r, z } : { r: r.map((v) => v * times), z: z.map((v) => v * times) };
+  };
+  return { outer: line(outer), inner: line(inner) };
+}
+
+/** Up the outside, down the inside; points that fall on one another are one. */
+function loopOf({ outer, inner }: { readonly outer: Line; readonly inner: Line }): Loop {
+  const points = [
+    ...outer.r.map((r, i) => ({ r, z: outer.z[i] as number })),
+    ...inner.r.map((r, i) => ({ r, z: inner.z[i] as number })).reverse(),
+  ];
+  return points.filter((p, i) => {
+    const q = points[(i + 1) % points.length] as Point;
+    return Math.hypot(p.r - q.r, p.z - q.z) > 1e-9;
+  });
+}
 
 /** How finely a section is meshed: for an answer, and for a search that will be looked at again. */
 export type Fine = 'fine' | 'rough';
@@ -133,7 +153,8 @@ export function meshOfSection(
   standing: SectionStanding,
   how: Fine = 'fine',
 ): SectionMesh {
-  const loops = unitedLoops(section.outlines.map(loopOf), standing.rounded);
+  const lines = section.bodies.map((b) => linesOf(b, section.times ?? 1));
+  const loops = unitedLoops(lines.map(loopOf), standing.rounded);
   const outer = loops.filter((l) => area(l) > 0);
   if (outer.length === 0) throw new MeshProblem('There is no glass about the axis.', undefined);
   if (outer.length > 1)
@@ -146,9 +167,10 @@ export function meshOfSection(
     standing.stands === 'rim'
       ? Math.max(...points.map((p) => p.z))
       : Math.min(...points.map((p) => p.z));
+  const insides = lines.flatMap(({ inner }, i) => (section.bodies[i]?.hollow ? [inner] : []));
   const sideOf = (p: Point): SkinSide => {
     if (Math.abs(p.z - shelf) < ON_SHELF) return 'under';
-    return section.insides.some((line) => isNear(line, p)) ? 'inside' : 'outside';
+    return insides.some((line) => isNear(line, p)) ? 'inside' : 'outside';
   };
   const longest = Math.max(LONGEST, OF_THICK * mostlyThick(loops));
   return meshOf(loops, sideOf, {

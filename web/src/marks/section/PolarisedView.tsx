@@ -18,10 +18,15 @@ interface Props {
   readonly optical: number | undefined;
 }
 
+const BESIDE = 0.45;
+
 const PLATES = [
   { value: 'tint', label: 'With a tint plate' },
   { value: 'plain', label: 'Without' },
+  { value: 'tenfold', label: 'Tint plate, tenfold', note: 'to see where' },
 ] as const;
+/** Well annealed glass shows next to nothing: so many times as much shows where it would. */
+const TENFOLD = 10;
 
 export function PolarisedView({ mesh, stress, optical }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -45,7 +50,11 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
     e.width = 2 * (across + pad);
     e.height = up + 2 * pad;
     const image = context.createImageData(e.width, e.height);
-    const nothing = plate === 'tint' ? interferenceColour(0, 0, TINT_PLATE) : ([0, 0, 0] as const);
+    // Beside the glass the same field, dimmed, so that its outline can be seen.
+    const tint = plate !== 'plain';
+    const times = (plate === 'tenfold' ? TENFOLD : 1) * 1e9;
+    const field = tint ? interferenceColour(0, 0, TINT_PLATE) : ([70, 68, 66] as const);
+    const nothing = field.map((v) => v * BESIDE);
     for (let y = 0; y < e.height; y += 1)
       for (let x = 0; x < e.width; x += 1) {
         const i = Math.floor(Math.abs(x + 0.5 - e.width / 2));
@@ -54,9 +63,9 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
         const at = k * across + i;
         const colour = glass
           ? interferenceColour(
-              1e9 * (along[at] as number),
-              1e9 * (aslant[at] as number),
-              plate === 'tint' ? TINT_PLATE : 0,
+              times * (along[at] as number),
+              times * (aslant[at] as number),
+              tint ? TINT_PLATE : 0,
             )
           : nothing;
         image.data.set([...colour, 255], 4 * (y * e.width + x));
@@ -65,13 +74,17 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
   }, [seen, plate]);
   return (
     <>
-      <canvas
-        ref={canvas}
+      <div
         role="img"
         aria-label={`Between crossed polarisers, from the side: ${shown(most, 0)} nm at most`}
-        className="mx-auto block max-h-[22rem] w-auto max-w-full"
-        style={{ imageRendering: 'auto', minHeight: '16rem' }}
-      />
+      >
+        <canvas
+          ref={canvas}
+          className="mx-auto block max-h-[22rem] w-auto max-w-full"
+          style={{ minHeight: '16rem' }}
+          aria-hidden
+        />
+      </div>
       <div className="mt-1 flex flex-wrap items-end justify-between gap-x-4">
         <Choice legend="Polarisers" hideLegend value={plate} options={PLATES} onChange={setPlate} />
         <p className="quiet">

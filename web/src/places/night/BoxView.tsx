@@ -9,6 +9,7 @@ import {
   stand,
   type LoadPiece,
 } from '@zanfirico/core';
+import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { nightEntry } from '../../exports/nightEntry';
@@ -18,6 +19,7 @@ import { useTonight, withCount } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
 import { NightBody } from '../../annealing/NightBody';
+import { Going } from '../../annealing/Going';
 import { EmptyBox } from './EmptyBox';
 import { FromTheWeek } from './FromTheWeek';
 import { MeantPieces } from './MeantPieces';
@@ -26,7 +28,7 @@ import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
 import { ToCalendar } from './ToCalendar';
 import { useAnswer } from '../../workers/useAnswer';
-import { night as nightWorker } from '../../workers/workers';
+import { loadNights } from '../../workers/workers';
 import { TakeLog } from '../../annealing/TakeLog';
 import { manyNamed, soMany, useShelf } from './useShelf';
 import { useTonightBox } from '../../annealing/useTonightBox';
@@ -67,7 +69,10 @@ export function BoxView() {
     [load, hottest, practice, inHand, hold, door, assumes, box, firstIn, lastIn],
   );
   const ask = useMemo(
-    () => request && (() => nightWorker((w) => w.load(request.pieces, request.input))),
+    () =>
+      request &&
+      ((onShare: (share: number) => void) =>
+        loadNights((w) => w.load(request.pieces, request.input, proxy(onShare)))),
     [request],
   );
   const answer = useAnswer(ask);
@@ -87,6 +92,7 @@ export function BoxView() {
         glass: rules.glass,
         wall: rules.wall,
         drawn: rules.drawn,
+        apart: rules.apart,
         beside: rules.beside,
       },
     [request, rules],
@@ -110,7 +116,7 @@ export function BoxView() {
       <div className="min-w-0 flex-1 px-5 py-3">
         {load.length === 0 && <EmptyBox inside={chosen} />}
         {load.length > 0 && answer.state === 'asked' && (
-          <p className="quiet py-4">Being simulated …</p>
+          <Going says="Being simulated, the pieces as they are drawn" share={answer.share} />
         )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">

@@ -147,6 +147,24 @@ describe('by bare numbers', () => {
     expect(await rate()).toBeGreaterThan(1.5 * plate);
   });
 
+  it('inside the wall, tension and temperature are looked at at any moment', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('tab', { name: 'By numbers' }));
+    await user.click(await screen.findByRole('tab', { name: 'Inside' }));
+    const inside = await screen.findByRole('region', { name: /Inside the wall: tension/ });
+    expect(inside).toHaveTextContent('Orange is pulled');
+    const moment = screen.getByLabelText('Moment of the night');
+    const before = moment.getAttribute('aria-valuetext');
+    fireEvent.change(moment, {
+      target: { value: String(Math.floor(Number(moment.getAttribute('max')) / 2)) },
+    });
+    expect(moment).not.toHaveAttribute('aria-valuetext', before ?? '');
+    await user.click(screen.getByText('Temperature'));
+    expect(
+      await screen.findByRole('region', { name: /Inside the wall: temperature/ }),
+    ).toBeVisible();
+  });
+
   it('margins tell what would take it over, the worst first', async () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'By numbers' }));

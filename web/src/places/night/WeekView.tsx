@@ -1,4 +1,5 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
+import { Going } from '../../annealing/Going';
 import { fileName } from '@zanfirico/contract';
 import { printDuration, type Week, type WeekLoad } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';
@@ -50,7 +51,9 @@ export function WeekView() {
         {idle && boxes.length > 0 && (
           <Timeline plan={NOTHING} annealers={boxes.map((b) => b.name)} title={title} />
         )}
-        {!idle && answer.state === 'asked' && <p className="quiet py-4">Being worked out …</p>}
+        {!idle && answer.state === 'asked' && (
+          <Going says="Each piece’s night is being worked out" share={answer.share} />
+        )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">
             {failure}

@@ -79,6 +79,7 @@ function forBox({ id, name, facts }: OnShelf): ForBox {
       glass: night.glass,
       wall: night.wall,
       drawn: night.drawn,
+      apart: night.apart,
       beside: night.beside,
       gives: night.gives,
       width: across,

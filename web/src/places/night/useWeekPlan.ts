@@ -1,10 +1,11 @@
 // The week as it is meant: which pieces by when, and what loads that makes, worked out in the night's worker.
 import { boxOf, type Week, type WeekPiece } from '@zanfirico/core';
+import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useAnnealers } from '../../annealing/useTonightBox';
 import { useTonight } from '../../stores/tonight';
 import { useAnswer, type Answer } from '../../workers/useAnswer';
-import { night } from '../../workers/workers';
+import { loadNights } from '../../workers/workers';
 import { useShelf, type ShelfForBox } from './useShelf';
 
 const DAY = 86400;
@@ -46,7 +47,12 @@ export function useWeekPlan(): WeekPlan {
       input: { practice, inHand, doorTemperature: door, assumes, holding: 0 },
     };
   }, [chosen, boxes, practice, inHand, door, assumes]);
-  const ask = useMemo(() => request && (() => night((w) => w.week(request))), [request]);
+  const ask = useMemo(
+    () =>
+      request &&
+      ((onShare: (share: number) => void) => loadNights((w) => w.week(request, proxy(onShare)))),
+    [request],
+  );
   const answer = useAnswer(ask);
   return {
     shelf,

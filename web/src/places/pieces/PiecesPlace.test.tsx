@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { printDuration, checkedSchedule } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
+import { asAsked } from '../../../testing/workers';
 import { lastBytes, lastTaken } from '../../../testing/taken';
 
 const house = houseForAll(true);
@@ -19,7 +20,7 @@ describe('the shelf', () => {
     for (const { document } of await onTheShelf(house)) {
       const derived = deriveDocument(document)?.derived;
       if (derived?.ok !== true) throw new Error(`${document.name} can be made`);
-      const { schedule } = checkedSchedule(derived.night);
+      const { schedule } = checkedSchedule(asAsked(derived.night));
       await waitFor(async () => {
         expect(await item(document.name)).toHaveTextContent(
           `${printDuration(schedule.total.value)} in the box`,

@@ -1,8 +1,9 @@
 // One night a piece: band, line, Night, card, CSV and revisions tell the checked schedule, the very same.
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfirico/core';
 import Papa from 'papaparse';
 import { lastTaken } from '../../../../testing/taken';
+import { asAsked } from '../../../../testing/workers';
 import { clockWords } from '../../../clock/clockWords';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import { useDraft } from '../../../stores/draft';
@@ -23,7 +24,7 @@ const METRIC = { temperature: 'C', length: 'mm', mass: 'g' } as const;
 const nightOf = (name: string): Schedule => {
   const derived = deriveDocument(demoPiece(name))?.derived;
   if (derived?.ok !== true) throw new Error(`${name} can be made`);
-  return checkedSchedule(derived.night).schedule;
+  return checkedSchedule(asAsked(derived.night)).schedule;
 };
 const slowOf = (s: Schedule): string => {
   const row = s.rows.find((r) => r.name === 'Slow fall');
@@ -168,22 +169,6 @@ describe('below the curve', () => {
     );
     expect(row).toHaveTextContent('Fall slower');
   }, 120_000);
-
-  it('inside the wall, tension and temperature are looked at at any moment', async () => {
-    const { user } = await openTab('Tide-pool bowl', 'Inside');
-    const inside = await screen.findByRole('region', { name: /Inside the wall: tension/ });
-    expect(inside).toHaveTextContent('Orange is pulled');
-    const moment = screen.getByLabelText('Moment of the night');
-    const before = moment.getAttribute('aria-valuetext');
-    fireEvent.change(moment, {
-      target: { value: String(Math.floor(Number(moment.getAttribute('max')) / 2)) },
-    });
-    expect(moment).not.toHaveAttribute('aria-valuetext', before ?? '');
-    await user.click(screen.getByText('Temperature'));
-    expect(
-      await screen.findByRole('region', { name: /Inside the wall: temperature/ }),
-    ).toBeVisible();
-  });
 
   it('what happened is judged: the power off, the door open, a logger’s table in °F, no table at all', async () => {
     const { user } = await openTab('Tide-pool bowl', 'Accidents');

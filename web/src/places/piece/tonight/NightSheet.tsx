@@ -11,6 +11,7 @@ import { PracticeChoice } from '../../../annealing/PracticeChoice';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
+import { useArriving } from './useArriving';
 import { useChanges } from './useChanges';
 import { TimeField } from '../../../fields/TimeField';
 import { Caution } from '../../../annealing/Caution';
@@ -33,6 +34,7 @@ export function NightSheet() {
   const { document, last, night } = usePiece();
   const { firing } = document;
   const changes = useChanges();
+  const arrives = useArriving();
   if (!last || !night) return <p className="px-6 py-16">Tonight comes with the form.</p>;
   return (
     <div className="flex h-full flex-col xl:flex-row">
@@ -43,6 +45,7 @@ export function NightSheet() {
           lastIn={firing.lastIn}
           name={document.name}
           changes={changes}
+          arrives={arrives}
         />
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
