@@ -6,6 +6,7 @@ export * from './decoration';
 export * from './fileName';
 export * from './format';
 export * from './limits';
+export * from './making';
 export * from './order';
 export * from './part';
 export * from './piece';

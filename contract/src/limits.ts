@@ -87,6 +87,11 @@ export const LIMITS = {
   /** How many of a station a shop has. */
   stations: from(1, 6),
 
+  /** A moment, ms since 1970: to the year 2200. A revision. What somebody read off: m, kg, °C. */
+  moment: from(0, 7_258_118_400_000),
+  revision: from(1, 1_000_000_000),
+  reading: from(-50, 2000),
+
   /** The night. */
   holdTemperature: from(300, 800),
   doorTemperature: from(30, 200),

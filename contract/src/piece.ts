@@ -41,7 +41,10 @@ const Standing = Type.Object(
       }),
     ),
     rounded: Type.Optional(
-      number(LIMITS.cornersRounded, 'its inside corners are as round as this, m; 1 mm when left out'),
+      number(
+        LIMITS.cornersRounded,
+        'its inside corners are as round as this, m; 1 mm when left out',
+      ),
     ),
     outside: Type.Optional(number(LIMITS.sees, 'how much of the box its outside sees')),
     under: Type.Optional(number(LIMITS.sees, 'how much of the box its underside sees')),

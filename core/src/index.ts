@@ -356,3 +356,12 @@ export { seenThrough, type SeenThrough } from './anneal/section/polarised';
 export { interferenceColour, TINT_PLATE } from './fit/interference';
 export { realSectionOf } from './piece/realSection';
 export { arrivingFrom } from './piece/arriving';
+export {
+  makingState,
+  takenSeconds,
+  type Happened,
+  type MakingState,
+  type PlannedStep,
+  type StepStands,
+} from './making/makingState';
+export { AHEAD, HEAT_SPREAD, heatNow, type PartNow } from './making/makingHeat';

@@ -3,6 +3,7 @@ import { pino } from 'pino';
 import type { Response } from 'supertest';
 import type { AppParts } from './app';
 import type { Database } from './store/database';
+import { makingStore } from './store/makingStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
@@ -20,6 +21,7 @@ export const asBytes = (res: Response, done: (error: Error | null, body: Buffer)
 export const partsOver = (db: Database): AppParts => ({
   store: pieceStore(db),
   shop: shopStore(db),
+  makings: makingStore(db),
   rack: rackStore(db),
   log: pino({ level: 'silent' }),
 });

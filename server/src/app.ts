@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import {
   BODY_LIMIT,
+  MakingSchema,
   PieceSchema,
   RackEntrySchema,
   ShopSchema,
@@ -15,9 +16,11 @@ import {
 } from '@zanfirico/contract';
 import { bundleRoutes } from './routes/bundleRoutes';
 import { fusedRoutes } from './routes/fusedRoutes';
+import { makingRoutes } from './routes/makingRoutes';
 import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
+import type { MakingStore } from './store/makingStore';
 import type { PieceStore } from './store/pieceStore';
 import type { RackStore } from './store/rackStore';
 import type { ShopStore } from './store/shopStore';
@@ -26,6 +29,7 @@ import type { ShopStore } from './store/shopStore';
 export interface AppParts {
   readonly store: PieceStore;
   readonly shop: ShopStore;
+  readonly makings: MakingStore;
   readonly rack: RackStore;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
@@ -84,7 +88,7 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
 const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as const] };
 
 /** Puts the application together. */
-export function createApp({ store, shop, rack, log, webRoot }: AppParts): Express {
+export function createApp({ store, shop, makings, rack, log, webRoot }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -123,10 +127,14 @@ export function createApp({ store, shop, rack, log, webRoot }: AppParts): Expres
   app.get('/api/schemas/rack-entry.json', (_req, res) => {
     res.type('application/schema+json').send(JSON.stringify(RackEntrySchema, null, 2));
   });
+  app.get('/api/schemas/making.json', (_req, res) => {
+    res.type('application/schema+json').send(JSON.stringify(MakingSchema, null, 2));
+  });
   app.use('/api/pieces', pieceRoutes(store, rack));
   app.use('/api/fused', fusedRoutes(rack));
   app.use('/api/bundle', bundleRoutes(store, rack));
   app.use('/api/shop', shopRoutes(shop, rack));
+  app.use('/api/makings', makingRoutes(makings));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));
   app.use('/api/rack', rackRoutes(rack, shop));
   app.use('/api', (_req, res) => {

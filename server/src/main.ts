@@ -9,6 +9,7 @@ import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
 import { databaseIn, take } from './store/dataFolder';
 import { openDatabase } from './store/database';
+import { makingStore } from './store/makingStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
@@ -48,6 +49,7 @@ async function main(): Promise<void> {
   const app = createApp({
     store,
     shop: shopStore(db),
+    makings: makingStore(db),
     rack,
     log,
     webRoot: options.web,

@@ -248,4 +248,35 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '009_makings': {
+    // What happened at the bench: a row a making, a row an event, none of which is ever changed.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('makings')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('piece_id', 'text', (c) => c.notNull())
+        .addColumn('begun_at', 'integer', (c) => c.notNull())
+        .addColumn('begin', 'text', (c) => c.notNull())
+        .execute();
+      await db.schema
+        .createIndex('makings_by_begun')
+        .ifNotExists()
+        .on('makings')
+        .column('begun_at')
+        .execute();
+      await db.schema
+        .createTable('making_events')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('making_id', 'text', (c) =>
+          c.notNull().references('makings.id').onDelete('cascade'),
+        )
+        .addColumn('place', 'integer', (c) => c.notNull())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('event', 'text', (c) => c.notNull())
+        .addUniqueConstraint('making_events_place', ['making_id', 'place'])
+        .execute();
+    },
+  },
 };
