@@ -365,3 +365,5 @@ export {
   type StepStands,
 } from './making/makingState';
 export { AHEAD, HEAT_SPREAD, heatNow, type PartNow } from './making/makingHeat';
+export { lostAt, type LostAt } from './making/lostAt';
+export { REMEDIES } from './making/remedies';

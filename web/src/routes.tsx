@@ -107,12 +107,17 @@ export const routes: RouteObject[] = [
       {
         path: 'bench',
         ...guarded,
-        element: (
-          <Later
-            name="Bench"
-            will="Making it: one step at a time in big type, space for the next, with weights and calipers to hand."
-          />
-        ),
+        lazy: fetched(async () => (await import('./places/bench/BenchPlace')).BenchPlace),
+      },
+      {
+        path: 'bench/begin/:id',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/bench/BeginMaking')).BeginMaking),
+      },
+      {
+        path: 'bench/:id',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/bench/MakingPlace')).MakingPlace),
       },
       {
         path: 'night',

@@ -68,6 +68,7 @@ export const boardNight = here(remembered);
 export const loadNights = here(remembered);
 export const braid = here({
   draft: braidWork.draft,
+  heatNow: braidWork.heatNow,
 });
 export const rack = here(rackWork as unknown as Calls);
 export const startSvg = (text: string) => asWork(() => fileWork.svg(text));

@@ -36,6 +36,22 @@ export function asHappened(
   const gone = state.steps.filter(
     (s) => s.begun !== undefined && (s.state === 'done' || s.state === 'now'),
   );
+  const last = gone.at(-1);
+  if (last && state.now === undefined) {
+    // Nothing is done to it any more: it is held at the bench.
+    const ended = Math.max(...gone.map((s) => s.ended ?? zero));
+    const held: WorkStep = {
+      id: 'held',
+      kind: 'straight',
+      part: last.step.part,
+      seconds: Math.max(0.5, (now - ended) / 1000 + ahead),
+    };
+    const before = asHappened({ ...state, now: -1 }, now, ahead);
+    return {
+      steps: [...before.steps, held],
+      starts: [...before.starts, (ended - zero) / 1000],
+    };
+  }
   return {
     steps: gone.map(({ step, begun = zero, ended, state: how }) => ({
       ...step,

@@ -37,7 +37,16 @@ it('begins with its first step, and each that is done begins the next', () => {
 
 it('is out of the fire since the heat was done, or as it is tapped', () => {
   const events = [done('s1', 10), done('s2', 20)];
-  expect(makingState(PLAN, T0, events).fire).toBeUndefined();
+  expect(makingState(PLAN, T0, [events[0] as Happened]).fire).toBeUndefined();
+  expect(makingState(PLAN, T0, events).fire).toEqual({ what: 'in', since: at(20) });
+  const skipped: Happened = {
+    kind: 'step',
+    what: 'skipped',
+    step: 's3',
+    id: id(),
+    at: at(22),
+  };
+  expect(makingState(PLAN, T0, [...events, skipped]).fire).toBeUndefined();
   const heated = [...events, done('s3', 45)];
   expect(makingState(PLAN, T0, heated).fire).toEqual({ what: 'out', since: at(45) });
   const again: Happened[] = [...heated, { kind: 'fire', what: 'in', id: id(), at: at(60) }];

@@ -7,7 +7,8 @@ import type { StepId } from '../work/step';
 export interface PlannedStep {
   readonly id: string;
   readonly kind: string;
-  readonly part: string;
+  /** By id, or by its number in the piece. */
+  readonly part: string | number;
   readonly seconds: number;
 }
 
@@ -94,6 +95,14 @@ export function makingState<S extends PlannedStep>(
     again: 0,
     putIn: false,
   }));
+  let fire: { what: 'in' | 'out'; since: number } | undefined;
+  /** As it was before the heat that is now. */
+  let fireBefore = fire;
+  const heated = (line: Line<S>, at: number): void => {
+    if (!isHeat(line.step)) return;
+    fireBefore = fire;
+    fire = { what: 'in', since: at };
+  };
   const find = (id: string): Line<S> | undefined => lines.find((l) => l.step.id === id);
   const next = (at: number): void => {
     if (lines.some((l) => l.state === 'now')) return;
@@ -101,8 +110,8 @@ export function makingState<S extends PlannedStep>(
     if (!line) return;
     line.state = 'now';
     line.begun ??= at;
+    heated(line, at);
   };
-  let fire: { what: 'in' | 'out'; since: number } | undefined;
   let away = false;
   let ended: MakingState['ended'];
   let last = begun;
@@ -123,8 +132,11 @@ export function makingState<S extends PlannedStep>(
           line.state = 'now';
           line.begun ??= e.at;
           line.ended = undefined;
+          heated(line, e.at);
           break;
         }
+        // A heat that is skipped while it is now never was one.
+        if (e.what === 'skipped' && line.state === 'now' && isHeat(line.step)) fire = fireBefore;
         line.state = e.what === 'done' ? 'done' : 'skipped';
         if (e.what === 'done') line.begun ??= e.at;
         line.ended = e.at;
@@ -194,9 +206,7 @@ const isHeat = ({ kind }: PlannedStep): boolean =>
   kind in FACTS && FACTS[kind as StepId].does === 'heat';
 
 /** How long each step took, s, by its kind: of those that were begun and ended. */
-export function takenSeconds({
-  steps,
-}: MakingState): readonly {
+export function takenSeconds({ steps }: MakingState): readonly {
   readonly id: string;
   readonly kind: string;
   readonly planned: number;

@@ -5,6 +5,9 @@ import type {
   KeptEntry,
   KeptTest,
   KeptWeighIn,
+  MakingBegin,
+  MakingEvent,
+  MakingLine,
   NewTest,
   NewWeighIn,
   PieceDocument,
@@ -198,6 +201,22 @@ export const keepTest = (test: NewTest): Promise<KeptTest> =>
 
 export const countTest = (id: number, counts: boolean): Promise<void> =>
   call(`/rack/tests/${String(id)}/count`, 'POST', JSON.stringify({ counts }));
+
+export const listMakings = (): Promise<MakingLine[]> => call('/makings');
+
+/** A making, with what happened in it from a place on. */
+export const readMaking = (
+  id: string,
+  from = 0,
+): Promise<{ readonly begin: MakingBegin; readonly events: MakingEvent[] }> =>
+  call(`/makings/${id}?from=${String(from)}`);
+
+export const beginMaking = (begin: MakingBegin): Promise<{ readonly id: string }> =>
+  call('/makings', 'POST', JSON.stringify(begin));
+
+/** These happened; sent again they are kept once. */
+export const sendEvents = (id: string, events: readonly MakingEvent[]): Promise<unknown> =>
+  call(`/makings/${id}/events`, 'POST', JSON.stringify({ events }));
 
 /** The sentence of any failure. */
 export const sentenceOf = (error: unknown): string =>

@@ -3,6 +3,8 @@ import {
   assemblyOrders,
   assess,
   draftPlaced,
+  heatNow,
+  makingState,
   placeOnClock,
   planPlaced,
   SKILLS,
@@ -12,7 +14,9 @@ import {
   type Drafted,
   type DraftInput,
   type Fires,
+  type Happened,
   type HeatPart,
+  type PartNow,
   type Person,
   type Placed,
   type Stations,
@@ -117,6 +121,15 @@ function assemble(
 
 /** The worker's calls. */
 export const braidWork = {
+  /** The heat that is there now, and what comes of it. */
+  heatNow: (
+    parts: readonly HeatPart[],
+    plan: readonly WorkStep[],
+    begun: number,
+    events: readonly Happened[],
+    now: number,
+    fires: Fires,
+  ): PartNow[] => heatNow(parts, makingState(plan, begun, events), now, fires),
   /** Drafted, its heats placed and proven; other ways are tried for so long where the first will not do. */
   draft: (
     input: DraftInput,

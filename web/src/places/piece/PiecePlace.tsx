@@ -3,14 +3,13 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { Refused, sentenceOf } from '../../api/client';
 import { useOpened } from '../../api/queries';
-import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core';
 import { useBoard } from '../../stores/board';
 import { useDraft } from '../../stores/draft';
 import { takeDraft } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import { useShop } from '../../stores/theShop';
 import { useNight } from '../../annealing/useNight';
+import { useFacts } from '../../derived/useFacts';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
@@ -132,24 +131,6 @@ export function PiecePlace() {
       )}
     </div>
   );
-}
-
-/** What the shop and its scale add to the plan; the shop is fetched once. */
-function useFacts(gatherer: string | undefined, glassId: string | undefined): ShopFacts {
-  const shop = useShop((s) => s.shop);
-  const log = useShop((s) => s.weighIns);
-  const load = useShop((s) => s.load);
-  const say = useNotices((s) => s.say);
-  useEffect(() => {
-    load().catch((error: unknown) => {
-      say(sentenceOf(error));
-    });
-  }, [load, say]);
-  const rack = useRack((s) => s.rack);
-  return useMemo(() => {
-    const glass = rack.glass(glassId ?? '');
-    return glass ? shopFacts(shop?.document, log, gatherer ?? ANYBODY, rack) : { ...NO_SHOP, rack };
-  }, [shop, log, gatherer, glassId, rack]);
 }
 
 type Good = Extract<OnBoard['derived'], { ok: true }>;

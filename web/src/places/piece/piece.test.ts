@@ -1,6 +1,6 @@
 // What the piece's sheets choose from: names of steps, kinds of amount, and first amounts.
 import { amountKindsFor, SHIPPED_RACK, STEPS, type Colour, type WorkStep } from '@zanfirico/core';
-import { catalogue, kindOf, stepName } from './braid/stepNames';
+import { catalogue, kindOf, stepName } from '../../marks/braid/stepNames';
 import { firstAmount, KINDS, kindsOf } from './colour/amounts';
 
 const colours = SHIPPED_RACK.lines.flatMap(({ entry, colour }) =>

@@ -4,7 +4,7 @@ import type { StepId, Way } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';
-import { KINDS, offeredAs } from './stepNames';
+import { KINDS, offeredAs } from '../../../marks/braid/stepNames';
 
 const NO_STEPS: readonly OwnStep[] = [];
 

@@ -13,7 +13,7 @@ import { AssemblyLeaf } from './AssemblyLeaf';
 import { BraidBar } from './BraidBar';
 import { CrewLeaf } from './CrewLeaf';
 import { StepLeaf } from './StepLeaf';
-import { stepName } from './stepNames';
+import { stepName } from '../../../marks/braid/stepNames';
 import { StepsInHand } from './StepsInHand';
 import { StepTable } from './StepTable';
 import { troubledSteps } from './troubled';

@@ -17,7 +17,7 @@ import { NameField } from '../../../fields/NameField';
 import { IconButton } from '../../../shell/IconButton';
 import { Menu } from '../../../shell/Menu';
 import type { CrewResult } from '../../../workers/braidWork';
-import { kindOf } from './stepNames';
+import { kindOf } from '../../../marks/braid/stepNames';
 import type { Braid } from './useBraid';
 
 const SAYS: Readonly<Record<Skill, string>> = {

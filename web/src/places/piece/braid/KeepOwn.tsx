@@ -3,7 +3,7 @@ import type { WorkStep } from '@zanfirico/core';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/theShop';
-import { kindOf } from './stepNames';
+import { kindOf } from '../../../marks/braid/stepNames';
 
 /** An own kind kept for every piece of the shop, or dropped from there. */
 export function KeepOwn({ step }: { readonly step: WorkStep }) {

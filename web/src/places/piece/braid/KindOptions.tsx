@@ -1,6 +1,6 @@
 // Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
 import type { Way } from '@zanfirico/core';
-import { KINDS, offeredAs } from './stepNames';
+import { KINDS, offeredAs } from '../../../marks/braid/stepNames';
 
 export const KindOptions = ({ way }: { readonly way: Way }) =>
   KINDS[way].map(([group, ids]) => (

@@ -6,7 +6,7 @@ import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';
 import { usePiece } from '../usePiece';
 import { KindOptions } from './KindOptions';
-import { kindOf, stepName } from './stepNames';
+import { kindOf, stepName } from '../../../marks/braid/stepNames';
 import type { Braid } from './useBraid';
 
 const ZONES: Readonly<Record<Zone, string>> = {

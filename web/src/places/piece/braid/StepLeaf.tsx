@@ -5,7 +5,7 @@ import { Verdict } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
 import { StepFields } from './StepFields';
-import { kindOf, stepName } from './stepNames';
+import { kindOf, stepName } from '../../../marks/braid/stepNames';
 import type { Braid, KeptPlan } from './useBraid';
 
 interface Props {

@@ -25,7 +25,7 @@ import { useEffect, useMemo, useRef, type MouseEvent } from 'react';
 import { clockText } from '../../../marks/braid/strands';
 import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
-import { stepName } from './stepNames';
+import { stepName } from '../../../marks/braid/stepNames';
 import type { Braid } from './useBraid';
 
 interface Props {

@@ -4,7 +4,7 @@ import { factsOf, inWords, printText, STEPS, type Derived, type WorkStep } from 
 import { Flame } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
-import { kindOf, stepName } from '../braid/stepNames';
+import { kindOf, stepName } from '../../../marks/braid/stepNames';
 import type { Braid } from '../braid/useBraid';
 
 interface Props {

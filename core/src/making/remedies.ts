@@ -1,0 +1,17 @@
+// What is usually done about a mishap: the steps that save the piece, in order. Common practice, no source (TRADE §15).
+import type { StepId } from '../work/step';
+
+/** By the mishap's name; none where there is nothing usual to do but go on, or give up. */
+export const REMEDIES: Readonly<Record<string, readonly StepId[]>> = {
+  'off centre': ['flash', 'straight'],
+  'ragged break': ['flash', 'trim', 'firePolish'],
+  'trimmed to save it': ['firePolish'],
+  'too cold at the marver': ['reheat'],
+  'blew thin': ['reheat', 'shapeBit'],
+  'trapped bubble': ['spotHeat', 'blowHole'],
+  cracked: ['flash'],
+  'stuck to the mould': ['reheat'],
+  slumped: ['swing', 'straight'],
+  'wrong colour': [],
+  fell: [],
+};

@@ -1,0 +1,47 @@
+// The bench's clock: the real one, or in a rehearsal one that may run faster, going on from what happened last.
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** How often what is shown follows it, ms. */
+const EVERY = 250;
+
+interface BenchClock {
+  /** ms since 1970 on the bench's clock. */
+  readonly now: () => number;
+  /** The same, as of the last tick. */
+  readonly shown: number;
+  readonly speed: number;
+  readonly setSpeed: (speed: number) => void;
+  /** A rehearsal goes on from here. */
+  readonly goOn: (from: number) => void;
+}
+
+export function useBenchClock(): BenchClock {
+  // Real time less bench time at speed 1 is nothing: it begins as the real clock.
+  const base = useRef({ real: 0, bench: 0, speed: 1 });
+  const [speed, setShownSpeed] = useState(1);
+  const [shown, setShown] = useState(() => Date.now());
+  const now = useCallback((): number => {
+    const { real, bench, speed: by } = base.current;
+    return bench + by * (Date.now() - real);
+  }, []);
+  useEffect(() => {
+    const timer = setInterval(() => {
+      setShown(now());
+    }, EVERY);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [now]);
+  const setSpeed = useCallback(
+    (by: number): void => {
+      base.current = { real: Date.now(), bench: now(), speed: by };
+      setShownSpeed(by);
+    },
+    [now],
+  );
+  const goOn = useCallback((from: number): void => {
+    base.current = { ...base.current, real: Date.now(), bench: from };
+    setShown(from);
+  }, []);
+  return { now, shown, speed, setSpeed, goOn };
+}

@@ -1,0 +1,90 @@
+// A making as this screen knows it: what the server has, what is not sent yet, and what happens here, in step with other screens.
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import { makingState, type MakingState } from '@zanfirico/core';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { readMaking, sentenceOf } from '../api/client';
+import { useNotices } from '../stores/notices';
+import { keepEvent, send, unsent } from './bench';
+
+type Step = MakingBegin['steps'][number];
+
+/** An event without what every event has. */
+export type Happens = MakingEvent extends infer E
+  ? E extends MakingEvent
+    ? Omit<E, 'id' | 'at'>
+    : never
+  : never;
+
+export interface Making {
+  readonly begin: MakingBegin;
+  readonly events: readonly MakingEvent[];
+  readonly state: MakingState<Step>;
+  /** It happens now, or at a moment; kept at once. */
+  readonly happen: (what: Happens, at?: number) => void;
+  readonly undo: () => void;
+}
+
+/** Undefined while it is fetched; a sentence where there is none. */
+export function useMaking(id: string, now: () => number): Making | string | undefined {
+  const [begin, setBegin] = useState<MakingBegin>();
+  const [events, setEvents] = useState<readonly MakingEvent[]>([]);
+  const [failure, setFailure] = useState<string>();
+  const fromServer = useRef(0);
+  const merge = useCallback((more: readonly MakingEvent[]): void => {
+    setEvents((known) => {
+      const ids = new Set(known.map((e) => e.id));
+      const fresh = more.filter((e) => !ids.has(e.id));
+      return fresh.length === 0 ? known : [...known, ...fresh];
+    });
+  }, []);
+  useEffect(() => {
+    let live = true;
+    const fetchMore = async (): Promise<void> => {
+      const told = await readMaking(id, fromServer.current);
+      if (!live) return;
+      fromServer.current += told.events.length;
+      setBegin((b) => b ?? told.begin);
+      merge(told.events);
+    };
+    const start = async (): Promise<void> => {
+      const waiting = await unsent(id);
+      if (!live) return;
+      if (waiting.begin) setBegin(waiting.begin);
+      merge(waiting.events);
+      await send(id);
+      await fetchMore();
+    };
+    start().catch((error: unknown) => {
+      if (live) setFailure(sentenceOf(error));
+    });
+    // Not every browser under test has it; without it this screen stands alone.
+    const source =
+      typeof EventSource === 'undefined' ? undefined : new EventSource(`/api/makings/${id}/live`);
+    source?.addEventListener('message', () => {
+      fetchMore().catch(() => undefined);
+    });
+    return () => {
+      live = false;
+      source?.close();
+    };
+  }, [id, merge]);
+  const state = useMemo(() => begin && makingState(begin.steps, begin.at, events), [begin, events]);
+  const happen = useCallback(
+    (what: Happens, at = now()): void => {
+      const event = { ...what, id: crypto.randomUUID(), at: Math.round(at) } as MakingEvent;
+      merge([event]);
+      keepEvent(id, event).catch((error: unknown) => {
+        useNotices.getState().trouble(`That was not kept: ${sentenceOf(error)}`);
+      });
+    },
+    [id, merge, now],
+  );
+  const undoable = state?.undoable;
+  const undo = useCallback((): void => {
+    if (undoable !== undefined) happen({ kind: 'taken back', event: undoable });
+  }, [undoable, happen]);
+  return useMemo(() => {
+    if (begin && state) return { begin, events, state, happen, undo };
+    return failure;
+  }, [begin, state, events, happen, undo, failure]);
+}

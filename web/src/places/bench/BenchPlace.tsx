@@ -1,0 +1,107 @@
+// The bench: what is being made, what can be begun, and what was made.
+import type { MakingLine } from '@zanfirico/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { listMakings, sentenceOf } from '../../api/client';
+import { usePieces } from '../../api/queries';
+import { FindField } from '../../fields/FindField';
+
+const dayWords = (at: number): string =>
+  new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(at);
+const minutes = (line: MakingLine): string =>
+  `${String(Math.max(1, Math.round((line.lastAt - line.begunAt) / 60_000)))} min`;
+
+export function BenchPlace() {
+  const makings = useQuery({ queryKey: ['makings'], queryFn: listMakings });
+  const [find, setFind] = useState('');
+  const pieces = usePieces(false, find);
+  const all = makings.data ?? [];
+  const going = all.filter((m) => m.ended === undefined && !m.rehearsal);
+  const made = all.filter((m) => m.ended !== undefined || m.rehearsal);
+  const lines = pieces.data?.pages[0]?.lines ?? [];
+  return (
+    <div className="mx-auto w-full max-w-5xl px-6 py-8">
+      <h1 className="text-4xl">Bench</h1>
+      {makings.error && (
+        <p role="alert" className="alert alert-error mt-3">
+          {sentenceOf(makings.error)}
+        </p>
+      )}
+      {going.length > 0 && (
+        <section aria-label="Being made" className="mt-4">
+          <h2 className="text-2xl">Being made</h2>
+          <ul>
+            {going.map((m) => (
+              <Line key={m.id} making={m} says={`begun ${dayWords(m.begunAt)}`} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
+        <section aria-label="Make a piece">
+          <h2 className="text-2xl">Make a piece</h2>
+          <FindField
+            placeholder="Find by name"
+            label="Find a piece to make"
+            value={find}
+            onChange={setFind}
+          />
+          {lines.length === 0 ? (
+            <p className="quiet mt-2">
+              {find === ''
+                ? 'Nothing is on the shelf yet: draw a piece first.'
+                : 'No piece is called so.'}
+            </p>
+          ) : (
+            <ul className="mt-1">
+              {lines.map((l) => (
+                <li key={l.id} className="border-base-300 border-b">
+                  <Link
+                    to={`/bench/begin/${l.id}`}
+                    className="hover:bg-base-300/40 block px-1 py-2 text-lg"
+                  >
+                    {l.name}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+        <section aria-label="Made">
+          <h2 className="text-2xl">Made</h2>
+          {made.length === 0 ? (
+            <p className="quiet mt-2">What was made or rehearsed here is looked back at here.</p>
+          ) : (
+            <ul className="mt-1">
+              {made.map((m) => (
+                <Line
+                  key={m.id}
+                  making={m}
+                  says={`${m.rehearsal ? 'rehearsed' : (m.ended ?? '')} ${dayWords(m.begunAt)}, ${minutes(m)}`}
+                />
+              ))}
+            </ul>
+          )}
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function Line({ making, says }: { readonly making: MakingLine; readonly says: string }) {
+  return (
+    <li className="border-base-300 border-b">
+      <Link
+        to={`/bench/${making.id}`}
+        className="hover:bg-base-300/40 flex flex-wrap items-baseline justify-between gap-x-4 px-1 py-2"
+      >
+        <span className="text-lg">
+          {making.name}
+          {making.number > 1 && <span className="num"> no. {making.number}</span>}
+        </span>
+        <span className="quiet">{says}</span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,641 @@
+// At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
+import { MISHAPS, type MakingBegin, type MakingEvent } from '@zanfirico/contract';
+import {
+  byNumber,
+  factsOf,
+  HEAT_SPREAD,
+  inWords,
+  printText,
+  readQuantity,
+  REMEDIES,
+  STEPS,
+  type Derived,
+  type DisplayUnits,
+  type PartNow,
+  type StepId,
+  type WorkStep,
+} from '@zanfirico/core';
+import {
+  Check,
+  Flame,
+  FlameKindling,
+  MessageSquare,
+  RotateCcw,
+  Ruler,
+  SkipForward,
+  TriangleAlert,
+  Undo2,
+  Volume2,
+  VolumeX,
+} from 'lucide-react';
+import { format } from 'date-fns';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { chime } from '../../bench/chime';
+import { useBenchClock } from '../../bench/useBenchClock';
+import { useLiveHeat } from '../../bench/useLiveHeat';
+import { useMaking, type Making } from '../../bench/useMaking';
+import { deriveDocument } from '../../derived/deriveDocument';
+import { useFacts } from '../../derived/useFacts';
+import { kindOf, stepName } from '../../marks/braid/stepNames';
+import { clockText } from '../../marks/braid/strands';
+import { workAsked } from '../../orders/workAsked';
+import { useDisplay } from '../../stores/display';
+import { useNotices } from '../../stores/notices';
+import { useShop } from '../../stores/theShop';
+import { useTonight, withCount } from '../../stores/tonight';
+import { LookBack } from './LookBack';
+
+/** Danger this near is sounded, s. */
+const SOON = 20;
+const SPEEDS = [1, 2, 4, 8] as const;
+
+export function MakingPlace() {
+  const { id = '' } = useParams();
+  const clock = useBenchClock();
+  const making = useMaking(id, clock.now);
+  if (typeof making === 'string')
+    return (
+      <div className="mx-auto max-w-2xl px-6 py-20">
+        <h1 className="text-4xl">Not on the bench</h1>
+        <p role="alert" className="my-4 text-xl">
+          {making}
+        </p>
+        <Link to="/bench" className="link">
+          Back to the bench
+        </Link>
+      </div>
+    );
+  if (!making) return <p className="quiet px-6 py-20 text-center">Fetching the making …</p>;
+  return making.state.ended ? <LookBack making={making} /> : <Work making={making} clock={clock} />;
+}
+
+function Work({
+  making,
+  clock,
+}: {
+  readonly making: Making;
+  readonly clock: ReturnType<typeof useBenchClock>;
+}) {
+  const { begin, events, state, happen, undo } = making;
+  const units = useDisplay((s) => s.units);
+  const holes = useShop((s) => s.shop?.document.gloryHoles);
+  const facts = useFacts(begin.document.making.gatherer, begin.document.glass);
+  const known = useMemo(() => deriveDocument(begin.document, facts), [begin.document, facts]);
+  const derived = known?.derived.ok === true ? known.derived : undefined;
+  const asked = useMemo(
+    () => known && derived && workAsked(begin.document, derived, known.glass, holes),
+    [begin.document, known, derived, holes],
+  );
+  const heat = useLiveHeat(begin, events, asked?.parts, asked?.fires, clock.now);
+  const [mishaps, setMishaps] = useState(false);
+  const [noting, setNoting] = useState<'note' | 'reading'>();
+  const [remedies, setRemedies] = useState<readonly StepId[]>([]);
+  const [loud, setLoud] = useState(true);
+  const { goOn } = clock;
+  // A rehearsal that is opened again goes on from what happened last.
+  const went = useRef(false);
+  useEffect(() => {
+    if (begin.rehearsal !== true || went.current) return;
+    went.current = true;
+    goOn(state.last);
+  }, [begin.rehearsal, goOn, state.last]);
+  const ids = begin.document.parts.map((p) => p.id);
+  const steps = byNumber(
+    state.steps.map((s) => s.step),
+    ids,
+  );
+  const now = state.now;
+  const current = now === undefined ? undefined : steps[now];
+  const stands = now === undefined ? undefined : state.steps[now];
+  const next = state.steps.flatMap((s, i) => (s.state === 'to come' ? [i] : [])).slice(0, 2);
+  const fireSince = state.fire && (clock.shown - state.fire.since) / 1000;
+  const [first] = heat;
+  const danger = first?.brittleIn !== undefined && first.brittleIn < SOON;
+  useEffect(() => {
+    if (danger && loud) chime();
+  }, [danger, loud]);
+  const go = (what: 'done' | 'skipped' | 'again'): void => {
+    if (stands) happen({ kind: 'step', what, step: stands.step.id });
+  };
+  const fire = (): void => {
+    happen({ kind: 'fire', what: state.fire?.what === 'in' ? 'out' : 'in' });
+  };
+  const box = (): void => {
+    happen({ kind: 'boxed', annealer: begin.annealer ?? 'the annealer' });
+    if (begin.rehearsal !== true) intoTonight(begin);
+  };
+  /** Steps come in before what is now, in their order. */
+  const putIn = (kinds: readonly StepId[]): void => {
+    const part = stands?.step.part ?? state.steps[0]?.step.part ?? 'p1';
+    const taken = state.steps.flatMap((s) => /^x(\d+)$/.exec(s.step.id)?.[1] ?? []);
+    const first = 1 + Math.max(0, ...taken.map(Number));
+    kinds.forEach((kind, i) => {
+      const after = i > 0 ? `x${String(first + i - 1)}` : state.steps[(now ?? 0) - 1]?.step.id;
+      happen({
+        kind: 'put in',
+        ...(after !== undefined && { after }),
+        step: { id: `x${String(first + i)}`, kind, part, seconds: factsOf({ kind }).seconds },
+      });
+    });
+  };
+  const onward = (): void => {
+    if (stands) go('done');
+    else box();
+  };
+  const keys: Readonly<Record<string, () => void>> = {
+    ' ': onward,
+    PageDown: onward,
+    PageUp: undo,
+    f: fire,
+    a: () => {
+      go('again');
+    },
+    s: () => {
+      go('skipped');
+    },
+    u: undo,
+    m: () => {
+      setMishaps((v) => !v);
+    },
+    n: () => {
+      setNoting('note');
+    },
+    r: () => {
+      setNoting('reading');
+    },
+    v: () => {
+      setLoud((v) => !v);
+    },
+  };
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const press = (e: KeyboardEvent): void => {
+      const from = e.target as HTMLElement;
+      if (e.ctrlKey || e.metaKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(from.tagName))
+        return;
+      const run = latest.current[e.key.length === 1 ? e.key.toLowerCase() : e.key];
+      if (!run || e.repeat) return;
+      e.preventDefault();
+      run();
+    };
+    window.addEventListener('keydown', press);
+    return () => {
+      window.removeEventListener('keydown', press);
+    };
+  }, []);
+  const took = stands?.begun === undefined ? 0 : (clock.shown - stands.begun) / 1000;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <div className="border-base-300 flex flex-wrap items-baseline justify-between gap-x-6 border-b px-6 py-2">
+        <h1 className="text-2xl">
+          {begin.document.name}
+          {begin.number > 1 && <span className="num"> no. {begin.number}</span>}
+          {begin.rehearsal === true && <span className="quiet"> rehearsal, no glass</span>}
+        </h1>
+        <p className="quiet">
+          <span className="num">{clockText((clock.shown - begin.at) / 1000)}</span> since the first
+          gather
+        </p>
+        {begin.rehearsal === true && (
+          <div role="group" aria-label="How fast it runs" className="flex gap-1">
+            {SPEEDS.map((s) => (
+              <button
+                key={s}
+                type="button"
+                className={`btn btn-xs ${clock.speed === s ? 'btn-primary' : 'btn-outline'}`}
+                aria-pressed={clock.speed === s}
+                onClick={() => {
+                  clock.setSpeed(s);
+                }}
+              >
+                ×{s}
+              </button>
+            ))}
+          </div>
+        )}
+      </div>
+      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[1fr_22rem]">
+        <div className="flex min-h-0 min-w-0 flex-col">
+          {current && stands ? (
+            <section aria-label="Now" aria-live="polite">
+              <p className="quiet text-lg">
+                step <span className="num">{(now ?? 0) + 1}</span> of{' '}
+                <span className="num">{state.steps.length}</span>
+                {stands.again > 0 && `, again`}
+                {stands.putIn && ', put in'}
+              </p>
+              <h2 className="text-6xl leading-[1.05] max-sm:text-4xl">{stepName(current)}</h2>
+              <p className="mt-1 text-3xl max-sm:text-xl">
+                {ofParts(current, derived)}
+                <Reach step={current} place={now ?? 0} steps={steps} derived={derived} />
+              </p>
+              <p className="mt-3 text-2xl">
+                <span className="num">{clockText(took)}</span>
+                <span className="quiet">
+                  {' '}
+                  of some <span className="num">{clockText(current.seconds)}</span>
+                  {took > 1.5 * current.seconds && current.seconds > 0 && ': behind the plan'}
+                </span>
+              </p>
+              {STEPS[kindOf(current)].caution !== undefined && (
+                <p className="mt-2 text-xl italic">
+                  ! {inWords(STEPS[kindOf(current)].caution ?? '', units)}
+                </p>
+              )}
+              {current.note !== undefined && (
+                <p className="mt-2 text-xl">{inWords(current.note, units)}</p>
+              )}
+            </section>
+          ) : (
+            <section aria-label="Now">
+              <h2 className="text-5xl">Every step is done</h2>
+              <p className="mt-2 text-2xl">Into {begin.annealer ?? 'the annealer'} with it.</p>
+              <button type="button" className="btn btn-primary btn-lg mt-5" onClick={box}>
+                <Check /> It is in the box
+              </button>
+            </section>
+          )}
+          <section aria-label="Then" className="relative mt-6 flex-1">
+            {/* A touch anywhere here is the next, as the big key is. */}
+            <button
+              type="button"
+              className="absolute inset-0 cursor-pointer"
+              tabIndex={-1}
+              aria-hidden
+              onClick={onward}
+            />
+            <ol className="text-2xl max-sm:text-lg">
+              {next.map((i) => (
+                <li key={state.steps[i]?.step.id} className="border-base-300 border-t py-1.5">
+                  <span className="quiet">then </span>
+                  {stepName(steps[i] as WorkStep)}{' '}
+                  <span className="quiet">{ofParts(steps[i] as WorkStep, derived)}</span>
+                </li>
+              ))}
+            </ol>
+          </section>
+        </div>
+        <Heat
+          heat={heat}
+          fireSince={fireSince}
+          inFire={state.fire?.what === 'in'}
+          danger={danger}
+        />
+      </div>
+      {mishaps && (
+        <Mishaps
+          onPick={(what) => {
+            happen({ kind: 'mishap', what });
+            setMishaps(false);
+            setRemedies(REMEDIES[what] ?? []);
+          }}
+          onGiveUp={() => {
+            happen({ kind: 'given up' });
+          }}
+        />
+      )}
+      {remedies.length > 0 && (
+        <section
+          aria-label="What is usually done"
+          className="border-base-300 flex flex-wrap items-center gap-2 border-t p-3"
+        >
+          <span className="quiet text-lg">usually:</span>
+          <button
+            type="button"
+            className="btn btn-primary h-14 text-lg"
+            onClick={() => {
+              putIn(remedies);
+              setRemedies([]);
+            }}
+          >
+            {remedies.map((kind) => STEPS[kind].name).join(', then ')}
+          </button>
+          <button
+            type="button"
+            className="btn btn-outline h-14 text-lg"
+            onClick={() => {
+              setRemedies([]);
+            }}
+          >
+            Go on
+          </button>
+        </section>
+      )}
+      {noting && (
+        <Noting
+          what={noting}
+          onDone={(says) => {
+            const reading =
+              noting === 'reading' && says !== '' ? readingOf(says, units) : undefined;
+            if (typeof reading === 'string') {
+              useNotices.getState().trouble(reading);
+              return;
+            }
+            if (reading) happen({ kind: 'reading', ...reading });
+            else if (noting === 'note' && says !== '') happen({ kind: 'note', says });
+            setNoting(undefined);
+          }}
+        />
+      )}
+      <div className="border-base-300 grid shrink-0 grid-cols-[minmax(12rem,2fr)_repeat(8,minmax(0,1fr))] gap-2 border-t p-3 max-md:grid-cols-3">
+        <button
+          type="button"
+          className="btn btn-primary h-24 text-2xl max-md:col-span-3"
+          disabled={!stands}
+          onClick={() => {
+            go('done');
+          }}
+        >
+          <Check className="size-8" /> Next <kbd className="kbd kbd-sm">Space</kbd>
+        </button>
+        <Big
+          says={state.fire?.what === 'in' ? 'Out' : 'Into the fire'}
+          keys="F"
+          onDo={fire}
+          icon={state.fire?.what === 'in' ? <FlameKindling /> : <Flame />}
+        />
+        <Big
+          says="Again"
+          keys="A"
+          icon={<RotateCcw />}
+          onDo={() => {
+            go('again');
+          }}
+        />
+        <Big
+          says="Skip"
+          keys="S"
+          icon={<SkipForward />}
+          onDo={() => {
+            go('skipped');
+          }}
+        />
+        <Big
+          says="Mishap"
+          keys="M"
+          icon={<TriangleAlert />}
+          onDo={() => {
+            setMishaps((v) => !v);
+          }}
+        />
+        <Big
+          says="Note"
+          keys="N"
+          icon={<MessageSquare />}
+          onDo={() => {
+            setNoting('note');
+          }}
+        />
+        <Big
+          says="Reading"
+          keys="R"
+          icon={<Ruler />}
+          onDo={() => {
+            setNoting('reading');
+          }}
+        />
+        <Big says="Undo" keys="U" icon={<Undo2 />} onDo={undo} />
+        <Big
+          says={loud ? 'Sound on' : 'Sound off'}
+          keys="V"
+          icon={loud ? <Volume2 /> : <VolumeX />}
+          onDo={() => {
+            setLoud((v) => !v);
+          }}
+        />
+      </div>
+    </div>
+  );
+}
+
+function Big({
+  says,
+  keys,
+  icon,
+  onDo,
+}: {
+  readonly says: string;
+  readonly keys: string;
+  readonly icon: ReactNode;
+  readonly onDo: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      className="btn btn-outline h-24 flex-col gap-1 px-1 text-base leading-tight"
+      onClick={onDo}
+    >
+      {icon}
+      <span>
+        {says} <kbd className="kbd kbd-xs">{keys}</kbd>
+      </span>
+    </button>
+  );
+}
+
+/** "the bowl", "the bowl to the stem"; nothing where there is one part. */
+function ofParts(step: WorkStep, derived: Extract<Derived, { ok: true }> | undefined): string {
+  const { parts = [] } = derived ?? {};
+  if (parts.length < 2) return '';
+  const name = parts[step.part]?.name ?? '';
+  const to = step.to === undefined ? undefined : parts[step.to]?.name;
+  return to === undefined ? name : `${name} to ${to}`;
+}
+
+/** The number to reach: what a gather brings and how wide it is then, the block to take; else in which heat it is done. */
+function Reach({
+  step,
+  place,
+  steps,
+  derived,
+}: {
+  readonly step: WorkStep;
+  readonly place: number;
+  readonly steps: readonly WorkStep[];
+  readonly derived: Extract<Derived, { ok: true }> | undefined;
+}) {
+  const units = useDisplay((s) => s.units);
+  if (step.kind === 'gather') {
+    const n = steps
+      .slice(0, place)
+      .filter((s) => s.kind === 'gather' && s.part === step.part).length;
+    const g = derived?.parts[step.part]?.gathers?.gathers[n];
+    return (
+      g && (
+        <span className="num block">
+          {printText(g.brings, 'mass', units)} more, calipers{' '}
+          {printText(g.diameter, 'length', units)}
+          {g.block !== undefined && `, block ${printText(g.block, 'length', units)}`}
+        </span>
+      )
+    );
+  }
+  // A heat is for what comes after it.
+  if (factsOf(step).does === 'heat') return null;
+  const { needs } = STEPS[kindOf(step)];
+  const band = step.needs ?? needs;
+  return band && <span className="quiet block">while it is {band}</span>;
+}
+
+function Heat({
+  heat,
+  fireSince,
+  inFire,
+  danger,
+}: {
+  readonly heat: readonly PartNow[];
+  readonly fireSince: number | undefined;
+  readonly inFire: boolean;
+  readonly danger: boolean;
+}) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <aside aria-label="Heat" className="max-lg:mt-4">
+      <p className="leading-none">
+        <span className="quiet text-lg">{inFire ? 'in the fire' : 'out of the fire'}</span>
+        <span
+          className={`num block text-7xl font-semibold ${danger ? 'text-error' : 'text-primary'}`}
+        >
+          {fireSince === undefined ? '–:––' : clockText(fireSince)}
+        </span>
+      </p>
+      {heat.length === 0 ? (
+        <p className="quiet mt-3 text-lg">No glass yet.</p>
+      ) : (
+        <ul className="mt-3">
+          {heat.map((p) => (
+            <li key={p.part} className="border-base-300 border-t py-1.5 leading-snug">
+              <span className="flex items-baseline justify-between gap-3 text-xl">
+                <span>{p.name}</span>
+                <span>
+                  <b>{p.band}</b>{' '}
+                  <span className="num">{printText(p.mean, 'temperature', units)}</span>
+                </span>
+              </span>
+              <span
+                className={`block ${p.brittleIn !== undefined && p.brittleIn < SOON ? 'text-error' : 'quiet'}`}
+              >
+                {p.brittleIn === 0
+                  ? 'its skin is brittle: into the fire, slowly'
+                  : inFire
+                    ? 'waits, or is in the fire'
+                    : p.brittleIn !== undefined && p.brittleIn < SOON
+                      ? `its skin is brittle in ${clockText(p.brittleIn)}`
+                      : p.falls
+                        ? `${p.falls.to} in ${clockText(p.falls.in)}`
+                        : 'keeps for minutes'}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="quiet mt-2 text-sm leading-snug">
+        An estimate, good to some {HEAT_SPREAD} K: your eyes come first.
+      </p>
+    </aside>
+  );
+}
+
+function Mishaps({
+  onPick,
+  onGiveUp,
+}: {
+  readonly onPick: (what: Extract<MakingEvent, { kind: 'mishap' }>['what']) => void;
+  readonly onGiveUp: () => void;
+}) {
+  return (
+    <section
+      aria-label="What went wrong"
+      className="border-base-300 bg-base-100 flex flex-wrap gap-2 border-t p-3"
+    >
+      {MISHAPS.map((m) => (
+        <button
+          key={m}
+          type="button"
+          className="btn btn-outline h-14 text-lg"
+          onClick={() => {
+            onPick(m);
+          }}
+        >
+          {m}
+        </button>
+      ))}
+      <button type="button" className="btn btn-error h-14 text-lg" onClick={onGiveUp}>
+        Give it up
+      </button>
+    </section>
+  );
+}
+
+/** A reading typed in any unit: a length, a weight or a temperature; a sentence where it is none. */
+function readingOf(
+  says: string,
+  units: DisplayUnits,
+): { readonly of: 'length' | 'mass' | 'temperature'; readonly value: number } | string {
+  for (const kind of ['length', 'mass', 'temperature'] as const) {
+    // A bare number could be any of them.
+    if (!/[a-z°"']/i.test(says)) break;
+    const read = readQuantity(says, kind, units);
+    if (read.ok) return { of: kind, value: read.value };
+  }
+  return `“${says}” is no reading: give a number with its unit, like 52 mm, 310 g or 980 C.`;
+}
+
+/** In the box it is part of tonight's load, at its own time. */
+function intoTonight({ piece, annealer }: Pick<MakingBegin, 'piece' | 'annealer'>): void {
+  const { inBox, set } = useTonight.getState();
+  const lastIn = format(new Date(), 'HH:mm');
+  set({
+    inBox: withCount(inBox, piece, (inBox[piece] ?? 0) + 1),
+    lastIn,
+    ...(annealer !== undefined && { annealer }),
+  });
+  useNotices.getState().say('It is in tonight’s box: its night is under Night.');
+}
+
+function Noting({
+  what,
+  onDone,
+}: {
+  readonly what: 'note' | 'reading';
+  readonly onDone: (says: string) => void;
+}) {
+  const [says, setSays] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    field.current?.focus();
+  }, []);
+  return (
+    <form
+      className="border-base-300 flex gap-2 border-t p-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onDone(says.trim());
+      }}
+    >
+      <input
+        ref={field}
+        className="input flex-1 text-lg"
+        aria-label={what === 'note' ? 'A note' : 'A reading'}
+        placeholder={
+          what === 'note' ? 'What should be remembered' : 'With its unit: 52 mm, 310 g, 980 C'
+        }
+        maxLength={500}
+        value={says}
+        onChange={(e) => {
+          setSays(e.target.value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') onDone('');
+        }}
+      />
+      <button type="submit" className="btn btn-primary">
+        Keep it
+      </button>
+    </form>
+  );
+}
