@@ -8,7 +8,7 @@ interface Drawer extends DBSchema {
   begun: { key: string; value: { readonly begin: MakingBegin; readonly sent: boolean } };
   events: {
     key: number;
-    value: { readonly making: string; readonly event: MakingEvent };
+    value: { readonly making: string; readonly event: MakingEvent; readonly sent: boolean };
     indexes: { making: string };
   };
 }
@@ -37,7 +37,7 @@ export async function keepBegin(begin: MakingBegin): Promise<void> {
 
 /** It happened: kept here, and sent in its turn. */
 export async function keepEvent(making: string, event: MakingEvent): Promise<void> {
-  await (await opened()).add('events', { making, event });
+  await (await opened()).add('events', { making, event, sent: false });
   void send(making);
 }
 
@@ -49,8 +49,35 @@ export async function unsent(
   const kept = await db.get('begun', making);
   return {
     begin: kept && !kept.sent ? kept.begin : undefined,
+    events: (await db.getAllFromIndex('events', 'making', making))
+      .filter((e) => !e.sent)
+      .map((e) => e.event),
+  };
+}
+
+/** All that is known here of a making, sent or not: enough to go on with while the server is away. */
+export async function keptHere(
+  making: string,
+): Promise<{ readonly begin: MakingBegin | undefined; readonly events: readonly MakingEvent[] }> {
+  const db = await opened();
+  return {
+    begin: (await db.get('begun', making))?.begin,
     events: (await db.getAllFromIndex('events', 'making', making)).map((e) => e.event),
   };
+}
+
+/** It has ended and the server has all of it: nothing need be kept here. */
+export async function letGo(making: string): Promise<void> {
+  const db = await opened();
+  const { begin, events } = await unsent(making);
+  if (begin || events.length > 0) return;
+  const keys = await db.getAllKeysFromIndex('events', 'making', making);
+  const tx = db.transaction(['begun', 'events'], 'readwrite');
+  await Promise.all([
+    tx.objectStore('begun').delete(making),
+    ...keys.map((k) => tx.objectStore('events').delete(k)),
+    tx.done,
+  ]);
 }
 
 /** Events sent at once. */
@@ -97,13 +124,21 @@ async function sendAll(making: string): Promise<void> {
   }
   for (;;) {
     const keys = await db.getAllKeysFromIndex('events', 'making', making);
-    const lot = keys.slice(0, LOT);
-    if (lot.length === 0) return;
-    const events = (await Promise.all(lot.map((k) => db.get('events', k)))).flatMap((e) =>
-      e ? [e.event] : [],
+    const all = await Promise.all(
+      keys.map(async (key) => ({ key, kept: await db.get('events', key) })),
     );
-    await sendEvents(making, events);
+    const lot = all
+      .flatMap(({ key, kept: e }) => (e && !e.sent ? [{ key, kept: e }] : []))
+      .slice(0, LOT);
+    if (lot.length === 0) return;
+    await sendEvents(
+      making,
+      lot.map((e) => e.kept.event),
+    );
     const tx = db.transaction('events', 'readwrite');
-    await Promise.all([...lot.map((k) => tx.store.delete(k)), tx.done]);
+    await Promise.all([
+      ...lot.map(({ key, kept: e }) => tx.store.put({ ...e, sent: true }, key)),
+      tx.done,
+    ]);
   }
 }

@@ -2,9 +2,9 @@
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
 import { makingState, type MakingState } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { readMaking, sentenceOf } from '../api/client';
+import { readMaking, Refused, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
-import { keepEvent, send, unsent } from './bench';
+import { keepEvent, keptHere, letGo, send } from './bench';
 
 type Step = MakingBegin['steps'][number];
 
@@ -47,12 +47,15 @@ export function useMaking(id: string, now: () => number): Making | string | unde
       merge(told.events);
     };
     const start = async (): Promise<void> => {
-      const waiting = await unsent(id);
+      const here = await keptHere(id);
       if (!live) return;
-      if (waiting.begin) setBegin(waiting.begin);
-      merge(waiting.events);
+      if (here.begin) setBegin(here.begin);
+      merge(here.events);
       await send(id);
-      await fetchMore();
+      // While the server is away what is here is gone on with.
+      await fetchMore().catch((error: unknown) => {
+        if (!here.begin || (error instanceof Refused && error.status !== 0)) throw error;
+      });
     };
     start().catch((error: unknown) => {
       if (live) setFailure(sentenceOf(error));
@@ -79,6 +82,13 @@ export function useMaking(id: string, now: () => number): Making | string | unde
     },
     [id, merge, now],
   );
+  const over = state?.ended !== undefined;
+  useEffect(() => {
+    if (over)
+      void send(id)
+        .then(() => letGo(id))
+        .catch(() => undefined);
+  }, [over, id]);
   const undoable = state?.undoable;
   const undo = useCallback((): void => {
     if (undoable !== undefined) happen({ kind: 'taken back', event: undoable });

@@ -228,12 +228,14 @@ function Work({
                 {stands.again > 0 && `, again`}
                 {stands.putIn && ', put in'}
               </p>
-              <h2 className="text-6xl leading-[1.05] max-sm:text-4xl">{stepName(current)}</h2>
-              <p className="mt-1 text-3xl max-sm:text-xl">
+              <h2 className="text-6xl leading-[1.05] max-sm:text-4xl xl:text-8xl">
+                {stepName(current)}
+              </h2>
+              <p className="mt-2 text-3xl max-sm:text-xl xl:text-4xl">
                 {ofParts(current, derived)}
                 <Reach step={current} place={now ?? 0} steps={steps} derived={derived} />
               </p>
-              <p className="mt-3 text-2xl">
+              <p className="mt-4 text-2xl xl:text-3xl">
                 <span className="num">{clockText(took)}</span>
                 <span className="quiet">
                   {' '}
@@ -268,7 +270,7 @@ function Work({
               aria-hidden
               onClick={onward}
             />
-            <ol className="text-2xl max-sm:text-lg">
+            <ol className="text-2xl max-sm:text-lg xl:text-4xl">
               {next.map((i) => (
                 <li key={state.steps[i]?.step.id} className="border-base-300 border-t py-1.5">
                   <span className="quiet">then </span>

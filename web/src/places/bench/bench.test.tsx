@@ -12,6 +12,8 @@ const begin = async (name: string, how: 'Begin' | 'Rehearse without glass') => {
   await opened.user.click(await screen.findByRole('link', { name }));
   await opened.user.click(await screen.findByRole('button', { name: how }));
   await screen.findByRole('region', { name: 'Now' });
+  // It listens for keys once it has been drawn.
+  await new Promise((yes) => setTimeout(yes, 50));
   const id = opened.at().split('/').at(-1) ?? '';
   return { ...opened, id };
 };
@@ -144,6 +146,12 @@ it('what is tapped while the server is away stays here, and goes to it later, in
   await waitFor(async () => {
     expect((await unsent(id)).events.map((e) => e.kind)).toEqual(['step', 'step', 'fire']);
   });
+  // Opened again meanwhile, all of it is there to go on with.
+  const third = title();
+  cleanup();
+  openAt(`/bench/${id}`);
+  await screen.findByText('in the fire');
+  expect(title()).toBe(third);
   globalThis.fetch = there;
   await send(id);
   await waitFor(async () => {
