@@ -37,6 +37,7 @@ import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.
 import { measureBrowser } from './browser';
 import { measureHands } from './hands';
 import type { Row } from './rows';
+import { measureAgainstCalculix } from './calculix';
 import { measureSections } from './sections';
 import { measureShelf } from './shelf';
 import { bowlOf, dragged, tenParts } from './cases';
@@ -261,7 +262,7 @@ rows.push({
   wanted: '< 2 s',
 });
 rows.push(againstSolver(glass));
-rows.push(...measureSections());
+rows.push(...measureSections(), ...measureAgainstCalculix());
 
 if (spawnSync('npm', ['run', '--silent', 'build'], { cwd: home, stdio: 'inherit' }).status !== 0)
   process.exit(1);

@@ -351,6 +351,7 @@ export {
   type SectionOutcome,
   type Somewhere,
 } from './anneal/section/putSection';
+export { elasticBalance } from './anneal/section/elastic';
 export { placeName } from './anneal/section/placeName';
 export { seenThrough, type SeenThrough } from './anneal/section/polarised';
 export { interferenceColour, TINT_PLATE } from './fit/interference';

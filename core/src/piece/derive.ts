@@ -28,7 +28,7 @@ import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
 import { followed } from './followed';
 import { readPart, type Part, type PartInput } from './part';
-import { apartOf, realSectionOf } from './realSection';
+import { apartOf, isRing, realSectionOf } from './realSection';
 import { besideSection, rulingWall } from './rulingWall';
 import { readings, type Readings } from './readings';
 import { readBit, type BitInput, type ReadBit } from './bits';
@@ -260,7 +260,10 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     ...(section && {
       drawn: { section, standing },
       apart: apartOf(parts).map((s) => ({ section: s, standing })),
-      beside: besideSection(parts, bits),
+      beside: besideSection(
+        parts,
+        bits.filter((b) => !isRing(b.input)),
+      ),
     }),
     practice: firing.practice,
     inHand: firing.inHand ?? IN_HAND,

@@ -88,10 +88,22 @@ function meshed({ section, standing }: Drawn, how: Fine): SectionMesh {
   const known = meshes.get(section) ?? new Map<string, SectionMesh | MeshProblem>();
   meshes.set(section, known);
   const key = `${how} ${standing.stands} ${String(standing.rounded)}`;
-  const made = known.get(key) ?? tried(() => meshOfSection(section, standing, how));
+  const made =
+    known.get(key) ?? withoutRings(section, (of) => tried(() => meshOfSection(of, standing, how)));
   known.set(key, made);
   if (made instanceof MeshProblem) throw made;
   return made;
+}
+
+/** With the turns of its wraps, or where they keep it from being meshed without them. */
+function withoutRings(
+  section: RealSection,
+  mesh: (of: RealSection) => SectionMesh | MeshProblem,
+): SectionMesh | MeshProblem {
+  const made = mesh(section);
+  return made instanceof MeshProblem && section.bodies.some((b) => b.ring === true)
+    ? mesh({ ...section, bodies: section.bodies.filter((b) => b.ring !== true) })
+    : made;
 }
 
 function tried(make: () => SectionMesh): SectionMesh | MeshProblem {

@@ -27,6 +27,8 @@ export interface SectionBody {
   readonly outer: string;
   readonly inner: string;
   readonly hollow: boolean;
+  /** A turn of a wrap about it: left out where it cannot be meshed with the rest. */
+  readonly ring?: boolean | undefined;
 }
 
 /** What of a piece the night of its real section needs; plain data, for it crosses to the worker. m. */
@@ -121,6 +123,7 @@ function linesOf(
   times: number,
 ): { readonly outer: Line; readonly inner: Line } {
   const line = (text: string): Line => {
+    if (text === '') return { r: [], z: [] };
     const { r, z } = unpacked(text);
     return times === 1 ? { r, z } : { r: r.map((v) => v * times), z: z.map((v) => v * times) };
   };
