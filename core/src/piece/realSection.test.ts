@@ -47,7 +47,7 @@ it('a plain cup is one body, and nothing is beside it', () => {
 });
 
 it('a wrap about it is rings of the section, one a turn; what they weigh on the night is small', () => {
-  const { night } = made({ ...cup, bits: [wrap(1) as never] });
+  const { night } = made({ ...cup, bits: [wrap(1)] });
   const rings = night.drawn?.section.bodies.filter((b) => b.ring === true) ?? [];
   expect(rings).toHaveLength(2);
   expect(rings[1]?.low).toBeGreaterThan(rings[0]?.low ?? 1);
@@ -59,7 +59,7 @@ it('a wrap about it is rings of the section, one a turn; what they weigh on the 
 });
 
 it('several of a bit are off the axis: lumps of their own beside it', () => {
-  const { night } = made({ ...cup, bits: [wrap(3) as never] });
+  const { night } = made({ ...cup, bits: [wrap(3)] });
   expect(night.drawn?.section.bodies.some((b) => b.ring === true)).toBe(false);
   expect(night.drawn?.section.leavesOut).toEqual(['thread']);
   expect(night.beside?.thickest).toBeCloseTo(0.004, 6);

@@ -8,7 +8,10 @@ import type { Part } from './part';
 /** Written to a micron. */
 const written = (v: number): number => Math.round(v * 1e6) / 1e6;
 
-type Named = { readonly name: string; readonly input?: BitInput };
+interface Named {
+  readonly name: string;
+  readonly input?: BitInput;
+}
 type Wrap = BitInput & { readonly shape: Extract<BitShape, { kind: 'wrap' }> };
 
 /** Is it a wrap laid about the axis: a ring of it, as far as a section can tell? */
