@@ -36,6 +36,7 @@ import { useBenchClock } from '../../bench/useBenchClock';
 import { useLiveHeat } from '../../bench/useLiveHeat';
 import { useMaking, type Making } from '../../bench/useMaking';
 import { deriveDocument } from '../../derived/deriveDocument';
+import { SelectField } from '../../fields/SelectField';
 import { useFacts } from '../../derived/useFacts';
 import { kindOf, stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
@@ -44,11 +45,15 @@ import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/theShop';
 import { useTonight, withCount } from '../../stores/tonight';
+import { HelperLane } from './HelperLane';
 import { LookBack } from './LookBack';
 
 /** Danger this near is sounded, s. */
 const SOON = 20;
 const SPEEDS = [1, 2, 4, 8] as const;
+/** A call stands so long, ms. */
+const CALL_SHOWN = 15_000;
+const WHOSE = 'zanfirico.bench.whose';
 
 export function MakingPlace() {
   const { id = '' } = useParams();
@@ -92,6 +97,8 @@ function Work({
   const [noting, setNoting] = useState<'note' | 'reading'>();
   const [remedies, setRemedies] = useState<readonly StepId[]>([]);
   const [loud, setLoud] = useState(true);
+  // Whose screen this is: each window its own.
+  const [whose, setWhose] = useState(() => sessionStorage.getItem(WHOSE) ?? '');
   const { goOn } = clock;
   // A rehearsal that is opened again goes on from what happened last.
   const went = useRef(false);
@@ -187,6 +194,10 @@ function Work({
       window.removeEventListener('keydown', press);
     };
   }, []);
+  const person = begin.crew?.find((p) => p.id === whose);
+  const lastCall = [...events].reverse().find((e) => e.kind === 'call');
+  const called =
+    lastCall?.kind === 'call' && clock.shown - lastCall.at < CALL_SHOWN ? lastCall.says : undefined;
   const took = stands?.begun === undefined ? 0 : (clock.shown - stands.begun) / 1000;
   return (
     <div className="flex min-h-0 flex-1 flex-col">
@@ -196,10 +207,32 @@ function Work({
           {begin.number > 1 && <span className="num"> no. {begin.number}</span>}
           {begin.rehearsal === true && <span className="quiet"> rehearsal, no glass</span>}
         </h1>
+        {called !== undefined && (
+          <p role="status" className="text-primary text-2xl font-semibold">
+            {called}
+          </p>
+        )}
         <p className="quiet">
           <span className="num">{clockText((clock.shown - begin.at) / 1000)}</span> since the first
           gather
         </p>
+        {(begin.crew?.length ?? 0) > 1 && (
+          <SelectField
+            label="This screen is for"
+            value={whose}
+            onChange={(id) => {
+              sessionStorage.setItem(WHOSE, id);
+              setWhose(id);
+            }}
+          >
+            <option value="">everybody</option>
+            {begin.crew?.map((p) => (
+              <option key={p.id} value={p.id}>
+                the {p.name}
+              </option>
+            ))}
+          </SelectField>
+        )}
         {begin.rehearsal === true && (
           <div role="group" aria-label="How fast it runs" className="flex gap-1">
             {SPEEDS.map((s) => (
@@ -260,6 +293,16 @@ function Work({
                 <Check /> It is in the box
               </button>
             </section>
+          )}
+          {person && (
+            <HelperLane
+              person={person}
+              begin={begin}
+              state={state}
+              steps={steps}
+              took={took}
+              onCall={happen}
+            />
           )}
           <section aria-label="Then" className="relative mt-6 flex-1">
             {/* A touch anywhere here is the next, as the big key is. */}

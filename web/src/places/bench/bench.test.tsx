@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { MakingEvent, MakingLine } from '@zanfirico/contract';
 import { send, unsent } from '../../bench/bench';
-import { houseForAll, openAt } from '../../../testing/house';
+import { demoPiece, houseForAll, openAt } from '../../../testing/house';
 import { lastTaken } from '../../../testing/taken';
 
 const house = houseForAll(true);
@@ -131,6 +131,42 @@ it('is boxed when every step is done, and looked back at with what was taken', a
     const list = (await (await fetch(`${house.url}/api/makings`)).json()) as MakingLine[];
     expect(list.find((m) => m.id === id)).toMatchObject({ ended: 'boxed', rehearsal: true });
   });
+});
+
+it('a helper’s screen has their own next job with a count-down, and their call is seen', async () => {
+  const crew = [
+    { id: 'g', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] as const },
+    { id: 'b', name: 'bit hand', skills: ['bit', 'shield', 'door'] as const },
+  ];
+  const goblet = demoPiece('Quay goblet');
+  const piece = await house.store.create({
+    ...goblet,
+    sequence: {
+      chosen: 0,
+      helpers: true,
+      variants: [],
+      crew: crew.map((p) => ({ ...p, skills: [...p.skills] })),
+    },
+  });
+  const { user } = openAt(`/bench/begin/${piece.id}`);
+  await user.click(await screen.findByRole('button', { name: 'Begin' }));
+  await screen.findByRole('region', { name: 'Now' });
+  await new Promise((yes) => setTimeout(yes, 50));
+  await user.selectOptions(screen.getByLabelText('This screen is for'), 'the bit hand');
+  const lane = await screen.findByRole('region', { name: 'For the bit hand' });
+  expect(lane).toHaveTextContent(/Bring a bit in \d:\d\d/);
+  // A step later it is nearer by as much as that step was planned.
+  const seconds = (): number => {
+    const [, m, s] = /in (\d+):(\d\d)/.exec(lane.textContent) ?? [];
+    return 60 * Number(m) + Number(s);
+  };
+  const before = seconds();
+  press(' ');
+  await waitFor(() => {
+    expect(seconds()).toBeLessThan(before - 5);
+  });
+  await user.click(within(lane).getByRole('button', { name: 'coming' }));
+  expect(await screen.findByText('bit hand: coming')).toBeVisible();
 });
 
 it('what is tapped while the server is away stays here, and goes to it later, in order and once', async () => {
