@@ -244,7 +244,15 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
             inputs: [
               { name: 'allowed', value: allows, kind: 'stress' },
               { name: 'pressed at most', value: -section.pressed, kind: 'stress' },
-              { name: 'as thick and thin joined', value: outcome.byWalls, kind: 'stress' },
+              ...(outcome.byWalls === undefined
+                ? []
+                : [
+                    {
+                      name: 'as thick and thin joined',
+                      value: outcome.byWalls,
+                      kind: 'stress' as const,
+                    },
+                  ]),
             ],
             source: `${SIMULATED} ${SECTION}`,
             changes: `What is thickest ${section.keeps.where}, and how it stands in the box; “Where” shows it.`,

@@ -69,8 +69,9 @@ export interface Outcome {
   readonly section?: SectionOutcome | undefined;
   /** Why its section could not be looked at, and the joined walls stand. */
   readonly unmeshed?: string | undefined;
-  /** As joined walls: the most they keep, and of the thickest its middle, its skin, and what it would keep without its neighbour. */
-  readonly byWalls: number;
+  /** What it would keep as thick and thin joined; undefined where those are not of all of it. */
+  readonly byWalls: number | undefined;
+  /** Of the thickest wall its middle, its skin, and what it would keep without its neighbour. */
   readonly middle: number;
   readonly skin: number;
   readonly fromWall: number;
@@ -142,6 +143,7 @@ export function putThrough(piece: Annealed, curve: KilnCurve, through: Through =
     const counts = beside !== undefined;
     return {
       ...walls,
+      byWalls: counts ? undefined : walls.byWalls,
       kept: Math.max(section.keeps.stress, counts ? walls.kept : 0),
       worst: counts && walls.worst.stress > worst.stress ? walls.worst : worst,
       soaked: counts ? Math.max(soaked, walls.soaked) : soaked,

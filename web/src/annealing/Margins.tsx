@@ -37,8 +37,11 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
         {first && over.length > 0 ? (
           <>
             Most is lost if it turns out that <b>{words(first.name)}</b>
-            {over.length > 1 && <>; {over.length} of these would take it over the practice</>}. The
-            programme is made to use all of it; the worst of them keeps{' '}
+            {over.length > 1 && <>; {over.length} of these would take it over the practice</>}.{' '}
+            {input.inHand === undefined || input.inHand === 0
+              ? 'The programme is made to use all of it'
+              : `${per(input.inHand)} of it is held in hand`}
+            ; the worst of them keeps{' '}
             <b className="num">
               {printText(Math.max(...over.map((m) => m.kept)), 'stress', units)}
             </b>
@@ -80,8 +83,8 @@ export function Margins({ input }: { readonly input: ScheduleInput }) {
                   </span>
                 </span>
               </td>
-              <td>{printText(m.kept, 'stress', units)}</td>
-              <td>{printText(m.passing, 'stress', units)}</td>
+              <td className="pl-4">{printText(m.kept, 'stress', units)}</td>
+              <td className="pl-4">{printText(m.passing, 'stress', units)}</td>
               <td>
                 {m.longer === undefined
                   ? '–'

@@ -66,8 +66,8 @@ export function Where({ input, checked, lastIn }: Props) {
       )}
       <p className="quiet mt-2 max-w-prose text-sm leading-snug">
         {outcome.place && `At the ${outcome.place} place of the box. `}
-        As thick and thin joined it would have been taken to keep{' '}
-        {printText(outcome.byWalls, 'stress', units)}.
+        {outcome.byWalls !== undefined &&
+          `As thick and thin joined it would have been taken to keep ${printText(outcome.byWalls, 'stress', units)}.`}
         {drawn.section.leavesOut.length > 0 &&
           ` Not in the section: ${drawn.section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
         Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix &amp; Raviart.
