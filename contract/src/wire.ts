@@ -45,6 +45,10 @@ export const SHELF_SIZES = ['small', 'middle', 'large'] as const;
 export type ShelfSize = (typeof SHELF_SIZES)[number];
 export const SIZE_BOUNDS = [0.1, 0.25] as const;
 
+/** Made at the bench and boxed, rehearsals not counted, or never. */
+export const SHELF_MADE = ['made', 'never'] as const;
+export type ShelfMade = (typeof SHELF_MADE)[number];
+
 /** Query of the shelf: pieces by a part of their name from a place on, or, named by their ids, wherever they stand. */
 export const ListQuery = Type.Object(
   {
@@ -56,6 +60,7 @@ export const ListQuery = Type.Object(
     way: Type.Optional(oneOf(['furnace', 'torch'])),
     tag: Type.Optional(tagWord()),
     size: Type.Optional(oneOf(SHELF_SIZES)),
+    made: Type.Optional(oneOf(SHELF_MADE)),
     ids: Type.Optional(
       Type.String({ pattern: `^${pieceId}(,${pieceId}){0,${String(SHELF_PAGE - 1)}}$` }),
     ),

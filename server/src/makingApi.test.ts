@@ -84,6 +84,36 @@ describe('a making', () => {
     expect(line).toMatchObject({ events: 3, ended: 'boxed', lastAt: T0 + 31_000 });
   });
 
+  it('the shelf is chosen from by it: boxed is made, a rehearsal and what was taken back are not', async () => {
+    const shelf = partsOver(db).store;
+    const [a, b] = [await shelf.create(goblet), await shelf.create({ ...goblet, name: 'other' })];
+    const names = async (made: string): Promise<string[]> =>
+      ((await api.get(`/api/pieces?made=${made}`)).body as { lines: { name: string }[] }).lines
+        .map((l) => l.name)
+        .sort();
+    const box = async (piece: string, more: Partial<MakingBegin> = {}): Promise<string[]> => {
+      const begin = begun({ piece, ...more });
+      const id = uuid();
+      await api.post('/api/makings').send(begin).expect(201);
+      await api
+        .post(`/api/makings/${begin.id}/events`)
+        .send({ events: [{ kind: 'boxed', annealer: 'the front box', id, at: T0 + 9000 }] })
+        .expect(200);
+      return [begin.id, id];
+    };
+    expect(await names('never')).toEqual(['Quay goblet', 'other']);
+    const [making, boxed] = await box(a.id);
+    await box(b.id, { rehearsal: true });
+    expect(await names('made')).toEqual(['Quay goblet']);
+    expect(await names('never')).toEqual(['other']);
+    await api
+      .post(`/api/makings/${making ?? ''}/events`)
+      .send({ events: [{ kind: 'taken back', event: boxed, id: uuid(), at: T0 + 9500 }] })
+      .expect(200);
+    expect(await names('made')).toEqual([]);
+    expect((await api.get('/api/pieces?made=perhaps')).status).toBe(400);
+  });
+
   it.each([
     ['an event of no kind', { kind: 'dance' }, 'events[0].kind'],
     ['a mishap nobody knows', { kind: 'mishap', what: 'haunted' }, 'events[0].what'],

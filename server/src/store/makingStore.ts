@@ -27,6 +27,35 @@ export interface MakingStore {
 }
 
 const MOST_LISTED = 200;
+/** What may change how a making ended. */
+const ENDS: ReadonlySet<MakingEvent['kind']> = new Set(['boxed', 'given up', 'taken back']);
+
+/** Keeps beside a making whether it came into the box. */
+async function ended(db: Database, id: string): Promise<void> {
+  const row = await db
+    .selectFrom('makings')
+    .select('begin')
+    .where('id', '=', id)
+    .executeTakeFirstOrThrow();
+  const rows = await db
+    .selectFrom('making_events')
+    .select('event')
+    .where('making_id', '=', id)
+    .orderBy('place')
+    .execute();
+  const begin = JSON.parse(row.begin) as MakingBegin;
+  const state = makingState(
+    begin.steps,
+    begin.at,
+    rows.map((e) => JSON.parse(e.event) as MakingEvent),
+  );
+  const boxed = state.ended?.how === 'boxed' && begin.rehearsal !== true;
+  await db
+    .updateTable('makings')
+    .set({ boxed: boxed ? 1 : 0 })
+    .where('id', '=', id)
+    .execute();
+}
 
 /** The store over an open database. */
 export function makingStore(db: Database): MakingStore {
@@ -79,6 +108,7 @@ export function makingStore(db: Database): MakingStore {
             .executeTakeFirstOrThrow();
           if (numInsertedOrUpdatedRows !== undefined && numInsertedOrUpdatedRows > 0n) place += 1;
         }
+        if (events.some((e) => ENDS.has(e.kind))) await ended(tx, id);
         return { events: place };
       });
       if (kept) for (const told of watchers.get(id) ?? []) told();

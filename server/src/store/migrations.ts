@@ -258,6 +258,13 @@ export const migrations: Readonly<Record<string, Step>> = {
         .addColumn('piece_id', 'text', (c) => c.notNull())
         .addColumn('begun_at', 'integer', (c) => c.notNull())
         .addColumn('begin', 'text', (c) => c.notNull())
+        .addColumn('boxed', 'integer', (c) => c.notNull().defaultTo(0))
+        .execute();
+      await db.schema
+        .createIndex('makings_by_piece')
+        .ifNotExists()
+        .on('makings')
+        .columns(['piece_id', 'boxed'])
         .execute();
       await db.schema
         .createIndex('makings_by_begun')

@@ -11,6 +11,7 @@ import {
   type ShelfLine,
   type ShelfOrder,
   type ShelfPage,
+  type ShelfMade,
   type ShelfSize,
   type TagLine,
 } from '@zanfirico/contract';
@@ -38,6 +39,7 @@ export type Asked =
       readonly way?: string | undefined;
       readonly tag?: string | undefined;
       readonly size?: ShelfSize | undefined;
+      readonly made?: ShelfMade | undefined;
     }
   | { readonly ids: readonly string[] };
 
@@ -210,6 +212,10 @@ export function pieceStore(db: Database): PieceStore {
         if (tag !== undefined)
           away = away.where('id', 'in', (e) =>
             e.selectFrom('piece_tags').select('piece_id').where('tag', '=', tag),
+          );
+        if (asked.made !== undefined)
+          away = away.where('id', asked.made === 'made' ? 'in' : 'not in', (e) =>
+            e.selectFrom('makings').select('piece_id').where('boxed', '=', 1),
           );
         const step = size === undefined ? -1 : SHELF_SIZES.indexOf(size);
         const [low, high] = [SIZE_BOUNDS[step - 1], SIZE_BOUNDS[step]];

@@ -68,7 +68,13 @@ export interface Tables {
   piece_uses: { piece_id: string; revision: number; entry_id: string };
   /** What whoever made a piece called the making: asked for twice under one key it is made once. */
   creations: { key: string; piece_id: string; at: string };
-  /** A making as it began, and what happened in it, in the order the server had it. */
-  makings: { id: string; piece_id: string; begun_at: number; begin: string };
+  /** A making as it began, whether it came into the box (a rehearsal never does), and what happened in the order the server had it. */
+  makings: {
+    id: string;
+    piece_id: string;
+    begun_at: number;
+    begin: string;
+    boxed: Generated<number>;
+  };
   making_events: { id: string; making_id: string; place: number; at: number; event: string };
 }

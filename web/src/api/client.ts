@@ -19,6 +19,7 @@ import type {
   SavedShop,
   SavePiece,
   SaveShop,
+  ShelfMade,
   ShelfOrder,
   ShelfPage,
   ShelfSize,
@@ -100,6 +101,7 @@ export interface Chosen {
   readonly way?: 'furnace' | 'torch' | undefined;
   readonly tag?: string | undefined;
   readonly size?: ShelfSize | undefined;
+  readonly made?: ShelfMade | undefined;
 }
 
 /** Pieces as the shelf tells them, by their ids: at most SHELF_PAGE of them. */

@@ -171,6 +171,12 @@ describe('the shelf', () => {
       expect(screen.queryByRole('link', { name: 'Oil cruet' })).toBeNull();
     });
     expect(await item('Rain gauge')).toBeVisible();
+    await user.selectOptions(screen.getByLabelText('Made before'), 'made before');
+    await waitFor(() => {
+      expect(screen.queryByRole('link', { name: 'Salt cellar' })).toBeNull();
+    });
+    await user.selectOptions(screen.getByLabelText('Made before'), 'made or never');
+    await item('Salt cellar');
     await user.selectOptions(screen.getByLabelText('How tall'), 'small');
     expect(await screen.findByText('Nothing on the shelf is made so.')).toBeVisible();
     expect(screen.getByRole('option', { name: 'above 250 mm' })).toBeInTheDocument();

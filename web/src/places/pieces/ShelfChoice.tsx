@@ -1,5 +1,5 @@
 // In which order the shelf stands, and of which glass, way of work, size and tag.
-import { SIZE_BOUNDS, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
+import { SIZE_BOUNDS, type ShelfMade, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
 import { printText } from '@zanfirico/core';
 import type { ReactNode } from 'react';
 import { useTags } from '../../api/queries';
@@ -12,6 +12,7 @@ export interface Choice {
   readonly glass?: string;
   readonly way?: 'furnace' | 'torch';
   readonly size?: ShelfSize;
+  readonly made?: ShelfMade;
   readonly tag?: string;
 }
 export const NO_CHOICE: Choice = {};
@@ -92,6 +93,18 @@ export function ShelfChoice({
           {low} to {high}
         </option>
         <option value="large">above {high}</option>
+      </Pick>
+      <Pick
+        label="Made before"
+        any="made or never"
+        wide="w-32"
+        value={choice.made}
+        onPick={(made) => {
+          put({ made });
+        }}
+      >
+        <option value="made">made before</option>
+        <option value="never">never made</option>
       </Pick>
       {(tags.length > 0 || choice.tag !== undefined) && (
         <Pick
