@@ -19,6 +19,7 @@ import {
   Check,
   Flame,
   FlameKindling,
+  ListPlus,
   MessageSquare,
   RotateCcw,
   Ruler,
@@ -45,6 +46,7 @@ import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/theShop';
 import { useTonight, withCount } from '../../stores/tonight';
+import { KindOptions } from '../piece/braid/KindOptions';
 import { HelperLane } from './HelperLane';
 import { LookBack } from './LookBack';
 
@@ -95,6 +97,7 @@ function Work({
   const heat = useLiveHeat(begin, events, asked?.parts, asked?.fires, clock.now);
   const [mishaps, setMishaps] = useState(false);
   const [noting, setNoting] = useState<'note' | 'reading'>();
+  const [putting, setPutting] = useState(false);
   const [remedies, setRemedies] = useState<readonly StepId[]>([]);
   const [loud, setLoud] = useState(true);
   // Whose screen this is: each window its own.
@@ -170,6 +173,12 @@ function Work({
     },
     r: () => {
       setNoting('reading');
+    },
+    p: () => {
+      setPutting((v) => !v);
+    },
+    o: () => {
+      happen({ kind: 'away', what: state.away ? 'back' : 'gone' });
     },
     v: () => {
       setLoud((v) => !v);
@@ -331,6 +340,20 @@ function Work({
           danger={danger}
         />
       </div>
+      {state.away && (
+        <p role="status" className="text-warning border-base-300 border-t p-3 text-2xl">
+          Out for a moment: the glass goes on cooling.{' '}
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => {
+              happen({ kind: 'away', what: 'back' });
+            }}
+          >
+            Back <kbd className="kbd kbd-xs">O</kbd>
+          </button>
+        </p>
+      )}
       {mishaps && (
         <Mishaps
           onPick={(what) => {
@@ -370,6 +393,21 @@ function Work({
           </button>
         </section>
       )}
+      {putting && (
+        <div className="border-base-300 flex flex-wrap items-end gap-3 border-t p-3">
+          <SelectField
+            label="Put in before what is now"
+            value=""
+            onChange={(kind) => {
+              if (kind !== '') putIn([kind as StepId]);
+              setPutting(false);
+            }}
+          >
+            <option value="">which step?</option>
+            <KindOptions way={begin.document.way} />
+          </SelectField>
+        </div>
+      )}
       {noting && (
         <Noting
           what={noting}
@@ -386,10 +424,10 @@ function Work({
           }}
         />
       )}
-      <div className="border-base-300 grid shrink-0 grid-cols-[minmax(12rem,2fr)_repeat(8,minmax(0,1fr))] gap-2 border-t p-3 max-md:grid-cols-3">
+      <div className="border-base-300 grid shrink-0 grid-cols-[minmax(12rem,2fr)_repeat(9,minmax(0,1fr))] gap-2 border-t p-3 max-md:grid-cols-3">
         <button
           type="button"
-          className="btn btn-primary h-24 text-2xl max-md:col-span-3"
+          className="btn btn-primary h-24 text-2xl max-md:col-span-3 max-md:h-16"
           disabled={!stands}
           onClick={() => {
             go('done');
@@ -443,6 +481,14 @@ function Work({
             setNoting('reading');
           }}
         />
+        <Big
+          says="Put in"
+          keys="P"
+          icon={<ListPlus />}
+          onDo={() => {
+            setPutting((v) => !v);
+          }}
+        />
         <Big says="Undo" keys="U" icon={<Undo2 />} onDo={undo} />
         <Big
           says={loud ? 'Sound on' : 'Sound off'}
@@ -471,7 +517,7 @@ function Big({
   return (
     <button
       type="button"
-      className="btn btn-outline h-24 flex-col gap-1 px-1 text-base leading-tight"
+      className="btn btn-outline h-24 flex-col gap-1 px-1 text-base leading-tight max-md:h-14 max-md:text-sm"
       onClick={onDo}
     >
       {icon}

@@ -72,6 +72,21 @@ it('steps go on by Space and pedal, are skipped, done again and taken back; mish
   await waitFor(() => {
     expect(title()).toBe(waits);
   });
+  press('p');
+  await user.selectOptions(await screen.findByLabelText('Put in before what is now'), 'shield');
+  await waitFor(() => {
+    expect(title()).toBe('Shield');
+  });
+  press('u');
+  await waitFor(() => {
+    expect(title()).toBe(waits);
+  });
+  press('o');
+  expect(await screen.findByText(/Out for a moment/)).toBeVisible();
+  press('o');
+  await waitFor(() => {
+    expect(screen.queryByText(/Out for a moment/)).toBeNull();
+  });
   press('r');
   await user.type(await screen.findByLabelText('A reading'), 'hot{Enter}');
   expect(await screen.findByText(/“hot” is no reading/)).toBeVisible();
@@ -92,6 +107,10 @@ it('steps go on by Space and pedal, are skipped, done again and taken back; mish
       'put in',
       'step',
       'step',
+      'put in',
+      'taken back',
+      'away',
+      'away',
       'reading',
       'note',
       'fire',
