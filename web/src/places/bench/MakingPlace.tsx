@@ -1,17 +1,11 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
-import { MISHAPS, type MakingBegin, type MakingEvent } from '@zanfirico/contract';
+import type { MakingBegin } from '@zanfirico/contract';
 import {
   byNumber,
   factsOf,
-  HEAT_SPREAD,
   inWords,
-  printText,
-  readQuantity,
   REMEDIES,
   STEPS,
-  type Derived,
-  type DisplayUnits,
-  type PartNow,
   type StepId,
   type WorkStep,
 } from '@zanfirico/core';
@@ -47,11 +41,13 @@ import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/theShop';
 import { useTonight, withCount } from '../../stores/tonight';
 import { KindOptions } from '../piece/braid/KindOptions';
+import { HeatNow, SOON } from './HeatNow';
 import { HelperLane } from './HelperLane';
 import { LookBack } from './LookBack';
+import { Mishaps } from './Mishaps';
+import { Noting, readingOf } from './Noting';
+import { ofParts, Reach } from './Reach';
 
-/** Danger this near is sounded, s. */
-const SOON = 20;
 const SPEEDS = [1, 2, 4, 8] as const;
 /** A call stands so long, ms. */
 const CALL_SHOWN = 15_000;
@@ -333,7 +329,7 @@ function Work({
             </ol>
           </section>
         </div>
-        <Heat
+        <HeatNow
           heat={heat}
           fireSince={fireSince}
           inFire={state.fire?.what === 'in'}
@@ -395,11 +391,11 @@ function Work({
       )}
       {putting && (
         <div className="border-base-300 flex flex-wrap items-end gap-3 border-t p-3">
-          <SelectField
+          <SelectField<StepId | ''>
             label="Put in before what is now"
             value=""
             onChange={(kind) => {
-              if (kind !== '') putIn([kind as StepId]);
+              if (kind !== '') putIn([kind]);
               setPutting(false);
             }}
           >
@@ -528,154 +524,6 @@ function Big({
   );
 }
 
-/** "the bowl", "the bowl to the stem"; nothing where there is one part. */
-function ofParts(step: WorkStep, derived: Extract<Derived, { ok: true }> | undefined): string {
-  const { parts = [] } = derived ?? {};
-  if (parts.length < 2) return '';
-  const name = parts[step.part]?.name ?? '';
-  const to = step.to === undefined ? undefined : parts[step.to]?.name;
-  return to === undefined ? name : `${name} to ${to}`;
-}
-
-/** The number to reach: what a gather brings and how wide it is then, the block to take; else in which heat it is done. */
-function Reach({
-  step,
-  place,
-  steps,
-  derived,
-}: {
-  readonly step: WorkStep;
-  readonly place: number;
-  readonly steps: readonly WorkStep[];
-  readonly derived: Extract<Derived, { ok: true }> | undefined;
-}) {
-  const units = useDisplay((s) => s.units);
-  if (step.kind === 'gather') {
-    const n = steps
-      .slice(0, place)
-      .filter((s) => s.kind === 'gather' && s.part === step.part).length;
-    const g = derived?.parts[step.part]?.gathers?.gathers[n];
-    return (
-      g && (
-        <span className="num block">
-          {printText(g.brings, 'mass', units)} more, calipers{' '}
-          {printText(g.diameter, 'length', units)}
-          {g.block !== undefined && `, block ${printText(g.block, 'length', units)}`}
-        </span>
-      )
-    );
-  }
-  // A heat is for what comes after it.
-  if (factsOf(step).does === 'heat') return null;
-  const { needs } = STEPS[kindOf(step)];
-  const band = step.needs ?? needs;
-  return band && <span className="quiet block">while it is {band}</span>;
-}
-
-function Heat({
-  heat,
-  fireSince,
-  inFire,
-  danger,
-}: {
-  readonly heat: readonly PartNow[];
-  readonly fireSince: number | undefined;
-  readonly inFire: boolean;
-  readonly danger: boolean;
-}) {
-  const units = useDisplay((s) => s.units);
-  return (
-    <aside aria-label="Heat" className="max-lg:mt-4">
-      <p className="leading-none">
-        <span className="quiet text-lg">{inFire ? 'in the fire' : 'out of the fire'}</span>
-        <span
-          className={`num block text-7xl font-semibold ${danger ? 'text-error' : 'text-primary'}`}
-        >
-          {fireSince === undefined ? '–:––' : clockText(fireSince)}
-        </span>
-      </p>
-      {heat.length === 0 ? (
-        <p className="quiet mt-3 text-lg">No glass yet.</p>
-      ) : (
-        <ul className="mt-3">
-          {heat.map((p) => (
-            <li key={p.part} className="border-base-300 border-t py-1.5 leading-snug">
-              <span className="flex items-baseline justify-between gap-3 text-xl">
-                <span>{p.name}</span>
-                <span>
-                  <b>{p.band}</b>{' '}
-                  <span className="num">{printText(p.mean, 'temperature', units)}</span>
-                </span>
-              </span>
-              <span
-                className={`block ${p.brittleIn !== undefined && p.brittleIn < SOON ? 'text-error' : 'quiet'}`}
-              >
-                {p.brittleIn === 0
-                  ? 'its skin is brittle: into the fire, slowly'
-                  : inFire
-                    ? 'waits, or is in the fire'
-                    : p.brittleIn !== undefined && p.brittleIn < SOON
-                      ? `its skin is brittle in ${clockText(p.brittleIn)}`
-                      : p.falls
-                        ? `${p.falls.to} in ${clockText(p.falls.in)}`
-                        : 'keeps for minutes'}
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
-      <p className="quiet mt-2 text-sm leading-snug">
-        An estimate, good to some {HEAT_SPREAD} K: your eyes come first.
-      </p>
-    </aside>
-  );
-}
-
-function Mishaps({
-  onPick,
-  onGiveUp,
-}: {
-  readonly onPick: (what: Extract<MakingEvent, { kind: 'mishap' }>['what']) => void;
-  readonly onGiveUp: () => void;
-}) {
-  return (
-    <section
-      aria-label="What went wrong"
-      className="border-base-300 bg-base-100 flex flex-wrap gap-2 border-t p-3"
-    >
-      {MISHAPS.map((m) => (
-        <button
-          key={m}
-          type="button"
-          className="btn btn-outline h-14 text-lg"
-          onClick={() => {
-            onPick(m);
-          }}
-        >
-          {m}
-        </button>
-      ))}
-      <button type="button" className="btn btn-error h-14 text-lg" onClick={onGiveUp}>
-        Give it up
-      </button>
-    </section>
-  );
-}
-
-/** A reading typed in any unit: a length, a weight or a temperature; a sentence where it is none. */
-function readingOf(
-  says: string,
-  units: DisplayUnits,
-): { readonly of: 'length' | 'mass' | 'temperature'; readonly value: number } | string {
-  for (const kind of ['length', 'mass', 'temperature'] as const) {
-    // A bare number could be any of them.
-    if (!/[a-z°"']/i.test(says)) break;
-    const read = readQuantity(says, kind, units);
-    if (read.ok) return { of: kind, value: read.value };
-  }
-  return `“${says}” is no reading: give a number with its unit, like 52 mm, 310 g or 980 C.`;
-}
-
 /** In the box it is part of tonight's load, at its own time. */
 function intoTonight({ piece, annealer }: Pick<MakingBegin, 'piece' | 'annealer'>): void {
   const { inBox, set } = useTonight.getState();
@@ -686,47 +534,4 @@ function intoTonight({ piece, annealer }: Pick<MakingBegin, 'piece' | 'annealer'
     ...(annealer !== undefined && { annealer }),
   });
   useNotices.getState().say('It is in tonight’s box: its night is under Night.');
-}
-
-function Noting({
-  what,
-  onDone,
-}: {
-  readonly what: 'note' | 'reading';
-  readonly onDone: (says: string) => void;
-}) {
-  const [says, setSays] = useState('');
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    field.current?.focus();
-  }, []);
-  return (
-    <form
-      className="border-base-300 flex gap-2 border-t p-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        onDone(says.trim());
-      }}
-    >
-      <input
-        ref={field}
-        className="input flex-1 text-lg"
-        aria-label={what === 'note' ? 'A note' : 'A reading'}
-        placeholder={
-          what === 'note' ? 'What should be remembered' : 'With its unit: 52 mm, 310 g, 980 C'
-        }
-        maxLength={500}
-        value={says}
-        onChange={(e) => {
-          setSays(e.target.value);
-        }}
-        onKeyDown={(e) => {
-          if (e.key === 'Escape') onDone('');
-        }}
-      />
-      <button type="submit" className="btn btn-primary">
-        Keep it
-      </button>
-    </form>
-  );
 }

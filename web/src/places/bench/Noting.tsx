@@ -1,0 +1,60 @@
+// A note or a reading, typed without leaving the step.
+import { readQuantity, type DisplayUnits } from '@zanfirico/core';
+import { useEffect, useRef, useState } from 'react';
+
+/** A reading typed in any unit: a length, a weight or a temperature; a sentence where it is none. */
+export function readingOf(
+  says: string,
+  units: DisplayUnits,
+): { readonly of: 'length' | 'mass' | 'temperature'; readonly value: number } | string {
+  for (const kind of ['length', 'mass', 'temperature'] as const) {
+    // A bare number could be any of them.
+    if (!/[a-z°"']/i.test(says)) break;
+    const read = readQuantity(says, kind, units);
+    if (read.ok) return { of: kind, value: read.value };
+  }
+  return `“${says}” is no reading: give a number with its unit, like 52 mm, 310 g or 980 C.`;
+}
+
+export function Noting({
+  what,
+  onDone,
+}: {
+  readonly what: 'note' | 'reading';
+  readonly onDone: (says: string) => void;
+}) {
+  const [says, setSays] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    field.current?.focus();
+  }, []);
+  return (
+    <form
+      className="border-base-300 flex gap-2 border-t p-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onDone(says.trim());
+      }}
+    >
+      <input
+        ref={field}
+        className="input flex-1 text-lg"
+        aria-label={what === 'note' ? 'A note' : 'A reading'}
+        placeholder={
+          what === 'note' ? 'What should be remembered' : 'With its unit: 52 mm, 310 g, 980 C'
+        }
+        maxLength={500}
+        value={says}
+        onChange={(e) => {
+          setSays(e.target.value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') onDone('');
+        }}
+      />
+      <button type="submit" className="btn btn-primary">
+        Keep it
+      </button>
+    </form>
+  );
+}
