@@ -31,6 +31,8 @@ const common = {
 
 export default {
   watchman: false,
+  // A test that hangs is ended; how fast a machine is, the benches measure.
+  testTimeout: 30_000,
   projects: [
     {
       ...common,

@@ -7,15 +7,19 @@ import { spawnSync } from 'node:child_process';
 import { Bench } from 'tinybench';
 import {
   asFitGlass,
+  benchPlan,
   checkedSchedule,
   derive,
   draftPlaced,
   findGlass,
   firesFor,
+  forecast,
+  heatNow,
   heatOfWork,
   judgePart,
   judgeOverlays,
   layWall,
+  makingState,
   NUMBER_TOLERANCE,
   planPlaced,
   planWeek,
@@ -27,6 +31,7 @@ import {
   STUDIO_BOX,
   type Colour,
   type CrewPlan,
+  type Happened,
   withHelpers,
   workOf,
   type Person,
@@ -36,6 +41,8 @@ import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
 import { measureHands } from './hands';
+import { measureLog } from './log';
+import { measureMaking } from './making';
 import type { Row } from './rows';
 import { measureAgainstCalculix } from './calculix';
 import { measureSections } from './sections';
@@ -69,6 +76,7 @@ const WANTED: readonly (readonly [string, string])[] = [
   ['heat through', '< 30 ms'],
   ['drafted, its heats placed', '< 500 ms'],
   ['one simulation', '< 8 ms'],
+  ['live heat', '< 5 ms'],
   ['with its verification', '< 60 ms'],
 ];
 const bench = new Bench({ time: 1500, warmupTime: 500 });
@@ -122,6 +130,25 @@ const stickFires = firesFor(glass);
 const placed = draftPlaced(asked, stickParts, working, stickFires).steps;
 bench.add(`heat through the candlestick, ${String(placed.length)} steps`, () => {
   heatOfWork(stickParts, placed, withHelpers(placed, working.main), stickFires);
+});
+// The same at the bench, an hour of it done: everything up to its last step, and four minutes on from now.
+const atBench = benchPlan(placed, withHelpers(placed, working.main), working.main, []);
+const benched = makingState(
+  atBench.steps,
+  0,
+  atBench.steps.slice(0, -1).map((step, i): Happened => ({
+    kind: 'step',
+    what: 'done',
+    step: step.id,
+    id: `e${String(i).padStart(4, '0')}`,
+    at: 1000 * ((atBench.starts[i] as number) + step.seconds),
+  })),
+);
+bench.add('live heat of the candlestick at its last step, every part and bit', () => {
+  heatNow(stickParts, benched, benched.last + 5000, stickFires);
+});
+bench.add('the candlestick’s plan timed anew at its last step', () => {
+  forecast(benched, atBench, stickParts, benched.last + 5000);
 });
 bench.add('the candlestick drafted, its heats placed and proven', () => {
   draftPlaced(asked, stickParts, working, stickFires);
@@ -273,5 +300,7 @@ rows.push({
 });
 rows.push(...(await measureBrowser()));
 rows.push(...(await measureHands()));
+rows.push(...(await measureMaking()));
 rows.push(...(await measureShelf()));
+rows.push(...(await measureLog()));
 console.table(rows);

@@ -9,12 +9,18 @@ const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 
 export interface Running {
   readonly url: string;
+  /** Its folder: what it keeps. */
+  readonly data: string;
+  /** As a machine that loses its power: what it kept stays. */
+  fall(): Promise<void>;
   stop(): void;
 }
 
-/** Starts it on a free port, or on one it had before; the web application must have been built. */
-export async function startServer(port = 0): Promise<Running> {
-  const data = mkdtempSync(join(tmpdir(), 'zanfirico-e2e-'));
+/** Starts it on a free port, or on one it had before; on what another kept, where that is named. The web application must have been built. */
+export async function startServer(
+  port = 0,
+  data = mkdtempSync(join(tmpdir(), 'zanfirico-e2e-')),
+): Promise<Running> {
   const child = spawn(
     process.execPath,
     ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port), '--data', data],
@@ -31,6 +37,14 @@ export async function startServer(port = 0): Promise<Running> {
   });
   return {
     url,
+    data,
+    fall: () =>
+      new Promise((done) => {
+        child.once('exit', () => {
+          done();
+        });
+        child.kill('SIGKILL');
+      }),
     stop: () => {
       child.kill('SIGKILL');
       rmSync(data, { recursive: true, force: true });

@@ -10,6 +10,7 @@ export * from './making';
 export * from './order';
 export * from './part';
 export * from './piece';
+export * from './pot';
 export * from './rackEntry';
 export * from './shop';
 export * from './tags';

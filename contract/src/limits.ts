@@ -91,6 +91,26 @@ export const LIMITS = {
   moment: from(0, 7_258_118_400_000),
   revision: from(1, 1_000_000_000),
   reading: from(-50, 2000),
+  /** What a finished piece measures: m, kg or m³. */
+  finished: from(0, 100),
+  /** Who goes on beside whom at the bench. What steps take against what is ordinary. */
+  lanes: from(0, 12),
+  /** Retardation seen between polarisers, nm: beyond some six orders no colour is told from the next. */
+  retarded: from(0, 5000),
+  /** What is let pass when a finished piece is measured: m, or a share. */
+  letPass: from(0.0001, 0.02),
+  letPassShare: from(0.001, 0.5),
+  /** A pot's inside, m; what is charged or taken at once, kg; glass standing in it, m; a furnace, W. */
+  potSize: from(0.05, 2),
+  charge: from(0.01, 2000),
+  dipped: from(0, 2),
+  furnacePower: from(100, 500_000),
+  /** In the studio's own money. */
+  money: from(0, 100_000),
+  /** A shop that makes it more than half as much again, or less than two thirds, has measured something else. */
+  madeOfDrawn: from(0.66, 1.5),
+  exchange: from(0.5, 2),
+  pace: from(0.2, 5),
 
   /** The night. */
   holdTemperature: from(300, 800),

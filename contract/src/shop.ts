@@ -3,9 +3,17 @@ import { Type, type Static } from '@sinclair/typebox';
 import { DRAFT } from './format';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from './limits';
 import { kindName } from './order';
-import { glassId, number, shopName as name, strict } from './words';
+import { PotSchema } from './pot';
+import { count, glassId, number, shopName as name, strict } from './words';
 
 const size = (limits: Limits) => number(limits, 'm');
+
+/** A figure the shop has learnt, of how many pieces. */
+const learnt = (description: string, limits: Limits) =>
+  Type.Object(
+    { factor: number(limits, description), count: count(LIMITS.revision, 'of so many') },
+    strict,
+  );
 
 /** One kind of stock on the rack: tubing when it has a wall, rod when it has none. */
 export const StockSchema = Type.Object(
@@ -85,6 +93,63 @@ export const ShopSchema = Type.Object(
           strict,
         ),
         { maxItems: 60, description: 'annealing recipes as the shop has them' },
+      ),
+    ),
+    pace: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            kind: kindName('a kind of step'),
+            factor: number(LIMITS.pace, 'of what is ordinary'),
+            count: count(LIMITS.revision, 'of so many times'),
+          },
+          strict,
+        ),
+        { maxItems: 200, description: 'what steps take in this shop, learnt from its makings' },
+      ),
+    ),
+    pots: Type.Optional(Type.Array(PotSchema, { maxItems: 10 })),
+    learnt: Type.Optional(
+      Type.Object(
+        {
+          wall: Type.Optional(learnt('walls as made, of what is drawn', LIMITS.madeOfDrawn)),
+          weight: Type.Optional(learnt('weight as made, of what is drawn', LIMITS.madeOfDrawn)),
+          allowance: Type.Optional(
+            learnt('moil and trim, of what the finished piece weighs', LIMITS.allowance),
+          ),
+          bench: Type.Optional(learnt('how fast glass cools at this bench', LIMITS.exchange)),
+          hole: Type.Optional(learnt('how fast this glory hole heats', LIMITS.exchange)),
+          since: Type.Optional(
+            count(LIMITS.moment, 'what was made before is not learnt from, ms since 1970'),
+          ),
+        },
+        { ...strict, description: 'what its makings taught, taken into the plans' },
+      ),
+    ),
+    costs: Type.Optional(
+      Type.Object(
+        {
+          hour: number(LIMITS.money, 'an hour of the bench, with who works there and the fires'),
+          glass: number(LIMITS.money, 'a kilogram of glass'),
+        },
+        { ...strict, description: 'in the studio’s own money' },
+      ),
+    ),
+    letPass: Type.Optional(
+      Type.Object(
+        {
+          height: Type.Optional(size(LIMITS.letPass)),
+          lip: Type.Optional(size(LIMITS.letPass)),
+          wall: Type.Optional(size(LIMITS.letPass)),
+          ovality: Type.Optional(size(LIMITS.letPass)),
+          weight: Type.Optional(number(LIMITS.letPassShare, 'of what is drawn')),
+          capacity: Type.Optional(number(LIMITS.letPassShare, 'of what is drawn')),
+        },
+        {
+          ...strict,
+          description:
+            'how far a finished piece may be from its drawing; as is customary where left out',
+        },
       ),
     ),
     ownSteps: Type.Optional(

@@ -230,7 +230,7 @@ export {
 export { ruleParts, workOf } from './piece/workPlan';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
-export { annealerIn, ANYBODY, learnedBy, ofHand, shopFacts } from './piece/shopFacts';
+export { annealerIn, ANYBODY, learnedBy, madeIn, ofHand, shopFacts } from './piece/shopFacts';
 export { assemblyOrders } from './sequence/assemblyOrders';
 export { draftPlaced, type Drafted, type Stopped } from './sequence/draftPlaced';
 export { placeOnClock } from './heat/placeOnClock';
@@ -239,7 +239,8 @@ export { beginsAt } from './work/clock';
 export { inWords } from './units/inWords';
 export { piecesFires, type Hole } from './piece/fires';
 export { INSTEAD } from './crew/instead';
-export { ORDINARY_CREWS } from './crew/ordinaryCrews';
+export { ordinaryCrew, ORDINARY_CREWS } from './crew/ordinaryCrews';
+export { ourSeconds, secondsOf, type PaceOfKinds } from './work/durations';
 export { lyingBits } from './piece/followed';
 export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';
 export type { DraftInput } from './sequence/draftInput';
@@ -300,7 +301,7 @@ export { nightMargins, type Margin, type Margins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
 export { readLog, type ReadLog } from './anneal/log';
 export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
-export { CLOSE, IN_HAND, SAFETY, WORKING_STRESS } from './anneal/practice';
+export { CLOSE, IN_HAND, MAY_PASS, SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
 export type { Body } from './conduction/lattice';
 export { RESTRAINT, type CoolingWall } from './anneal/allow';
@@ -309,6 +310,7 @@ export type { ScheduleInput, Tuned } from './anneal/scheduleInput';
 export type { WallTrace } from './anneal/recorder';
 export type { KilnCurve } from './anneal/relaxing/walkCurve';
 export {
+  annealed,
   loadNight,
   stand,
   type Inside,
@@ -359,12 +361,58 @@ export { realSectionOf } from './piece/realSection';
 export { arrivingFrom } from './piece/arriving';
 export {
   makingState,
+  ranFor,
   takenSeconds,
   type Happened,
   type MakingState,
   type PlannedStep,
   type StepStands,
 } from './making/makingState';
-export { AHEAD, HEAT_SPREAD, heatNow, type PartNow } from './making/makingHeat';
-export { lostAt, type LostAt } from './making/lostAt';
+export { HEAT_SPREAD, heatNow, type GlassNow } from './making/makingHeat';
+export { forecast, type Forecast, type Held, type PlanClock } from './making/forecast';
+export { holding } from './making/holding';
+export { madeState, type Made } from './making/made';
+export { takenOnTime } from './making/onTime';
+export { benchPlan, type BenchPlan } from './making/benchPlan';
+export { heatWanted, type HeatWanted } from './making/heatWanted';
+export { oddities } from './making/oddities';
+export { paceOf, tookOf, type Pace, type TookOnce } from './making/ours';
+export { lookedBack, type LookedBack } from './making/lookedBack';
 export { REMEDIES } from './making/remedies';
+export { CAUSES, causeSays, FACE, WHEN, WHERE, type BreakSeen, type CauseId } from './log/breaks';
+export { diagnose, type Diagnosis, type History } from './log/diagnose';
+export { type Evidence } from './log/evidence';
+export { lossesBy, timesBy, type Losses, type Times } from './log/losses';
+export { changeIn, runsOf } from './log/runs';
+export { mirrorStress } from './log/mirror';
+export {
+  FLAWS,
+  MEASURES,
+  morningOf,
+  OUTCOMES,
+  type CameOut,
+  type Flaw,
+  type Measure,
+  type Morning,
+} from './log/morning';
+export { against, drawnOf, BY_SHARE, LET_PASS, type Against } from './log/against';
+export { COLOURS_SEEN, stressSeen } from './log/seen';
+export { whereOn } from './log/whereOn';
+export { besideSteps, besideSum } from './log/beside';
+export { biases, ENOUGH_PIECES, type MadeAgainst } from './log/biases';
+export { robust, type Robust } from './stats/robust';
+export { grouped } from './stats/grouped';
+export { leadOf, plannedSeconds } from './making/begun';
+export { fitExchange, skinAt, type ReadAt, type ReadMaking } from './log/exchangeFit';
+export type { Exchange } from './heat/surroundings';
+export { planChange, type PlanChange } from './log/change';
+export { asMade } from './making/asMade';
+export { asDone } from './making/happened';
+export { neckRead, recordOf } from './log/recordOf';
+export { wilson } from './log/wilson';
+export { cook, CHARGED, SEED, type Charged, type Cooked } from './pot/charge';
+export { depthOf, potMass, potRadius, type PotForm } from './pot/form';
+export { entriesOf, ledger } from './pot/ledger';
+export { daysLeft, levelAt, usedADay } from './pot/level';
+export { ORDINARY_POT } from './pot/ordinary';
+export { spoilt } from './pot/spoilt';

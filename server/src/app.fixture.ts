@@ -3,7 +3,9 @@ import { pino } from 'pino';
 import type { Response } from 'supertest';
 import type { AppParts } from './app';
 import type { Database } from './store/database';
+import { logStore } from './store/logStore';
 import { makingStore } from './store/makingStore';
+import { potStore } from './store/potStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
@@ -22,6 +24,8 @@ export const partsOver = (db: Database): AppParts => ({
   store: pieceStore(db),
   shop: shopStore(db),
   makings: makingStore(db),
+  logged: logStore(db),
+  pots: potStore(db),
   rack: rackStore(db),
   log: pino({ level: 'silent' }),
 });

@@ -16,10 +16,14 @@ import {
 } from '@zanfirico/contract';
 import { bundleRoutes } from './routes/bundleRoutes';
 import { fusedRoutes } from './routes/fusedRoutes';
-import { makingRoutes } from './routes/makingRoutes';
+import { logRoutes } from './routes/logRoutes';
+import { potRoutes } from './routes/potRoutes';
+import { makingRoutes, photoRoutes } from './routes/makingRoutes';
 import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
+import type { LogStore } from './store/logStore';
+import type { PotStore } from './store/potStore';
 import type { MakingStore } from './store/makingStore';
 import type { PieceStore } from './store/pieceStore';
 import type { RackStore } from './store/rackStore';
@@ -30,6 +34,8 @@ export interface AppParts {
   readonly store: PieceStore;
   readonly shop: ShopStore;
   readonly makings: MakingStore;
+  readonly logged: LogStore;
+  readonly pots: PotStore;
   readonly rack: RackStore;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
@@ -88,7 +94,8 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
 const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as const] };
 
 /** Puts the application together. */
-export function createApp({ store, shop, makings, rack, log, webRoot }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { store, shop, makings, logged, pots, rack, log, webRoot } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -132,9 +139,12 @@ export function createApp({ store, shop, makings, rack, log, webRoot }: AppParts
   });
   app.use('/api/pieces', pieceRoutes(store, rack));
   app.use('/api/fused', fusedRoutes(rack));
-  app.use('/api/bundle', bundleRoutes(store, rack));
+  app.use('/api/bundle', bundleRoutes({ store, rack, makings, shop }));
   app.use('/api/shop', shopRoutes(shop, rack));
   app.use('/api/makings', makingRoutes(makings));
+  app.use('/api/log', logRoutes(logged));
+  app.use('/api/pots', potRoutes(pots));
+  app.use('/api/photos', photoRoutes(makings));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));
   app.use('/api/rack', rackRoutes(rack, shop));
   app.use('/api', (_req, res) => {

@@ -5,11 +5,14 @@ import request from 'supertest';
 import { createApp } from './app';
 import { asBytes, partsOver } from './app.fixture';
 import { packBundle, readBundle } from './bundle';
+import { stockMakings } from './demo/demoMakings';
 import { demoPieces } from './demo/demoPieces';
 import { DEMO_ENTRIES } from './demo/rackEntries';
 import { stockDemo } from './demo/stockDemo';
 import { openDatabase, type Database } from './store/database';
 import { usesOf, withEntries } from './store/uses';
+
+const UUID = '00000000-0000-4000-8000-000000000001';
 
 interface Studio {
   readonly db: Database;
@@ -82,6 +85,91 @@ it('what is put away goes along, what is thrown away does not; a few go by their
   expect(files.filter((f) => f.startsWith('pieces/'))).toHaveLength(2);
   const one = Object.keys(unzipSync(await take(here, `?ids=${c.id}`)));
   expect(one.filter((f) => f.startsWith('pieces/'))).toHaveLength(1);
+});
+
+describe('what was made of it goes along where that is ticked', () => {
+  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(3000, 9)]);
+  const photo = '00000000-0000-4000-8000-0000000000ff';
+
+  /** A stocked studio, one of whose makings has a picture and a name in a note. */
+  async function made(): Promise<Studio & { readonly making: string; readonly piece: string }> {
+    const ours = await studio();
+    await stockDemo(ours.parts.store, ours.parts.rack);
+    await stockMakings(ours.parts.store, ours.parts.makings, new Date(2026, 10, 27, 12).getTime());
+    const making = (await ours.parts.makings.idsOf()).at(-2) ?? '';
+    const piece = (await ours.parts.makings.get(making))?.begin.piece ?? '';
+    await ours.parts.makings.keepPhoto(photo, jpeg);
+    const at = Date.now();
+    await ours.parts.makings.add(making, [
+      {
+        kind: 'photo',
+        id: '00000000-0000-4000-8000-00000000f001',
+        at,
+        photo,
+        says: 'with the gaffer',
+      },
+      {
+        kind: 'note',
+        id: '00000000-0000-4000-8000-00000000f002',
+        at,
+        says: 'a word of the gaffer’s own',
+      },
+    ]);
+    return { ...ours, making, piece };
+  }
+  const filesOf = (zip: Buffer): Record<string, string> =>
+    Object.fromEntries(
+      Object.entries(unzipSync(zip)).map(([path, bytes]) => [path, Buffer.from(bytes).toString()]),
+    );
+
+  it('of itself no name, no note and no picture leaves; ticked they do', async () => {
+    const ours = await made();
+    const plain = filesOf(await take(ours, `?ids=${ours.piece}`));
+    expect(Object.keys(plain).some((f) => f.startsWith('makings/'))).toBe(false);
+    const quiet = filesOf(await take(ours, `?ids=${ours.piece}&makings=1`));
+    const text = Object.entries(quiet)
+      .flatMap(([f, t]) => (f.startsWith('makings/') ? [t] : []))
+      .join();
+    expect(text.length).toBeGreaterThan(1000);
+    expect(text).not.toMatch(/gaffer|second hand|a word of/);
+    expect(text).toContain('person 1');
+    expect(Object.keys(quiet).some((f) => f.startsWith('photos/'))).toBe(false);
+    expect(text).not.toContain(photo);
+    const all = filesOf(await take(ours, `?ids=${ours.piece}&makings=1&photos=1&people=1`));
+    expect(all[`makings/${ours.making}.json`]).toContain('a word of the gaffer’s own');
+    expect(all[`photos/${photo}.jpg`]).toBeDefined();
+    expect((await ours.api.get('/api/bundle?makings=yes')).status).toBe(400);
+  });
+
+  it('the whole shop goes to another studio, and twice it changes nothing', async () => {
+    const [ours, theirs] = [await made(), await studio()];
+    const zip = await take(ours, '?makings=1&photos=1&people=1&shop=1');
+    const read = await give(theirs, zip);
+    const ids = await ours.parts.makings.idsOf();
+    expect(read).toMatchObject({ makings: ids.length, photos: 3, shop: 'taken' });
+    expect(await theirs.parts.makings.photo(photo)).toEqual(jpeg);
+    // Every making hangs on the piece it is of, there under another id.
+    const here = new Map((await theirs.parts.store.all()).map((p) => [p.id, p.document.name]));
+    for (const id of ids) {
+      const [a, b] = [await ours.parts.makings.get(id), await theirs.parts.makings.get(id)];
+      expect(b?.events).toEqual(a?.events);
+      expect(here.get(b?.begin.piece ?? '')).toBe(a?.begin.document.name);
+    }
+    // The pieces have other ids there, and their glasses may.
+    const came = async (of: Studio): Promise<unknown[]> =>
+      (await of.parts.logged.all({ outcome: 'came' })).map((l) => ({
+        ...l,
+        piece: undefined,
+        colours: undefined,
+        glass: undefined,
+      }));
+    expect(await came(theirs)).toEqual(await came(ours));
+    const again = await give(theirs, zip);
+    expect(again).toMatchObject({ pieces: [], makings: 0, shop: 'left' });
+    expect(await theirs.parts.makings.idsOf()).toHaveLength(ids.length);
+    // Back where it came from it changes nothing either.
+    expect(await give(ours, zip)).toMatchObject({ pieces: [], makings: 0 });
+  }, 60_000);
 });
 
 describe('an entry whose id another entry has', () => {
@@ -164,6 +252,50 @@ describe('what is no bundle is refused by name, and nothing of it kept', () => {
         'rack/x.json': file({ id: 'x' }),
       }),
       /^rack\/x\.json: /,
+    ],
+    [
+      'a making that is none',
+      zipSync({
+        'bundle.json': list({ pieces: [], version: 2, makings: [`makings/${UUID}.json`] }),
+        [`makings/${UUID}.json`]: file({
+          format: 'zanfirico.making',
+          version: 1,
+          begin: {},
+          events: [],
+        }),
+      }),
+      /^makings\/0000.*: begin/,
+    ],
+    [
+      'a making that is not there',
+      zipSync({
+        'bundle.json': list({ pieces: [], version: 2, makings: [`makings/${UUID}.json`] }),
+      }),
+      /^makings\/0000.* named in bundle\.json and not/,
+    ],
+    [
+      'a picture that is a drawing with a script',
+      zipSync({
+        'bundle.json': list({ pieces: [], version: 2, photos: [`photos/${UUID}.jpg`] }),
+        [`photos/${UUID}.jpg`]: strToU8('<svg><script>alert(1)</script></svg>'),
+      }),
+      /is no JPEG/,
+    ],
+    [
+      'a picture that is too large',
+      zipSync({
+        'bundle.json': list({ pieces: [], version: 2, photos: [`photos/${UUID}.jpg`] }),
+        [`photos/${UUID}.jpg`]: new Uint8Array(4_000_000),
+      }),
+      /too big/,
+    ],
+    [
+      'a shop that is none',
+      zipSync({
+        'bundle.json': list({ pieces: [], version: 2, shop: 'shop.json' }),
+        'shop.json': file({ format: 'zanfirico.shop', version: 1 }),
+      }),
+      /^shop\.json: /,
     ],
     [
       'a file that swells',

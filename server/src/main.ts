@@ -5,10 +5,14 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { stockMakings } from './demo/demoMakings';
 import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
 import { databaseIn, take } from './store/dataFolder';
 import { openDatabase } from './store/database';
+import { demoPot } from './demo/demoPot';
+import { logStore } from './store/logStore';
+import { potStore } from './store/potStore';
 import { makingStore } from './store/makingStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
@@ -43,13 +47,20 @@ async function main(): Promise<void> {
   });
   const store = pieceStore(db);
   const rack = rackStore(db);
+  const makings = makingStore(db);
+  const pots = potStore(db);
   // What was thrown away could be taken back until now.
   await store.empty();
-  if (options.demo) await stockDemo(store, rack);
+  if (options.demo && (await stockDemo(store, rack)) > 0) {
+    await stockMakings(store, makings);
+    await pots.add(demoPot(Date.now()));
+  }
   const app = createApp({
     store,
     shop: shopStore(db),
-    makings: makingStore(db),
+    makings,
+    logged: logStore(db),
+    pots,
     rack,
     log,
     webRoot: options.web,

@@ -1,5 +1,11 @@
 // Makings over HTTP: begun once, events kept once and in order, followed live, refused with the field and the remedy.
-import type { MakingBegin, MakingEvent, MakingLine, PieceDocument } from '@zanfirico/contract';
+import {
+  PHOTO_LIMIT,
+  type MakingBegin,
+  type MakingEvent,
+  type MakingLine,
+  type PieceDocument,
+} from '@zanfirico/contract';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import request from 'supertest';
@@ -178,4 +184,110 @@ it('whoever follows is told that there is more', async () => {
   stream.destroy();
   server.closeAllConnections();
   await new Promise((yes) => server.close(yes));
+});
+
+describe('a making from a file', () => {
+  const file = (events: readonly MakingEvent[], begin = begun()) => ({
+    format: 'zanfirico.making',
+    version: 1,
+    begin,
+    events,
+  });
+  const readIn = (body: object) => api.post('/api/makings/read-in').send(body);
+
+  it('goes out as it came in; read again nothing is doubled, and what is new in it is kept', async () => {
+    const one = file([done('s1', 14)]);
+    await readIn(one).expect(201);
+    const { begin } = one;
+    const more = file([...one.events, done('s2', 30)], begin);
+    expect((await readIn(more)).body).toEqual({ id: begin.id, events: 2 });
+    const { body } = await api.get(`/api/makings/${begin.id}`);
+    expect(body).toEqual({ begin, events: more.events });
+  });
+
+  it('of a piece that is not on this shelf is read all the same: it carries its own drawing', async () => {
+    const making = file([done('s1', 14)], begun({ piece: uuid() }));
+    await readIn(making).expect(201);
+    const [line] = (await api.get('/api/makings')).body as MakingLine[];
+    expect(line?.name).toBe('Quay goblet');
+  });
+
+  it('that was begun otherwise under this id is refused, with all its events', async () => {
+    const one = file([done('s1', 14)]);
+    await readIn(one);
+    const other = file([done('s2', 20)], { ...one.begin, number: 7 });
+    const res = await readIn(other);
+    expect([res.status, (res.body as { error: string }).error]).toEqual([
+      409,
+      'Another making was begun under this id: this one was left out.',
+    ]);
+    const { body } = await api.get(`/api/makings/${one.begin.id}`);
+    expect((body as { events: unknown[] }).events).toHaveLength(1);
+  });
+
+  it('with one bad event among good ones none is kept, and the field is named', async () => {
+    const bad = file([done('s1', 14), { ...done('s2', 30), at: -1 }]);
+    const res = await readIn(bad);
+    expect(res.status).toBe(400);
+    expect((res.body as { error: string }).error).toContain('events[1].at');
+    expect((await api.get(`/api/makings/${bad.begin.id}`)).status).toBe(404);
+  });
+
+  it('of 20 000 events is read in', async () => {
+    const many = file(Array.from({ length: 20_000 }, (_, i) => done('s1', i / 10)));
+    expect((await readIn(many)).body).toMatchObject({ events: 20_000 });
+  });
+});
+
+describe('pictures', () => {
+  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(2000, 7)]);
+  const put = (id: string, bytes: Buffer, type = 'image/jpeg') =>
+    api.put(`/api/photos/${id}`).set('Content-Type', type).send(bytes);
+
+  it('are kept under their id, once', async () => {
+    const id = uuid();
+    await put(id, jpeg).expect(204);
+    await put(id, Buffer.concat([jpeg, Buffer.alloc(9)])).expect(204);
+    const res = await api.get(`/api/photos/${id}`).responseType('blob');
+    expect(res.headers['content-type']).toBe('image/jpeg');
+    expect(Buffer.compare(res.body as Buffer, jpeg)).toBe(0);
+    expect((await api.get(`/api/photos/${uuid()}`)).status).toBe(404);
+  });
+
+  it.each([
+    ['text in a picture’s name', Buffer.from('<svg onload=alert(1)>'), 'image/jpeg', 415],
+    ['a drawing', jpeg, 'image/svg+xml', 415],
+    ['nothing', Buffer.alloc(0), 'image/jpeg', 415],
+    ['one too large', Buffer.concat([jpeg, Buffer.alloc(PHOTO_LIMIT)]), 'image/jpeg', 413],
+  ])('%s is refused in a sentence', async (_, bytes, type, status) => {
+    const res = await put(uuid(), bytes, type);
+    expect(res.status).toBe(status);
+    expect((res.body as { error: string }).error).toMatch(/\w+ .*\./);
+  });
+});
+
+it('what steps took is told of pieces that came into the box alone, by kind and by person', async () => {
+  const crew = [{ id: 'a', name: 'gaffer', skills: ['gaff' as const] }];
+  const make = async (
+    seconds: number,
+    end: 'boxed' | 'given up',
+    more: Partial<MakingBegin> = {},
+  ) => {
+    const begin = begun({ crew, hands: [['a'], ['a']], ordinary: [10, 10], ...more });
+    await api.post('/api/makings').send(begin).expect(201);
+    const last =
+      end === 'boxed' ? { kind: 'boxed', annealer: 'the front box' } : { kind: 'given up' };
+    await api
+      .post(`/api/makings/${begin.id}/events`)
+      .send({ events: [done('s1', seconds), { ...last, id: uuid(), at: T0 + 99_000 }] })
+      .expect(200);
+  };
+  for (const s of [10, 12, 30]) await make(s, 'boxed');
+  await make(500, 'given up');
+  await make(500, 'boxed', { rehearsal: true });
+  const { body } = await api.get('/api/makings/pace').expect(200);
+  expect(body).toEqual([
+    { kind: 'gather', count: 3, lower: 1.1, median: 1.2, upper: 2.1 },
+    { kind: 'gather', person: 'gaffer', count: 3, lower: 1.1, median: 1.2, upper: 2.1 },
+  ]);
 });

@@ -97,12 +97,7 @@ export const routes: RouteObject[] = [
       {
         path: 'pot',
         ...guarded,
-        element: (
-          <Later
-            name="Pot"
-            will="The furnace: what is in the pot, how deep, what was charged when, and the temperature the gathers are counted at."
-          />
-        ),
+        lazy: fetched(async () => (await import('./places/pot/PotPlace')).PotPlace),
       },
       {
         path: 'bench',
@@ -127,12 +122,17 @@ export const routes: RouteObject[] = [
       {
         path: 'log',
         ...guarded,
-        element: (
-          <Later
-            name="Log"
-            will="What was made, weighed, broken and why, so that the next plan knows better."
-          />
-        ),
+        lazy: fetched(async () => (await import('./places/log/LogPlace')).LogPlace),
+      },
+      {
+        path: 'log/beside/:piece',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/log/BesidePlace')).BesidePlace),
+      },
+      {
+        path: 'log/day/:day',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/log/DayPlace')).DayPlace),
       },
       {
         path: '*',

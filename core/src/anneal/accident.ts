@@ -9,7 +9,7 @@ import { surfaceExchange } from './relaxing/exchange';
 import type { LoadPiece } from './load';
 import { putInBox, type InBox } from './unevenBox';
 import { passesWhere, type Annealed, type Closely, type Outcome } from './outcome';
-import { CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { CLOSE, MAY_PASS, PRACTICES, WORKING_STRESS } from './practice';
 import { recipeCurve, type Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
 import type { KilnCurve } from './relaxing/walkCurve';
@@ -105,7 +105,7 @@ export function judgeCurve(
 }
 
 const isSound = (o: Outcome, allows: number): boolean =>
-  o.kept <= allows && o.worst.stress <= WORKING_STRESS / SAFETY;
+  o.kept <= allows && o.worst.stress <= MAY_PASS;
 
 /** A second soak longer than this says what it is for, s. */
 const LONG = 24 * 3600;
@@ -136,7 +136,7 @@ function verdictOn(
       because: `It keeps ${mpa(kept)}, and no more than ${mpa(passing)} passed through it.`,
     };
   const toCome = worst.time > from;
-  if (toCome && passing > WORKING_STRESS / SAFETY)
+  if (toCome && passing > MAY_PASS)
     return {
       verdict: passing > WORKING_STRESS ? 'no' : 'watch',
       because: `Left to its programme, ${mpa(passing)} will pass ${where}: ${worst.at === 'middle' ? 'the kiln makes up for what it lost' : 'the kiln falls'} faster than it bears.`,
@@ -208,7 +208,7 @@ function soakedAgain(
       temperature: [...Array.from(was.temperature), ...rest.temperature.slice(1)],
     });
     const toCome = outcomes.filter((o) => o.worst.time > from).map((o) => o.worst.stress);
-    const share = Math.max(0, ...toCome) / (WORKING_STRESS / SAFETY);
+    const share = Math.max(0, ...toCome) / MAY_PASS;
     // What froze in when it fell is there whatever the climb: hours that do not help are not spent.
     if (before && share > WORTH * before.share) return before.again;
     const again: Again = {

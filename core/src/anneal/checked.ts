@@ -4,11 +4,12 @@ import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
 import { passesWhere } from './outcome';
 import { putInBox, putRoughly, type InBox } from './unevenBox';
-import { allowedOf, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS, PRACTICES, allowedOf } from './practice';
 import { annealingSchedule } from './schedule';
 import type { Schedule, ScheduleInput, Tuned } from './scheduleInput';
 import type { KilnCurve } from './relaxing/walkCurve';
 import { ARRIVES_UNEVEN } from './soak';
+import { MOST_MOVE, MOST_MOVE_DRAWN, towards } from './towards';
 
 /** Which solver a night was checked with: another number, other answers. What is kept of older ones is worked out again. */
 export const NIGHT_SOLVER = 2;
@@ -49,16 +50,12 @@ export interface Watching {
 
 /** Times it is put through at most. */
 const ROUNDS = 7;
-/** Aimed at, as a share of what is allowed; good enough from here. */
-const AIM = 0.97;
+/** Of what is allowed, good enough from here. */
 const ENOUGH = 0.92;
 /** Looked at finely a section may turn out to have a little more in hand: no more is looked for. */
 const ENOUGH_FINE = 0.86;
 /** Of the allowed tension, so much may be left when the soak ends. */
 export const AFTER_SOAK = 0.1;
-/** One correction moves a rate by no more than this; that of a section, which is less like its joined walls, by more. */
-const MOST_MOVE = 3;
-const MOST_MOVE_DRAWN = 8;
 /** Looked at finely the section may keep more, or less, than roughly: so often its falls are corrected by that. */
 const FINE_ROUNDS = 3;
 
@@ -87,7 +84,7 @@ interface Used {
  */
 export function checkedSchedule(input: ScheduleInput, watching: Watching = {}): Checked {
   const allows = allowedOf(input);
-  const passes = WORKING_STRESS / SAFETY;
+  const passes = MAY_PASS;
   const used = (o: Pick<InBox, 'kept' | 'worst' | 'soaked'>): Used => ({
     keeps: o.kept / allows,
     passing: o.worst.stress / passes,
@@ -197,8 +194,7 @@ function moved(
 ): Tuned {
   const { slowIsBox, quickIsBox } = boxSets(input, schedule);
   const most = input.drawn ? MOST_MOVE_DRAWN : MOST_MOVE;
-  const by = (share: number): number =>
-    Math.min(most, Math.max(1 / most, AIM / Math.max(share, 1e-6)));
+  const by = (share: number): number => towards(share, most);
   return {
     slow: tuned.slow * (keeps > 1 || !slowIsBox ? by(keeps) : 1),
     quick: tuned.quick * (passing > 1 || !quickIsBox ? by(passing) : 1),
@@ -284,7 +280,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
         says: `The most tension that passes ${passesWhere(worst)} after the soak, at ${String(Math.round(worst.temperature))} °C there.`,
         formula: 'the greatest σ(x, t) below the strain point',
         inputs: [
-          { name: 'kept below', value: WORKING_STRESS / SAFETY, kind: 'stress' },
+          { name: 'kept below', value: MAY_PASS, kind: 'stress' },
           { name: 'kiln then', value: worst.kiln, kind: 'temperature' },
           { name: 'after the last piece', value: worst.time, kind: 'time' },
         ],

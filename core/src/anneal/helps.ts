@@ -1,10 +1,11 @@
 // What would shorten a night: a changed piece put roughly through the night as it is, and how long a night made for it would be. Tension
 // goes nearly by the rate, so that one night tells.
 import { firstTuned, type Checked } from './checked';
-import { allowedOf, SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS, allowedOf } from './practice';
 import { annealingSchedule } from './schedule';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
+import { MOST_MOVE_DRAWN, towards } from './towards';
 import { putAtHottest } from './unevenBox';
 
 /** A changed piece, by what it is called. */
@@ -22,10 +23,6 @@ export interface Helped {
   readonly kept: number;
 }
 
-/** A night is made to use so much of what is allowed. */
-const AIM = 0.97;
-const MOST_MOVE = 8;
-
 /**
  * Tries changes, what saves most first. `onProgress` is told how far it is. A change that cannot be put through is left out.
  */
@@ -41,8 +38,7 @@ export function whatHelps(
       startUneven: ARRIVES_UNEVEN,
       soakEnds: checked.schedule.soak.value,
     });
-    const by = (used: number): number =>
-      Math.min(MOST_MOVE, Math.max(1 / MOST_MOVE, AIM / Math.max(used, 1e-6)));
+    const by = (used: number): number => towards(used, MOST_MOVE_DRAWN);
     // Its own closed forms begin elsewhere: what is moved is the rate it was put through, not theirs.
     const was = annealingSchedule({ ...piece, tuned: firstTuned });
     const tuned = {
@@ -50,9 +46,7 @@ export function whatHelps(
         (firstTuned.slow * checked.schedule.slowRate.value * by(kept / allowedOf(piece))) /
         was.slowRate.value,
       quick:
-        (firstTuned.quick *
-          checked.schedule.quickRate.value *
-          by(worst.stress / (WORKING_STRESS / SAFETY))) /
+        (firstTuned.quick * checked.schedule.quickRate.value * by(worst.stress / MAY_PASS)) /
         was.quickRate.value,
       soak: checked.tuned.soak,
     };

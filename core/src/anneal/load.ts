@@ -4,7 +4,7 @@ import { slabEquivalent } from './allow';
 import { checkedSchedule, type Checked } from './checked';
 import type { Annealed, Outcome } from './outcome';
 import { putInBox } from './unevenBox';
-import { allowedOf, CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { CLOSE, MAY_PASS, PRACTICES, allowedOf } from './practice';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
@@ -119,7 +119,15 @@ const demand = (p: LoadPiece): number =>
     6 * Math.max(0, p.wall.stepThick - p.wall.stepThin) * p.wall.stepThick);
 
 /** What is annealed of a piece, and nothing of where it stands. */
-const annealed = ({ glass, wall, drawn, apart, beside, arrives, gives }: LoadPiece): Annealed => ({
+export const annealed = ({
+  glass,
+  wall,
+  drawn,
+  apart,
+  beside,
+  arrives,
+  gives,
+}: Annealed): Annealed => ({
   glass,
   wall,
   drawn,
@@ -161,8 +169,7 @@ export function loadNight(
       startUneven: ARRIVES_UNEVEN,
       soakEnds: by.schedule.soak.value,
     });
-  const used = ({ kept, worst }: Outcome): number =>
-    Math.max(kept / most, worst.stress / (WORKING_STRESS / SAFETY));
+  const used = ({ kept, worst }: Outcome): number => Math.max(kept / most, worst.stress / MAY_PASS);
   const ranked = [...pieces].sort((a, b) => demand(b) - demand(a));
   let rules = ranked[0] as LoadPiece;
   let checked = nightOf(rules);

@@ -9,10 +9,11 @@ import { NightStopped, type Drawn } from './section/putSection';
 import { grown, sightOf, type SectionStanding } from './section/realSection';
 import type { Through } from './outcome';
 import { placeCurve, putInBox } from './unevenBox';
-import { CLOSE, PRACTICES, SAFETY, WORKING_STRESS } from './practice';
+import { CLOSE, MAY_PASS, PRACTICES } from './practice';
 import { annealingSchedule } from './schedule';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
+import { AIM } from './towards';
 
 /** One thing a little off. */
 export interface Margin {
@@ -38,8 +39,6 @@ export interface Margins {
   readonly margins: readonly Margin[];
 }
 
-/** A night is made to use so much of what is allowed. */
-const AIMED = 0.97;
 /** How far each is off: what a calliper, a supplier's sheet, a thermocouple are usually good for. From memory. */
 const OFF = {
   wall: 0.1,
@@ -75,7 +74,7 @@ export function nightMargins(
   } = {},
 ): Margins {
   const allows = PRACTICES[input.practice].allows;
-  const passes = WORKING_STRESS / SAFETY;
+  const passes = MAY_PASS;
   const soakEnds = checked.schedule.soak.value;
   const planned = checked.schedule.total.value;
   const usedBy = (kept: number, passing: number): number =>
@@ -83,7 +82,7 @@ export function nightMargins(
   const cases = casesOf(input);
   const dear = checked.outcome.section !== undefined;
   const about = (other: ScheduleInput, used: number): number => {
-    const by = Math.min(1, AIMED / used);
+    const by = Math.min(1, AIM / used);
     const { slow, quick, soak } = checked.tuned;
     return annealingSchedule({ ...other, tuned: { slow: slow * by, quick: quick * by, soak } })
       .total.value;

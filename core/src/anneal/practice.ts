@@ -18,6 +18,8 @@ export const CLOSE = 1.02;
 
 /** How many times below the working stress passing tension is kept. */
 export const SAFETY = 2;
+/** So much may pass, Pa. */
+export const MAY_PASS = WORKING_STRESS / SAFETY;
 
 /**
  * Held in hand where nobody says otherwise: a wall measured a tenth too thin, a thermocouple 10 K off or a crowded box each use up

@@ -2,7 +2,7 @@
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
 import { allowedRate, passingPerRate, type StressPerRate } from './allow';
 import { surfaceExchange } from './relaxing/exchange';
-import { SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS } from './practice';
 import type { ScheduleInput } from './scheduleInput';
 
 /**
@@ -24,7 +24,7 @@ export function quickestFall(
   for (let i = 0; ; i += 1) {
     const exchange = surfaceExchange(at);
     const passing = passingPerRate(glass, wall, exchange, assumes?.restraint);
-    const quick = allowedRate(passing, WORKING_STRESS / SAFETY);
+    const quick = allowedRate(passing, MAY_PASS);
     const next = Math.min(at, Math.max(door, box.room + quick * box.coolingTime));
     if (i === 30 || at - next < 0.5) return { quick, passing, exchange };
     at = next;

@@ -4,7 +4,7 @@ import { strainOf } from '../glass/viscosity';
 import { RESTRAINT, stepLag, STRUCTURAL_FACTOR, type StressPerRate } from './allow';
 import { naturalRate, type Box, type Fall } from './box';
 import { inHours } from './holdVerdict';
-import { allowedOf, SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS, SAFETY, WORKING_STRESS, allowedOf } from './practice';
 import { FROZEN_UNDER } from './ramp';
 import type { Schedule, ScheduleInput } from './scheduleInput';
 import { BOX_EVENS } from './soak';
@@ -185,7 +185,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         formula: 'σ = R·(wall + step)',
         inputs: [
           { name: 'fastest fall', value: fastest, kind: 'rate' },
-          { name: 'kept below', value: WORKING_STRESS / SAFETY, kind: 'stress' },
+          { name: 'kept below', value: MAY_PASS, kind: 'stress' },
         ],
         source: 'Timoshenko & Goodier; Shand, Glass Engineering Handbook.',
         changes: 'Keep the door shut: a draught is a faster fall than any programme.',

@@ -4,7 +4,7 @@ import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule, type Checked } from './checked';
 import type { Outcome } from './outcome';
 import { putAtHottest, putInBox, type InBox } from './unevenBox';
-import { allowedOf, SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS, allowedOf } from './practice';
 import { recipeCurve, recipeTime, type Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
@@ -95,7 +95,7 @@ export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}
     const found = search(input, walls, first, standIn, looking);
     tries += found.tries;
     const keeps = found.outcome.kept / allowedOf(input);
-    const passing = found.outcome.worst.stress / (WORKING_STRESS / SAFETY);
+    const passing = found.outcome.worst.stress / MAY_PASS;
     if (Math.max(keeps, passing) <= HOLDS) return { ...found, tries };
     standIn = {
       kept: standIn.kept * Math.max(1, keeps / MARGIN),
@@ -152,7 +152,7 @@ function search(
       keeps,
       Math.max(
         keeps,
-        (standIn.passed * worst.stress) / ((MARGIN * WORKING_STRESS) / SAFETY),
+        (standIn.passed * worst.stress) / (MARGIN * MAY_PASS),
         soaked / (AFTER_SOAK * allows),
       ),
     ];

@@ -5,7 +5,7 @@ import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from './allow';
 import { surfaceExchange } from './relaxing/exchange';
 import { thermoelasticModulus } from '../glass/glass';
 import { putThrough, type Annealed, type Outcome } from './outcome';
-import { SAFETY, WORKING_STRESS } from './practice';
+import { MAY_PASS } from './practice';
 import { frozenTensionPerRate } from './ramp';
 import { eveningTime } from './soak';
 import { recipeCurve, type Recipe } from './recipe';
@@ -27,7 +27,7 @@ const AIM = 0.95;
 /** The quickest even climb from `from` to `to` °C that keeps the passing tension under half the working stress, then a soak. */
 export function warming(piece: Annealed, box: Box, from: number, to: number): Warming {
   const { glass, wall, assumes } = piece;
-  const passes = WORKING_STRESS / SAFETY;
+  const passes = MAY_PASS;
   const exchange = surfaceExchange((from + to) / 3);
   const most = climbAt(box, to);
   let rate = Math.min(

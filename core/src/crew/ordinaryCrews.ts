@@ -1,5 +1,6 @@
 // Crews to start from.
 import { SKILLS } from '../work/facts';
+import type { Way } from '../work/step';
 import type { Person } from './share';
 
 /** Crews as studios have them. Common practice, no source. */
@@ -31,3 +32,9 @@ export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] =
   ],
   ['Torch', [{ id: 'p1', name: 'lampworker', skills: ['torch', 'door'] }]],
 ];
+
+/** Who is there where nobody was asked: a helper where the order counts on one, else the maker alone. */
+export const ordinaryCrew = (way: Way, helpers: boolean): readonly Person[] => {
+  const name = way === 'torch' ? 'Torch' : helpers ? 'Two' : 'One';
+  return ORDINARY_CREWS.find(([n]) => n === name)?.[1] ?? [];
+};

@@ -1,5 +1,6 @@
 // Learning from the scale: how much thicker or thinner than planned one person's gathers come out on one iron.
 import type { Glass } from '../glass/glass';
+import { madOf, median } from '../stats/robust';
 import { thicknessFor, type Dip } from './layers';
 
 /** One weigh-in: what the plan said would be on the iron after so many gathers, and what the scale said, kg. */
@@ -22,17 +23,10 @@ export interface Learned {
 
 /** Fewer entries than this change nothing: a median needs three to outvote a wild one. */
 export const ENOUGH = 3;
-/** MAD to standard deviation for normal errors, and how many of those are wild (Huber & Ronchetti, *Robust Statistics*). */
-const MAD_TO_SIGMA = 1.4826;
+/** So many deviations away an entry is wild (Huber & Ronchetti, *Robust Statistics*). */
 const WILD = 3.5;
 /** A hand is never steadier than this; keeps a few equal entries from calling the next one wild. */
 const LEAST_SPREAD = 0.03;
-
-const median = (values: readonly number[]): number => {
-  const s = [...values].sort((a, b) => a - b);
-  const m = Math.floor(s.length / 2);
-  return s.length % 2 === 1 ? (s[m] as number) : ((s[m - 1] as number) + (s[m] as number)) / 2;
-};
 
 /** Layer that was really laid over the layer the bare model gives, for one weigh-in. */
 export function layerRatio(entry: WeighIn, glass: Glass): number {
@@ -45,16 +39,10 @@ export function learnLayer(entries: readonly WeighIn[], glass: Glass): Learned {
   const logs = entries.map((e) => Math.log(layerRatio(e, glass)));
   if (logs.length < ENOUGH) return { factor: 1, spread: undefined, entries: logs.length, wild: [] };
   const middle = median(logs);
-  const sigma = Math.max(
-    LEAST_SPREAD,
-    MAD_TO_SIGMA * median(logs.map((v) => Math.abs(v - middle))),
-  );
+  const sigma = Math.max(LEAST_SPREAD, madOf(logs, middle));
   const wild = logs.flatMap((v, i) => (Math.abs(v - middle) > WILD * sigma ? [i] : []));
   const kept = logs.filter((_, i) => !wild.includes(i));
   const centre = median(kept);
-  const spread = Math.max(
-    LEAST_SPREAD,
-    MAD_TO_SIGMA * median(kept.map((v) => Math.abs(v - centre))),
-  );
+  const spread = Math.max(LEAST_SPREAD, madOf(kept, centre));
   return { factor: Math.exp(centre), spread, entries: logs.length, wild };
 }

@@ -160,7 +160,8 @@ export function integrate(
   const h = seconds / n;
   const scratch = SCRATCH;
   const law: SkinLaw = { at: 0, loss: 0, slope: 0 };
-  const busy = parts.map((_, i) => going.find((s) => areOne(state.groups, s.part, i)));
+  // What was begun last has it: the fire that goes over a step.
+  const busy = parts.map((_, i) => going.findLast((s) => areOne(state.groups, s.part, i)));
   for (let k = 0; k < n; k += 1) {
     // Between zones first, all at once: what one gives the other gets.
     const passes = parts.map((part, i) => {

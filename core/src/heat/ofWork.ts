@@ -4,9 +4,8 @@ import { consistency, type Band } from '../glass/consistency';
 import { logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { inTurn } from '../work/clock';
-import { factsOf, onTheClock, type WorkStep } from '../work/facts';
-import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
-import { begin, finish } from './stepEffects';
+import { onTheClock, type WorkStep } from '../work/facts';
+import { zonesNow, type HeatPart, type HeatState } from './hotShop';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 import {
   found,
@@ -19,6 +18,7 @@ import {
 } from './trouble';
 import { coldTrouble } from './troubleCold';
 import { bitTrouble, faces } from './troubleJoins';
+import { walk } from './walk';
 
 /** One zone's heat through time, sampled evenly. °C. */
 export interface HeatTrack {
@@ -71,16 +71,14 @@ export function heatOfWork(
   const every = Math.max(1, Math.ceil(total / MOST_SAMPLES));
   const samples = Math.floor(total / every) + 2;
   const stiff = stiffnessOf(parts);
-  const state = coldShop(parts, steps);
   const skins = parts.map(() =>
     Array.from({ length: MOST_ZONES }, () => new Float32Array(samples).fill(NaN)),
   );
   const means = parts.map(() =>
     Array.from({ length: MOST_ZONES }, () => new Float32Array(samples).fill(NaN)),
   );
-  let now = 0;
   let next = 0;
-  const write = (): void => {
+  const write = (now: number, state: HeatState): void => {
     for (; next < samples && next * every <= now + 1e-9; next += 1)
       parts.forEach((part, i) => {
         if (state.phase[i] === 'boxed' || state.phase[i] === 'absent') return;
@@ -91,63 +89,32 @@ export function heatOfWork(
         });
       });
   };
-  const order = steps.map((_, i) => i).sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0) || a - b);
   const startOf = new Map<number, Found | undefined>();
   const notes = new Map<number, Trouble | undefined>();
   const ends = new Map<number, Found | undefined>();
-  const going: number[] = [];
-  const endOf = (i: number): number => (starts[i] ?? 0) + Math.max(0, steps[i]?.seconds ?? 0);
-  const advance = (to: number): void => {
-    if (to <= now) return;
-    const active = going.map((i) => steps[i] as WorkStep);
-    const base = now;
-    integrate(state, parts, active, to - base, every, fires, (after) => {
-      now = base + after;
-      write();
-    });
-    now = to;
-  };
   const worse = (a: Trouble | undefined, b: Trouble | undefined): Trouble | undefined =>
     !a ? b : !b ? a : a.verdict.verdict === 'no' || b.verdict.verdict !== 'no' ? a : b;
-  const close = (i: number): void => {
-    const step = steps[i] as WorkStep;
-    const end = found(state, parts, step);
-    ends.set(i, end);
-    const all = [
-      troubleOf(step, parts, stiff, end),
-      heatedTrouble(state, parts, stiff, step),
-      sagTrouble(state, parts, stiff, step, fires),
-      coldTrouble(state, parts, stiff),
-    ];
-    notes.set(i, all.reduce(worse, notes.get(i)));
-    finish(state, parts, step);
-    going.splice(going.indexOf(i), 1);
-  };
-  for (const i of order) {
-    const start = starts[i] ?? 0;
-    for (;;) {
-      const soonest = going.reduce((a, b) => (a < 0 || endOf(b) < endOf(a) ? b : a), -1);
-      if (soonest < 0 || endOf(soonest) > start + 1e-9) break;
-      advance(endOf(soonest));
-      close(soonest);
-    }
-    advance(start);
-    const step = steps[i] as WorkStep;
-    const { off } = factsOf(step);
-    // Irons and colour warm before there is glass; a helper's hands, and the bucket afterwards, are no glass of the piece.
-    if (off !== undefined) continue;
-    begin(state, parts, step, fires);
-    startOf.set(i, found(state, parts, step));
-    notes.set(i, faces(state, parts, stiff, step) ?? bitTrouble(state, parts, stiff, step));
-    going.push(i);
-  }
-  while (going.length > 0) {
-    const soonest = going.reduce((a, b) => (endOf(b) < endOf(a) ? b : a));
-    advance(endOf(soonest));
-    close(soonest);
-  }
-  now = total;
-  write();
+  const { state } = walk(parts, steps, starts, every, fires, {
+    onTime: write,
+    onBegin: (i, state) => {
+      const step = steps[i] as WorkStep;
+      startOf.set(i, found(state, parts, step));
+      notes.set(i, faces(state, parts, stiff, step) ?? bitTrouble(state, parts, stiff, step));
+    },
+    onEnd: (i, state) => {
+      const step = steps[i] as WorkStep;
+      const end = found(state, parts, step);
+      ends.set(i, end);
+      const all = [
+        troubleOf(step, parts, stiff, end),
+        heatedTrouble(state, parts, stiff, step),
+        sagTrouble(state, parts, stiff, step, fires),
+        coldTrouble(state, parts, stiff),
+      ];
+      notes.set(i, all.reduce(worse, notes.get(i)));
+    },
+  });
+  write(total, state);
   return {
     every,
     samples: next,

@@ -17,6 +17,14 @@ export interface Surroundings {
   readonly h: number;
   /** Touched by a tool or a mould over a share of the skin: its temperature and what it takes. */
   readonly touch?: { readonly at: number; readonly h: number };
+  /** So many times as much is exchanged as in an ordinary shop. */
+  readonly by?: number | undefined;
+}
+
+/** How this shop's bench and glory hole give and take heat, of what is ordinary; learnt from readings. */
+export interface Exchange {
+  readonly bench?: number | undefined;
+  readonly hole?: number | undefined;
 }
 
 /** Set temperatures of a shop's fires, °C. */
@@ -25,6 +33,7 @@ export interface Fires {
   readonly gloryHole: number;
   readonly garage: number;
   readonly annealer: number;
+  readonly exchange?: Exchange | undefined;
 }
 
 export const STUDIO_FIRES: Fires = { pot: 1150, gloryHole: 1200, garage: 510, annealer: 505 };
@@ -55,21 +64,22 @@ const AIR = { walls: 35, air: 35, h: 15 } as const;
 
 /** The surroundings at a place. Temperatures and exchange by PHYSICS 5 and from memory; calibrated against its rough times (tests). */
 export function surroundings(place: HeatPlace, fires: Fires): Surroundings {
+  const { bench, hole } = fires.exchange ?? {};
   switch (place) {
     case 'bench':
-      return AIR;
+      return bench === undefined ? AIR : { ...AIR, by: bench };
     case 'furnace mouth':
       return { walls: 0.8 * fires.pot, air: 300, h: 15 };
     case 'glory hole':
-      return { walls: fires.gloryHole, air: fires.gloryHole, h: 40 };
+      return { walls: fires.gloryHole, air: fires.gloryHole, h: 40, by: hole };
     case 'marver':
       // Steel takes heat fast; the roll touches a tenth of the skin at a time.
-      return { ...AIR, touch: { at: 90, h: 120 } };
+      return { ...AIR, by: bench, touch: { at: 90, h: 120 } };
     case 'block':
       // Wet wood and paper ride on steam and take less.
-      return { ...AIR, touch: { at: 100, h: 60 } };
+      return { ...AIR, by: bench, touch: { at: 100, h: 60 } };
     case 'tools':
-      return { ...AIR, touch: { at: 150, h: 25 } };
+      return { ...AIR, by: bench, touch: { at: 150, h: 25 } };
     case 'garage':
       return { walls: fires.garage, air: fires.garage, h: 10 };
     case 'annealer':
@@ -89,8 +99,9 @@ function exchange(law: SkinLaw, t: number, epsilon: number, s: Surroundings, sha
   const w = s.walls + ZERO_CELSIUS;
   const k2 = k * k;
   const w2 = w * w;
-  law.loss += share * (epsilon * STEFAN_BOLTZMANN * (k2 * k2 - w2 * w2) + s.h * (t - s.air));
-  law.slope += share * (4 * epsilon * STEFAN_BOLTZMANN * k2 * k + s.h);
+  const by = share * (s.by ?? 1);
+  law.loss += by * (epsilon * STEFAN_BOLTZMANN * (k2 * k2 - w2 * w2) + s.h * (t - s.air));
+  law.slope += by * (4 * epsilon * STEFAN_BOLTZMANN * k2 * k + s.h);
   if (!s.touch) return;
   law.loss += share * s.touch.h * (t - s.touch.at);
   law.slope += share * s.touch.h;

@@ -1,19 +1,34 @@
 // The heat that is really there: the order as it happened put through the bench's heat, and on from now as if nobody did anything.
+import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
-import { fitVft, logViscosity } from '../glass/viscosity';
-import { heatOfWork } from '../heat/ofWork';
-import type { HeatPart } from '../heat/hotShop';
+import { fitVft, logViscosity, type Vft } from '../glass/viscosity';
+import { bitMean, skinOf } from '../heat/heatBits';
+import { zonesNow, type HeatPart, type HeatState } from '../heat/hotShop';
 import type { Fires } from '../heat/surroundings';
-import type { WorkStep } from '../work/facts';
+import { walk, type Walked } from '../heat/walk';
+import { factsOf, type WorkStep } from '../work/facts';
+import { areOne } from '../work/joined';
+import { forecast, type PlanClock } from './forecast';
+import { asHappened } from './happened';
+import { takenOnTime } from './onTime';
 import type { MakingState, PlannedStep } from './makingState';
 
 /** How far ahead it is looked, s. */
 export const AHEAD = 240;
+/** Time goes in steps of so much, s. */
+const EVERY = 1;
 
-/** A part as it is now, and what comes of it. °C, s. */
-export interface PartNow {
+/** Where glass is: worked, in the fire, waiting on its iron, or kept warm. */
+export type Whereabouts = 'in hand' | 'in the fire' | 'waiting' | 'in the garage';
+
+/** A part, or a bit on one, as it is now, and what comes of it. °C, s. */
+export interface GlassNow {
   readonly part: number;
+  /** Its own name. */
   readonly name: string;
+  /** The name of the part it hangs on, where it is a bit. */
+  readonly on: string | undefined;
+  readonly where: Whereabouts;
   readonly skin: number;
   readonly mean: number;
   readonly band: Band;
@@ -26,93 +41,156 @@ export interface PartNow {
 /** The estimate is good for about so much, K: fires, hands and draughts differ. From memory. */
 export const HEAT_SPREAD = 40;
 
-/** An order as it happened: each step with when it really began and how long it took, up to now; the one in hand goes on. */
-export function asHappened(
-  state: MakingState<PlannedStep & WorkStep>,
-  now: number,
-  ahead: number,
-): { readonly steps: readonly WorkStep[]; readonly starts: readonly number[] } {
-  const zero = state.begun;
-  const gone = state.steps.filter(
-    (s) => s.begun !== undefined && (s.state === 'done' || s.state === 'now'),
-  );
-  const last = gone.at(-1);
-  if (last && state.now === undefined) {
-    // Nothing is done to it any more: it is held at the bench.
-    const ended = Math.max(...gone.map((s) => s.ended ?? zero));
-    const held: WorkStep = {
-      id: 'held',
-      kind: 'straight',
-      part: last.step.part,
-      seconds: Math.max(0.5, (now - ended) / 1000 + ahead),
-    };
-    const before = asHappened({ ...state, now: -1 }, now, ahead);
-    return {
-      steps: [...before.steps, held],
-      starts: [...before.starts, (ended - zero) / 1000],
-    };
-  }
-  return {
-    steps: gone.map(({ step, begun = zero, ended, state: how }) => ({
-      ...step,
-      seconds: Math.max(
-        0.5,
-        ((how === 'done' ? (ended ?? now) : now) - begun) / 1000 + (how === 'now' ? ahead : 0),
-      ),
-    })),
-    starts: gone.map(({ begun = zero }) => (begun - zero) / 1000),
-  };
+type State = MakingState<PlannedStep & WorkStep>;
+
+/** Something with a temperature, looked at again and again. */
+interface Watched {
+  readonly part: number;
+  readonly name: string;
+  readonly on: string | undefined;
+  skin: number;
+  mean: number;
+}
+
+/** Everything there is at a moment of the walk; a part by its coldest zone. */
+function glassIn(state: HeatState, parts: readonly HeatPart[]): Watched[] {
+  return parts.flatMap((p, part): Watched[] => {
+    if (state.phase[part] === 'boxed' || state.phase[part] === 'absent') return [];
+    let [skin, mean] = [Infinity, Infinity];
+    zonesNow(state, p, part).forEach((z, k) => {
+      const t = state.cells[part]?.[k];
+      if (!t) return;
+      skin = Math.min(skin, skinOf(t));
+      mean = Math.min(mean, meanOf(z.grid, t));
+    });
+    const bits = (state.bits[part] ?? []).map((b) => ({
+      part,
+      name: b.name,
+      on: p.name,
+      skin: skinOf(b.cells),
+      mean: bitMean(b),
+    }));
+    return [{ part, name: p.name, on: undefined, skin, mean }, ...bits];
+  });
+}
+
+/** Where a part is, by what is done now and where it was parked. */
+function whereIs(state: State, heat: HeatState, part: number): Whereabouts {
+  const now = [...(state.now === undefined ? [] : [state.now]), ...state.beside];
+  const mine = now.flatMap((i) => {
+    const step = state.steps[i]?.step;
+    return step && factsOf(step).off === undefined && areOne(heat.groups, step.part, part)
+      ? [step]
+      : [];
+  });
+  if (heat.parked[part] === true && mine.every((s) => factsOf(s).does !== 'fetch'))
+    return 'in the garage';
+  const leads = state.steps[state.now ?? -1]?.step;
+  const span = state.spans.findLast((s) => s.to === undefined);
+  if (span && leads && areOne(heat.groups, leads.part, part))
+    return span.what === 'in' ? 'in the fire' : span.what === 'away' ? 'waiting' : 'in hand';
+  if (mine.length === 0) return 'waiting';
+  return mine.some((s) => ['glory hole', 'flame'].includes(factsOf(s).heat))
+    ? 'in the fire'
+    : 'in hand';
 }
 
 /**
- * Every part with glass in it at a moment (ms), the one first in danger first. `state` must carry the plan's own steps, by number of their
- * part. Some milliseconds; asked a few times a second in a worker.
+ * Every part and bit with glass in it at a moment (ms), the one first in danger first. `state` must carry the plan's own steps, by number
+ * of their part. With the plan's clock helpers who tap nothing are taken to be on time. Some milliseconds; asked a few times a second in a
+ * worker.
  */
 export function heatNow(
   parts: readonly HeatPart[],
-  state: MakingState<PlannedStep & WorkStep>,
+  state: State,
   now: number,
   fires: Fires,
-): PartNow[] {
+  plan?: PlanClock,
+): GlassNow[] {
+  const stands = plan ? takenOnTime(state, forecast(state, plan, parts, now), now) : state;
+  return heatOf(parts, stands, now, fires);
+}
+
+/** The walk up to what is in hand now: the same at every tick until something happens. One is kept, of the making looked at last. */
+let walked: { readonly of: string; readonly upTo: Walked } | undefined;
+
+/** What is known of the past of an order of which some of it is still going on; undefined where the past itself depends on that. */
+function known(
+  parts: readonly HeatPart[],
+  steps: readonly WorkStep[],
+  starts: readonly number[],
+  fires: Fires,
+  at: number,
+): Walked | undefined {
+  const open = steps.flatMap((s, i) =>
+    (starts[i] ?? 0) + s.seconds > at + AHEAD - 1e-6 ? [i] : [],
+  );
+  // How far a form has come depends on how long it will take in all.
+  if (open.length === 0 || open.some((i) => factsOf(steps[i] as WorkStep).does === 'form'))
+    return undefined;
+  const until = Math.min(...open.map((i) => starts[i] ?? 0));
+  // Looked back at an earlier moment than what happened last.
+  if (until > at) return undefined;
+  const of = JSON.stringify([
+    steps.map((s, i) => [
+      s.id,
+      s.kind,
+      s.part,
+      s.to,
+      s.zone,
+      starts[i],
+      open.includes(i) ? 0 : s.seconds,
+    ]),
+    parts.map((p) => [p.name, p.glass.id, p.gathered, p.zones.map((z) => [z.thickness, z.area])]),
+    fires,
+  ]);
+  if (walked?.of !== of)
+    walked = { of, upTo: walk(parts, steps, starts, EVERY, fires, {}, { until }) };
+  return walked.upTo;
+}
+
+function heatOf(parts: readonly HeatPart[], state: State, now: number, fires: Fires): GlassNow[] {
   const { steps, starts } = asHappened(state, now, AHEAD);
   if (steps.length === 0) return [];
-  const heat = heatOfWork(parts, steps, starts, fires);
   const at = Math.max(0, (now - state.begun) / 1000);
-  const sample = Math.min(heat.samples - 1, Math.floor(at / heat.every));
-  return parts
-    .flatMap((p, part): PartNow[] => {
-      const tracks = heat.tracks.filter((t) => t.part === part);
-      const meanAt = (i: number, of: 'skin' | 'mean'): number => {
-        const values = tracks.map((t) => t[of][i] as number).filter((v) => !Number.isNaN(v));
-        return values.length === 0 ? NaN : Math.min(...values);
-      };
-      const skin = meanAt(sample, 'skin');
-      const mean = meanAt(sample, 'mean');
-      if (Number.isNaN(skin) || Number.isNaN(mean)) return [];
-      const vft = fitVft(p.glass);
-      const bandOf = (t: number): Band => consistency(logViscosity(vft, t));
-      const band = bandOf(mean);
-      let falls: PartNow['falls'];
-      let brittleIn = bandOf(skin) === 'brittle' ? 0 : undefined;
-      for (let i = sample + 1; i < heat.samples; i += 1) {
-        const there = meanAt(i, 'mean');
-        if (Number.isNaN(there)) break;
-        const word = bandOf(there);
-        const after = i * heat.every - at;
-        if (!falls && word !== band && there < mean) falls = { to: word, in: after };
-        if (brittleIn === undefined && bandOf(meanAt(i, 'skin')) === 'brittle') brittleIn = after;
+  const stiffness = new Map<HeatPart, Vft>();
+  const bandOf = (part: number, t: number): Band => {
+    const p = parts[part] as HeatPart;
+    const vft = stiffness.get(p) ?? fitVft(p.glass);
+    stiffness.set(p, vft);
+    return consistency(logViscosity(vft, t));
+  };
+  let there: { -readonly [K in keyof GlassNow]: GlassNow[K] }[] | undefined;
+  // The first moment that is not before now is now; the glass there is then is followed.
+  const look = (time: number, heat: HeatState): void => {
+    if (time < at - 1e-6) return;
+    const glass = glassIn(heat, parts);
+    if (!there) {
+      there = glass.map((g) => ({
+        ...g,
+        where: whereIs(state, heat, g.part),
+        band: bandOf(g.part, g.mean),
+        falls: undefined,
+        brittleIn: bandOf(g.part, g.skin) === 'brittle' ? 0 : undefined,
+      }));
+      return;
+    }
+    const after = time - at;
+    glass.forEach((g, k) => {
+      const was = there?.[k];
+      if (!was || (was.falls && was.brittleIn !== undefined)) return;
+      if (!was.falls && g.mean < was.mean) {
+        const word = bandOf(g.part, g.mean);
+        if (word !== was.band) was.falls = { to: word, in: after };
       }
-      return [
-        {
-          part,
-          name: p.name,
-          skin,
-          mean,
-          band,
-          falls,
-          brittleIn,
-        },
-      ];
-    })
-    .sort((a, b) => (a.brittleIn ?? Infinity) - (b.brittleIn ?? Infinity) || a.mean - b.mean);
+      if (was.brittleIn === undefined && bandOf(g.part, g.skin) === 'brittle')
+        was.brittleIn = after;
+    });
+  };
+  const from = known(parts, steps, starts, fires, at);
+  const end = walk(parts, steps, starts, EVERY, fires, { onTime: look }, { from });
+  if (!there) look(at, end.state);
+  return (there ?? []).sort(
+    (a, b) => (a.brittleIn ?? Infinity) - (b.brittleIn ?? Infinity) || a.mean - b.mean,
+  );
 }

@@ -128,3 +128,105 @@ it('told twice, or out of order, it is the same; at most one step is ever now, a
     }),
   );
 });
+
+describe('with helpers', () => {
+  /** A bowl; its foot beside it, joined to it; then the bowl goes on. */
+  const of = (
+    id: string,
+    kind: string,
+    part: string,
+    seconds: number,
+    to?: string,
+  ): PlannedStep => ({
+    id,
+    kind,
+    part,
+    seconds,
+    ...(to !== undefined && { to }),
+  });
+  const SHARED = [
+    of('a', 'gather', 'p1', 12),
+    of('b', 'blow', 'p1', 60),
+    of('c', 'gather', 'p2', 12),
+    of('d', 'shapeSolid', 'p2', 30),
+    of('e', 'attach', 'p2', 12, 'p1'),
+    of('f', 'straight', 'p1', 10),
+  ];
+  const beside = { lanes: [0, 0, 1, 1, 0, 0], starts: [0, 12, 28, 40, 72, 84] };
+  const state = (events: readonly Happened[]) => makingState(SHARED, T0, events, beside);
+  const tap = (what: 'begun' | 'done', step: string, s: number): Happened => ({
+    kind: 'step',
+    what,
+    step,
+    id: id(),
+    at: at(s),
+  });
+
+  it('the lead’s next passes over what a helper does; the helper’s tap leaves the lead’s step alone', () => {
+    const lead = [done('a', 14), done('b', 80)];
+    expect(state(lead).now).toBe(4);
+    const both = state([done('a', 14), tap('begun', 'c', 30)]);
+    expect([both.now, both.beside]).toEqual([1, [2]]);
+    expect(state([done('a', 14), tap('begun', 'c', 30), tap('done', 'c', 45)]).beside).toEqual([]);
+  });
+
+  it('what nobody tapped was done, as long before it as planned, when what it is for is done', () => {
+    const after = state([done('a', 14), done('b', 80), done('e', 95)]);
+    expect(after.steps.slice(2, 4)).toMatchObject([
+      // Joined from 80 on, where 72 was planned: the foot 8 s later than planned.
+      { state: 'done', assumed: true, begun: at(36), ended: at(48) },
+      { state: 'done', assumed: true, begun: at(48), ended: at(78) },
+    ]);
+    expect(takenSeconds(after).map((t) => t.id)).toEqual(['a', 'b', 'e']);
+  });
+
+  it('what was tapped stays as it was tapped; what came before it in the same hands was done', () => {
+    const late = state([done('a', 14), tap('begun', 'd', 60), done('b', 80), done('e', 95)]);
+    expect(late.steps[3]).toMatchObject({ begun: at(60), state: 'done', assumed: true });
+    expect(late.steps[2]).toMatchObject({ state: 'done', assumed: true, begun: at(48) });
+  });
+
+  it('two who tap at once begin and end it once', () => {
+    const twice = state([
+      tap('begun', 'c', 30),
+      tap('begun', 'c', 30.2),
+      tap('done', 'c', 45),
+      tap('done', 'c', 45.4),
+    ]);
+    expect(twice.steps[2]).toMatchObject({ begun: at(30), ended: at(45), again: 0 });
+    const next = state([done('a', 14), done('a', 14.3)]);
+    expect([next.now, next.steps[0]?.ended]).toEqual([1, at(14)]);
+  });
+});
+
+it('a step gone on with after another came between has two runs; begun anew it is told so', () => {
+  const put: Happened = { kind: 'put in', step: step('x1', 'flash', 5), id: id(), at: at(12) };
+  const on = makingState(PLAN, T0, [put, done('x1', 17), done('s1', 20)]);
+  expect(on.steps.find((l) => l.step.id === 's1')?.runs).toEqual([
+    { from: at(0), to: at(12), over: false },
+    { from: at(17), to: at(20), over: false },
+  ]);
+  expect(takenSeconds(on).find((t) => t.id === 's1')?.took).toBe(15);
+  const again: Happened = { kind: 'step', what: 'again', step: 's1', id: id(), at: at(8) };
+  expect(makingState(PLAN, T0, [again]).steps[0]?.runs).toEqual([
+    { from: at(0), to: at(8), over: false },
+    { from: at(8), to: undefined, over: true },
+  ]);
+});
+
+it('the fire is told apart where a step does not say it: in while there is none, out while there is one', () => {
+  const fire = (what: 'in' | 'out', s: number): Happened => ({
+    kind: 'fire',
+    what,
+    id: id(),
+    at: at(s),
+  });
+  // In during the marver, out of it by the heat that follows.
+  expect(makingState(PLAN, T0, [done('s1', 10), fire('in', 15), done('s2', 30)]).spans).toEqual([
+    { what: 'in', from: at(15), to: at(30) },
+  ]);
+  expect(
+    makingState(PLAN, T0, [done('s1', 10), done('s2', 20), fire('out', 25), fire('in', 31)]).spans,
+  ).toEqual([{ what: 'out', from: at(25), to: at(31) }]);
+  expect(makingState(PLAN, T0, [fire('out', 4)]).spans).toEqual([]);
+});

@@ -2,6 +2,7 @@
 // ended. Pure: the same events in the same order give the same answer anywhere. Times ms.
 import { FACTS } from '../work/facts';
 import type { StepId } from '../work/step';
+import { holding } from './holding';
 
 /** A step of the plan as a making keeps it. */
 export interface PlannedStep {
@@ -10,6 +11,8 @@ export interface PlannedStep {
   /** By id, or by its number in the piece. */
   readonly part: string | number;
   readonly seconds: number;
+  /** By a join: what it is joined to. */
+  readonly to?: string | number | undefined;
 }
 
 /** One thing that happened. What does not matter here is carried along. */
@@ -26,8 +29,26 @@ export type Happened = { readonly id: string; readonly at: number } & (
   | { readonly kind: 'given up' }
   | { readonly kind: 'mishap'; readonly what: string; readonly says?: string }
   | { readonly kind: 'taken back'; readonly event: string }
-  | { readonly kind: 'call' | 'note' | 'reading' }
+  | { readonly kind: 'call' | 'note' | 'reading' | 'photo' }
+  | { readonly kind: 'opened' | 'measured' | 'polarised' | 'flaw' | 'broke' | 'cause' }
 );
+
+/** Told the morning after, or later: no part of the making's own time. */
+export const AFTER_THE_BOX: ReadonlySet<string> = new Set([
+  'opened',
+  'measured',
+  'polarised',
+  'flaw',
+  'broke',
+  'cause',
+]);
+
+/** A time somebody was at a step, ms; `over` where it was begun anew, not gone on with. */
+export interface Run {
+  readonly from: number;
+  readonly to: number | undefined;
+  readonly over: boolean;
+}
 
 /** How a step stands. */
 export interface StepStands<S extends PlannedStep = PlannedStep> {
@@ -38,17 +59,36 @@ export interface StepStands<S extends PlannedStep = PlannedStep> {
   readonly ended: number | undefined;
   /** How often it was done over. */
   readonly again: number;
+  /** Its place in the plan; undefined where it was put in. */
+  readonly place: number | undefined;
   /** It was not in the plan. */
   readonly putIn: boolean;
+  /** When somebody was at it, in order; the last has no end while it is now. */
+  readonly runs: readonly Run[];
+  /** 0 is the lead's; a helper's step runs beside it. */
+  readonly lane: number;
+  /** Nobody tapped it: what came after it was begun, so it was done, by the plan's own times. */
+  readonly assumed: boolean;
+}
+
+/** In the fire where the step is none, out of it where the step is one, or left alone; ms. `to` is undefined while it lasts. */
+export interface FireSpan {
+  readonly what: 'in' | 'out' | 'away';
+  readonly from: number;
+  readonly to: number | undefined;
 }
 
 /** A making as it stands. */
 export interface MakingState<S extends PlannedStep = PlannedStep> {
   readonly steps: readonly StepStands<S>[];
-  /** Place of the step that is now; undefined once all are done, or it has ended. */
+  /** Place of the lead's step that is now; undefined once all are done, or it has ended. */
   readonly now: number | undefined;
+  /** Places of what helpers do now. */
+  readonly beside: readonly number[];
   /** In the fire or out of it, and since when; undefined before the first. */
   readonly fire: { readonly what: 'in' | 'out'; readonly since: number } | undefined;
+  /** Where the fire, or nobody's hands, were other than the steps say. */
+  readonly spans: readonly FireSpan[];
   readonly away: boolean;
   readonly mishaps: readonly {
     readonly what: string;
@@ -64,53 +104,78 @@ export interface MakingState<S extends PlannedStep = PlannedStep> {
 
 interface Line<S> {
   step: S;
+  place: number | undefined;
+  /** s, by the plan. */
+  due: number | undefined;
   state: StepStands['state'];
   begun: number | undefined;
   ended: number | undefined;
   again: number;
   putIn: boolean;
+  runs: { from: number; to: number | undefined; over: boolean }[];
+  lane: number;
+  assumed: boolean;
 }
 
-/** Works out how a making stands. `steps` is the plan it began from, `begun` when. Events may come in any order; ids met twice count once. */
+/** What a plan has beside its steps, by their place. */
+export interface PlanBeside {
+  /** Who goes on beside whom (`lanesOf`); one lane where left out. */
+  readonly lanes?: readonly number[] | undefined;
+  /** When each was to begin, s from the first gather. */
+  readonly starts?: readonly number[] | undefined;
+}
+
+/**
+ * Works out how a making stands. `steps` is the plan it began from, `begun` when. Events may come in any order; ids met twice count once.
+ */
 export function makingState<S extends PlannedStep>(
   steps: readonly S[],
   begun: number,
   events: readonly Happened[],
+  { lanes = [], starts }: PlanBeside = {},
 ): MakingState<S> {
-  const seen = new Set<string>();
-  const all = events
-    .filter(({ id }) => !seen.has(id) && seen.add(id))
-    .map((e, order) => ({ e, order }))
-    .sort((a, b) => a.e.at - b.e.at || a.order - b.order)
-    .map(({ e }) => e);
-  // What was taken back never happened; a taking back may be taken back.
-  const gone = new Set<string>();
-  for (const e of [...all].reverse())
-    if (e.kind === 'taken back' && !gone.has(e.id)) gone.add(e.event);
-  const lines: Line<S>[] = steps.map((step) => ({
+  const line = (step: S, place?: number): Line<S> => ({
     step,
+    place,
+    due: place === undefined ? undefined : starts?.[place],
     state: 'to come',
     begun: undefined,
     ended: undefined,
     again: 0,
-    putIn: false,
-  }));
+    putIn: place === undefined,
+    runs: [],
+    lane: lanes[place ?? -1] ?? 0,
+    assumed: false,
+  });
+  const lines = steps.map(line);
   let fire: { what: 'in' | 'out'; since: number } | undefined;
   /** As it was before the heat that is now. */
   let fireBefore = fire;
-  const heated = (line: Line<S>, at: number): void => {
-    if (!isHeat(line.step)) return;
+  const spans: { what: FireSpan['what']; from: number; to: number | undefined }[] = [];
+  const close = (at: number, ...of: FireSpan['what'][]): void => {
+    for (const s of spans) if (s.to === undefined && of.includes(s.what)) s.to = at;
+  };
+  /** The lead's fire: the glass went in by a step, or came out of it. */
+  const byStep = (what: 'in' | 'out', at: number): void => {
+    close(at, 'in', 'out');
     fireBefore = fire;
-    fire = { what: 'in', since: at };
+    fire = { what, since: at };
   };
   const find = (id: string): Line<S> | undefined => lines.find((l) => l.step.id === id);
+  const isNow = (l: Line<S>, lane: number): boolean => l.state === 'now' && l.lane === lane;
+  const start = (l: Line<S>, at: number, over = false): void => {
+    l.state = 'now';
+    l.begun ??= at;
+    if (over || l.runs.at(-1)?.to !== undefined || l.runs.length === 0) {
+      endRun(l, at);
+      l.runs.push({ from: at, to: undefined, over });
+    }
+    if (l.lane === 0 && isHeat(l.step)) byStep('in', at);
+  };
   const next = (at: number): void => {
-    if (lines.some((l) => l.state === 'now')) return;
-    const line = lines.find((l) => l.state === 'to come');
-    if (!line) return;
-    line.state = 'now';
-    line.begun ??= at;
-    heated(line, at);
+    if (lines.some((l) => isNow(l, 0))) return;
+    const coming = lines.find((l) => l.state === 'to come' && l.lane === 0);
+    if (coming) start(coming, at);
   };
   let away = false;
   let ended: MakingState['ended'];
@@ -118,29 +183,44 @@ export function makingState<S extends PlannedStep>(
   let undoable: string | undefined;
   const mishaps: { what: string; at: number; says?: string }[] = [];
   next(begun);
-  for (const e of all) {
-    if (gone.has(e.id) || e.kind === 'taken back') continue;
+  for (const e of holding(events)) {
+    if (AFTER_THE_BOX.has(e.kind)) continue;
+    // A picture or a note of a piece that has left the bench makes its time there no longer.
+    if (ended && (e.kind === 'photo' || e.kind === 'note')) continue;
     last = Math.max(last, e.at);
     undoable = e.id;
     switch (e.kind) {
       case 'step': {
-        const line = find(e.step);
-        if (!line) break;
+        const l = find(e.step);
+        if (!l) break;
         if (e.what === 'begun' || e.what === 'again') {
-          for (const other of lines) if (other.state === 'now') other.state = 'to come';
-          if (e.what === 'again') line.again += 1;
-          line.state = 'now';
-          line.begun ??= e.at;
-          line.ended = undefined;
-          heated(line, e.at);
+          // Begun twice, by two who tapped at once, it is begun once.
+          if (e.what === 'begun' && l.state === 'now') break;
+          for (const other of lines) if (other !== l && isNow(other, l.lane)) setAside(other, e.at);
+          if (e.what === 'again') l.again += 1;
+          l.ended = undefined;
+          l.assumed = false;
+          start(l, e.at, e.what === 'again');
+          // A helper who is at this has done what comes before it in it.
+          if (l.lane > 0) broughtTo(lines, l, (o) => o.lane === l.lane);
           break;
         }
+        const was = l.state;
+        if (was === 'done' && e.what === 'done' && !l.assumed) break;
         // A heat that is skipped while it is now never was one.
-        if (e.what === 'skipped' && line.state === 'now' && isHeat(line.step)) fire = fireBefore;
-        line.state = e.what === 'done' ? 'done' : 'skipped';
-        if (e.what === 'done') line.begun ??= e.at;
-        line.ended = e.at;
-        if (e.what === 'done' && isHeat(line.step)) fire = { what: 'out', since: e.at };
+        if (e.what === 'skipped' && isNow(l, 0) && isHeat(l.step)) fire = fireBefore;
+        if (e.what === 'done' && l.runs.length === 0) {
+          l.begun ??= e.at;
+          l.runs.push({ from: e.at, to: e.at, over: false });
+        }
+        l.state = e.what;
+        l.ended = e.at;
+        if (l.assumed)
+          l.runs = l.begun === undefined ? [] : [{ from: l.begun, to: e.at, over: false }];
+        endRun(l, e.at);
+        l.assumed = false;
+        if (e.what === 'done' && l.lane === 0) broughtTo(lines, l, (o) => o.lane > 0);
+        if (e.what === 'done' && l.lane === 0 && isHeat(l.step)) byStep('out', e.at);
         next(e.at);
         break;
       }
@@ -152,29 +232,29 @@ export function makingState<S extends PlannedStep>(
             ? after + 1
             : Math.max(
                 0,
-                lines.findIndex((l) => l.state === 'now'),
+                lines.findIndex((l) => isNow(l, 0)),
               );
         if (find(e.step.id)) break;
-        const put: Line<S> = {
-          step: e.step as S,
-          state: 'to come',
-          begun: undefined,
-          ended: undefined,
-          again: 0,
-          putIn: true,
-        };
-        lines.splice(at, 0, put);
+        lines.splice(at, 0, line(e.step as S));
         // It is for now: what was now waits for it.
-        const current = lines.find((l) => l.state === 'now');
-        if (current && lines.indexOf(current) > at) current.state = 'to come';
+        const current = lines.find((l) => isNow(l, 0));
+        if (current && lines.indexOf(current) > at) setAside(current, e.at);
         next(e.at);
         break;
       }
-      case 'fire':
+      case 'fire': {
+        const current = lines.find((l) => isNow(l, 0));
+        const heating = current !== undefined && isHeat(current.step);
+        close(e.at, 'in', 'out');
+        // What the step says anyhow is no news to the heat.
+        if ((e.what === 'in') !== heating) spans.push({ what: e.what, from: e.at, to: undefined });
         fire = { what: e.what, since: e.at };
         break;
+      }
       case 'away':
+        close(e.at, 'away');
         away = e.what === 'gone';
+        if (away) spans.push({ what: 'away', from: e.at, to: undefined });
         break;
       case 'mishap':
         mishaps.push({ what: e.what, at: e.at, ...(e.says !== undefined && { says: e.says }) });
@@ -187,11 +267,13 @@ export function makingState<S extends PlannedStep>(
         break;
     }
   }
-  const now = ended ? -1 : lines.findIndex((l) => l.state === 'now');
+  const now = ended ? -1 : lines.findIndex((l) => isNow(l, 0));
   return {
     steps: lines,
     now: now < 0 ? undefined : now,
+    beside: ended ? [] : lines.flatMap((l, i) => (l.state === 'now' && l.lane > 0 ? [i] : [])),
     fire,
+    spans,
     away,
     mishaps,
     ended,
@@ -201,25 +283,69 @@ export function makingState<S extends PlannedStep>(
   };
 }
 
+const endRun = <S>(l: Line<S>, at: number): void => {
+  const run = l.runs.at(-1);
+  if (run) run.to ??= at;
+};
+
+/** Another comes before it. */
+const setAside = <S>(l: Line<S>, at: number): void => {
+  l.state = 'to come';
+  endRun(l, at);
+};
+
+/** What was brought to a step was done, tapped or not: in time for it, as the plan has it. */
+function broughtTo<S extends PlannedStep>(
+  lines: Line<S>[],
+  to: Line<S>,
+  by: (line: Line<S>) => boolean,
+): void {
+  const parts = new Set([to.step.part, to.step.to ?? to.step.part]);
+  const wanted = to.begun ?? 0;
+  let end = wanted;
+  for (let i = lines.indexOf(to) - 1; i >= 0; i -= 1) {
+    const l = lines[i] as Line<S>;
+    if (!by(l)) continue;
+    if (!parts.has(l.step.part) && (l.step.to === undefined || !parts.has(l.step.to))) continue;
+    parts.add(l.step.part);
+    if (l.step.to !== undefined) parts.add(l.step.to);
+    if (l.state === 'done' || l.state === 'skipped') continue;
+    l.assumed = true;
+    l.state = 'done';
+    // As long before it as planned; one before the other where no clock was.
+    const took = 1000 * Math.max(0, l.step.seconds);
+    const ahead = l.due === undefined || to.due === undefined ? undefined : 1000 * (to.due - l.due);
+    l.begun ??= Math.min(end, wanted - (ahead ?? 0)) - (ahead === undefined ? took : 0);
+    l.ended = Math.max(l.begun, Math.min(end, l.begun + took));
+    if (l.runs.length === 0) l.runs.push({ from: l.begun, to: l.ended, over: false });
+    endRun(l, l.ended);
+    end = Math.min(end, l.begun);
+  }
+}
+
 /** It puts the glass through the fire: done, it is out of it. */
 const isHeat = ({ kind }: PlannedStep): boolean =>
   kind in FACTS && FACTS[kind as StepId].does === 'heat';
 
-/** How long each step took, s, by its kind: of those that were begun and ended. */
+/** How long somebody was at a step in all, s; what is still under way up to `now`, ms, or not at all where that is left out. */
+export const ranFor = (runs: readonly Run[], now?: number): number =>
+  runs.reduce((sum, r) => sum + ((r.to ?? now ?? r.from) - r.from) / 1000, 0);
+
+/** How long each step took, s, by its kind: of those that somebody began and ended. */
 export function takenSeconds({ steps }: MakingState): readonly {
   readonly id: string;
   readonly kind: string;
   readonly planned: number;
   readonly took: number;
 }[] {
-  return steps.flatMap(({ step, state, begun, ended }) =>
-    state === 'done' && begun !== undefined && ended !== undefined
+  return steps.flatMap(({ step, state, begun, ended, assumed, runs }) =>
+    state === 'done' && !assumed && begun !== undefined && ended !== undefined
       ? [
           {
             id: step.id,
             kind: step.kind,
             planned: step.seconds,
-            took: (ended - begun) / 1000,
+            took: ranFor(runs),
           },
         ]
       : [],

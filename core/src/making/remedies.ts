@@ -4,7 +4,8 @@ import type { StepId } from '../work/step';
 /** By the mishap's name; none where there is nothing usual to do but go on, or give up. */
 export const REMEDIES: Readonly<Record<string, readonly StepId[]>> = {
   'off centre': ['flash', 'straight'],
-  'ragged break': ['flash', 'trim', 'firePolish'],
+  // A rim is cut only when it is soft: fresh from the pipe it is stiff, and a flash does not reach it.
+  'ragged break': ['longReheat', 'trim', 'firePolish'],
   'trimmed to save it': ['firePolish'],
   'too cold at the marver': ['reheat'],
   'blew thin': ['reheat', 'shapeBit'],

@@ -27,6 +27,7 @@ import type { Stock } from '../stock/moves';
 import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
 import { followed } from './followed';
+import { madeThick } from './madeThick';
 import { readPart, type Part, type PartInput } from './part';
 import { apartOf, isRing, realSectionOf } from './realSection';
 import { besideSection, rulingWall } from './rulingWall';
@@ -89,6 +90,8 @@ export interface ShopFacts {
   readonly potDepth?: number | undefined;
   /** An annealer by its name. */
   readonly annealer: (name: string) => Box | undefined;
+  /** What this shop makes of a drawing, learnt: so many times the drawn wall, and weight; as drawn where left out. */
+  readonly made?: { readonly wall?: number | undefined; readonly weight?: number | undefined };
 }
 
 /** No shop known: any block, nothing learned, the shipped rack. */
@@ -226,7 +229,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     const layered = (plan: GatherPlan): WallShare[] =>
       layersOf(plan.gathers.map((g) => g.total / part.glass.density));
     // How much a coat brings depends on how wide the glass is: gathered without it first, then with what that brings.
-    const all = { ...gathering, mass: part.mass };
+    const all = { ...gathering, mass: part.mass * (shop.made?.weight ?? 1) };
     const bare = planGathers(all);
     const colour = layered(bare).flatMap(({ laid: k, volume }) =>
       k === undefined ? [] : [{ after: laid[k]?.after ?? 1, volume }],
@@ -246,22 +249,25 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   });
   const whole = wholePiece(planned, bits, piece.fillLine);
   const main = mainPart(planned, whole);
-  const ruling = rulingWall(parts, bits);
-  const section = realSectionOf(parts, bits);
+  // The night is for the walls this shop makes; everything else is as drawn.
+  const cooled = madeThick(piece.parts, parts, shop.made?.wall ?? 1, glassOf);
+  const { step } = cooled === parts ? whole : wholePiece(cooled, bits, piece.fillLine);
+  const ruling = rulingWall(cooled, bits);
+  const section = realSectionOf(cooled, bits);
   const standing = { ...ORDINARY_STANDING, ...firing.standing };
   const night: ScheduleInput = {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
     wall: {
       ...ruling,
-      stepThick: whole.step.thick,
-      stepThin: whole.step.thin,
+      stepThick: step.thick,
+      stepThin: step.thin,
     },
     ...(section && {
       drawn: { section, standing },
-      apart: apartOf(parts).map((s) => ({ section: s, standing })),
+      apart: apartOf(cooled).map((s) => ({ section: s, standing })),
       beside: besideSection(
-        parts,
+        cooled,
         bits.filter((b) => !isRing(b.input)),
       ),
     }),

@@ -1,6 +1,6 @@
 // The fires a piece is made with: its pot, and the glory hole of the shop that takes it.
 import type { Glass } from '../glass/glass';
-import { firesFor, type Fires } from '../heat/surroundings';
+import { firesFor, type Exchange, type Fires } from '../heat/surroundings';
 import { fitsGloryHole, type Bulk, type GloryHole } from '../shape/fits';
 import type { Verdict } from '../units/why';
 
@@ -20,21 +20,25 @@ export interface PieceFires {
 
 /**
  * The narrowest hole whose mouth takes the piece, for it wastes least heat; the widest there is where none does. Without a hole the
- * mouth of the furnace serves as one, at the pot's heat.
+ * mouth of the furnace serves as one, at the pot's heat. `exchange` is what the shop has learnt of its bench and hole.
  */
 export function piecesFires(
   glass: Glass,
   pot: number,
   bulk: Bulk,
   holes: readonly Hole[] | undefined,
+  exchange?: Exchange,
 ): PieceFires {
-  if (holes?.length === 0)
-    return { fires: firesFor(glass, { pot, gloryHole: pot }), hole: undefined, passes: undefined };
+  const as = (gloryHole: number | undefined): Fires => ({
+    ...firesFor(glass, { pot, gloryHole }),
+    ...(exchange && { exchange }),
+  });
+  if (holes?.length === 0) return { fires: as(pot), hole: undefined, passes: undefined };
   const byMouth = [...(holes ?? [])].sort((a, b) => a.mouth - b.mouth);
   const hole =
     byMouth.find((h) => fitsGloryHole(bulk, h).verdict !== 'no') ?? byMouth[byMouth.length - 1];
   return {
-    fires: firesFor(glass, { pot, gloryHole: hole?.temperature }),
+    fires: as(hole?.temperature),
     hole,
     passes: hole && fitsGloryHole(bulk, hole),
   };

@@ -13,6 +13,10 @@ export interface ShopList {
   readonly blocks: readonly number[];
   readonly annealers: readonly Annealer[];
   readonly potDepth?: number | undefined;
+  readonly learnt?: {
+    readonly wall?: { readonly factor: number } | undefined;
+    readonly weight?: { readonly factor: number } | undefined;
+  };
 }
 
 /** A gather that was planned, taken and weighed; kg, m. */
@@ -74,6 +78,14 @@ export const annealerIn =
     return known && boxOf(known);
   };
 
+/** What a shop makes of a drawing, as far as it has learnt that. */
+export const madeIn = (
+  shop: Pick<ShopList, 'learnt'> | undefined,
+): NonNullable<ShopFacts['made']> => ({
+  wall: shop?.learnt?.wall?.factor,
+  weight: shop?.learnt?.weight?.factor,
+});
+
 /** The facts a plan takes from the shop for whoever gathers; without a shop only the rack is known. */
 export function shopFacts(
   shop: ShopList | undefined,
@@ -86,6 +98,7 @@ export function shopFacts(
     rack,
     blocks: shop.blocks,
     potDepth: shop.potDepth,
+    made: madeIn(shop),
     annealer: annealerIn(shop),
     layerFactor: (ironDiameter, glass) => learnedBy(log, person, ironDiameter, glass).factor,
   };

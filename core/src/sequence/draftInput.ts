@@ -1,5 +1,6 @@
 // What an order is drafted from: parts, joins, colours and bits as the draft asks for them, and how a step is added to it.
 import type { Form } from '../shape/forms';
+import type { PaceOfKinds } from '../work/durations';
 import type { WorkStep, Zone } from '../work/facts';
 import type { StepId, Way } from '../work/step';
 
@@ -79,6 +80,8 @@ export interface DraftInput {
   readonly tube?: PatternedTube | undefined;
   /** Joins in the order they are made; nearest to the main part first when left out. */
   readonly order?: readonly Joined[] | undefined;
+  /** What steps take in this shop, of what is ordinary; all of it ordinary when left out. */
+  readonly pace?: PaceOfKinds | undefined;
 }
 
 /** One join: what is carried, and what it is put on. */

@@ -1,6 +1,6 @@
 // The order of work a good gaffer would begin with, drafted from the parts, their joins, colours and bits. Common practice, no source.
 // What is fixed by custom is here; heats and waits are put in by `placeHeats`, where the glass asks for them.
-import { secondsOf } from '../work/durations';
+import { ourSeconds, secondsOf } from '../work/durations';
 import { mm } from '../units/inWords';
 import type { WorkStep } from '../work/facts';
 import { eachApart, together as oneWith, unite } from '../work/joined';
@@ -20,11 +20,12 @@ export function draftWork(input: DraftInput): WorkStep[] {
   const whole = parts.reduce((sum, p) => sum + (p.stopper ? 0 : p.mass), 0);
   const add: Add = (kind, part, more = {}) => {
     const { of, ...rest } = more;
+    const ordinary = secondsOf(kind, of === 'whole' ? whole : (of ?? parts[part]?.mass ?? 0.1));
     steps.push({
       id: `s${String(steps.length + 1)}`,
       kind,
       part,
-      seconds: secondsOf(kind, of === 'whole' ? whole : (of ?? parts[part]?.mass ?? 0.1)),
+      seconds: ourSeconds({ kind }, ordinary, input.pace),
       ...rest,
     });
   };

@@ -1,5 +1,5 @@
 // How long a step takes on a glass of a size. Common practice, no source; TRADE §14's clock is what they add up to.
-import { FACTS } from './facts';
+import { FACTS, factsOf, type WorkStep } from './facts';
 import type { StepId } from './step';
 
 /** What a piece weighs for whom the ordinary durations hold, kg; and the least and most a size changes them. */
@@ -85,3 +85,16 @@ export function secondsOf(kind: StepId, mass: number): number {
 /** A bar so thick warms for an hour at 28 mm; heat goes in by the square of the thickness. Common practice, no source. s, m. */
 export const barWarms = (diameter: number): number =>
   Math.round(Math.max(300, 3600 * (diameter / 0.028) ** 2) / 60) * 60;
+
+/** What steps of a kind take here, of what is ordinary. */
+export type PaceOfKinds = Readonly<Record<string, number | undefined>>;
+
+/** Seconds of a step as this shop takes them; a heat lasts as long as the glass asks. */
+export const ourSeconds = (
+  step: Pick<WorkStep, 'kind' | 'like'>,
+  seconds: number,
+  pace: PaceOfKinds | undefined,
+): number => {
+  const factor = factsOf(step).does === 'heat' ? undefined : pace?.[step.kind];
+  return factor === undefined ? seconds : Math.max(1, Math.round(seconds * factor));
+};

@@ -1,36 +1,19 @@
 // A demo piece's kept order drafted, heated and planned anew, as the core does it today.
 import type { PieceDocument, PieceStep } from '@zanfirico/contract';
-import {
-  byId,
-  derive,
-  draftPlaced,
-  namedPlan,
-  ORDINARY_SHOP,
-  piecesFires,
-  planPlaced,
-  SHIPPED_RACK,
-  workOf,
-} from '@zanfirico/core';
+import { byId, draftPlaced, namedPlan, planPlaced } from '@zanfirico/core';
+import { worked } from './worked';
 
 /** Nodes after which a crew's plan is good enough: counted, so that it is the same on every machine. */
 const ENOUGH = 4000;
 
 /** The document with its kept order replaced by today's; undefined where it keeps none, or cannot be made. */
 export function redrafted(document: PieceDocument): PieceDocument | undefined {
-  const glass = SHIPPED_RACK.glass(document.glass);
   const kept = document.sequence?.variants[0];
-  const derived = glass && kept && derive(document, glass);
-  if (!document.sequence || !kept || !glass || derived?.ok !== true) return undefined;
+  const work = kept && worked(document);
+  if (!document.sequence || !kept || !work) return undefined;
+  const { derived, draft, parts: heated, fires } = work;
   const main = derived.main.index;
-  const { whole } = derived;
-  const { draft, parts: heated } = workOf(document, derived, main);
   const { crew, helpers, stations } = document.sequence;
-  const { fires } = piecesFires(
-    glass,
-    document.making.potTemperature,
-    { height: whole.height, across: 2 * whole.widest },
-    ORDINARY_SHOP.gloryHoles,
-  );
   const working = { main, helpers: crew && crew.length > 0 ? crew.length > 1 : helpers };
   const { steps } = draftPlaced(draft, heated, working, fires);
   const planned =

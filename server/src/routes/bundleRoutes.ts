@@ -1,30 +1,106 @@
-// /api/bundle: the whole shelf, or some pieces, out and in as one zip.
-import { BUNDLE_LIMIT, BundleQuery, type BundleRead } from '@zanfirico/contract';
+// /api/bundle: the whole shelf, or some pieces, with what was made of them where that is asked for, out and in as one zip.
+import {
+  BUNDLE_LIMIT,
+  BundleQuery,
+  type BundleRead,
+  type MakingDocument,
+  type PieceDocument,
+} from '@zanfirico/contract';
 import express, { Router } from 'express';
-import { packBundle, readBundle } from '../bundle';
+import { packBundle, readBundle, type Beside, type BundleReading } from '../bundle';
 import { checker } from '../check/schema';
+import type { MakingStore } from '../store/makingStore';
 import type { PieceStore } from '../store/pieceStore';
 import type { RackStore } from '../store/rackStore';
+import type { ShopStore } from '../store/shopStore';
+import { withoutPeople, withoutPhotos } from '../withoutPeople';
 import { fail, take } from './answer';
 
 const checkQuery = checker(BundleQuery);
 
-/** The routes over a shelf and a rack. */
-export function bundleRoutes(store: PieceStore, rack: RackStore): Router {
+interface Stores {
+  readonly store: PieceStore;
+  readonly rack: RackStore;
+  readonly makings: MakingStore;
+  readonly shop: ShopStore;
+}
+interface Ticked {
+  readonly makings?: '1';
+  readonly photos?: '1';
+  readonly people?: '1';
+  readonly shop?: '1';
+}
+
+/** The routes over what a studio has. */
+export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
   const router = Router();
   const own = async () => (await rack.saved()).entries.map((e) => e.entry);
+
+  /** What goes with these pieces; `all` where every piece goes. */
+  async function besideOf(ids: readonly string[], all: boolean, ticked: Ticked): Promise<Beside> {
+    const made: MakingDocument[] = [];
+    const photos: { id: string; bytes: Uint8Array }[] = [];
+    if (ticked.makings)
+      for (const id of await makings.idsOf(all ? undefined : ids)) {
+        const making = await makings.get(id);
+        if (!making) continue;
+        const file: MakingDocument = { format: 'zanfirico.making', version: 1, ...making };
+        const named = ticked.people ? file : withoutPeople(file);
+        made.push(ticked.photos ? named : withoutPhotos(named));
+        for (const e of ticked.photos ? making.events : [])
+          if (e.kind === 'photo') {
+            const bytes = await makings.photo(e.photo);
+            if (bytes) photos.push({ id: e.photo, bytes });
+          }
+      }
+    return {
+      ...(ticked.makings && { ids, makings: made }),
+      ...(ticked.photos && { photos }),
+      ...(ticked.shop && { shop: (await shop.shop()).document }),
+    };
+  }
 
   router.get('/', async (req, res) => {
     const query = take(res, checkQuery(req.query));
     if (!query) return;
-    const pieces = await store.all(query.ids?.split(','));
+    const { ids, ...ticked } = query;
+    const pieces = await store.all(ids?.split(','));
     if (pieces.length === 0) {
       fail(res, 404, { error: 'There is no piece to put into a bundle.' });
       return;
     }
+    const beside = await besideOf(
+      pieces.map((p) => p.id),
+      ids === undefined,
+      ticked,
+    );
     const documents = pieces.map((p) => p.document);
-    res.type('application/zip').send(Buffer.from(packBundle(documents, await own(), new Date())));
+    const zip = packBundle(documents, await own(), new Date(), beside);
+    if (zip.length > BUNDLE_LIMIT) {
+      fail(res, 413, {
+        error: `The bundle would be ${String(Math.round(zip.length / 1e6))} MB; it may be ${String(BUNDLE_LIMIT / 1e6)} MB: leave the pictures out, or take fewer pieces.`,
+      });
+      return;
+    }
+    res.type('application/zip').send(Buffer.from(zip));
   });
+
+  /** Keeps what was made of the pieces; a making that is here already gets what is new in it. */
+  async function keepMade(
+    read: Extract<BundleReading, { ok: true }>,
+    idOf: ReadonlyMap<string, string>,
+  ): Promise<Pick<BundleRead, 'makings' | 'photos'>> {
+    let came = 0;
+    for (const { begin, events } of read.makings) {
+      if (await makings.has(begin.id)) await makings.add(begin.id, events);
+      else {
+        const piece = idOf.get(begin.piece) ?? begin.piece;
+        if ((await makings.readIn({ begin: { ...begin, piece }, events })) !== 'other') came += 1;
+      }
+    }
+    for (const { id, bytes } of read.photos) await makings.keepPhoto(id, Buffer.from(bytes));
+    return { makings: came, photos: read.photos.length };
+  }
 
   router.post(
     '/',
@@ -41,14 +117,30 @@ export function bundleRoutes(store: PieceStore, rack: RackStore): Router {
         return;
       }
       if (read.entries.length > 0) await rack.keepAll(read.entries);
-      const standing = new Set((await store.all()).map((p) => JSON.stringify(p.document)));
-      const fresh = read.pieces.filter((p) => !standing.has(JSON.stringify(p)));
+      const asText = (document: PieceDocument): string => JSON.stringify(document);
+      const standing = new Map((await store.all()).map((p) => [asText(p.document), p.id]));
+      const there = read.pieces.filter((p) => standing.has(asText(p)));
+      const fresh = read.pieces.filter((p) => !standing.has(asText(p)));
       const made = await store.createAll(fresh);
+      made.forEach((p) => standing.set(asText(p.document), p.id));
+      const idOf = new Map(
+        read.ids.flatMap((id, i): (readonly [string, string])[] => {
+          const document = read.pieces[i];
+          const here = document && standing.get(asText(document));
+          return here === undefined ? [] : [[id, here]];
+        }),
+      );
+      const kept = await keepMade(read, idOf);
+      // A studio that has a shop of its own keeps it.
+      const ours = read.shop && (await shop.shop());
+      const taken = read.shop && ours?.revision === 0 && (await shop.saveShop(0, read.shop));
       const answer: BundleRead = {
         pieces: made.map((p) => p.id),
-        there: read.pieces.filter((p) => standing.has(JSON.stringify(p))).map((p) => p.name),
+        there: there.map((p) => p.name),
         entries: read.entries.map((e) => e.name),
         renamed: read.renamed,
+        ...kept,
+        shop: read.shop && (taken ? 'taken' : 'left'),
       };
       res.status(201).json(answer);
     },

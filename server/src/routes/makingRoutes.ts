@@ -6,15 +6,20 @@ import {
   MakingEventsBody,
   MakingFromQuery,
   MakingListQuery,
+  MakingSchema,
+  MAKING_LIMIT,
+  PHOTO_LIMIT,
   PieceParams,
   type ErrorBody,
 } from '@zanfirico/contract';
+import { isJpeg } from '../check/jpeg';
 import { checker } from '../check/schema';
 import type { MakingStore } from '../store/makingStore';
 import { fail, take } from './answer';
 
 const checkBegin = checker(MakingBeginSchema);
 const checkEvents = checker(MakingEventsBody);
+const checkMaking = checker(MakingSchema);
 const checkParams = checker(PieceParams);
 const checkList = checker(MakingListQuery);
 const checkFrom = checker(MakingFromQuery);
@@ -22,6 +27,33 @@ const checkFrom = checker(MakingFromQuery);
 const MISSING: ErrorBody = { error: 'There is no such making here.' };
 /** A silent stream is told that it lives, ms. */
 const ALIVE_MS = 20_000;
+
+/** /api/photos: pictures by the id an event names. */
+export function photoRoutes(store: MakingStore): Router {
+  const router = Router();
+  const bytes = express.raw({ type: 'image/jpeg', limit: PHOTO_LIMIT });
+
+  router.put('/:id', bytes, async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const body: unknown = req.body;
+    if (!Buffer.isBuffer(body) || !isJpeg(body)) {
+      fail(res, 415, { error: 'That is no picture the bench can keep: it has to be a JPEG.' });
+      return;
+    }
+    await store.keepPhoto(params.id, body);
+    res.status(204).end();
+  });
+
+  router.get('/:id', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    if (!params) return;
+    const photo = await store.photo(params.id);
+    if (photo) res.type('image/jpeg').set('Cache-Control', 'private, max-age=31536000').send(photo);
+    else fail(res, 404, { error: 'There is no such picture here.' });
+  });
+  return router;
+}
 
 /** The routes over a store. */
 export function makingRoutes(store: MakingStore): Router {
@@ -33,12 +65,25 @@ export function makingRoutes(store: MakingStore): Router {
     if (query) res.json(await store.list(query.piece));
   });
 
+  router.get('/pace', async (_req, res) => {
+    res.json(await store.pace());
+  });
+
   router.post('/', json, async (req, res) => {
     const begin = take(res, checkBegin(req.body));
     if (!begin) return;
-    const kept = await store.begin(begin);
-    if (JSON.stringify(kept) === JSON.stringify(begin)) res.status(201).json({ id: kept.id });
+    if (await store.begin(begin)) res.status(201).json({ id: begin.id });
     else fail(res, 409, { error: 'Another making was begun under this id.' });
+  });
+
+  // A whole making from a file.
+  router.post('/read-in', express.json({ limit: MAKING_LIMIT }), async (req, res) => {
+    const making = take(res, checkMaking(req.body));
+    if (!making) return;
+    const kept = await store.readIn(making);
+    if (kept === 'other')
+      fail(res, 409, { error: 'Another making was begun under this id: this one was left out.' });
+    else res.status(201).json({ id: making.begin.id, events: kept.events });
   });
 
   router.get('/:id', async (req, res) => {
@@ -63,7 +108,7 @@ export function makingRoutes(store: MakingStore): Router {
   router.get('/:id/live', async (req, res) => {
     const params = take(res, checkParams(req.params));
     if (!params) return;
-    if (!(await store.get(params.id))) {
+    if (!(await store.has(params.id))) {
       fail(res, 404, MISSING);
       return;
     }

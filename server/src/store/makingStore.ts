@@ -1,7 +1,20 @@
 // Makings: each as it began, and its events, a row an event. An event is kept once however often it is sent, and never changed.
-import type { MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract';
-import { makingState } from '@zanfirico/core';
+import type { MakingBegin, MakingEvent, MakingLine, StepPace } from '@zanfirico/contract';
+import { paceOf } from '@zanfirico/core';
+import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
+import { drawings } from './drawings';
+import {
+  factsOf,
+  lineOf,
+  mendFacts,
+  noteMaking,
+  readMaking,
+  type MadeThen,
+  type MakingFacts,
+  type MakingTaught,
+} from './makingFacts';
+import { once } from './once';
 
 /** What came of events that were sent. */
 export interface KeptEvents {
@@ -11,156 +24,212 @@ export interface KeptEvents {
 
 /** Makings and what happened in them. */
 export interface MakingStore {
-  /** Begins it, or finds it begun already under this id. */
-  begin(begin: MakingBegin): Promise<MakingBegin>;
+  /** Begins it, or finds it begun already; no where another was begun under this id. */
+  begin(begin: MakingBegin): Promise<boolean>;
   /** Keeps those that are not kept yet, in the order they come; undefined where there is no such making. */
   add(id: string, events: readonly MakingEvent[]): Promise<KeptEvents | undefined>;
+  /** A whole making from a file: begun and its events kept, or none of it; "other" where another was begun under its id. */
+  readIn(making: MadeThen): Promise<KeptEvents | 'other'>;
   /** A making with its events from a place on. */
-  get(
-    id: string,
-    from?: number,
-  ): Promise<{ readonly begin: MakingBegin; readonly events: MakingEvent[] } | undefined>;
+  get(id: string, from?: number): Promise<MadeThen | undefined>;
+  has(id: string): Promise<boolean>;
+  /** Ids of makings of these pieces, or of all, the oldest first; rehearsals left out. */
+  idsOf(pieces?: readonly string[]): Promise<string[]>;
   /** The newest first. */
   list(piece?: string): Promise<MakingLine[]>;
+  /** What steps took, of the makings that came into the box: by kind, and by person. */
+  pace(): Promise<StepPace[]>;
+  /** A picture; kept under its id once. */
+  keepPhoto(id: string, bytes: Buffer): Promise<void>;
+  photo(id: string): Promise<Buffer | undefined>;
   /** Told whenever events of a making were kept; what comes back ends that. */
   watch(id: string, told: () => void): () => void;
 }
 
 const MOST_LISTED = 200;
-/** What may change how a making ended. */
-const ENDS: ReadonlySet<MakingEvent['kind']> = new Set(['boxed', 'given up', 'taken back']);
+/** Events a statement takes. */
+const AT_ONCE = 500;
+/** What changes what the log says of a making: how it ended, came out, and the words it is found by. */
+const TELLS: ReadonlySet<MakingEvent['kind']> = new Set([
+  'boxed',
+  'given up',
+  'taken back',
+  'opened',
+  'broke',
+  'cause',
+  'note',
+  'mishap',
+]);
 
-/** Keeps beside a making whether it came into the box. */
-async function ended(db: Database, id: string): Promise<void> {
+const has = async (db: Database, id: string): Promise<boolean> =>
+  (await db.selectFrom('makings').select('id').where('id', '=', id).executeTakeFirst()) !==
+  undefined;
+
+/** Is it the one that was begun under its id? Begun now where none was. */
+async function insertBegin(db: Database, begin: MakingBegin): Promise<boolean> {
+  const text = JSON.stringify(begin);
+  await db
+    .insertInto('makings')
+    .values({ id: begin.id, piece_id: begin.piece, begun_at: begin.at, begin: text })
+    .onConflict((c) => c.column('id').doNothing())
+    .execute();
   const row = await db
     .selectFrom('makings')
     .select('begin')
-    .where('id', '=', id)
+    .where('id', '=', begin.id)
     .executeTakeFirstOrThrow();
-  const rows = await db
+  return row.begin === text;
+}
+
+async function insertEvents(
+  tx: Database,
+  id: string,
+  events: readonly MakingEvent[],
+): Promise<KeptEvents> {
+  const { last } = await tx
     .selectFrom('making_events')
-    .select('event')
+    .select((e) => e.fn.max('place').as('last'))
     .where('making_id', '=', id)
-    .orderBy('place')
-    .execute();
-  const begin = JSON.parse(row.begin) as MakingBegin;
-  const state = makingState(
-    begin.steps,
-    begin.at,
-    rows.map((e) => JSON.parse(e.event) as MakingEvent),
-  );
-  const boxed = state.ended?.how === 'boxed' && begin.rehearsal !== true;
-  await db
-    .updateTable('makings')
-    .set({ boxed: boxed ? 1 : 0 })
-    .where('id', '=', id)
-    .execute();
+    .executeTakeFirstOrThrow();
+  let place = ((last as number | null) ?? -1) + 1;
+  for (let from = 0; from < events.length; from += AT_ONCE) {
+    const lot = events.slice(from, from + AT_ONCE);
+    const rows = await tx
+      .selectFrom('making_events')
+      .select('id')
+      .where(
+        'id',
+        'in',
+        lot.map((e) => e.id),
+      )
+      .execute();
+    const known = new Set(rows.map((r) => r.id));
+    const fresh = lot.filter(({ id: one }) => !known.has(one) && known.add(one));
+    if (fresh.length === 0) continue;
+    await tx
+      .insertInto('making_events')
+      .values(
+        fresh.map((event, i) => ({
+          id: event.id,
+          making_id: id,
+          place: place + i,
+          at: event.at,
+          event: JSON.stringify(event),
+        })),
+      )
+      .execute();
+    place += fresh.length;
+  }
+  return { events: place };
 }
 
 /** The store over an open database. */
 export function makingStore(db: Database): MakingStore {
   const watchers = new Map<string, Set<() => void>>();
+  const mended = once(() => mendFacts(db));
+  const drawn = drawings();
   return {
-    async begin(begin) {
-      await db
-        .insertInto('makings')
-        .values({
-          id: begin.id,
-          piece_id: begin.piece,
-          begun_at: begin.at,
-          begin: JSON.stringify(begin),
-        })
-        .onConflict((c) => c.column('id').doNothing())
-        .execute();
-      const row = await db
-        .selectFrom('makings')
-        .select('begin')
-        .where('id', '=', begin.id)
-        .executeTakeFirstOrThrow();
-      return JSON.parse(row.begin) as MakingBegin;
-    },
+    begin: (begin) =>
+      db.transaction().execute(async (tx) => {
+        const mine = await insertBegin(tx, begin);
+        if (mine) await noteMaking(tx, begin.id, await drawn(tx));
+        return mine;
+      }),
 
     async add(id, events) {
       const kept = await db.transaction().execute(async (tx) => {
-        const there = await tx
+        const row = await tx
           .selectFrom('makings')
-          .select('id')
+          .select('facts')
           .where('id', '=', id)
           .executeTakeFirst();
-        if (!there) return undefined;
-        const { last } = await tx
-          .selectFrom('making_events')
-          .select((e) => e.fn.max('place').as('last'))
-          .where('making_id', '=', id)
-          .executeTakeFirstOrThrow();
-        let place = ((last as number | null) ?? -1) + 1;
-        for (const event of events) {
-          const { numInsertedOrUpdatedRows } = await tx
-            .insertInto('making_events')
-            .values({
-              id: event.id,
-              making_id: id,
-              place,
-              at: event.at,
-              event: JSON.stringify(event),
-            })
-            .onConflict((c) => c.column('id').doNothing())
-            .executeTakeFirstOrThrow();
-          if (numInsertedOrUpdatedRows !== undefined && numInsertedOrUpdatedRows > 0n) place += 1;
-        }
-        if (events.some((e) => ENDS.has(e.kind))) await ended(tx, id);
-        return { events: place };
+        if (!row) return undefined;
+        const known = await insertEvents(tx, id, events);
+        // Of one that is still being made only what the log tells of it; of one that has ended everything is told.
+        const { ended } = JSON.parse(row.facts ?? '{}') as Partial<MakingFacts>;
+        if (ended !== undefined || events.some((e) => TELLS.has(e.kind)))
+          await noteMaking(tx, id, await drawn(tx));
+        return known;
       });
       if (kept) for (const told of watchers.get(id) ?? []) told();
       return kept;
     },
 
-    async get(id, from = 0) {
-      const row = await db
+    async readIn({ begin, events }) {
+      const kept = await db.transaction().execute(async (tx) => {
+        if (!(await insertBegin(tx, begin))) return 'other' as const;
+        const known = await insertEvents(tx, begin.id, events);
+        await noteMaking(tx, begin.id, await drawn(tx));
+        return known;
+      });
+      for (const told of watchers.get(begin.id) ?? []) told();
+      return kept;
+    },
+
+    get: (id, from) => readMaking(db, id, from),
+
+    has: (id) => has(db, id),
+
+    async idsOf(pieces) {
+      const all = db
         .selectFrom('makings')
-        .select('begin')
-        .where('id', '=', id)
-        .executeTakeFirst();
-      if (!row) return undefined;
-      const events = await db
-        .selectFrom('making_events')
-        .select('event')
-        .where('making_id', '=', id)
-        .where('place', '>=', from)
-        .orderBy('place')
-        .execute();
-      return {
-        begin: JSON.parse(row.begin) as MakingBegin,
-        events: events.map((e) => JSON.parse(e.event) as MakingEvent),
-      };
+        .select('id')
+        .where(sql<SqlBool>`json_extract(begin, '$.rehearsal') is not 1`)
+        .orderBy('begun_at');
+      const rows = await (pieces ? all.where('piece_id', 'in', pieces) : all).execute();
+      return rows.map((r) => r.id);
     },
 
     async list(piece) {
+      await mended();
       const all = db
         .selectFrom('makings')
-        .select(['id', 'begin'])
+        .select(['id', 'piece_id', 'begun_at', 'facts'])
         .orderBy('begun_at', 'desc')
         .limit(MOST_LISTED);
       const rows = await (piece === undefined ? all : all.where('piece_id', '=', piece)).execute();
-      return Promise.all(
-        rows.map(async ({ id, begin: text }): Promise<MakingLine> => {
-          const begin = JSON.parse(text) as MakingBegin;
-          const events = (await this.get(id))?.events ?? [];
-          const { ended, last } = makingState(begin.steps, begin.at, events);
-          return {
-            id,
-            piece: begin.piece,
-            name: begin.document.name,
-            number: begin.number,
-            begunAt: begin.at,
-            lastAt: last,
-            events: events.length,
-            ended: ended?.how,
-            rehearsal: begin.rehearsal === true,
-          };
-        }),
+      const lines: MakingLine[] = [];
+      for (const row of rows) {
+        const known = JSON.parse(row.facts ?? '{}') as Partial<MakingFacts>;
+        // One that has ended stands in its facts; what goes on, or is rehearsed, is read.
+        if (known.ended !== undefined) lines.push(lineOf(row, known as MakingFacts));
+        else {
+          const making = await readMaking(db, row.id);
+          if (making)
+            lines.push({
+              ...lineOf(row, factsOf(making).facts),
+              rehearsal: making.begin.rehearsal === true,
+            });
+        }
+      }
+      return lines;
+    },
+
+    async pace() {
+      await mended();
+      const rows = await db
+        .selectFrom('makings')
+        .select('taught')
+        .where('boxed', '=', 1)
+        .orderBy('begun_at', 'desc')
+        .limit(MOST_LISTED)
+        .execute();
+      return paceOf(
+        rows.flatMap((r) => (r.taught === null ? [] : (JSON.parse(r.taught) as MakingTaught).took)),
       );
     },
+
+    async keepPhoto(id, bytes) {
+      await db
+        .insertInto('photos')
+        .values({ id, at: new Date().toISOString(), bytes })
+        .onConflict((c) => c.column('id').doNothing())
+        .execute();
+    },
+
+    photo: async (id) =>
+      (await db.selectFrom('photos').select('bytes').where('id', '=', id).executeTakeFirst())
+        ?.bytes,
 
     watch(id, told) {
       const mine = watchers.get(id) ?? new Set();

@@ -286,4 +286,53 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '010_photos': {
+    // Pictures taken at the bench, in the database so that a backup has them.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('photos')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('at', 'text', (c) => c.notNull())
+        .addColumn('bytes', 'blob', (c) => c.notNull())
+        .execute();
+    },
+  },
+  '011_log': {
+    // What the log lists and searches of each making; worked out from its events, empty until then.
+    async up(db: Kysely<unknown>, sqlite) {
+      const there = new Set(
+        (sqlite.pragma('table_info(makings)') as { readonly name: string }[]).map((c) => c.name),
+      );
+      for (const [column, type] of [
+        ['facts', 'text'],
+        ['outcome', 'text'],
+      ] as const)
+        if (!there.has(column))
+          await db.schema.alterTable('makings').addColumn(column, type).execute();
+      sqlite.exec(
+        'create virtual table if not exists making_words using fts5(making_id unindexed, words)',
+      );
+    },
+  },
+  '012_taught': {
+    // What a making teaches beside what the log lists of it, so that a list need not read it.
+    async up(db: Kysely<unknown>, sqlite) {
+      const columns = sqlite.pragma('table_info(makings)') as { readonly name: string }[];
+      if (!columns.some((c) => c.name === 'taught'))
+        await db.schema.alterTable('makings').addColumn('taught', 'text').execute();
+    },
+  },
+  '013_pots': {
+    // What happened to the pots: a row an entry, none of which is ever changed.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('pot_events')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('event', 'text', (c) => c.notNull())
+        .execute();
+    },
+  },
 };

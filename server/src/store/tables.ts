@@ -75,6 +75,17 @@ export interface Tables {
     begun_at: number;
     begin: string;
     boxed: Generated<number>;
+    /** What the log says of it, and how it came out of the box; null until it has been worked out. A rehearsal has none. */
+    facts: string | null;
+    outcome: string | null;
+    /** What it teaches: how long its steps took, what was measured beside what is drawn. */
+    taught: string | null;
   };
+  /** Every word a making is found by (FTS5). */
+  making_words: { making_id: string; words: string };
   making_events: { id: string; making_id: string; place: number; at: number; event: string };
+  /** JPEGs, each once under the id its event names. */
+  photos: { id: string; at: string; bytes: Buffer };
+  /** What happened to the pots. */
+  pot_events: { id: string; at: number; event: string };
 }

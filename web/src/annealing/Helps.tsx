@@ -1,5 +1,11 @@
 // What would help: changes of form, and of how it stands, each put through the night; what saves most first, done with one key.
-import { printDuration, printText, type Helped, type ScheduleInput } from '@zanfirico/core';
+import {
+  printDuration,
+  printText,
+  type Checked,
+  type Helped,
+  type ScheduleInput,
+} from '@zanfirico/core';
 import { Check } from 'lucide-react';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
@@ -26,9 +32,11 @@ const MOST = 3;
 
 export function Helps({
   input,
+  checked,
   changes,
 }: {
   readonly input: ScheduleInput;
+  readonly checked: Checked;
   readonly changes: readonly Change[];
 }) {
   const units = useDisplay((s) => s.units);
@@ -39,11 +47,12 @@ export function Helps({
         night((w) =>
           w.helps(
             input,
+            checked,
             changes.map(({ id, input: changed }) => ({ id, input: changed })),
             proxy(onShare),
           ),
         ),
-    [input, changes],
+    [input, checked, changes],
   );
   const answer = useAnswer(ask);
   if (answer.state === 'failed')

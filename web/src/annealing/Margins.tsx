@@ -4,6 +4,7 @@ import {
   printDuration,
   printText,
   WORKING_STRESS,
+  type Checked,
   type ScheduleInput,
 } from '@zanfirico/core';
 import { useWords } from '../fields/useWords';
@@ -15,10 +16,16 @@ import { useMargins } from './useMargins';
 const FULL = 2;
 const per = (share: number): string => `${String(Math.round(100 * share))} %`;
 
-export function Margins({ input }: { readonly input: ScheduleInput }) {
+export function Margins({
+  input,
+  checked,
+}: {
+  readonly input: ScheduleInput;
+  readonly checked: Checked;
+}) {
   const units = useDisplay((s) => s.units);
   const words = useWords();
-  const known = useMargins(input);
+  const known = useMargins(input, checked);
   if (known && 'says' in known)
     return (
       <p role="alert" className="alert alert-error">

@@ -173,8 +173,10 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
             <Where input={input} checked={checked} lastIn={lastIn} />
           </Suspense>
         )}
-        {leaf === 'What helps' && checked && changes && <Changes input={input} changes={changes} />}
-        {leaf === 'Margins' && checked && <Margins input={input} />}
+        {leaf === 'What helps' && checked && changes && (
+          <Changes input={input} checked={checked} changes={changes} />
+        )}
+        {leaf === 'Margins' && checked && <Margins input={input} checked={checked} />}
         {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
         {leaf === 'Compare' && checked && (
           <Compare input={input} coming={coming} lastIn={lastIn} checked={checked} />
@@ -211,18 +213,20 @@ function OnWall({
 /** What may be changed is worked out when it is looked at. */
 function Changes({
   input,
+  checked,
   changes,
 }: {
   readonly input: ScheduleInput;
+  readonly checked: Checked;
   readonly changes: () => readonly Change[];
 }) {
   const all = useMemo(() => changes(), [changes]);
-  return <Helps input={input} changes={all} />;
+  return <Helps input={input} checked={checked} changes={all} />;
 }
 
 /** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
 function Believed({ night, input }: { readonly night: Night; readonly input: ScheduleInput }) {
-  const margins = useMargins(night.state === 'checked' ? input : undefined);
+  const margins = useMargins(input, night.state === 'checked' ? night.checked : undefined);
   if (night.state === 'failed')
     return (
       <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>

@@ -109,11 +109,16 @@ export function asNight(
     : { state: 'guess', schedule, sound: false, share: under?.share };
 }
 
-const margins = answersKept<ScheduleInput, Margins>(
-  (input) => night((w) => w.margins(input)),
-  contentOf,
+/** A checked night, asked how far it may be off. */
+export interface NightChecked {
+  readonly input: ScheduleInput;
+  readonly checked: Checked;
+}
+const margins = answersKept<NightChecked, Margins>(
+  ({ input, checked }) => night((w) => w.margins(input, checked)),
+  ({ input }) => contentOf(input),
   MOST_KEPT,
 );
-/** What a night's margins are: known already, being worked out, or asked for now. */
-export const nightMarginsOf = (input: ScheduleInput): Promise<Margins> => margins.ask(input);
+/** What a checked night's margins are: known already, being worked out, or asked for now. */
+export const nightMarginsOf = (of: NightChecked): Promise<Margins> => margins.ask(of);
 export const useKnownMargins = margins.useKnown;

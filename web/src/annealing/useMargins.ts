@@ -1,23 +1,27 @@
 // The margins of a checked night as a hook: asked for once it has stood for a moment, kept for whoever shows them.
-import type { Margins, ScheduleInput } from '@zanfirico/core';
-import { useEffect } from 'react';
+import type { Checked, Margins, ScheduleInput } from '@zanfirico/core';
+import { useEffect, useMemo } from 'react';
 import type { Known } from '../derived/answersKept';
 import { nightMarginsOf, useKnownMargins } from './nights';
 
 /** A night that stands so long is asked about, ms. */
 const REST = 900;
 
-export function useMargins(input: ScheduleInput | undefined): Known<Margins> | undefined {
-  const known = useKnownMargins(input);
+export function useMargins(
+  input: ScheduleInput,
+  checked: Checked | undefined,
+): Known<Margins> | undefined {
+  const of = useMemo(() => checked && { input, checked }, [input, checked]);
+  const known = useKnownMargins(of);
   useEffect(() => {
-    if (!input || known) return undefined;
+    if (!of || known) return undefined;
     const timer = setTimeout(() => {
       // What went wrong is kept, and said where they are shown.
-      nightMarginsOf(input).catch(() => undefined);
+      nightMarginsOf(of).catch(() => undefined);
     }, REST);
     return () => {
       clearTimeout(timer);
     };
-  }, [input, known]);
+  }, [of, known]);
   return known;
 }

@@ -5,7 +5,7 @@ import {
   flowsAt,
   sinks,
   sinksSaid,
-  SAFETY,
+  MAY_PASS,
   WORKING_STRESS,
   passesWhere,
   type Margins,
@@ -34,7 +34,7 @@ export function verdictOf(
   margins?: Pick<Margins, 'hold' | 'margins'>,
 ): Verdict {
   const { allows } = PRACTICES[practice];
-  const passes = WORKING_STRESS / SAFETY;
+  const passes = MAY_PASS;
   // It stands at the hold from the first piece in, too.
   const flow = o.flowed + flowsAt(glass, o.hottest, holding ?? 0);
   const sunk = sinks(gives, glass, o.hottest, flow);

@@ -5,12 +5,15 @@ import type {
   KeptEntry,
   KeptTest,
   KeptWeighIn,
+  LogLine,
+  LogPage,
   MakingBegin,
   MakingEvent,
   MakingLine,
   NewTest,
   NewWeighIn,
   PieceDocument,
+  PotEventDocument,
   RackDocument,
   RevisionLine,
   SaveEntry,
@@ -23,7 +26,9 @@ import type {
   ShelfOrder,
   ShelfPage,
   ShelfSize,
+  StepPace,
   TagLine,
+  Taught,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 import { useServer } from './server';
@@ -133,10 +138,33 @@ const bytesOf = async (answer: Response): Promise<Uint8Array<ArrayBuffer>> =>
 /** Every tag of the pieces on the shelf, and how many have it. */
 export const listTags = (): Promise<TagLine[]> => call('/pieces/tags');
 
-/** Pieces as one zip, with the rack entries they are of: those of these ids, or all there are. */
-export async function takeBundle(ids?: readonly string[]): Promise<Uint8Array<ArrayBuffer>> {
-  const query = ids === undefined ? '' : `?ids=${ids.join(',')}`;
-  return bytesOf(await asked(`/bundle${query}`, {}));
+/** What is asked, as an address has it; what is not is left out. */
+const asQuery = (asked: Readonly<Record<string, string | number | undefined>>): string =>
+  new URLSearchParams(
+    Object.entries(asked).flatMap(([key, value]) =>
+      value === undefined || value === '' ? [] : [[key, String(value)]],
+    ),
+  ).toString();
+
+/** What goes with the pieces of a bundle. */
+export type BundleTicks = Readonly<
+  Partial<Record<'makings' | 'photos' | 'people' | 'shop', boolean>>
+>;
+
+/** Pieces as one zip, with the rack entries they are of, and what is ticked: those of these ids, or all there are. */
+export async function takeBundle(
+  ids?: readonly string[],
+  { makings, photos, people, shop }: BundleTicks = {},
+): Promise<Uint8Array<ArrayBuffer>> {
+  const tick = (on: boolean | undefined): string | undefined => (on === true ? '1' : undefined);
+  const query = asQuery({
+    ids: ids?.join(','),
+    makings: tick(makings),
+    photos: tick(makings && photos),
+    people: tick(makings && people),
+    shop: tick(shop),
+  });
+  return bytesOf(await asked(`/bundle?${query}`, {}));
 }
 
 /** The glass of a piece fused to one skin, as binary STL. */
@@ -205,6 +233,53 @@ export const countTest = (id: number, counts: boolean): Promise<void> =>
   call(`/rack/tests/${String(id)}/count`, 'POST', JSON.stringify({ counts }));
 
 export const listMakings = (): Promise<MakingLine[]> => call('/makings');
+
+/** What is asked of the log. */
+export type LogAsked = Readonly<
+  Partial<
+    Record<
+      'find' | 'outcome' | 'since' | 'until' | 'lead' | 'annealer' | 'piece' | 'cause',
+      string | undefined
+    >
+  >
+>;
+/** A page of the log. */
+export const readLog = (asked: LogAsked & { readonly from?: number }): Promise<LogPage> =>
+  call(`/log?${asQuery(asked)}`);
+
+/** All of it that is so, the oldest first. */
+export const readAllOf = (asked: LogAsked): Promise<LogLine[]> =>
+  call(`/log/all?${asQuery(asked)}`);
+
+/** Every making that came out or was given up. */
+export const readCame = (): Promise<LogLine[]> => readAllOf({ outcome: 'came' });
+
+/** What happened to the pots, the oldest first. */
+export const readPotEvents = (): Promise<PotEventDocument[]> => call('/pots/events');
+
+/** These happened to pots: sent again they are kept once. */
+export const sendPotEvents = (events: readonly PotEventDocument[]): Promise<unknown> =>
+  call('/pots/events', 'POST', JSON.stringify({ events }));
+
+/** What there is to learn from, begun since a moment, ms. */
+export const readTaught = (since: number): Promise<Taught> =>
+  call(`/log/taught?since=${String(since)}`);
+
+/** What steps took here, by kind and person. */
+export const readPace = (): Promise<StepPace[]> => call('/makings/pace');
+
+/** A whole making from a file's text: kept, or refused with the field. */
+export const readInMaking = (text: string): Promise<{ readonly id: string }> =>
+  call('/makings/read-in', 'POST', text);
+
+/** A picture under its id; sent again it is kept once. */
+export async function sendPhoto(id: string, picture: Blob): Promise<void> {
+  await asked(`/photos/${id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'image/jpeg' },
+    body: await picture.arrayBuffer(),
+  });
+}
 
 /** A making, with what happened in it from a place on. */
 export const readMaking = (

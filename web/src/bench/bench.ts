@@ -2,7 +2,8 @@
 // of it goes to the server in order, once.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import { beginMaking, Refused, sendEvents } from '../api/client';
+import { beginMaking, Refused, sendEvents, sendPhoto, sentenceOf } from '../api/client';
+import { useNotices } from '../stores/notices';
 
 interface Drawer extends DBSchema {
   begun: { key: string; value: { readonly begin: MakingBegin; readonly sent: boolean } };
@@ -11,14 +12,53 @@ interface Drawer extends DBSchema {
     value: { readonly making: string; readonly event: MakingEvent; readonly sent: boolean };
     indexes: { making: string };
   };
+  /** Pictures that are not with the server yet, by their ids. */
+  photos: {
+    key: string;
+    value: { readonly id: string; readonly making: string; readonly picture: Blob };
+    indexes: { making: string };
+  };
 }
+
+/** What is on its way into the drawer: a tab may be closed before it is there, and this waits for nothing. */
+const JOURNAL = 'zanfirico.bench.journal';
+interface Jotted {
+  readonly making: string;
+  readonly event: MakingEvent;
+}
+function jotted(): readonly Jotted[] {
+  try {
+    return JSON.parse(localStorage.getItem(JOURNAL) ?? '[]') as Jotted[];
+  } catch {
+    return [];
+  }
+}
+function jot(all: readonly Jotted[]): void {
+  if (all.length === 0) localStorage.removeItem(JOURNAL);
+  else localStorage.setItem(JOURNAL, JSON.stringify(all));
+}
+const jottedOff = (ids: ReadonlySet<string>): void => {
+  jot(jotted().filter((j) => !ids.has(j.event.id)));
+};
 
 let drawer: Promise<IDBPDatabase<Drawer>> | undefined;
 const opened = (): Promise<IDBPDatabase<Drawer>> =>
-  (drawer ??= openDB<Drawer>('zanfirico-bench', 1, {
-    upgrade(db) {
-      db.createObjectStore('begun');
-      db.createObjectStore('events', { autoIncrement: true }).createIndex('making', 'making');
+  (drawer ??= openedAnew().then(async (db) => {
+    // What a closed tab left on its way; kept twice it is sent under one id, and counts once.
+    const left = jotted();
+    const tx = db.transaction('events', 'readwrite');
+    await Promise.all([...left.map((j) => tx.store.add({ ...j, sent: false })), tx.done]);
+    jottedOff(new Set(left.map((j) => j.event.id)));
+    return db;
+  }));
+const openedAnew = (): Promise<IDBPDatabase<Drawer>> =>
+  openDB<Drawer>('zanfirico-bench', 2, {
+    upgrade(db, before) {
+      if (before < 1) {
+        db.createObjectStore('begun');
+        db.createObjectStore('events', { autoIncrement: true }).createIndex('making', 'making');
+      }
+      db.createObjectStore('photos', { keyPath: 'id' }).createIndex('making', 'making');
     },
     blocking(_, __, event) {
       (event.target as IDBDatabase).close();
@@ -27,7 +67,7 @@ const opened = (): Promise<IDBPDatabase<Drawer>> =>
     terminated() {
       drawer = undefined;
     },
-  }));
+  });
 
 /** A making is begun: kept here, and sent when the server is there. */
 export async function keepBegin(begin: MakingBegin): Promise<void> {
@@ -37,8 +77,18 @@ export async function keepBegin(begin: MakingBegin): Promise<void> {
 
 /** It happened: kept here, and sent in its turn. */
 export async function keepEvent(making: string, event: MakingEvent): Promise<void> {
-  await (await opened()).add('events', { making, event, sent: false });
+  jot([...jotted(), { making, event }]);
+  const db = await opened();
+  // Opening the drawer takes what is jotted with it.
+  if (jotted().some((j) => j.event.id === event.id))
+    await db.add('events', { making, event, sent: false });
+  jottedOff(new Set([event.id]));
   void send(making);
+}
+
+/** A picture, kept here until the server has it; its event comes after. */
+export async function keepPhoto(making: string, id: string, picture: Blob): Promise<void> {
+  await (await opened()).put('photos', { id, making, picture });
 }
 
 /** What is not with the server yet, in order. */
@@ -115,22 +165,50 @@ export function send(making: string): Promise<void> {
   return work;
 }
 
+/** So many of a making's events that are not with the server yet, in order, each with its key. */
+async function firstUnsent(
+  db: IDBPDatabase<Drawer>,
+  making: string,
+  most: number,
+): Promise<{ readonly key: number; readonly kept: Drawer['events']['value'] }[]> {
+  const found = [];
+  const mine = db.transaction('events').store.index('making').iterate(making);
+  for await (const { primaryKey, value } of mine) {
+    if (found.length >= most) break;
+    if (!value.sent) found.push({ key: primaryKey, kept: value });
+  }
+  return found;
+}
+
+/** Pictures the server had no room for, or would not have, that was said of. */
+const toldOf = new Set<string>();
+
 async function sendAll(making: string): Promise<void> {
+  let noRoom: Error | undefined;
   const db = await opened();
   const kept = await db.get('begun', making);
   if (kept && !kept.sent) {
     await beginMaking(kept.begin);
     await db.put('begun', { ...kept, sent: true }, making);
   }
+  for (const { id, picture } of await db.getAllFromIndex('photos', 'making', making)) {
+    try {
+      await sendPhoto(id, picture);
+    } catch (error) {
+      // A picture it refuses, or has no room for, is no reason to hold back what happened.
+      if (!(error instanceof Refused) || error.status < 400) throw error;
+      if (!toldOf.has(id)) useNotices.getState().trouble(sentenceOf(error));
+      toldOf.add(id);
+      if (error.status >= 500) {
+        noRoom = error;
+        continue;
+      }
+    }
+    await db.delete('photos', id);
+  }
   for (;;) {
-    const keys = await db.getAllKeysFromIndex('events', 'making', making);
-    const all = await Promise.all(
-      keys.map(async (key) => ({ key, kept: await db.get('events', key) })),
-    );
-    const lot = all
-      .flatMap(({ key, kept: e }) => (e && !e.sent ? [{ key, kept: e }] : []))
-      .slice(0, LOT);
-    if (lot.length === 0) return;
+    const lot = await firstUnsent(db, making, LOT);
+    if (lot.length === 0) break;
     await sendEvents(
       making,
       lot.map((e) => e.kept.event),
@@ -141,4 +219,6 @@ async function sendAll(making: string): Promise<void> {
       tx.done,
     ]);
   }
+  // It stays here, and is tried again.
+  if (noRoom) throw noRoom;
 }

@@ -1,10 +1,11 @@
-// The bench's clock: the real one, or in a rehearsal one that may run faster, going on from what happened last.
+// The bench's clock: the machine's own, steady, or in a rehearsal one that may run faster, going on from what happened last.
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { MACHINE, steadyTime } from './steadyTime';
 
 /** How often what is shown follows it, ms. */
 const EVERY = 250;
 
-interface BenchClock {
+export interface BenchClock {
   /** ms since 1970 on the bench's clock. */
   readonly now: () => number;
   /** The same, as of the last tick. */
@@ -16,14 +17,15 @@ interface BenchClock {
 }
 
 export function useBenchClock(): BenchClock {
+  const [real] = useState(() => steadyTime(MACHINE));
   // Real time less bench time at speed 1 is nothing: it begins as the real clock.
   const base = useRef({ real: 0, bench: 0, speed: 1 });
   const [speed, setShownSpeed] = useState(1);
-  const [shown, setShown] = useState(() => Date.now());
+  const [shown, setShown] = useState(real);
   const now = useCallback((): number => {
-    const { real, bench, speed: by } = base.current;
-    return bench + by * (Date.now() - real);
-  }, []);
+    const { real: since, bench, speed: by } = base.current;
+    return bench + by * (real() - since);
+  }, [real]);
   useEffect(() => {
     const timer = setInterval(() => {
       setShown(now());
@@ -34,14 +36,17 @@ export function useBenchClock(): BenchClock {
   }, [now]);
   const setSpeed = useCallback(
     (by: number): void => {
-      base.current = { real: Date.now(), bench: now(), speed: by };
+      base.current = { real: real(), bench: now(), speed: by };
       setShownSpeed(by);
     },
-    [now],
+    [now, real],
   );
-  const goOn = useCallback((from: number): void => {
-    base.current = { ...base.current, real: Date.now(), bench: from };
-    setShown(from);
-  }, []);
+  const goOn = useCallback(
+    (from: number): void => {
+      base.current = { ...base.current, real: real(), bench: from };
+      setShown(from);
+    },
+    [real],
+  );
   return { now, shown, speed, setSpeed, goOn };
 }

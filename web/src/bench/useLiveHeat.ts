@@ -1,7 +1,6 @@
 // The heat that is really there, asked of the worker a few times a second for as long as somebody looks.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { byNumber, type Fires, type Happened, type HeatPart, type PartNow } from '@zanfirico/core';
-import { useEffect, useMemo, useState } from 'react';
+import type { Fires, GlassNow, HeatPart, HeatWanted, Made } from '@zanfirico/core';
+import { useEffect, useState } from 'react';
 import { braid } from '../workers/workers';
 
 /** Asked so often, ms. */
@@ -9,30 +8,23 @@ const EVERY = 250;
 
 /** Empty until the first answer, and where there is no glass yet. */
 export function useLiveHeat(
-  begin: MakingBegin | undefined,
-  events: readonly MakingEvent[],
+  made: Made,
   parts: readonly HeatPart[] | undefined,
   fires: Fires | undefined,
   now: () => number,
-): readonly PartNow[] {
-  const [told, setTold] = useState<readonly PartNow[]>([]);
-  const ids = useMemo(() => begin?.document.parts.map((p) => p.id) ?? [], [begin]);
-  const plan = useMemo(() => begin && byNumber(begin.steps, ids), [begin, ids]);
-  const happened = useMemo(
-    () =>
-      events.map((e): Happened =>
-        e.kind === 'put in'
-          ? { ...e, step: byNumber([e.step], ids)[0] ?? e.step }
-          : (e as Happened),
-      ),
-    [events, ids],
-  );
+): readonly GlassNow[] {
+  const [told, setTold] = useState<readonly GlassNow[]>([]);
   useEffect(() => {
-    if (!plan || !parts || !fires || !begin) return undefined;
+    if (!parts || !fires) return undefined;
     let live = true;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const ask = (): void => {
-      braid((w) => w.heatNow(parts, plan, begin.at, happened, now(), fires)).then(
+      // Nobody looks at a window that is hidden.
+      if (document.hidden) {
+        timer = setTimeout(ask, EVERY);
+        return;
+      }
+      braid((w) => w.heatNow(parts, made, now(), fires)).then(
         (heat) => {
           if (!live) return;
           setTold(heat);
@@ -49,6 +41,29 @@ export function useLiveHeat(
       live = false;
       clearTimeout(timer);
     };
-  }, [begin, plan, parts, fires, happened, now]);
+  }, [made, parts, fires, now]);
   return told;
+}
+
+/** How long the heat in hand should last; undefined where none is, and until it is worked out. */
+export function useHeatWanted(
+  made: Made,
+  parts: readonly HeatPart[] | undefined,
+  fires: Fires | undefined,
+): HeatWanted | undefined {
+  const [told, setTold] = useState<{ readonly of: Made; readonly wanted: HeatWanted }>();
+  useEffect(() => {
+    if (!parts || !fires) return undefined;
+    let live = true;
+    braid((w) => w.heatWanted(parts, made, fires)).then(
+      (wanted) => {
+        if (live && wanted) setTold({ of: made, wanted });
+      },
+      () => undefined,
+    );
+    return () => {
+      live = false;
+    };
+  }, [made, parts, fires]);
+  return told?.of === made ? told.wanted : undefined;
 }

@@ -1,12 +1,11 @@
 // A making as this screen knows it: what the server has, what is not sent yet, and what happens here, in step with other screens.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { makingState, type MakingState } from '@zanfirico/core';
+import { madeState, type Made, type MakingState, type WorkStep } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { readMaking, Refused, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
 import { keepEvent, keptHere, letGo, send } from './bench';
-
-type Step = MakingBegin['steps'][number];
+import { byParts } from './byParts';
 
 /** An event without what every event has. */
 export type Happens = MakingEvent extends infer E
@@ -18,7 +17,9 @@ export type Happens = MakingEvent extends infer E
 export interface Making {
   readonly begin: MakingBegin;
   readonly events: readonly MakingEvent[];
-  readonly state: MakingState<Step>;
+  /** The same with its parts by number, and how it stands. */
+  readonly made: Made;
+  readonly state: MakingState<WorkStep>;
   /** It happens now, or at a moment; kept at once. */
   readonly happen: (what: Happens, at?: number) => void;
   readonly undo: () => void;
@@ -40,9 +41,11 @@ export function useMaking(id: string, now: () => number): Making | string | unde
   useEffect(() => {
     let live = true;
     const fetchMore = async (): Promise<void> => {
-      const told = await readMaking(id, fromServer.current);
+      const from = fromServer.current;
+      const told = await readMaking(id, from);
       if (!live) return;
-      fromServer.current += told.events.length;
+      // Two askings may be under way: what both were told counts once.
+      fromServer.current = Math.max(fromServer.current, from + told.events.length);
       setBegin((b) => b ?? told.begin);
       merge(told.events);
     };
@@ -71,10 +74,15 @@ export function useMaking(id: string, now: () => number): Making | string | unde
       source?.close();
     };
   }, [id, merge]);
-  const state = useMemo(() => begin && makingState(begin.steps, begin.at, events), [begin, events]);
+  const made = useMemo(() => begin && byParts(begin, events), [begin, events]);
+  const state = useMemo(() => made && madeState(made), [made]);
+  /** When this screen's last was: no two of them are at one moment, so that they keep their order everywhere. */
+  const lastAt = useRef(0);
   const happen = useCallback(
-    (what: Happens, at = now()): void => {
-      const event = { ...what, id: crypto.randomUUID(), at: Math.round(at) } as MakingEvent;
+    (what: Happens, when = now()): void => {
+      const at = Math.max(Math.round(when), lastAt.current + 1);
+      lastAt.current = at;
+      const event = { ...what, id: crypto.randomUUID(), at } as MakingEvent;
       merge([event]);
       keepEvent(id, event).catch((error: unknown) => {
         useNotices.getState().trouble(`That was not kept: ${sentenceOf(error)}`);
@@ -94,7 +102,7 @@ export function useMaking(id: string, now: () => number): Making | string | unde
     if (undoable !== undefined) happen({ kind: 'taken back', event: undoable });
   }, [undoable, happen]);
   return useMemo(() => {
-    if (begin && state) return { begin, events, state, happen, undo };
+    if (begin && made && state) return { begin, events, made, state, happen, undo };
     return failure;
-  }, [begin, state, events, happen, undo, failure]);
+  }, [begin, made, state, events, happen, undo, failure]);
 }

@@ -1,22 +1,15 @@
 // What the shop, its scale and the rack add to a plan, as a hook.
 import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core';
-import { useEffect, useMemo } from 'react';
-import { sentenceOf } from '../api/client';
-import { useNotices } from '../stores/notices';
+import { useMemo } from 'react';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
+import { useShopHere } from '../stores/useShopHere';
 
 /** What the shop and its scale add to the plan; the shop is fetched once. */
 export function useFacts(gatherer: string | undefined, glassId: string | undefined): ShopFacts {
   const shop = useShop((s) => s.shop);
   const log = useShop((s) => s.weighIns);
-  const load = useShop((s) => s.load);
-  const say = useNotices((s) => s.say);
-  useEffect(() => {
-    load().catch((error: unknown) => {
-      say(sentenceOf(error));
-    });
-  }, [load, say]);
+  useShopHere();
   const rack = useRack((s) => s.rack);
   return useMemo(() => {
     const glass = rack.glass(glassId ?? '');

@@ -6,8 +6,8 @@ const MOST_BYTES = 40e6;
 /** Photos are looked at no larger than this, px. */
 const MOST_SIDE = 900;
 
-/** The photo as it stands upright (its own orientation kept to), shrunk to what is looked at. Throws a sentence. */
-export async function decodePhoto(file: File): Promise<ImageBitmap> {
+/** The photo as it stands upright (its own orientation kept to), shrunk to what is looked at: so many px a side. Throws a sentence. */
+export async function decodePhoto(file: File, most = MOST_SIDE): Promise<ImageBitmap> {
   if (file.size > MOST_BYTES)
     throw new Error(
       `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a photo may be at most ${String(MOST_BYTES / 1e6)} MB. Take it smaller or crop it.`,
@@ -20,7 +20,7 @@ export async function decodePhoto(file: File): Promise<ImageBitmap> {
       `“${file.name}” is no picture this browser can read; take a JPEG, PNG, WebP or AVIF.`,
     );
   }
-  const shrink = Math.min(1, MOST_SIDE / Math.max(whole.width, whole.height));
+  const shrink = Math.min(1, most / Math.max(whole.width, whole.height));
   if (shrink === 1) return whole;
   const small = await createImageBitmap(whole, {
     resizeWidth: Math.max(1, Math.round(whole.width * shrink)),
@@ -29,6 +29,20 @@ export async function decodePhoto(file: File): Promise<ImageBitmap> {
   });
   whole.close();
   return small;
+}
+
+/** The same drawn anew on white, so that nothing else of its file comes along; what it leaves open is paper. */
+export function onPaper(bitmap: ImageBitmap): HTMLCanvasElement {
+  const canvas = document.createElement('canvas');
+  canvas.width = bitmap.width;
+  canvas.height = bitmap.height;
+  const context = canvas.getContext('2d');
+  if (!context) throw new Error('This browser draws no pictures.');
+  context.fillStyle = '#fff';
+  context.fillRect(0, 0, canvas.width, canvas.height);
+  context.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  return canvas;
 }
 
 /** The mean light of a square of pixels (RGBA, sRGB) about a place; pixels outside the picture are left out. */

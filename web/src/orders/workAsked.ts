@@ -1,12 +1,15 @@
 // What an order of work is drafted from, of a piece that can be made: its parts as heat sees them, who helps, and its fires.
-import type { PieceDocument, ShopDocument } from '@zanfirico/contract';
+import type { PieceSequence, ShopDocument } from '@zanfirico/contract';
 import {
   piecesFires,
   workOf,
   type Derived,
+  type Fires,
   type Glass,
   type Hole,
+  type PaceOfKinds,
   type Verdict,
+  type Working,
 } from '@zanfirico/core';
 import type { DraftAsked } from './placedDrafts';
 
@@ -16,26 +19,55 @@ export interface WorkAsked extends DraftAsked {
   readonly passes: Verdict | undefined;
 }
 
-/** Works it out. `helpers` is whether bits are made beside the main part. */
-export function workAsked(
-  document: Pick<PieceDocument, 'form' | 'way' | 'parts' | 'bits' | 'cane' | 'making' | 'sequence'>,
-  derived: Extract<Derived, { ok: true }>,
-  glass: Glass,
-  holes: ShopDocument['gloryHoles'] | undefined,
-): WorkAsked {
-  const { form, way, parts, bits, cane, sequence } = document;
+type Made = Extract<Derived, { ok: true }>;
+
+/** Which part everything hangs on, and whether bits are made beside it: as the order says, or the form. */
+export function workingOf(
+  sequence: PieceSequence | undefined,
+  { parts, main }: Pick<Made, 'parts' | 'main'>,
+): Working {
   const crew = sequence?.crew;
-  const helpers = crew && crew.length > 0 ? crew.length > 1 : (sequence?.helpers ?? true);
   const lead = sequence?.lead;
-  const main =
-    derived.parts.find((p) => p.id === lead && p.role !== 'stopper')?.index ?? derived.main.index;
-  const bulk = { height: derived.whole.height, across: 2 * derived.whole.widest };
-  const { fires, hole, passes } = piecesFires(glass, document.making.potTemperature, bulk, holes);
   return {
-    ...workOf({ form, way, parts, bits, cane }, { parts: derived.parts, bits: derived.bits }, main),
-    working: { main, helpers },
-    fires,
-    hole,
-    passes,
+    main: parts.find((p) => p.id === lead && p.role !== 'stopper')?.index ?? main.index,
+    helpers: crew && crew.length > 0 ? crew.length > 1 : (sequence?.helpers ?? true),
+  };
+}
+
+const kindsOf = (pace: NonNullable<ShopDocument['pace']>): PaceOfKinds =>
+  Object.fromEntries(pace.map((p) => [p.kind, p.factor]));
+
+const exchangeOf = (learnt: ShopDocument['learnt']): Fires['exchange'] =>
+  learnt?.bench || learnt?.hole
+    ? { bench: learnt.bench?.factor, hole: learnt.hole?.factor }
+    : undefined;
+
+/** Works it out for a document's form as it was derived; `pot` in °C. */
+export function workAsked(
+  form: Parameters<typeof workOf>[0],
+  { parts, bits, whole }: Pick<Made, 'parts' | 'bits' | 'whole'>,
+  working: Working,
+  {
+    glass,
+    pot,
+    holes,
+    pace,
+    learnt,
+  }: {
+    readonly glass: Glass;
+    readonly pot: number;
+    readonly holes: ShopDocument['gloryHoles'] | undefined;
+    /** What steps take in this shop. */
+    readonly pace: ShopDocument['pace'];
+    readonly learnt: ShopDocument['learnt'];
+  },
+): WorkAsked {
+  const bulk = { height: whole.height, across: 2 * whole.widest };
+  const { draft, ...work } = workOf(form, { parts, bits }, working.main);
+  return {
+    ...work,
+    draft: pace ? { ...draft, pace: kindsOf(pace) } : draft,
+    working,
+    ...piecesFires(glass, pot, bulk, holes, exchangeOf(learnt)),
   };
 }

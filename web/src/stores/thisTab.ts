@@ -2,14 +2,23 @@
 const KEY = 'zanfirico.tab';
 const lockOf = (tab: string): string => `${KEY}.${tab}`;
 
-/** A page that is left may hold its name a little longer than the page that comes after it needs it, ms. */
+/**
+ * A page that is left may hold its name a little longer than the page that comes after it needs it, ms. A reload has only the page
+ * before it to wait for, so it waits longer: on a busy machine that page takes its time to go.
+ */
 const LEAVING_MS = 1500;
+const RELOADED_MS = 15_000;
+
+const patience = (): number => {
+  const [how] = performance.getEntriesByType('navigation');
+  return how && (how as PerformanceNavigationTiming).type === 'reload' ? RELOADED_MS : LEAVING_MS;
+};
 
 /** Holds a tab's name for as long as its page is there; false when another page holds it, and goes on holding it. */
 const hold = (tab: string): Promise<boolean> =>
   new Promise((held) => {
     navigator.locks
-      .request(lockOf(tab), { signal: AbortSignal.timeout(LEAVING_MS) }, () => {
+      .request(lockOf(tab), { signal: AbortSignal.timeout(patience()) }, () => {
         held(true);
         return new Promise<void>(() => undefined);
       })

@@ -3,8 +3,10 @@ import {
   assemblyOrders,
   assess,
   draftPlaced,
+  fitExchange,
   heatNow,
-  makingState,
+  heatWanted,
+  madeState,
   placeOnClock,
   planPlaced,
   SKILLS,
@@ -14,11 +16,13 @@ import {
   type Drafted,
   type DraftInput,
   type Fires,
-  type Happened,
   type HeatPart,
-  type PartNow,
+  type HeatWanted,
+  type Made,
+  type GlassNow,
   type Person,
   type Placed,
+  type ReadMaking,
   type Stations,
   type ToPlan,
   type Working,
@@ -122,14 +126,20 @@ function assemble(
 /** The worker's calls. */
 export const braidWork = {
   /** The heat that is there now, and what comes of it. */
-  heatNow: (
-    parts: readonly HeatPart[],
-    plan: readonly WorkStep[],
-    begun: number,
-    events: readonly Happened[],
-    now: number,
-    fires: Fires,
-  ): PartNow[] => heatNow(parts, makingState(plan, begun, events), now, fires),
+  heatNow: (parts: readonly HeatPart[], made: Made, now: number, fires: Fires): GlassNow[] =>
+    heatNow(parts, madeState(made), now, fires, made),
+  /** What temperatures read in makings say of the bench and the hole; how far it is is told as it goes. */
+  fitExchange: (
+    makings: readonly (Omit<ReadMaking, 'state'> & { readonly made: Made })[],
+    onProgress: (share: number) => void,
+  ): ReturnType<typeof fitExchange> =>
+    fitExchange(
+      makings.map(({ made, ...rest }) => ({ ...rest, state: madeState(made) })),
+      onProgress,
+    ),
+  /** How long the heat that is in the fire should last. */
+  heatWanted: (parts: readonly HeatPart[], made: Made, fires: Fires): HeatWanted | undefined =>
+    heatWanted(parts, madeState(made), fires),
   /** Drafted, its heats placed and proven; other ways are tried for so long where the first will not do. */
   draft: (
     input: DraftInput,

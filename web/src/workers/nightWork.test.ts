@@ -41,7 +41,7 @@ describe('the night worker’s calls', () => {
     const judged = nightWork.judge(input, planned.curve, 0, {}, [piece]);
     expect(judged.pieces.map((p) => p.id)).toEqual(['p']);
     expect(nightWork.warm(input, 20).rate).toBeGreaterThan(0);
-    expect(nightWork.margins(input).margins).toHaveLength(9);
+    expect(nightWork.margins(input, planned).margins).toHaveLength(9);
   });
   it('loads a box, and plans a week with each annealer’s own night', () => {
     const load = nightWork.load([piece], input);

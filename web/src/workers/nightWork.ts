@@ -1,5 +1,6 @@
 // What the night worker does: schedules checked by simulation, recipes and accidents judged, margins, climbs, loads, weeks.
 import {
+  annealed,
   ARRIVES_UNEVEN,
   checkedSchedule,
   judgeCurve,
@@ -51,7 +52,7 @@ export interface WeekAsked {
 /** Told how far a piece of work is, 0 to 1. */
 export type OnShare = (share: number) => void;
 
-/** Nights this worker knows, by what they are made of: a load, a week and its margins ask for the same ones. */
+/** Nights this worker knows, by what they are made of: loads and weeks ask for the same ones. */
 const known = new Map<string, Checked>();
 const MOST_KNOWN = 80;
 function checked(
@@ -96,13 +97,7 @@ function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week 
       return checked({
         ...input,
         box,
-        glass: p.glass,
-        wall: p.wall,
-        drawn: p.drawn,
-        apart: p.apart,
-        beside: p.beside,
-        arrives: p.arrives,
-        gives: p.gives,
+        ...annealed(p),
         holdTemperature: p.glass.annealing,
       }).schedule.total.value;
     }),
@@ -151,9 +146,14 @@ export const nightWork = {
     start: Begun,
     load: readonly LoadPiece[],
   ): Judged => judgeCurve(input, curve, from, start, load),
-  margins: (input: ScheduleInput): Margins => nightMargins(input, { checked: checked(input) }),
-  helps: (input: ScheduleInput, changes: readonly Tried[], onShare?: OnShare): Helped[] =>
-    whatHelps(input, checked(input), changes, onShare),
+  /** Of a night that was checked already. */
+  margins: (input: ScheduleInput, of: Checked): Margins => nightMargins(input, { checked: of }),
+  helps: (
+    input: ScheduleInput,
+    of: Checked,
+    changes: readonly Tried[],
+    onShare?: OnShare,
+  ): Helped[] => whatHelps(input, of, changes, onShare),
   warm: (input: ScheduleInput, from: number): Warming =>
     warming(input, input.box, from, input.holdTemperature),
   week,

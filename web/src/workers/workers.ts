@@ -100,6 +100,15 @@ export const startAssembly = (
     w.assemble(input, parts, fires, proxy(onProgress)),
   );
 
+/** What temperatures read in makings say of the bench and the hole. */
+export const startExchange = (
+  makings: Parameters<typeof braidWork.fitExchange>[0],
+  onProgress: (share: number) => void,
+): Work<ReturnType<typeof braidWork.fitExchange>> =>
+  once<typeof braidWork, ReturnType<typeof braidWork.fitExchange>>(braidWorker, (w) =>
+    w.fitExchange(makings, proxy(onProgress)),
+  );
+
 /** A GLB or STL file of the glass body; rejects with a sentence when it cannot be made. How long it took is left as a measure. */
 export async function meshFile(
   body: GlassBody,

@@ -268,6 +268,14 @@ function roundnessOf(r1: number, r2: number, power: number, end: 0 | 1): number 
   return (end === 0 ? r2 * squares - cubes : cubes - r1 * squares) / ((r2 - r1) * cubes);
 }
 
+/** Room for a step of so many points. */
+export const emptyStep = (points: number): PointStep => ({
+  keep: new Float64Array(points * MODES),
+  gain: new Float64Array(points),
+  part: new Float64Array(points * MODES),
+  strain: new Float64Array(points),
+});
+
 /** A step in which nothing flows: every mode kept, the glass as stiff as it is cold. */
 export function stiffStep(step: PointStep): void {
   step.keep.fill(1);

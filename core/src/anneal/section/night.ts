@@ -4,9 +4,9 @@ import type { Exchange } from '../../conduction/lattice';
 import type { Glass } from '../../glass/glass';
 import { strainOf, temperatureAtLog } from '../../glass/viscosity';
 import { KILN_EXCHANGE } from '../relaxing/exchange';
-import { MODES, MODE_WEIGHTS, relaxing, type Relaxing } from '../relaxing/relaxation';
+import { MODES, relaxing, type Relaxing } from '../relaxing/relaxation';
 import { COARSER, GIVES, MOST_STEP, RELAXES } from '../relaxing/stepping';
-import type { PointStep } from '../relaxing/stress';
+import { emptyStep, stiffStep, type PointStep } from '../relaxing/stress';
 import { relax, ROOM } from '../relaxing/wallState';
 import { walkCurve, type KilnCurve } from '../relaxing/walkCurve';
 import { elementsOf, GAUSS, POINTS, shapes, type Elements } from './element';
@@ -282,20 +282,13 @@ function pointState(points: number): {
     after: zero(points),
     fictive: zero(points),
     modes: zero(points * MODES),
-    step: {
-      keep: zero(points * MODES),
-      gain: zero(points),
-      part: zero(points * MODES),
-      strain: zero(points),
-    },
+    step: emptyStep(points),
   };
 }
 
 /** A last step to an even room, in which nothing flows. */
 function chilled(step: PointStep, before: Float64Array, r: Relaxing): void {
-  step.keep.fill(1);
-  step.gain.fill(1);
-  for (let i = 0; i < step.part.length; i += 1) step.part[i] = MODE_WEIGHTS[i % MODES] as number;
+  stiffStep(step);
   for (let p = 0; p < before.length; p += 1)
     step.strain[p] = r.expansion * (ROOM - (before[p] as number));
 }

@@ -2,14 +2,8 @@
 import { unpacked } from '../../shape/packedLine';
 import type { Line } from '../../shape/profile';
 import { unitedLoops, type Loop, type Point } from './loops';
-import {
-  meshOf,
-  MeshProblem,
-  ORDINARY_SIZE,
-  mostlyThick,
-  type SectionMesh,
-  type SkinSide,
-} from './mesh';
+import { meshOf, MeshProblem, type SectionMesh, type SkinSide } from './mesh';
+import { mostlyThick, ORDINARY_SIZE } from './sizing';
 import type { Sees } from './warmth';
 
 /**

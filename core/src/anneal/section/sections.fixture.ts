@@ -1,6 +1,7 @@
 // Sections for the tests: a ball, a rod, a plate, a tube, and what is where in a mesh.
 import { unitedLoops, type Loop, type Point } from './loops';
-import { meshOf, ORDINARY_SIZE, type MeshSize, type SectionMesh, type SkinSide } from './mesh';
+import { meshOf, type SectionMesh, type SkinSide } from './mesh';
+import { ORDINARY_SIZE, type MeshSize } from './sizing';
 
 export const ballLoop = (radius: number, pieces = 160): Loop =>
   Array.from({ length: pieces + 1 }, (_, i) => {

@@ -55,12 +55,12 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
     const times = (plate === 'tenfold' ? TENFOLD : 1) * 1e9;
     const field = tint ? interferenceColour(0, 0, TINT_PLATE) : ([70, 68, 66] as const);
     const nothing = field.map((v) => v * BESIDE);
+    const half = e.width / 2;
     for (let y = 0; y < e.height; y += 1)
-      for (let x = 0; x < e.width; x += 1) {
-        const i = Math.floor(Math.abs(x + 0.5 - e.width / 2));
+      for (let i = 0; i < half; i += 1) {
         const k = up - 1 - (y - pad);
-        const glass = i < across && k >= 0 && k < up && !Number.isNaN(along[k * across + i]);
         const at = k * across + i;
+        const glass = i < across && k >= 0 && k < up && !Number.isNaN(along[at]);
         const colour = glass
           ? interferenceColour(
               times * (along[at] as number),
@@ -68,7 +68,9 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
               tint ? TINT_PLATE : 0,
             )
           : nothing;
-        image.data.set([...colour, 255], 4 * (y * e.width + x));
+        // Left of the axis as right of it.
+        for (const x of [half + i, half - 1 - i])
+          image.data.set([...colour, 255], 4 * (y * e.width + x));
       }
     context.putImageData(image, 0, 0);
   }, [seen, plate]);

@@ -1,93 +1,137 @@
-// Before the fire: what a piece's plan asks to be ready, and the making begun from it with glass or without.
-import type { MakingBegin, PieceStep } from '@zanfirico/contract';
-import {
-  byId,
-  byNumber,
-  clockOf,
-  factsOf,
-  inHand,
-  inWords,
-  printText,
-  STEPS,
-  type Derived,
-  type WorkStep,
-} from '@zanfirico/core';
+// Before the fire: what a piece's plan asks to be ready, who is here, what hole and pot really stand at; begun with glass or without.
+import type { MakingBegin, PieceDocument } from '@zanfirico/contract';
+import { LIMITS } from '@zanfirico/contract';
+import { byNumber, inHand, inWords, ordinaryCrew, type Person } from '@zanfirico/core';
+import { format } from 'date-fns';
 import { Flame, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { useOpened } from '../../api/queries';
 import { useAnnealers } from '../../annealing/useTonightBox';
 import { keepBegin } from '../../bench/bench';
-import { deriveDocument } from '../../derived/deriveDocument';
-import { useFacts } from '../../derived/useFacts';
+import { makingOf } from '../../bench/beginMaking';
 import { CountField } from '../../fields/CountField';
+import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
 import { usePlacedDraft } from '../../orders/placedDrafts';
-import { workAsked } from '../../orders/workAsked';
+import { useWorkOf } from '../../orders/useWork';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/theShop';
-import { stepName } from '../../marks/braid/stepNames';
+import { NotHere } from './NotHere';
+import { readyList, type Ready } from './readyList';
+import { WhoIsHere } from './WhoIsHere';
 
-const MOST = 999;
+const clock = (ms: number): string => format(ms, 'HH:mm');
 
 export function BeginMaking() {
   const { id = '' } = useParams();
-  const navigate = useNavigate();
   const opened = useOpened(id);
-  const piece = opened.data;
-  const document = piece?.document;
-  const facts = useFacts(document?.making.gatherer, document?.glass);
+  if (opened.error) return <NotHere title="Not to the bench yet" says={sentenceOf(opened.error)} />;
+  if (!opened.data) return <Placing />;
+  const { id: piece, revision, document } = opened.data;
+  return <Before piece={piece} revision={revision} document={document} />;
+}
+
+/** The crew it was planned for, or an ordinary one. */
+const crewFor = ({ sequence, way }: PieceDocument): readonly Person[] =>
+  sequence?.crew && sequence.crew.length > 0
+    ? sequence.crew
+    : ordinaryCrew(way, sequence?.helpers !== false);
+
+function Before({
+  piece,
+  revision,
+  document,
+}: {
+  readonly piece: string;
+  readonly revision: number;
+  readonly document: PieceDocument;
+}) {
+  const navigate = useNavigate();
   const units = useDisplay((s) => s.units);
-  const holes = useShop((s) => s.shop?.document.gloryHoles);
   const annealers = useAnnealers();
-  const [number, setNumber] = useState(1);
+  const holes = useShop((s) => s.shop?.document.gloryHoles) ?? [];
+  const planned = document.sequence?.crew;
+  const [people, setPeople] = useState(() => crewFor(document));
+  const [asks] = useSearchParams();
+  const asksFor = (key: string): number =>
+    Math.min(LIMITS.pieces.maximum, Math.max(1, Math.floor(Number(asks.get(key))) || 1));
+  const [number, setNumber] = useState(() => asksFor('number'));
+  const [of, setOf] = useState(() => asksFor('of'));
   const [chosen, setChosen] = useState<string>();
-  const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
-  const derived = now?.derived.ok === true ? now.derived : undefined;
+  const [at, setAt] = useState<string>();
+  const [read, setRead] = useState<{ readonly hole?: number; readonly pot?: number }>({});
+  const [since, setSince] = useState<ReadonlyMap<string, number>>(new Map());
+  // As it would be planned for who is here.
+  const peopled = useMemo((): PieceDocument => {
+    const { sequence } = document;
+    return {
+      ...document,
+      sequence: {
+        chosen: 0,
+        helpers: people.length > 1,
+        variants: [],
+        ...sequence,
+        crew: people.map((p) => ({ ...p, skills: [...p.skills] })),
+      },
+    };
+  }, [document, people]);
+  const work = useWorkOf(peopled);
+  const derived = work.derived?.ok === true ? work.derived : undefined;
+  const hole = holes.find((h) => h.name === at) ?? work.asked?.hole;
+  const holeTemperature = read.hole ?? (at === undefined ? undefined : hole?.temperature);
   const asked = useMemo(
-    () => document && now && derived && workAsked(document, derived, now.glass, holes),
-    [document, now, derived, holes],
+    () =>
+      work.asked && {
+        ...work.asked,
+        fires: {
+          ...work.asked.fires,
+          ...(holeTemperature !== undefined && { gloryHole: holeTemperature }),
+          ...(read.pot !== undefined && { pot: read.pot }),
+        },
+      },
+    [work.asked, holeTemperature, read.pot],
   );
-  const ids = useMemo(() => document?.parts.map((p) => p.id) ?? [], [document]);
-  const variant = document?.sequence?.variants[inHand(document.sequence)];
+  const ids = useMemo(() => document.parts.map((p) => p.id), [document]);
+  const variant = document.sequence?.variants[inHand(document.sequence)];
   const kept = useMemo(() => variant && byNumber(variant.steps, ids), [variant, ids]);
   const known = usePlacedDraft(kept ? undefined : asked);
-  const steps = kept ?? (known && 'answer' in known ? known.answer.steps : undefined);
-  if (opened.error) return <Sorry says={sentenceOf(opened.error)} />;
-  if (known && 'says' in known) return <Sorry says={known.says} />;
-  if (document && now && !derived)
-    return <Sorry says="Its drawing has to be mended first: open it on the shelf." />;
-  if (!piece || !document || !derived || !asked || !steps)
-    return <p className="quiet px-6 py-20 text-center">The order of work is being placed …</p>;
+  const fresh = kept ?? (known && 'answer' in known ? known.answer.steps : undefined);
+  // While another is being placed the one before stays to be looked at; it is not begun with.
+  const [before, setBefore] = useState(fresh);
+  if (fresh && before !== fresh) setBefore(fresh);
+  const steps = fresh ?? before;
+  if (known && 'says' in known) return <NotHere title="Not to the bench yet" says={known.says} />;
+  if (work.derived && !derived)
+    return (
+      <NotHere
+        title="Not to the bench yet"
+        says="Its drawing has to be mended first: open it on the shelf."
+      />
+    );
+  if (!derived || !asked || !steps) return <Placing />;
   const annealer = chosen ?? document.firing.annealer ?? annealers[0]?.name ?? '';
   const begin = (rehearsal: boolean): void => {
-    // Irons and bars are warm before it, and what comes after the box is no bench work.
-    const clock = clockOf(steps, asked.working);
-    const atBench = steps
-      .map((step, i) => ({ step, start: clock[i] ?? 0 }))
-      .filter(({ step }) => !['ahead', 'after'].includes(factsOf(step).off ?? ''))
-      .filter(({ step }) => factsOf(step).does !== 'box');
-    const making: MakingBegin = {
-      id: crypto.randomUUID(),
-      piece: piece.id,
-      revision: piece.revision,
-      at: Date.now(),
-      number,
+    const plan = people === planned ? variant?.plan : undefined;
+    const making: MakingBegin = makingOf({
+      piece,
+      revision,
       document,
-      steps: structuredClone(
-        byId<PieceStep>(
-          atBench.map((s) => s.step),
-          ids,
-        ),
-      ),
-      starts: atBench.map((s) => s.start),
-      ...(document.sequence?.crew && { crew: document.sequence.crew }),
-      ...(asked.hole && { hole: asked.hole.name }),
-      ...(annealer !== '' && { annealer }),
-      ...(rehearsal && { rehearsal }),
-    };
+      derived,
+      asked,
+      steps,
+      drafted: kept === undefined,
+      plan: plan?.starts.length === steps.length ? plan : undefined,
+      people,
+      number,
+      of: Math.max(of, number),
+      hole: hole?.name,
+      annealer,
+      ready: [...since].map(([what, when]) => ({ what, since: when })),
+      rehearsal,
+    });
     keepBegin(making).then(
       () => navigate(`/bench/${making.id}`),
       (error: unknown) => {
@@ -95,7 +139,6 @@ export function BeginMaking() {
       },
     );
   };
-  const ready = readyList(steps, derived, document.firing, units);
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <p className="quiet">
@@ -108,13 +151,19 @@ export function BeginMaking() {
         <section aria-label="Before the fire">
           <h2 className="text-2xl">Before the fire</h2>
           <ul className="mt-2 text-lg">
-            {ready.map((r) => (
-              <li key={r} className="border-base-300 border-b py-1">
-                <label className="flex items-baseline gap-3">
-                  <input type="checkbox" className="checkbox checkbox-sm translate-y-1" />
-                  <span>{inWords(r, units)}</span>
-                </label>
-              </li>
+            {readyList(steps, derived, document.firing, units).map((r) => (
+              <ReadyLine
+                key={r.says}
+                ready={r}
+                says={inWords(r.says, units)}
+                since={since.get(r.says)}
+                onTick={(on) => {
+                  const next = new Map(since);
+                  if (on) next.set(r.says, Date.now());
+                  else next.delete(r.says);
+                  setSince(next);
+                }}
+              />
             ))}
           </ul>
           <p className="quiet mt-2 text-sm leading-snug">
@@ -123,29 +172,10 @@ export function BeginMaking() {
           </p>
         </section>
         <div>
-          <CountField
-            label="Which one of them"
-            value={number}
-            min={1}
-            max={MOST}
-            onCommit={setNumber}
-          />
-          <div className="mt-2">
-            <SelectField label="Into the annealer" value={annealer} onChange={setChosen}>
-              {annealers.map((a) => (
-                <option key={a.name}>{a.name}</option>
-              ))}
-            </SelectField>
-          </div>
-          <p className="quiet mt-2">
-            {asked.hole ? `At ${asked.hole.name}, ` : ''}
-            <span className="num">{printText(asked.fires.gloryHole, 'temperature', units)}</span> in
-            the hole, pot at{' '}
-            <span className="num">{printText(asked.fires.pot, 'temperature', units)}</span>.
-          </p>
           <button
             type="button"
-            className="btn btn-primary btn-lg mt-5 w-full"
+            className="btn btn-primary btn-lg w-full"
+            disabled={!fresh}
             onClick={() => {
               begin(false);
             }}
@@ -155,78 +185,122 @@ export function BeginMaking() {
           <button
             type="button"
             className="btn btn-outline mt-3 w-full"
+            disabled={!fresh}
             onClick={() => {
               begin(true);
             }}
           >
             <Play className="size-4" /> Rehearse without glass
           </button>
+          <p role="status" className="quiet mb-2 min-h-6 text-sm">
+            {!fresh && 'The heats are placed anew …'}
+          </p>
+          <WhoIsHere
+            planned={planned}
+            torch={document.way === 'torch'}
+            people={people}
+            onChange={setPeople}
+          />
+          <div className="mt-3 grid grid-cols-2 gap-x-4">
+            <CountField
+              label="Which one"
+              value={number}
+              within={LIMITS.pieces}
+              onCommit={setNumber}
+            />
+            <CountField
+              label="of how many"
+              value={Math.max(of, number)}
+              within={LIMITS.pieces}
+              onCommit={setOf}
+            />
+          </div>
+          {hole && document.way !== 'torch' && (
+            <div className="mt-2">
+              <SelectField
+                label="At the glory hole"
+                value={hole.name}
+                onChange={(name) => {
+                  setAt(name);
+                  setRead(({ pot }) => (pot === undefined ? {} : { pot }));
+                }}
+              >
+                {holes.map((h) => (
+                  <option key={h.name}>{h.name}</option>
+                ))}
+              </SelectField>
+            </div>
+          )}
+          {document.way !== 'torch' && (
+            <div className="mt-2 grid grid-cols-2 gap-x-4">
+              <QuantityField
+                label="Hole"
+                kind="temperature"
+                value={asked.fires.gloryHole}
+                within={LIMITS.gloryHeat}
+                onCommit={(t) => {
+                  setRead((r) => ({ ...r, hole: t }));
+                }}
+              />
+              <QuantityField
+                label="Pot"
+                kind="temperature"
+                value={asked.fires.pot}
+                within={LIMITS.potTemperature}
+                onCommit={(t) => {
+                  setRead((r) => ({ ...r, pot: t }));
+                }}
+              />
+            </div>
+          )}
+          <div className="mt-2">
+            <SelectField label="Into the annealer" value={annealer} onChange={setChosen}>
+              {annealers.map((a) => (
+                <option key={a.name}>{a.name}</option>
+              ))}
+            </SelectField>
+          </div>
         </div>
       </div>
     </div>
   );
 }
 
-const Sorry = ({ says }: { readonly says: string }) => (
-  <div className="mx-auto max-w-2xl px-6 py-20">
-    <h1 className="text-4xl">Not to the bench yet</h1>
-    <p role="alert" className="my-4 text-xl">
-      {says}
-    </p>
-    <Link to="/bench" className="link">
-      Back to the bench
-    </Link>
-  </div>
-);
-
-/** Where work is done, and what everybody brings. */
-const PLACES = new Set([
-  'glory hole',
-  'bench',
-  'eye',
-  'furnace',
-  'annealer',
-  'garage',
-  'torch',
-  'kiln',
-]);
-
-/** What the plan asks to be ready before the first gather, each once. */
-function readyList(
-  steps: readonly WorkStep[],
-  derived: Extract<Derived, { ok: true }>,
-  firing: { readonly holdTemperature: number | null },
-  units: Parameters<typeof printText>[2],
-): string[] {
-  const ahead = steps
-    .filter((s) => factsOf(s).off === 'ahead')
-    .map((s) => {
-      const part = derived.parts[s.part]?.name;
-      return `${stepName(s)}${derived.parts.length > 1 && part !== undefined ? ` for the ${part}` : ''}`;
-    });
-  const blocks = derived.parts.flatMap((p) =>
-    (p.gathers?.gathers ?? []).flatMap((g) => (g.block === undefined ? [] : [g.block])),
+function ReadyLine({
+  ready,
+  says,
+  since,
+  onTick,
+}: {
+  readonly ready: Ready;
+  readonly says: string;
+  readonly since: number | undefined;
+  readonly onTick: (on: boolean) => void;
+}) {
+  return (
+    <li className="border-base-300 border-b py-1">
+      <label className="flex items-baseline gap-3">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm translate-y-1"
+          checked={since !== undefined}
+          onChange={(e) => {
+            onTick(e.target.checked);
+          }}
+        />
+        <span className="flex-1">{says}</span>
+        {since !== undefined && (
+          <span className="quiet num text-base">
+            {ready.warms === undefined
+              ? clock(since)
+              : `since ${clock(since)}, ready ${clock(since + 1000 * ready.warms)}`}
+          </span>
+        )}
+      </label>
+    </li>
   );
-  const calipers = derived.parts.flatMap((p) => {
-    const last = p.gathers?.gathers.at(-1);
-    return last ? [`${p.name} ${printText(last.diameter, 'length', units)}`] : [];
-  });
-  const tools = new Set(
-    steps.flatMap((s) => (s.kind === 'own' ? [] : STEPS[s.kind].tool.split(/, | and /))),
-  );
-  const hold = firing.holdTemperature ?? derived.night.holdTemperature;
-  return [
-    ...new Set([
-      ...ahead,
-      ...(blocks.length > 0
-        ? [
-            `Blocks and paper wet: ${[...new Set(blocks)].map((b) => printText(b, 'length', units)).join(', ')}`,
-          ]
-        : []),
-      ...(calipers.length > 0 ? [`Calipers for the gathers: ${calipers.join(', ')}`] : []),
-      `To hand: ${[...tools].filter((t) => t !== '' && !PLACES.has(t)).join(', ')}`,
-      `Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
-      'Who does what is said aloud, and who calls',
-    ]),
-  ];
 }
+
+const Placing = () => (
+  <p className="quiet px-6 py-20 text-center">The order of work is being placed …</p>
+);

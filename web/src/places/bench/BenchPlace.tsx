@@ -5,10 +5,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { listMakings, sentenceOf } from '../../api/client';
 import { usePieces } from '../../api/queries';
+import { dayWords } from '../../clock/dayWords';
 import { FindField } from '../../fields/FindField';
+import { OurTimes } from './OurTimes';
+import { ReadInMaking } from './ReadInMaking';
 
-const dayWords = (at: number): string =>
-  new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(at);
+/** So many of what was made are told here; the log has all. */
+const LATEST = 8;
+
 const minutes = (line: MakingLine): string =>
   `${String(Math.max(1, Math.round((line.lastAt - line.begunAt) / 60_000)))} min`;
 
@@ -69,12 +73,15 @@ export function BenchPlace() {
           )}
         </section>
         <section aria-label="Made">
-          <h2 className="text-2xl">Made</h2>
+          <div className="flex items-baseline justify-between">
+            <h2 className="text-2xl">Made</h2>
+            <ReadInMaking />
+          </div>
           {made.length === 0 ? (
             <p className="quiet mt-2">What was made or rehearsed here is looked back at here.</p>
           ) : (
             <ul className="mt-1">
-              {made.map((m) => (
+              {made.slice(0, LATEST).map((m) => (
                 <Line
                   key={m.id}
                   making={m}
@@ -83,8 +90,16 @@ export function BenchPlace() {
               ))}
             </ul>
           )}
+          {made.length > LATEST && (
+            <p className="mt-2">
+              <Link to="/log" className="link">
+                All of it is in the log
+              </Link>
+            </p>
+          )}
         </section>
       </div>
+      <OurTimes />
     </div>
   );
 }

@@ -1,66 +1,96 @@
-// The heat that is really there, beside the step: since when out of the fire, and every part's word, with what it falls to next.
-import { HEAT_SPREAD, printText, type PartNow } from '@zanfirico/core';
+// The heat that is really there, beside the step: since when out of the fire, how long the heat in hand should last, and every part's
+// and bit's word, with what it falls to next.
+import { HEAT_SPREAD, printText, type GlassNow, type HeatWanted } from '@zanfirico/core';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 
 /** Danger this near is sounded, and said in colour, s. */
 export const SOON = 20;
+/** So many are told, those first in danger first. */
+const MOST = 7;
 
-export function HeatNow({
-  heat,
-  fireSince,
-  inFire,
-  danger,
-}: {
-  readonly heat: readonly PartNow[];
+interface Props {
+  readonly heat: readonly GlassNow[];
   readonly fireSince: number | undefined;
   readonly inFire: boolean;
   readonly danger: boolean;
-}) {
-  const units = useDisplay((s) => s.units);
+  readonly wanted: HeatWanted | undefined;
+  /** The last step the heat has to reach to, by its name. */
+  readonly upTo: string | undefined;
+}
+
+export function HeatNow({ heat, fireSince, inFire, danger, wanted, upTo }: Props) {
   return (
     <aside aria-label="Heat" className="max-lg:mt-4">
       <p className="leading-none">
         <span className="quiet text-lg">{inFire ? 'in the fire' : 'out of the fire'}</span>
         <span
-          className={`num block text-7xl font-semibold ${danger ? 'text-error' : 'text-primary'}`}
+          className={`num block text-7xl font-semibold ${danger && fireSince !== undefined ? 'text-error' : 'text-primary'}`}
         >
           {fireSince === undefined ? '–:––' : clockText(fireSince)}
         </span>
       </p>
+      {inFire && wanted && fireSince !== undefined && (
+        <p className="mt-1 text-xl leading-snug">
+          {fireSince > wanted.most ? (
+            <b className="text-warning">out: it sags from here on</b>
+          ) : fireSince >= wanted.least ? (
+            <b>enough{upTo !== undefined && ` to ${upTo}`}</b>
+          ) : (
+            <>
+              <b className="num">{clockText(wanted.least - fireSince)}</b> more
+              {upTo !== undefined && ` to reach to ${upTo}`}
+            </>
+          )}
+          <span className="quiet num block text-base">
+            {clockText(wanted.least)} to {clockText(wanted.most)} will do
+          </span>
+        </p>
+      )}
       {heat.length === 0 ? (
         <p className="quiet mt-3 text-lg">No glass yet.</p>
       ) : (
         <ul className="mt-3">
-          {heat.map((p) => (
-            <li key={p.part} className="border-base-300 border-t py-1.5 leading-snug">
-              <span className="flex items-baseline justify-between gap-3 text-xl">
-                <span>{p.name}</span>
-                <span>
-                  <b>{p.band}</b>{' '}
-                  <span className="num">{printText(p.mean, 'temperature', units)}</span>
-                </span>
-              </span>
-              <span
-                className={`block ${p.brittleIn !== undefined && p.brittleIn < SOON ? 'text-error' : 'quiet'}`}
-              >
-                {p.brittleIn === 0
-                  ? 'its skin is brittle: into the fire, slowly'
-                  : inFire
-                    ? 'waits, or is in the fire'
-                    : p.brittleIn !== undefined && p.brittleIn < SOON
-                      ? `its skin is brittle in ${clockText(p.brittleIn)}`
-                      : p.falls
-                        ? `${p.falls.to} in ${clockText(p.falls.in)}`
-                        : 'keeps for minutes'}
-              </span>
-            </li>
+          {heat.slice(0, MOST).map((p, i) => (
+            <GlassLine key={`${String(p.part)} ${p.name} ${String(i)}`} glass={p} />
           ))}
         </ul>
+      )}
+      {heat.length > MOST && (
+        <p className="quiet mt-1">and {heat.length - MOST} more that keep longer</p>
       )}
       <p className="quiet mt-2 text-sm leading-snug">
         An estimate, good to some {HEAT_SPREAD} K: your eyes come first.
       </p>
     </aside>
+  );
+}
+
+function GlassLine({ glass }: { readonly glass: GlassNow }) {
+  const units = useDisplay((s) => s.units);
+  const { name, on, where, band, mean, falls, brittleIn } = glass;
+  const soon = brittleIn !== undefined && brittleIn < SOON;
+  return (
+    <li className="border-base-300 border-t py-1.5 leading-snug">
+      <span className="flex items-baseline justify-between gap-3 text-xl">
+        <span>
+          {name}
+          {on !== undefined && <span className="quiet text-base"> on the {on}</span>}
+        </span>
+        <span className="whitespace-nowrap">
+          <b>{band}</b> <span className="num">{printText(mean, 'temperature', units)}</span>
+        </span>
+      </span>
+      <span className={`block ${soon ? 'text-error' : 'quiet'}`}>
+        {where !== 'in hand' && `${where}, `}
+        {brittleIn === 0
+          ? 'its skin is brittle: into the fire, slowly'
+          : soon
+            ? `its skin is brittle in ${clockText(brittleIn)}`
+            : falls
+              ? `${falls.to} in ${clockText(falls.in)}`
+              : 'keeps for minutes'}
+      </span>
+    </li>
   );
 }

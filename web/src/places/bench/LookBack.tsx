@@ -1,63 +1,75 @@
 // Looked back at: what was planned and what was taken, step by step; what went wrong, and how it ended.
 import { fileName } from '@zanfirico/contract';
-import {
-  byNumber,
-  inWords,
-  lostAt,
-  makingState,
-  takenSeconds,
-  type Happened,
-} from '@zanfirico/core';
-import { FileDown } from 'lucide-react';
-import { useMemo } from 'react';
-import { Link } from 'react-router';
+import { inWords, lookedBack, oddities, plannedSeconds, takenSeconds } from '@zanfirico/core';
+import { Columns3, Copy, FileDown } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { firesThen } from '../../bench/byParts';
 import type { Making } from '../../bench/useMaking';
-import { deriveDocument } from '../../derived/deriveDocument';
-import { useFacts } from '../../derived/useFacts';
 import { download } from '../../exports/download';
 import { makingCsv } from '../../exports/makingCsv';
+import { recipeOf, reviseBy } from '../../log/changedPlan';
 import { VerdictWord } from '../../marks/Verdict';
-import { workAsked } from '../../orders/workAsked';
+import { useWorkOf } from '../../orders/useWork';
 import { useDisplay } from '../../stores/display';
-import { useShop } from '../../stores/theShop';
+import { useNotices } from '../../stores/notices';
+import { MorningAfter } from '../log/MorningAfter';
+import { TwoBraids } from './TwoBraids';
+import { Written } from './Written';
 import { HeadRow } from '../../marks/HeadRow';
 import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
+import { troubled } from '../../stores/troubled';
 
 /** Taken so much longer or shorter than planned is said, as a share. */
 const MUCH = 0.5;
 /** Dangers told. */
 const MOST_LOST = 6;
 
+/** How much later than planned it began: "+0:12", nothing where that is not to be said. */
+function lateText(begun: number | undefined, at: number, planned: number | undefined): string {
+  if (begun === undefined || planned === undefined) return '';
+  const late = Math.round((begun - at) / 1000 - planned);
+  return `${late < 0 ? '−' : '+'}${clockText(Math.abs(late))}`;
+}
+
 export function LookBack({ making }: { readonly making: Making }) {
-  const { begin, events, state } = making;
+  const { begin, events, made, state } = making;
   const units = useDisplay((s) => s.units);
-  const ids = useMemo(() => begin.document.parts.map((p) => p.id), [begin]);
-  const steps = byNumber(
-    state.steps.map((s) => s.step),
-    ids,
-  );
+  const steps = state.steps.map((s) => s.step);
   const taken = new Map(takenSeconds(state).map((t) => [t.id, t]));
-  const planned = state.steps.reduce((sum, s) => sum + (s.putIn ? 0 : s.step.seconds), 0);
+  const planned = plannedSeconds(begin);
   const total = (state.last - begin.at) / 1000;
-  const notes = events.flatMap((e) => (e.kind === 'note' ? [e.says] : []));
   const many = begin.document.parts.length > 1;
-  const facts = useFacts(begin.document.making.gatherer, begin.document.glass);
-  const holes = useShop((s) => s.shop?.document.gloryHoles);
-  const lost = useMemo(() => {
-    const known = deriveDocument(begin.document, facts);
-    if (known?.derived.ok !== true) return [];
-    const { parts, fires } = workAsked(begin.document, known.derived, known.glass, holes);
-    const plan = byNumber(begin.steps, ids);
-    const happened = events.map((e): Happened =>
-      e.kind === 'put in' ? { ...e, step: byNumber([e.step], ids)[0] ?? e.step } : (e as Happened),
-    );
-    return lostAt(parts, makingState(plan, begin.at, happened), fires);
-  }, [begin, events, facts, holes, ids]);
+  const work = useWorkOf(begin.document);
+  const { asked } = work;
+  const went = useMemo(
+    () => asked && lookedBack(asked.parts, state, firesThen(begin, asked.fires), begin),
+    [begin, state, asked],
+  );
+  const lost = went?.lost ?? [];
+  const [now] = useState(() => Date.now());
+  const strange = oddities(
+    made.plan,
+    made.begun,
+    made.happened,
+    // A rehearsal runs ahead of the clock.
+    begin.rehearsal === true ? Infinity : now,
+  );
   const nameOf = (id: string): string => {
     const i = state.steps.findIndex((s) => s.step.id === id);
     const step = steps[i];
     return step ? stepName(step) : id;
+  };
+  const go = useNavigate();
+  const makeLikeThis = async (): Promise<void> => {
+    const kept = await reviseBy(begin.piece, () => recipeOf(begin, events, state));
+    useNotices
+      .getState()
+      .say(
+        `Kept as revision ${String(kept.revision)} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
+      );
+    await go(`/pieces/${begin.piece}/braid`);
   };
   const never = lost.filter((l) => l.verdict === 'no');
   return (
@@ -77,8 +89,24 @@ export function LookBack({ making }: { readonly making: Making }) {
           ? 'given up'
           : `in ${begin.annealer ?? 'the annealer'}`}{' '}
         after <b className="num">{clockText(total)}</b>; planned were{' '}
-        <span className="num">{clockText(planned)}</span> of steps.
+        <span className="num">{clockText(planned)}</span>.
+        {begin.of !== undefined && ` No. ${String(begin.number)} of ${String(begin.of)}.`}
       </p>
+      {begin.of !== undefined && begin.number < begin.of && (
+        <p className="no-print mt-2">
+          <Link
+            to={`/bench/begin/${begin.piece}?number=${String(begin.number + 1)}&of=${String(begin.of)}`}
+            className="btn btn-primary"
+          >
+            Make no. {begin.number + 1}
+          </Link>
+        </p>
+      )}
+      {strange.map((says) => (
+        <p key={says} role="status" className="text-warning mt-1">
+          {says}
+        </p>
+      ))}
       {begin.rehearsal === true && (
         <p className="mt-1 text-lg">
           {never.length === 0
@@ -96,7 +124,7 @@ export function LookBack({ making }: { readonly making: Making }) {
           ))}
         </ul>
       )}
-      <div className="no-print mt-2 flex gap-2">
+      <div className="no-print mt-2 flex flex-wrap gap-2">
         <button
           type="button"
           className="btn btn-ghost btn-sm"
@@ -123,6 +151,22 @@ export function LookBack({ making }: { readonly making: Making }) {
         >
           <FileDown className="size-4" /> Its events (CSV)
         </button>
+        {begin.rehearsal !== true && (
+          <Link to={`/log/beside/${begin.piece}`} className="btn btn-ghost btn-sm">
+            <Columns3 className="size-4" /> Beside others of it
+          </Link>
+        )}
+        {begin.rehearsal !== true && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => {
+              makeLikeThis().catch(troubled);
+            }}
+          >
+            <Copy className="size-4" /> Plan the next one as this was made
+          </button>
+        )}
       </div>
       {state.mishaps.length > 0 && (
         <ul aria-label="What went wrong" className="mt-2">
@@ -134,14 +178,27 @@ export function LookBack({ making }: { readonly making: Making }) {
           ))}
         </ul>
       )}
-      {notes.map((n) => (
-        <p key={n} className="mt-1 italic">
-          {n}
-        </p>
-      ))}
+      {begin.rehearsal !== true && (
+        <MorningAfter
+          making={making}
+          derived={work.derived?.ok === true ? work.derived : undefined}
+          asked={asked}
+          went={went}
+        />
+      )}
+      <Written events={events} begin={begin} />
+      {asked && went && (
+        <TwoBraids
+          parts={asked.parts}
+          plan={made.plan}
+          starts={begin.starts}
+          went={went}
+          fires={asked.fires}
+        />
+      )}
       <table className="table mt-4 w-full">
         <caption className="sr-only">Steps as planned and as taken</caption>
-        <HeadRow columns={['step', 'begun', 'planned', 'taken', '']} left={['']} />
+        <HeadRow columns={['step', 'begun', 'late', 'planned', 'taken', 'how']} left={['how']} />
         <tbody className="num text-right">
           {state.steps.map((s, i) => {
             const step = steps[i];
@@ -156,10 +213,12 @@ export function LookBack({ making }: { readonly making: Making }) {
                   )}
                 </th>
                 <td>{s.begun === undefined ? '' : clockText((s.begun - begin.at) / 1000)}</td>
+                <td>{lateText(s.begun, begin.at, begin.starts[s.place ?? -1])}</td>
                 <td>{s.putIn ? '–' : clockText(s.step.seconds)}</td>
                 <td>{t ? clockText(t.took) : '–'}</td>
                 <td className="pl-4 text-left font-sans">
                   {s.state === 'skipped' && 'skipped'}
+                  {s.assumed && 'beside, nobody tapped'}
                   {s.putIn && 'put in'}
                   {s.again > 0 && ` again × ${String(s.again)}`}
                   {s.state === 'done' &&

@@ -1,101 +1,82 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
-import type { MakingBegin } from '@zanfirico/contract';
 import {
-  byNumber,
+  bandSpans,
   factsOf,
-  inWords,
+  fitVft,
+  forecast,
+  ranFor,
   REMEDIES,
-  STEPS,
+  takenOnTime,
   type StepId,
   type WorkStep,
 } from '@zanfirico/core';
-import {
-  Check,
-  Flame,
-  FlameKindling,
-  ListPlus,
-  MessageSquare,
-  RotateCcw,
-  Ruler,
-  SkipForward,
-  TriangleAlert,
-  Undo2,
-  Volume2,
-  VolumeX,
-} from 'lucide-react';
-import { format } from 'date-fns';
-import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
-import { chime } from '../../bench/chime';
-import { useBenchClock } from '../../bench/useBenchClock';
-import { useLiveHeat } from '../../bench/useLiveHeat';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useParams } from 'react-router';
+import { useAnnealers } from '../../annealing/useTonightBox';
+import { firesThen } from '../../bench/byParts';
+import { crewNow } from '../../bench/crewNow';
+import { intoTonight } from '../../bench/intoTonight';
+import { chime, say } from '../../bench/sound';
+import { PictureInput } from '../../bench/PictureInput';
+import { useBenchClock, type BenchClock } from '../../bench/useBenchClock';
+import { useHeatWanted, useLiveHeat } from '../../bench/useLiveHeat';
 import { useMaking, type Making } from '../../bench/useMaking';
-import { deriveDocument } from '../../derived/deriveDocument';
+import { useQuiet } from '../../bench/useQuiet';
 import { SelectField } from '../../fields/SelectField';
-import { useFacts } from '../../derived/useFacts';
-import { kindOf, stepName } from '../../marks/braid/stepNames';
-import { clockText } from '../../marks/braid/strands';
-import { workAsked } from '../../orders/workAsked';
+import { stepName } from '../../marks/braid/stepNames';
+import { useWorkOf } from '../../orders/useWork';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
-import { useShop } from '../../stores/theShop';
-import { useTonight, withCount } from '../../stores/tonight';
 import { KindOptions } from '../piece/braid/KindOptions';
+import { BenchHead } from './BenchHead';
+import { BenchKeys, useKeys } from './BenchKeys';
+import { BoxIt } from './BoxIt';
+import { CrewStrip } from './CrewStrip';
+import { deedsOf } from './deeds';
 import { HeatNow, SOON } from './HeatNow';
 import { HelperLane } from './HelperLane';
 import { LookBack } from './LookBack';
 import { Mishaps } from './Mishaps';
 import { Noting, readingOf } from './Noting';
-import { ofParts, Reach } from './Reach';
+import { NotHere } from './NotHere';
+import { NowStep } from './NowStep';
+import { ofParts } from './Reach';
+import { Remedies } from './Remedies';
 
-const SPEEDS = [1, 2, 4, 8] as const;
-/** A call stands so long, ms. */
-const CALL_SHOWN = 15_000;
 const WHOSE = 'zanfirico.bench.whose';
+const PICTURE = 'bench-picture';
 
 export function MakingPlace() {
   const { id = '' } = useParams();
   const clock = useBenchClock();
   const making = useMaking(id, clock.now);
-  if (typeof making === 'string')
-    return (
-      <div className="mx-auto max-w-2xl px-6 py-20">
-        <h1 className="text-4xl">Not on the bench</h1>
-        <p role="alert" className="my-4 text-xl">
-          {making}
-        </p>
-        <Link to="/bench" className="link">
-          Back to the bench
-        </Link>
-      </div>
-    );
+  if (typeof making === 'string') return <NotHere title="Not on the bench" says={making} />;
   if (!making) return <p className="quiet px-6 py-20 text-center">Fetching the making …</p>;
   return making.state.ended ? <LookBack making={making} /> : <Work making={making} clock={clock} />;
 }
 
-function Work({
-  making,
-  clock,
-}: {
-  readonly making: Making;
-  readonly clock: ReturnType<typeof useBenchClock>;
-}) {
-  const { begin, events, state, happen, undo } = making;
+function Work({ making, clock }: { readonly making: Making; readonly clock: BenchClock }) {
+  const { begin, events, made, state, happen, undo } = making;
   const units = useDisplay((s) => s.units);
-  const holes = useShop((s) => s.shop?.document.gloryHoles);
-  const facts = useFacts(begin.document.making.gatherer, begin.document.glass);
-  const known = useMemo(() => deriveDocument(begin.document, facts), [begin.document, facts]);
-  const derived = known?.derived.ok === true ? known.derived : undefined;
-  const asked = useMemo(
-    () => known && derived && workAsked(begin.document, derived, known.glass, holes),
-    [begin.document, known, derived, holes],
+  const annealers = useAnnealers();
+  const work = useWorkOf(begin.document);
+  const derived = work.derived?.ok === true ? work.derived : undefined;
+  const planned = work.asked?.fires;
+  const parts = work.asked?.parts;
+  const fires = useMemo(() => planned && firesThen(begin, planned), [begin, planned]);
+  const heat = useLiveHeat(made, parts, fires, clock.now);
+  const wanted = useHeatWanted(made, parts, fires);
+  const quiet = useQuiet();
+  // Timed anew every second, and at every tap.
+  const second = Math.floor(clock.shown / 1000);
+  const told = useMemo(
+    () => parts && forecast(state, made, parts, 1000 * second),
+    [state, made, parts, second],
   );
-  const heat = useLiveHeat(begin, events, asked?.parts, asked?.fires, clock.now);
-  const [mishaps, setMishaps] = useState(false);
-  const [noting, setNoting] = useState<'note' | 'reading'>();
-  const [putting, setPutting] = useState(false);
+  const [open, setOpen] = useState<'mishaps' | 'note' | 'reading' | 'put in'>();
   const [remedies, setRemedies] = useState<readonly StepId[]>([]);
   const [loud, setLoud] = useState(true);
+  const [annealer, setAnnealer] = useState(begin.annealer ?? annealers[0]?.name ?? 'the annealer');
   // Whose screen this is: each window its own.
   const [whose, setWhose] = useState(() => sessionStorage.getItem(WHOSE) ?? '');
   const { goOn } = clock;
@@ -106,34 +87,51 @@ function Work({
     went.current = true;
     goOn(state.last);
   }, [begin.rehearsal, goOn, state.last]);
-  const ids = begin.document.parts.map((p) => p.id);
-  const steps = byNumber(
-    state.steps.map((s) => s.step),
-    ids,
-  );
-  const now = state.now;
+  const steps = useMemo(() => state.steps.map((s) => s.step), [state]);
+  const { now } = state;
   const current = now === undefined ? undefined : steps[now];
   const stands = now === undefined ? undefined : state.steps[now];
-  const next = state.steps.flatMap((s, i) => (s.state === 'to come' ? [i] : [])).slice(0, 2);
+  const next = state.steps
+    .flatMap((s, i) => (s.state === 'to come' && s.lane === 0 ? [i] : []))
+    .slice(0, 2);
+  const inFire = state.fire?.what === 'in';
   const fireSince = state.fire && (clock.shown - state.fire.since) / 1000;
   const [first] = heat;
   const danger = first?.brittleIn !== undefined && first.brittleIn < SOON;
+  const at = (clock.shown - begin.at) / 1000;
+  const crew = told ? crewNow(begin, takenOnTime(state, told, clock.shown), told, at) : [];
+  const person = crew.find((c) => c.person.id === whose);
+  const [lead, ...others] = crew;
+  // Somebody's screen calls them: before it is time, not when it is.
+  const { job } = person ?? {};
+  const due = job && !job.now && job.in < SOON ? job.step.id : undefined;
   useEffect(() => {
-    if (danger && loud) chime();
-  }, [danger, loud]);
+    if (!loud) return;
+    if (danger) {
+      chime();
+      say(`${first.name} is going cold`);
+    }
+    // By the name: it moves in the list with every tick.
+  }, [danger, loud, first?.name]);
+  useEffect(() => {
+    const step = steps.find((s) => s.id === due);
+    if (!loud || !step) return;
+    chime();
+    say(`${stepName(step)}, soon`);
+  }, [due, loud, steps]);
   const go = (what: 'done' | 'skipped' | 'again'): void => {
     if (stands) happen({ kind: 'step', what, step: stands.step.id });
   };
-  const fire = (): void => {
-    happen({ kind: 'fire', what: state.fire?.what === 'in' ? 'out' : 'in' });
+  const toggle = (what: typeof open): void => {
+    setOpen((o) => (o === what ? undefined : what));
   };
-  const box = (): void => {
-    happen({ kind: 'boxed', annealer: begin.annealer ?? 'the annealer' });
-    if (begin.rehearsal !== true) intoTonight(begin);
+  const box = (where?: string): void => {
+    happen({ kind: 'boxed', annealer, ...(where !== undefined && { where }) });
+    if (begin.rehearsal !== true) intoTonight({ piece: begin.piece, annealer });
   };
   /** Steps come in before what is now, in their order. */
   const putIn = (kinds: readonly StepId[]): void => {
-    const part = stands?.step.part ?? state.steps[0]?.step.part ?? 'p1';
+    const part = begin.document.parts[stands?.step.part ?? 0]?.id ?? 'p1';
     const taken = state.steps.flatMap((s) => /^x(\d+)$/.exec(s.step.id)?.[1] ?? []);
     const first = 1 + Math.max(0, ...taken.map(Number));
     kinds.forEach((kind, i) => {
@@ -145,170 +143,76 @@ function Work({
       });
     });
   };
+  const outOrBack = (): void => {
+    happen({ kind: 'away', what: state.away ? 'back' : 'gone' });
+  };
   const onward = (): void => {
     if (stands) go('done');
     else box();
   };
-  const keys: Readonly<Record<string, () => void>> = {
+  const deeds = deedsOf({
+    inFire,
+    loud,
+    onFire: () => {
+      happen({ kind: 'fire', what: inFire ? 'out' : 'in' });
+    },
+    onGo: go,
+    onOpen: toggle,
+    onPicture: () => document.getElementById(PICTURE)?.click(),
+    onUndo: undo,
+    onLoud: () => {
+      setLoud((v) => !v);
+    },
+  });
+  useKeys({
     ' ': onward,
     PageDown: onward,
     PageUp: undo,
-    f: fire,
-    a: () => {
-      go('again');
-    },
-    s: () => {
-      go('skipped');
-    },
-    u: undo,
-    m: () => {
-      setMishaps((v) => !v);
-    },
-    n: () => {
-      setNoting('note');
-    },
-    r: () => {
-      setNoting('reading');
-    },
-    p: () => {
-      setPutting((v) => !v);
-    },
-    o: () => {
-      happen({ kind: 'away', what: state.away ? 'back' : 'gone' });
-    },
-    v: () => {
-      setLoud((v) => !v);
-    },
-  };
-  const latest = useRef(keys);
-  useEffect(() => {
-    latest.current = keys;
+    o: outOrBack,
+    ...Object.fromEntries(deeds.map((d) => [d.key, d.run])),
   });
-  useEffect(() => {
-    const press = (e: KeyboardEvent): void => {
-      const from = e.target as HTMLElement;
-      if (e.ctrlKey || e.metaKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(from.tagName))
-        return;
-      const run = latest.current[e.key.length === 1 ? e.key.toLowerCase() : e.key];
-      if (!run || e.repeat) return;
-      e.preventDefault();
-      run();
-    };
-    window.addEventListener('keydown', press);
-    return () => {
-      window.removeEventListener('keydown', press);
-    };
-  }, []);
-  const person = begin.crew?.find((p) => p.id === whose);
-  const lastCall = [...events].reverse().find((e) => e.kind === 'call');
-  const called =
-    lastCall?.kind === 'call' && clock.shown - lastCall.at < CALL_SHOWN ? lastCall.says : undefined;
-  const took = stands?.begun === undefined ? 0 : (clock.shown - stands.begun) / 1000;
+  const names = new Map(begin.crew?.map((p) => [p.id, p.name]));
+  const reaches = steps.find((s) => s.id === wanted?.upTo);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <div className="border-base-300 flex flex-wrap items-baseline justify-between gap-x-6 border-b px-6 py-2">
-        <h1 className="text-2xl">
-          {begin.document.name}
-          {begin.number > 1 && <span className="num"> no. {begin.number}</span>}
-          {begin.rehearsal === true && <span className="quiet"> rehearsal, no glass</span>}
-        </h1>
-        {called !== undefined && (
-          <p role="status" className="text-primary text-2xl font-semibold">
-            {called}
-          </p>
-        )}
-        <p className="quiet">
-          <span className="num">{clockText((clock.shown - begin.at) / 1000)}</span> since the first
-          gather
-        </p>
-        {(begin.crew?.length ?? 0) > 1 && (
-          <SelectField
-            label="This screen is for"
-            value={whose}
-            onChange={(id) => {
-              sessionStorage.setItem(WHOSE, id);
-              setWhose(id);
-            }}
-          >
-            <option value="">everybody</option>
-            {begin.crew?.map((p) => (
-              <option key={p.id} value={p.id}>
-                the {p.name}
-              </option>
-            ))}
-          </SelectField>
-        )}
-        {begin.rehearsal === true && (
-          <div role="group" aria-label="How fast it runs" className="flex gap-1">
-            {SPEEDS.map((s) => (
-              <button
-                key={s}
-                type="button"
-                className={`btn btn-xs ${clock.speed === s ? 'btn-primary' : 'btn-outline'}`}
-                aria-pressed={clock.speed === s}
-                onClick={() => {
-                  clock.setSpeed(s);
-                }}
-              >
-                ×{s}
-              </button>
-            ))}
-          </div>
-        )}
-      </div>
+      <BenchHead
+        begin={begin}
+        events={events}
+        clock={clock}
+        behind={told?.behind}
+        total={told?.total}
+        whose={whose}
+        onWhose={(id) => {
+          sessionStorage.setItem(WHOSE, id);
+          setWhose(id);
+        }}
+      />
       <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[1fr_22rem]">
         <div className="flex min-h-0 min-w-0 flex-col">
           {current && stands ? (
-            <section aria-label="Now" aria-live="polite">
-              <p className="quiet text-lg">
-                step <span className="num">{(now ?? 0) + 1}</span> of{' '}
-                <span className="num">{state.steps.length}</span>
-                {stands.again > 0 && `, again`}
-                {stands.putIn && ', put in'}
-              </p>
-              <h2 className="text-6xl leading-[1.05] max-sm:text-4xl xl:text-8xl">
-                {stepName(current)}
-              </h2>
-              <p className="mt-2 text-3xl max-sm:text-xl xl:text-4xl">
-                {ofParts(current, derived)}
-                <Reach step={current} place={now ?? 0} steps={steps} derived={derived} />
-              </p>
-              <p className="mt-4 text-2xl xl:text-3xl">
-                <span className="num">{clockText(took)}</span>
-                <span className="quiet">
-                  {' '}
-                  of some <span className="num">{clockText(current.seconds)}</span>
-                  {took > 1.5 * current.seconds && current.seconds > 0 && ': behind the plan'}
-                </span>
-              </p>
-              {STEPS[kindOf(current)].caution !== undefined && (
-                <p className="mt-2 text-xl italic">
-                  ! {inWords(STEPS[kindOf(current)].caution ?? '', units)}
-                </p>
-              )}
-              {current.note !== undefined && (
-                <p className="mt-2 text-xl">{inWords(current.note, units)}</p>
-              )}
-            </section>
-          ) : (
-            <section aria-label="Now">
-              <h2 className="text-5xl">Every step is done</h2>
-              <p className="mt-2 text-2xl">Into {begin.annealer ?? 'the annealer'} with it.</p>
-              <button type="button" className="btn btn-primary btn-lg mt-5" onClick={box}>
-                <Check /> It is in the box
-              </button>
-            </section>
-          )}
-          {person && (
-            <HelperLane
-              person={person}
-              begin={begin}
-              state={state}
+            <NowStep
+              step={current}
+              stands={stands}
+              place={now ?? 0}
               steps={steps}
-              took={took}
-              onCall={happen}
+              took={Math.max(0, ranFor(stands.runs, clock.shown))}
+              derived={derived}
+              fire={{ inFire, since: fireSince }}
+              hands={(begin.hands?.[stands.place ?? -1] ?? []).flatMap((h) => names.get(h) ?? [])}
+            />
+          ) : (
+            <BoxIt
+              annealer={annealer}
+              annealers={annealers.map((a) => a.name)}
+              onAnnealer={setAnnealer}
+              onBox={box}
             />
           )}
+          {person ? (
+            person !== lead && <HelperLane now={person} derived={derived} onHappen={happen} />
+          ) : others.length > 0 ? (
+            <CrewStrip crew={others} derived={derived} />
+          ) : null}
           <section aria-label="Then" className="relative mt-6 flex-1">
             {/* A touch anywhere here is the next, as the big key is. */}
             <button
@@ -332,71 +236,49 @@ function Work({
         <HeatNow
           heat={heat}
           fireSince={fireSince}
-          inFire={state.fire?.what === 'in'}
+          inFire={inFire}
           danger={danger}
+          wanted={wanted}
+          upTo={reaches && stepName(reaches)}
         />
       </div>
       {state.away && (
         <p role="status" className="text-warning border-base-300 border-t p-3 text-2xl">
           Out for a moment: the glass goes on cooling.{' '}
-          <button
-            type="button"
-            className="btn btn-outline"
-            onClick={() => {
-              happen({ kind: 'away', what: 'back' });
-            }}
-          >
+          <button type="button" className="btn btn-outline" onClick={outOrBack}>
             Back <kbd className="kbd kbd-xs">O</kbd>
           </button>
         </p>
       )}
-      {mishaps && (
+      {open === 'mishaps' && (
         <Mishaps
           onPick={(what) => {
             happen({ kind: 'mishap', what });
-            setMishaps(false);
+            setOpen(undefined);
             setRemedies(REMEDIES[what] ?? []);
           }}
           onGiveUp={() => {
-            happen({ kind: 'given up' });
+            happen({ kind: 'given up', ...(current && { where: stepName(current) }) });
           }}
         />
       )}
       {remedies.length > 0 && (
-        <section
-          aria-label="What is usually done"
-          className="border-base-300 flex flex-wrap items-center gap-2 border-t p-3"
-        >
-          <span className="quiet text-lg">usually:</span>
-          <button
-            type="button"
-            className="btn btn-primary h-14 text-lg"
-            onClick={() => {
-              putIn(remedies);
-              setRemedies([]);
-            }}
-          >
-            {remedies.map((kind) => STEPS[kind].name).join(', then ')}
-          </button>
-          <button
-            type="button"
-            className="btn btn-outline h-14 text-lg"
-            onClick={() => {
-              setRemedies([]);
-            }}
-          >
-            Go on
-          </button>
-        </section>
+        <Remedies
+          steps={remedies}
+          onDone={(taken) => {
+            if (taken) putIn(remedies);
+            setRemedies([]);
+          }}
+        />
       )}
-      {putting && (
+      {open === 'put in' && (
         <div className="border-base-300 flex flex-wrap items-end gap-3 border-t p-3">
           <SelectField<StepId | ''>
             label="Put in before what is now"
             value=""
             onChange={(kind) => {
               if (kind !== '') putIn([kind]);
-              setPutting(false);
+              setOpen(undefined);
             }}
           >
             <option value="">which step?</option>
@@ -404,134 +286,37 @@ function Work({
           </SelectField>
         </div>
       )}
-      {noting && (
+      {(open === 'note' || open === 'reading') && (
         <Noting
-          what={noting}
+          what={open}
           onDone={(says) => {
-            const reading =
-              noting === 'reading' && says !== '' ? readingOf(says, units) : undefined;
+            const reading = open === 'reading' && says !== '' ? readingOf(says, units) : undefined;
             if (typeof reading === 'string') {
               useNotices.getState().trouble(reading);
               return;
             }
             if (reading) happen({ kind: 'reading', ...reading });
-            else if (noting === 'note' && says !== '') happen({ kind: 'note', says });
-            setNoting(undefined);
+            else if (open === 'note' && says !== '') happen({ kind: 'note', says });
+            setOpen(undefined);
+          }}
+          onStopped={() => {
+            // Where stiff glass is set, it no longer moves under its own weight.
+            const stiff =
+              derived &&
+              bandSpans(fitVft(derived.main.glass)).find((span) => span.band === 'stiff');
+            if (stiff)
+              happen({
+                kind: 'reading',
+                of: 'temperature',
+                value: Math.round(stiff.from),
+                where: 'stopped moving',
+              });
+            setOpen(undefined);
           }}
         />
       )}
-      <div className="border-base-300 grid shrink-0 grid-cols-[minmax(12rem,2fr)_repeat(9,minmax(0,1fr))] gap-2 border-t p-3 max-md:grid-cols-3">
-        <button
-          type="button"
-          className="btn btn-primary h-24 text-2xl max-md:col-span-3 max-md:h-16"
-          disabled={!stands}
-          onClick={() => {
-            go('done');
-          }}
-        >
-          <Check className="size-8" /> Next <kbd className="kbd kbd-sm">Space</kbd>
-        </button>
-        <Big
-          says={state.fire?.what === 'in' ? 'Out' : 'Into the fire'}
-          keys="F"
-          onDo={fire}
-          icon={state.fire?.what === 'in' ? <FlameKindling /> : <Flame />}
-        />
-        <Big
-          says="Again"
-          keys="A"
-          icon={<RotateCcw />}
-          onDo={() => {
-            go('again');
-          }}
-        />
-        <Big
-          says="Skip"
-          keys="S"
-          icon={<SkipForward />}
-          onDo={() => {
-            go('skipped');
-          }}
-        />
-        <Big
-          says="Mishap"
-          keys="M"
-          icon={<TriangleAlert />}
-          onDo={() => {
-            setMishaps((v) => !v);
-          }}
-        />
-        <Big
-          says="Note"
-          keys="N"
-          icon={<MessageSquare />}
-          onDo={() => {
-            setNoting('note');
-          }}
-        />
-        <Big
-          says="Reading"
-          keys="R"
-          icon={<Ruler />}
-          onDo={() => {
-            setNoting('reading');
-          }}
-        />
-        <Big
-          says="Put in"
-          keys="P"
-          icon={<ListPlus />}
-          onDo={() => {
-            setPutting((v) => !v);
-          }}
-        />
-        <Big says="Undo" keys="U" icon={<Undo2 />} onDo={undo} />
-        <Big
-          says={loud ? 'Sound on' : 'Sound off'}
-          keys="V"
-          icon={loud ? <Volume2 /> : <VolumeX />}
-          onDo={() => {
-            setLoud((v) => !v);
-          }}
-        />
-      </div>
+      <PictureInput id={PICTURE} making={making} />
+      <BenchKeys onNext={stands && onward} deeds={deeds} quiet={quiet} />
     </div>
   );
-}
-
-function Big({
-  says,
-  keys,
-  icon,
-  onDo,
-}: {
-  readonly says: string;
-  readonly keys: string;
-  readonly icon: ReactNode;
-  readonly onDo: () => void;
-}) {
-  return (
-    <button
-      type="button"
-      className="btn btn-outline h-24 flex-col gap-1 px-1 text-base leading-tight max-md:h-14 max-md:text-sm"
-      onClick={onDo}
-    >
-      {icon}
-      <span>
-        {says} <kbd className="kbd kbd-xs">{keys}</kbd>
-      </span>
-    </button>
-  );
-}
-
-/** In the box it is part of tonight's load, at its own time. */
-function intoTonight({ piece, annealer }: Pick<MakingBegin, 'piece' | 'annealer'>): void {
-  const { inBox, set } = useTonight.getState();
-  const lastIn = format(new Date(), 'HH:mm');
-  set({
-    inBox: withCount(inBox, piece, (inBox[piece] ?? 0) + 1),
-    lastIn,
-    ...(annealer !== undefined && { annealer }),
-  });
-  useNotices.getState().say('It is in tonight’s box: its night is under Night.');
 }

@@ -19,9 +19,12 @@ export function readingOf(
 export function Noting({
   what,
   onDone,
+  onStopped,
 }: {
   readonly what: 'note' | 'reading';
   readonly onDone: (says: string) => void;
+  /** It stopped moving: as good as a reading of its heat. */
+  readonly onStopped: () => void;
 }) {
   const [says, setSays] = useState('');
   const field = useRef<HTMLInputElement>(null);
@@ -55,6 +58,11 @@ export function Noting({
       <button type="submit" className="btn btn-primary">
         Keep it
       </button>
+      {what === 'reading' && (
+        <button type="button" className="btn btn-outline" onClick={onStopped}>
+          It stopped moving
+        </button>
+      )}
     </form>
   );
 }

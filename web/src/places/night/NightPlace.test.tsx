@@ -120,7 +120,10 @@ describe('so many of a piece', () => {
       await user.click(take);
       break;
     }
-    expect(await screen.findByRole('img', { name: /3 standing/ })).toBeVisible();
+    // On a busy machine the load's night takes its time.
+    expect(
+      await screen.findByRole('img', { name: /3 standing/ }, { timeout: 120_000 }),
+    ).toBeVisible();
     expect(await screen.findByText(/3 × Salt cellar/, { selector: 'b' })).toBeVisible();
     expect(screen.getByText('That is what stands in it.')).toBeVisible();
     await user.click(screen.getByRole('button', { name: 'Take Salt cellar out' }));

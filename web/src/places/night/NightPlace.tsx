@@ -1,8 +1,6 @@
 // Night: the annealers. Tonight's box with what stands in it, or a night by bare numbers.
-import { useShop } from '../../stores/theShop';
-import { useNotices } from '../../stores/notices';
-import { sentenceOf } from '../../api/client';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';
 import { BoxView } from './BoxView';
 import { NumbersView } from './NumbersView';
@@ -16,13 +14,7 @@ const VIEWS = [
 
 export function NightPlace() {
   const [view, setView] = useState<(typeof VIEWS)[number][0]>('box');
-  const load = useShop((s) => s.load);
-  const { say } = useNotices.getState();
-  useEffect(() => {
-    load().catch((error: unknown) => {
-      say(sentenceOf(error));
-    });
-  }, [load, say]);
+  useShopHere();
   return (
     <div className="flex flex-1 flex-col">
       <div className="bg-base-100 border-base-300 no-print flex items-baseline gap-6 border-b px-5 pt-2">

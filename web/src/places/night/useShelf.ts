@@ -1,5 +1,5 @@
 // The pieces of the shelf as an annealer sees them: glass, walls, and how much room they take. Those found by name, and those meant already.
-import type { LoadPiece } from '@zanfirico/core';
+import { annealed, type LoadPiece } from '@zanfirico/core';
 import { useEffect, useMemo, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNamed, usePieces, type OnShelf } from '../../api/queries';
@@ -76,12 +76,7 @@ function forBox({ id, name, facts }: OnShelf): ForBox {
     piece: {
       id,
       name,
-      glass: night.glass,
-      wall: night.wall,
-      drawn: night.drawn,
-      apart: night.apart,
-      beside: night.beside,
-      gives: night.gives,
+      ...annealed(night),
       width: across,
       depth: across,
       height: glyph.height,

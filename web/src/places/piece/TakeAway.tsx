@@ -2,8 +2,9 @@
 import { fileName } from '@zanfirico/contract';
 import { bodyOf, type Schedule } from '@zanfirico/core';
 import { Download } from 'lucide-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { createAgain, fusedStl, sentenceOf, takeBundle } from '../../api/client';
+import { createAgain, fusedStl, sentenceOf } from '../../api/client';
 import { download } from '../../exports/download';
 import { nightEntry } from '../../exports/nightEntry';
 import { pieceJson } from '../../exports/pieceJson';
@@ -16,6 +17,7 @@ import { useNotices } from '../../stores/notices';
 import { checkedNight } from '../../annealing/nights';
 import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
+import { TakeBundle } from '../../shell/TakeBundle';
 import type { OnBoard } from './usePiece';
 
 export function TakeAway({ board }: { readonly board: OnBoard }) {
@@ -71,16 +73,12 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     return ['night.ics', 'text/calendar', weekIcs([entry])] as const;
   };
 
-  /** What another studio can read: the newest revision, and the entries of the rack it is of. */
-  const bundle = async (): Promise<void> => {
+  /** What another studio can read: the newest revision, the entries of the rack it is of, and what was made of it. */
+  const [bundling, setBundling] = useState<string>();
+  const bundle = (): void => {
     const { id, document: now, saved } = useDraft.getState();
-    if (id === undefined) return;
     if (now !== saved) say('What is not saved is not in the bundle.');
-    try {
-      download(`${name}.zip`, 'application/zip', await takeBundle([id]));
-    } catch (error) {
-      trouble(sentenceOf(error));
-    }
+    setBundling(id);
   };
 
   /** A new piece on the shelf, drawn as this one is now; this one stays as it was saved. */
@@ -95,72 +93,84 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   };
 
   return (
-    <Menu
-      end
-      label={
-        <>
-          <Download className="size-4" /> Take away
-        </>
-      }
-      items={[
-        {
-          says: 'The piece, as JSON',
-          run: () => {
-            download(`${name}.piece.json`, 'application/json', pieceJson(piece));
+    <>
+      {bundling !== undefined && (
+        <TakeBundle
+          name={name}
+          ids={[bundling]}
+          onClose={() => {
+            setBundling(undefined);
+          }}
+        />
+      )}
+      <Menu
+        end
+        label={
+          <>
+            <Download className="size-4" /> Take away
+          </>
+        }
+        items={[
+          {
+            says: 'The piece, as JSON',
+            run: () => {
+              download(`${name}.piece.json`, 'application/json', pieceJson(piece));
+            },
           },
-        },
-        {
-          says: 'As saved, with its rack entries, as a bundle',
-          run: () => void bundle(),
-        },
-        {
-          says: 'The section, as SVG 1 : 1',
-          disabled: !derived.ok,
-          run: () => {
-            if (derived.ok)
-              download(`${name}.section.svg`, 'image/svg+xml', sectionSvg(piece, derived));
+          {
+            says: 'As saved, with its rack entries, as a bundle …',
+            run: bundle,
           },
-        },
-        {
-          says: `The profile of ${part?.name ?? 'the part'}, as CSV`,
-          run: () => {
-            if (part) download(`${name}.${fileName(part.name)}.csv`, 'text/csv', profileCsv(part));
+          {
+            says: 'The section, as SVG 1 : 1',
+            disabled: !derived.ok,
+            run: () => {
+              if (derived.ok)
+                download(`${name}.section.svg`, 'image/svg+xml', sectionSvg(piece, derived));
+            },
           },
-        },
-        {
-          says: 'The parts as they are, as GLB',
-          disabled: !derived.ok,
-          run: () => void mesh('glb'),
-        },
-        {
-          says: 'The parts as they are, as STL',
-          disabled: !derived.ok,
-          run: () => void mesh('stl'),
-        },
-        {
-          says: 'The glass fused to one skin, as STL',
-          disabled: !derived.ok,
-          run: () => void fused(),
-        },
-        {
-          says: 'Tonight’s schedule, as CSV',
-          disabled: !derived.ok,
-          run: () => void night(csv),
-        },
-        {
-          says: 'Last in and door, as iCalendar',
-          disabled: !derived.ok,
-          run: () => void night(ics),
-        },
-        {
-          says: 'Another piece from this one',
-          run: () => void another(),
-        },
-        {
-          says: 'The card, to print',
-          run: () => void navigate('card'),
-        },
-      ]}
-    />
+          {
+            says: `The profile of ${part?.name ?? 'the part'}, as CSV`,
+            run: () => {
+              if (part)
+                download(`${name}.${fileName(part.name)}.csv`, 'text/csv', profileCsv(part));
+            },
+          },
+          {
+            says: 'The parts as they are, as GLB',
+            disabled: !derived.ok,
+            run: () => void mesh('glb'),
+          },
+          {
+            says: 'The parts as they are, as STL',
+            disabled: !derived.ok,
+            run: () => void mesh('stl'),
+          },
+          {
+            says: 'The glass fused to one skin, as STL',
+            disabled: !derived.ok,
+            run: () => void fused(),
+          },
+          {
+            says: 'Tonight’s schedule, as CSV',
+            disabled: !derived.ok,
+            run: () => void night(csv),
+          },
+          {
+            says: 'Last in and door, as iCalendar',
+            disabled: !derived.ok,
+            run: () => void night(ics),
+          },
+          {
+            says: 'Another piece from this one',
+            run: () => void another(),
+          },
+          {
+            says: 'The card, to print',
+            run: () => void navigate('card'),
+          },
+        ]}
+      />
+    </>
   );
 }

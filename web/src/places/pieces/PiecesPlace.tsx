@@ -3,18 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, FileDown, FileUp, Plus } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import {
-  createAgain,
-  putAway,
-  readPiece,
-  sentenceOf,
-  takeBundle,
-  throwAway,
-} from '../../api/client';
+import { createAgain, putAway, readPiece, sentenceOf, throwAway } from '../../api/client';
 import { shelfChanged, usePieces, type OnShelf } from '../../api/queries';
-import { download } from '../../exports/download';
 import { FindField } from '../../fields/FindField';
 import { FileButton } from '../../shell/FileButton';
+import { TakeBundle } from '../../shell/TakeBundle';
 import { draftsOf } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
@@ -89,13 +82,7 @@ export function PiecesPlace() {
   };
 
   const readIn = useReadingIn();
-  const takeAll = async (): Promise<void> => {
-    try {
-      download(`pieces.${today()}.zip`, 'application/zip', await takeBundle());
-    } catch (error) {
-      trouble(sentenceOf(error));
-    }
-  };
+  const [taking, setTaking] = useState(false);
 
   return (
     // Files are let go on it by the pointer; by keys there is the button.
@@ -142,8 +129,10 @@ export function PiecesPlace() {
             <button
               type="button"
               className="btn btn-ghost"
-              title="Every piece, put away or not, with its rack entries, in one file"
-              onClick={() => void takeAll()}
+              title="Every piece, put away or not, with its rack entries, and what was made of it, in one file"
+              onClick={() => {
+                setTaking(true);
+              }}
             >
               <FileDown className="size-4" /> Take all away
             </button>
@@ -215,6 +204,14 @@ export function PiecesPlace() {
             right half as finished glass.
           </p>
         </>
+      )}
+      {taking && (
+        <TakeBundle
+          name={`pieces.${today()}`}
+          onClose={() => {
+            setTaking(false);
+          }}
+        />
       )}
       {starting && (
         <Suspense>

@@ -7,6 +7,7 @@ import { createPiece, newKey, sentenceOf } from '../../api/client';
 import { GlassOptions } from '../../fields/GlassField';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useRack } from '../../stores/theRack';
+import { useShop } from '../../stores/theShop';
 import { freshDocument, type Answers } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
@@ -45,7 +46,11 @@ export function useStarting(): Starting {
   const start = async (answers: Answers): Promise<void> => {
     const line = useRack.getState().rack.line(answers.glass);
     try {
-      const piece = await createPiece(freshDocument(answers, line?.glass, line?.entry.forms), key);
+      const ours = useShop.getState().shop?.document.learnt?.allowance?.factor;
+      const piece = await createPiece(
+        freshDocument(answers, line?.glass, line?.entry.forms, ours),
+        key,
+      );
       await navigate(`/pieces/${piece.id}/section`);
     } catch (error) {
       setFailure(sentenceOf(error));

@@ -26,6 +26,8 @@ export function freshDocument(
   { name, form, glass }: Answers,
   known?: Glass,
   forms: readonly string[] = [],
+  /** Moil and trim as the shop has learnt them. */
+  allowance: number = ORDINARY_MAKING.allowance,
 ): PieceDocument {
   // What comes as rod and not for the pot is worked in the flame.
   const torch = known?.family === 'hard' || (forms.includes('rod') && !forms.includes('pot'));
@@ -46,6 +48,7 @@ export function freshDocument(
     })),
     making: {
       ...ORDINARY_MAKING,
+      allowance,
       ...(known?.family === 'soft' && { potTemperature: potFor(known) }),
       tube: { ...ORDINARY_MAKING.tube },
     },

@@ -25,6 +25,13 @@ export function bundleSays(file: string, read: BundleRead): string {
           `${read.renamed.map((r) => r.to).join(', ')} under a new name, for the rack has another of the old one`,
         ]
       : []),
+    ...(read.makings > 0 ? [`${many(read.makings, 'making', 'makings')} in the log`] : []),
+    ...(read.photos > 0 ? [many(read.photos, 'picture', 'pictures')] : []),
+    ...(read.shop === 'taken'
+      ? ['the shop']
+      : read.shop === 'left'
+        ? ['its shop was left: this studio has its own']
+        : []),
   ];
   return `“${file}”: ${parts.join('; ')}.`;
 }

@@ -9,6 +9,7 @@ import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
 import type { Work } from '../../workers/remote';
 import { startTable } from '../../workers/workers';
+import { troubled } from '../../stores/troubled';
 
 const MOST_BYTES = 20e6;
 /** Rows told one by one; of more only how many. */
@@ -77,14 +78,9 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     const back = (count: number) => ({
       label: 'Undo',
       run: () => {
-        undoTakeIn(entries.slice(0, count), before).then(
-          () => {
-            say('The rack is as it was before that table.');
-          },
-          (error: unknown) => {
-            useNotices.getState().trouble(sentenceOf(error));
-          },
-        );
+        undoTakeIn(entries.slice(0, count), before).then(() => {
+          say('The rack is as it was before that table.');
+        }, troubled);
       },
     });
     try {

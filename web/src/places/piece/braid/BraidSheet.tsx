@@ -1,12 +1,15 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
 import { bandSpans, fitVft, inWords, type Stopped } from '@zanfirico/core';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { shown } from '../../../fields/shown';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
 import { HeatLegend } from '../../../marks/braid/HeatLegend';
 import { clockText } from '../../../marks/braid/strands';
 import { Verdict } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
 import { useDisplay } from '../../../stores/display';
+import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
 import { AddStep } from './AddStep';
 import { AssemblyLeaf } from './AssemblyLeaf';
@@ -22,6 +25,23 @@ import { useCrewing } from './useCrewing';
 import { usePlacing } from './usePlacing';
 import { useWalk } from './useWalk';
 import { ZOOMS } from './zooms';
+
+/** Heats are placed for this shop's bench and hole, where it has learnt how they take heat. */
+function OurHeat() {
+  const learnt = useShop((s) => s.shop?.document.learnt);
+  const says = [
+    learnt?.bench && `the bench cools ×${shown(learnt.bench.factor, 2)}`,
+    learnt?.hole && `the hole heats ×${shown(learnt.hole.factor, 2)}`,
+  ].filter((w) => w !== undefined);
+  return says.length === 0 ? null : (
+    <p className="quiet leading-snug">
+      Ours: {says.join(', ')} of what is ordinary.{' '}
+      <Link to="/log#what-is-learnt" className="link">
+        Change that
+      </Link>
+    </p>
+  );
+}
 
 export function BraidSheet() {
   const order = useBraid();
@@ -159,6 +179,7 @@ function Laid({ braid, name }: LaidProps) {
             <StepsInHand braid={braid} walk={walk} />
             <AddStep way={document.way} onAdd={insert} />
           </div>
+          <OurHeat />
           {braid.passes?.verdict === 'no' && <Verdict verdict={braid.passes} />}
           {general.map((f) => (
             <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />

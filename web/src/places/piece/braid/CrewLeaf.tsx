@@ -8,7 +8,6 @@ import {
   STEPS,
   type CrewPlanned,
   type Person,
-  type Skill,
 } from '@zanfirico/core';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
@@ -18,17 +17,8 @@ import { IconButton } from '../../../shell/IconButton';
 import { Menu } from '../../../shell/Menu';
 import type { CrewResult } from '../../../workers/braidWork';
 import { kindOf } from '../../../marks/braid/stepNames';
+import { SKILL_WORDS } from '../../../marks/skillWords';
 import type { Braid } from './useBraid';
-
-const SAYS: Readonly<Record<Skill, string>> = {
-  gaff: 'leads',
-  gather: 'gathers',
-  bit: 'brings bits',
-  blow: 'blows',
-  shield: 'shields',
-  door: 'doors',
-  torch: 'torch',
-};
 
 const STATION_NAMES = {
   'glory hole': 'Glory holes',
@@ -116,7 +106,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
                       put(crew.map((q, k) => (k === i ? { ...q, skills } : q)));
                     }}
                   />
-                  {SAYS[skill]}
+                  {SKILL_WORDS[skill]}
                 </label>
               ))}
             </div>
@@ -222,7 +212,7 @@ function Plan({
         return (
           <p key={skill} className="text-sm leading-snug">
             {at.length === 1 ? `Step ${named(at[0]?.step ?? '')}` : `${String(at.length)} steps`} (
-            {SAYS[skill]}): {INSTEAD[skill]}.
+            {SKILL_WORDS[skill]}): {INSTEAD[skill]}.
           </p>
         );
       })}

@@ -10,13 +10,11 @@ import {
   inHand,
   namedPlan,
   onTheClock,
-  piecesFires,
   redrafted,
   ruleParts,
   withPlan,
   withSteps,
   withVariant,
-  workOf,
   type CrewPlan,
   type Drafted,
   type DraftInput,
@@ -31,12 +29,12 @@ import {
   type WorkStep,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
-import { placedDraft, usePlacedDraft, type DraftAsked } from '../../../orders/placedDrafts';
-import { sentenceOf } from '../../../api/client';
+import { placedDraft, usePlacedDraft } from '../../../orders/placedDrafts';
+import { workAsked, workingOf, type WorkAsked } from '../../../orders/workAsked';
 import { changePiece } from '../../../stores/draft';
-import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
+import { troubled } from '../../../stores/troubled';
 
 /** What of a crew's plan is kept with the piece. */
 export type KeptPlan = Pick<CrewPlan, 'starts' | 'hands' | 'total'>;
@@ -100,26 +98,24 @@ export function useBraid(): BraidState {
   const ids = useMemo(() => idText.split(' '), [idText]);
   const kept = useMemo(() => named && byNumber(named, ids), [named, ids]);
   const crew = sequence?.crew;
-  const helpers = crew && crew.length > 0 ? crew.length > 1 : (sequence?.helpers ?? true);
   const holes = useShop((s) => s.shop?.document.gloryHoles);
+  const pace = useShop((s) => s.shop?.document.pace);
+  const learnt = useShop((s) => s.shop?.document.learnt);
   // Of what is drawn, not of its night: what was worked out of it stands when the night has been checked.
   const plan = last?.parts;
   const read = last?.bits;
-  const lead = sequence?.lead;
-  const main =
-    last?.parts.find((p) => p.id === lead && p.role !== 'stopper')?.index ?? last?.main.index;
   const whole = last?.whole;
-  const asked = useMemo((): (DraftAsked & Pick<Braid, 'hole' | 'passes'>) | undefined => {
-    if (!plan || !read || !whole || main === undefined) return undefined;
-    const bulk = { height: whole.height, across: 2 * whole.widest };
-    const { fires, hole, passes } = piecesFires(glass, potTemperature, bulk, holes);
-    return {
-      ...workOf({ form, way, parts, bits, cane }, { parts: plan, bits: read }, main),
-      working: { main, helpers },
-      fires,
-      hole,
-      passes,
-    };
+  const working = last && workingOf(sequence, last);
+  const main = working?.main;
+  const helpers = working?.helpers;
+  const asked = useMemo((): WorkAsked | undefined => {
+    if (!plan || !read || !whole || main === undefined || helpers === undefined) return undefined;
+    return workAsked(
+      { form, way, parts, bits, cane },
+      { parts: plan, bits: read, whole },
+      { main, helpers },
+      { glass, pot: potTemperature, holes, pace, learnt },
+    );
   }, [
     plan,
     read,
@@ -128,6 +124,8 @@ export function useBraid(): BraidState {
     glass,
     potTemperature,
     holes,
+    pace,
+    learnt,
     form,
     way,
     bits,
@@ -172,7 +170,7 @@ export function useBraid(): BraidState {
       findings: checkOrder({ way, steps, parts: rules, main: working.main, skills }),
       main: working.main,
       draft,
-      helpers,
+      helpers: working.helpers,
       fires,
       hole,
       passes,
@@ -190,20 +188,15 @@ export function useBraid(): BraidState {
         setSequence(withVariant(sequence, asKept(steps), name, asKept(fresh)));
       },
       afresh: () => {
-        placedDraft(asked).then(
-          (fresh) => {
-            setSequence(redrafted(sequence, asKept(fresh.steps)));
-          },
-          (error: unknown) => {
-            useNotices.getState().trouble(sentenceOf(error));
-          },
-        );
+        placedDraft(asked).then((fresh) => {
+          setSequence(redrafted(sequence, asKept(fresh.steps)));
+        }, troubled);
       },
       change: (next) => {
         setSequence(withSteps(sequence, asKept(next)));
       },
     };
-  }, [asked, rules, kept, drafted, placing, variant, helpers, crew, sequence, ids, way]);
+  }, [asked, rules, kept, drafted, placing, variant, crew, sequence, ids, way]);
   if (braid) return { state: 'there', braid };
   if (known && 'says' in known) return { state: 'failed', says: known.says };
   return asked ? { state: 'placing' } : { state: 'no form' };

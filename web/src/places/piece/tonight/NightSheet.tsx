@@ -11,6 +11,7 @@ import { PracticeChoice } from '../../../annealing/PracticeChoice';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
+import { OurWalls } from './OurWalls';
 import { useArriving } from './useArriving';
 import { useChanges } from './useChanges';
 import { TimeField } from '../../../fields/TimeField';
@@ -96,6 +97,7 @@ export function NightSheet() {
             });
           }}
         />
+        <OurWalls />
         <NightFigures derived={last} />
         <Caution />
       </div>

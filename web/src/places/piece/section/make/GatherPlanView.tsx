@@ -14,6 +14,7 @@ import { changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
 import { useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
+import { shown } from '../../../../fields/shown';
 import { FigureRow } from '../../FigureRow';
 import { Weighing } from './Weighing';
 import { SelectField } from '../../../../fields/SelectField';
@@ -22,6 +23,18 @@ import { SelectField } from '../../../../fields/SelectField';
 const SAME = 5e-4;
 
 const gathersText = (n: number): string => (n === 1 ? '1 gather' : `${String(n)} gathers`);
+
+/** It is gathered for what this shop makes of a drawing, where it has learnt that. */
+function OurWeight() {
+  const ours = useShop((s) => s.shop?.document.learnt?.weight);
+  return ours ? (
+    <p className="quiet leading-snug">
+      Gathered for pieces as you make them: <span className="num">×{shown(ours.factor, 2)}</span> of
+      the drawn weight, ours, of <span className="num">{ours.count}</span>; without it for the
+      weight as drawn.
+    </p>
+  ) : null;
+}
 
 export function GatherPlanView() {
   const { document, last } = usePiece();
@@ -51,6 +64,7 @@ export function GatherPlanView() {
         </label>
       )}
       <Iron part={part} index={index} />
+      <OurWeight />
       {part.gathers && (
         <>
           <ul className="mt-2">

@@ -1,4 +1,4 @@
-// A sound before glass is in danger, not after: two short tones, made here; no file, no network.
+// A sound before glass is in danger or somebody is wanted, not after: two short tones made here, and words where the system has a voice.
 
 let audio: AudioContext | undefined;
 
@@ -19,4 +19,15 @@ export function chime(): void {
     tone.start(at);
     tone.stop(at + 0.17);
   });
+}
+
+/** Says it with a voice of this system's own; silent where it has none. */
+export function say(words: string): void {
+  if (typeof speechSynthesis === 'undefined') return;
+  // A voice elsewhere would need the network.
+  const voice = speechSynthesis.getVoices().find((v) => v.localService && v.lang.startsWith('en'));
+  if (!voice) return;
+  const said = new SpeechSynthesisUtterance(words);
+  said.voice = voice;
+  speechSynthesis.speak(said);
 }

@@ -1,0 +1,209 @@
+// What a break says (TRADE §16): causes, and how often each is seen when, where and how. Common practice, no source; the numbers are from
+// memory, as the trade's words "usual" and "sometimes" are taken: an ordinary sign is seen with two breaks of three, others with one of thirty.
+
+/** When it was seen. */
+export const WHEN = [
+  'necking',
+  'at the transfer',
+  'on the punty',
+  'while it was opened',
+  'as a bit was put on',
+  'under a tool',
+  'minutes after a bit',
+  'at the break-off',
+  'as it was boxed',
+  'in the box',
+  'next morning',
+  'in the hand',
+  'days later',
+  'weeks later',
+] as const;
+export type When = (typeof WHEN)[number];
+
+/** Where it began, or runs. */
+export const WHERE = [
+  'the jack line',
+  'the base',
+  'under the scar',
+  'the edge of a bit',
+  'the lip',
+  'a tool’s mark',
+  'thick to thin',
+  'along the colour',
+  'the whole of it',
+] as const;
+export type Where = (typeof WHERE)[number];
+
+/** What its faces look like. */
+export const FACE = [
+  'a ring',
+  'a chip',
+  'a round pluck',
+  'a check running down',
+  'a star or crescent',
+  'in two',
+  'smooth and curved, nothing at the edge',
+  'many clean shards',
+  'sagged or flat on a side',
+] as const;
+export type Face = (typeof FACE)[number];
+
+/** What somebody saw; each may be left out. */
+export interface BreakSeen {
+  readonly when?: When | undefined;
+  readonly where?: Where | undefined;
+  readonly face?: Face | undefined;
+}
+
+export type CauseId =
+  | 'neck'
+  | 'cold punty'
+  | 'fused punty'
+  | 'cold join'
+  | 'cold lip'
+  | 'tool chill'
+  | 'fast night'
+  | 'left stress'
+  | 'misfit'
+  | 'thermal shock'
+  | 'boxed soft';
+
+/** A cause, with its ordinary signs, the test that settles it, and what is asked for. */
+export interface Cause {
+  readonly id: CauseId;
+  readonly says: string;
+  readonly when: readonly When[];
+  readonly where: readonly Where[];
+  readonly face: readonly Face[];
+  /** Of a hundred breaks in an ordinary studio about so many: from memory. */
+  readonly usual: number;
+  readonly test: string;
+  readonly change: string;
+}
+
+export const CAUSES: readonly Cause[] = [
+  {
+    id: 'neck',
+    says: 'The neck was thick or ragged, the body cold',
+    when: ['necking', 'at the transfer'],
+    where: ['the jack line'],
+    face: ['a ring'],
+    usual: 12,
+    test: 'Look where it began: a crack that starts in the jack line and runs down is the neck’s.',
+    change: 'A thinner, cleaner neck, and a flash before the transfer.',
+  },
+  {
+    id: 'cold punty',
+    says: 'The punty or the base was cold',
+    when: ['on the punty', 'at the transfer'],
+    where: ['the base'],
+    face: ['a chip'],
+    usual: 12,
+    test: 'Look at the scar: clean and shallow, it never held; colour in it, it stood on colour.',
+    change: 'Match the heats, or a clear button under it.',
+  },
+  {
+    id: 'fused punty',
+    says: 'The punty was too hot and fused on',
+    when: ['at the break-off', 'next morning'],
+    where: ['under the scar'],
+    face: ['a round pluck'],
+    usual: 6,
+    test: 'Look under the scar: a round pluck deeper than the scar is wide was fused.',
+    change: 'A stiffer punty, a smaller contact.',
+  },
+  {
+    id: 'cold join',
+    says: 'A bit was put onto a body gone cold, its notch not melted in',
+    when: ['as a bit was put on', 'minutes after a bit', 'in the box', 'next morning'],
+    where: ['the edge of a bit'],
+    face: ['a check running down', 'in two'],
+    usual: 15,
+    test: 'Follow it back: it begins in the sharp corner beside the bit.',
+    change: 'Flash the place first, and melt the notch in.',
+  },
+  {
+    id: 'cold lip',
+    says: 'The lip fell under its strain point beside hot glass',
+    when: ['while it was opened', 'as it was boxed', 'in the box'],
+    where: ['the lip'],
+    face: ['a check running down'],
+    usual: 14,
+    test: 'Look at the lip: a check square to the edge that runs down from it.',
+    change: 'A shorter time out of the fire; a flash before it is boxed.',
+  },
+  {
+    id: 'tool chill',
+    says: 'Cold steel chilled a spot',
+    when: ['under a tool', 'while it was opened'],
+    where: ['a tool’s mark'],
+    face: ['a star or crescent'],
+    usual: 7,
+    test: 'Look at it with a loupe: a small crescent under a tool’s mark.',
+    change: 'A warmer tool, less steel, a heat after it.',
+  },
+  {
+    id: 'fast night',
+    says: 'It cooled too fast for its thickest place or its biggest step',
+    when: ['in the box', 'next morning'],
+    where: ['thick to thin', 'the whole of it'],
+    face: ['in two'],
+    usual: 12,
+    test: 'Put another of it through the slower night; or look at its twin between polarisers.',
+    change: 'A slower fall.',
+  },
+  {
+    id: 'left stress',
+    says: 'Tension was left in it',
+    when: ['days later', 'weeks later'],
+    where: ['the whole of it', 'thick to thin'],
+    face: ['smooth and curved, nothing at the edge'],
+    usual: 6,
+    test: 'Look at a twin, or at the larger half, between polarisers.',
+    change: 'Anneal the others again, and look between polarisers.',
+  },
+  {
+    id: 'misfit',
+    says: 'A colour does not fit the glass under it',
+    when: ['days later', 'next morning', 'in the box'],
+    where: ['along the colour'],
+    face: ['a check running down', 'smooth and curved, nothing at the edge', 'in two'],
+    usual: 8,
+    test: 'Pull a thread of the two and measure its bow.',
+    change: 'Less of that colour, or a barrier of one that fits both.',
+  },
+  {
+    id: 'thermal shock',
+    says: 'It was chilled at once: the box opened hot, a wet tool, a cold bench',
+    when: ['in the hand', 'next morning'],
+    where: ['the whole of it'],
+    face: ['many clean shards'],
+    usual: 5,
+    test: 'Read the box’s log: how hot was it when the door opened?',
+    change: 'The door later; dry tools, a warm bench.',
+  },
+  {
+    id: 'boxed soft',
+    says: 'It was boxed too soft, or held too hot',
+    when: ['in the box', 'next morning'],
+    where: ['the whole of it', 'the base'],
+    face: ['sagged or flat on a side'],
+    usual: 3,
+    test: 'Press a fingertip’s length of the same rod at that hold: does it keep its edge?',
+    change: 'Let it set before the box; a lower hold.',
+  },
+];
+
+/** An ordinary sign is seen so often with its cause, one that is not so often; from memory. */
+const USUAL = 0.66;
+const STRANGE = 0.034;
+
+/** How often a sign is seen with a cause: the ordinary ones share what is usual. */
+export function seenWith(ordinary: readonly string[], sign: string, all: number): number {
+  return ordinary.includes(sign)
+    ? Math.max(USUAL / ordinary.length, 3 * STRANGE)
+    : (1 - USUAL) / (all - ordinary.length);
+}
+
+/** A cause in words, by its id; the id where it is none known here. */
+export const causeSays = (id: string): string => CAUSES.find((c) => c.id === id)?.says ?? id;

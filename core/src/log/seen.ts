@@ -1,0 +1,25 @@
+// What a piece shows between polarisers: from the colour that is seen to nanometres, and from those and the glass in the way to stress.
+import { stressFrom } from '../fit/polarised';
+
+/** Colours between crossed polarisers as retardation grows, nm: the classical order of Michel-Lévy's chart, the figures by
+ * what this program's own colours show (the test holds them together). */
+export const COLOURS_SEEN: readonly { readonly says: string; readonly nm: number }[] = [
+  { says: 'black', nm: 0 },
+  { says: 'blue-grey', nm: 150 },
+  { says: 'white', nm: 250 },
+  { says: 'straw', nm: 330 },
+  { says: 'orange', nm: 450 },
+  { says: 'red', nm: 500 },
+  { says: 'purple', nm: 550 },
+  { says: 'blue', nm: 640 },
+  { says: 'green', nm: 750 },
+  { says: 'yellow', nm: 900 },
+  { says: 'pink', nm: 1000 },
+];
+
+/**
+ * The mean difference of stress along the way, Pa, of a retardation (nm) through so much glass (m): σ = δ/(C·t) (PHYSICS §4; ASTM C148's
+ * rule). Through a vessel the light goes through two walls.
+ */
+export const stressSeen = (nm: number, through: number, optical?: number): number =>
+  stressFrom(nm / (through * 100), optical);

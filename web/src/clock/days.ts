@@ -1,0 +1,21 @@
+// Days as an address and a field write them: 2026-11-27, of the clock on the wall here.
+import { addDays, format, isValid, parse } from 'date-fns';
+
+/** "2026-11-27" of a moment. */
+export const dayOf = (at: number): string => format(at, 'yyyy-MM-dd');
+
+/** From its first moment to the next day's, ms; undefined where it is no day. */
+export function spanOf(
+  day: string,
+): { readonly since: number; readonly until: number } | undefined {
+  const first = parse(day, 'yyyy-MM-dd', 0);
+  return isValid(first) && /^\d{4}-\d\d-\d\d$/.test(day)
+    ? { since: first.getTime(), until: addDays(first, 1).getTime() }
+    : undefined;
+}
+
+/** So many days on. */
+export const daysOn = (day: string, by: number): string => {
+  const span = spanOf(day);
+  return span ? dayOf(addDays(span.since, by).getTime()) : day;
+};

@@ -1,0 +1,92 @@
+// The keys of the bench: one each, small on the board, large on the screen.
+import {
+  Camera,
+  Flame,
+  FlameKindling,
+  ListPlus,
+  MessageSquare,
+  RotateCcw,
+  Ruler,
+  SkipForward,
+  TriangleAlert,
+  Undo2,
+  Volume2,
+  VolumeX,
+} from 'lucide-react';
+import type { Deed } from './BenchKeys';
+
+interface Wanted {
+  readonly inFire: boolean;
+  readonly loud: boolean;
+  readonly onFire: () => void;
+  readonly onGo: (what: 'again' | 'skipped') => void;
+  readonly onOpen: (what: 'mishaps' | 'note' | 'reading' | 'put in') => void;
+  readonly onPicture: () => void;
+  readonly onUndo: () => void;
+  readonly onLoud: () => void;
+}
+
+export const deedsOf = (w: Wanted): readonly Deed[] => [
+  {
+    key: 'f',
+    says: w.inFire ? 'Out' : 'Into the fire',
+    icon: w.inFire ? FlameKindling : Flame,
+    run: w.onFire,
+  },
+  {
+    key: 'a',
+    says: 'Again',
+    icon: RotateCcw,
+    run: () => {
+      w.onGo('again');
+    },
+  },
+  {
+    key: 's',
+    says: 'Skip',
+    icon: SkipForward,
+    run: () => {
+      w.onGo('skipped');
+    },
+  },
+  {
+    key: 'm',
+    says: 'Mishap',
+    icon: TriangleAlert,
+    run: () => {
+      w.onOpen('mishaps');
+    },
+  },
+  {
+    key: 'n',
+    says: 'Note',
+    icon: MessageSquare,
+    run: () => {
+      w.onOpen('note');
+    },
+  },
+  {
+    key: 'r',
+    says: 'Reading',
+    icon: Ruler,
+    run: () => {
+      w.onOpen('reading');
+    },
+  },
+  {
+    key: 'p',
+    says: 'Put in',
+    icon: ListPlus,
+    run: () => {
+      w.onOpen('put in');
+    },
+  },
+  { key: 'c', says: 'Picture', icon: Camera, run: w.onPicture },
+  { key: 'u', says: 'Undo', icon: Undo2, run: w.onUndo },
+  {
+    key: 'v',
+    says: w.loud ? 'Sound on' : 'Sound off',
+    icon: w.loud ? Volume2 : VolumeX,
+    run: w.onLoud,
+  },
+];

@@ -1,0 +1,207 @@
+// What is lost, and to what: shares with the interval they lie in, by whatever one looks at, and whether one stands out.
+import type { LogLine } from '@zanfirico/contract';
+import { causeSays, changeIn, grouped, lossesBy, runsOf, wilson } from '@zanfirico/core';
+import { useMemo, useState } from 'react';
+import { SelectField } from '../../fields/SelectField';
+import { useRack } from '../../stores/theRack';
+import { HeadRow } from '../../marks/HeadRow';
+import { TimeTaken } from './TimeTaken';
+import { Trend } from './Trend';
+import { WhatItCosts } from './WhatItCosts';
+
+const weekday = (at: number): string =>
+  new Intl.DateTimeFormat(undefined, { weekday: 'long' }).format(at);
+
+type Word = (
+  line: LogLine,
+  named: (id: string) => string,
+) => string | readonly string[] | undefined;
+const WORDS: Readonly<Record<string, Word>> = {
+  piece: (l) => l.name,
+  colour: (l, named) => l.colours.map(named),
+  glass: (l, named) => named(l.glass),
+  'who led': (l) => l.lead,
+  weekday: (l) => weekday(l.begunAt),
+  annealer: (l) => l.annealer,
+  'glory hole': (l) => l.hole,
+  month: (l) =>
+    new Intl.DateTimeFormat(undefined, { month: 'long', year: 'numeric' }).format(l.begunAt),
+};
+const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
+/** The bars, px. */
+const WIDE = 220;
+
+/** Of all that was lost, counted by a word, the most often first. */
+const counted = (lost: readonly LogLine[], word: (l: LogLine) => string) =>
+  [...grouped(lost, word)]
+    .map(([of, mine]) => [of, mine.length] as const)
+    .sort((a, b) => b[1] - a[1]);
+const causeOf = (l: LogLine): string =>
+  l.cause === undefined ? 'not settled' : causeSays(l.cause);
+/** Where it was lost: at a step of the bench, in the box, or after it came out. */
+const stepOf = (l: LogLine): string => l.where ?? 'in the box, or after it';
+
+/** An order of fewer than this tells nothing. */
+const ENOUGH = 16;
+/** Chance makes as much less often than this: it is told. */
+const RARE = 0.05;
+
+/** Do they come in runs, did something change: in sentences, with the test. */
+function inOrder(came: readonly { readonly lost: boolean; readonly begunAt: number }[]): string[] {
+  const row = came.map((c) => c.lost);
+  const runs = runsOf(row);
+  const change = changeIn(row);
+  const told: string[] = [];
+  if (runs && runs.clustered < RARE)
+    told.push(
+      `They come one upon another: ${String(runs.runs)} runs where ${runs.expected.toFixed(0)} are to be expected (runs test, chance ${chanceText(runs.clustered)}).`,
+    );
+  const since = change && came[change.at];
+  if (change && since && change.chance < RARE)
+    told.push(
+      `Something changed about ${new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
+    );
+  if (told.length === 0)
+    told.push(
+      'In their order they are as chance would have them: no runs, no change (runs test, cumulative sums).',
+    );
+  return told;
+}
+const chanceText = (p: number): string => (p < 0.001 ? 'under 0.001' : p.toFixed(3));
+
+export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
+  const [by, setBy] = useState('piece');
+  const all = useMemo(
+    () => came.map((l) => ({ ...l, lost: l.outcome === 'lost', second: l.outcome === 'second' })),
+    [came],
+  );
+  const rack = useRack((s) => s.rack);
+  const groups = useMemo(() => {
+    const named = (id: string): string => rack.colour(id)?.name ?? rack.glass(id)?.name ?? id;
+    return lossesBy(all, (l) => WORDS[by]?.(l, named));
+  }, [all, by, rack]);
+  const lost = useMemo(() => all.filter((l) => l.lost), [all]);
+  const share = wilson(lost.length, all.length);
+  const order = useMemo(() => (all.length < ENOUGH ? [] : inOrder(all)), [all]);
+  if (all.length === 0) return null;
+  return (
+    <section id="what-is-lost" aria-label="What is lost" className="mt-10">
+      <h2 className="text-2xl">What is lost</h2>
+      <p className="mt-1 text-lg">
+        <b className="num">{lost.length}</b> of <span className="num">{all.length}</span>:{' '}
+        <span className="num">{percent(share.of)}</span>, and by so few it may be anything from{' '}
+        <span className="num">{percent(share.low)}</span> to{' '}
+        <span className="num">{percent(share.high)}</span>.
+      </p>
+      {order.map((says) => (
+        <p key={says} className="leading-snug">
+          {says}
+        </p>
+      ))}
+      {lost.length > 0 && <WhatItCosts lost={lost} />}
+      <Trend came={all} />
+      <div className="mt-4 w-44">
+        <SelectField label="By" value={by} onChange={setBy}>
+          {Object.keys(WORDS).map((w) => (
+            <option key={w}>{w}</option>
+          ))}
+        </SelectField>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="table mt-2 w-full">
+          <caption className="sr-only">What is lost, by {by}</caption>
+          <HeadRow columns={[by, 'made', 'lost', 'share', 'between']} left={['between']} />
+          <tbody className="num text-right">
+            {groups.map((g) => (
+              <tr key={g.of} className="border-base-300 border-b">
+                <th scope="row" className="py-1 text-left font-sans font-normal">
+                  {g.of}
+                </th>
+                <td>{g.all}</td>
+                <td>{g.lost}</td>
+                <td>{percent(g.share.of)}</td>
+                <td className="pl-4 text-left font-sans">
+                  <span className="flex items-center gap-3">
+                    <Interval share={g.share} of={g.of} />
+                    {g.stands && (
+                      <span>{g.stands === 'more' ? 'more than chance' : 'fewer than chance'}</span>
+                    )}
+                  </span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="quiet mt-1 text-sm leading-snug">
+        The bar is the share, the line the interval it lies in 95 times of 100 (Wilson). “More than
+        chance”: the difference to all others does not hold nought (Newcombe); of twenty looked at,
+        one will say so by chance.
+      </p>
+      {lost.length > 0 && (
+        <div className="mt-6 grid gap-x-10 gap-y-4 md:grid-cols-2">
+          <Counts title="To what" counts={counted(lost, causeOf)} />
+          <Counts title="Where" counts={counted(lost, stepOf)} />
+        </div>
+      )}
+      <TimeTaken came={came} />
+    </section>
+  );
+}
+
+const Counts = ({
+  title,
+  counts,
+}: {
+  readonly title: string;
+  readonly counts: readonly (readonly [string, number])[];
+}) => (
+  <div>
+    <h3 className="text-xl">{title}</h3>
+    <ul>
+      {counts.map(([says, n]) => (
+        <li key={says} className="border-base-300 flex justify-between gap-4 border-b py-1">
+          <span>{says}</span>
+          <span className="num">{n}</span>
+        </li>
+      ))}
+    </ul>
+  </div>
+);
+
+function Interval({
+  share,
+  of,
+}: {
+  readonly share: { readonly of: number; readonly low: number; readonly high: number };
+  readonly of: string;
+}) {
+  const x = (v: number): number => 2 + v * (WIDE - 4);
+  return (
+    <svg
+      width={WIDE}
+      height={14}
+      role="img"
+      aria-label={`${of}: ${percent(share.of)} lost, between ${percent(share.low)} and ${percent(share.high)}`}
+    >
+      <rect
+        x={2}
+        y={4}
+        width={Math.max(1, x(share.of) - 2)}
+        height={6}
+        fill="var(--color-primary)"
+      />
+      <line
+        x1={x(share.low)}
+        x2={x(share.high)}
+        y1={7}
+        y2={7}
+        stroke="var(--chalk)"
+        strokeWidth={1.5}
+      />
+      {[share.low, share.high].map((v) => (
+        <line key={v} x1={x(v)} x2={x(v)} y1={2} y2={12} stroke="var(--chalk)" strokeWidth={1.5} />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,20 @@
+// What is measured on a finished piece: its kind of quantity, and its name.
+import type { Measure } from '@zanfirico/core';
+
+export const KIND = {
+  height: 'length',
+  lip: 'length',
+  wall: 'length',
+  ovality: 'length',
+  weight: 'mass',
+  capacity: 'volume',
+} as const satisfies Readonly<Record<Measure, string>>;
+
+export const SAYS: Readonly<Record<Measure, string>> = {
+  height: 'height',
+  lip: 'across the lip',
+  wall: 'wall',
+  weight: 'weight',
+  capacity: 'to the brim',
+  ovality: 'lip out of round',
+};

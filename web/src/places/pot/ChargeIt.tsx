@@ -1,0 +1,136 @@
+// A charge before it is made: how far it cools the pot, when it is fit to gather, what cooking hotter or longer would do; then kept.
+import { LIMITS, type PotDocument } from '@zanfirico/contract';
+import {
+  CHARGED,
+  cook,
+  depthOf,
+  fitVft,
+  potMass,
+  printDuration,
+  printText,
+  type Charged,
+  type Cooked,
+  type Glass,
+} from '@zanfirico/core';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { SelectField } from '../../fields/SelectField';
+import { shown } from '../../fields/shown';
+import { HeadRow } from '../../marks/HeadRow';
+import { useDisplay } from '../../stores/display';
+import { HeavyField } from './HeavyField';
+import { heavyText } from './heavy';
+
+interface Props {
+  readonly pot: PotDocument;
+  readonly glass: Glass;
+  /** Glass in it now, kg. */
+  readonly there: number;
+  readonly now: number;
+  readonly onCharge: (what: Charged, mass: number) => void;
+}
+
+/** Cooked so much hotter and cooler beside, K. */
+const BESIDE = [-50, 0, 50];
+const KWH = 3.6e6;
+
+export function ChargeIt({ pot, glass, there, now, onCharge }: Props) {
+  const units = useDisplay((s) => s.units);
+  const holds = potMass(pot.form, pot.form.height, glass.density);
+  const room = Math.max(0, holds - there);
+  const [what, setWhat] = useState<Charged>('pellets');
+  const [wanted, setMass] = useState<number>();
+  const mass = wanted ?? Math.max(LIMITS.charge.minimum, Math.min(40, room));
+  const over = mass > room + 1e-9;
+  const of = (at: number): Cooked =>
+    cook({
+      mass,
+      kind: what,
+      there,
+      at,
+      working: pot.working,
+      depth: depthOf(pot.form, (there + mass) / glass.density),
+      glass: { vft: fitVft(glass), density: glass.density },
+      furnace: { power: pot.power, loses: pot.loses },
+    });
+  const plan = of(pot.cooking);
+  const when = (seconds: number): string => format(now + 1000 * seconds, 'EEEE HH:mm');
+  return (
+    <section aria-label="Charge it" className="mt-6">
+      <h2 className="text-2xl">Charge it</h2>
+      <div className="mt-1 flex flex-wrap items-end gap-4">
+        <SelectField label="What" value={what} onChange={setWhat}>
+          {CHARGED.map((c) => (
+            <option key={c}>{c}</option>
+          ))}
+        </SelectField>
+        <div className="w-32">
+          <HeavyField label="How much" value={mass} within={LIMITS.charge} onCommit={setMass} />
+        </div>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={over}
+          onClick={() => {
+            onCharge(what, mass);
+          }}
+        >
+          It was charged now
+        </button>
+      </div>
+      {over ? (
+        <p role="alert" className="text-warning mt-2">
+          There is room for {heavyText(room, units)}: charge less, or in two.
+        </p>
+      ) : (
+        <>
+          <p className="mt-2 text-lg leading-snug">
+            {plan.fit === undefined ? (
+              'This furnace never gets it hot: it loses as much as it gives.'
+            ) : (
+              <>
+                Fit to gather <b>{when(plan.fit)}</b>, charged now and cooked at{' '}
+                <span className="num">{printText(pot.cooking, 'temperature', units)}</span>. It
+                cools the pot by{' '}
+                <span className="num">{printText(plan.cools, 'temperatureDifference', units)}</span>
+                {plan.used !== undefined && (
+                  <>
+                    {' '}
+                    and takes <span className="num">{shown(plan.used / KWH, 0)} kWh</span>
+                  </>
+                )}
+                .
+              </>
+            )}
+          </p>
+          <table className="table mt-1 w-full max-w-xl">
+            <caption className="sr-only">The same cooked cooler and hotter</caption>
+            <HeadRow columns={['cooked at', 'hot again', 'free of seed', 'down again', 'fit']} />
+            <tbody className="num text-right">
+              {BESIDE.map((by) => {
+                const c = of(pot.cooking + by);
+                return (
+                  <tr key={by} className="border-base-300 border-b">
+                    <th scope="row" className="py-1 text-left font-normal">
+                      {printText(pot.cooking + by, 'temperature', units)}
+                    </th>
+                    <td>{c.heating === undefined ? 'never' : printDuration(c.heating)}</td>
+                    <td>{printDuration(c.clearing)}</td>
+                    <td>{printDuration(c.falling)}</td>
+                    <td>{c.fit === undefined ? 'never' : when(c.fit)}</td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+          <p className="quiet mt-1 max-w-prose text-sm leading-snug">
+            Free of seed: when bubbles half a millimetre wide have risen out (Hadamard and
+            Rybczynski 1911); smaller ones stay, dissolving is not counted. Charging spits: face
+            shield, gloves, sleeves, dry tools, dust kept down; the supplier’s sheet, local codes
+            and whoever is licensed for the burner come first.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,299 @@
+// Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
+import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
+import {
+  daysLeft,
+  depthOf,
+  entriesOf,
+  ledger,
+  levelAt,
+  ORDINARY_MAKING,
+  ORDINARY_POT,
+  potMass,
+  printText,
+  usedADay,
+  type Glass,
+} from '@zanfirico/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { readAllOf, readPotEvents, sendPotEvents, sentenceOf } from '../../api/client';
+import { dayWords } from '../../clock/dayWords';
+import { NameField } from '../../fields/NameField';
+import { QuantityField } from '../../fields/QuantityField';
+import { shown } from '../../fields/shown';
+import { useDisplay } from '../../stores/display';
+import { changeShop } from '../../stores/changeShop';
+import { useRack } from '../../stores/theRack';
+import { useShop } from '../../stores/theShop';
+import { troubled } from '../../stores/troubled';
+import { useShopHere } from '../../stores/useShopHere';
+import { GotIn } from './GotIn';
+import { HeavyField } from './HeavyField';
+import { heavyText } from './heavy';
+import { ChargeIt } from './ChargeIt';
+import { PotFields } from './PotFields';
+import { PotHistory } from './PotHistory';
+import { PotSection } from './PotSection';
+
+const DAY = 86_400_000;
+/** Said so long before it is too shallow, days. */
+const SOON = 3;
+/** Glass no deeper than this is nothing to plan a gather with, m. */
+const LEAST_DEPTH = 0.01;
+const NO_EVENTS: readonly PotEventDocument[] = [];
+const NO_LINES: readonly LogLine[] = [];
+const ORDINARY: readonly PotDocument[] = [structuredClone(ORDINARY_POT)];
+
+/** Keeps the shop's pots as they are changed. */
+const keep = (pots: readonly PotDocument[]): void => {
+  changeShop(() => ({ pots: structuredClone([...pots]) }));
+};
+
+export function PotPlace() {
+  useShopHere();
+  const shop = useShop((s) => s.shop);
+  const rack = useRack((s) => s.rack);
+  const [at, setAt] = useState(0);
+  const [now] = useState(() => Date.now());
+  const events = useQuery({ queryKey: ['pots'], queryFn: readPotEvents });
+  // What was made before anything was entered is none of a pot's.
+  const since = Math.min(...(events.data ?? NO_EVENTS).map((e) => e.at));
+  const made = useQuery({
+    queryKey: ['log', 'made', since],
+    queryFn: () => readAllOf({ since: String(since) }),
+    enabled: Number.isFinite(since),
+  });
+  if (!shop) return <p className="quiet px-6 py-20 text-center">Fetching the shop …</p>;
+  const pots = shop.document.pots ?? ORDINARY;
+  const pot = pots[Math.min(at, pots.length - 1)] ?? ORDINARY[0];
+  if (!pot) return null;
+  const glass = rack.glass(pot.glass);
+  const failure = events.error ?? made.error;
+  const change = (next: PotDocument): void => {
+    keep(pots.map((p) => (p.id === pot.id ? next : p)));
+  };
+  return (
+    <div className="mx-auto w-full max-w-6xl px-6 py-6">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1 className="text-4xl">Pot</h1>
+        {pots.length > 1 &&
+          pots.map((p, i) => (
+            <button
+              key={p.id}
+              type="button"
+              aria-pressed={p.id === pot.id}
+              className={`btn btn-sm ${p.id === pot.id ? 'btn-primary' : 'btn-ghost'}`}
+              onClick={() => {
+                setAt(i);
+              }}
+            >
+              {p.name}
+            </button>
+          ))}
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            const n = 1 + Math.max(0, ...pots.map((p) => Number(/\d+$/.exec(p.id)?.[0] ?? 0)));
+            keep([...pots, { ...pot, id: `pot${String(n)}`, name: `pot ${String(n)}` }]);
+            setAt(pots.length);
+          }}
+        >
+          <Plus className="size-4" /> another pot
+        </button>
+      </div>
+      {failure && (
+        <p role="alert" className="alert alert-error mt-3">
+          {sentenceOf(failure)}
+        </p>
+      )}
+      {glass ? (
+        <ThePot
+          key={pot.id}
+          pot={pot}
+          glass={glass}
+          now={now}
+          events={events.data ?? NO_EVENTS}
+          made={made.data ?? NO_LINES}
+          onChange={change}
+        />
+      ) : (
+        <p role="alert" className="alert alert-error mt-3">
+          The rack has no glass “{pot.glass}”: choose another below.
+        </p>
+      )}
+      {!glass && <PotFields pot={pot} onChange={change} />}
+    </div>
+  );
+}
+
+function ThePot({
+  pot,
+  glass,
+  now,
+  events,
+  made,
+  onChange,
+}: {
+  readonly pot: PotDocument;
+  readonly glass: Glass;
+  readonly now: number;
+  readonly events: readonly PotEventDocument[];
+  readonly made: readonly LogLine[];
+  readonly onChange: (pot: PotDocument) => void;
+}) {
+  const units = useDisplay((s) => s.units);
+  const queries = useQueryClient();
+  const allowance =
+    useShop((s) => s.shop?.document.learnt?.allowance?.factor) ?? ORDINARY_MAKING.allowance;
+  const depthPlanned = useShop((s) => s.shop?.document.potDepth);
+  const { form } = pot;
+  const { density } = glass;
+  const mine = entriesOf(events, pot.id);
+  const pieces = made.filter((l) => l.glass === pot.glass && l.mass !== undefined);
+  const told = ledger(
+    form,
+    density,
+    mine,
+    pieces.map((l) => ({ at: l.begunAt, mass: (l.mass ?? 0) * (1 + allowance) })),
+  );
+  const holds = potMass(form, form.height, density);
+  // What was entered a moment ago is in it: nothing in the log lies ahead.
+  const at = Math.max(now, ...told.map((e) => e.at));
+  const level = levelAt(told, at, holds);
+  const aDay = usedADay(told, at);
+  const left = daysLeft(level.mass, pot.least, aDay);
+  const depth = depthOf(form, level.mass / density);
+  const mass = (kg: number): string => heavyText(kg, units);
+  const send = (event: object): void => {
+    const moment = Date.now();
+    sendPotEvents([
+      { id: crypto.randomUUID(), pot: pot.id, at: moment, ...event } as PotEventDocument,
+    ])
+      .then(() => queries.invalidateQueries({ queryKey: ['pots'] }))
+      .catch(troubled);
+  };
+  return (
+    <div className="mt-3 grid gap-x-10 gap-y-6 *:min-w-0 lg:grid-cols-[26rem_1fr]">
+      <div>
+        <PotSection
+          form={form}
+          density={density}
+          depth={depth}
+          least={depthOf(form, pot.least / density)}
+          label={`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
+        />
+        <details className="mt-3">
+          <summary className="cursor-pointer">What it is</summary>
+          <div className="mt-2">
+            <NameField
+              label="Name of the pot"
+              value={pot.name}
+              fallback="the pot"
+              onChange={(name) => {
+                onChange({ ...pot, name });
+              }}
+            />
+            <PotFields pot={pot} onChange={onChange} />
+          </div>
+        </details>
+      </div>
+      <div>
+        {mine.length === 0 ? (
+          <p className="text-xl leading-snug">
+            How deep does the glass stand? Dip it, and it is reckoned from there: by what is
+            charged, and by what the makings of the log take.
+          </p>
+        ) : (
+          <>
+            <p className="text-3xl leading-tight">
+              <b className="num">{mass(level.mass)}</b> of {glass.name},{' '}
+              <span className="num">{printText(depth, 'length', units)}</span> deep
+            </p>
+            <p className="mt-1 text-lg leading-snug">
+              {left === undefined ? (
+                'Nothing was taken these two weeks.'
+              ) : (
+                <>
+                  <span className="num">{mass(aDay)}</span> a day:{' '}
+                  <span className={left < SOON ? 'text-warning' : ''}>
+                    too shallow to gather from{' '}
+                    {left < 1 / 24
+                      ? 'now'
+                      : `in ${shown(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
+                  </span>
+                  . {left < SOON && <b>Charge it.</b>}
+                </>
+              )}
+            </p>
+            {level.short > 0 && (
+              <p role="status" className="text-warning">
+                More was taken than there was by the reckoning, by {mass(level.short)}: dip it.
+              </p>
+            )}
+            <p className="quiet leading-snug">
+              {level.dipped === undefined
+                ? 'It was never dipped: this is reckoning alone.'
+                : `Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : `; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
+              Makings of this glass take what is drawn and {shown(100 * allowance, 0)} % of moil.
+            </p>
+          </>
+        )}
+        <div className="mt-3 flex flex-wrap items-end gap-4">
+          <div className="w-36">
+            <QuantityField
+              label="Dipped: it stands deep"
+              kind="length"
+              value={Math.round(1000 * depth) / 1000}
+              min={0}
+              max={form.height}
+              onCommit={(v) => {
+                send({ kind: 'dipped', depth: v });
+              }}
+            />
+          </div>
+          {(['taken', 'given back'] as const).map((kind) => (
+            <div key={kind} className="w-36">
+              <HeavyField
+                label={kind === 'taken' ? 'Taken besides' : 'Given back, clear'}
+                value={0}
+                within={{ minimum: 0, maximum: holds }}
+                onCommit={(kg) => {
+                  if (kg > 0) send({ kind, mass: kg });
+                }}
+              />
+            </div>
+          ))}
+          <button
+            type="button"
+            className="btn btn-outline btn-sm"
+            disabled={depthPlanned !== undefined && Math.abs(depthPlanned - depth) < 0.0005}
+            onClick={() => {
+              if (depth >= LEAST_DEPTH)
+                changeShop(() => ({ potDepth: Math.round(1000 * depth) / 1000 }));
+            }}
+          >
+            Plan gathers with this depth
+          </button>
+        </div>
+        <ChargeIt
+          pot={pot}
+          glass={glass}
+          there={level.mass}
+          now={now}
+          onCharge={(what, kg) => {
+            send({ kind: 'charged', what, mass: kg });
+          }}
+        />
+        {level.mass > 0 && <GotIn glass={glass} there={level.mass} holds={holds} />}
+        <PotHistory
+          entries={mine}
+          onStrike={(event) => {
+            send({ kind: 'struck', event });
+          }}
+        />
+      </div>
+    </div>
+  );
+}
