@@ -3,6 +3,7 @@ export * from './bit';
 export * from './bundle';
 export * from './clip';
 export * from './decoration';
+export * from './device';
 export * from './fileName';
 export * from './format';
 export * from './limits';

@@ -416,3 +416,27 @@ export { entriesOf, ledger } from './pot/ledger';
 export { daysLeft, levelAt, usedADay } from './pot/level';
 export { ORDINARY_POT } from './pot/ordinary';
 export { spoilt } from './pot/spoilt';
+export { asItGoes, doorAt, sinceLastIn } from './device/asItGoes';
+export { stepsCurve, stepsOf } from './device/programme';
+export {
+  longOf,
+  programmeIn,
+  programmeWords,
+  signed,
+  temperatureIn,
+  temperatureWord,
+  wordOf,
+  WORDS_A_LINE,
+} from './device/registers';
+export {
+  DEVICE_FAULTS,
+  DEVICE_STATES,
+  LOGGED,
+  ORDINARY_SENSOR,
+  SimulatedDevice,
+  type DeviceFault,
+  type DeviceState,
+  type Happening,
+  type Nature,
+} from './device/simulated';
+export { watched, type Deviation, type KilnReading } from './device/watch';

@@ -15,6 +15,7 @@ import {
   type ErrorBody,
 } from '@zanfirico/contract';
 import { bundleRoutes } from './routes/bundleRoutes';
+import { deviceRoutes, type DeviceParts } from './routes/deviceRoutes';
 import { fusedRoutes } from './routes/fusedRoutes';
 import { logRoutes } from './routes/logRoutes';
 import { potRoutes } from './routes/potRoutes';
@@ -37,6 +38,8 @@ export interface AppParts {
   readonly logged: LogStore;
   readonly pots: PotStore;
   readonly rack: RackStore;
+  /** Where there are none, nothing is asked of any device. */
+  readonly devices?: DeviceParts | undefined;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
 }
@@ -95,7 +98,7 @@ const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as 
 
 /** Puts the application together. */
 export function createApp(parts: AppParts): Express {
-  const { store, shop, makings, logged, pots, rack, log, webRoot } = parts;
+  const { store, shop, makings, logged, pots, rack, devices, log, webRoot } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -144,6 +147,7 @@ export function createApp(parts: AppParts): Express {
   app.use('/api/makings', makingRoutes(makings));
   app.use('/api/log', logRoutes(logged));
   app.use('/api/pots', potRoutes(pots));
+  if (devices) app.use('/api/devices', deviceRoutes(devices));
   app.use('/api/photos', photoRoutes(makings));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));
   app.use('/api/rack', rackRoutes(rack, shop));

@@ -10,7 +10,11 @@ import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
 import { databaseIn, take } from './store/dataFolder';
 import { openDatabase } from './store/database';
+import { demoDevices, DEMO_STAND_INS } from './demo/demoDevices';
 import { demoPot } from './demo/demoPot';
+import { deviceKeeper } from './devices/keeper';
+import { startStandIns } from './devices/standIns';
+import { deviceStore } from './store/deviceStore';
 import { logStore } from './store/logStore';
 import { potStore } from './store/potStore';
 import { makingStore } from './store/makingStore';
@@ -55,6 +59,15 @@ async function main(): Promise<void> {
     await stockMakings(store, makings);
     await pots.add(demoPot(Date.now()));
   }
+  const devices = deviceStore(db);
+  if (options.demo) await demoDevices(devices, Date.now());
+  const standIns =
+    options.standIns === undefined
+      ? undefined
+      : await startStandIns(DEMO_STAND_INS, options.standIns);
+  if (standIns && options.standIns !== 0)
+    process.stdout.write(`Stand-ins for kilns: Modbus TCP, 127.0.0.1:${String(standIns.port)}\n`);
+  const keeper = await deviceKeeper(devices, standIns);
   const app = createApp({
     store,
     shop: shopStore(db),
@@ -62,6 +75,7 @@ async function main(): Promise<void> {
     logged: logStore(db),
     pots,
     rack,
+    devices: { keeper, store: devices, standIns },
     log,
     webRoot: options.web,
   });
@@ -80,7 +94,10 @@ async function main(): Promise<void> {
   });
   const stop = (): void => {
     server.close(() => {
-      void db.destroy().then(() => process.exit(0));
+      void keeper
+        .stop()
+        .then(() => db.destroy())
+        .then(() => process.exit(0));
     });
     server.closeIdleConnections();
     // Whoever has not sent all of a request by then does not come to an end.

@@ -6,7 +6,8 @@ export const HELP = `Zanfirico server
   --port N       port on 127.0.0.1        (ZANFIRICO_PORT, default 4600; 0 takes a free one)
   --data DIR     folder of the database   (ZANFIRICO_DATA, default ./data)
   --web DIR      built web application    (ZANFIRICO_WEB, default web/dist of this checkout)
-  --demo         put the demo studio's pieces on an empty shelf
+  --demo         put the demo studio's pieces on an empty shelf, and run its stand-ins for kilns
+  --stand-ins N  run stand-ins for kilns on that Modbus port of 127.0.0.1 (0 takes a free one)
   --help         this text
 `;
 
@@ -17,6 +18,16 @@ export interface Options {
   readonly data: string;
   readonly web: string;
   readonly demo: boolean;
+  /** Undefined: none run. */
+  readonly standIns: number | undefined;
+}
+
+/** A port as it was typed. Throws a sentence. */
+function portOf(text: string, what: string): number {
+  const port = Number(text);
+  if (!/^\d{1,5}$/.test(text) || port > 65535)
+    throw new RangeError(`${what} is "${text}"; it may be 0 to 65535.`);
+  return port;
 }
 
 /** Reads them. Throws a sentence when one is off. */
@@ -32,18 +43,18 @@ export function readOptions(
       data: { type: 'string' },
       web: { type: 'string' },
       demo: { type: 'boolean', default: false },
+      'stand-ins': { type: 'string' },
       help: { type: 'boolean', default: false },
     },
   });
-  const portText = values.port ?? env['ZANFIRICO_PORT'] ?? '4600';
-  const port = Number(portText);
-  if (!/^\d{1,5}$/.test(portText) || port > 65535)
-    throw new RangeError(`The port is "${portText}"; it may be 0 to 65535.`);
+  const port = portOf(values.port ?? env['ZANFIRICO_PORT'] ?? '4600', 'The port');
+  const standIns = values['stand-ins'] ?? (values.demo ? '0' : undefined);
   return {
     help: values.help,
     port,
     data: values.data ?? env['ZANFIRICO_DATA'] ?? defaults.data,
     web: values.web ?? env['ZANFIRICO_WEB'] ?? defaults.web,
     demo: values.demo,
+    standIns: standIns === undefined ? undefined : portOf(standIns, 'The stand-ins’ port'),
   };
 }

@@ -1,6 +1,6 @@
 // Migrations, in order. What a shipped one does never changes; add the next. They import nothing that lives: what today's code makes of
 // a document may be another thing tomorrow. Each may be run where a part of it was done already.
-import type { Kysely } from 'kysely';
+import { sql, type Kysely } from 'kysely';
 import type { Step } from './migrate';
 
 /** Revisions read at once. */
@@ -332,6 +332,44 @@ export const migrations: Readonly<Record<string, Step>> = {
         .addColumn('id', 'text', (c) => c.primaryKey())
         .addColumn('at', 'integer', (c) => c.notNull())
         .addColumn('event', 'text', (c) => c.notNull())
+        .execute();
+    },
+  },
+  '014_devices': {
+    // Controllers as they are set up, what was read from them, what was sent to them.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('devices')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .execute();
+      await db.schema
+        .createTable('device_readings')
+        .ifNotExists()
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('temperature', 'real')
+        .addColumn('lower', 'real')
+        .addColumn('set_point', 'real')
+        .addColumn('output', 'real')
+        .addColumn('state', 'text')
+        .addColumn('step', 'integer')
+        .addColumn('faults', 'text')
+        .addColumn('elapsed', 'real')
+        .addPrimaryKeyConstraint('device_readings_key', ['device', 'at'])
+        .modifyEnd(sql`without rowid`)
+        .execute();
+      await db.schema
+        .createTable('device_runs')
+        .ifNotExists()
+        .addColumn('id', 'integer', (c) => c.primaryKey().autoIncrement())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('sent_at', 'integer', (c) => c.notNull())
+        .addColumn('started_at', 'integer')
+        .addColumn('ended_at', 'integer')
+        .addColumn('sent', 'text', (c) => c.notNull())
+        .addColumn('words', 'text', (c) => c.notNull())
         .execute();
     },
   },

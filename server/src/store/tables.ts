@@ -88,4 +88,29 @@ export interface Tables {
   photos: { id: string; at: string; bytes: Buffer };
   /** What happened to the pots. */
   pot_events: { id: string; at: number; event: string };
+  /** Controllers as they are set up. */
+  devices: { id: string; device: string };
+  /** What was read: newest by the second, older by the minute (see `thin`). °C, of one, s. */
+  device_readings: {
+    device: string;
+    at: number;
+    temperature: number | null;
+    lower: number | null;
+    set_point: number | null;
+    output: number | null;
+    state: string | null;
+    step: number | null;
+    faults: string | null;
+    elapsed: number | null;
+  };
+  /** Programmes that were sent and read back the same, with the words they were. */
+  device_runs: {
+    id: Generated<number>;
+    device: string;
+    sent_at: number;
+    started_at: number | null;
+    ended_at: number | null;
+    sent: string;
+    words: string;
+  };
 }
