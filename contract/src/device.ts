@@ -117,7 +117,7 @@ export const SendBody = Type.Object(
             count({ minimum: 1, maximum: 1000 }),
             { maxProperties: 200 },
           ),
-          practice: Type.String({ pattern: '^[a-z]{1,20}$' }),
+          practice: oneOf(['fine', 'studio', 'plain']),
           inHand: number({ minimum: 0, maximum: 0.9 }),
           hold: Type.Optional(number(LIMITS.recipeTemperature, '°C')),
           door: number(LIMITS.recipeTemperature, '°C'),

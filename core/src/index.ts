@@ -315,6 +315,7 @@ export {
   stand,
   type Inside,
   type Loaded,
+  type LoadNight,
   type LoadPiece,
   type Standing,
 } from './anneal/load';

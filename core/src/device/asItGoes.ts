@@ -73,8 +73,9 @@ function toCome(
   let since = last.at;
   for (let i = seen.length - 1; i >= 0; i -= 1) {
     const s = seen[i] as KilnReading;
+    // What comes out of a device's own log has no step.
     if (
-      s.step !== step ||
+      (s.step !== undefined && s.step !== step) ||
       (s.temperature !== undefined && Math.abs(s.temperature - line.to) > THERE)
     )
       break;

@@ -236,6 +236,19 @@ describe('what a night that went wrong looks like', () => {
     }));
     expect(watched(plan, fahrenheit, BOX).map((f) => f.kind)).toContain('wrong unit');
   });
+  it('a relay that is stuck is told by heat nobody asked for, and not where nobody knows what was asked', () => {
+    const stuck = (output: number | undefined): KilnReading[] =>
+      Array.from({ length: 40 }, (_, i) => ({
+        at: begin + 60 * i,
+        temperature: 520 + i,
+        setPoint: 505,
+        output,
+      }));
+    const kinds = (output: number | undefined) =>
+      watched(plan, stuck(output), BOX).map((f) => f.kind);
+    expect(kinds(0)).toContain('does not stop');
+    expect(kinds(undefined)).not.toContain('does not stop');
+  });
   it('silence while it goes on by itself is a gap, no accident', () => {
     const seen = run(lines, end * 0.9).filter((s) => s.at < begin - 1500 || s.at > begin - 300);
     expect(watched(plan, seen, BOX).map((f) => f.kind)).toEqual(['no readings']);

@@ -172,7 +172,7 @@ export class SimulatedDevice {
     }
   }
 
-  /** Its own log: a temperature a minute, the newest first. */
+  /** Its own log: a temperature a minute, the newest first; NaN for a minute without power or thermocouple. */
   log(): readonly number[] {
     return this.minutes;
   }
@@ -224,8 +224,8 @@ export class SimulatedDevice {
     this.element = Math.max(0, this.element - (dt * gives) / box.power / LIFE);
     const minute = Math.floor(this.clock / MINUTE);
     this.clock += dt;
-    if (Math.floor(this.clock / MINUTE) > minute && powered && !this.broken) {
-      this.minutes.unshift(this.read());
+    if (Math.floor(this.clock / MINUTE) > minute) {
+      this.minutes.unshift(powered && !this.broken ? this.read() : NaN);
       if (this.minutes.length > LOGGED) this.minutes.pop();
     }
     if (this.noPower > 0) {

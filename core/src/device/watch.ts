@@ -133,7 +133,9 @@ function looksLike(a: Point, b: Point, plan: KilnCurve, box: Box): DeviationKind
     const could = box.power / box.capacity - natural;
     if (-fell < WEAK * could) return 'element weak';
   }
-  if (t - asked > ABOVE && fell < -natural / 2 && (output ?? 0) < LITTLE) return 'does not stop';
+  // Told by the controller at both ends: what its own log fills in says nothing of heat.
+  const noHeat = (p: Point): boolean => p.last.output !== undefined && p.last.output < LITTLE;
+  if (t - asked > ABOVE && fell < -natural / 2 && noHeat(a) && noHeat(b)) return 'does not stop';
   return Math.abs(t - planned) > OFF ? 'off the plan' : undefined;
 }
 

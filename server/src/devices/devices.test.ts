@@ -289,8 +289,8 @@ describe('readings as they grow old', () => {
     await store.thin(now);
     const old = await store.readings('front', minute, minute + 59_999, 100);
     expect(old.map((r) => r.temperature)).toEqual([99, 1]);
-    expect(await store.readings('front', now - DAY, now, 100)).toHaveLength(60);
-    const oldest = await store.readings('front', 0, now - 499 * DAY, 1000);
+    expect(await store.page('front', now - DAY, now, 100)).toHaveLength(60);
+    const oldest = await store.page('front', 0, now - 499 * DAY, 1000);
     expect(oldest.length).toBeLessThanOrEqual(6);
     expect(oldest.map((r) => r.temperature)).toEqual(expect.arrayContaining([0, 1199]));
     // Twice thinned is thinned once.

@@ -34,9 +34,11 @@ const WRITTEN_EVERY = 5000;
 /** Thinned so often, ms; the programme is read again so often. */
 const THINNED_EVERY = 3_600_000;
 const COMPARED_EVERY = 60_000;
+/** Nothing is looked at oftener than this, ms. */
+const SOONEST = 250;
 /** After a failure it is asked again a little later each time, ms. */
 const LATER = { least: 2000, most: 30_000 };
-/** Missed for longer than this it is asked for its own log, ms; so many minutes of it at most. */
+/** Missed for longer than this, by its own time, it is asked for its own log, ms; so many minutes of it at most. */
 const MISSED = 180_000;
 const MOST_MINUTES = 2880;
 
@@ -82,19 +84,25 @@ export async function deviceKeeper(
   const speedOf = (d: DeviceDocument): number =>
     d.host === STAND_IN ? (standIns?.speed(d.unit) ?? 1) : 1;
 
-  /** From a device's own log what was not read: a reading a minute of its time. */
-  async function fill(l: Looked, now: number): Promise<void> {
-    const before = await store.last(l.device.id);
-    if (!before || now - before.at < MISSED) return;
-    const minute = 60_000 / speedOf(l.device);
-    const wanted = Math.min(MOST_MINUTES, Math.floor((now - before.at) / minute));
+  /** From a device's own log what was not read: a reading a minute of its time, before the one just taken. */
+  async function fill(l: Looked, now: DeviceReading): Promise<void> {
+    const before = l.reading ?? (await store.last(l.device.id));
+    if (!before) return;
+    // By its own clock where it tells it: a stand-in's may have run at any speed.
+    const own = (now.elapsed ?? NaN) - (before.elapsed ?? NaN);
+    const missed = own > 0 ? 1000 * own : (now.at - before.at) * speedOf(l.device);
+    if (missed < MISSED) return;
+    const minute = (60_000 * (now.at - before.at)) / missed;
+    const wanted = Math.min(MOST_MINUTES, Math.floor((now.at - before.at) / minute));
     const log = await l.controller.log(wanted).catch(() => []);
     waiting.push(
       ...log.flatMap((temperature, i) => {
-        const at = now - (i + 1) * minute;
-        return Number.isFinite(temperature) && at > before.at + minute / 2
-          ? [{ device: l.device.id, at, temperature, elapsed: elapsedAt(l, at) }]
-          : [];
+        const at = Math.round(now.at - (i + 1) * minute);
+        if (!Number.isFinite(temperature) || at <= before.at + minute / 2) return [];
+        const elapsed = now.elapsed === undefined ? elapsedAt(l, at) : now.elapsed - 60 * (i + 1);
+        return elapsed !== undefined && elapsed < 0
+          ? [{ device: l.device.id, at, temperature }]
+          : [{ device: l.device.id, at, temperature, elapsed }];
       }),
     );
   }
@@ -137,8 +145,8 @@ export async function deviceKeeper(
     try {
       const { says, ...read } = await l.controller.read();
       const at = Date.now();
-      if (!l.answers) await fill(l, at);
       const reading: DeviceReading = { ...read, at, elapsed: read.elapsed ?? elapsedAt(l, at) };
+      await fill(l, reading);
       l.answers = true;
       l.says = says;
       l.failures = 0;
@@ -153,10 +161,17 @@ export async function deviceKeeper(
     }
   }
 
+  /** A stand-in whose clock runs faster is looked at oftener. */
+  const ordinarily = ({ device }: Looked): number =>
+    Math.max(Math.min(1000 * device.every, SOONEST), (1000 * device.every) / speedOf(device));
   const after = (l: Looked): number =>
     l.answers
-      ? (every ?? 1000 * l.device.every)
-      : Math.min(LATER.most, (every ?? LATER.least) * 2 ** Math.min(4, l.failures - 1));
+      ? (every ?? ordinarily(l))
+      : Math.max(
+          SOONEST,
+          Math.min(LATER.most, (every ?? LATER.least) * 2 ** Math.min(4, l.failures - 1)) /
+            speedOf(l.device),
+        );
 
   function goOn(l: Looked, ms: number): void {
     if (l.gone) return;

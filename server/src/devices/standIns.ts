@@ -94,7 +94,7 @@ const freePort = (): Promise<number> =>
 function readInput(unit: Unit, address: number): number {
   const told = unit.device.told();
   const t = (v: number | undefined): number =>
-    v === undefined ? OPEN_THERMOCOUPLE : temperatureWord(v, SCALE, false);
+    v === undefined || Number.isNaN(v) ? OPEN_THERMOCOUPLE : temperatureWord(v, SCALE, false);
   const log = unit.device.log();
   if (address >= LOG.from && address < LOG.from + LOG.each)
     return t(log[unit.page * LOG.each + address - LOG.from]);

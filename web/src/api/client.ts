@@ -1,6 +1,11 @@
 // Talking to the server: every failure is a sentence a person can act on.
 import type {
   BundleRead,
+  DeviceDo,
+  DeviceDocument,
+  DeviceHappen,
+  DeviceNow,
+  DeviceReading,
   ErrorBody,
   KeptEntry,
   KeptTest,
@@ -15,6 +20,7 @@ import type {
   PieceDocument,
   PotEventDocument,
   RackDocument,
+  ReadingStretch,
   RevisionLine,
   SaveEntry,
   SavedPiece,
@@ -22,6 +28,8 @@ import type {
   SavedShop,
   SavePiece,
   SaveShop,
+  SendProgramme,
+  SentRun,
   ShelfMade,
   ShelfOrder,
   ShelfPage,
@@ -260,6 +268,40 @@ export const readPotEvents = (): Promise<PotEventDocument[]> => call('/pots/even
 /** These happened to pots: sent again they are kept once. */
 export const sendPotEvents = (events: readonly PotEventDocument[]): Promise<unknown> =>
   call('/pots/events', 'POST', JSON.stringify({ events }));
+
+/** Boxes and furnaces that can be asked, as they are now. */
+export const readDevices = (): Promise<DeviceNow[]> => call('/devices');
+
+export const keepDevice = (device: DeviceDocument): Promise<DeviceDocument> =>
+  call(`/devices/${device.id}`, 'PUT', JSON.stringify(device));
+
+export const dropDevice = (id: string): Promise<unknown> => call(`/devices/${id}`, 'DELETE');
+
+/** Written to the controller and read back the same, or refused; nothing is begun. */
+export const sendProgramme = (id: string, programme: SendProgramme): Promise<SentRun> =>
+  call(`/devices/${id}/programme`, 'POST', JSON.stringify(programme));
+
+export const tellDevice = (id: string, what: DeviceDo): Promise<unknown> =>
+  call(`/devices/${id}/do`, 'POST', JSON.stringify(what));
+
+/** Something happens to a stand-in. */
+export const happenTo = (id: string, what: DeviceHappen): Promise<unknown> =>
+  call(`/devices/${id}/happens`, 'POST', JSON.stringify(what));
+
+const stretch = (from: number, to: number): string =>
+  `from=${String(Math.floor(from))}&to=${String(Math.ceil(to))}`;
+
+/** Readings between two moments, ms: as many as can be drawn. */
+export const readReadings = (id: string, from: number, to: number): Promise<DeviceReading[]> =>
+  call(`/devices/${id}/readings?${stretch(from, to)}`);
+
+/** The lowest and highest of each stretch between two moments, ms. */
+export const readStretches = (id: string, from: number, to: number): Promise<ReadingStretch[]> =>
+  call(`/devices/${id}/stretches?${stretch(from, to)}`);
+
+/** Where all readings between two moments are as a table. */
+export const readingsTable = (id: string, from: number, to: number): string =>
+  `/api/devices/${id}/readings.csv?${stretch(from, to)}`;
 
 /** What there is to learn from, begun since a moment, ms. */
 export const readTaught = (since: number): Promise<Taught> =>

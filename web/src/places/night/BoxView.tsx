@@ -7,9 +7,7 @@ import {
   printText,
   readLog,
   stand,
-  type LoadPiece,
 } from '@zanfirico/core';
-import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { nightEntry } from '../../exports/nightEntry';
@@ -27,76 +25,38 @@ import { kept, toldOf } from './learnt';
 import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
 import { ToCalendar } from './ToCalendar';
-import { useAnswer } from '../../workers/useAnswer';
 import { loadNights } from '../../workers/workers';
 import { TakeLog } from '../../annealing/TakeLog';
-import { manyNamed, soMany, useShelf } from './useShelf';
+import { SendNight } from './live/SendNight';
+import { manyNamed, soMany } from './useShelf';
+import { useLoadNight } from './useLoadNight';
 import { useTonightBox } from '../../annealing/useTonightBox';
 
-export function BoxView() {
+export function BoxView({ onLive }: { readonly onLive: () => void }) {
   const units = useDisplay((s) => s.units);
   const { trouble } = useNotices.getState();
   const t = useTonight();
   const { chosen, box, keep } = useTonightBox();
   const { inBox, practice, inHand, hold, door, assumes, firstIn, lastIn } = t;
-  const ids = useMemo(() => Object.keys(inBox), [inBox]);
-  const shelf = useShelf(ids);
+  const { shelf, load, hottest, answer, night, rules, input } = useLoadNight(
+    {
+      inBox,
+      practice,
+      inHand,
+      hold,
+      door,
+      assumes,
+      box,
+      holding: holdingSeconds(firstIn, lastIn),
+    },
+    loadNights,
+  );
   const { meant } = shelf;
-  const load = useMemo(
-    () => meant.flatMap((p) => (p.piece ? [{ ...p.piece, count: inBox[p.id] ?? 1 }] : [])),
-    [meant, inBox],
-  );
-  const hottest = load.reduce<LoadPiece['glass'] | undefined>(
-    (g, p) => (!g || p.glass.annealing > g.annealing ? p.glass : g),
-    undefined,
-  );
-  const request = useMemo(
-    () =>
-      load.length === 0 || !hottest
-        ? undefined
-        : {
-            pieces: load,
-            input: {
-              practice,
-              inHand,
-              holdTemperature: hold ?? hottest.annealing,
-              doorTemperature: door,
-              assumes,
-              box,
-              holding: holdingSeconds(firstIn, lastIn),
-            },
-          },
-    [load, hottest, practice, inHand, hold, door, assumes, box, firstIn, lastIn],
-  );
-  const ask = useMemo(
-    () =>
-      request &&
-      ((onShare: (share: number) => void) =>
-        loadNights((w) => w.load(request.pieces, request.input, proxy(onShare)))),
-    [request],
-  );
-  const answer = useAnswer(ask);
   const failure = answer.state === 'failed' ? answer.says : undefined;
   const loaded = answer.state === 'here' ? answer.value : undefined;
-  const night = loaded?.ok ? loaded.night : undefined;
   const standing = useMemo(() => (chosen ? stand(load, chosen) : undefined), [load, chosen]);
   const nameOf = (id: string): string => meant.find((p) => p.id === id)?.name ?? '';
   const all = load.map((p) => soMany(p.count, p.name)).join(', ');
-  const rules = load.find((p) => p.id === night?.rules);
-  // One input for as long as the load is one: what is below asks again when it changes.
-  const input = useMemo(
-    () =>
-      request &&
-      rules && {
-        ...request.input,
-        glass: rules.glass,
-        wall: rules.wall,
-        drawn: rules.drawn,
-        apart: rules.apart,
-        beside: rules.beside,
-      },
-    [request, rules],
-  );
   const learn = (text: string): void => {
     const read = readLog(text);
     if (!read.ok) {
@@ -163,6 +123,15 @@ export function BoxView() {
                   </li>
                 ))}
               </ul>
+              {chosen && (
+                <SendNight
+                  annealer={chosen.name}
+                  name={all}
+                  schedule={night.checked.schedule}
+                  night={{ inBox, practice, inHand, hold, door }}
+                  onLive={onLive}
+                />
+              )}
               <ToCalendar
                 says="Last in and door (iCalendar)"
                 file={`${fileName(chosen?.name ?? 'night')}.ics`}

@@ -3,11 +3,13 @@ import { useState } from 'react';
 import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';
 import { BoxView } from './BoxView';
+import { LiveView } from './live/LiveView';
 import { NumbersView } from './NumbersView';
 import { WeekView } from './WeekView';
 
 const VIEWS = [
   ['box', 'Tonight’s box'],
+  ['live', 'At the boxes'],
   ['week', 'The week'],
   ['numbers', 'By numbers'],
 ] as const;
@@ -34,7 +36,16 @@ export function NightPlace() {
         aria-labelledby={tabId('annealed', view)}
         className="flex flex-1 flex-col"
       >
-        {view === 'numbers' ? <NumbersView /> : view === 'week' ? <WeekView /> : <BoxView />}
+        {view === 'numbers' && <NumbersView />}
+        {view === 'week' && <WeekView />}
+        {view === 'live' && <LiveView />}
+        {view === 'box' && (
+          <BoxView
+            onLive={() => {
+              setView('live');
+            }}
+          />
+        )}
       </div>
     </div>
   );

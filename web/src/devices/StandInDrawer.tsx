@@ -1,0 +1,75 @@
+// What can be made to happen to a stand-in: its clock faster, its power away, its door open, its parts failing.
+import type { DeviceHappen, DeviceNow } from '@zanfirico/contract';
+import { useState } from 'react';
+import { Choice } from '../fields/Choice';
+import { CountField } from '../fields/CountField';
+import { useTelling } from './useDevices';
+
+const SPEEDS = ['1', '60', '600', '3600'] as const;
+const MINUTE = 60;
+
+export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
+  const { happen } = useTelling();
+  const [minutes, setMinutes] = useState(90);
+  const { id, of } = now.device;
+  const does = (what: DeviceHappen) => () => {
+    happen(id, what);
+  };
+  const speed = String(now.speed ?? 1);
+  return (
+    <details className="mt-3">
+      <summary className="cursor-pointer">It is a stand-in: what happens to it</summary>
+      <Choice
+        legend={`The clock of ${of} runs`}
+        value={SPEEDS.find((s) => s === speed) ?? '1'}
+        options={SPEEDS.map((s) => ({
+          value: s,
+          label: s === '1' ? 'as ours' : `${s} times faster`,
+        }))}
+        onChange={(s) => {
+          happen(id, { kind: 'speed', times: Number(s) });
+        }}
+      />
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="w-24">
+          <CountField label="Minutes" value={minutes} min={1} max={1440} onCommit={setMinutes} />
+        </div>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={does({ kind: 'power off', seconds: MINUTE * minutes })}
+        >
+          power away
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={does({ kind: 'door open', seconds: MINUTE * minutes })}
+        >
+          door open
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={does({ kind: 'element ages', left: 0.2 })}
+        >
+          element weak
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={does({ kind: 'thermocouple breaks' })}
+        >
+          thermocouple breaks
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={does({ kind: 'all mended' })}
+        >
+          all mended
+        </button>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,100 @@
+// The checked night to the controller of its annealer: written, read back, compared; begun at the box by a person.
+import type { SendProgramme } from '@zanfirico/contract';
+import { stepsOf, type Practice, type Schedule } from '@zanfirico/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { Send } from 'lucide-react';
+import { useState } from 'react';
+import { sendProgramme, sentenceOf } from '../../../api/client';
+import { useDevices } from '../../../devices/useDevices';
+
+interface Props {
+  readonly annealer: string;
+  readonly name: string;
+  readonly schedule: Schedule;
+  readonly night: {
+    readonly inBox: Readonly<Record<string, number>>;
+    readonly practice: Practice;
+    readonly inHand: number;
+    readonly hold: number | undefined;
+    readonly door: number;
+  };
+  readonly onLive: () => void;
+}
+
+/** A night as it is sent. */
+export function programmeOf(
+  schedule: Schedule,
+  name: string,
+  { hold, inBox, ...night }: Props['night'],
+): SendProgramme {
+  return {
+    name: name.slice(0, 200),
+    lines: stepsOf(schedule.rows).map((l) => ({
+      to: l.to,
+      ...(l.rate !== undefined && { rate: l.rate }),
+      ...(l.hold !== undefined && { hold: l.hold }),
+    })),
+    lastIn: Math.max(0, -(schedule.curve[0]?.time ?? 0)),
+    night: { ...night, inBox: { ...inBox }, ...(hold !== undefined && { hold }) },
+  };
+}
+
+/** Nothing where the annealer has no controller that can be asked. */
+export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
+  const queries = useQueryClient();
+  const { devices } = useDevices();
+  const [sending, setSending] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const now = devices.find((d) => d.device.kind === 'annealer' && d.device.of === annealer);
+  if (!now) return null;
+  const programme = programmeOf(schedule, name, night);
+  const { run } = now;
+  const there =
+    run !== undefined &&
+    run.endedAt === undefined &&
+    JSON.stringify(run.sent.lines) === JSON.stringify(programme.lines);
+  return (
+    <div className="mt-3" role="group" aria-label={`The controller of ${annealer}`}>
+      <div className="flex flex-wrap items-center gap-3">
+        {there ? (
+          <p>
+            <b>{annealer}</b> holds this night: {String(programme.lines.length)} steps, read back
+            the same{run.startedAt === undefined ? '; it was not started' : ''}.
+          </p>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={sending || !now.answers || now.reading?.state === 'running'}
+            onClick={() => {
+              setSending(true);
+              setTrouble(undefined);
+              sendProgramme(now.device.id, programme)
+                .then(() => queries.invalidateQueries({ queryKey: ['devices'] }))
+                .catch((error: unknown) => {
+                  setTrouble(sentenceOf(error));
+                })
+                .finally(() => {
+                  setSending(false);
+                });
+            }}
+          >
+            <Send className="size-4" /> Send this night to {annealer}
+          </button>
+        )}
+        <button type="button" className="btn btn-ghost btn-sm" onClick={onLive}>
+          See it at the box
+        </button>
+      </div>
+      {trouble !== undefined && (
+        <p role="alert" className="alert alert-error mt-2">
+          {trouble}
+        </p>
+      )}
+      {!now.answers && <p className="text-warning">{now.says}</p>}
+      {now.answers && now.reading?.state === 'running' && !there && (
+        <p className="quiet">It runs another programme: hold or stop that first.</p>
+      )}
+    </div>
+  );
+}
