@@ -115,7 +115,7 @@ export const SendBody = Type.Object(
           inBox: Type.Record(
             Type.String({ pattern: '^[0-9a-f-]{36}$' }),
             count({ minimum: 1, maximum: 1000 }),
-            { maxProperties: 200 },
+            { ...strict, maxProperties: 200 },
           ),
           practice: oneOf(['fine', 'studio', 'plain']),
           inHand: number({ minimum: 0, maximum: 0.9 }),

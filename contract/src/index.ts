@@ -16,4 +16,5 @@ export * from './rackEntry';
 export * from './shop';
 export * from './tags';
 export * from './upgrade';
+export * from './wanted';
 export * from './wire';

@@ -4,7 +4,7 @@ import { DRAFT } from './format';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from './limits';
 import { kindName } from './order';
 import { PotSchema } from './pot';
-import { count, glassId, number, shopName as name, strict } from './words';
+import { count, glassId, number, oneOf, shopName as name, strict } from './words';
 
 const size = (limits: Limits) => number(limits, 'm');
 
@@ -129,11 +129,33 @@ export const ShopSchema = Type.Object(
     costs: Type.Optional(
       Type.Object(
         {
-          hour: number(LIMITS.money, 'an hour of the bench, with who works there and the fires'),
+          hour: number(LIMITS.money, 'an hour of whoever leads'),
           glass: number(LIMITS.money, 'a kilogram of glass'),
+          helper: Type.Optional(number(LIMITS.money, 'an hour of each who helps')),
+          colour: Type.Optional(number(LIMITS.money, 'a kilogram of colour')),
+          kwh: Type.Optional(number(LIMITS.money, 'a kilowatt hour of whatever heats')),
+          consumables: Type.Optional(number(LIMITS.money, 'used up by each piece')),
+          burns: Type.Optional(number(LIMITS.furnacePower, 'the glory hole, or the torch, W')),
+          returned: Type.Optional(
+            number(LIMITS.letPassShare, 'of what is cut off clear, so much goes back into the pot'),
+          ),
+          margin: Type.Optional(number({ minimum: 0, maximum: 0.95 }, 'of what is asked')),
+          furnaceBy: Type.Optional(oneOf(['kilograms', 'hours'])),
+          hoursAMonth: Type.Optional(number({ minimum: 0, maximum: 744 }, 'worked at the bench')),
+          kilogramsAMonth: Type.Optional(number({ minimum: 0, maximum: 100_000 }, 'gathered')),
+          money: Type.Optional(
+            Type.String({ minLength: 1, maxLength: 6, pattern: '\\S', description: 'its sign' }),
+          ),
         },
-        { ...strict, description: 'in the studio’s own money' },
+        { ...strict, description: 'in the studio’s own money; ordinary figures where left out' },
       ),
+    ),
+    benchHours: Type.Optional(
+      Type.Array(number({ minimum: 0, maximum: 86_400 }, 's'), {
+        minItems: 7,
+        maxItems: 7,
+        description: 'worked at the bench, Monday first',
+      }),
     ),
     letPass: Type.Optional(
       Type.Object(

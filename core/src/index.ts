@@ -441,3 +441,21 @@ export {
   type Nature,
 } from './device/simulated';
 export { watched, type Deviation, type KilnReading } from './device/watch';
+export {
+  benchHour,
+  cheaper,
+  costOf,
+  type Attempt,
+  type Cheaper,
+  type Cost,
+  type CostPart,
+} from './cost/cost';
+export { pricesOf, type ShopPrices } from './cost/ordinary';
+export {
+  attemptsFor,
+  planDays,
+  type OrderOutcome,
+  type DaysAsked,
+  type DaysPlan,
+  type WantedPiece,
+} from './wanted/planDays';

@@ -9,6 +9,7 @@ import { potStore } from './store/potStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
+import { wantedStore } from './store/wantedStore';
 
 /** Reads an answer's bytes, for supertest's `parse`. */
 export const asBytes = (res: Response, done: (error: Error | null, body: Buffer) => void): void => {
@@ -27,5 +28,6 @@ export const partsOver = (db: Database): AppParts => ({
   logged: logStore(db),
   pots: potStore(db),
   rack: rackStore(db),
+  wanted: wantedStore(db),
   log: pino({ level: 'silent' }),
 });

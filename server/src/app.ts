@@ -23,12 +23,14 @@ import { makingRoutes, photoRoutes } from './routes/makingRoutes';
 import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
+import { wantedRoutes } from './routes/wantedRoutes';
 import type { LogStore } from './store/logStore';
 import type { PotStore } from './store/potStore';
 import type { MakingStore } from './store/makingStore';
 import type { PieceStore } from './store/pieceStore';
 import type { RackStore } from './store/rackStore';
 import type { ShopStore } from './store/shopStore';
+import type { WantedStore } from './store/wantedStore';
 
 /** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
 export interface AppParts {
@@ -38,6 +40,7 @@ export interface AppParts {
   readonly logged: LogStore;
   readonly pots: PotStore;
   readonly rack: RackStore;
+  readonly wanted: WantedStore;
   /** Where there are none, nothing is asked of any device. */
   readonly devices?: DeviceParts | undefined;
   readonly log: Logger;
@@ -98,7 +101,7 @@ const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as 
 
 /** Puts the application together. */
 export function createApp(parts: AppParts): Express {
-  const { store, shop, makings, logged, pots, rack, devices, log, webRoot } = parts;
+  const { store, shop, makings, logged, pots, rack, wanted, devices, log, webRoot } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -147,6 +150,7 @@ export function createApp(parts: AppParts): Express {
   app.use('/api/makings', makingRoutes(makings));
   app.use('/api/log', logRoutes(logged));
   app.use('/api/pots', potRoutes(pots));
+  app.use('/api/wanted', wantedRoutes(wanted));
   if (devices) app.use('/api/devices', deviceRoutes(devices));
   app.use('/api/photos', photoRoutes(makings));
   app.use('/api/weigh-ins', weighInRoutes(shop, rack));

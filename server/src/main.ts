@@ -21,6 +21,8 @@ import { makingStore } from './store/makingStore';
 import { pieceStore } from './store/pieceStore';
 import { rackStore } from './store/rackStore';
 import { shopStore } from './store/shopStore';
+import { wantedStore } from './store/wantedStore';
+import { demoWanted } from './demo/demoWanted';
 
 /** How long a request may take to come, ms: its head, all of it, and how often that is looked at. */
 const PATIENCE = {
@@ -53,11 +55,13 @@ async function main(): Promise<void> {
   const rack = rackStore(db);
   const makings = makingStore(db);
   const pots = potStore(db);
+  const wanted = wantedStore(db);
   // What was thrown away could be taken back until now.
   await store.empty();
   if (options.demo && (await stockDemo(store, rack)) > 0) {
     await stockMakings(store, makings);
     await pots.add(demoPot(Date.now()));
+    await demoWanted(store, wanted, new Date());
   }
   const devices = deviceStore(db);
   if (options.demo) await demoDevices(devices, Date.now());
@@ -75,6 +79,7 @@ async function main(): Promise<void> {
     logged: logStore(db),
     pots,
     rack,
+    wanted,
     devices: { keeper, store: devices, standIns },
     log,
     webRoot: options.web,

@@ -211,16 +211,10 @@ export async function startStandIns(
   const at = port === 0 ? await freePort() : port;
   const unitOf = (id: number): Unit | undefined => units.get(id);
   /** Without power it does not answer; nor does a unit that is not there. */
-  const answered = <T>(id: number, answer: (unit: Unit) => T): Promise<T> =>
-    new Promise((done, fail) => {
-      const unit = unitOf(id);
-      if (!unit?.device.told().powered) return;
-      try {
-        done(answer(unit));
-      } catch (error) {
-        fail(error);
-      }
-    });
+  const answered = async <T>(id: number, answer: (unit: Unit) => T): Promise<T> => {
+    const unit = unitOf(id);
+    return unit?.device.told().powered === true ? answer(unit) : new Promise<T>(() => undefined);
+  };
   const server = new ServerTCP(
     {
       getInputRegister: (address: number, id: number) => answered(id, (u) => readInput(u, address)),

@@ -373,4 +373,15 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '015_wanted': {
+    // Orders: a row each, replaced as a whole.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('wanted')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('wanted', 'text', (c) => c.notNull())
+        .execute();
+    },
+  },
 };

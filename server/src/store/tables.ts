@@ -113,4 +113,6 @@ export interface Tables {
     sent: string;
     words: string;
   };
+  /** Orders. */
+  wanted: { id: string; wanted: string };
 }

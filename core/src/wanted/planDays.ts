@@ -1,0 +1,274 @@
+// What is wanted by when, over the days to come: the bench's hours, the pot's glass, the boxes' nights; what cannot be done, by how much and for
+// what reason.
+
+/** A piece as its days are planned. SI; ids are the caller's. */
+export interface WantedPiece {
+  readonly id: string;
+  /** At the bench, s, each attempt. */
+  readonly seconds: number;
+  /** Out of the pot, kg, each attempt, with its moil. */
+  readonly mass: number;
+  /** The pot it is gathered from; undefined for torch work, which takes from none. */
+  readonly glass: string | undefined;
+  /** Share of attempts that is lost. */
+  readonly lost: number;
+  /** In each box, in their order: how many stand in it (nothing where it does not fit), and its night from the last piece in, s. */
+  readonly boxes: readonly { readonly holds: number; readonly night: number }[];
+}
+
+/** So many good ones of a piece, out of the box by a day. Days count from today, 0. */
+export interface Wanted {
+  readonly id: string;
+  readonly piece: string;
+  readonly count: number;
+  readonly due: number;
+  /** Not before. */
+  readonly from?: number | undefined;
+  /** Attempts put on a day by hand. */
+  readonly pinned?: Readonly<Record<number, number>> | undefined;
+}
+
+/** A pot as it stands this morning. kg. */
+export interface PotFor {
+  readonly glass: string;
+  readonly level: number;
+  readonly least: number;
+  readonly holds: number;
+  /** Charged at once at most, and how many mornings later it is fit: 1 is the next. */
+  readonly charge: number;
+  readonly ready: number;
+}
+
+export interface DaysAsked {
+  readonly wanted: readonly Wanted[];
+  readonly pieces: readonly WantedPiece[];
+  /** Bench time of each day to come, s; the plan is as long as the list. */
+  readonly bench: readonly number[];
+  readonly pots: readonly PotFor[];
+}
+
+/** What is made on a day, of one wanted thing: attempts, and in which box. */
+export interface DayWork {
+  readonly wanted: string;
+  readonly count: number;
+  readonly pinned: boolean;
+}
+
+export interface PlannedDay {
+  readonly work: readonly DayWork[];
+  /** At the bench, s; and beyond what there is, where that was put there by hand. */
+  readonly seconds: number;
+  readonly over: number;
+  /** Pots in their order: kg in the evening before a charge; charged then; and whether it can be gathered from this day. */
+  readonly pots: readonly {
+    readonly level: number;
+    readonly charge: number;
+    readonly fit: boolean;
+  }[];
+  /** Boxes that are loaded in the evening, by their place. */
+  readonly loaded: readonly number[];
+}
+
+/** Why something comes late. */
+export type Lacks = 'hours' | 'glass' | 'box' | 'fits no box' | 'no such pot';
+
+/** How a wanted thing comes out. */
+export interface OrderOutcome {
+  readonly wanted: string;
+  /** Attempts it takes, to be expected. */
+  readonly attempts: number;
+  /** Attempts planned within the days. */
+  readonly planned: number;
+  /** Out of the box by its day, and when the last is out; undefined where that is after the days planned. */
+  readonly inTime: number;
+  readonly out: number | undefined;
+  readonly lacks: Lacks | undefined;
+  /** What it lacks: s at the bench, kg of glass; nothing where boxes are the reason. */
+  readonly short: number;
+}
+
+export interface DaysPlan {
+  readonly days: readonly PlannedDay[];
+  readonly cameOut: readonly OrderOutcome[];
+}
+
+/** From the last piece in to the next morning, s: a longer night keeps its box the next day too. */
+const TO_MORNING = 16 * 3600;
+const DAY = 86_400;
+/** Mornings until a box is free again. */
+export const mornings = (night: number): number =>
+  1 + Math.max(0, Math.ceil((night - TO_MORNING) / DAY));
+
+/** Attempts for so many good ones. */
+export const attemptsFor = (count: number, lost: number): number =>
+  Math.ceil(count / (1 - Math.min(0.95, Math.max(0, lost))) - 1e-9);
+
+interface Going {
+  readonly wanted: Wanted;
+  readonly piece: WantedPiece;
+  readonly pot: number | undefined;
+  left: number;
+  /** Attempts by the day they are out. */
+  readonly outs: { readonly day: number; readonly count: number }[];
+  lacks: Lacks | undefined;
+}
+
+/**
+ * Plans it: what was put on a day by hand first, then what is due first, as early as it can be; a pot is charged in the evening when it
+ * would not last the next day. Deterministic; early rather than proven best.
+ */
+export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
+  const going = wanted.flatMap((w): Going[] => {
+    const piece = pieces.find((p) => p.id === w.piece);
+    if (!piece) return [];
+    const pot = pots.findIndex((p) => p.glass === piece.glass);
+    return [
+      {
+        wanted: w,
+        piece,
+        pot: piece.glass === undefined ? undefined : pot,
+        left: attemptsFor(w.count, piece.lost),
+        outs: [],
+        lacks: undefined,
+      },
+    ];
+  });
+  const boxes = Math.max(0, ...pieces.map((p) => p.boxes.length));
+  const freeFrom = Array.from({ length: boxes }, () => 0);
+  const level = pots.map((p) => p.level);
+  const fitFrom = pots.map(() => 0);
+  const days = bench.map((there, day): PlannedDay => {
+    const work: DayWork[] = [];
+    const room = Array.from({ length: boxes }, () => 1);
+    const longest = Array.from({ length: boxes }, () => 0);
+    let seconds = 0;
+    /** As many as go on this day; by hand regardless of hours. */
+    const put = (g: Going, most: number, byHand: boolean): number => {
+      const { piece, pot } = g;
+      let count = Math.min(most, byHand ? most : g.left);
+      if (!byHand) {
+        const hours = Math.floor((there - seconds) / Math.max(1, piece.seconds) + 1e-9);
+        if (hours < count) g.lacks = 'hours';
+        count = Math.min(count, Math.max(0, hours));
+      }
+      if (pot !== undefined) {
+        const here = pots[pot];
+        if (!here) {
+          g.lacks = 'no such pot';
+          return 0;
+        }
+        const fit = (fitFrom[pot] ?? 0) <= day;
+        const glass = fit
+          ? Math.floor(((level[pot] ?? 0) - here.least) / Math.max(1e-6, piece.mass) + 1e-9)
+          : 0;
+        if (glass < count) g.lacks = 'glass';
+        count = Math.min(count, Math.max(0, glass));
+      }
+      let done = 0;
+      // Into the boxes that are free, the one whose night is shortest first.
+      const order = piece.boxes
+        .map((b, i) => ({ ...b, i }))
+        .filter((b) => b.holds > 0)
+        .sort((a, b) => a.night - b.night || a.i - b.i);
+      if (order.length === 0 && count > 0) g.lacks = 'fits no box';
+      for (const b of order) {
+        if (done >= count) break;
+        if ((freeFrom[b.i] ?? 0) > day) continue;
+        const n = Math.min(count - done, Math.floor((room[b.i] ?? 0) * b.holds + 1e-9));
+        if (n <= 0) continue;
+        done += n;
+        room[b.i] = (room[b.i] ?? 0) - n / b.holds;
+        longest[b.i] = Math.max(longest[b.i] ?? 0, b.night);
+        g.outs.push({ day: day + mornings(b.night), count: n });
+      }
+      if (done < count && order.length > 0) g.lacks = 'box';
+      if (done === 0) return 0;
+      g.left = Math.max(0, g.left - done);
+      seconds += done * piece.seconds;
+      if (pot !== undefined) level[pot] = (level[pot] ?? 0) - done * piece.mass;
+      work.push({ wanted: g.wanted.id, count: done, pinned: byHand });
+      return done;
+    };
+    for (const g of going) {
+      const pinned = g.wanted.pinned?.[day] ?? 0;
+      if (pinned > 0) put(g, pinned, true);
+    }
+    const open = going
+      .filter(
+        (g) => g.left > 0 && (g.wanted.from ?? 0) <= day && g.wanted.pinned?.[day] === undefined,
+      )
+      .sort((a, b) => a.wanted.due - b.wanted.due);
+    for (const g of open) {
+      // What is put on later days by hand is not taken from them.
+      const later = Object.entries(g.wanted.pinned ?? {}).reduce(
+        (sum, [d, n]) => sum + (Number(d) > day ? n : 0),
+        0,
+      );
+      if (g.left > later) put(g, g.left - later, false);
+    }
+    const loaded = longest.flatMap((night, i) => {
+      if (night <= 0) return [];
+      freeFrom[i] = day + mornings(night);
+      return [i];
+    });
+    const evening = pots.map((p, i) => {
+      const still = level[i] ?? 0;
+      const fit = (fitFrom[i] ?? 0) <= day;
+      // Would it last another day like the hungriest there still is?
+      const needs = going
+        .filter((g) => g.pot === i && g.left > 0)
+        .reduce((sum, g) => sum + g.left * g.piece.mass, 0);
+      const aDay = Math.min(needs, hungriest(going, i, bench[day + 1] ?? there));
+      const charge =
+        fit && needs > 0 && still - p.least < aDay
+          ? Math.max(0, Math.min(p.charge, p.holds - still))
+          : 0;
+      if (charge > 0) {
+        level[i] = still + charge;
+        fitFrom[i] = day + p.ready;
+      }
+      return { level: still, charge, fit };
+    });
+    return { work, seconds, over: Math.max(0, seconds - there), pots: evening, loaded };
+  });
+  return { days, cameOut: going.map((g) => cameOut(g, bench.length)) };
+}
+
+/** The most glass of a pot that a day's hours can take, kg. */
+const hungriest = (going: readonly Going[], pot: number, seconds: number): number =>
+  Math.max(
+    0,
+    ...going
+      .filter((g) => g.pot === pot && g.left > 0)
+      .map((g) =>
+        Math.min(g.left * g.piece.mass, (seconds / Math.max(1, g.piece.seconds)) * g.piece.mass),
+      ),
+  );
+
+function cameOut(g: Going, days: number): OrderOutcome {
+  const { wanted, piece, left, outs } = g;
+  const attempts = attemptsFor(wanted.count, piece.lost);
+  const planned = outs.reduce((sum, o) => sum + o.count, 0);
+  const good = (n: number): number =>
+    n >= attempts ? wanted.count : Math.floor(n * (1 - piece.lost) + 1e-9);
+  const inTime = good(outs.filter((o) => o.day <= wanted.due).reduce((sum, o) => sum + o.count, 0));
+  const last = Math.max(0, ...outs.map((o) => o.day));
+  const out = left > 0 || last > days + 1 ? undefined : last;
+  const late = inTime < wanted.count;
+  const missing = Math.max(
+    0,
+    attempts - outs.filter((o) => o.day <= wanted.due).reduce((s, o) => s + o.count, 0),
+  );
+  // Its day may simply be too near: what was never lacking took its nights.
+  const lacks = late ? (g.lacks ?? 'box') : undefined;
+  return {
+    wanted: wanted.id,
+    attempts,
+    planned,
+    inTime,
+    out,
+    lacks,
+    short:
+      lacks === 'hours' ? missing * piece.seconds : lacks === 'glass' ? missing * piece.mass : 0,
+  };
+}

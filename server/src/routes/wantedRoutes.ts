@@ -1,0 +1,44 @@
+// /api/wanted: orders, what is wanted by when.
+import { BODY_LIMIT, WantedSchema } from '@zanfirico/contract';
+import express, { Router } from 'express';
+import { checker } from '../check/schema';
+import type { WantedStore } from '../store/wantedStore';
+import { fail, take } from './answer';
+
+const checkWanted = checker(WantedSchema);
+/** Orders a studio has at most. */
+const MOST = 500;
+
+/** The routes over a store. */
+export function wantedRoutes(store: WantedStore): Router {
+  const router = Router();
+
+  router.get('/', async (_req, res) => {
+    res.json(await store.all());
+  });
+
+  router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
+    const wanted = take(res, checkWanted(req.body));
+    if (!wanted) return;
+    if (wanted.id !== req.params.id) {
+      fail(res, 400, {
+        error: `id: given ${wanted.id}; allowed: ${req.params.id}, as in the address.`,
+      });
+      return;
+    }
+    const all = await store.all();
+    if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {
+      fail(res, 409, { error: `There are ${String(MOST)} orders already: take one away first.` });
+      return;
+    }
+    await store.keep(wanted);
+    res.json(wanted);
+  });
+
+  router.delete('/:id', async (req, res) => {
+    await store.drop(req.params.id);
+    res.json({ ok: true });
+  });
+
+  return router;
+}
