@@ -411,7 +411,7 @@ export { asMade } from './making/asMade';
 export { asDone } from './making/happened';
 export { neckRead, recordOf } from './log/recordOf';
 export { wilson } from './log/wilson';
-export { cook, CHARGED, SEED, type Charged, type Cooked } from './pot/charge';
+export { cook, CHARGED, MELT_HEAT, MELTING, SEED, type Charged, type Cooked } from './pot/charge';
 export { depthOf, potMass, potRadius, type PotForm } from './pot/form';
 export { entriesOf, ledger } from './pot/ledger';
 export { daysLeft, levelAt, usedADay } from './pot/level';
@@ -447,7 +447,7 @@ export {
   costOf,
   type Attempt,
   type Cheaper,
-  type Cost,
+  type CostLine,
   type CostPart,
 } from './cost/cost';
 export { pricesOf, type ShopPrices } from './cost/ordinary';
@@ -455,7 +455,12 @@ export {
   attemptsFor,
   planDays,
   type OrderOutcome,
+  type PotFor,
   type DaysAsked,
   type DaysPlan,
   type WantedPiece,
 } from './wanted/planDays';
+export { givenBack, takesOf, type Takes } from './cost/takes';
+export { howMany } from './wanted/howMany';
+export { buckets } from './pot/scrap';
+export { stiffens } from './pot/stiffens';

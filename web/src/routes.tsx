@@ -1,4 +1,4 @@
-// Routes: six places, and inside a piece its five sheets.
+// Routes: six places, what is wanted by when, and inside a piece its six sheets.
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Navigate, type RouteObject } from 'react-router';
 import { answers } from './api/queries';
@@ -59,11 +59,21 @@ export const routes: RouteObject[] = [
             ),
           },
           {
+            path: 'cost',
+            ...guarded,
+            lazy: fetched(async () => (await import('./places/piece/cost/CostSheet')).CostSheet),
+          },
+          {
             path: 'card',
             ...guarded,
             lazy: fetched(async () => (await import('./places/piece/card/CardSheet')).CardSheet),
           },
         ],
+      },
+      {
+        path: 'orders',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/orders/OrdersPlace')).OrdersPlace),
       },
       {
         path: 'rack',

@@ -1,5 +1,10 @@
 // What a piece costs, against sums done by hand; and that nothing is counted twice or lost.
 import * as fc from 'fast-check';
+import { derive, NO_SHOP } from '../piece/derive';
+import { glassOf, pieceOf } from '../piece/shop.fixture';
+import { startingParts } from '../shape/forms';
+import { howMany } from '../wanted/howMany';
+import { givenBack, takesOf } from './takes';
 import {
   benchHour,
   cheaper,
@@ -121,4 +126,50 @@ it('what would make it cheaper: the most first, and nothing that does not', () =
   expect(found.map((c) => c.says)).toEqual(['half as many lost', 'two more in the box']);
   // 24 kWh by ten instead of eight: 0.15 less an attempt, by 0.8.
   expect(found[1]?.saves).toBeCloseTo(0.15 / 0.8, 6);
+});
+
+describe('what a drawn piece takes', () => {
+  const glass = glassOf('soft-batch-96');
+  const bowl = (colours: readonly object[]) => {
+    const parts = startingParts('bowl').map((p) => ({ ...p, colours }));
+    const d = derive(pieceOf('bowl', 'soft-batch-96', parts as never), glass, NO_SHOP);
+    if (!d.ok) throw new Error('the bowl cannot be made');
+    return d;
+  };
+  it('what the gathers bring; what is over the finished piece is cut off, and its share goes back', () => {
+    const plain = bowl([]);
+    const takes = takesOf(plain);
+    const gathered = plain.parts.reduce((s, p) => s + (p.gathers?.toGather.value ?? 0), 0);
+    expect(takes.taken).toBeCloseTo(gathered, 9);
+    expect(takes.stays).toBeCloseTo(plain.whole.mass, 9);
+    expect(givenBack(takes, 0.5)).toBeCloseTo((takes.taken - takes.stays) / 2, 9);
+  });
+  it('colour is weighed as it is laid, and coloured scrap never goes back into the pot', () => {
+    const takes = takesOf(
+      bowl([{ colour: 'chalk', amount: { kind: 'weight', mass: 0.03 }, after: 1 }]),
+    );
+    expect(takes.colour).toBeCloseTo(0.03, 6);
+    expect(Object.keys(takes.colours)).toEqual(['chalk']);
+    expect(givenBack(takes, 0.5)).toBe(0);
+  });
+});
+
+it('as many stand in a box as rows of them fit: 100 mm with 20 round each, three by three in 400', () => {
+  const cup = {
+    id: 'c',
+    name: 'c',
+    glass: glassOf('soft-batch-96'),
+    wall: {
+      thickest: 0.005,
+      thinnest: 0.004,
+      stepThick: 0.005,
+      stepThin: 0.005,
+      body: 'slab' as const,
+    },
+    width: 0.1,
+    depth: 0.1,
+    height: 0.1,
+  };
+  expect(howMany(cup, { width: 0.4, depth: 0.4, height: 0.3 })).toBe(9);
+  expect(howMany(cup, { width: 0.4, depth: 0.4, height: 0.1 })).toBe(0);
 });

@@ -37,6 +37,7 @@ import type {
   StepPace,
   TagLine,
   Taught,
+  WantedDocument,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 import { useServer } from './server';
@@ -268,6 +269,14 @@ export const readPotEvents = (): Promise<PotEventDocument[]> => call('/pots/even
 /** These happened to pots: sent again they are kept once. */
 export const sendPotEvents = (events: readonly PotEventDocument[]): Promise<unknown> =>
   call('/pots/events', 'POST', JSON.stringify({ events }));
+
+/** Orders, the earliest due first. */
+export const readWanted = (): Promise<WantedDocument[]> => call('/wanted');
+
+export const keepWanted = (wanted: WantedDocument): Promise<WantedDocument> =>
+  call(`/wanted/${wanted.id}`, 'PUT', JSON.stringify(wanted));
+
+export const dropWanted = (id: string): Promise<unknown> => call(`/wanted/${id}`, 'DELETE');
 
 /** Boxes and furnaces that can be asked, as they are now. */
 export const readDevices = (): Promise<DeviceNow[]> => call('/devices');

@@ -6,6 +6,7 @@ import { useDisplay } from '../stores/display';
 import { PLACES } from './places';
 
 const MORE = [
+  { to: '/orders', name: 'Orders' },
   { to: '/rack/glasses', name: 'Glasses of the rack' },
   { to: '/rack/tests', name: 'Tests of two glasses' },
   { to: '/rack/shop', name: 'Irons, boxes, torch stock' },

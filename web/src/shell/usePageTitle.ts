@@ -18,7 +18,7 @@ export const titled = (...parts: readonly (string | undefined)[]): string =>
 export function titleAt(path: string): string | undefined {
   if (/^\/pieces\/./.test(path)) return undefined;
   const place = PLACES.find(({ to }) => path === to || path.startsWith(`${to}/`))?.name;
-  const inside = INSIDE[path];
+  const inside = INSIDE[path] ?? (path === '/orders' ? 'Orders' : undefined);
   return titled(inside, place);
 }
 

@@ -2,6 +2,7 @@
 import type { MakingLine } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { CalendarDays } from 'lucide-react';
 import { Link } from 'react-router';
 import { listMakings, sentenceOf } from '../../api/client';
 import { usePieces } from '../../api/queries';
@@ -26,7 +27,12 @@ export function BenchPlace() {
   const lines = pieces.data?.pages[0]?.lines ?? [];
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
-      <h1 className="text-4xl">Bench</h1>
+      <div className="flex items-baseline justify-between gap-4">
+        <h1 className="text-4xl">Bench</h1>
+        <Link to="/orders" className="btn btn-ghost btn-sm">
+          <CalendarDays className="size-4" /> What is wanted by when
+        </Link>
+      </div>
       {makings.error && (
         <p role="alert" className="alert alert-error mt-3">
           {sentenceOf(makings.error)}

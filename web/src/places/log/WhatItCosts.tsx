@@ -1,6 +1,6 @@
 // What the losses cost: time at the bench, glass as drawn, and money where the shop says what an hour and a kilogram are worth.
 import { LIMITS, type LogLine } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { benchHour, pricesOf, printText } from '@zanfirico/core';
 import { CountField } from '../../fields/CountField';
 import { shown } from '../../fields/shown';
 import { clockText } from '../../marks/braid/strands';
@@ -9,16 +9,20 @@ import { useShop } from '../../stores/theShop';
 import { changeShop } from '../../stores/changeShop';
 
 const HOUR = 3600;
-const NO_COSTS = { hour: 0, glass: 0 };
+/** The log does not keep how many helped: one is taken. */
+const HELPED = 1;
 
 export function WhatItCosts({ lost }: { readonly lost: readonly LogLine[] }) {
   const units = useDisplay((s) => s.units);
-  const costs = useShop((s) => s.shop?.document.costs) ?? NO_COSTS;
+  const said = useShop((s) => s.shop?.document.costs);
+  const costs = pricesOf(said);
   const seconds = lost.reduce((t, l) => t + (l.lastAt - l.begunAt) / 1000, 0);
   const mass = lost.reduce((m, l) => m + (l.mass ?? 0), 0);
-  const money = (seconds / HOUR) * costs.hour + mass * costs.glass;
-  const keep = (change: Partial<typeof costs>): void => {
-    changeShop(() => ({ costs: { ...costs, ...change } }));
+  const money = (seconds / HOUR) * benchHour(costs, HELPED, costs.burns) + mass * costs.glass;
+  const keep = (change: { readonly hour?: number; readonly glass?: number }): void => {
+    changeShop((shop) => ({
+      costs: { hour: costs.hour, glass: costs.glass, ...shop.costs, ...change },
+    }));
   };
   return (
     <div className="mt-2 flex flex-wrap items-end gap-4">
@@ -27,14 +31,16 @@ export function WhatItCosts({ lost }: { readonly lost: readonly LogLine[] }) {
         <b className="num">{printText(mass, 'mass', units)}</b> of glass as drawn
         {money > 0 && (
           <>
-            : <b className="num">{shown(money, 0)}</b> in your money
+            : <b className="num">{shown(money, 0)}</b>{' '}
+            {costs.money === '' ? 'in your money' : costs.money}
+            {said === undefined && ', by ordinary prices'}, with one who helped and the fire
           </>
         )}
         .
       </p>
       <div className="w-32">
         <CountField
-          label="An hour is worth"
+          label="An hour who leads"
           value={costs.hour}
           step={0.01}
           within={LIMITS.money}

@@ -17,6 +17,7 @@ const SHEETS = [
   { to: 'braid', name: 'Braid' },
   { to: 'night', name: 'Its night' },
   { to: 'card', name: 'Card' },
+  { to: 'cost', name: 'Cost' },
 ];
 
 interface Props {

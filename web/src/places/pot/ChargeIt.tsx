@@ -1,5 +1,5 @@
 // A charge before it is made: how far it cools the pot, when it is fit to gather, what cooking hotter or longer would do; then kept.
-import { LIMITS, type PotDocument } from '@zanfirico/contract';
+import { LIMITS, type DeviceNow, type PotDocument } from '@zanfirico/contract';
 import {
   CHARGED,
   cook,
@@ -20,6 +20,7 @@ import { HeadRow } from '../../marks/HeadRow';
 import { useDisplay } from '../../stores/display';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
+import { SendCook } from './SendCook';
 
 interface Props {
   readonly pot: PotDocument;
@@ -27,6 +28,8 @@ interface Props {
   /** Glass in it now, kg. */
   readonly there: number;
   readonly now: number;
+  /** Its furnace’s controller, where that can be asked. */
+  readonly furnace?: DeviceNow | undefined;
   readonly onCharge: (what: Charged, mass: number) => void;
 }
 
@@ -34,7 +37,7 @@ interface Props {
 const BESIDE = [-50, 0, 50];
 const KWH = 3.6e6;
 
-export function ChargeIt({ pot, glass, there, now, onCharge }: Props) {
+export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
   const units = useDisplay((s) => s.units);
   const holds = potMass(pot.form, pot.form.height, glass.density);
   const room = Math.max(0, holds - there);
@@ -123,6 +126,15 @@ export function ChargeIt({ pot, glass, there, now, onCharge }: Props) {
               })}
             </tbody>
           </table>
+          {furnace && plan.fit !== undefined && (
+            <SendCook
+              furnace={furnace}
+              name={`${what}, ${heavyText(mass, units)}`}
+              at={pot.cooking}
+              working={pot.working}
+              clearing={plan.clearing}
+            />
+          )}
           <p className="quiet mt-1 max-w-prose text-sm leading-snug">
             Free of seed: when bubbles half a millimetre wide have risen out (Hadamard and
             Rybczynski 1911); smaller ones stay, dissolving is not counted. Charging spits: face

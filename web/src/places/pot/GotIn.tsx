@@ -7,6 +7,7 @@ import {
   NUMBER_TOLERANCE,
   printText,
   spoilt,
+  stiffens,
   WHITE,
   type Glass,
   type Light,
@@ -66,6 +67,12 @@ export function GotIn({ glass, there, holds }: Props) {
     );
   }, [told, rack, glass]);
   if (!line || !told) return null;
+  const own = rack.line(glass.id);
+  const works = stiffens(
+    told.share,
+    { softening: line.colour.softening, composition: line.entry.composition },
+    { softening: glass.softening, composition: own?.entry.composition },
+  );
   return (
     <section aria-label="What got in by mistake" className="mt-8">
       <h2 className="text-2xl">What got in by mistake</h2>
@@ -117,7 +124,20 @@ export function GotIn({ glass, there, holds }: Props) {
         <span className="num">{shown(told.expansion / POINT, 1)}</span> × 10⁻⁷/K:{' '}
         {lost.length === 0
           ? 'every colour of the rack that held on it still does.'
-          : `${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? ` and ${String(lost.length - MOST)} more` : ''} would no longer hold on it.`}
+          : `${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? ` and ${String(lost.length - MOST)} more` : ''} would no longer hold on it.`}{' '}
+        {Math.abs(works.by) < 0.5 ? (
+          'It works as it did.'
+        ) : (
+          <>
+            It works{' '}
+            <span className="num">
+              {printText(Math.abs(works.by), 'temperatureDifference', units)}
+            </span>{' '}
+            {works.by > 0 ? 'stiffer' : 'softer'}: as stiff as before that much{' '}
+            {works.by > 0 ? 'hotter' : 'colder'} (by{' '}
+            {works.from === 'oxides' ? 'its oxides, Lakatos' : 'the softening points'}).
+          </>
+        )}
       </p>
       <p className="quiet mt-1 max-w-prose text-sm leading-snug">
         Mixed through, by mass (Beer–Lambert; expansion by additive factors). Streaks come first and

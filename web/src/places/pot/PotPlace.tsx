@@ -1,33 +1,25 @@
 // Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
 import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
-import {
-  daysLeft,
-  depthOf,
-  entriesOf,
-  ledger,
-  levelAt,
-  ORDINARY_MAKING,
-  ORDINARY_POT,
-  potMass,
-  printText,
-  usedADay,
-  type Glass,
-} from '@zanfirico/core';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { depthOf, ORDINARY_MAKING, printText, type Glass } from '@zanfirico/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { readAllOf, readPotEvents, sendPotEvents, sentenceOf } from '../../api/client';
+import { sendPotEvents, sentenceOf } from '../../api/client';
+import { useDevices } from '../../devices/useDevices';
 import { dayWords } from '../../clock/dayWords';
 import { NameField } from '../../fields/NameField';
 import { QuantityField } from '../../fields/QuantityField';
 import { shown } from '../../fields/shown';
+import { potNow } from '../../pots/potNow';
+import { usePotList, usePotsLog } from '../../pots/usePots';
 import { useDisplay } from '../../stores/display';
 import { changeShop } from '../../stores/changeShop';
 import { useRack } from '../../stores/theRack';
 import { useShop } from '../../stores/theShop';
 import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
+import { FurnaceNow } from './FurnaceNow';
 import { GotIn } from './GotIn';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
@@ -35,16 +27,14 @@ import { ChargeIt } from './ChargeIt';
 import { PotFields } from './PotFields';
 import { PotHistory } from './PotHistory';
 import { PotSection } from './PotSection';
+import { PotWeek } from './PotWeek';
+import { Scrap } from './Scrap';
 
 const DAY = 86_400_000;
 /** Said so long before it is too shallow, days. */
 const SOON = 3;
 /** Glass no deeper than this is nothing to plan a gather with, m. */
 const LEAST_DEPTH = 0.01;
-const NO_EVENTS: readonly PotEventDocument[] = [];
-const NO_LINES: readonly LogLine[] = [];
-const ORDINARY: readonly PotDocument[] = [structuredClone(ORDINARY_POT)];
-
 /** Keeps the shop's pots as they are changed. */
 const keep = (pots: readonly PotDocument[]): void => {
   changeShop(() => ({ pots: structuredClone([...pots]) }));
@@ -56,20 +46,12 @@ export function PotPlace() {
   const rack = useRack((s) => s.rack);
   const [at, setAt] = useState(0);
   const [now] = useState(() => Date.now());
-  const events = useQuery({ queryKey: ['pots'], queryFn: readPotEvents });
-  // What was made before anything was entered is none of a pot's.
-  const since = Math.min(...(events.data ?? NO_EVENTS).map((e) => e.at));
-  const made = useQuery({
-    queryKey: ['log', 'made', since],
-    queryFn: () => readAllOf({ since: String(since) }),
-    enabled: Number.isFinite(since),
-  });
+  const pots = usePotList();
+  const { events, made, failure } = usePotsLog();
   if (!shop) return <p className="quiet px-6 py-20 text-center">Fetching the shop …</p>;
-  const pots = shop.document.pots ?? ORDINARY;
-  const pot = pots[Math.min(at, pots.length - 1)] ?? ORDINARY[0];
+  const pot = pots[Math.min(at, pots.length - 1)];
   if (!pot) return null;
   const glass = rack.glass(pot.glass);
-  const failure = events.error ?? made.error;
   const change = (next: PotDocument): void => {
     keep(pots.map((p) => (p.id === pot.id ? next : p)));
   };
@@ -114,8 +96,8 @@ export function PotPlace() {
           pot={pot}
           glass={glass}
           now={now}
-          events={events.data ?? NO_EVENTS}
-          made={made.data ?? NO_LINES}
+          events={events}
+          made={made}
           onChange={change}
         />
       ) : (
@@ -150,21 +132,17 @@ function ThePot({
   const depthPlanned = useShop((s) => s.shop?.document.potDepth);
   const { form } = pot;
   const { density } = glass;
-  const mine = entriesOf(events, pot.id);
-  const pieces = made.filter((l) => l.glass === pot.glass && l.mass !== undefined);
-  const told = ledger(
-    form,
-    density,
-    mine,
-    pieces.map((l) => ({ at: l.begunAt, mass: (l.mass ?? 0) * (1 + allowance) })),
+  const { mine, at, level, holds, depth, aDay, left } = potNow(
+    pot,
+    glass,
+    events,
+    made,
+    allowance,
+    now,
   );
-  const holds = potMass(form, form.height, density);
-  // What was entered a moment ago is in it: nothing in the log lies ahead.
-  const at = Math.max(now, ...told.map((e) => e.at));
-  const level = levelAt(told, at, holds);
-  const aDay = usedADay(told, at);
-  const left = daysLeft(level.mass, pot.least, aDay);
-  const depth = depthOf(form, level.mass / density);
+  const furnace = useDevices().devices.find(
+    (d) => d.device.kind === 'furnace' && d.device.of === pot.id,
+  );
   const mass = (kg: number): string => heavyText(kg, units);
   const send = (event: object): void => {
     const moment = Date.now();
@@ -182,6 +160,7 @@ function ThePot({
           density={density}
           depth={depth}
           least={depthOf(form, pot.least / density)}
+          temperature={furnace?.reading?.temperature ?? pot.working}
           label={`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
         />
         <details className="mt-3">
@@ -277,8 +256,11 @@ function ThePot({
             Plan gathers with this depth
           </button>
         </div>
+        {furnace && <FurnaceNow now={furnace} pot={pot.name} />}
+        <PotWeek pot={pot} />
         <ChargeIt
           pot={pot}
+          furnace={furnace}
           glass={glass}
           there={level.mass}
           now={now}
@@ -287,6 +269,14 @@ function ThePot({
           }}
         />
         {level.mass > 0 && <GotIn glass={glass} there={level.mass} holds={holds} />}
+        <Scrap
+          made={made.filter((l) => l.glass === pot.glass)}
+          entries={mine}
+          allowance={allowance}
+          onBack={(kg) => {
+            send({ kind: 'given back', mass: kg, says: 'clear scrap' });
+          }}
+        />
         <PotHistory
           entries={mine}
           onStrike={(event) => {

@@ -1,5 +1,5 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
-import { potMass, potRadius, type PotForm } from '@zanfirico/core';
+import { glow, potMass, potRadius, type PotForm } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 
@@ -10,6 +10,8 @@ interface Props {
   readonly depth: number;
   /** Under it it cannot be gathered from well, m. */
   readonly least: number;
+  /** How hot the glass is, °C: it shines so. */
+  readonly temperature: number;
   readonly label: string;
 }
 
@@ -34,7 +36,18 @@ function outsideOf(form: PotForm): PotForm {
   }
 }
 
-export function PotSection({ form, density, depth, least, label }: Props) {
+/** The crown above shines on the surface; the bottom is the coldest. As drawn, K. */
+const SKIN = 120;
+const BOTTOM = 180;
+
+/** The colour glass of a temperature glows in; under red heat it is dark glass. */
+const shines = (celsius: number): string => {
+  const [r, g, b] = glow(celsius);
+  const byte = (v: number): number => Math.round(255 * Math.min(1, Math.max(0.12, v)));
+  return `rgb(${String(byte(r))} ${String(byte(g))} ${String(byte(b))})`;
+};
+
+export function PotSection({ form, density, depth, least, temperature, label }: Props) {
   const units = useDisplay((s) => s.units);
   const scale = Math.min(
     (SIZE.width - PAD.x - PAD.right) / (form.diameter + 2 * THICK),
@@ -64,9 +77,9 @@ export function PotSection({ form, density, depth, least, label }: Props) {
     >
       <defs>
         <linearGradient id="pot-glow" x1="0" x2="0" y1="0" y2="1">
-          <stop offset="0" stopColor="#ffd9a0" />
-          <stop offset="0.25" stopColor="#ffa43c" />
-          <stop offset="1" stopColor="#d9541e" />
+          <stop offset="0" stopColor={shines(temperature + SKIN)} />
+          <stop offset="0.3" stopColor={shines(temperature)} />
+          <stop offset="1" stopColor={shines(temperature - BOTTOM)} />
         </linearGradient>
       </defs>
       <path

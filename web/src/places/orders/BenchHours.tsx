@@ -1,0 +1,34 @@
+// How long the bench is worked each day of a week; kept with the shop.
+import { CountField } from '../../fields/CountField';
+import { changeShop } from '../../stores/changeShop';
+import { useShop } from '../../stores/theShop';
+import { ORDINARY_HOURS } from '../../wanted/useDaysPlan';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const HOUR = 3600;
+
+export function BenchHours() {
+  const hours = useShop((s) => s.shop?.document.benchHours) ?? ORDINARY_HOURS;
+  return (
+    <section aria-label="Hours at the bench">
+      <h2 className="text-2xl">Hours at the bench</h2>
+      <div className="mt-1 grid grid-cols-4 gap-x-3 sm:grid-cols-7">
+        {DAYS.map((d, i) => (
+          <CountField
+            key={d}
+            label={d}
+            value={(hours[i] ?? 0) / HOUR}
+            step={0.25}
+            min={0}
+            max={24}
+            onCommit={(v) => {
+              changeShop(() => ({
+                benchHours: DAYS.map((_, k) => (k === i ? v * HOUR : (hours[k] ?? 0))),
+              }));
+            }}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,268 @@
+// The days to come, a fortnight in sight: each order a row, how many of it each day; the bench's hours, the pots and the boxes below.
+import type { WantedDocument } from '@zanfirico/contract';
+import { printDuration, type OrderOutcome } from '@zanfirico/core';
+import { addDays, format, parseISO } from 'date-fns';
+import { ChevronLeft, ChevronRight, X } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useAnnealers } from '../../annealing/useTonightBox';
+import { shown } from '../../fields/shown';
+import { usePotList } from '../../pots/usePots';
+import { useDisplay } from '../../stores/display';
+import { AHEAD, type PlanNow } from '../../wanted/useDaysPlan';
+import { heavyText } from '../pot/heavy';
+import { DayCell } from './DayCell';
+
+interface Props {
+  readonly now: PlanNow;
+  readonly onKeep: (order: WantedDocument) => void;
+  readonly onDrop: (order: WantedDocument) => void;
+}
+
+const IN_SIGHT = 14;
+const HOUR = 3600;
+
+const day = (d: Date): string => format(d, 'EEEE d MMM');
+
+/** How an order comes out, as one says it. */
+export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) => string): string {
+  const lacks =
+    c.lacks === 'hours'
+      ? `it lacks ${printDuration(c.short)} at the bench`
+      : c.lacks === 'glass'
+        ? `it lacks ${shown(c.short, 1)} kg of glass`
+        : c.lacks === 'fits no box'
+          ? 'no annealer is large enough'
+          : c.lacks === 'no such pot'
+            ? 'no pot has its glass'
+            : 'the boxes are taken, or its night is too long';
+  const last =
+    c.out === undefined
+      ? `; the last are not out within ${String(AHEAD)} days`
+      : `; the last is out ${outAt(c.out)}`;
+  if (c.lacks === undefined) return `In time${last}.`;
+  if (c.inTime === 0) return `None in time: ${lacks}${c.planned === 0 ? '' : last}.`;
+  return `${String(c.inTime)} of ${String(count)} in time: ${lacks}${last}.`;
+}
+
+export function DaysGrid({ now, onKeep, onDrop }: Props) {
+  const units = useDisplay((s) => s.units);
+  const annealers = useAnnealers();
+  const pots = usePotList();
+  const [from, setFrom] = useState(0);
+  const { days, plan, wanted, pieces, asked } = now;
+  const seen = days.slice(from, from + IN_SIGHT);
+  const outAt = (i: number): string => day(addDays(days[0]?.date ?? new Date(), i));
+  const pin = (order: WantedDocument, on: string, count: number | undefined): void => {
+    const pinned: Record<string, number> = { ...order.pinned };
+    if (count === undefined) Reflect.deleteProperty(pinned, on);
+    else pinned[on] = count;
+    const next: WantedDocument = { ...order, pinned };
+    if (Object.keys(pinned).length === 0) delete next.pinned;
+    onKeep(next);
+  };
+  return (
+    <section aria-label="The days to come" className="mt-3">
+      <div className="flex items-center gap-2">
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          aria-label="A week earlier"
+          disabled={from === 0}
+          onClick={() => {
+            setFrom(Math.max(0, from - 7));
+          }}
+        >
+          <ChevronLeft className="size-4" />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          aria-label="A week later"
+          disabled={from + IN_SIGHT >= AHEAD}
+          onClick={() => {
+            setFrom(Math.min(AHEAD - IN_SIGHT, from + 7));
+          }}
+        >
+          <ChevronRight className="size-4" />
+        </button>
+        <p className="quiet text-sm">
+          Type a number on a day to put that many there; clear it to have it planned again.
+        </p>
+      </div>
+      <div
+        className="overflow-x-auto"
+        role="group"
+        aria-label="Days, side by side"
+        // Wider than a small screen it scrolls by keyboard too.
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
+        tabIndex={0}
+      >
+        <table className="w-full border-collapse">
+          <caption className="sr-only">How many of each order on each day</caption>
+          <thead>
+            <tr>
+              <th scope="col" className="min-w-64 text-left font-normal">
+                <span className="sr-only">order</span>
+              </th>
+              {seen.map(({ date, day: d }) => (
+                <th
+                  key={d}
+                  scope="col"
+                  className={`min-w-14 px-1 pb-1 text-center font-normal ${date.getDay() === 1 ? 'border-l border-(--steel)' : ''}`}
+                >
+                  <span className="quiet block text-sm leading-none">{format(date, 'EEE')}</span>
+                  <span className="num">{format(date, 'd')}</span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {wanted.map((w) => {
+              const piece = pieces.get(w.piece);
+              const came = plan.cameOut.find((c) => c.wanted === w.id);
+              const left = w.count - (w.done ?? 0);
+              const due = parseISO(w.due);
+              return (
+                <tr key={w.id} className="border-base-300 border-t align-top">
+                  <th scope="row" className="py-1 pr-3 text-left font-normal">
+                    <span className="flex items-start justify-between gap-2">
+                      <span className="leading-snug">
+                        <b className="num">{w.count}</b>{' '}
+                        <Link to={`/pieces/${w.piece}/cost`} className="link font-semibold">
+                          {piece?.name ?? 'a piece that is gone'}
+                        </Link>{' '}
+                        by {format(due, 'EEE d MMM')}
+                        {w.says !== undefined && <span className="quiet"> {w.says}</span>}
+                      </span>
+                      <button
+                        type="button"
+                        className="btn btn-ghost btn-xs btn-square"
+                        aria-label={`Take the order of ${piece?.name ?? 'it'} away`}
+                        onClick={() => {
+                          onDrop(w);
+                        }}
+                      >
+                        <X className="size-4" />
+                      </button>
+                    </span>
+                    {came ? (
+                      <span
+                        className={`block text-sm leading-snug ${came.lacks === undefined ? 'quiet' : 'text-warning'}`}
+                      >
+                        {came.attempts > left &&
+                          `${String(came.attempts)} to have ${String(left)}. `}
+                        {outcomeSays(came, left, outAt)}
+                      </span>
+                    ) : (
+                      <span className="quiet block text-sm">{left <= 0 ? 'All there.' : ''}</span>
+                    )}
+                    <label className="quiet flex items-center gap-1 text-sm">
+                      there already
+                      <input
+                        type="number"
+                        className="input num h-7 w-16 text-right"
+                        min={0}
+                        max={w.count}
+                        value={w.done ?? 0}
+                        onChange={(e) => {
+                          const done = Math.round(Number(e.target.value));
+                          if (done >= 0 && done <= w.count) onKeep({ ...w, done });
+                        }}
+                      />
+                    </label>
+                  </th>
+                  {seen.map(({ date, day: d }, i) => {
+                    const count =
+                      plan.days[from + i]?.work
+                        .filter((x) => x.wanted === w.id)
+                        .reduce((sum, x) => sum + x.count, 0) ?? 0;
+                    return (
+                      <td
+                        key={d}
+                        className={`p-0 text-center align-middle ${d === w.due ? 'bg-base-300/60' : ''} ${date.getDay() === 1 ? 'border-l border-(--steel)' : ''}`}
+                      >
+                        <DayCell
+                          label={`${piece?.name ?? 'it'} on ${day(date)}`}
+                          count={count}
+                          pinned={w.pinned?.[d]}
+                          due={d === w.due}
+                          onPin={(n) => {
+                            pin(w, d, n);
+                          }}
+                        />
+                      </td>
+                    );
+                  })}
+                </tr>
+              );
+            })}
+          </tbody>
+          <tfoot>
+            <tr className="border-t-2 border-(--steel)">
+              <th scope="row" className="quiet py-1 text-left font-normal">
+                hours at the bench
+              </th>
+              {seen.map(({ day: d }, i) => {
+                const p = plan.days[from + i];
+                const there = asked.bench[from + i] ?? 0;
+                const share = there > 0 ? Math.min(1, (p?.seconds ?? 0) / there) : 0;
+                return (
+                  <td key={d} className="px-1 text-center align-bottom">
+                    <span
+                      className="bg-base-300 relative block h-8 w-full overflow-hidden"
+                      aria-hidden="true"
+                    >
+                      <span
+                        className={`absolute bottom-0 left-0 w-full ${(p?.over ?? 0) > 0 ? 'bg-warning' : 'bg-primary/70'}`}
+                        style={{ height: `${(100 * share).toFixed(0)}%` }}
+                      />
+                    </span>
+                    <span className={`num text-sm ${(p?.over ?? 0) > 0 ? 'text-warning' : ''}`}>
+                      {(p?.seconds ?? 0) === 0 ? '–' : shown((p?.seconds ?? 0) / HOUR, 1)}
+                      {(p?.over ?? 0) > 0 && <span className="block">over</span>}
+                    </span>
+                  </td>
+                );
+              })}
+            </tr>
+            {asked.pots.map((pot, k) => (
+              <tr key={pot.glass} className="border-base-300 border-t">
+                <th scope="row" className="quiet py-1 text-left font-normal">
+                  {pots[k]?.name ?? 'the pot'}, evening
+                </th>
+                {seen.map(({ day: d }, i) => {
+                  const p = plan.days[from + i]?.pots[k];
+                  if (!p) return <td key={d} />;
+                  return (
+                    <td key={d} className="num px-1 text-center text-sm leading-tight">
+                      {heavyText(p.level, units)}
+                      {p.charge > 0 && (
+                        <b className="text-primary block">+{heavyText(p.charge, units)}</b>
+                      )}
+                      {!p.fit && <span className="quiet block">cooks</span>}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+            <tr className="border-base-300 border-t">
+              <th scope="row" className="quiet py-1 text-left font-normal">
+                boxes loaded
+              </th>
+              {seen.map(({ day: d }, i) => (
+                <td key={d} className="px-1 text-center text-sm leading-tight">
+                  {plan.days[from + i]?.loaded.map((b) => (
+                    <span key={b} className="block">
+                      {(annealers[b]?.name ?? '').replace(/^the /, '')}
+                    </span>
+                  ))}
+                </td>
+              ))}
+            </tr>
+          </tfoot>
+        </table>
+      </div>
+    </section>
+  );
+}

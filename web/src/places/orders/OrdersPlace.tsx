@@ -1,0 +1,81 @@
+// Orders: so many of a piece by a day; the days to come planned for them, moved by hand, and what cannot be done said plainly.
+import type { WantedDocument } from '@zanfirico/contract';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { dropWanted, keepWanted, sentenceOf } from '../../api/client';
+import { Going } from '../../annealing/Going';
+import { useNotices } from '../../stores/notices';
+import { troubled } from '../../stores/troubled';
+import { useShopHere } from '../../stores/useShopHere';
+import { useDaysPlan } from '../../wanted/useDaysPlan';
+import { BenchHours } from './BenchHours';
+import { ColoursWanted } from './ColoursWanted';
+import { DaysGrid } from './DaysGrid';
+import { NewOrder } from './NewOrder';
+
+export function OrdersPlace() {
+  useShopHere();
+  const queries = useQueryClient();
+  const [today] = useState(() => new Date());
+  const { now, wanted, here, failure, working } = useDaysPlan(today);
+  const again = (): void => {
+    void queries.invalidateQueries({ queryKey: ['wanted'] });
+  };
+  const keep = (order: WantedDocument): void => {
+    keepWanted(order).then(again, troubled);
+  };
+  const drop = (order: WantedDocument): void => {
+    dropWanted(order.id).then(() => {
+      again();
+      useNotices.getState().say('The order is taken away.', {
+        label: 'Undo',
+        run: () => {
+          keep(order);
+        },
+      });
+    }, troubled);
+  };
+  return (
+    <div className="mx-auto w-full max-w-[100rem] px-6 py-6">
+      <h1 className="text-4xl">Orders</h1>
+      {failure && (
+        <p role="alert" className="alert alert-error mt-3">
+          {sentenceOf(failure)}
+        </p>
+      )}
+      {here && wanted.length === 0 && (
+        <p className="mt-3 text-xl leading-snug">
+          Twelve by the 12th? Say what is wanted by when, and the days are planned by the bench’s
+          hours, the glass in the pot and the nights of the boxes.
+        </p>
+      )}
+      {working > 0 && (
+        <div className="mt-3">
+          <Going
+            says={`The order of work and the nights of ${String(working)} ${working === 1 ? 'piece' : 'pieces'} are being worked out`}
+            share={undefined}
+          />
+        </div>
+      )}
+      {now?.troubles.map((t) => (
+        <p key={t} role="alert" className="text-warning mt-1">
+          {t}
+        </p>
+      ))}
+      {now && wanted.length > 0 && <DaysGrid now={now} onKeep={keep} onDrop={drop} />}
+      <div className="mt-6 grid gap-x-10 gap-y-6 *:min-w-0 lg:grid-cols-2">
+        <NewOrder onKeep={keep} today={today} />
+        <div>
+          <BenchHours />
+          {now && <ColoursWanted now={now} />}
+        </div>
+      </div>
+      <p className="quiet mt-4 max-w-prose text-sm leading-snug">
+        A plan, not a promise: an order’s pieces by their planned clock one after another, as many
+        more as the log says are lost, each box loaded once an evening. What is due first goes
+        first, as early as it can; found by that rule, not proven the best. A charge is made in the
+        evening when the next day would find the pot too shallow.
+      </p>
+    </div>
+  );
+}

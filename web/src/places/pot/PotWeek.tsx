@@ -1,0 +1,80 @@
+// What is wanted against what is in the pot: when it is too shallow, and when to charge so that it never is.
+import type { PotDocument } from '@zanfirico/contract';
+import { differenceInCalendarDays, format } from 'date-fns';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Going } from '../../annealing/Going';
+import { useDisplay } from '../../stores/display';
+import { useDaysPlan } from '../../wanted/useDaysPlan';
+import { heavyText } from './heavy';
+
+/** Said so long before, days. */
+const SOON = 3;
+
+export function PotWeek({ pot }: { readonly pot: PotDocument }) {
+  const units = useDisplay((s) => s.units);
+  const [today] = useState(() => new Date());
+  const { now, wanted, working } = useDaysPlan(today);
+  if (wanted.length === 0)
+    return (
+      <p className="quiet mt-4">
+        Nothing is wanted by a day: <Link to="/orders">take an order</Link>, and it is told here
+        when to charge for it.
+      </p>
+    );
+  if (!now)
+    return working > 0 ? (
+      <div className="mt-4">
+        <Going says="What is wanted is being planned" share={undefined} />
+      </div>
+    ) : null;
+  const k = now.asked.pots.findIndex((p) => p.glass === pot.glass);
+  const mine = now.asked.pots[k];
+  if (!mine) return null;
+  const charges = now.plan.days.flatMap((d, i) => {
+    const p = d.pots[k];
+    return p && p.charge > 0 ? [{ day: i, mass: p.charge }] : [];
+  });
+  const takes = now.plan.days.map((d) =>
+    d.work.reduce((sum, w) => {
+      const order = now.asked.wanted.find((o) => o.id === w.wanted);
+      const piece = order && now.pieces.get(order.piece);
+      return piece?.glass === pot.glass ? sum + w.count * piece.mass : sum;
+    }, 0),
+  );
+  const all = takes.reduce((sum, v) => sum + v, 0);
+  const taken = takes.map((_, i) => takes.slice(0, i + 1).reduce((sum, v) => sum + v, 0));
+  const empty = taken.findIndex((v, i) => (takes[i] ?? 0) > 0 && mine.level - v < mine.least);
+  const dayAt = (i: number): string => format(now.days[i]?.date ?? today, 'EEEE d MMM');
+  const nearly =
+    empty >= 0 && differenceInCalendarDays(now.days[empty]?.date ?? today, today) <= SOON;
+  return (
+    <section aria-label="What is wanted of it" className="mt-6">
+      <h2 className="text-2xl">What is wanted of it</h2>
+      <p className="mt-1 text-lg leading-snug">
+        The <Link to="/orders">orders</Link> take <b className="num">{heavyText(all, units)}</b>
+        {empty < 0 ? (
+          '; there is enough for all of them.'
+        ) : (
+          <>
+            : uncharged, it is{' '}
+            <span className={nearly ? 'text-warning font-bold' : ''}>
+              too shallow {empty === 0 ? 'today' : `on ${dayAt(empty)}`}
+            </span>
+            .
+          </>
+        )}
+      </p>
+      {charges.length > 0 && (
+        <ul>
+          {charges.map((c) => (
+            <li key={c.day} className="leading-snug">
+              Charge <b className="num">{heavyText(c.mass, units)}</b> on the evening of{' '}
+              {dayAt(c.day)}: fit on the morning of {dayAt(c.day + mine.ready)}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

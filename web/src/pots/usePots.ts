@@ -1,0 +1,36 @@
+// The shop's pots, what happened to them, and what was made since their first entry.
+import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
+import { ORDINARY_POT } from '@zanfirico/core';
+import { useQuery } from '@tanstack/react-query';
+import { readAllOf, readPotEvents } from '../api/client';
+import { useShop } from '../stores/theShop';
+
+const NO_EVENTS: readonly PotEventDocument[] = [];
+const NO_LINES: readonly LogLine[] = [];
+const ORDINARY: readonly PotDocument[] = [structuredClone(ORDINARY_POT)];
+
+/** An ordinary one until the shop has its own. */
+export const usePotList = (): readonly PotDocument[] =>
+  useShop((s) => s.shop?.document.pots) ?? ORDINARY;
+
+export interface PotsLog {
+  readonly events: readonly PotEventDocument[];
+  readonly made: readonly LogLine[];
+  readonly failure: Error | null;
+}
+
+export function usePotsLog(): PotsLog {
+  const events = useQuery({ queryKey: ['pots'], queryFn: readPotEvents });
+  // What was made before anything was entered is none of a pot's.
+  const since = Math.min(...(events.data ?? NO_EVENTS).map((e) => e.at));
+  const made = useQuery({
+    queryKey: ['log', 'made', since],
+    queryFn: () => readAllOf({ since: String(since) }),
+    enabled: Number.isFinite(since),
+  });
+  return {
+    events: events.data ?? NO_EVENTS,
+    made: made.data ?? NO_LINES,
+    failure: events.error ?? made.error,
+  };
+}
