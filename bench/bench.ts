@@ -41,6 +41,7 @@ import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
 import { measureHands } from './hands';
+import { execFileSync } from 'node:child_process';
 import { measureLog } from './log';
 import { measureMaking } from './making';
 import type { Row } from './rows';
@@ -303,4 +304,10 @@ rows.push(...(await measureHands()));
 rows.push(...(await measureMaking()));
 rows.push(...(await measureShelf()));
 rows.push(...(await measureLog()));
+// In a process of its own: it runs the server's code, which is not bundled with this.
+rows.push(
+  ...(JSON.parse(
+    execFileSync(process.execPath, ['--import', 'tsx', 'devices.ts'], { encoding: 'utf8' }),
+  ) as Row[]),
+);
 console.table(rows);

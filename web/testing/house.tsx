@@ -7,9 +7,13 @@ import type { AddressInfo } from 'node:net';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { createApp } from '../../server/src/app';
 import { partsOver } from '../../server/src/app.fixture';
+import { DEMO_STAND_INS, demoDevices } from '../../server/src/demo/demoDevices';
 import { demoPieces } from '../../server/src/demo/demoPieces';
 import { stockDemo } from '../../server/src/demo/stockDemo';
+import { deviceKeeper } from '../../server/src/devices/keeper';
+import { startStandIns } from '../../server/src/devices/standIns';
 import { openDatabase, type Database } from '../../server/src/store/database';
+import { deviceStore } from '../../server/src/store/deviceStore';
 import type { PieceStore } from '../../server/src/store/pieceStore';
 import { forgetHours } from '../src/annealing/knownHours';
 import { answers } from '../src/api/queries';
@@ -30,10 +34,11 @@ export interface House {
 
 const fetchOutside = globalThis.fetch;
 
-/** Opens a house; with the demo's pieces and rack on its shelf where they are wanted. */
-export async function openHouse(demo = false): Promise<House> {
+/** Opens a house; with the demo's pieces and rack on its shelf, and with the demo's boxes as stand-ins, where they are wanted. */
+export async function openHouse(demo = false, boxes = false): Promise<House> {
   const db: Database = await openDatabase(':memory:');
-  const parts = partsOver(db);
+  const devices = boxes ? await openBoxes(db) : undefined;
+  const parts = { ...partsOver(db), devices };
   const { store, rack } = parts;
   if (demo) await stockDemo(store, rack);
   const app = createApp(parts);
@@ -51,9 +56,18 @@ export async function openHouse(demo = false): Promise<House> {
       globalThis.fetch = fetchOutside;
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
+      await devices?.keeper.stop();
+      await devices?.standIns.close();
       await db.destroy();
     },
   };
+}
+
+async function openBoxes(db: Database) {
+  const store = deviceStore(db);
+  await demoDevices(store, Date.now());
+  const standIns = await startStandIns(DEMO_STAND_INS);
+  return { store, standIns, keeper: await deviceKeeper(store, standIns, { every: 100 }) };
 }
 
 /** Everything the page remembers, forgotten: as a browser that was never here. */
@@ -79,10 +93,10 @@ export async function forgetAll(): Promise<void> {
 }
 
 /** One house for all tests of a file; each test comes to it as a browser that was never here. */
-export function houseForAll(demo = false): House {
+export function houseForAll(demo = false, boxes = false): House {
   const house = {} as { -readonly [K in keyof House]: House[K] };
   beforeAll(async () => {
-    Object.assign(house, await openHouse(demo));
+    Object.assign(house, await openHouse(demo, boxes));
   });
   afterAll(() => house.close());
   beforeEach(forgetAll);

@@ -8,6 +8,7 @@ import {
   type DeviceReading,
   type SendProgramme,
 } from '@zanfirico/contract';
+import { clearInterval, clearTimeout, setInterval, setTimeout } from 'node:timers';
 import type { DeviceStore, KeptRun } from '../store/deviceStore';
 import type { Controller } from './controller';
 import { modbusController } from './modbusController';

@@ -14,6 +14,7 @@ import {
 } from '@zanfirico/core';
 import { ServerTCP } from 'modbus-serial';
 import { createServer } from 'node:net';
+import { clearInterval, setInterval } from 'node:timers';
 
 /** One of them: its unit id, what it is, how hot it stands at the start, °C; a furnace stands at its heat. */
 export interface StandIn {

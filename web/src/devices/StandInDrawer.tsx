@@ -15,7 +15,9 @@ export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
   const does = (what: DeviceHappen) => () => {
     happen(id, what);
   };
-  const speed = String(now.speed ?? 1);
+  // What was chosen shows at once, until the stand-in says it too.
+  const [chosen, setChosen] = useState<string>();
+  const speed = chosen ?? String(now.speed ?? 1);
   return (
     <details className="mt-3">
       <summary className="cursor-pointer">It is a stand-in: what happens to it</summary>
@@ -27,6 +29,7 @@ export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
           label: s === '1' ? 'as ours' : `${s} times faster`,
         }))}
         onChange={(s) => {
+          setChosen(s);
           happen(id, { kind: 'speed', times: Number(s) });
         }}
       />

@@ -8,7 +8,10 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const HOUR = 3600;
 
 export function BenchHours() {
-  const hours = useShop((s) => s.shop?.document.benchHours) ?? ORDINARY_HOURS;
+  const shop = useShop((s) => s.shop?.document);
+  // Nothing is typed into a shop that is not here yet.
+  if (!shop) return null;
+  const hours = shop.benchHours ?? ORDINARY_HOURS;
   return (
     <section aria-label="Hours at the bench">
       <h2 className="text-2xl">Hours at the bench</h2>

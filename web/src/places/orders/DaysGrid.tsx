@@ -6,6 +6,7 @@ import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAnnealers } from '../../annealing/useTonightBox';
+import { CountField } from '../../fields/CountField';
 import { shown } from '../../fields/shown';
 import { usePotList } from '../../pots/usePots';
 import { useDisplay } from '../../stores/display';
@@ -157,20 +158,17 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                     ) : (
                       <span className="quiet block text-sm">{left <= 0 ? 'All there.' : ''}</span>
                     )}
-                    <label className="quiet flex items-center gap-1 text-sm">
-                      there already
-                      <input
-                        type="number"
-                        className="input num h-7 w-16 text-right"
+                    <span className="block w-24">
+                      <CountField
+                        label="there already"
+                        value={w.done ?? 0}
                         min={0}
                         max={w.count}
-                        value={w.done ?? 0}
-                        onChange={(e) => {
-                          const done = Math.round(Number(e.target.value));
-                          if (done >= 0 && done <= w.count) onKeep({ ...w, done });
+                        onCommit={(done) => {
+                          onKeep({ ...w, done });
                         }}
                       />
-                    </label>
+                    </span>
                   </th>
                   {seen.map(({ date, day: d }, i) => {
                     const count =
