@@ -66,14 +66,6 @@ try {
   await open('Tide-pool bowl');
   await page.getByRole('link', { name: 'Colour' }).click();
   await shoot('colour', (p) => p.waitForTimeout(800));
-  await open('Gull on a bollard');
-  await page.getByRole('button', { name: /wings/ }).first().click();
-  await shoot('bits', (p) => p.waitForTimeout(3000));
-  await open('Rain gauge');
-  await shoot('torch', async (p) => {
-    await p.getByRole('tab', { name: 'Make' }).click();
-    await p.waitForTimeout(2500);
-  });
   await open('Harbour candlestick');
   await page.getByRole('link', { name: 'Braid' }).click();
   await shoot('braid', async (p) => {
@@ -140,10 +132,33 @@ try {
     await p.getByText(/sets the clock/).waitFor({ timeout: 30_000 });
     await p.waitForTimeout(800);
   });
+  // Sent to the box and run by its stand-in, with two hours without power.
+  await page.getByRole('button', { name: 'Send this night to the front box' }).click();
+  await page.getByText(/read back the same; it was not started/).waitFor();
+  await page.getByRole('button', { name: 'See it at the box' }).click();
+  const front = page.getByRole('article', { name: 'the front box' });
+  await front.getByRole('button', { name: 'Start it now' }).click();
+  await front.getByText('It is a stand-in').click();
+  await front.getByText('600 times faster').click();
+  await front.getByText(/^50[3-7] °C$/).waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(30_000);
+  await front.getByRole('button', { name: 'power away' }).click();
+  await front.getByText(/it had no power/).waitFor({ timeout: 90_000 });
+  await front.getByText('60 times faster', { exact: true }).click();
+  await front.getByText(/By what was measured it keeps/).waitFor({ timeout: 120_000 });
+  await front.getByText('It is a stand-in').click();
+  await shoot('at-the-boxes', (p) => p.waitForTimeout(1500));
+  await page.goto(`${server.url}/orders`);
+  await page.getByRole('region', { name: 'The days to come' }).waitFor({ timeout: 120_000 });
+  await shoot('orders', (p) => p.waitForTimeout(800));
+  await open('Tide-pool bowl');
+  await page.getByRole('link', { name: 'Cost' }).click();
+  await shoot('cost', async (p) => {
+    await p.getByText(/^A good one costs/).waitFor({ timeout: 60_000 });
+    await p.waitForTimeout(5000);
+  });
   await page.goto(`${server.url}/rack?entry=deep-water`);
   await shoot('rack');
-  await page.goto(`${server.url}/rack/shop`);
-  await shoot('shop');
   await page.getByRole('button', { name: /Light and dark/ }).click();
   await page.goto(`${server.url}/pieces`);
   await page.getByRole('link', { name: 'Tide-pool bowl' }).click();
