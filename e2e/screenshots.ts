@@ -120,7 +120,9 @@ try {
   await page.goto(`${server.url}/log`);
   await shoot('log', (p) => p.waitForTimeout(900));
   await page.goto(`${server.url}/pot`);
-  await shoot('pot', (p) => p.getByText('deep', { exact: false }).first().waitFor());
+  await shoot('pot', (p) =>
+    p.getByRole('region', { name: 'What is wanted of it' }).waitFor({ timeout: 120_000 }),
+  );
   await page.goto(`${server.url}/night`);
   for (const name of ['Harbour candlestick', 'Tide-pool bowl', 'Oil cruet', 'Salt cellar']) {
     await page.getByLabel('Find a piece for the box').fill(name);
@@ -139,7 +141,7 @@ try {
   const front = page.getByRole('article', { name: 'the front box' });
   await front.getByRole('button', { name: 'Start it now' }).click();
   await front.getByText('It is a stand-in').click();
-  await front.getByText('600 times faster').click();
+  await front.getByText('600 times faster', { exact: true }).click();
   await front.getByText(/^50[3-7] °C$/).waitFor({ timeout: 60_000 });
   await page.waitForTimeout(30_000);
   await front.getByRole('button', { name: 'power away' }).click();

@@ -8,13 +8,19 @@ import { useTelling } from './useDevices';
 const SPEEDS = ['1', '60', '600', '3600'] as const;
 const MINUTE = 60;
 
+/** What can happen, by its key; for so many seconds where it passes. */
+const HAPPENINGS: readonly (readonly [string, (seconds: number) => DeviceHappen])[] = [
+  ['power away', (seconds) => ({ kind: 'power off', seconds })],
+  ['door open', (seconds) => ({ kind: 'door open', seconds })],
+  ['element weak', () => ({ kind: 'element ages', left: 0.2 })],
+  ['thermocouple breaks', () => ({ kind: 'thermocouple breaks' })],
+  ['all mended', () => ({ kind: 'all mended' })],
+];
+
 export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
   const { happen } = useTelling();
   const [minutes, setMinutes] = useState(90);
   const { id, of } = now.device;
-  const does = (what: DeviceHappen) => () => {
-    happen(id, what);
-  };
   // What was chosen shows at once, until the stand-in says it too.
   const [chosen, setChosen] = useState<string>();
   const speed = chosen ?? String(now.speed ?? 1);
@@ -37,41 +43,18 @@ export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
         <div className="w-24">
           <CountField label="Minutes" value={minutes} min={1} max={1440} onCommit={setMinutes} />
         </div>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          onClick={does({ kind: 'power off', seconds: MINUTE * minutes })}
-        >
-          power away
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          onClick={does({ kind: 'door open', seconds: MINUTE * minutes })}
-        >
-          door open
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          onClick={does({ kind: 'element ages', left: 0.2 })}
-        >
-          element weak
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          onClick={does({ kind: 'thermocouple breaks' })}
-        >
-          thermocouple breaks
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-sm"
-          onClick={does({ kind: 'all mended' })}
-        >
-          all mended
-        </button>
+        {HAPPENINGS.map(([says, of]) => (
+          <button
+            key={says}
+            type="button"
+            className="btn btn-outline btn-sm"
+            onClick={() => {
+              happen(id, of(MINUTE * minutes));
+            }}
+          >
+            {says}
+          </button>
+        ))}
       </div>
     </details>
   );

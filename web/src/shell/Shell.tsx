@@ -72,7 +72,7 @@ export function Shell() {
           />
           <div className="ml-auto flex items-center gap-1">
             <Helpers />
-            <div className="hidden md:block">
+            <div className="hidden lg:block">
               <UnitSwitch />
             </div>
             <button

@@ -20,6 +20,7 @@ import { potNow } from '../pots/potNow';
 import { usePotList, usePotsLog } from '../pots/usePots';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
+import { useTonight } from '../stores/tonight';
 import { pieceForDays, type PieceForDays } from './pieceForDays';
 
 /** Planned ahead, days. */
@@ -70,10 +71,23 @@ const dayOf = (date: Date): string => format(date, 'yyyy-MM-dd');
 /** Fewer makings of its own than this say less than all the shop’s. */
 const ENOUGH = 8;
 
-/** Plans the days to come. */
-export function useDaysPlan(today: Date): DaysState {
+/** Pieces of the Night's week, as orders: out by the day they are wanted. */
+const fromTheWeek = (week: ReturnType<typeof useTonight.getState>['week']): WantedDocument[] =>
+  Object.entries(week).map(([piece, { count, due }]) => ({
+    id: `the week’s ${piece}`,
+    piece,
+    count,
+    due: due.slice(0, 10),
+  }));
+
+/** Plans the days to come; `week`: for what the Night's week has as well. */
+export function useDaysPlan(today: Date, week = false): DaysState {
   const asked = useQuery({ queryKey: ['wanted'], queryFn: readWanted });
-  const wanted = asked.data ?? NONE;
+  const meant = useTonight((s) => s.week);
+  const wanted = useMemo(
+    () => [...(asked.data ?? NONE), ...(week ? fromTheWeek(meant) : [])],
+    [asked.data, meant, week],
+  );
   const shop = useShop((s) => s.shop);
   const weighIns = useShop((s) => s.weighIns);
   const rack = useRack((s) => s.rack);

@@ -36,6 +36,8 @@ interface Props {
 /** Cooked so much hotter and cooler beside, K. */
 const BESIDE = [-50, 0, 50];
 const KWH = 3.6e6;
+/** After the day's work. */
+const EVENING = 18;
 
 export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
   const units = useDisplay((s) => s.units);
@@ -57,6 +59,7 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
       furnace: { power: pot.power, loses: pot.loses },
     });
   const plan = of(pot.cooking);
+  const evening = new Date(now).setHours(EVENING, 0, 0, 0);
   const when = (seconds: number): string => format(now + 1000 * seconds, 'EEEE HH:mm');
   return (
     <section aria-label="Charge it" className="mt-6">
@@ -106,6 +109,12 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
               </>
             )}
           </p>
+          {plan.fit !== undefined && evening > now && (
+            <p className="leading-snug">
+              Charged at {format(evening, 'HH:mm')} instead, after the day’s work, it is fit{' '}
+              {format(evening + 1000 * plan.fit, 'EEEE HH:mm')}.
+            </p>
+          )}
           <table className="table mt-1 w-full max-w-xl">
             <caption className="sr-only">The same cooked cooler and hotter</caption>
             <HeadRow columns={['cooked at', 'hot again', 'free of seed', 'down again', 'fit']} />

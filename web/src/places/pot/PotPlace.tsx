@@ -20,6 +20,7 @@ import { useShop } from '../../stores/theShop';
 import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
 import { FurnaceNow } from './FurnaceNow';
+import { useDaysPlan } from '../../wanted/useDaysPlan';
 import { GotIn } from './GotIn';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
@@ -140,6 +141,10 @@ function ThePot({
     allowance,
     now,
   );
+  const [today] = useState(() => new Date(now));
+  const days = useDaysPlan(today, true);
+  const k = days.now?.asked.pots.findIndex((p) => p.glass === pot.glass) ?? -1;
+  const tonight = days.now?.plan.days[0]?.pots[k]?.level;
   const furnace = useDevices().devices.find(
     (d) => d.device.kind === 'furnace' && d.device.of === pot.id,
   );
@@ -160,6 +165,7 @@ function ThePot({
           density={density}
           depth={depth}
           least={depthOf(form, pot.least / density)}
+          tonight={tonight === undefined ? undefined : depthOf(form, tonight / density)}
           temperature={furnace?.reading?.temperature ?? pot.working}
           label={`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
         />
@@ -257,7 +263,7 @@ function ThePot({
           </button>
         </div>
         {furnace && <FurnaceNow now={furnace} pot={pot.name} />}
-        <PotWeek pot={pot} />
+        <PotWeek pot={pot} state={days} today={today} />
         <ChargeIt
           pot={pot}
           furnace={furnace}

@@ -1,5 +1,5 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
-import { glow, potMass, potRadius, type PotForm } from '@zanfirico/core';
+import { glow, potMass, potRadius, printText, type PotForm } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 
@@ -10,6 +10,8 @@ interface Props {
   readonly depth: number;
   /** Under it it cannot be gathered from well, m. */
   readonly least: number;
+  /** As it will stand tonight by what is planned, m. */
+  readonly tonight?: number | undefined;
   /** How hot the glass is, °C: it shines so. */
   readonly temperature: number;
   readonly label: string;
@@ -36,6 +38,8 @@ function outsideOf(form: PotForm): PotForm {
   }
 }
 
+/** A fall smaller than this is not drawn, m. */
+const SEEN = 0.004;
 /** The crown above shines on the surface; the bottom is the coldest. As drawn, K. */
 const SKIN = 120;
 const BOTTOM = 180;
@@ -47,7 +51,7 @@ const shines = (celsius: number): string => {
   return `rgb(${String(byte(r))} ${String(byte(g))} ${String(byte(b))})`;
 };
 
-export function PotSection({ form, density, depth, least, temperature, label }: Props) {
+export function PotSection({ form, density, depth, least, tonight, temperature, label }: Props) {
   const units = useDisplay((s) => s.units);
   const scale = Math.min(
     (SIZE.width - PAD.x - PAD.right) / (form.diameter + 2 * THICK),
@@ -92,6 +96,36 @@ export function PotSection({ form, density, depth, least, temperature, label }: 
       {depth > 0 && <path d={path(form, depth, 0)} fill="url(#pot-glow)" />}
       {depth > 0 && (
         <line x1={x(-r)} x2={x(r)} y1={y(depth)} y2={y(depth)} stroke="#fff2d8" strokeWidth={2.5} />
+      )}
+      {tonight !== undefined && depth - tonight > SEEN && (
+        <g>
+          <line
+            x1={x(-potRadius(form, tonight))}
+            x2={x(potRadius(form, tonight))}
+            y1={y(tonight)}
+            y2={y(tonight)}
+            stroke="#2b1205"
+            strokeWidth={1.5}
+            strokeDasharray="2 3"
+          />
+          <text x={x(0)} y={y(tonight) + 15} textAnchor="middle" fontSize={13} fill="#2b1205">
+            tonight
+          </text>
+        </g>
+      )}
+      {depth > 0 && (
+        <g stroke="var(--chalk)" fill="var(--chalk)">
+          <line x1={x(0)} x2={x(0)} y1={y(depth)} y2={y(0)} strokeOpacity={0.55} />
+          <text
+            x={x(0) + 6}
+            y={(y(depth) + y(least)) / 2}
+            fontSize={13}
+            stroke="none"
+            fontFamily="var(--font-mono)"
+          >
+            {printText(depth, 'length', units)} to dip in
+          </text>
+        </g>
       )}
       <line
         x1={x(-potRadius(form, least))}

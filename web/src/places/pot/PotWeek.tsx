@@ -1,20 +1,27 @@
 // What is wanted against what is in the pot: when it is too shallow, and when to charge so that it never is.
 import type { PotDocument } from '@zanfirico/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { Going } from '../../annealing/Going';
 import { useDisplay } from '../../stores/display';
-import { useDaysPlan } from '../../wanted/useDaysPlan';
+import type { DaysState } from '../../wanted/useDaysPlan';
 import { heavyText } from './heavy';
 
 /** Said so long before, days. */
 const SOON = 3;
 
-export function PotWeek({ pot }: { readonly pot: PotDocument }) {
+export function PotWeek({
+  pot,
+  state,
+  today,
+}: {
+  readonly pot: PotDocument;
+  /** The days planned for the orders and the week. */
+  readonly state: DaysState;
+  readonly today: Date;
+}) {
   const units = useDisplay((s) => s.units);
-  const [today] = useState(() => new Date());
-  const { now, wanted, working } = useDaysPlan(today);
+  const { now, wanted, working } = state;
   if (wanted.length === 0)
     return (
       <p className="quiet mt-4">
@@ -52,7 +59,8 @@ export function PotWeek({ pot }: { readonly pot: PotDocument }) {
     <section aria-label="What is wanted of it" className="mt-6">
       <h2 className="text-2xl">What is wanted of it</h2>
       <p className="mt-1 text-lg leading-snug">
-        The <Link to="/orders">orders</Link> take <b className="num">{heavyText(all, units)}</b>
+        The <Link to="/orders">orders</Link> and the <Link to="/night">week</Link> take{' '}
+        <b className="num">{heavyText(all, units)}</b>
         {empty < 0 ? (
           '; there is enough for all of them.'
         ) : (

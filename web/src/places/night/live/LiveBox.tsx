@@ -120,6 +120,13 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
           {run.startedAt === undefined
             ? ', sent and never started.'
             : `, ${moment(run.startedAt)} to ${moment(run.endedAt)}.`}
+          {run.startedAt !== undefined && now.answers && reading?.state === 'idle' && (
+            <span className="text-warning">
+              {' '}
+              It ended before its programme did: stopped, or the controller began anew. Its load is
+              judged below.
+            </span>
+          )}
         </p>
       )}
       {going && (
