@@ -1,13 +1,17 @@
 // A pot as it stands: its level by charges, the log and the dipstick, what is used a day, and how long that lasts.
 import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
 import {
+  cook,
   daysLeft,
   depthOf,
   entriesOf,
+  fitVft,
   ledger,
   levelAt,
   potMass,
   usedADay,
+  type Charged,
+  type Cooked,
   type Glass,
 } from '@zanfirico/core';
 
@@ -61,3 +65,25 @@ export function potNow(
     left: daysLeft(level.mass, pot.least, aDay),
   };
 }
+
+/** How a charge of a pot goes that stands so deep, cooked at `at` °C. kg. */
+export const cookIn = (
+  pot: PotDocument,
+  glass: Glass,
+  {
+    mass,
+    there,
+    kind,
+    at,
+  }: { readonly mass: number; readonly there: number; readonly kind: Charged; readonly at: number },
+): Cooked =>
+  cook({
+    mass,
+    kind,
+    there,
+    at,
+    working: pot.working,
+    depth: depthOf(pot.form, (there + mass) / glass.density),
+    glass: { vft: fitVft(glass), density: glass.density },
+    furnace: { power: pot.power, loses: pot.loses },
+  });

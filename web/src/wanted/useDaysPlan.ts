@@ -1,9 +1,6 @@
 // The days to come as they are planned for what is wanted: asked for by the orders and by the pot alike.
 import type { WantedDocument } from '@zanfirico/contract';
 import {
-  cook,
-  depthOf,
-  fitVft,
   ORDINARY_MAKING,
   planDays,
   type DaysAsked,
@@ -16,7 +13,7 @@ import { addDays, differenceInCalendarDays, format, parseISO, startOfDay } from 
 import { useMemo } from 'react';
 import { readCame, readPiece, readWanted } from '../api/client';
 import { useAnnealers } from '../annealing/useTonightBox';
-import { potNow } from '../pots/potNow';
+import { cookIn, potNow } from '../pots/potNow';
 import { usePotList, usePotsLog } from '../pots/usePots';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
@@ -161,15 +158,11 @@ export function useDaysPlan(today: Date, week = false): DaysState {
           today.getTime(),
         );
         const charge = Math.min(A_CHARGE, holds);
-        const { fit } = cook({
+        const { fit } = cookIn(p, glass, {
           mass: charge,
-          kind: 'pellets',
           there: p.least,
+          kind: 'pellets',
           at: p.cooking,
-          working: p.working,
-          depth: depthOf(p.form, (p.least + charge) / glass.density),
-          glass: { vft: fitVft(glass), density: glass.density },
-          furnace: { power: p.power, loses: p.loses },
         });
         const ready = 1 + Math.max(0, Math.ceil(((fit ?? 10 * DAY) - OVERNIGHT) / DAY));
         return [{ glass: p.glass, level: level.mass, least: p.least, holds, charge, ready }];

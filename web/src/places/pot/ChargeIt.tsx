@@ -2,9 +2,6 @@
 import { LIMITS, type DeviceNow, type PotDocument } from '@zanfirico/contract';
 import {
   CHARGED,
-  cook,
-  depthOf,
-  fitVft,
   potMass,
   printDuration,
   printText,
@@ -17,6 +14,7 @@ import { useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
 import { shown } from '../../fields/shown';
 import { HeadRow } from '../../marks/HeadRow';
+import { cookIn } from '../../pots/potNow';
 import { useDisplay } from '../../stores/display';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
@@ -47,17 +45,7 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
   const [wanted, setMass] = useState<number>();
   const mass = wanted ?? Math.max(LIMITS.charge.minimum, Math.min(40, room));
   const over = mass > room + 1e-9;
-  const of = (at: number): Cooked =>
-    cook({
-      mass,
-      kind: what,
-      there,
-      at,
-      working: pot.working,
-      depth: depthOf(pot.form, (there + mass) / glass.density),
-      glass: { vft: fitVft(glass), density: glass.density },
-      furnace: { power: pot.power, loses: pot.loses },
-    });
+  const of = (at: number): Cooked => cookIn(pot, glass, { mass, there, kind: what, at });
   const plan = of(pot.cooking);
   const evening = new Date(now).setHours(EVENING, 0, 0, 0);
   const when = (seconds: number): string => format(now + 1000 * seconds, 'EEEE HH:mm');

@@ -11,7 +11,7 @@ import { dayWords } from '../../clock/dayWords';
 import { NameField } from '../../fields/NameField';
 import { QuantityField } from '../../fields/QuantityField';
 import { shown } from '../../fields/shown';
-import { potNow } from '../../pots/potNow';
+import { cookIn, potNow } from '../../pots/potNow';
 import { usePotList, usePotsLog } from '../../pots/usePots';
 import { useDisplay } from '../../stores/display';
 import { changeShop } from '../../stores/changeShop';
@@ -32,6 +32,7 @@ import { PotWeek } from './PotWeek';
 import { Scrap } from './Scrap';
 
 const DAY = 86_400_000;
+const KWH = 3.6e6;
 /** Said so long before it is too shallow, days. */
 const SOON = 3;
 /** Glass no deeper than this is nothing to plan a gather with, m. */
@@ -263,7 +264,20 @@ function ThePot({
           </button>
         </div>
         {furnace && <FurnaceNow now={furnace} pot={pot.name} />}
-        <PotWeek pot={pot} state={days} today={today} />
+        <PotWeek
+          pot={pot}
+          state={days}
+          today={today}
+          kwhOf={(kg, there) => {
+            const { used } = cookIn(pot, glass, {
+              mass: kg,
+              there,
+              kind: 'pellets',
+              at: pot.cooking,
+            });
+            return used === undefined ? undefined : used / KWH;
+          }}
+        />
         <ChargeIt
           pot={pot}
           furnace={furnace}

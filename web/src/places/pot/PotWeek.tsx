@@ -3,6 +3,7 @@ import type { PotDocument } from '@zanfirico/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
 import { Going } from '../../annealing/Going';
+import { shown } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
 import type { DaysState } from '../../wanted/useDaysPlan';
 import { heavyText } from './heavy';
@@ -14,11 +15,14 @@ export function PotWeek({
   pot,
   state,
   today,
+  kwhOf,
 }: {
   readonly pot: PotDocument;
   /** The days planned for the orders and the week. */
   readonly state: DaysState;
   readonly today: Date;
+  /** What a charge takes until it is fit, kWh; undefined where the furnace never brings it there. */
+  readonly kwhOf: (mass: number, there: number) => number | undefined;
 }) {
   const units = useDisplay((s) => s.units);
   const { now, wanted, working } = state;
@@ -40,7 +44,7 @@ export function PotWeek({
   if (!mine) return null;
   const charges = now.plan.days.flatMap((d, i) => {
     const p = d.pots[k];
-    return p && p.charge > 0 ? [{ day: i, mass: p.charge }] : [];
+    return p && p.charge > 0 ? [{ day: i, mass: p.charge, kwh: kwhOf(p.charge, p.level) }] : [];
   });
   const takes = now.plan.days.map((d) =>
     d.work.reduce((sum, w) => {
@@ -78,7 +82,13 @@ export function PotWeek({
           {charges.map((c) => (
             <li key={c.day} className="leading-snug">
               Charge <b className="num">{heavyText(c.mass, units)}</b> on the evening of{' '}
-              {dayAt(c.day)}: fit on the morning of {dayAt(c.day + mine.ready)}.
+              {dayAt(c.day)}: fit on the morning of {dayAt(c.day + mine.ready)}
+              {c.kwh !== undefined && (
+                <>
+                  , for <span className="num">{shown(c.kwh, 0)} kWh</span>
+                </>
+              )}
+              .
             </li>
           ))}
         </ul>
