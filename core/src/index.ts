@@ -464,3 +464,5 @@ export { givenBack, takesOf, type Takes } from './cost/takes';
 export { howMany } from './wanted/howMany';
 export { buckets } from './pot/scrap';
 export { stiffens } from './pot/stiffens';
+export { CLOUDY, fired, type Fired } from './kiln/firing';
+export type { Fuse } from './kiln/flow';

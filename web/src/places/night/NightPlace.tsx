@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';
 import { BoxView } from './BoxView';
+import { KilnView } from './kiln/KilnView';
 import { LiveView } from './live/LiveView';
 import { NumbersView } from './NumbersView';
 import { WeekView } from './WeekView';
@@ -11,6 +12,7 @@ const VIEWS = [
   ['box', 'Tonight’s box'],
   ['live', 'At the boxes'],
   ['week', 'The week'],
+  ['kiln', 'Flat in the kiln'],
   ['numbers', 'By numbers'],
 ] as const;
 
@@ -38,6 +40,7 @@ export function NightPlace() {
       >
         {view === 'numbers' && <NumbersView />}
         {view === 'week' && <WeekView />}
+        {view === 'kiln' && <KilnView />}
         {view === 'live' && <LiveView />}
         {view === 'box' && (
           <BoxView

@@ -11,6 +11,7 @@ import {
 } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
+import { SendLines } from '../../devices/SendLines';
 import { SelectField } from '../../fields/SelectField';
 import { shown } from '../../fields/shown';
 import { HeadRow } from '../../marks/HeadRow';
@@ -18,7 +19,6 @@ import { cookIn } from '../../pots/potNow';
 import { useDisplay } from '../../stores/display';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
-import { SendCook } from './SendCook';
 
 interface Props {
   readonly pot: PotDocument;
@@ -34,6 +34,8 @@ interface Props {
 /** Cooked so much hotter and cooler beside, K. */
 const BESIDE = [-50, 0, 50];
 const KWH = 3.6e6;
+/** After a cook held so long, s, or until it is told otherwise: as long as a controller's minutes reach. */
+const ON = 1000 * 3600;
 /** After the day's work. */
 const EVENING = 18;
 
@@ -124,12 +126,18 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
             </tbody>
           </table>
           {furnace && plan.fit !== undefined && (
-            <SendCook
-              furnace={furnace}
-              name={`${what}, ${heavyText(mass, units)}`}
-              at={pot.cooking}
-              working={pot.working}
-              clearing={plan.clearing}
+            <SendLines
+              now={furnace}
+              label="Send this cook to the furnace"
+              says="It waits to be started; afterwards it holds working heat until it is told otherwise."
+              programme={{
+                name: `Cook ${what}, ${heavyText(mass, units)}`,
+                lines: [
+                  { to: pot.cooking, hold: plan.clearing },
+                  { to: pot.working, hold: ON },
+                ],
+                lastIn: 0,
+              }}
             />
           )}
           <p className="quiet mt-1 max-w-prose text-sm leading-snug">

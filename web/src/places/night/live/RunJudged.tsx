@@ -3,6 +3,7 @@ import type { DeviceNow, SendProgramme } from '@zanfirico/contract';
 import { ARRIVES_UNEVEN, printDuration, printText, sinceLastIn, type Box } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sendProgramme, sentenceOf, tellDevice } from '../../../api/client';
+import { asSent } from '../../../devices/asSent';
 import { useTelling } from '../../../devices/useDevices';
 import { Verdict, VerdictWord } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
@@ -90,11 +91,7 @@ export function RunJudged({ now, going, night, box }: Props) {
       await tellDevice(now.device.id, { what: 'stop' });
     await sendProgramme(now.device.id, {
       name: `${going.run.sent.name}, soaked again`.slice(0, 200),
-      lines: again.recipe.lines.map((l) => ({
-        to: l.to,
-        ...(l.rate !== undefined && { rate: l.rate }),
-        ...(l.hold !== undefined && { hold: l.hold }),
-      })),
+      lines: asSent(again.recipe.lines),
       lastIn: 0,
       night,
     });

@@ -5,6 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Send } from 'lucide-react';
 import { useState } from 'react';
 import { sendProgramme, sentenceOf } from '../../../api/client';
+import { asSent } from '../../../devices/asSent';
 import { useDevices } from '../../../devices/useDevices';
 
 interface Props {
@@ -29,11 +30,7 @@ export function programmeOf(
 ): SendProgramme {
   return {
     name: name.slice(0, 200),
-    lines: stepsOf(schedule.rows).map((l) => ({
-      to: l.to,
-      ...(l.rate !== undefined && { rate: l.rate }),
-      ...(l.hold !== undefined && { hold: l.hold }),
-    })),
+    lines: asSent(stepsOf(schedule.rows)),
     lastIn: Math.max(0, -(schedule.curve[0]?.time ?? 0)),
     night: { ...night, inBox: { ...inBox }, ...(hold !== undefined && { hold }) },
   };
