@@ -149,7 +149,12 @@ try {
   await front.getByText('60 times faster', { exact: true }).click();
   await front.getByText(/By what was measured it keeps/).waitFor({ timeout: 120_000 });
   await front.getByText('It is a stand-in').click();
-  await shoot('at-the-boxes', (p) => p.waitForTimeout(1500));
+  await shoot('at-the-boxes', async (p) => {
+    await p.evaluate(() => {
+      window.scrollTo(0, 0);
+    });
+    await front.getByText(/By what was measured it keeps/).waitFor({ timeout: 120_000 });
+  });
   await page.goto(`${server.url}/orders`);
   await page.getByRole('region', { name: 'The days to come' }).waitFor({ timeout: 120_000 });
   await shoot('orders', (p) => p.waitForTimeout(800));

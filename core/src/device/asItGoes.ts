@@ -1,9 +1,8 @@
 // A night that runs: what was measured, and what is still to come in this box from where it now stands; when its door may open.
-import type { Box } from '../anneal/box';
+import { climbAt, naturalTime, type Box } from '../anneal/box';
 import { temperatureAt } from '../anneal/kilnCurve';
 import type { RecipeLine } from '../anneal/recipe';
 import type { KilnCurve } from '../anneal/relaxing/walkCurve';
-import { naturalTime } from '../anneal/box';
 import { stepsCurve } from './programme';
 import type { KilnReading } from './watch';
 
@@ -68,21 +67,22 @@ function toCome(
     }
     return { time, temperature };
   }
-  const there = Math.abs(last.temperature - line.to) < THERE;
-  if (!there) return stepsCurve(lines.slice(step), box, last.temperature);
-  let since = last.at;
+  // Its hold counts from when it first came there, whatever happened to it since: a controller's clock goes on.
+  let since: number | undefined;
   for (let i = seen.length - 1; i >= 0; i -= 1) {
     const s = seen[i] as KilnReading;
     // What comes out of a device's own log has no step.
-    if (
-      (s.step !== undefined && s.step !== step) ||
-      (s.temperature !== undefined && Math.abs(s.temperature - line.to) > THERE)
-    )
-      break;
-    since = s.at;
+    if (s.step !== undefined && s.step !== step) break;
+    if (s.temperature !== undefined && Math.abs(s.temperature - line.to) < THERE) since = s.at;
   }
+  if (since === undefined) return stepsCurve(lines.slice(step), box, last.temperature);
   const hold = Math.max(0, (line.hold ?? 0) - (last.at - since));
-  return stepsCurve([{ to: line.to, hold }, ...lines.slice(step + 1)], box, last.temperature);
+  const climb = Math.abs(line.to - last.temperature) / Math.max(1e-6, climbAt(box, line.to));
+  return stepsCurve(
+    [{ to: line.to, hold: Math.max(0, hold - climb) }, ...lines.slice(step + 1)],
+    box,
+    last.temperature,
+  );
 }
 
 /** From the last piece in on: time counts from there, and what was before is left out. */

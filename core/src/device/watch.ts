@@ -70,6 +70,9 @@ const LASTS: Readonly<Record<DeviationKind, number>> = {
 const ALIKE = 12;
 const UNLIKE = 40;
 
+/** After these a night is no longer where its plan is. */
+const CHANGES: ReadonlySet<DeviationKind> = new Set(['no power', 'door open', 'element weak']);
+
 interface Point {
   readonly at: number;
   readonly from: number;
@@ -225,9 +228,12 @@ export function watched(plan: KilnCurve, seen: readonly KilnReading[], box: Box)
     if (kind !== undefined) going = { kind, a: going?.a ?? a, b };
   });
   close(true);
+  // Once something went wrong the plan is no longer its clock: being off it then says nothing more.
+  const first = found.find((f) => CHANGES.has(f.kind));
+  const kept = found.filter((f) => f.kind !== 'off the plan' || !first || f.from < first.from);
   const open = brokenSince(seen);
-  if (open) found.push(open);
-  return found.sort((x, y) => x.from - y.from);
+  if (open) kept.push(open);
+  return kept.sort((x, y) => x.from - y.from);
 }
 
 /** A thermocouple that is open now. */

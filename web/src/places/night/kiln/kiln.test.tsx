@@ -8,7 +8,7 @@ const atTheKiln = async () => {
   const { user } = openAt('/night');
   await user.click(await screen.findByRole('tab', { name: 'Flat in the kiln' }));
   const told = async (): Promise<string> =>
-    (await screen.findByRole('heading', { name: /its edges round by/ })).textContent ?? '';
+    (await screen.findByRole('heading', { name: /its edges round by/ })).textContent;
   const type = async (label: RegExp, text: string, which = 0): Promise<void> => {
     const field = screen.getAllByRole('textbox', { name: label })[which];
     if (!field) throw new Error('there is no such field');

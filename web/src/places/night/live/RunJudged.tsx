@@ -48,7 +48,7 @@ export function RunJudged({ now, going, night, box }: Props) {
   const soaked = planned?.checked.schedule.soak.value;
   // A moment that stands for the last while: the question is not put anew with every reading.
   const mark = `${String(Math.floor(going.now / EVERY))} ${going.deviations.map((d) => `${d.kind}${d.to === undefined ? '' : '.'}`).join()}`;
-  const asked = useMemo(
+  const newest = useMemo(
     () =>
       input && curve && going.now > lastIn && soaked !== undefined
         ? { input, curve: sinceLastIn(curve, lastIn), from: going.now - lastIn, soaked }
@@ -56,6 +56,8 @@ export function RunJudged({ now, going, night, box }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `mark` stands for the curve and the moment
     [input, mark, lastIn, soaked],
   );
+  // One question at a time: where judging takes longer than the box takes to a new one, the newest waits for the answer.
+  const [asked, setAsked] = useState(newest);
   const ask = useMemo(
     () =>
       asked &&
@@ -72,6 +74,11 @@ export function RunJudged({ now, going, night, box }: Props) {
     [asked, load],
   );
   const answer = useAnswer(ask);
+  const judged = answer.state === 'here' ? answer.value : undefined;
+  if (newest !== asked && (asked === undefined || answer.state !== 'asked')) setAsked(newest);
+  // What was judged last stands until more is known.
+  const [last, setLast] = useState(judged);
+  if (judged && judged !== last) setLast(judged);
   if (going.now <= lastIn)
     return <p className="quiet">What it does to the load is told once the last piece is in.</p>;
   if (answer.state === 'failed')
@@ -80,10 +87,8 @@ export function RunJudged({ now, going, night, box }: Props) {
         {answer.says}
       </p>
     );
-  if (answer.state !== 'here')
-    return <p className="quiet">The load is being put through what was measured …</p>;
-  const { value: judged } = answer;
-  const { again } = judged;
+  if (!last) return <p className="quiet">The load is being put through what was measured …</p>;
+  const { again } = last;
   const plan = planned?.checked.outcome;
   const sendAgain = async (): Promise<void> => {
     if (!again) return;
@@ -98,22 +103,22 @@ export function RunJudged({ now, going, night, box }: Props) {
   };
   return (
     <div aria-live="polite">
-      <Verdict verdict={judged.verdict} />
+      <Verdict verdict={last.verdict} />
       <p className="leading-snug">
         By what was measured it keeps{' '}
-        <b className="num">{printText(judged.outcome.kept, 'stress', units)}</b>
+        <b className="num">{printText(last.outcome.kept, 'stress', units)}</b>
         {plan && (
           <>
             {' '}
             (planned <span className="num">{printText(plan.kept, 'stress', units)}</span>)
           </>
         )}
-        ; at most <b className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</b>{' '}
+        ; at most <b className="num">{printText(last.outcome.worst.stress, 'stress', units)}</b>{' '}
         passes.
       </p>
-      {judged.pieces.length > 1 && (
+      {last.pieces.length > 1 && (
         <ul>
-          {judged.pieces.map((p) => (
+          {last.pieces.map((p) => (
             <li key={p.id} className="leading-snug">
               <VerdictWord verdict={p.verdict.verdict} /> <b>{p.name}</b> {p.verdict.because}
             </li>
