@@ -2,7 +2,7 @@
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
 import { freshDocument } from '../places/pieces/freshDocument';
 // First of the stores: they look for the browser's storage when they are loaded.
-import './fakeStorage';
+import { storage } from './fakeStorage';
 import 'fake-indexeddb/auto';
 import { useBoard } from './board';
 import { gesture, setProfile, useDraft } from './draft';
@@ -98,6 +98,19 @@ describe('unsaved work', () => {
     rename('undone');
     history().undo();
     expect(await kept()).toEqual([]);
+  });
+
+  it('saved, and the page gone before the database had forgotten it: it does not come back', async () => {
+    rename('saved already');
+    const [left] = await kept();
+    // What the page put down as it went, where nothing has to be waited for.
+    storage.setItem('zanfirico.forgotten.p1', left?.tab ?? '');
+    expect((await takeDraft('p1')).kept).toBeUndefined();
+    expect(await kept()).toEqual([]);
+    expect(storage.getItem('zanfirico.forgotten.p1')).toBeNull();
+    // What is drawn afterwards is kept as ever.
+    rename('drawn after');
+    expect((await takeDraft('p1')).kept?.document.name).toBe('drawn after');
   });
 
   it('drawn on an older revision and dropped, the next is drawn on the newest', () => {

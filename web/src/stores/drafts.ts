@@ -55,6 +55,8 @@ let tabNow: string | undefined;
 /** Pieces whose changes were put where nothing has to be waited for, as the page went. */
 const heldFast = new Set<string>();
 const placeOf = (piece: string): string => `zanfirico.draft.${piece}`;
+/** Whose changes of a piece were to be forgotten as its page went: its tab. */
+const goneOf = (piece: string): string => `zanfirico.forgotten.${piece}`;
 
 async function write(piece: string, kept: Kept | undefined): Promise<void> {
   under = { piece, kept };
@@ -64,7 +66,8 @@ async function write(piece: string, kept: Kept | undefined): Promise<void> {
     await db.put('drafts', { piece, tab, at: Date.now(), name: kept.document.name, ...kept });
   else await db.delete('drafts', [piece, tab]);
   under = undefined;
-  if (heldFast.delete(piece)) localStorage.removeItem(placeOf(piece));
+  if (heldFast.delete(piece))
+    for (const place of [placeOf(piece), goneOf(piece)]) localStorage.removeItem(place);
 }
 
 /** The page goes: what the database has not got yet is put where it is there at once, and taken over by the next page. */
@@ -72,9 +75,10 @@ function holdFast(): void {
   const still = new Map(waiting);
   if (under && !still.has(under.piece)) still.set(under.piece, under.kept);
   for (const [piece, kept] of still) {
-    if (!kept) continue;
+    if (!kept && tabNow === undefined) continue;
     try {
-      localStorage.setItem(placeOf(piece), JSON.stringify({ ...kept, tab: tabNow }));
+      if (kept) localStorage.setItem(placeOf(piece), JSON.stringify({ ...kept, tab: tabNow }));
+      else localStorage.setItem(goneOf(piece), tabNow ?? '');
       heldFast.add(piece);
     } catch {
       // no room: what is under way may still arrive
@@ -200,6 +204,12 @@ export async function readDraft(draft: Draft): Promise<Kept | { readonly says: s
 async function fromBefore(piece: string): Promise<void> {
   const key = placeOf(piece);
   try {
+    const gone = localStorage.getItem(goneOf(piece));
+    if (gone !== null) {
+      // Saved, and the page went before the database had forgotten it.
+      await (await opened()).delete('drafts', [piece, gone]);
+      localStorage.removeItem(goneOf(piece));
+    }
     const text = localStorage.getItem(key);
     if (text === null) return;
     const { baseRevision, document, tab = 'before' } = JSON.parse(text) as Kept & { tab?: string };
