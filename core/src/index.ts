@@ -442,6 +442,7 @@ export {
 } from './device/simulated';
 export { watched, type Deviation, type KilnReading } from './device/watch';
 export {
+  attemptsFor,
   benchHour,
   cheaper,
   costOf,
@@ -452,7 +453,6 @@ export {
 } from './cost/cost';
 export { pricesOf, type ShopPrices } from './cost/ordinary';
 export {
-  attemptsFor,
   planDays,
   type OrderOutcome,
   type PotFor,

@@ -84,6 +84,13 @@ const MONTH_HOURS = 24 * MONTH;
 /** More are never lost than this: what is always lost has no price. */
 export const MOST_LOST = 0.95;
 
+/** Share that is lost, as it counts. */
+const counted = (lost: number): number => Math.min(MOST_LOST, Math.max(0, lost));
+
+/** Attempts to be expected for so many good ones, of which a share is lost. */
+export const attemptsFor = (count: number, lost: number): number =>
+  Math.ceil(count / (1 - counted(lost)) - 1e-9);
+
 const kwh = (joules: number): string => `${(joules / KWH).toFixed(1)} kWh`;
 const kg = (v: number): string => `${v.toFixed(3)} kg`;
 
@@ -157,7 +164,7 @@ export function costOf(
     { part: 'used up', money: prices.consumables, how: 'paper, wax, tools' },
   ];
   const attempt = lines.reduce((sum, l) => sum + l.money, 0);
-  const share = Math.min(MOST_LOST, Math.max(0, lost));
+  const share = counted(lost);
   const each = attempt / (1 - share);
   lines.push({
     part: 'losses',
@@ -168,7 +175,7 @@ export function costOf(
     lines,
     attempt,
     each,
-    attempts: Math.ceil(count / (1 - share) - 1e-9),
+    attempts: attemptsFor(count, share),
     all: each * count,
     ask: each / (1 - Math.min(0.99, Math.max(0, margin))),
   };

@@ -56,12 +56,11 @@ function toCome(
   const line = step === undefined ? undefined : lines[step];
   if (!line || step === undefined) {
     // It does not tell its step: it is taken to be where the plan is.
-    const end = plan.time[plan.time.length - 1] as number;
     const time = [0];
     const temperature = [last.temperature];
     for (let i = 0; i < plan.time.length; i += 1) {
       const t = plan.time[i] as number;
-      if (t <= last.at || t > end) continue;
+      if (t <= last.at) continue;
       time.push(t - last.at);
       temperature.push(plan.temperature[i] as number);
     }
@@ -76,7 +75,7 @@ function toCome(
     if (s.temperature !== undefined && Math.abs(s.temperature - line.to) < THERE) since = s.at;
   }
   if (since === undefined) return stepsCurve(lines.slice(step), box, last.temperature);
-  const hold = Math.max(0, (line.hold ?? 0) - (last.at - since));
+  const hold = (line.hold ?? 0) - (last.at - since);
   const climb = Math.abs(line.to - last.temperature) / Math.max(1e-6, climbAt(box, line.to));
   return stepsCurve(
     [{ to: line.to, hold: Math.max(0, hold - climb) }, ...lines.slice(step + 1)],

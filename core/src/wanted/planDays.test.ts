@@ -1,6 +1,7 @@
 // Days planned, against plans made by hand.
 import * as fc from 'fast-check';
-import { attemptsFor, mornings, planDays, type DaysAsked, type WantedPiece } from './planDays';
+import { attemptsFor } from '../cost/cost';
+import { mornings, planDays, type DaysAsked, type WantedPiece } from './planDays';
 
 const HOUR = 3600;
 const CUP: WantedPiece = {

@@ -1,5 +1,6 @@
 // What is wanted by when, over the days to come: the bench's hours, the pot's glass, the boxes' nights; what cannot be done, by how much and for
 // what reason.
+import { attemptsFor } from '../cost/cost';
 
 /** A piece as its days are planned. SI; ids are the caller's. */
 export interface WantedPiece {
@@ -99,10 +100,6 @@ const DAY = 86_400;
 export const mornings = (night: number): number =>
   1 + Math.max(0, Math.ceil((night - TO_MORNING) / DAY));
 
-/** Attempts for so many good ones. */
-export const attemptsFor = (count: number, lost: number): number =>
-  Math.ceil(count / (1 - Math.min(0.95, Math.max(0, lost))) - 1e-9);
-
 interface Going {
   readonly wanted: Wanted;
   readonly piece: WantedPiece;
@@ -143,9 +140,9 @@ export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
     const longest = Array.from({ length: boxes }, () => 0);
     let seconds = 0;
     /** As many as go on this day; by hand regardless of hours. */
-    const put = (g: Going, most: number, byHand: boolean): number => {
+    const put = (g: Going, most: number, byHand: boolean): void => {
       const { piece, pot } = g;
-      let count = Math.min(most, byHand ? most : g.left);
+      let count = most;
       if (!byHand) {
         const hours = Math.floor((there - seconds) / Math.max(1, piece.seconds) + 1e-9);
         if (hours < count) g.lacks = 'hours';
@@ -155,7 +152,7 @@ export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
         const here = pots[pot];
         if (!here) {
           g.lacks = 'no such pot';
-          return 0;
+          return;
         }
         const fit = (fitFrom[pot] ?? 0) <= day;
         const glass = fit
@@ -182,12 +179,11 @@ export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
         g.outs.push({ day: day + mornings(b.night), count: n });
       }
       if (done < count && order.length > 0) g.lacks = 'box';
-      if (done === 0) return 0;
+      if (done === 0) return;
       g.left = Math.max(0, g.left - done);
       seconds += done * piece.seconds;
       if (pot !== undefined) level[pot] = (level[pot] ?? 0) - done * piece.mass;
       work.push({ wanted: g.wanted.id, count: done, pinned: byHand });
-      return done;
     };
     for (const g of going) {
       const pinned = g.wanted.pinned?.[day] ?? 0;
@@ -249,16 +245,14 @@ function cameOut(g: Going, days: number): OrderOutcome {
   const { wanted, piece, left, outs } = g;
   const attempts = attemptsFor(wanted.count, piece.lost);
   const planned = outs.reduce((sum, o) => sum + o.count, 0);
+  const soon = outs.reduce((sum, o) => sum + (o.day <= wanted.due ? o.count : 0), 0);
   const good = (n: number): number =>
     n >= attempts ? wanted.count : Math.floor(n * (1 - piece.lost) + 1e-9);
-  const inTime = good(outs.filter((o) => o.day <= wanted.due).reduce((sum, o) => sum + o.count, 0));
+  const inTime = good(soon);
   const last = Math.max(0, ...outs.map((o) => o.day));
   const out = left > 0 || last > days + 1 ? undefined : last;
   const late = inTime < wanted.count;
-  const missing = Math.max(
-    0,
-    attempts - outs.filter((o) => o.day <= wanted.due).reduce((s, o) => s + o.count, 0),
-  );
+  const missing = Math.max(0, attempts - soon);
   // Its day may simply be too near: what was never lacking took its nights.
   const lacks = late ? (g.lacks ?? 'box') : undefined;
   return {

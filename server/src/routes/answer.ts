@@ -17,3 +17,10 @@ export function take<T>(res: Response, checked: Checked<T>): T | undefined {
   fail(res, 400, { error: sentence(checked.problem), problems: [checked.problem] });
   return undefined;
 }
+
+/** Whether a body is of the id its address names; else that has been refused. */
+export function isOf(res: Response, given: { readonly id: string }, id: string): boolean {
+  if (given.id === id) return true;
+  fail(res, 400, { error: `id: given ${given.id}; allowed: ${id}, as in the address.` });
+  return false;
+}

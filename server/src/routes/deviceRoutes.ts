@@ -14,7 +14,7 @@ import { checker } from '../check/schema';
 import type { DeviceKeeper } from '../devices/keeper';
 import type { StandIns } from '../devices/standIns';
 import type { DeviceStore } from '../store/deviceStore';
-import { fail, take } from './answer';
+import { fail, isOf, take } from './answer';
 
 const checkDevice = checker(DeviceSchema);
 const checkSend = checker(SendBody);
@@ -85,13 +85,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
 
   router.put('/:id', json, async (req, res) => {
     const device = take(res, checkDevice(req.body));
-    if (!device) return;
-    if (device.id !== req.params.id) {
-      fail(res, 400, {
-        error: `id: given ${device.id}; allowed: ${req.params.id}, as in the address.`,
-      });
-      return;
-    }
+    if (!device || !isOf(res, device, req.params.id)) return;
     const all = keeper.now();
     if (all.length >= MOST_DEVICES && !all.some((d) => d.device.id === device.id)) {
       fail(res, 409, { error: `There are ${String(MOST_DEVICES)} devices already.` });

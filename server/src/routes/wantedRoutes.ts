@@ -3,7 +3,7 @@ import { BODY_LIMIT, WantedSchema } from '@zanfirico/contract';
 import express, { Router } from 'express';
 import { checker } from '../check/schema';
 import type { WantedStore } from '../store/wantedStore';
-import { fail, take } from './answer';
+import { fail, isOf, take } from './answer';
 
 const checkWanted = checker(WantedSchema);
 /** Orders a studio has at most. */
@@ -19,13 +19,7 @@ export function wantedRoutes(store: WantedStore): Router {
 
   router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
     const wanted = take(res, checkWanted(req.body));
-    if (!wanted) return;
-    if (wanted.id !== req.params.id) {
-      fail(res, 400, {
-        error: `id: given ${wanted.id}; allowed: ${req.params.id}, as in the address.`,
-      });
-      return;
-    }
+    if (!wanted || !isOf(res, wanted, req.params.id)) return;
     const all = await store.all();
     if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {
       fail(res, 409, { error: `There are ${String(MOST)} orders already: take one away first.` });

@@ -1,5 +1,5 @@
 // What the log says of a making, worked out from its events and kept beside it: how it ended, how it came out, by what words it is found.
-import type { MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract';
+import type { LogLine, MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract';
 import {
   causeSays,
   drawnOf,
@@ -28,25 +28,10 @@ export interface MadeThen {
 }
 
 /** What is kept beside it. */
-export interface MakingFacts {
-  readonly name: string;
-  readonly number: number;
-  readonly lastAt: number;
-  readonly events: number;
-  readonly ended: 'boxed' | 'given up' | undefined;
-  readonly cause: string | undefined;
-  readonly lead: string | undefined;
-  readonly annealer: string | undefined;
-  readonly where: string | undefined;
-  readonly hole: string | undefined;
-  readonly glass: string;
-  readonly colours: readonly string[];
-  readonly planned: number;
-  readonly taken: number | undefined;
-  readonly mass: number | undefined;
+export type MakingFacts = Omit<LogLine, 'id' | 'piece' | 'begunAt' | 'rehearsal' | 'outcome'> & {
   /** Which way of working it out: an older one is worked out anew. */
   readonly v: number;
-}
+};
 
 /** What it teaches; kept apart, for a list of the log need not read it. */
 export interface MakingTaught {

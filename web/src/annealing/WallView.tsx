@@ -5,11 +5,12 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { differenceInSeconds } from 'date-fns';
 import { X } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { clockTicks, tickWords } from '../clock/clockTicks';
 import { SectionField } from '../marks/section/SectionField';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
+import { useWall } from './useWall';
 
 interface Props {
   readonly name: string;
@@ -23,6 +24,8 @@ interface Props {
 const [W, H] = [1600, 620];
 const EDGE = { left: 120, right: 60, top: 30, bottom: 70 };
 const DAY = 86400;
+/** Looked at so often, ms. */
+const TICK = 20_000;
 
 /** Seconds from the last piece in to this moment, taken as tonight's: from a quarter of a day before it on. */
 function sinceLastIn(lastIn: string, now: Date): number {
@@ -32,21 +35,7 @@ function sinceLastIn(lastIn: string, now: Date): number {
 
 export function WallView({ name, schedule, section, lastIn, onClose }: Props) {
   const units = useDisplay((s) => s.units);
-  const dialog = useRef<HTMLDialogElement>(null);
-  const [now, setNow] = useState(() => new Date());
-  useEffect(() => {
-    const e = dialog.current;
-    e?.showModal();
-    // Not every browser or frame allows it; the view is as large as the window all the same.
-    if (document.fullscreenEnabled) void e?.requestFullscreen().catch(() => undefined);
-    const tick = setInterval(() => {
-      setNow(new Date());
-    }, 20_000);
-    return () => {
-      clearInterval(tick);
-      if (document.fullscreenElement) void document.exitFullscreen().catch(() => undefined);
-    };
-  }, []);
+  const { dialog, now } = useWall(TICK);
   const { curve, rows, total } = schedule;
   const from = curve[0]?.time ?? 0;
   const to = curve[curve.length - 1]?.time ?? 1;

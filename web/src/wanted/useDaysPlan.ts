@@ -13,6 +13,7 @@ import { addDays, differenceInCalendarDays, format, parseISO, startOfDay } from 
 import { useMemo } from 'react';
 import { readCame, readPiece, readWanted } from '../api/client';
 import { useAnnealers } from '../annealing/useTonightBox';
+import { howOftenLost } from '../log/howOftenLost';
 import { cookIn, potNow } from '../pots/potNow';
 import { usePotList, usePotsLog } from '../pots/usePots';
 import { useRack } from '../stores/theRack';
@@ -65,9 +66,6 @@ export interface DaysState {
 
 const dayOf = (date: Date): string => format(date, 'yyyy-MM-dd');
 
-/** Fewer makings of its own than this say less than all the shop’s. */
-const ENOUGH = 8;
-
 /** Pieces of the Night's week, as orders: out by the day they are wanted. */
 const fromTheWeek = (week: ReturnType<typeof useTonight.getState>['week']): WantedDocument[] =>
   Object.entries(week).map(([piece, { count, due }]) => ({
@@ -117,12 +115,7 @@ export function useDaysPlan(today: Date, week = false): DaysState {
       const date = addDays(startOfDay(today), i);
       return { date, day: dayOf(date) };
     });
-    const lostOf = (piece: string): number => {
-      const all = came.data ?? [];
-      const mine = all.filter((l) => l.piece === piece);
-      const of = mine.length >= ENOUGH ? mine : all;
-      return of.length === 0 ? 0 : of.filter((l) => l.outcome === 'lost').length / of.length;
-    };
+    const lostOf = (piece: string): number => howOftenLost(came.data ?? [], piece)?.of ?? 0;
     const indexOf = (day: string): number =>
       differenceInCalendarDays(parseISO(day), startOfDay(today));
     const forDays: DaysAsked = {

@@ -3,7 +3,7 @@ import type { DeviceNow } from '@zanfirico/contract';
 import { printText } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useWall } from '../../../annealing/useWall';
 import { useDisplay } from '../../../stores/display';
 import { LiveCurve } from './LiveCurve';
 import type { RunNow } from './useRun';
@@ -21,23 +21,10 @@ const OLD = 60_000;
 
 export function LiveWall({ name, now, going, onClose }: Props) {
   const units = useDisplay((s) => s.units);
-  const dialog = useRef<HTMLDialogElement>(null);
-  const [clock, setClock] = useState(() => Date.now());
-  useEffect(() => {
-    const e = dialog.current;
-    e?.showModal();
-    if (document.fullscreenEnabled) void e?.requestFullscreen().catch(() => undefined);
-    const tick = setInterval(() => {
-      setClock(Date.now());
-    }, TICK);
-    return () => {
-      clearInterval(tick);
-      if (document.fullscreenElement) void document.exitFullscreen().catch(() => undefined);
-    };
-  }, []);
+  const { dialog, now: clock } = useWall(TICK);
   const { reading } = now;
   // Cut off from its server or its box, a wall shows its age.
-  const stale = reading === undefined || clock - reading.at > OLD;
+  const stale = reading === undefined || clock.getTime() - reading.at > OLD;
   const last = going.deviations[going.deviations.length - 1];
   return (
     <dialog

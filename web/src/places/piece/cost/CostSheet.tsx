@@ -9,9 +9,13 @@ import {
   wouldHelp,
   type CostPart,
 } from '@zanfirico/core';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { readCame } from '../../../api/client';
 import { CountField } from '../../../fields/CountField';
 import { shown } from '../../../fields/shown';
+import { howOftenLost } from '../../../log/howOftenLost';
 import { HeadRow } from '../../../marks/HeadRow';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import { useDisplay } from '../../../stores/display';
@@ -20,7 +24,6 @@ import { usePiece } from '../usePiece';
 import { CostBar } from './CostBar';
 import { PriceFields } from './PriceFields';
 import { formTakes, useAttempt } from './useAttempt';
-import { useLost } from './useLost';
 
 const NAMES: Readonly<Record<CostPart, string>> = {
   glass: 'Glass',
@@ -43,7 +46,9 @@ export function CostSheet() {
   const [count, setCount] = useState(12);
   const [inLoad, setInLoad] = useState<number>();
   const [typed, setTyped] = useState<number>();
-  const lost = useLost();
+  const { id = '' } = useParams();
+  const came = useQuery({ queryKey: ['log', 'came'], queryFn: readCame }).data;
+  const lost = useMemo(() => came && howOftenLost(came, id), [came, id]);
   const share = typed ?? lost?.of ?? 0;
   const { attempt, holds, annealer, about } = useAttempt(prices, inLoad);
   const cost = attempt && costOf(attempt, prices, { count, lost: share, margin: prices.margin });
