@@ -41,14 +41,23 @@ export function walk(
   const going = [...(from?.going ?? [])];
   const startOf = (i: number): number => starts[i] ?? 0;
   const endOf = (i: number): number => startOf(i) + Math.max(0, steps[i]?.seconds ?? 0);
-  const advance = (to: number): void => {
-    if (to <= now) return;
-    const active = going.map((i) => steps[i] as WorkStep);
+  const carry = (to: number, active: readonly WorkStep[]): void => {
     const base = now;
     integrate(state, parts, active, to - base, every, fires, (after) => {
       now = base + after;
       onTime?.(now, state);
     });
+    now = to;
+  };
+  // By way of whole steps of time from the first on: what is asked at one of those is what there is then, not a step later.
+  const advance = (to: number): void => {
+    if (to <= now) return;
+    const active = going.map((i) => steps[i] as WorkStep);
+    for (const whole of [Math.ceil(now / every - 1e-9), Math.floor(to / every + 1e-9)]) {
+      const by = Math.min(whole * every, to);
+      if (by > now + 1e-9) carry(by, active);
+    }
+    if (to > now + 1e-9) carry(to, active);
     now = to;
   };
   const close = (i: number): void => {

@@ -161,9 +161,8 @@ function heatOf(parts: readonly HeatPart[], state: State, now: number, fires: Fi
     return consistency(logViscosity(vft, t));
   };
   let there: { -readonly [K in keyof GlassNow]: GlassNow[K] }[] | undefined;
-  // The first moment that is not before now is now; the glass there is then is followed.
+  // What there is now is followed.
   const look = (time: number, heat: HeatState): void => {
-    if (time < at - 1e-6) return;
     const glass = glassIn(heat, parts);
     if (!there) {
       there = glass.map((g) => ({
@@ -188,8 +187,10 @@ function heatOf(parts: readonly HeatPart[], state: State, now: number, fires: Fi
     });
   };
   const from = known(parts, steps, starts, fires, at);
-  const end = walk(parts, steps, starts, EVERY, fires, { onTime: look }, { from });
-  if (!there) look(at, end.state);
+  // Up to this very moment, however its steps of time would have fallen; and on from there.
+  const upToNow = walk(parts, steps, starts, EVERY, fires, {}, { from, until: at });
+  look(at, upToNow.state);
+  walk(parts, steps, starts, EVERY, fires, { onTime: look }, { from: upToNow });
   return (there ?? []).sort(
     (a, b) => (a.brittleIn ?? Infinity) - (b.brittleIn ?? Infinity) || a.mean - b.mean,
   );
