@@ -83,7 +83,7 @@ export function fired(firing: Firing): Fired {
 }
 
 /** Seconds a curve is between two temperatures. */
-function within(
+export function within(
   {
     time,
     temperature,

@@ -98,13 +98,13 @@ export function beamRate(
 }
 
 /**
- * What a firing is called, by how far it rounds, m: tack 0.2 to 0.5 mm, contour 0.8 to 1.8, full a sheet of 3 (PHYSICS §10; common practice, no
- * source), parted midway between by ratio.
+ * What a firing is called, by how far it rounds, m: tack from 0.2 mm, contour from 0.8, full from a sheet of 3 (PHYSICS §10; common practice, no
+ * source). It has a name when it has reached that name's least.
  */
 export const FUSES = [
-  { upTo: 0.00015, name: 'not yet stuck' },
-  { upTo: 0.00063, name: 'tack' },
-  { upTo: 0.0023, name: 'contour' },
+  { upTo: 0.0002, name: 'not yet stuck' },
+  { upTo: 0.0008, name: 'tack' },
+  { upTo: 0.003, name: 'contour' },
   { upTo: Infinity, name: 'full' },
 ] as const;
 export type Fuse = (typeof FUSES)[number]['name'];

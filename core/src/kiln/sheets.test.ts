@@ -1,0 +1,95 @@
+// Cut lists: every score breaks, nothing lies over anything, nothing is lost.
+import fc from 'fast-check';
+import { cutSheets, type Blank, type CutSheet, type Sheet } from './sheets';
+
+const blank = (label: string, width: number, deep: number): Blank => ({
+  label,
+  of: 'kiln-sheet-90',
+  thickness: 0.003,
+  width,
+  deep,
+});
+const full: Sheet = { of: 'kiln-sheet-90', thickness: 0.003, width: 0.5, deep: 0.4, count: 40 };
+
+/** Breaks a sheet by its scores in order, as hands would: each runs right through a piece that is in hand. Returns what lies on the bench. */
+function broken({ sheet, scores }: CutSheet): string[] {
+  const key = (r: { x: number; y: number; width: number; deep: number }): string =>
+    [r.x, r.y, r.width, r.deep].map((v) => v.toFixed(6)).join(' ');
+  const bench = new Map([[key({ x: 0, y: 0, ...sheet }), true]]);
+  for (const { hand, runs, at } of scores) {
+    if (!bench.delete(key(hand))) throw new Error(`not in hand: ${key(hand)}`);
+    const [a, b] =
+      runs === 'back'
+        ? [
+            { ...hand, width: at },
+            { ...hand, x: hand.x + at, width: hand.width - at },
+          ]
+        : [
+            { ...hand, deep: at },
+            { ...hand, y: hand.y + at, deep: hand.deep - at },
+          ];
+    bench.set(key(a), true);
+    bench.set(key(b), true);
+  }
+  return [...bench.keys()];
+}
+
+const wanted = fc.array(
+  fc.tuple(
+    fc.double({ min: 0.01, max: 0.39, noNaN: true }),
+    fc.double({ min: 0.01, max: 0.39, noNaN: true }),
+  ),
+  { minLength: 1, maxLength: 30 },
+);
+
+it('whatever is wanted, its scores can be broken in their order, and every piece comes off', () => {
+  fc.assert(
+    fc.property(wanted, (sizes) => {
+      const blanks = sizes.map(([w, d], i) => blank(String(i), w, d));
+      const { sheets, missing } = cutSheets(blanks, [full]);
+      expect(missing).toEqual([]);
+      const got = sheets.flatMap((s) => s.pieces);
+      expect(got.map((p) => p.label).sort()).toEqual(blanks.map((b) => b.label).sort());
+      for (const s of sheets) {
+        const bench = new Set(broken(s));
+        for (const p of s.pieces) {
+          expect(bench.has([p.x, p.y, p.width, p.deep].map((v) => v.toFixed(6)).join(' '))).toBe(
+            true,
+          );
+          const b = blanks.find((x) => x.label === p.label) as Blank;
+          const size = p.turned ? [b.deep, b.width] : [b.width, b.deep];
+          expect(p.width).toBeCloseTo(size[0] as number, 6);
+          expect(p.deep).toBeCloseTo(size[1] as number, 6);
+        }
+        expect(s.waste).toBeGreaterThan(-1e-9);
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('two halves come out of a sheet by one score, with nothing left', () => {
+  const { sheets } = cutSheets([blank('a', 0.25, 0.4), blank('b', 0.25, 0.4)], [full]);
+  expect(sheets).toHaveLength(1);
+  expect(sheets[0]?.scores).toHaveLength(1);
+  expect(sheets[0]?.waste).toBeCloseTo(0, 9);
+});
+
+it('a rest is used before a new sheet, and what is large enough goes back', () => {
+  const rest: Sheet = { ...full, width: 0.2, deep: 0.2, count: 1 };
+  const { sheets } = cutSheets([blank('a', 0.1, 0.2)], [full, rest]);
+  expect(sheets[0]?.sheet).toMatchObject({ width: 0.2 });
+  expect(sheets[0]?.left).toEqual([expect.objectContaining({ width: 0.1, deep: 0.2 })]);
+});
+
+it('grain is not turned; a strip too narrow to run is told; what cannot be had says why', () => {
+  const grain = { ...blank('g', 0.3, 0.45), turns: false };
+  expect(cutSheets([grain], [full]).missing[0]?.says).toMatch(/large enough/);
+  expect(cutSheets([{ ...grain, turns: true }], [full]).missing).toEqual([]);
+  expect(cutSheets([blank('n', 0.005, 0.4)], [full]).sheets[0]?.scores[0]?.narrow).toBe(true);
+  expect(cutSheets([blank('x', 0.1, 0.1)], []).missing[0]?.says).toMatch(/no sheet of this glass/);
+  expect(
+    cutSheets([blank('a', 0.5, 0.4), blank('b', 0.5, 0.4)], [{ ...full, count: 1 }]).missing[0]
+      ?.says,
+  ).toMatch(/used up/);
+});
