@@ -6,6 +6,7 @@ export * from './decoration';
 export * from './device';
 export * from './fileName';
 export * from './format';
+export * from './kiln';
 export * from './limits';
 export * from './making';
 export * from './order';

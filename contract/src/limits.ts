@@ -125,6 +125,14 @@ export const LIMITS = {
   recipeTemperature: from(0, 1200),
   recipeHold: from(0, 31622400),
 
+  /** What is laid in a kiln, m: a shape, a place on the shelf, how thick; a mould; where glass flows, °C. */
+  laidSize: from(0.001, 2),
+  laidSpot: from(-1.5, 1.5),
+  laidThick: from(0.0002, 0.1),
+  mouldDeep: from(0.002, 0.6),
+  mouldDepth: from(0, 0.6),
+  kilnHeat: from(400, 950),
+
   /** The shop's things, m. */
   annealerSize: from(0.05, 5),
   blockInside: from(0.02, 0.5),

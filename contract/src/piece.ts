@@ -3,6 +3,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { BitSchema, coordinate, size } from './bit';
 import { CaneSchema, PatternSchema } from './decoration';
 import { DRAFT, PICTURE_LIMIT, PIECE_FORMAT, PIECE_VERSION } from './format';
+import { KilnSchema } from './kiln';
 import { LIMITS } from './limits';
 import { SequenceSchema } from './order';
 import { PartSchema } from './part';
@@ -165,7 +166,7 @@ export const PieceSchema = Type.Object(
       'cube',
       'heart',
     ]),
-    way: oneOf(['furnace', 'torch']),
+    way: oneOf(['furnace', 'torch', 'kiln']),
     glass: glassId(),
     parts: Type.Array(PartSchema, { minItems: 1, maxItems: 40 }),
     bits: Type.Optional(Type.Array(BitSchema, { maxItems: 60 })),
@@ -178,6 +179,7 @@ export const PieceSchema = Type.Object(
     pattern: Type.Optional(PatternSchema),
     cane: Type.Optional(CaneSchema),
     fit: Type.Optional(Fit),
+    kiln: Type.Optional(KilnSchema),
     sequence: Type.Optional(SequenceSchema),
     making: Making,
     firing: Firing,

@@ -57,7 +57,7 @@ export const ListQuery = Type.Object(
     from: Type.Optional(Type.String({ pattern: '^[0-9]{1,6}$' })),
     by: Type.Optional(oneOf(SHELF_ORDERS)),
     glass: Type.Optional(glassId()),
-    way: Type.Optional(oneOf(['furnace', 'torch'])),
+    way: Type.Optional(oneOf(['furnace', 'torch', 'kiln'])),
     tag: Type.Optional(tagWord()),
     size: Type.Optional(oneOf(SHELF_SIZES)),
     made: Type.Optional(oneOf(SHELF_MADE)),

@@ -464,5 +464,40 @@ export { givenBack, takesOf, type Takes } from './cost/takes';
 export { howMany } from './wanted/howMany';
 export { buckets } from './pot/scrap';
 export { stiffens } from './pot/stiffens';
-export { CLOUDY, fired, type Fired } from './kiln/firing';
+export { CLOUDY, fired, firingLines, settlesAtHeight, type Fired } from './kiln/firing';
 export type { Fuse } from './kiln/flow';
+export {
+  areaOf,
+  boundsOf,
+  cutAt,
+  outlineOf,
+  LAID_AS,
+  SOLID,
+  standsAt,
+  volumeOf,
+  type Cut as LaidCut,
+  type Laid,
+  type LaidAs,
+  type LaidShape,
+  type Spot,
+} from './kiln/laid';
+export { mouldDepth, mouldProblem, MOULDS, type Mould, type MouldKind } from './kiln/mould';
+export {
+  AIMS,
+  castFor,
+  firePiece,
+  flowFor,
+  hotStretch,
+  PROCESS,
+  processFor,
+  sheetFor,
+  type Aim,
+  type FiredOnce,
+  type FiredPiece,
+  type KilnFiring,
+  type KilnWork,
+} from './kiln/firedPiece';
+export { PACKED, reservoirTall, type Packed } from './kiln/cast';
+export { meetings, type Meeting } from './kiln/neighbours';
+export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
+export { cutSheets, KEEPS, type Blank, type CutSheet, type Sheet } from './kiln/sheets';

@@ -14,6 +14,8 @@ import { stagePlan, type Stage, type StageInput } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
 import { givesMost } from '../heat/sag';
+import type { FiredPiece, KilnWork } from '../kiln/firedPiece';
+import { asFired, kilnLayers } from '../kiln/ofPiece';
 import { zonesOf, type HeatZone } from '../heat/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import type { Way } from '../work/step';
@@ -43,6 +45,8 @@ export interface PieceInput {
   readonly bits?: readonly BitInput[] | undefined;
   /** Height of the fill line as drawn, m; the brim when left out. */
   readonly fillLine?: number | undefined;
+  /** What is laid and fired in the kiln: its part is then worked out, whatever is drawn. */
+  readonly kiln?: KilnWork | undefined;
   /** What closes the mouth, besides a part that is a stopper. */
   readonly closure?: Closure | undefined;
   readonly making: {
@@ -141,6 +145,8 @@ export type Derived =
       readonly stock: StockPlan | undefined;
       /** What tonight is worked out from; the night itself is `checkedSchedule`'s, and nobody else's. */
       readonly night: ScheduleInput;
+      /** What was laid on the shelf, fired. */
+      readonly fired: FiredPiece | undefined;
     }
   | {
       readonly ok: false;
@@ -151,7 +157,9 @@ export type Derived =
     };
 
 /** Derives it all. Pure, a few milliseconds for ten parts: called on every move of a drag. */
-export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHOP): Derived {
+export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHOP): Derived {
+  const box = boxFor(drawn.firing, shop);
+  const { piece, fired } = asFired(drawn, glass, box);
   const glassOf = (id: string | undefined): Glass =>
     id === undefined ? glass : (shop.rack.glass(id) ?? glass);
   const read = piece.parts.map((p, i) => readPart(p, i, glassOf(p.glass)));
@@ -192,6 +200,22 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
         : undefined;
     const layersOf = (gathered: readonly number[]): WallShare[] =>
       layWall({ glass: part.glass, gathered, dip, laid, own: ofStock });
+    if (piece.way === 'kiln') {
+      const layers =
+        fired && piece.kiln
+          ? kilnLayers(piece.kiln, glass, (id) => shop.rack.colour(id))
+          : layersOf([part.shape.glassVolume]);
+      const mass = layers.reduce((sum, l) => sum + l.mass, 0);
+      return {
+        ...part,
+        mass: fired ? mass : massOf(part, layers),
+        gathers: undefined,
+        gathering: undefined,
+        layers,
+        stages: [],
+        stock: undefined,
+      };
+    }
     if (piece.way === 'torch') {
       // What colour brings is not cut from the stock.
       const { glassVolume } = part.shape;
@@ -254,7 +278,12 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const { step } = cooled === parts ? whole : wholePiece(cooled, bits, piece.fillLine);
   const ruling = rulingWall(cooled, bits);
   const section = realSectionOf(cooled, bits);
-  const standing = { ...ORDINARY_STANDING, ...firing.standing };
+  const standing = {
+    ...ORDINARY_STANDING,
+    // It lies on the shelf it was made on.
+    ...(piece.way === 'kiln' && { stands: 'shelf' as const }),
+    ...firing.standing,
+  };
   const night: ScheduleInput = {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
@@ -276,9 +305,7 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     holdTemperature: firing.holdTemperature ?? glass.annealing,
     doorTemperature: firing.doorTemperature,
     assumes: { restraint: firing.restraint, liquidRatio: firing.liquidRatio },
-    box:
-      (firing.annealer !== undefined ? shop.annealer(firing.annealer) : undefined) ??
-      boxOf({ coolingTime: firing.boxCoolingTime }),
+    box,
     holding: holdingSeconds(firing.firstIn, firing.lastIn),
   };
   return {
@@ -307,8 +334,17 @@ export function derive(piece: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     gathers: main.gathers,
     stock: main.stock,
     night,
+    fired,
   };
 }
+
+/** The box it goes into: the shop's, where it is named and known. */
+export const boxFor = (
+  firing: Pick<PieceInput['firing'], 'annealer' | 'boxCoolingTime'>,
+  shop: Pick<ShopFacts, 'annealer'>,
+): Box =>
+  (firing.annealer !== undefined ? shop.annealer(firing.annealer) : undefined) ??
+  boxOf({ coolingTime: firing.boxCoolingTime });
 
 /** Gathers as wide as the stages have them, bubble and colour in them, with the block to take: what calipers are set to. */
 const asStaged = (gathers: readonly Gather[], stages: readonly Stage[]): Gather[] =>

@@ -18,6 +18,8 @@ export type ShelfFacts =
       readonly gathers?: number;
       /** Stock of its main part at the torch, m. */
       readonly stock?: number;
+      /** Made in the kiln: so many sheets deep, in so many firings. */
+      readonly kiln?: { readonly layers: number; readonly firings: number };
       /** Across all of it, handles and spouts too, m: the room it takes in a box. */
       readonly across: number;
       /** What its night is worked out from. */
@@ -39,6 +41,9 @@ export function shelfFacts(piece: PieceInput, glass: Glass, shop: ShopFacts): Sh
     mass: d.readings.mass.value,
     ...(d.gathers && { gathers: d.gathers.gathers.length }),
     ...(d.stock && { stock: d.stock.length.value }),
+    ...(piece.kiln && {
+      kiln: { layers: d.fired?.layers ?? 0, firings: piece.kiln.firings.length },
+    }),
     across: 2 * d.whole.widest,
     night: d.night,
   };

@@ -21,6 +21,8 @@ export interface WorkInput {
   readonly main: number;
   /** Canes or ribs on the main part, as drawn. */
   readonly cane?: { readonly twist: number; readonly rib?: unknown } | undefined;
+  /** Made in the kiln, or cast there. */
+  readonly kiln?: { readonly cast?: object | undefined } | undefined;
 }
 
 /** Where along its part each of so many zones ends, as a share of the skin: what bits are put by. */
@@ -127,6 +129,7 @@ export const draftInput = (
   return {
     form: input.form,
     way: input.way,
+    ...(input.kiln?.cast && { cast: true }),
     parts: input.parts.map((p, i) =>
       draftPart(p, colours[i] ?? [], i === input.main ? input.cane : undefined),
     ),
@@ -143,19 +146,19 @@ export const draftInput = (
 };
 
 /** A piece as its file has it, as far as its order goes by it. */
-interface DrawnPiece extends Pick<WorkInput, 'form' | 'way' | 'cane'> {
+interface DrawnPiece extends Pick<WorkInput, 'form' | 'way' | 'cane' | 'kiln'> {
   readonly parts: readonly { readonly colours?: PartColours | undefined }[];
   readonly bits?: readonly DrawnBit[] | undefined;
 }
 
 /** What an order is drafted from, and its parts as heat sees them. `main` is the part everything is put onto. */
 export const workOf = (
-  { form, way, parts, bits = [], cane }: DrawnPiece,
+  { form, way, parts, bits = [], cane, kiln }: DrawnPiece,
   read: { readonly parts: readonly PlannedPart[]; readonly bits: readonly WeighedBit[] },
   main: number,
 ): { readonly draft: DraftInput; readonly parts: readonly HeatPart[] } => ({
   draft: draftInput(
-    { form, way, parts: read.parts, bits, main, cane },
+    { form, way, parts: read.parts, bits, main, cane, kiln },
     parts.map((p) => p.colours),
     read.bits,
   ),

@@ -71,6 +71,8 @@ export interface DraftBit {
 export interface DraftInput {
   readonly form: Form;
   readonly way: Way;
+  /** In the kiln: a mould is filled, nothing is cut and laid. */
+  readonly cast?: boolean | undefined;
   readonly parts: readonly DraftPart[];
   /** Pairs of parts that touch. */
   readonly joins: readonly (readonly [number, number])[];

@@ -7,6 +7,7 @@ import { eachApart, together as oneWith, unite } from '../work/joined';
 import { hotBit, isApart, madeApart, others } from './draftBits';
 import type { Add, DraftInput, DraftPart, Joined } from './draftInput';
 import { AS_BIT, grams, make, tubeFor } from './draftMake';
+import { kiln } from './draftKiln';
 import { torch } from './draftTorch';
 import { assemblyOrder, sorted } from './joinOrder';
 
@@ -30,6 +31,7 @@ export function draftWork(input: DraftInput): WorkStep[] {
     });
   };
   if (input.way === 'torch') torch(input, add);
+  else if (input.way === 'kiln') kiln(input, add);
   else {
     furnace(input, add);
     // At the furnace a hole is drilled, once it is cold.

@@ -193,6 +193,10 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   cutHeight: f(300, 'bench', ['door'], undefined, { off: 'after' }),
   polishCold: f(600, 'bench', ['door'], undefined, { off: 'after' }),
   drillCold: f(300, 'bench', ['door'], undefined, { off: 'after' }),
+  // Cold work: how long goes by how much is cut and laid. Common practice, no source.
+  cutSheet: f(900, 'bench', G, undefined),
+  layUp: f(1200, 'bench', G, undefined),
+  fillMould: f(900, 'bench', G, undefined),
 };
 
 /** One step of a piece's own order. */

@@ -2,7 +2,7 @@
 import type { Band } from '../glass/consistency';
 
 /** How the piece is worked. */
-export type Way = 'furnace' | 'torch';
+export type Way = 'furnace' | 'torch' | 'kiln';
 
 /** Where a step happens. */
 export type Place =
@@ -148,7 +148,10 @@ export type StepId =
   | 'pickLength'
   | 'cutHeight'
   | 'polishCold'
-  | 'drillCold';
+  | 'drillCold'
+  | 'cutSheet'
+  | 'layUp'
+  | 'fillMould';
 
 /** Puts a step together; whatever is not said is absent. */
 export const step = (

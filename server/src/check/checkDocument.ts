@@ -8,7 +8,17 @@ import {
   type FieldProblem,
   type PieceDocument,
 } from '@zanfirico/contract';
-import { hasBore, measureShape, readBit, readPart, STEPS, type Rack } from '@zanfirico/core';
+import {
+  areaOf,
+  hasBore,
+  measureShape,
+  mouldProblem,
+  outlineOf,
+  readBit,
+  readPart,
+  STEPS,
+  type Rack,
+} from '@zanfirico/core';
 import { checker } from './schema';
 import { shown } from './shown';
 
@@ -74,6 +84,43 @@ const noGlass = (rack: Rack, field: string, id: string | undefined): CheckedDocu
     given: shown(id),
     allowed: glassIds(rack),
   });
+
+/** What is wrong with the kiln's part of it. */
+function checkKiln({ way, kiln }: PieceDocument, rack: Rack): CheckedDocument | undefined {
+  if ((way === 'kiln') !== (kiln !== undefined))
+    return refuse('A piece is made in the kiln where it says what is laid there, and only there.', {
+      field: kiln ? 'way' : 'kiln',
+      given: kiln ? shown(way) : 'nothing',
+      allowed: kiln ? 'kiln' : 'what is laid, and its firings',
+    });
+  if (!kiln) return undefined;
+  const ids = new Set<string>();
+  for (const [i, laid] of kiln.laid.entries()) {
+    if (ids.has(laid.id))
+      return refuse(`Two things laid have the id "${laid.id}".`, {
+        field: `kiln.laid[${String(i)}].id`,
+        given: shown(laid.id),
+        allowed: 'an id nothing else laid has',
+      });
+    ids.add(laid.id);
+    if (laid.of !== undefined && !rack.colour(laid.of))
+      return refuse(`The rack has no glass or colour "${laid.of}". ${READ_FIRST}`, {
+        field: `kiln.laid[${String(i)}].of`,
+        given: shown(laid.of),
+        allowed: told(rack.lines.map((l) => l.entry.id)),
+      });
+    if (!(areaOf(outlineOf(laid)) > 1e-7))
+      return refuse('A shape that is laid has no area.', {
+        field: `kiln.laid[${String(i)}].shape`,
+        given: laid.shape.kind,
+        allowed: 'a shape that encloses something',
+      });
+  }
+  const mould = kiln.mould && mouldProblem(kiln.mould);
+  if (mould !== undefined)
+    return refuse(mould, { field: 'kiln.mould.points', given: 'these places', allowed: mould });
+  return undefined;
+}
 
 /** What a well-formed document may still get wrong. */
 export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocument {
@@ -145,6 +192,8 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
         allowed: read.message,
       });
   }
+  const fired = checkKiln(document, rack);
+  if (fired) return fired;
   for (const [v, variant] of (document.sequence?.variants ?? []).entries())
     for (const [i, step] of variant.steps.entries())
       for (const kind of [step.kind, step.like])

@@ -19,6 +19,15 @@ export const withEntries = (
       },
     }),
   })),
+  ...(document.kiln && {
+    kiln: {
+      ...document.kiln,
+      laid: document.kiln.laid.map((l) => ({
+        ...l,
+        ...(l.of !== undefined && { of: to(l.of) }),
+      })),
+    },
+  }),
   ...(document.bits && {
     bits: document.bits.map((b) => ({
       ...b,

@@ -112,7 +112,7 @@ export interface Chosen {
   readonly find: string;
   readonly by?: ShelfOrder | undefined;
   readonly glass?: string | undefined;
-  readonly way?: 'furnace' | 'torch' | undefined;
+  readonly way?: 'furnace' | 'torch' | 'kiln' | undefined;
   readonly tag?: string | undefined;
   readonly size?: ShelfSize | undefined;
   readonly made?: ShelfMade | undefined;

@@ -54,8 +54,8 @@ export async function pieceForDays(
     id,
     name: document.name,
     seconds,
-    mass: document.way === 'torch' ? 0 : takes.taken,
-    glass: document.way === 'torch' ? undefined : document.glass,
+    mass: document.way === 'furnace' ? takes.taken : 0,
+    glass: document.way === 'furnace' ? document.glass : undefined,
     takes,
     boxes: annealers.map((a, i) => ({
       holds: howMany(

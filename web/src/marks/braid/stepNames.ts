@@ -53,4 +53,8 @@ export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {
 }
 
 /** The same by way of work, put together once. */
-export const KINDS = { furnace: catalogue('furnace'), torch: catalogue('torch') } as const;
+export const KINDS = {
+  furnace: catalogue('furnace'),
+  torch: catalogue('torch'),
+  kiln: catalogue('kiln'),
+} as const;

@@ -215,7 +215,7 @@ function Before({
               onCommit={setOf}
             />
           </div>
-          {hole && document.way !== 'torch' && (
+          {hole && document.way === 'furnace' && (
             <div className="mt-2">
               <SelectField
                 label="At the glory hole"
@@ -231,7 +231,7 @@ function Before({
               </SelectField>
             </div>
           )}
-          {document.way !== 'torch' && (
+          {document.way === 'furnace' && (
             <div className="mt-2 grid grid-cols-2 gap-x-4">
               <QuantityField
                 label="Hole"

@@ -10,7 +10,7 @@ import { useDisplay } from '../../stores/display';
 export interface Choice {
   readonly by?: ShelfOrder;
   readonly glass?: string;
-  readonly way?: 'furnace' | 'torch';
+  readonly way?: 'furnace' | 'torch' | 'kiln';
   readonly size?: ShelfSize;
   readonly made?: ShelfMade;
   readonly tag?: string;
@@ -78,6 +78,7 @@ export function ShelfChoice({
       >
         <option value="furnace">at the furnace</option>
         <option value="torch">at the torch</option>
+        <option value="kiln">in the kiln</option>
       </Pick>
       <Pick
         label="How tall"

@@ -54,7 +54,9 @@ export function ShelfPiece(props: Props) {
                   ? `${String(facts.gathers)} ${facts.gathers === 1 ? 'gather' : 'gathers'}`
                   : facts.stock !== undefined
                     ? `${printText(facts.stock, 'length', units)} tubing`
-                    : 'torch'}
+                    : facts.kiln
+                      ? kilnWords(facts.kiln)
+                      : 'torch'}
               </li>
               <li>
                 <BoxHours input={facts.night} />
@@ -88,3 +90,17 @@ export function ShelfPiece(props: Props) {
     </>
   );
 }
+
+/** What a piece of the kiln is made in. */
+const kilnWords = ({
+  layers,
+  firings,
+}: {
+  readonly layers: number;
+  readonly firings: number;
+}): string => {
+  const fired = `${String(firings)} ${firings === 1 ? 'firing' : 'firings'}`;
+  return layers > 0
+    ? `${String(layers)} ${layers === 1 ? 'sheet' : 'sheets'}, ${fired}`
+    : `cast, ${fired}`;
+};

@@ -192,7 +192,7 @@ export function CostSheet() {
             </button>
           )}
         </p>
-        <PriceFields prices={prices} torch={document.way === 'torch'} />
+        <PriceFields prices={prices} way={document.way} />
         <p className="quiet mt-3 text-sm leading-snug">
           An hour at the bench comes to{' '}
           <span className="num">

@@ -26,10 +26,10 @@ const MONEY = [
 
 export function PriceFields({
   prices,
-  torch,
+  way,
 }: {
   readonly prices: ShopPrices;
-  readonly torch: boolean;
+  readonly way: 'furnace' | 'torch' | 'kiln';
 }) {
   return (
     <fieldset className="fieldset mt-4">
@@ -70,16 +70,18 @@ export function PriceFields({
             keep({ margin: v / 100 }, prices);
           }}
         />
-        <QuantityField
-          label={torch ? 'The torch burns' : 'The glory hole burns'}
-          kind="power"
-          value={prices.burns}
-          within={LIMITS.furnacePower}
-          onCommit={(burns) => {
-            keep({ burns }, prices);
-          }}
-        />
-        {!torch && (
+        {way !== 'kiln' && (
+          <QuantityField
+            label={way === 'torch' ? 'The torch burns' : 'The glory hole burns'}
+            kind="power"
+            value={prices.burns}
+            within={LIMITS.furnacePower}
+            onCommit={(burns) => {
+              keep({ burns }, prices);
+            }}
+          />
+        )}
+        {way === 'furnace' && (
           <CountField
             label="Clear scrap put back, of 100"
             value={Math.round(100 * prices.returned)}
@@ -91,7 +93,7 @@ export function PriceFields({
           />
         )}
       </div>
-      {!torch && (
+      {way === 'furnace' && (
         <>
           <Choice
             legend="The furnace’s standing is shared by"

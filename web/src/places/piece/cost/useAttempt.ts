@@ -64,20 +64,21 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
     if (!last || seconds === undefined)
       return { attempt: undefined, holds, annealer: chosen?.name, about };
     const takes = takesOf(last);
-    const torch = way === 'torch';
+    // From sheet or stock: nothing of it is molten in a pot.
+    const bought = way !== 'furnace';
     const energy = heatOf(last.schedule, last.night);
     const pot = pots?.find((p) => p.glass === document.glass) ?? pots?.[0];
     const attempt: Attempt = {
       glass: takes.taken,
-      returned: torch ? 0 : givenBack(takes, prices.returned),
+      returned: bought ? 0 : givenBack(takes, prices.returned),
       colour: takes.colour,
-      melting: torch ? 0 : MELT_HEAT * (document.making.potTemperature - 20) + MELTING.pellets,
+      melting: bought ? 0 : MELT_HEAT * (document.making.potTemperature - 20) + MELTING.pellets,
       seconds,
-      helpers: helpersOf(sequence?.crew?.length, sequence?.helpers !== false && !torch),
-      burns: prices.burns,
+      helpers: helpersOf(sequence?.crew?.length, sequence?.helpers !== false && !bought),
+      burns: way === 'kiln' ? 0 : prices.burns,
       night: energy,
       inLoad: inLoad ?? Math.max(1, Math.ceil((holds ?? 1) / 2)),
-      furnace: torch
+      furnace: bought
         ? undefined
         : {
             loses: pot?.loses ?? ORDINARY_LOSES,

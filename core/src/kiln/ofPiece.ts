@@ -1,0 +1,55 @@
+// The kiln's part of a piece as the rest of the house takes it: a part of the form that comes out, what its wall is made of.
+import type { Box } from '../anneal/box';
+import type { Colour } from '../fit/colour';
+import type { WallShare } from '../fit/lay';
+import type { Glass } from '../glass/glass';
+import type { PartInput } from '../piece/part';
+import { firePiece, type FiredPiece, type KilnWork } from './firedPiece';
+import { areaOf, outlineOf, SOLID } from './laid';
+
+/** A piece whose one part is what comes out of the kiln; one that is cast, or of which nothing is laid, is as it was drawn. */
+export function asFired<
+  P extends { readonly parts: readonly PartInput[]; readonly kiln?: KilnWork | undefined },
+>(piece: P, glass: Glass, box: Box): { readonly piece: P; readonly fired: FiredPiece | undefined } {
+  const { kiln } = piece;
+  if (!kiln || kiln.cast || kiln.laid.length === 0) return { piece, fired: undefined };
+  const fired = firePiece(kiln, glass, box);
+  const [first] = piece.parts;
+  const { profile, across, work } = fired.form;
+  const part: PartInput = {
+    ...(first?.id !== undefined && { id: first.id }),
+    name: first?.name ?? 'plate',
+    profile,
+    work,
+    ...(across && { across }),
+  };
+  return { piece: { ...piece, parts: [part] }, fired };
+}
+
+/** What its wall is made of, each glass once, in the order it is first laid; its shares are by how much of each there is. */
+export function kilnLayers(
+  kiln: KilnWork,
+  glass: Glass,
+  colourOf: (id: string) => Colour | undefined,
+): WallShare[] {
+  const found = new Map<string, { colour: Colour | undefined; volume: number; thick: number }>();
+  let all = 0;
+  kiln.laid.forEach((l) => {
+    const own = l.of === undefined || l.of === glass.id;
+    const colour = own ? undefined : colourOf(l.of as string);
+    const volume = areaOf(outlineOf(l)) * l.thickness * SOLID[l.as];
+    all += volume;
+    const key = colour?.id ?? '';
+    const was = found.get(key);
+    if (was) was.volume += volume;
+    else found.set(key, { colour, volume, thick: l.thickness });
+  });
+  return [...found.values()].map(({ colour, volume, thick }) => ({
+    colour,
+    laid: undefined,
+    share: all > 0 ? volume / all : 0,
+    atGather: thick,
+    volume,
+    mass: volume * (colour?.density ?? glass.density),
+  }));
+}
