@@ -26,6 +26,21 @@ export const StockSchema = Type.Object(
   strict,
 );
 
+/** Sheets of a kind, or a rest of one. */
+export const SheetStockSchema = Type.Object(
+  {
+    of: Type.String({
+      pattern: '^[a-z0-9-]{1,40}$',
+      description: 'id of a glass or colour of the rack',
+    }),
+    thickness: size(LIMITS.laidThick),
+    width: size(LIMITS.laidSize),
+    deep: size(LIMITS.laidSize),
+    count: count({ minimum: 0, maximum: 1000 }),
+  },
+  strict,
+);
+
 /** What the shop has. */
 export const ShopSchema = Type.Object(
   {
@@ -70,6 +85,12 @@ export const ShopSchema = Type.Object(
     ),
     blocks: Type.Array(size(LIMITS.blockInside), { maxItems: 40 }),
     stock: Type.Array(StockSchema, { maxItems: 200 }),
+    sheets: Type.Optional(
+      Type.Array(SheetStockSchema, {
+        maxItems: 300,
+        description: 'sheet for the kiln, and rests of it; an ordinary shop’s when left out',
+      }),
+    ),
     recipes: Type.Optional(
       Type.Array(
         Type.Object(
@@ -201,6 +222,7 @@ export type ShopDocument = Static<typeof ShopSchema>;
 /** A kind of step of the shop's own. */
 export type OwnStep = NonNullable<ShopDocument['ownSteps']>[number];
 export type ShopStock = Static<typeof StockSchema>;
+export type SheetStock = Static<typeof SheetStockSchema>;
 
 /** A weigh-in: what a plan said would hang on the iron, and what the scale said, kg. */
 export const WeighInBody = Type.Object(

@@ -500,4 +500,12 @@ export {
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
+export {
+  freshFiring,
+  freshKiln,
+  KILN_STARTS,
+  ORDINARY_SHEETS,
+  SHEET,
+  type KilnStart,
+} from './kiln/fresh';
 export { cutSheets, KEEPS, type Blank, type CutSheet, type Sheet } from './kiln/sheets';

@@ -15,6 +15,7 @@ import {
   type KilnWork,
 } from './firedPiece';
 import { rounds } from './flow';
+import { freshKiln, KILN_STARTS } from './fresh';
 import { areaOf, outlineOf, volumeOf, type Laid } from './laid';
 import type { Mould } from './mould';
 
@@ -175,4 +176,24 @@ it('a cast takes two and a half times its water, as much above it as its heap is
   expect(cast.mass / cast.water).toBeCloseTo(2.5, 1);
   expect(cast.heap * PACKED.frit.share).toBeCloseTo(0.0004, 12);
   expect(reservoirTall(cast.above, 0.05) * ((Math.PI / 4) * 0.0025)).toBeCloseTo(cast.above, 12);
+});
+
+describe('what a piece begins as', () => {
+  it.each(KILN_STARTS)(
+    '%s: does what it says, untouched, in a studio box and in a light kiln',
+    (start) => {
+      for (const b of [boxOf({}), box]) {
+        const work = freshKiln(start, glass, b);
+        if (start === 'cast') {
+          expect(work.firings[0]?.process.at).toBeGreaterThan(790);
+          continue;
+        }
+        const fired = firePiece(work, glass, b);
+        expect(fired.remarks).toEqual([]);
+        expect(fired.firings[0]?.name).toBe('full');
+        if (start === 'slumped')
+          expect(Math.max(...(fired.hung?.hangs ?? []))).toBeGreaterThan(0.027);
+      }
+    },
+  );
 });

@@ -140,6 +140,10 @@ export const flowOf = (
 
 /** What each aim is to have done, ramps and all: rounded by so much, m; within PHYSICS §10’s ranges (common practice, no source). */
 const ROUNDED = { polish: 0.0001, tack: 0.0004, contour: 0.0016, full: 0.0045 } as const;
+/**
+ * A cast has closed its grains and run into the corners of its mould: soft sheet an hour or two about 830 °C (common practice, no source), which rounds by so much, m.
+ */
+const RUNS_IN = 0.05;
 /** Temperatures a process may be set to, °C. */
 export const PROCESS = { minimum: 500, maximum: 950 } as const;
 
@@ -150,7 +154,8 @@ export function flowFor(
   work: Pick<KilnWork, 'mould' | 'cast'>,
   thick: number,
 ): number | undefined {
-  if (aim === 'cast') return work.cast && castOf(1, glass, work.cast.packed).closes;
+  if (aim === 'cast')
+    return work.cast && Math.max(castOf(1, glass, work.cast.packed).closes, RUNS_IN / rounds(1));
   if (aim !== 'slump' && aim !== 'drape') return ROUNDED[aim] / rounds(1);
   if (!work.mould || mouldProblem(work.mould) !== undefined) return undefined;
   const { free, held } = slump(work.mould, glass, thick);
