@@ -118,6 +118,7 @@ export {
 } from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
 export {
+  boxFor,
   derive,
   NO_SHOP,
   type Derived,
@@ -464,7 +465,7 @@ export { givenBack, takesOf, type Takes } from './cost/takes';
 export { howMany } from './wanted/howMany';
 export { buckets } from './pot/scrap';
 export { stiffens } from './pot/stiffens';
-export { CLOUDY, fired, firingLines, settlesAtHeight, type Fired } from './kiln/firing';
+export { firingLines, settlesAtHeight } from './kiln/firing';
 export type { Fuse } from './kiln/flow';
 export {
   areaOf,
@@ -494,9 +495,12 @@ export {
   type Aim,
   type FiredOnce,
   type FiredPiece,
+  type Hung,
   type KilnFiring,
   type KilnWork,
 } from './kiln/firedPiece';
+export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
+export { kilnWall } from './kiln/ofPiece';
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';

@@ -6,6 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { stockMakings } from './demo/demoMakings';
+import { demoShop } from './demo/demoShop';
 import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
 import { databaseIn, take } from './store/dataFolder';
@@ -59,6 +60,7 @@ async function main(): Promise<void> {
   // What was thrown away could be taken back until now.
   await store.empty();
   if (options.demo && (await stockDemo(store, rack)) > 0) {
+    await demoShop(shopStore(db));
     await stockMakings(store, makings);
     await pots.add(demoPot(Date.now()));
     await demoWanted(store, wanted, new Date());

@@ -33,6 +33,25 @@ export const routes: RouteObject[] = [
         children: [
           { index: true, element: <Navigate to="section" replace /> },
           {
+            path: 'above',
+            ...guarded,
+            lazy: fetched(async () => (await import('./places/piece/kiln/AboveSheet')).AboveSheet),
+          },
+          {
+            path: 'firing',
+            ...guarded,
+            lazy: fetched(
+              async () => (await import('./places/piece/kiln/FiringSheet')).FiringSheet,
+            ),
+          },
+          {
+            path: 'cutting',
+            ...guarded,
+            lazy: fetched(
+              async () => (await import('./places/piece/kiln/CuttingSheet')).CuttingSheet,
+            ),
+          },
+          {
             path: 'section',
             ...guarded,
             lazy: fetched(

@@ -4,6 +4,7 @@ import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import type { Across } from '../shape/across';
 import type { Profile } from '../shape/profile';
+import { thinned } from '../shape/thinned';
 import { castOf, type Cast, type Packed } from './cast';
 import { fluidity, fuseOf, rounds, type Fuse } from './flow';
 import { CLOUDY, settlesAtHeight, within } from './firing';
@@ -16,6 +17,7 @@ import {
   outlineOfAll,
   roundCut,
   SOLID,
+  standsAt,
   volumeOf,
   type Cut,
   type FromAbove,
@@ -158,9 +160,9 @@ export function flowFor(
     return work.cast && Math.max(castOf(1, glass, work.cast.packed).closes, RUNS_IN / rounds(1));
   if (aim !== 'slump' && aim !== 'drape') return ROUNDED[aim] / rounds(1);
   if (!work.mould || mouldProblem(work.mould) !== undefined) return undefined;
-  const { free, held } = slump(work.mould, glass, thick);
-  if (!Number.isFinite(free.lies)) return undefined;
-  return held && Number.isFinite(held.lies) ? Math.sqrt(free.lies * held.lies) : free.lies;
+  const { between } = slump(work.mould, glass, thick);
+  const down = Number.isFinite(between.lies) ? between.lies : between.bottom;
+  return Number.isFinite(down) ? down : undefined;
 }
 
 /** The process temperature that flows it so far in its hold, °C, to a degree; undefined where none does. */
@@ -271,7 +273,10 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
       0,
       ...above.stacks.map((s) => s.filter((i) => SOLID[laid[i]?.as ?? 'sheet'] === 1).length),
     ),
-    laidThick: Math.max(0, ...before.high),
+    laidThick: Math.max(
+      0,
+      ...[...new Set(above.at)].map((k) => standsAt(laid, above.stacks[k] ?? [])),
+    ),
     bare: Math.max(0, 1 - covered / area),
     before,
     firings,
@@ -360,15 +365,14 @@ function hang(mould: Mould, glass: Glass, sheet: number, flowed: number): Hung {
   const both = slump(mould, glass, sheet);
   const free = hangsAt(both.free, flowed);
   const held = both.held && hangsAt(both.held, flowed);
-  const mean = (a: readonly number[], b: readonly number[] | undefined): number[] =>
-    a.map((v, i) => (b ? (v + (b[i] as number)) / 2 : v));
+  const { hangs, thick } = hangsAt(both.between, flowed);
   return {
     slump: both,
     out: both.free.out,
-    hangs: mean(free.hangs, held?.hangs),
+    hangs,
     free: free.hangs,
     held: held?.hangs,
-    thick: mean(free.thick, held?.thick),
+    thick,
     sheet,
   };
 }
@@ -409,22 +413,37 @@ function formOf(
     };
   const low = Math.max(...hung.hangs);
   const reach = Math.min(half, mould.across / 2);
-  const points = hung.out.flatMap((r, k) => {
-    if (k % 4 !== 0 && k !== hung.out.length - 1) return [];
-    const radius = (r / (mould.across / 2)) * reach;
-    return [
-      {
-        height: round6(low - (hung.hangs[k] as number)),
-        radius: round6(radius),
-        wall: Math.max(0.0004, round6(hung.thick[k] as number)),
-      },
-    ];
-  });
+  const points = plain(
+    hung.out.map((r, k) => ({
+      height: round6(low - (hung.hangs[k] as number)),
+      radius: round6((r / (mould.across / 2)) * reach),
+      wall: Math.max(0.0004, round6(hung.thick[k] as number)),
+    })),
+  );
   const rim = points[points.length - 1];
   // What lies past the mould's mouth stays flat.
   if (rim && half > reach + 0.002)
-    points.push({ ...rim, radius: round6(half), wall: round6(hung.sheet) });
+    return {
+      work: 'blown',
+      across,
+      profile: [...points, { ...rim, radius: round6(half), wall: round6(hung.sheet) }],
+    };
   return { work: 'blown', across, profile: points };
+}
+/** What a line may leave out, m. */
+const LEFT_OUT = 0.0003;
+
+/** The same line with fewer points; three at least. */
+function plain<P extends { readonly height: number; readonly radius: number }>(
+  points: readonly P[],
+): P[] {
+  const kept = thinned(
+    points.map((p) => p.radius),
+    points.map((p) => p.height),
+    LEFT_OUT,
+  );
+  const all = kept.length > 2 ? kept : [0, points.length >> 1, points.length - 1];
+  return all.flatMap((i) => points[i] ?? []);
 }
 const round6 = (v: number): number => Number(v.toFixed(6));
 

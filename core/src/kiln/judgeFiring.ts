@@ -18,6 +18,8 @@ export interface Judged {
   /** What a cold stack of this thickness bears going up, and a hot one coming down through its strain range, K/s. */
   readonly climb: number;
   readonly fall: number;
+  /** It falls slowly until here, °C; 30 K under its strain point when left out. */
+  readonly until?: number | undefined;
   /** How long its soak has to be, s. */
   readonly soak: number;
   /** What its shelf, paper or mould bears. */
@@ -148,14 +150,13 @@ function wayUp({ glass, lines, start, box, climb }: Judged): FiringRemark[] {
 
 /** Down from its last soak. */
 function wayDown(
-  { glass, lines, fall, soak }: Judged,
+  { glass, lines, fall, soak, until = strainOf(glass) - 30 }: Judged,
   {
     time,
     temperature,
   }: { readonly time: readonly number[]; readonly temperature: readonly number[] },
 ): FiringRemark[] {
   const found: FiringRemark[] = [];
-  const strain = strainOf(glass);
   const hottest = Math.max(...temperature);
   if (hottest < glass.annealing - NEAR) return found;
   const last = temperature.lastIndexOf(hottest);
@@ -175,13 +176,13 @@ function wayDown(
   for (let i = last + 1; i < time.length; i += 1) {
     const [a, b] = [temperature[i - 1] as number, temperature[i] as number];
     const seconds = (time[i] as number) - (time[i - 1] as number);
-    if (seconds <= 0 || a <= b || b > glass.annealing - 2 || a < strain - 28) continue;
+    if (seconds <= 0 || a <= b || b > glass.annealing - 2 || a < until + 2) continue;
     const rate = (a - b) / seconds;
     if (rate <= fall * CLOSE) continue;
     found.push({
       verdict: rate > 2 * fall ? 'no' : 'watch',
       because: `It falls ${perHour(rate)} K an hour through its strain range; so thick it may ${perHour(fall)}.`,
-      remedy: `Fall at ${perHour(fall)} K an hour from ${String(Math.round(glass.annealing))} to ${String(Math.round(strain - 30))} °C.`,
+      remedy: `Fall at ${perHour(fall)} K an hour from ${String(Math.round(glass.annealing))} to ${String(Math.round(until))} °C.`,
       line: lines.findIndex((l, k) => l.to <= b + 0.5 && k > 0 && (lines[k - 1]?.to ?? 0) > l.to),
     });
     break;

@@ -1,4 +1,5 @@
 // The kiln's part of a piece as the rest of the house takes it: a part of the form that comes out, what its wall is made of.
+import type { CoolingWall } from '../anneal/allow';
 import type { Box } from '../anneal/box';
 import type { Colour } from '../fit/colour';
 import type { WallShare } from '../fit/lay';
@@ -24,6 +25,18 @@ export function asFired<
     ...(across && { across }),
   };
   return { piece: { ...piece, parts: [part] }, fired };
+}
+
+/**
+ * The wall its night goes by: flat glass on a shelf, whose heat leaves upwards, as thick as its thickest place after so many firings, thick beside thin where relief
+ * is left.
+ */
+export function kilnWall({ firings, laidThick }: FiredPiece, after: number): CoolingWall {
+  const high = (firings[Math.min(after, firings.length) - 1]?.cut.high ?? [laidThick]).filter(
+    (h) => h > 0,
+  );
+  const [thin, thick] = [Math.min(...high), Math.max(...high)];
+  return { thickest: thick, stepThick: thick, stepThin: thin, body: 'oneSided' };
 }
 
 /** What its wall is made of, each glass once, in the order it is first laid; its shares are by how much of each there is. */

@@ -18,11 +18,15 @@ it('free, it bends as a round plate on its edge: ẇ = 0.172 ρga⁴/(ηh²) (Ti
   expect(deepest(free, f) / sags({ density }, 0.1, 0.006, f).free).toBeCloseTo(1, 1);
 });
 
-it('held, it stretches: w³ = (3/32)ρga⁴t/η while it is shallow', () => {
+it('held, it stretches, w³ = (3/32)ρga⁴t/η, and bends besides: the flow of both', () => {
   const { held } = slump(open(0.2), { density }, 0.006);
   if (!held) throw new Error('a ring has a held rim');
-  for (const f of [1e-7, 1e-6])
-    expect(deepest(held, f) / sags({ density }, 0.1, 0.006, f).held).toBeCloseTo(1, 1);
+  // So deep, it takes what stretching takes and what bending takes.
+  for (const w of [0.01, 0.02]) {
+    const stretching = (32 / 3) * (w ** 3 / (density * STANDARD_GRAVITY * 0.1 ** 4));
+    const bending = w / sags({ density }, 0.1, 0.006, 1).free;
+    expect(deepest(held, stretching + bending) / w).toBeCloseTo(1, 1);
+  }
 });
 
 it('a channel bends as a beam that cannot give sideways: (5/384)qL⁴ over ηh³/3', () => {
@@ -112,7 +116,7 @@ it('draped it falls from its rim, its middle stays', () => {
   expect(held).toBeUndefined();
   const { hangs } = hangsAt(free, 1e-6);
   expect(hangs[0]).toBe(0);
-  expect(hangs[hangs.length - 1]).toBeGreaterThan(0.005);
+  expect(hangs[hangs.length - 1]).toBeGreaterThan(0.004);
 });
 
 it('a bowl as deep as half its width is half a ball: twice its disc, a quarter turn along', () => {

@@ -26,33 +26,136 @@ export interface Sagging {
 export interface Slump {
   readonly free: Sagging;
   readonly held: Sagging | undefined;
+  /** What is drawn: as far down as both are, after a flow midway between theirs by ratio ("ten minutes, watched"). */
+  readonly between: Sagging;
 }
 
 const NODES = 48;
 const POISSON = 0.5;
-/** A gap of less than so much of the depth is none. */
+/** A gap of less than so much of the depth is none: it touches there. */
 const HAIR = 0.005;
-/** It lies where so much of its glass does. */
+/** It lies where it has come down by so much of the way, by the mean of its glass. */
 const LYING = 0.95;
 /** Turns of the search for what touches. */
 const TURNS = 60;
 /** Flow after which nobody waits, 1/Pa: a day and a half where glass is as soft as at a full fuse. */
 const NEVER = 3;
 
-/** The sheet is taken to be as wide as the mould's mouth, or a drape's form. */
+/** Slumps kept: the same one is asked by every row of a table. */
+const kept = new Map<string, Slump>();
+const MOST_KEPT = 12;
+
+/** The sheet is taken to be as wide as the mould's mouth, or a drape's form. Some hundred milliseconds at first, then kept. */
 export function slump(
   mould: Mould,
   { density }: { readonly density: number },
   thickness: number,
 ): Slump {
+  const key = JSON.stringify([mould, density, thickness]);
+  const known = kept.get(key);
+  if (known) return known;
+  const found = sagged(mould, density, thickness);
+  kept.set(key, found);
+  const [oldest] = kept.keys();
+  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
+  return found;
+}
+
+function sagged(mould: Mould, density: number, thickness: number): Slump {
   const a = mould.across / 2;
   const out = Array.from({ length: NODES + 1 }, (_, k) => (a * k) / NODES);
   const under = out.map((r) => mouldDepth(mould, r));
   const weight = density * STANDARD_GRAVITY;
+  const free = bends(mould, out, under, weight, thickness);
+  if (isDrape(mould)) return { free, held: undefined, between: free };
+  const shares = glassAt(mould, out);
+  const held = alsoBends(stretches(mould, out, under, weight, thickness), free, shares);
+  return { free, held, between: midway(free, held, shares, under) };
+}
+
+/** How much of it has come down, m: the mean of where it hangs, by glass. */
+const down = ({ hangs }: Pick<Hanging, 'hangs'>, shares: readonly number[]): number =>
+  hangs.reduce((s, w, k) => s + w * (shares[k] as number), 0);
+
+/** Where one has come so far down: its state, between two; undefined where it never does. */
+function downTo({ states }: Sagging, to: number, shares: readonly number[]): Hanging | undefined {
+  const after = states.findIndex((s) => down(s, shares) >= to);
+  const b = states[after];
+  if (!b) return undefined;
+  const a = states[Math.max(0, after - 1)] as Hanging;
+  const [x, y] = [down(a, shares), down(b, shares)];
+  return mixed(a, b, y > x ? (to - x) / (y - x) : 1);
+}
+
+/** Between two states, by a share of the way. */
+function mixed(a: Hanging, b: Hanging, share: number): Hanging {
+  const mix = (p: readonly number[], q: readonly number[]): number[] =>
+    p.map((v, i) => v + share * ((q[i] as number) - v));
   return {
-    free: bends(mould, out, under, weight, thickness),
-    held: isDrape(mould) ? undefined : stretches(mould, out, under, weight, thickness),
+    flowed: a.flowed + share * (b.flowed - a.flowed),
+    hangs: mix(a.hangs, b.hangs),
+    touches: share >= 1 ? b.touches : a.touches,
+    thick: mix(a.thick, b.thick),
   };
+}
+
+/** So far down its deepest place is down. */
+const DOWN = 0.97;
+/** Steps the way between the two is told in. */
+const PARTS = 50;
+
+function midway(
+  free: Sagging,
+  held: Sagging,
+  shares: readonly number[],
+  under: readonly number[],
+): Sagging {
+  const all = down({ hangs: under }, shares);
+  const deep = Math.max(...under);
+  const states: Hanging[] = [free.states[0] as Hanging];
+  let bottom = Infinity;
+  let lies = Infinity;
+  for (let i = 1; i <= PARTS; i += 1) {
+    const to = (all * i) / PARTS;
+    const [a, b] = [downTo(free, to, shares), downTo(held, to, shares)];
+    if (!a || !b) break;
+    const { hangs, thick } = mixed(a, b, 0.5);
+    const flowed = Math.max(
+      (states[states.length - 1] as Hanging).flowed,
+      Math.sqrt(a.flowed * b.flowed),
+    );
+    if (Math.max(...hangs) >= DOWN * deep) bottom = Math.min(bottom, flowed);
+    if (to >= LYING * all) lies = Math.min(lies, flowed);
+    states.push({
+      flowed,
+      hangs,
+      touches: a.touches.map((t, k) => t && b.touches[k] === true),
+      thick,
+    });
+  }
+  return { out: free.out, states, bottom, lies };
+}
+
+/** Held, it has to bend as well as to stretch: what resists adds up, so the flow it takes does. It is put by how much has come down of both. */
+function alsoBends(held: Sagging, free: Sagging, shares: readonly number[]): Sagging {
+  const by = free.states.map((s) => ({ flowed: s.flowed, down: down(s, shares) }));
+  const bending = (to: number): number => {
+    const after = by.findIndex((b) => b.down >= to);
+    if (after < 0) return by[by.length - 1]?.flowed ?? 0;
+    const [a, b] = [by[Math.max(0, after - 1)], by[after]];
+    if (!a || !b || b.down <= a.down) return b?.flowed ?? 0;
+    return a.flowed + ((to - a.down) / (b.down - a.down)) * (b.flowed - a.flowed);
+  };
+  let last = 0;
+  const states = held.states.map((s) => {
+    last = Math.max(last, s.flowed + bending(down(s, shares)));
+    return { ...s, flowed: last };
+  });
+  const at = (flowed: number): number => {
+    const k = held.states.findIndex((s) => s.flowed >= flowed);
+    return k < 0 ? Infinity : (states[k]?.flowed ?? Infinity);
+  };
+  return { ...held, states, bottom: at(held.bottom), lies: at(held.lies) };
 }
 
 /** The sheet as it is after so much flow, between two states. */
@@ -61,14 +164,9 @@ export function hangsAt({ states }: Sagging, flowed: number): Hanging {
   const last = states[states.length - 1] as Hanging;
   if (after < 0) return last;
   const [a, b] = [states[Math.max(0, after - 1)] as Hanging, states[after] as Hanging];
-  const share = b.flowed > a.flowed ? (flowed - a.flowed) / (b.flowed - a.flowed) : 1;
-  const between = (x: readonly number[], y: readonly number[]): number[] =>
-    x.map((v, i) => v + share * ((y[i] as number) - v));
   return {
+    ...mixed(a, b, b.flowed > a.flowed ? (flowed - a.flowed) / (b.flowed - a.flowed) : 1),
     flowed,
-    hangs: between(a.hangs, b.hangs),
-    touches: share >= 1 ? b.touches : a.touches,
-    thick: between(a.thick, b.thick),
   };
 }
 
@@ -95,9 +193,6 @@ function glassAt(mould: Mould, out: readonly number[]): number[] {
   return mass.map((m) => m / all);
 }
 
-const lyingShare = (shares: readonly number[], touches: readonly boolean[]): number =>
-  shares.reduce((s, m, k) => s + (touches[k] === true ? m : 0), 0);
-
 /**
  * Bending alone: a thin viscous plate is an elastic one with 3η for E and ½ for ν, its speeds for deflections (Timoshenko & Woinowsky-Krieger). Between two
  * touches its speed does not change, so it goes from touch to touch.
@@ -114,11 +209,12 @@ function bends(
   const load = shares.map((s) => s * weight * thickness);
   const matrix = plate(mould, out, thickness);
   const hangs = new Array<number>(n).fill(0);
+  const all = down({ hangs: under }, shares);
   const drape = isDrape(mould);
   const deep = Math.max(...under);
   const stays = (k: number): boolean => (drape ? false : k === n - 1);
   // A drape lies on its form's top from the start; a rim lies on the mould's.
-  const touches = under.map((d, k) => stays(k) || d <= HAIR * deep * 0.01);
+  const touches = under.map((d, k) => stays(k) || d <= 1e-4 * deep);
   const states: Hanging[] = [
     { flowed: 0, hangs: [...hangs], touches: [...touches], thick: hangs.map(() => thickness) },
   ];
@@ -151,10 +247,9 @@ function bends(
       touches: [...touches],
       thick: hangs.map(() => thickness),
     });
-    if (lyingShare(shares, touches) >= LYING) {
-      lies = flowed;
-      break;
-    }
+    const come = down({ hangs }, shares) / all;
+    if (come >= LYING) lies = Math.min(lies, flowed);
+    if (come >= 1 - HAIR) break;
   }
   return { out, states, bottom, lies };
 }
@@ -289,6 +384,7 @@ function stretches(
   let bottom = Infinity;
   let lies = Infinity;
   const c = channel ? PULLED.channel : PULLED.round;
+  const all = down({ hangs: under }, shares);
   let curve = (0.02 * Math.min(deep, a / 4)) / (a * a);
   for (let step = 0; step < 400 && flowed < NEVER; step += 1, curve *= LONGER) {
     const next = skin(channel, out, under, curve, hangs);
@@ -301,18 +397,17 @@ function stretches(
     const thins = is.area > 0 ? was.area / is.area : 1;
     const before = touches;
     thick = thick.map((t, k) => (before[k] === true && k !== n - 1 ? t : t * Math.min(1, thins)));
-    hangs = next;
     touches = under.map((d, k) => before[k] === true || d - (next[k] as number) <= HAIR * deep);
+    hangs = next;
     if (
       bottom === Infinity &&
       touches.some((t, k) => t && (under[k] as number) >= deep * (1 - 1e-9))
     )
       bottom = flowed;
     states.push({ flowed, hangs, touches, thick });
-    if (lyingShare(shares, touches) >= LYING) {
-      lies = flowed;
-      break;
-    }
+    const come = down({ hangs }, shares) / all;
+    if (come >= LYING) lies = Math.min(lies, flowed);
+    if (come >= 1 - HAIR) break;
   }
   return { out, states, bottom, lies };
 }

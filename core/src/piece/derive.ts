@@ -15,7 +15,7 @@ import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
 import { givesMost } from '../heat/sag';
 import type { FiredPiece, KilnWork } from '../kiln/firedPiece';
-import { asFired, kilnLayers } from '../kiln/ofPiece';
+import { asFired, kilnLayers, kilnWall } from '../kiln/ofPiece';
 import { zonesOf, type HeatZone } from '../heat/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import type { Way } from '../work/step';
@@ -287,19 +287,22 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
   const night: ScheduleInput = {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
-    wall: {
-      ...ruling,
-      stepThick: step.thick,
-      stepThin: step.thin,
-    },
-    ...(section && {
-      drawn: { section, standing },
-      apart: apartOf(cooled).map((s) => ({ section: s, standing })),
-      beside: besideSection(
-        cooled,
-        bits.filter((b) => !isRing(b.input)),
-      ),
-    }),
+    wall: fired
+      ? kilnWall(fired, fired.firings.length)
+      : {
+          ...ruling,
+          stepThick: step.thick,
+          stepThin: step.thin,
+        },
+    ...(section &&
+      !fired && {
+        drawn: { section, standing },
+        apart: apartOf(cooled).map((s) => ({ section: s, standing })),
+        beside: besideSection(
+          cooled,
+          bits.filter((b) => !isRing(b.input)),
+        ),
+      }),
     practice: firing.practice,
     inHand: firing.inHand ?? IN_HAND,
     holdTemperature: firing.holdTemperature ?? glass.annealing,

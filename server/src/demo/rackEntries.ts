@@ -9,8 +9,67 @@ function over(id: string, facts: Partial<RackEntry>): RackDocument {
   return structuredClone({ ...line.entry, ...facts }) as RackDocument;
 }
 
+/** Sheet for the kiln in a colour, made to go with the clear one: its number and its softening are near. */
+const sheet = (
+  id: string,
+  name: string,
+  look: RackDocument['look'],
+  holds: string[],
+  seen: NonNullable<RackDocument['seen']>,
+  expansion = 90e-7,
+): RackDocument => ({
+  id,
+  kind: 'colour',
+  name,
+  family: 'soft',
+  values: {
+    expansion: { sheet: expansion },
+    strainPoint: { sheet: 481 },
+    annealing: { sheet: 514 },
+    softening: { sheet: 685 },
+  },
+  sheetFrom: 'the sheet’s label',
+  holds,
+  look,
+  strikes: false,
+  keepOffFood: false,
+  seen,
+  forms: ['sheet', 'frit', 'powder'],
+  stock: [],
+  retired: false,
+});
+
 /** Entries kept on an empty rack. */
 export const DEMO_ENTRIES: readonly RackDocument[] = [
+  sheet('ebb-sheet', 'Ebb sheet', 'transparent', ['Cu'], {
+    sample: 0.003,
+    through: [0.3, 0.72, 0.74],
+    body: [0, 0, 0],
+  }),
+  sheet(
+    'wrack-sheet',
+    'Wrack sheet',
+    'transparent',
+    ['Fe', 'Cr'],
+    {
+      sample: 0.003,
+      through: [0.24, 0.42, 0.16],
+      body: [0, 0, 0],
+    },
+    90.3e-7,
+  ),
+  sheet(
+    'sandbar-sheet',
+    'Sandbar sheet',
+    'opaque',
+    ['Ti'],
+    {
+      sample: 0.001,
+      through: [0.1, 0.08, 0.05],
+      body: [0.78, 0.68, 0.5],
+    },
+    89.6e-7,
+  ),
   {
     id: 'quay-clear',
     kind: 'glass',

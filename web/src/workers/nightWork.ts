@@ -12,6 +12,7 @@ import {
   recipeCurve,
   shortestNight,
   warming,
+  warmTogether,
   whatHelps,
   type Begun,
   type Box,
@@ -27,6 +28,8 @@ import {
   type Recipe,
   type Schedule,
   type ScheduleInput,
+  type ToWarm,
+  type WarmsTogether,
   type SectionOutcome,
   type Shorter,
   type Tried,
@@ -107,6 +110,9 @@ function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week 
 
 /** The worker's calls. Each throws a sentence for what cannot be computed. */
 export const nightWork = {
+  /** Bars, canes and blanks warmed in one box. */
+  warmTogether: (things: readonly ToWarm[], box: Box, to: number): WarmsTogether =>
+    warmTogether(things, box, to),
   /** How far it is, and the schedules that hold already, are told on the way. */
   check: (
     input: ScheduleInput,

@@ -3,16 +3,16 @@ import { useState } from 'react';
 import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';
 import { BoxView } from './BoxView';
-import { KilnView } from './kiln/KilnView';
 import { LiveView } from './live/LiveView';
 import { NumbersView } from './NumbersView';
+import { WarmView } from './warm/WarmView';
 import { WeekView } from './WeekView';
 
 const VIEWS = [
   ['box', 'Tonight’s box'],
   ['live', 'At the boxes'],
   ['week', 'The week'],
-  ['kiln', 'Flat in the kiln'],
+  ['warm', 'Warm for the bench'],
   ['numbers', 'By numbers'],
 ] as const;
 
@@ -40,7 +40,7 @@ export function NightPlace() {
       >
         {view === 'numbers' && <NumbersView />}
         {view === 'week' && <WeekView />}
-        {view === 'kiln' && <KilnView />}
+        {view === 'warm' && <WarmView />}
         {view === 'live' && <LiveView />}
         {view === 'box' && (
           <BoxView

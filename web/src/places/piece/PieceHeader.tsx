@@ -11,6 +11,22 @@ import { TakeAway } from './TakeAway';
 import type { OnBoard } from './usePiece';
 import type { Saving } from './useSaving';
 
+/** Of a piece made in the kiln; a cast one is drawn as any form is. */
+const KILN_SHEETS = [
+  { to: 'above', name: 'From above' },
+  { to: 'firing', name: 'Firing' },
+  { to: 'cutting', name: 'Cutting' },
+  { to: 'night', name: 'Its night' },
+  { to: 'card', name: 'Card' },
+  { to: 'cost', name: 'Cost' },
+];
+const CAST_SHEETS = [
+  { to: 'section', name: 'Section' },
+  { to: 'firing', name: 'Firing' },
+  { to: 'night', name: 'Its night' },
+  { to: 'card', name: 'Card' },
+  { to: 'cost', name: 'Cost' },
+];
 const SHEETS = [
   { to: 'section', name: 'Section' },
   { to: 'colour', name: 'Colour' },
@@ -27,6 +43,8 @@ interface Props {
 }
 
 export function PieceHeader({ board, saving, onRevisions }: Props) {
+  const { kiln } = board.document;
+  const sheets = !kiln ? SHEETS : kiln.cast ? CAST_SHEETS : KILN_SHEETS;
   const change = useDraft((s) => s.change);
   const revision = useDraft((s) => s.baseRevision);
   const unsaved = useUnsaved();
@@ -37,7 +55,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
   const { save } = saving;
   const offers = useMemo(
     (): readonly Command[] => [
-      ...SHEETS.map(({ to, name: sheet }): Command => ({
+      ...sheets.map(({ to, name: sheet }): Command => ({
         says: sheet,
         group: 'Sheet',
         run: () => {
@@ -63,12 +81,12 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
       },
       { says: 'Revisions', group: 'Piece', run: onRevisions },
     ],
-    [navigate, save, undo, redo, onRevisions],
+    [navigate, save, undo, redo, onRevisions, sheets],
   );
   useOffers('piece', offers);
   const { name } = board.document;
   const { pathname } = useLocation();
-  const sheet = SHEETS.find(({ to }) => pathname.endsWith(`/${to}`))?.name;
+  const sheet = sheets.find(({ to }) => pathname.endsWith(`/${to}`))?.name;
   useEffect(() => {
     document.title = titled(name, sheet);
   }, [name, sheet]);
@@ -90,7 +108,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
       />
       <SheetLinks
         label="Sheets"
-        links={SHEETS}
+        links={sheets}
         className="max-w-full flex-nowrap overflow-x-auto"
       />
       <div className="ml-auto flex flex-wrap items-center gap-1">

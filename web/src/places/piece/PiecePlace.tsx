@@ -15,6 +15,7 @@ import { Conflict } from './Conflict';
 import { PieceHeader } from './PieceHeader';
 import { Revisions } from './Revisions';
 import { deriveDocument } from '../../derived/deriveDocument';
+import { formed } from '../../derived/formed';
 import type { OnBoard } from './usePiece';
 import { useCarried } from './useCarried';
 import { useSaving } from './useSaving';
@@ -75,6 +76,7 @@ export function PiecePlace() {
   const rackHere = useRack((s) => s.loaded);
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const now = useMemo(() => document && deriveDocument(document, facts), [document, facts]);
+  const shown = useMemo(() => document && formed(document, now?.derived), [document, now]);
   const guessed = useLastGood(id, now?.derived);
   // Simulated once it is let go: between two moves of a hand the first guess is enough.
   const moving = useBoard((s) => s.moving);
@@ -103,11 +105,11 @@ export function PiecePlace() {
         </Link>
       </div>
     );
-  if (!document || !now)
+  if (!document || !shown || !now)
     return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
   const board: OnBoard = {
-    document,
+    document: shown,
     glass: now.glass,
     facts,
     derived: now.derived,

@@ -4,40 +4,63 @@ import {
   PIECE_VERSION,
   type PieceAcross,
   type PieceDocument,
+  type PieceKiln,
 } from '@zanfirico/contract';
 import {
+  boxOf,
+  freshKiln,
   ORDINARY_FIRING,
   ORDINARY_MAKING,
   potFor,
   startingParts,
   type Form,
   type Glass,
+  type KilnStart,
 } from '@zanfirico/core';
 
 /** What a person is asked before drawing. */
 export interface Answers {
   name: string;
-  form: Form;
+  form: Form | KilnForm;
   glass: string;
 }
 
+/** Made in the kiln, and as what it begins. */
+export type KilnForm = `kiln-${KilnStart}`;
+export const isKiln = (form: string): form is KilnForm => form.startsWith('kiln-');
+/** The form its file says it is of: the nearest of those turned about an axis. */
+const NEAREST: Readonly<Record<KilnStart, Form>> = {
+  flat: 'plate',
+  slumped: 'bowl',
+  cast: 'solid',
+};
+const NAMES: Readonly<Record<KilnStart, string>> = {
+  flat: 'plate',
+  slumped: 'slumped bowl',
+  cast: 'casting',
+};
+
 /** A fresh document of a form, with the shop's ordinary settings for that glass: its pot's heat; hard glass and rod start at the torch. */
 export function freshDocument(
-  { name, form, glass }: Answers,
+  { name, form: asked, glass }: Answers,
   known?: Glass,
   forms: readonly string[] = [],
   /** Moil and trim as the shop has learnt them. */
   allowance: number = ORDINARY_MAKING.allowance,
 ): PieceDocument {
+  const start = isKiln(asked) ? (asked.slice('kiln-'.length) as KilnStart) : undefined;
+  const form = start ? NEAREST[start] : (asked as Form);
+  const box = boxOf({ coolingTime: ORDINARY_FIRING.boxCoolingTime });
   // What comes as rod and not for the pot is worked in the flame.
   const torch = known?.family === 'hard' || (forms.includes('rod') && !forms.includes('pot'));
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
-    name: name.trim() || `New ${form}`,
+    name: name.trim() || `New ${start ? NAMES[start] : form}`,
     notes: '',
     form,
-    way: torch ? 'torch' : 'furnace',
+    way: start ? 'kiln' : torch ? 'torch' : 'furnace',
+    ...(start && known && { kiln: structuredClone(freshKiln(start, known, box)) as PieceKiln }),
     glass,
     parts: startingParts(form).map(({ name: part, profile, work, across }, i) => ({
       id: `p${String(i + 1)}`,

@@ -9,6 +9,7 @@ import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';
 import { CardParts } from './CardParts';
 import { CardSection } from './CardSection';
+import { CardFirings } from './CardFirings';
 import { CardSteps } from './CardSteps';
 
 export function CardSheet() {
@@ -128,17 +129,21 @@ export function CardSheet() {
           </div>
         </div>
         {braid && <CardSteps braid={braid} derived={derived} />}
-        <section className="mt-3 break-inside-avoid [&_.quiet]:text-black/75">
-          <h3 className="border-b border-black text-xl">
-            Night: door may open {door.time} {door.day}
-            {!checked && ' (first guess, not checked: do not fire by it)'}
-          </h3>
-          <ScheduleTable
-            schedule={schedule}
-            lastIn={document.firing.lastIn}
-            doorAt={document.firing.doorTemperature}
-          />
-        </section>
+        {document.kiln ? (
+          <CardFirings />
+        ) : (
+          <section className="mt-3 break-inside-avoid [&_.quiet]:text-black/75">
+            <h3 className="border-b border-black text-xl">
+              Night: door may open {door.time} {door.day}
+              {!checked && ' (first guess, not checked: do not fire by it)'}
+            </h3>
+            <ScheduleTable
+              schedule={schedule}
+              lastIn={document.firing.lastIn}
+              doorAt={document.firing.doorTemperature}
+            />
+          </section>
+        )}
         <footer className="mt-2 text-[0.9rem] leading-tight">
           Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades
           come first.

@@ -17,6 +17,7 @@ import { useMemo } from 'react';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { useShop } from '../../../stores/theShop';
 import { useBraid } from '../braid/useBraid';
+import { useFirings } from '../kiln/useFirings';
 import { usePiece } from '../usePiece';
 
 /** Whoever helps is paid while the piece is at the bench; without a crew one helps, if anybody does. */
@@ -59,6 +60,8 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
         : undefined,
     [last, chosen, document.name],
   );
+  // In the kiln it is every firing, from cold.
+  const { programmed } = useFirings();
   return useMemo(() => {
     const about = order.state !== 'there' || order.braid.placing || night?.state !== 'checked';
     if (!last || seconds === undefined)
@@ -66,7 +69,10 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
     const takes = takesOf(last);
     // From sheet or stock: nothing of it is molten in a pot.
     const bought = way !== 'furnace';
-    const energy = heatOf(last.schedule, last.night);
+    const energy =
+      programmed.length > 0
+        ? programmed.reduce((sum, p) => sum + (p?.energy ?? 0), 0)
+        : heatOf(last.schedule, last.night);
     const pot = pots?.find((p) => p.glass === document.glass) ?? pots?.[0];
     const attempt: Attempt = {
       glass: takes.taken,
@@ -88,7 +94,21 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
           },
     };
     return { attempt, holds, annealer: chosen?.name, about };
-  }, [last, night, order, seconds, holds, chosen, way, pots, prices, inLoad, document, sequence]);
+  }, [
+    last,
+    night,
+    order,
+    seconds,
+    holds,
+    chosen,
+    way,
+    pots,
+    prices,
+    inLoad,
+    document,
+    sequence,
+    programmed,
+  ]);
 }
 
 /** What a studio's furnace loses held hot, W; from memory, until the pot says. */

@@ -1,6 +1,7 @@
 // The Section sheet: the drawing to pull at, the glass turning beside it, and a leaf of numbers.
 import type { PieceBit } from '@zanfirico/contract';
 import { Suspense, lazy, useMemo } from 'react';
+import { Navigate } from 'react-router';
 import { PatternMark } from '../../../marks/section/PatternMark';
 import { SectionDrawing } from '../../../marks/section/SectionDrawing';
 import { Tabs, tabId } from '../../../shell/Tabs';
@@ -30,12 +31,23 @@ const LEAVES: readonly (readonly [Leaf, string])[] = [
   ['cane', 'Cane'],
 ];
 
+/** A cast form is drawn and read; nothing of it is gathered or laid round a bubble. */
+const CAST_LEAVES = LEAVES.filter(([leaf]) => leaf === 'draw' || leaf === 'glass');
+
 const NO_BITS: PieceBit[] = [];
 
+/** What is laid from sheet is drawn from above. */
 export function SectionSheet() {
+  const { kiln } = usePiece().document;
+  return kiln && !kiln.cast ? <Navigate to="../above" relative="path" replace /> : <Drawn />;
+}
+
+function Drawn() {
   const board = usePiece();
   const { document, derived, last, carried } = board;
-  const { part, bit, point, leaf, turning, show } = useBoard();
+  const { part, bit, point, leaf: asked, turning, show } = useBoard();
+  const leaves = document.kiln ? CAST_LEAVES : LEAVES;
+  const leaf = leaves.some(([l]) => l === asked) ? asked : 'draw';
   const actions = useSectionActions(board);
   usePointClips();
   const inHand = Math.min(part, document.parts.length - 1);
@@ -77,7 +89,7 @@ export function SectionSheet() {
       <div className="border-base-300 flex w-full shrink-0 flex-col border-l lg:h-[calc(100dvh-11.05rem)] lg:w-[22rem]">
         <Tabs
           label="Leaves"
-          tabs={LEAVES}
+          tabs={leaves}
           value={leaf}
           panel="leaf"
           onChange={show}

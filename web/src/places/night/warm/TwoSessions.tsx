@@ -1,0 +1,191 @@
+// A piece of two sessions: blank, box, decorated cold, warmed, punty, blown out, box; on one line, with its two nights.
+import { measureShape, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { useNight } from '../../../annealing/useNight';
+import { useOpened } from '../../../api/queries';
+import { dayWords } from '../../../clock/dayWords';
+import { QuantityField } from '../../../fields/QuantityField';
+import { TimeField } from '../../../fields/TimeField';
+import { Verdict } from '../../../marks/Verdict';
+import { useDisplay } from '../../../stores/display';
+import { useWarm } from '../../../stores/warm';
+import { deriveDocument } from '../../../derived/deriveDocument';
+import { useFacts } from '../../../derived/useFacts';
+import { useShelf } from '../useShelf';
+import { FindOnShelf } from '../FindOnShelf';
+import { dayOf, momentAt } from './moments';
+
+const NONE: readonly string[] = [];
+const DAYS = { minimum: 0, maximum: 30 * 24 * 3600 };
+
+export function TwoSessions({ warms }: { readonly warms: number | undefined }) {
+  const { piece, set } = useWarm();
+  const meant = useMemo(() => (piece === undefined ? NONE : [piece]), [piece]);
+  const shelf = useShelf(meant);
+  return (
+    <section className="mt-6">
+      <h2 className="text-xl">A piece of two sessions</h2>
+      {piece === undefined ? (
+        <div className="max-w-md">
+          <p className="quiet leading-snug">
+            Blown as a blank, annealed, decorated cold, warmed, taken up again and blown out: choose
+            it, and both its nights stand on one line.
+          </p>
+          <FindOnShelf shelf={shelf} unseen={shelf.more} />
+          <ul>
+            {shelf.found.slice(0, 8).map((p) => (
+              <li key={p.id}>
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-sm"
+                  disabled={!p.piece}
+                  onClick={() => {
+                    set({ piece: p.id });
+                  }}
+                >
+                  {p.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <OneLine id={piece} warms={warms} />
+      )}
+    </section>
+  );
+}
+
+function OneLine({ id, warms }: { readonly id: string; readonly warms: number | undefined }) {
+  const units = useDisplay((s) => s.units);
+  const { day, ready, blankDay, blankIn, decorates, works, set } = useWarm();
+  const opened = useOpened(id).data;
+  const document = opened?.document;
+  const facts = useFacts(document?.making.gatherer, document?.glass);
+  const derived = useMemo(
+    () => document && deriveDocument(document, facts)?.derived,
+    [document, facts],
+  );
+  const input: ScheduleInput | undefined = derived?.ok === true ? derived.night : undefined;
+  const night = useNight(input);
+  const blank = useMemo(() => {
+    if (!document?.pattern || derived?.ok !== true) return undefined;
+    const read = measureShape(document.pattern.blank, derived.night.glass.poisson);
+    return read.ok ? { blank: read.shape.widest, final: derived.main.shape.widest } : undefined;
+  }, [document, derived]);
+  const inBox = momentAt(blankDay ?? dayOf(new Date()), blankIn);
+  const readyAt = momentAt(day ?? dayOf(new Date(), 1), ready);
+  if (!document) return <p className="quiet">Fetching the piece …</p>;
+  const hours = night?.schedule.total.value;
+  const after = (from: Date | undefined, s: number | undefined): Date | undefined =>
+    from && s !== undefined ? new Date(from.getTime() + 1000 * s) : undefined;
+  const opens = after(inBox, hours);
+  const decorated = after(opens, decorates);
+  const begins = after(readyAt, warms === undefined ? undefined : -warms);
+  const second = after(readyAt, works);
+  const last = after(second, hours);
+  const line: readonly (readonly [string, Date | undefined, string])[] = [
+    ['Blank into the box', inBox, 'cracked off its first punty; its mark stays in the base'],
+    ['Door may open', opens, hours === undefined ? '' : `first night, ${printDuration(hours)}`],
+    ['Decorated', decorated, 'cold: enamel, leaf, cut or sandblasted; its mark ground off or kept'],
+    ['Into the warming kiln', begins, warms === undefined ? '' : `${printDuration(warms)} up`],
+    ['Taken up and blown out', readyAt, 'a second punty over the first mark, never beside it'],
+    ['Into the box again', second, ''],
+    ['Door may open', last, hours === undefined ? '' : `second night, ${printDuration(hours)}`],
+  ];
+  const late = decorated && begins && decorated > begins;
+  return (
+    <div className="mt-1">
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
+        <b className="text-lg">{document.name}</b>
+        <label className="flex flex-col">
+          <span className="quiet text-sm">Blank made on</span>
+          <input
+            type="date"
+            className="input"
+            value={blankDay ?? dayOf(new Date())}
+            onChange={(e) => {
+              set({ blankDay: e.target.value === '' ? undefined : e.target.value });
+            }}
+          />
+        </label>
+        <div className="w-24">
+          <TimeField
+            label="in the box at"
+            value={blankIn}
+            onCommit={(v) => {
+              set({ blankIn: v });
+            }}
+          />
+        </div>
+        <div className="w-32">
+          <QuantityField
+            label="Decorating takes"
+            kind="time"
+            value={decorates}
+            within={DAYS}
+            nudge={1800}
+            onCommit={(v) => {
+              set({ decorates: v });
+            }}
+          />
+        </div>
+        <div className="w-32">
+          <QuantityField
+            label="Second session"
+            kind="time"
+            value={works}
+            within={DAYS}
+            nudge={300}
+            onCommit={(v) => {
+              set({ works: v });
+            }}
+          />
+        </div>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            set({ piece: undefined });
+          }}
+        >
+          Another piece
+        </button>
+      </div>
+      <ol className="border-primary mt-2 border-l-2">
+        {line.map(([what, at, says], i) => (
+          <li key={i} className="flex flex-wrap gap-x-3 py-1 pl-3 leading-snug">
+            <span className="num w-48">{at ? dayWords(at.getTime()) : '–'}</span>
+            <b>{what}</b>
+            <span className="quiet">{says}</span>
+          </li>
+        ))}
+      </ol>
+      {late && (
+        <Verdict
+          verdict={{
+            verdict: 'no',
+            because: 'It is to be in the warming kiln before it is decorated.',
+            remedy: `Ready no sooner than ${dayWords(decorated.getTime() + 1000 * (warms ?? 0))}.`,
+          }}
+        />
+      )}
+      {night && night.state !== 'checked' && (
+        <p className="quiet">Its night is being simulated …</p>
+      )}
+      <p className="mt-1 leading-snug">
+        {blank ? (
+          <>
+            A figure is laid <b className="num">{(blank.blank / blank.final).toFixed(2)}</b> of its
+            final width on the blank (
+            <span className="num">{printText(2 * blank.blank, 'length', units)}</span> across, blown
+            out to <span className="num">{printText(2 * blank.final, 'length', units)}</span>); its
+            Pattern leaf shrinks it place by place.
+          </>
+        ) : (
+          'A figure on it grows as it is blown out: give it a blank on its Pattern leaf, which shrinks it beforehand.'
+        )}
+      </p>
+    </div>
+  );
+}

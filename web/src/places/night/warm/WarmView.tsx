@@ -1,0 +1,252 @@
+// Warm for the bench: bars, canes, murrine and blanks in one kiln, ready at a clock time; and a piece of two sessions on one line with its two nights.
+import { LIMITS } from '@zanfirico/contract';
+import { printDuration, printText, type ToWarm } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { AnnealerChoice } from '../AnnealerChoice';
+import { Caution } from '../../../annealing/Caution';
+import { useTonightBox } from '../../../annealing/useTonightBox';
+import { dayWords } from '../../../clock/dayWords';
+import { asSent } from '../../../devices/asSent';
+import { SendLines } from '../../../devices/SendLines';
+import { useDevices } from '../../../devices/useDevices';
+import { GlassOptions } from '../../../fields/GlassField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { SelectField } from '../../../fields/SelectField';
+import { TimeField } from '../../../fields/TimeField';
+import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/theRack';
+import { useWarm, type Warmed } from '../../../stores/warm';
+import { useAnswer } from '../../../workers/useAnswer';
+import { night } from '../../../workers/workers';
+import { dayOf, momentAt } from './moments';
+import { TwoSessions } from './TwoSessions';
+
+const BODIES: Readonly<Record<Warmed['body'], string>> = {
+  cylinder: 'bar or cane',
+  slab: 'slice or blank, from two sides',
+  oneSided: 'flat on the shelf',
+};
+const HEAT = { minimum: 300, maximum: 700 };
+/** Begun by the hour people are there or not: under so long it is the same morning. */
+const MOST = 24;
+
+export function WarmView() {
+  const units = useDisplay((s) => s.units);
+  const rack = useRack((s) => s.rack);
+  const { things, to, day, ready, set } = useWarm();
+  const { box, chosen } = useTonightBox();
+  const known = useMemo(
+    () =>
+      things.flatMap(({ name, glass, thick, body }): ToWarm[] => {
+        const found = rack.glass(glass);
+        return found ? [{ name, glass: found, thick, body }] : [];
+      }),
+    [things, rack],
+  );
+  const ask = useMemo(
+    () =>
+      known.length === things.length && things.length > 0
+        ? () => night((w) => w.warmTogether(known, box, to))
+        : undefined,
+    [known, things.length, box, to],
+  );
+  const answer = useAnswer(ask, 200);
+  const told = answer.state === 'here' ? answer.value : undefined;
+  const readyAt = momentAt(day ?? dayOf(new Date(), 1), ready);
+  const begins = told && readyAt && new Date(readyAt.getTime() - 1000 * told.seconds);
+  const device = useDevices().devices.find((d) => d.device.of === chosen?.name);
+  const put = (id: number, change: Partial<Warmed>): void => {
+    set({ things: things.map((t) => (t.id === id ? { ...t, ...change } : t)) });
+  };
+  return (
+    <div className="flex h-full flex-col xl:flex-row">
+      <div className="min-w-0 flex-1 px-5 py-3">
+        <h2 className="text-3xl leading-tight">
+          {begins ? (
+            <>
+              Into the kiln by <span className="text-primary">{dayWords(begins.getTime())}</span>
+            </>
+          ) : things.length === 0 ? (
+            'Nothing is in the kiln'
+          ) : (
+            'Working …'
+          )}
+        </h2>
+        {told && (
+          <p className="mt-1 text-lg leading-snug">
+            Up at <b className="num">{printText(told.recipe.lines[0]?.rate ?? 0, 'rate', units)}</b>
+            {things.length > 1 && (
+              <>
+                , as the <b>{things[told.slowest]?.name}</b> bears
+              </>
+            )}
+            , then <b className="num">{printDuration(told.recipe.lines[0]?.hold ?? 0)}</b> to be
+            even at <b className="num">{printText(to, 'temperature', units)}</b>:{' '}
+            <b className="num">{printDuration(told.seconds)}</b> in all.
+          </p>
+        )}
+        {answer.state === 'failed' && (
+          <p role="alert" className="alert alert-error mt-2">
+            {answer.says}
+          </p>
+        )}
+        <ul className="mt-3 flex flex-col gap-3">
+          {things.map((t, i) => {
+            const alone = told?.alone[i];
+            return (
+              <li key={t.id} className="border-base-300 border-b pb-2">
+                <div className="grid grid-cols-2 gap-x-5 gap-y-1 md:grid-cols-4">
+                  <label className="flex flex-col">
+                    <span className="quiet text-sm">What</span>
+                    <input
+                      className="input"
+                      maxLength={40}
+                      value={t.name}
+                      onChange={(e) => {
+                        put(t.id, { name: e.target.value });
+                      }}
+                    />
+                  </label>
+                  <SelectField
+                    label="Glass"
+                    value={t.glass}
+                    onChange={(glass) => {
+                      put(t.id, { glass });
+                    }}
+                  >
+                    <GlassOptions value={t.glass} />
+                  </SelectField>
+                  <QuantityField
+                    label="Thick"
+                    kind="length"
+                    value={t.thick}
+                    within={LIMITS.laidThick}
+                    nudge={0.001}
+                    onCommit={(thick) => {
+                      put(t.id, { thick });
+                    }}
+                  />
+                  <SelectField
+                    label="It is a"
+                    value={t.body}
+                    onChange={(body: Warmed['body']) => {
+                      put(t.id, { body });
+                    }}
+                  >
+                    {(Object.keys(BODIES) as Warmed['body'][]).map((b) => (
+                      <option key={b} value={b}>
+                        {BODIES[b]}
+                      </option>
+                    ))}
+                  </SelectField>
+                </div>
+                <p className="mt-1 leading-snug">
+                  {alone && (
+                    <>
+                      By itself it bears{' '}
+                      <b className="num">{printText(alone.rate, 'rate', units)}</b>, even in{' '}
+                      <b className="num">{printDuration(alone.soak)}</b>.{' '}
+                      {alone.slumps && (
+                        <span className="text-warning">
+                          So hot it slumps on its shelf: pick it up cooler.{' '}
+                        </span>
+                      )}
+                      {alone.brittle && (
+                        <span className="text-warning">
+                          So cold it cracks at the iron: pick it up hotter.{' '}
+                        </span>
+                      )}
+                    </>
+                  )}
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-xs"
+                    onClick={() => {
+                      set({ things: things.filter((x) => x.id !== t.id) });
+                    }}
+                  >
+                    Take {t.name || 'it'} out
+                  </button>
+                </p>
+              </li>
+            );
+          })}
+        </ul>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-2"
+          disabled={things.length >= MOST}
+          onClick={() => {
+            set({
+              things: [
+                ...things,
+                {
+                  id: Math.max(0, ...things.map((t) => t.id)) + 1,
+                  name: 'blank',
+                  glass: 'soft-batch-96',
+                  thick: 0.005,
+                  body: 'slab',
+                },
+              ],
+            });
+          }}
+        >
+          Another in the same kiln
+        </button>
+        {device && told && (
+          <SendLines
+            now={device}
+            label={`Send this to ${chosen?.name ?? 'the kiln'}`}
+            says="Read back and compared; it waits to be started at the box."
+            programme={{
+              name: 'Warm for the bench',
+              lines: asSent(told.recipe.lines),
+              lastIn: 0,
+            }}
+          />
+        )}
+        <TwoSessions warms={told?.seconds} />
+      </div>
+      <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
+        <div className="grid grid-cols-2 gap-x-6 gap-y-2">
+          <QuantityField
+            label="Picked up at"
+            kind="temperature"
+            value={to}
+            within={HEAT}
+            nudge={5}
+            onCommit={(v) => {
+              set({ to: v });
+            }}
+          />
+          <div />
+          <label className="flex flex-col">
+            <span className="quiet text-sm">Ready on</span>
+            <input
+              type="date"
+              className="input"
+              value={day ?? dayOf(new Date(), 1)}
+              onChange={(e) => {
+                set({ day: e.target.value === '' ? undefined : e.target.value });
+              }}
+            />
+          </label>
+          <TimeField
+            label="at"
+            value={ready}
+            onCommit={(clock) => {
+              set({ ready: clock });
+            }}
+          />
+        </div>
+        <AnnealerChoice />
+        <p className="quiet mt-2 text-sm leading-snug">
+          The climb is what each bears cold (half the working stress passes at most); enamel, lustre
+          and leaf have heats of their own: their supplier’s sheet goes first. Schools pick up at
+          510 to 570 °C; 540 is between.
+        </p>
+        <Caution />
+      </div>
+    </div>
+  );
+}

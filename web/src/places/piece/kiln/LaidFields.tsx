@@ -1,0 +1,238 @@
+// The thing laid that is in hand: of what, how thick, how large, where; copies of it.
+import { LIMITS, type PieceKiln, type PieceLaid, type PieceLaidShape } from '@zanfirico/contract';
+import { LAID_AS, type LaidAs } from '@zanfirico/core';
+import { CountField } from '../../../fields/CountField';
+import { QuantityField } from '../../../fields/QuantityField';
+import { SelectField } from '../../../fields/SelectField';
+import { useRack } from '../../../stores/theRack';
+import { changeKiln, changeLaid, freshId } from './changeKiln';
+
+const DEGREE = Math.PI / 180;
+const NAMES: Readonly<Record<LaidAs, string>> = {
+  sheet: 'sheet',
+  strip: 'strip',
+  stringer: 'stringer',
+  frit: 'frit, heaped',
+  powder: 'powder, sifted',
+};
+
+interface Props {
+  readonly kiln: PieceKiln;
+  readonly laid: PieceLaid;
+  readonly glassName: string;
+  readonly onChoose: (id: string | undefined) => void;
+}
+
+export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
+  const { id, shape } = laid;
+  const lines = useRack((s) => s.rack).lines;
+  const setShape = (next: PieceLaidShape): void => {
+    changeLaid(id, { shape: next });
+  };
+  const at = kiln.laid.findIndex((l) => l.id === id);
+  const copyTo = (change: (l: PieceLaid) => PieceLaid): void => {
+    const fresh = freshId(kiln);
+    changeKiln((k) => ({ ...k, laid: [...k.laid, { ...change(laid), id: fresh }] }));
+    onChoose(fresh);
+  };
+  const moveTo = (to: number): void => {
+    changeKiln((k) => {
+      const rest = k.laid.filter((l) => l.id !== id);
+      return { ...k, laid: [...rest.slice(0, to), laid, ...rest.slice(to)] };
+    });
+  };
+  return (
+    <fieldset className="fieldset mt-2">
+      <legend className="font-display text-xl font-semibold">In hand</legend>
+      <div className="grid grid-cols-2 gap-x-5 gap-y-2">
+        <SelectField
+          label="Laid as"
+          value={laid.as}
+          onChange={(as: LaidAs) => {
+            changeLaid(id, { as });
+          }}
+        >
+          {LAID_AS.map((as) => (
+            <option key={as} value={as}>
+              {NAMES[as]}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="Of"
+          value={laid.of ?? ''}
+          onChange={(of) => {
+            changeLaid(id, { of: of === '' ? undefined : of });
+          }}
+        >
+          <option value="">{glassName}</option>
+          {lines
+            .filter(
+              (l) => l.entry.family !== 'other' && (!l.entry.retired || l.entry.id === laid.of),
+            )
+            .map(({ entry }) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
+        </SelectField>
+        <QuantityField
+          label={laid.as === 'frit' || laid.as === 'powder' ? 'Heaped' : 'Thick'}
+          kind="length"
+          value={laid.thickness}
+          within={LIMITS.laidThick}
+          onCommit={(thickness) => {
+            changeLaid(id, { thickness });
+          }}
+        />
+        {shape.kind === 'round' && (
+          <QuantityField
+            label="Across"
+            kind="length"
+            value={shape.across}
+            within={LIMITS.laidSize}
+            nudge={0.001}
+            onCommit={(across) => {
+              setShape({ ...shape, across });
+            }}
+          />
+        )}
+        {shape.kind === 'rect' && (
+          <>
+            <QuantityField
+              label="Wide"
+              kind="length"
+              value={shape.width}
+              within={LIMITS.laidSize}
+              nudge={0.001}
+              onCommit={(width) => {
+                setShape({ ...shape, width });
+              }}
+            />
+            <QuantityField
+              label="Deep"
+              kind="length"
+              value={shape.deep}
+              within={LIMITS.laidSize}
+              nudge={0.001}
+              onCommit={(deep) => {
+                setShape({ ...shape, deep });
+              }}
+            />
+          </>
+        )}
+        <QuantityField
+          label="To the right"
+          kind="length"
+          value={laid.x}
+          within={LIMITS.laidSpot}
+          nudge={0.001}
+          onCommit={(x) => {
+            changeLaid(id, { x });
+          }}
+        />
+        <QuantityField
+          label="To the back"
+          kind="length"
+          value={laid.y}
+          within={LIMITS.laidSpot}
+          nudge={0.001}
+          onCommit={(y) => {
+            changeLaid(id, { y });
+          }}
+        />
+        <CountField
+          label="Turned, °"
+          value={Math.round(laid.turn / DEGREE)}
+          min={-360}
+          max={360}
+          onCommit={(turn) => {
+            changeLaid(id, { turn: turn * DEGREE });
+          }}
+        />
+      </div>
+      <div className="mt-2 flex flex-wrap gap-1">
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          onClick={() => {
+            copyTo((l) => ({ ...l, x: Number((l.x + 0.01).toFixed(4)) }));
+          }}
+        >
+          Copy
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          onClick={() => {
+            copyTo((l) => ({ ...l, x: -l.x, turn: -l.turn, mirrored: l.mirrored !== true }));
+          }}
+        >
+          Copy, mirrored
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          disabled={kiln.laid.length + 5 > 500}
+          onClick={() => {
+            changeKiln((k) => {
+              let next = k;
+              for (let i = 1; i < 6; i += 1) {
+                const a = (i * Math.PI) / 3;
+                const [c, s] = [Math.cos(a), Math.sin(a)];
+                next = {
+                  ...next,
+                  laid: [
+                    ...next.laid,
+                    {
+                      ...laid,
+                      id: freshId(next),
+                      x: Number((laid.x * c - laid.y * s).toFixed(4)),
+                      y: Number((laid.x * s + laid.y * c).toFixed(4)),
+                      turn: Number(
+                        (((laid.turn + a + Math.PI) % (2 * Math.PI)) - Math.PI).toFixed(5),
+                      ),
+                    },
+                  ],
+                };
+              }
+              return next;
+            });
+          }}
+        >
+          Six round the middle
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          disabled={at >= kiln.laid.length - 1}
+          onClick={() => {
+            moveTo(at + 1);
+          }}
+        >
+          Lay higher
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          disabled={at <= 0}
+          onClick={() => {
+            moveTo(at - 1);
+          }}
+        >
+          Lay lower
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          onClick={() => {
+            changeKiln((k) => ({ ...k, laid: k.laid.filter((l) => l.id !== id) }));
+            onChoose(undefined);
+          }}
+        >
+          Take away
+        </button>
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,99 @@
+// A customary firing, typed, read from a table or kept with the shop: judged for this piece, whatever it was written for.
+import { judgeFiring, printDuration, printText, type Box, type Recipe } from '@zanfirico/core';
+import { useMemo, useState } from 'react';
+import { RecipeEditor } from '../../../annealing/RecipeEditor';
+import { SelectField } from '../../../fields/SelectField';
+import { Verdict } from '../../../marks/Verdict';
+import { useDisplay } from '../../../stores/display';
+import { useShop } from '../../../stores/theShop';
+import { useShopHere } from '../../../stores/useShopHere';
+import { usePiece } from '../usePiece';
+import { SHELF_BEARS, type Bears } from './useFirings';
+
+/** Begun colder than this it is a firing, not a night. */
+const COLD = 100;
+const NEW = '+';
+/** A full fuse as many write it, to begin from. Common practice, no source. */
+const BEGIN: Recipe = {
+  name: '',
+  start: 20,
+  lines: [
+    { to: 660, rate: 200 / 3600, hold: 1800 },
+    { to: 810, hold: 600 },
+    { to: 516, hold: 3600 },
+    { to: 430, rate: 60 / 3600 },
+    { to: 50 },
+  ],
+};
+
+export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box: Box }) {
+  useShopHere();
+  const { document, glass, derived, last } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const recipes = useShop((s) => s.shop?.document.recipes);
+  const [name, setName] = useState('');
+  const ours = useMemo(() => (recipes ?? []).filter((r) => r.start < COLD), [recipes]);
+  const chosen = ours.find((r) => r.name === name);
+  const layers = (derived.ok ? derived.fired?.layers : undefined) ?? 1;
+  const limit = document.kiln?.limit ?? SHELF_BEARS;
+  const judged = useMemo(
+    () =>
+      chosen &&
+      judgeFiring({
+        glass,
+        lines: chosen.lines,
+        start: chosen.start,
+        box,
+        layers,
+        limit,
+        ...bears,
+      }),
+    [chosen, glass, box, layers, limit, bears],
+  );
+  if (!last) return null;
+  return (
+    <section className="mt-2">
+      <h2 className="text-xl">A firing of somebody’s, judged for this piece</h2>
+      <div className="max-w-80">
+        <SelectField label="Which" value={name} onChange={setName}>
+          <option value="">none</option>
+          {ours.map((r) => (
+            <option key={r.name}>{r.name}</option>
+          ))}
+          <option value={NEW}>type one, or read it from a table …</option>
+        </SelectField>
+      </div>
+      {(name === NEW || chosen) && (
+        <RecipeEditor
+          key={name}
+          input={last.night}
+          from={chosen ?? BEGIN}
+          known={chosen !== undefined}
+          begins={name === NEW}
+          onDone={() => {
+            setName('');
+          }}
+        />
+      )}
+      {judged && (
+        <div className="mt-2">
+          <p className="text-lg leading-snug">
+            <span className="capitalize">{judged.name}</span>: rounds by{' '}
+            <b className="num">{printText(judged.rounded, 'length', units)}</b>,{' '}
+            <b className="num">{printDuration(judged.air)}</b> for its air,{' '}
+            <b className="num">{printDuration(judged.cloudy)}</b> where it goes cloudy,{' '}
+            <b className="num">{printDuration(judged.seconds)}</b> in all.
+          </p>
+          {judged.remarks.length === 0 && (
+            <Verdict verdict={{ verdict: 'good', because: 'Nothing is to be said against it.' }} />
+          )}
+          {judged.remarks.map((r) => (
+            <div key={r.because} className="my-1">
+              <Verdict verdict={r} />
+            </div>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,92 @@
+// When a firing is begun, when its door may open, and both of a piece on the calendar.
+import type { PieceFiring } from '@zanfirico/contract';
+import { CalendarPlus } from 'lucide-react';
+import { sentenceOf } from '../../../api/client';
+import { dayWords } from '../../../clock/dayWords';
+import { download } from '../../../exports/download';
+import { weekIcs } from '../../../exports/nightIcs';
+import { TimeField } from '../../../fields/TimeField';
+import { useNotices } from '../../../stores/notices';
+import { usePiece } from '../usePiece';
+import { changeFiring } from './changeKiln';
+
+interface Props {
+  readonly at: number;
+  readonly firing: PieceFiring;
+  readonly seconds: number;
+}
+
+/** When it begins, local time; undefined without a day. */
+const beginsOf = ({ day, at = '18:00' }: PieceFiring): Date | undefined =>
+  day === undefined ? undefined : new Date(`${day}T${at}`);
+
+export function WhenFired({ at, firing, seconds }: Props) {
+  const { document } = usePiece();
+  const begins = beginsOf(firing);
+  const door = begins && new Date(begins.getTime() + 1000 * seconds);
+  const before = document.kiln?.firings[at - 1];
+  const earlier = before && beginsOf(before);
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+      <label className="flex w-44 flex-col">
+        <span className="quiet text-sm">On the day</span>
+        <input
+          type="date"
+          className="input"
+          value={firing.day ?? ''}
+          onChange={(e) => {
+            changeFiring(at, { day: e.target.value === '' ? undefined : e.target.value });
+          }}
+        />
+      </label>
+      <div className="w-24">
+        <TimeField
+          label="Begun at"
+          value={firing.at ?? '18:00'}
+          onCommit={(clock) => {
+            changeFiring(at, { at: clock });
+          }}
+        />
+      </div>
+      <p className="leading-snug">
+        {door ? (
+          <>
+            Door may open <b>{dayWords(door.getTime())}</b>.
+            {earlier && begins <= earlier && (
+              <span className="text-warning"> That is before the firing before it.</span>
+            )}
+          </>
+        ) : (
+          <span className="quiet">Give it a day, and it can go on the calendar.</span>
+        )}
+      </p>
+      {begins && door && (
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={() => {
+            try {
+              download(
+                `${document.name} firing ${String(at + 1)}.ics`,
+                'text/calendar',
+                weekIcs([
+                  {
+                    id: `kiln-${String(at)}-${document.name}`,
+                    name: `${document.name}, ${firing.aim}`,
+                    annealer: document.firing.annealer,
+                    lastIn: begins,
+                    door,
+                  },
+                ]),
+              );
+            } catch (error) {
+              useNotices.getState().trouble(sentenceOf(error));
+            }
+          }}
+        >
+          <CalendarPlus className="size-4" /> Calendar
+        </button>
+      )}
+    </div>
+  );
+}

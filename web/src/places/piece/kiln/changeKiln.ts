@@ -1,0 +1,31 @@
+// Edits of the kiln's part of the piece on the board; each is one undo.
+import type { PieceFiring, PieceKiln, PieceLaid } from '@zanfirico/contract';
+import { changed, type Changes } from '@zanfirico/core';
+import { editPiece } from '../../../stores/draft';
+
+/** Edits what is laid and fired. */
+export const changeKiln = (edit: (kiln: PieceKiln) => PieceKiln): void => {
+  editPiece((d) => (d.kiln ? { ...d, kiln: edit(d.kiln) } : d));
+};
+
+/** Changes one thing laid. */
+export const changeLaid = (id: string, change: Changes<PieceLaid>): void => {
+  changeKiln((k) => ({
+    ...k,
+    laid: k.laid.map((l) => (l.id === id ? changed(l, change) : l)),
+  }));
+};
+
+/** Changes one firing. */
+export const changeFiring = (at: number, change: Changes<PieceFiring>): void => {
+  changeKiln((k) => ({
+    ...k,
+    firings: k.firings.map((f, i) => (i === at ? changed(f, change) : f)),
+  }));
+};
+
+/** An id nothing laid has yet. */
+export const freshId = ({ laid }: PieceKiln): string => {
+  const taken = new Set(laid.map((l) => l.id));
+  for (let n = laid.length + 1; ; n += 1) if (!taken.has(`l${String(n)}`)) return `l${String(n)}`;
+};

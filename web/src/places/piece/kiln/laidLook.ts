@@ -1,0 +1,27 @@
+// How things laid in the kiln look and are called.
+import type { PieceLaid } from '@zanfirico/contract';
+import { hexOf, over, printText, WHITE, type Colour, type Rack } from '@zanfirico/core';
+import type { useDisplay } from '../../../stores/display';
+
+type Units = ReturnType<typeof useDisplay.getState>['units'];
+
+/** What it is of: the rack's, or the piece's own glass. */
+export const ofLaid = (rack: Rack, glass: string, of: string | undefined): Colour | undefined =>
+  rack.colour(of ?? glass);
+
+/** Its colour at its own thickness, before white. */
+export const lookOfLaid = (colour: Colour | undefined, thickness: number): string =>
+  colour ? hexOf(over(colour.seen, thickness, WHITE)) : 'var(--chalk-dim)';
+
+/** Its name: what it is, of what, how large. */
+export function nameOfLaid(l: PieceLaid, name: string, units: Units): string {
+  const mm = (v: number): string => printText(v, 'length', units);
+  const { shape } = l;
+  const size =
+    shape.kind === 'round'
+      ? mm(shape.across)
+      : shape.kind === 'rect'
+        ? `${mm(shape.width)} × ${mm(shape.deep)}`
+        : 'drawn';
+  return `${l.as} ${size}, ${name}`;
+}
