@@ -502,6 +502,7 @@ export {
 export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
 export { kilnWall } from './kiln/ofPiece';
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';
+export { slump } from './kiln/slump';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
 export {

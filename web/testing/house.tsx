@@ -9,6 +9,7 @@ import { createApp } from '../../server/src/app';
 import { partsOver } from '../../server/src/app.fixture';
 import { DEMO_STAND_INS, demoDevices } from '../../server/src/demo/demoDevices';
 import { demoPieces } from '../../server/src/demo/demoPieces';
+import { demoShop } from '../../server/src/demo/demoShop';
 import { stockDemo } from '../../server/src/demo/stockDemo';
 import { deviceKeeper } from '../../server/src/devices/keeper';
 import { startStandIns } from '../../server/src/devices/standIns';
@@ -40,7 +41,10 @@ export async function openHouse(demo = false, boxes = false): Promise<House> {
   const devices = boxes ? await openBoxes(db) : undefined;
   const parts = { ...partsOver(db), devices };
   const { store, rack } = parts;
-  if (demo) await stockDemo(store, rack);
+  if (demo) {
+    await stockDemo(store, rack);
+    await demoShop(parts.shop);
+  }
   const app = createApp(parts);
   const server: Server = await new Promise((done) => {
     const s = app.listen(0, '127.0.0.1', () => {

@@ -3,6 +3,7 @@ import { naturalTime, climbAt, type Box } from '../anneal/box';
 import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import type { Across } from '../shape/across';
+import { measurePart } from '../shape/measure';
 import type { Profile } from '../shape/profile';
 import { thinned } from '../shape/thinned';
 import { castOf, type Cast, type Packed } from './cast';
@@ -282,7 +283,7 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
     firings,
     thick,
     hung,
-    form: formOf(outlineAfter, middle, thick, hung, mould),
+    form: keeps(formOf(outlineAfter, middle, thick, hung, mould), volume),
     remarks,
   };
 }
@@ -375,6 +376,28 @@ function hang(mould: Mould, glass: Glass, sheet: number, flowed: number): Hung {
     thick,
     sheet,
   };
+}
+
+/** The form with all of its glass in it: its walls, or a slab's height, so much more or less as it was drawn with fewer points. */
+function keeps(form: FiredPiece['form'], volume: number): FiredPiece['form'] {
+  let now = form;
+  for (let turn = 0; turn < 5; turn += 1) {
+    const read = measurePart({
+      work: now.work,
+      profile: now.profile,
+      ...(now.across && { across: now.across }),
+    });
+    if (!read.ok) return now;
+    const more = volume / read.shape.glassVolume;
+    if (Math.abs(more - 1) < 1e-9) return now;
+    const profile = now.profile.map((p) => ({
+      ...p,
+      wall: p.wall * more,
+      ...(now.work === 'solid' && { height: p.height * more }),
+    }));
+    now = { ...now, profile };
+  }
+  return now;
 }
 
 /** Corners an outline is given on with at most. */

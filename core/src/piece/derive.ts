@@ -205,10 +205,9 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
         fired && piece.kiln
           ? kilnLayers(piece.kiln, glass, (id) => shop.rack.colour(id))
           : layersOf([part.shape.glassVolume]);
-      const mass = layers.reduce((sum, l) => sum + l.mass, 0);
       return {
         ...part,
-        mass: fired ? mass : massOf(part, layers),
+        mass: massOf(part, layers),
         gathers: undefined,
         gathering: undefined,
         layers,

@@ -18,7 +18,8 @@ interface Props {
   readonly known: boolean;
   /** Open from the beginning. */
   readonly begins: boolean;
-  readonly onDone: () => void;
+  /** Told the name of what was kept; nothing where none was. */
+  readonly onDone: (kept?: string) => void;
 }
 
 const MOST = 60;
@@ -38,7 +39,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
     setRecipe((r) => ({ ...r, lines: r.lines.filter((_, k) => k !== i) }));
   }, []);
   const others = (shop?.document.recipes ?? []).filter((r) => r.name !== from.name || !known);
-  const store = (next: readonly Recipe[], told: string): void => {
+  const store = (next: readonly Recipe[], told: string, kept?: string): void => {
     if (!shop) return;
     const recipes = next.map((r) => ({
       name: r.name.trim(),
@@ -53,7 +54,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
       () => {
         say(told);
         setOpen(false);
-        onDone();
+        onDone(kept);
       },
       (error: unknown) => {
         trouble(sentenceOf(error));
@@ -149,6 +150,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
             store(
               [...(others as readonly Recipe[]), recipe],
               `“${name}” is kept with the shop’s recipes.`,
+              name,
             );
           }}
         >

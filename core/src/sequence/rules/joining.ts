@@ -3,17 +3,20 @@ import { begins, factsOf, type WorkStep } from '../../work/facts';
 import { areOne, eachApart, unite } from '../../work/joined';
 import { heats, joins, kinds, rule, tell, without, type Finding, type Rule } from './asking';
 
+/** In the kiln: cold glass that becomes it. */
+const laid = kinds('layUp', 'fillMould');
+
 export const JOINING: readonly Rule[] = [
   rule('part-made', 'Every part is made.', ({ steps, parts }) =>
     parts.flatMap((p, i) =>
-      steps.some((s) => s.part === i && begins(s))
+      steps.some((s) => s.part === i && (begins(s) || laid(s)))
         ? []
         : [
             tell(
               undefined,
               'no',
               `The ${p.name} is never begun.`,
-              'Add its gather, or its rod or tube at the torch.',
+              'Add its gather, its rod or tube at the torch, or in the kiln what is laid up.',
             ),
           ],
     ),

@@ -28,6 +28,7 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
 import { HeadRow } from '../../../marks/HeadRow';
 import { Verdict } from '../../../marks/Verdict';
+import { useBoard } from '../../../stores/board';
 import { useDisplay } from '../../../stores/display';
 import { editPiece } from '../../../stores/draft';
 import { usePiece } from '../usePiece';
@@ -63,6 +64,7 @@ const BESIDE = [
 export function FiringSheet() {
   const { document, derived, last, carried } = usePiece();
   const { programmed, bears, box } = useFirings();
+  const turning = useBoard((s) => s.turning);
   const { kiln } = document;
   if (!kiln) return <p className="px-6 py-16">This piece is not made in the kiln.</p>;
   const fired = derived.ok ? derived.fired : undefined;
@@ -74,7 +76,7 @@ export function FiringSheet() {
             <div className="min-w-0 flex-1">
               <CutThrough fired={fired} mould={kiln.mould} />
             </div>
-            {last && (
+            {turning && last && (
               <div className="no-print hidden w-56 shrink-0 border-l border-(--chalk-dim)/20 md:block">
                 <Suspense fallback={<div className="h-full bg-(--board)" />}>
                   <TurningView derived={last} bits={document.bits} carried={carried} />

@@ -70,8 +70,8 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
           from={chosen ?? BEGIN}
           known={chosen !== undefined}
           begins={name === NEW}
-          onDone={() => {
-            setName('');
+          onDone={(kept = '') => {
+            setName(kept);
           }}
         />
       )}
