@@ -71,7 +71,9 @@ const full: KilnWork = {
     })),
   ],
 };
-const crowded = many(5, () => firePiece({ ...full, firings: full.firings.slice(0, 1) }, glass, box));
+const crowded = many(5, () =>
+  firePiece({ ...full, firings: full.firings.slice(0, 1) }, glass, box),
+);
 const above = firePiece(full, glass, box).above;
 const met = many(5, () =>
   meetings(full.laid, above, (id) => SHIPPED_RACK.colour(id ?? glass.id), { tolerance: 2e-7 }),
@@ -95,7 +97,10 @@ process.stdout.write(
     row('a firing of five lines judged (median of 100)', ms(judged), '< 50 ms'),
     row('two sheets laid and fused (median of 30)', ms(flat), '< 50 ms'),
     row('a slump, both limits (median of 15)', ms(sagged), '< 500 ms'),
-    row('500 things laid and fused; their meetings judged (medians of 5)', `${ms(crowded)}, ${ms(met)}`),
+    row(
+      '500 things laid and fused; their meetings judged (medians of 5)',
+      `${ms(crowded)}, ${ms(met)}`,
+    ),
     row('a cut list of 60 parts (median of 20)', ms(cut), '< 1 s'),
   ])}\n`,
 );

@@ -39,7 +39,9 @@ test('a drawing in SVG is laid as it is, in millimetres', async ({ page }) => {
 });
 
 for (const sheet of ['above', 'firing', 'cutting'] as const)
-  test(`axe finds nothing ${sheet}, in both themes; it fits a phone and prints`, async ({ page }) => {
+  test(`axe finds nothing ${sheet}, in both themes; it fits a phone and prints`, async ({
+    page,
+  }) => {
     await openPiece(page, 'Tide-line plate', sheet);
     const there = {
       above: page.getByRole('heading', { name: 'It keeps its outline' }),
@@ -71,7 +73,10 @@ test('warmed for the bench: as the thickest bears, both nights of a piece of two
   await page.getByRole('tab', { name: 'Warm for the bench' }).click();
   await expect(page.getByText(/as the colour bar bears/)).toBeVisible();
   await page.getByRole('button', { name: 'Another in the same kiln' }).click();
-  await page.getByLabel(/^Thick/).last().fill('60');
+  await page
+    .getByLabel(/^Thick/)
+    .last()
+    .fill('60');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/as the blank bears/)).toBeVisible();
   await page.getByRole('button', { name: 'Tide-pool bowl' }).click();

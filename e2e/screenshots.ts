@@ -55,10 +55,7 @@ try {
     .getByRole('button', { name: /^4 bowl/ })
     .first()
     .click();
-  for (const [leaf, name] of [
-    ['Make', 'make'],
-    ['Pattern', 'pattern'],
-  ] as const)
+  for (const [leaf, name] of [['Pattern', 'pattern']] as const)
     await shoot(name, async (p) => {
       await p.getByRole('tab', { name: leaf }).click();
       await p.waitForTimeout(2500);

@@ -466,7 +466,7 @@ export { howMany } from './wanted/howMany';
 export { buckets } from './pot/scrap';
 export { stiffens } from './pot/stiffens';
 export { firingLines, settlesAtHeight } from './kiln/firing';
-export type { Fuse } from './kiln/flow';
+export { rounds, type Fuse } from './kiln/flow';
 export {
   areaOf,
   boundsOf,
@@ -488,6 +488,7 @@ export {
   castFor,
   firePiece,
   flowFor,
+  flowOf,
   hotStretch,
   PROCESS,
   processFor,
@@ -500,9 +501,9 @@ export {
   type KilnWork,
 } from './kiln/firedPiece';
 export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
-export { kilnWall } from './kiln/ofPiece';
+export { kilnWall } from './piece/fromKiln';
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';
-export { slump } from './kiln/slump';
+export { hangsAt, slump } from './kiln/slump';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
 export {

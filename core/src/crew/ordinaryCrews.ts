@@ -35,6 +35,7 @@ export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] =
 
 /** Who is there where nobody was asked: a helper where the order counts on one, else the maker alone. */
 export const ordinaryCrew = (way: Way, helpers: boolean): readonly Person[] => {
-  const name = way === 'torch' ? 'Torch' : helpers ? 'Two' : 'One';
+  // What is cut and laid is one person's.
+  const name = way === 'torch' ? 'Torch' : helpers && way !== 'kiln' ? 'Two' : 'One';
   return ORDINARY_CREWS.find(([n]) => n === name)?.[1] ?? [];
 };

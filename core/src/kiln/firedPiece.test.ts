@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { boxOf } from '../anneal/box';
 import { findGlass } from '../rack/glasses';
-import { readPart } from '../piece/part';
+import { measurePart } from '../shape/measure';
 import { castOf, PACKED, reservoirTall } from './cast';
 import {
   firePiece,
@@ -47,12 +47,12 @@ const slumping: KilnFiring = {
 };
 const plate: KilnWork = { laid: [round('a'), round('b')], firings: [fuse] };
 
-/** The part the rest of the house reads. */
+/** The form the rest of the house reads. */
 const part = (work: KilnWork) => {
-  const { form } = firePiece(work, glass, box);
-  const read = readPart({ name: 'plate', ...form, profile: [...form.profile] }, 0, glass);
+  const { profile, across, work: as } = firePiece(work, glass, box).form;
+  const read = measurePart({ profile, work: as, ...(across && { across }) });
   if (!read.ok) throw new Error(read.problems.map((p) => p.message).join(' '));
-  return read.part;
+  return read;
 };
 
 it('what comes out has the glass that was laid, to a thousandth, flat and hung in a mould', () => {

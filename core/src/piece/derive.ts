@@ -15,7 +15,7 @@ import type { Glass } from '../glass/glass';
 import { layWall, type WallShare } from '../fit/lay';
 import { givesMost } from '../heat/sag';
 import type { FiredPiece, KilnWork } from '../kiln/firedPiece';
-import { asFired, kilnLayers, kilnWall } from '../kiln/ofPiece';
+import { asFired, kilnLayers, kilnWall } from './fromKiln';
 import { zonesOf, type HeatZone } from '../heat/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import type { Way } from '../work/step';
@@ -308,7 +308,8 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     doorTemperature: firing.doorTemperature,
     assumes: { restraint: firing.restraint, liquidRatio: firing.liquidRatio },
     box,
-    holding: holdingSeconds(firing.firstIn, firing.lastIn),
+    // In the kiln nobody is waited for.
+    holding: piece.way === 'kiln' ? 0 : holdingSeconds(firing.firstIn, firing.lastIn),
   };
   return {
     ok: true,

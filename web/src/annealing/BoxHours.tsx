@@ -4,17 +4,29 @@ import { knownSeconds } from './knownHours';
 import { contentOf } from './nights';
 import { useNight } from './useNight';
 
-export function BoxHours({ input }: { readonly input: ScheduleInput }) {
-  const known = knownSeconds(contentOf(input));
-  return known === undefined ? <Hours input={input} /> : <>{printDuration(known)} in the box</>;
+interface Props {
+  readonly input: ScheduleInput;
+  /** What it is there for; in the box among others where left out. */
+  readonly says?: string;
 }
 
-function Hours({ input }: { readonly input: ScheduleInput }) {
+export function BoxHours({ input, says = 'in the box' }: Props) {
+  const known = knownSeconds(contentOf(input));
+  return known === undefined ? (
+    <Hours input={input} says={says} />
+  ) : (
+    <>
+      {printDuration(known)} {says}
+    </>
+  );
+}
+
+function Hours({ input, says }: Required<Props>) {
   const night = useNight(input);
   if (night.state === 'guess') return <span className="quiet">night being checked …</span>;
   return (
     <>
-      {printDuration(night.schedule.total.value)} in the box
+      {printDuration(night.schedule.total.value)} {says}
       {night.state === 'failed' && ' (not checked)'}
     </>
   );

@@ -55,8 +55,12 @@ export function readyList(
       : []),
     ...(calipers.length > 0 ? [`Calipers for the gathers: ${calipers.join(', ')}`] : []),
     `To hand: ${[...tools].filter((t) => t !== '' && !PLACES.has(t)).join(', ')}`,
-    `Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
-    'Who does what is said aloud, and who calls',
+    ...(steps.some((s) => s.kind === 'layUp' || s.kind === 'fillMould')
+      ? ['The kiln cold, its shelf papered or primed, with room on it']
+      : [
+          `Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
+          'Who does what is said aloud, and who calls',
+        ]),
   ].map((says): Ready => ({ says }));
   const seen = new Set<string>();
   return [...ahead, ...others].filter(({ says }) => !seen.has(says) && seen.add(says));

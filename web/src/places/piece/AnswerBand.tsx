@@ -1,10 +1,11 @@
 // The answers that follow every change, in big numbers: each can be asked why.
-import { printQuantity, printText, type DisplayUnits } from '@zanfirico/core';
+import { printDuration, printQuantity, printText, type DisplayUnits } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
 import { clockWords } from '../../clock/clockWords';
 import { namedFigures, type NamedFigure } from './figures';
+import { useFirings } from './kiln/useFirings';
 import type { OnBoard } from './usePiece';
 
 const SHOWN = [
@@ -22,12 +23,17 @@ const SHOWN = [
 
 export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const { last, derived } = board;
+  const { programmed } = useFirings(board);
   const units = useDisplay((s) => s.units);
   if (!last)
     return <div className="no-print h-20 px-5 py-4 text-lg">The answers come with the form.</div>;
   const all = namedFigures(last);
-  const shown = SHOWN.flatMap((id) => all.find((f) => f.id === id) ?? []);
-  const door = clockWords(board.document.firing.lastIn, last.schedule.total.value);
+  // Made in the kiln it is there from cold to the door; of that, annealing is the end.
+  const { kiln, firing } = board.document;
+  const fired = programmed[programmed.length - 1]?.seconds;
+  const figures = kiln ? SHOWN.filter((id) => id !== 'total') : SHOWN;
+  const shown = figures.flatMap((id) => all.find((f) => f.id === id) ?? []);
+  const door = clockWords(firing.lastIn, last.schedule.total.value);
   return (
     <section
       className={`answers bg-base-100 border-base-300 mt-1 flex flex-nowrap overflow-x-auto border-y sm:flex-wrap ${derived.ok ? '' : 'italic'}`}
@@ -41,6 +47,16 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
           more={f.id === 'count' ? gatherWeights(last, units) : undefined}
         />
       ))}
+      {kiln && fired !== undefined && (
+        <Answer
+          named={{
+            id: 'total',
+            label: kiln.firings.length > 1 ? 'Last firing' : 'Its firing',
+            figure: last.schedule.total,
+          }}
+          shows={printDuration(fired)}
+        />
+      )}
       <Announced
         says={[
           ...shown

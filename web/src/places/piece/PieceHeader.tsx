@@ -109,7 +109,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
       <SheetLinks
         label="Sheets"
         links={sheets}
-        className="max-w-full flex-nowrap overflow-x-auto"
+        className="max-w-full flex-nowrap overflow-x-auto *:whitespace-nowrap"
       />
       <div className="ml-auto flex flex-wrap items-center gap-1">
         <button

@@ -18,7 +18,9 @@ import { deriveDocument } from '../../derived/deriveDocument';
 import { formed } from '../../derived/formed';
 import type { OnBoard } from './usePiece';
 import { useCarried } from './useCarried';
-import { useSaving } from './useSaving';
+import { atItsSoak, useFirings } from './kiln/useFirings';
+import { useSaving, type Saving } from './useSaving';
+import type { PieceDocument } from '@zanfirico/contract';
 import { useShortcuts } from './useShortcuts';
 import { WhyDrawer } from './WhyDrawer';
 
@@ -108,18 +110,49 @@ export function PiecePlace() {
   if (!document || !shown || !now)
     return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
 
-  const board: OnBoard = {
-    document: shown,
-    glass: now.glass,
-    facts,
-    derived: now.derived,
-    last,
-    night,
-    carried,
-  };
+  return (
+    <Opened
+      board={{
+        document: shown,
+        glass: now.glass,
+        facts,
+        derived: now.derived,
+        last,
+        night,
+        carried,
+      }}
+      mine={document}
+      saving={saving}
+      revisions={showRevisions}
+      onRevisions={openRevisions}
+      onCloseRevisions={closeRevisions}
+    />
+  );
+}
+
+interface OpenedProps {
+  readonly board: OnBoard;
+  /** As it is in the draft. */
+  readonly mine: PieceDocument;
+  readonly saving: Saving;
+  readonly revisions: boolean;
+  readonly onRevisions: () => void;
+  readonly onCloseRevisions: () => void;
+}
+
+function Opened({
+  board: asRead,
+  mine,
+  saving,
+  revisions,
+  onRevisions,
+  onCloseRevisions,
+}: OpenedProps) {
+  const { programmed } = useFirings(asRead);
+  const board = useMemo(() => atItsSoak(asRead, programmed), [asRead, programmed]);
   return (
     <div className="flex flex-1 flex-col">
-      <PieceHeader board={board} saving={saving} onRevisions={openRevisions} />
+      <PieceHeader board={board} saving={saving} onRevisions={onRevisions} />
       <AnswerBand board={board} />
       <div className="relative flex min-h-0 flex-1">
         <div className="min-w-0 flex-1">
@@ -127,9 +160,9 @@ export function PiecePlace() {
         </div>
         <WhyDrawer board={board} />
       </div>
-      {showRevisions && <Revisions onClose={closeRevisions} />}
+      {revisions && <Revisions onClose={onCloseRevisions} />}
       {saving.conflict && (
-        <Conflict mine={document} theirs={saving.conflict} onClose={saving.clearConflict} />
+        <Conflict mine={mine} theirs={saving.conflict} onClose={saving.clearConflict} />
       )}
     </div>
   );

@@ -1,6 +1,6 @@
 // The shelf: what stands on it, what each says of itself, and what can be done from there.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { printDuration, checkedSchedule } from '@zanfirico/core';
+import { boxOf, checkedSchedule, NO_SHOP, ORDINARY_SHOP, printDuration } from '@zanfirico/core';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
 import { asAsked } from '../../../testing/workers';
@@ -15,15 +15,23 @@ const item = async (name: string): Promise<HTMLElement> => {
 
 describe('the shelf', () => {
   it('says of every piece how long its checked night is, and never a guess', async () => {
-    openAt('/pieces');
-    await item('Salt cellar');
+    const { user } = openAt('/pieces');
+    await item('Tide-pool bowl');
+    // As the demo's shop has its annealers.
+    const facts = {
+      ...NO_SHOP,
+      annealer: (name: string) => boxOf(ORDINARY_SHOP.annealers.find((a) => a.name === name) ?? {}),
+    };
+    const find = screen.getByLabelText('Find a piece by name');
     for (const { document } of await onTheShelf(house)) {
-      const derived = deriveDocument(document)?.derived;
+      const derived = deriveDocument(document, facts)?.derived;
       if (derived?.ok !== true) throw new Error(`${document.name} can be made`);
       const { schedule } = checkedSchedule(asAsked(derived.night));
+      await user.clear(find);
+      await user.type(find, document.name);
       await waitFor(async () => {
         expect(await item(document.name)).toHaveTextContent(
-          `${printDuration(schedule.total.value)} in the box`,
+          `${printDuration(schedule.total.value)} ${document.kiln ? 'annealing' : 'in the box'}`,
         );
       });
     }
@@ -200,7 +208,7 @@ describe('the shelf', () => {
 
   it('asks a new piece’s name and form, and draws it', async () => {
     const { user, at } = openAt('/pieces');
-    await item('Oil cruet');
+    await item('Tide-pool bowl');
     await user.click(screen.getByRole('button', { name: 'New piece' }));
     const dialog = await screen.findByRole('dialog');
     await user.click(within(dialog).getByRole('radio', { name: /bowl$/ }));
@@ -224,7 +232,7 @@ describe('a shelf without a server', () => {
     expect(await screen.findByText(/The server does not answer/)).toBeVisible();
     globalThis.fetch = fetch;
     await user.click(screen.getByRole('button', { name: 'Try again' }));
-    expect(await item('Oil cruet')).toBeVisible();
+    expect(await item('Tide-pool bowl')).toBeVisible();
   });
 
   it('an empty one leads to the first piece', async () => {

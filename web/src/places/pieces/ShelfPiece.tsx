@@ -59,7 +59,7 @@ export function ShelfPiece(props: Props) {
                       : 'torch'}
               </li>
               <li>
-                <BoxHours input={facts.night} />
+                <BoxHours input={facts.night} {...(facts.kiln && { says: 'annealing' })} />
               </li>
             </ul>
           ) : (

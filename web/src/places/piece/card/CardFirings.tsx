@@ -9,7 +9,7 @@ import { usePiece } from '../usePiece';
 export function CardFirings() {
   const units = useDisplay((s) => s.units);
   const { document } = usePiece();
-  const { programmed } = useFirings();
+  const { programmed } = useFirings(usePiece());
   const firings = document.kiln?.firings ?? [];
   return (
     <section className="mt-3 [&_.quiet]:text-black/75">

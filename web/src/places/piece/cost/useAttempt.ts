@@ -61,7 +61,7 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
     [last, chosen, document.name],
   );
   // In the kiln it is every firing, from cold.
-  const { programmed } = useFirings();
+  const { programmed } = useFirings(usePiece());
   return useMemo(() => {
     const about = order.state !== 'there' || order.braid.placing || night?.state !== 'checked';
     if (!last || seconds === undefined)

@@ -1,6 +1,6 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
 import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import { areaOf, meetings, printText, SHEET, type FiredPiece } from '@zanfirico/core';
+import { areaOf, boundsOf, meetings, printText, SHEET, type FiredPiece } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../annealing/useTonightBox';
@@ -165,7 +165,7 @@ export function AboveSheet() {
         )}
       </div>
       <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-3 lg:h-[calc(100dvh-11.05rem)] lg:w-[23rem]">
-        {fired ? <Settles fired={fired} /> : <p>Nothing is laid on the shelf yet.</p>}
+        {fired ? <Settles fired={fired} shelf={box} /> : <p>Nothing is laid on the shelf yet.</p>}
         {inHand ? (
           <LaidFields
             key={inHand.id}
@@ -222,7 +222,14 @@ export function AboveSheet() {
 }
 
 /** What it comes to, in one sentence and its figures. */
-function Settles({ fired }: { readonly fired: FiredPiece }) {
+function Settles({
+  fired,
+  shelf,
+}: {
+  readonly fired: FiredPiece;
+  readonly shelf:
+    { readonly width: number; readonly depth: number; readonly name: string } | undefined;
+}) {
   const units = useDisplay((s) => s.units);
   const { last } = usePiece();
   const { document } = usePiece();
@@ -230,6 +237,8 @@ function Settles({ fired }: { readonly fired: FiredPiece }) {
   const flat = fired.firings.findLast((f) => f.aim !== 'slump' && f.aim !== 'drape');
   const went = flat?.went ?? 0;
   const dam = document.kiln?.dam;
+  const b = boundsOf([fired.outlineAfter]);
+  const [across, along] = [b.right - b.left, b.far - b.near];
   const high = Math.max(fired.laidThick, flat?.middle ?? 0, flat?.edge ?? 0);
   return (
     <div>
@@ -251,6 +260,12 @@ function Settles({ fired }: { readonly fired: FiredPiece }) {
           {dam < high
             ? `The dams stand ${mm(dam)}: the glass behind them stands ${mm(high)} and runs over.`
             : `Behind its dams are ${printText(fired.volume, 'volume', units)} of glass; they hold it.`}
+        </p>
+      )}
+      {shelf && (across > shelf.width || along > shelf.depth) && (
+        <p role="alert" className="text-warning mt-1 leading-snug">
+          Fired it is {mm(across)} × {mm(along)}; the shelf of {shelf.name} is {mm(shelf.width)} ×{' '}
+          {mm(shelf.depth)}: it does not lie on it.
         </p>
       )}
       {fired.bare > 0.03 && (

@@ -4,6 +4,7 @@ import {
   AIMS,
   firePiece,
   flowFor,
+  flowOf,
   freshFiring,
   mouldDepth,
   PACKED,
@@ -12,6 +13,7 @@ import {
   PROCESS,
   processFor,
   reservoirTall,
+  rounds,
   type Aim,
   type FiredOnce,
   type Hung,
@@ -63,7 +65,7 @@ const BESIDE = [
 
 export function FiringSheet() {
   const { document, derived, last, carried } = usePiece();
-  const { programmed, bears, box } = useFirings();
+  const { programmed, bears, box } = useFirings(usePiece());
   const turning = useBoard((s) => s.turning);
   const { kiln } = document;
   if (!kiln) return <p className="px-6 py-16">This piece is not made in the kiln.</p>;
@@ -208,10 +210,17 @@ function OneFiring({
   readonly once: FiredOnce | undefined;
   readonly programmed: Programmed | undefined;
 }) {
-  const { document, derived } = usePiece();
+  const board = usePiece();
+  const { document, derived, glass } = board;
+  const { box, passes } = useFirings(board);
   const units = useDisplay((s) => s.units);
   const mm = (v: number): string => printText(v, 'length', units);
   const fired = derived.ok ? derived.fired : undefined;
+  // The kiln is not as hot everywhere.
+  const [cold, hot] = [-0.5, 0.5].map((share) => {
+    const at = firing.process.at + share * box.unevenness;
+    return rounds(flowOf({ ...firing, process: { ...firing.process, at } }, glass, box));
+  });
   const devices = useDevices().devices;
   const device = devices.find((d) => d.device.of === document.firing.annealer);
   const sags = firing.aim === 'slump' || firing.aim === 'drape';
@@ -241,13 +250,21 @@ function OneFiring({
         {once && !sags && (
           <>
             <b className="num">{mm(once.middle)}</b> in the middle,{' '}
-            <b className="num">{mm(once.edge)}</b> at its edge.{' '}
+            <b className="num">{mm(once.edge)}</b> at its edge; between the kiln’s coldest and
+            hottest place it rounds by <b className="num">{mm(cold ?? 0)}</b> to{' '}
+            <b className="num">{mm(hot ?? 0)}</b>.{' '}
           </>
         )}
         {hung && <SlumpWords once={once} />}
         {once && once.cloudy > 60 && (
           <>
             <b className="num">{printDuration(once.cloudy)}</b> where it goes cloudy.{' '}
+          </>
+        )}
+        {passes !== undefined && at === 0 && (
+          <>
+            Going up <b className="num">{printText(passes, 'stress', units)}</b> passes through it,
+            where 3.5 may.{' '}
           </>
         )}
         {programmed && (
@@ -363,7 +380,7 @@ function lying({ out, hangs }: Hung, mould: Mould): string {
 function Otherwise({ at }: { readonly at: number }) {
   const { document, glass } = usePiece();
   const units = useDisplay((s) => s.units);
-  const { box } = useFirings();
+  const { box } = useFirings(usePiece());
   const { kiln } = document;
   const rows = useMemo(() => {
     if (!kiln) return [];
@@ -426,7 +443,7 @@ function Otherwise({ at }: { readonly at: number }) {
 
 function FiringFields({ at, firing }: { readonly at: number; readonly firing: PieceFiring }) {
   const { document, glass, derived } = usePiece();
-  const { box } = useFirings();
+  const { box } = useFirings(usePiece());
   const { kiln } = document;
   const thick = (derived.ok ? derived.fired?.thick : undefined) ?? 0.006;
   const wanted = kiln && flowFor(firing.aim, glass, kiln, thick);
@@ -539,7 +556,7 @@ function FiringFields({ at, firing }: { readonly at: number; readonly firing: Pi
 /** Another firing after the last, or one fewer. */
 function MoreFirings() {
   const { document, glass, derived } = usePiece();
-  const { box } = useFirings();
+  const { box } = useFirings(usePiece());
   const { kiln } = document;
   if (!kiln || kiln.cast) return null;
   const thick = (derived.ok ? derived.fired?.thick : undefined) ?? 0.006;

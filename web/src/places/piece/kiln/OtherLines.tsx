@@ -1,5 +1,14 @@
 // A customary firing, typed, read from a table or kept with the shop: judged for this piece, whatever it was written for.
-import { judgeFiring, printDuration, printText, type Box, type Recipe } from '@zanfirico/core';
+import {
+  hangsAt,
+  judgeFiring,
+  mouldProblem,
+  printDuration,
+  printText,
+  slump,
+  type Box,
+  type Recipe,
+} from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { RecipeEditor } from '../../../annealing/RecipeEditor';
 import { SelectField } from '../../../fields/SelectField';
@@ -50,6 +59,15 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
       }),
     [chosen, glass, box, layers, limit, bears],
   );
+  const { mould } = document.kiln ?? {};
+  const thick = derived.ok ? derived.fired?.thick : undefined;
+  const hangs = useMemo(
+    () =>
+      judged && mould && thick !== undefined && mouldProblem(mould) === undefined
+        ? hangsAt(slump(mould, glass, thick).between, judged.flowed)
+        : undefined,
+    [judged, mould, thick, glass],
+  );
   if (!last) return null;
   return (
     <section className="mt-2">
@@ -83,6 +101,13 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
             <b className="num">{printDuration(judged.air)}</b> for its air,{' '}
             <b className="num">{printDuration(judged.cloudy)}</b> where it goes cloudy,{' '}
             <b className="num">{printDuration(judged.seconds)}</b> in all.
+            {hangs && (
+              <>
+                {' '}
+                In its mould it hangs{' '}
+                <b className="num">{printText(Math.max(...hangs.hangs), 'length', units)}</b> deep.
+              </>
+            )}
           </p>
           {judged.remarks.length === 0 && (
             <Verdict verdict={{ verdict: 'good', because: 'Nothing is to be said against it.' }} />

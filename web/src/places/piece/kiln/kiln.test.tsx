@@ -1,7 +1,7 @@
 // A piece of the kiln on screen: laid, fired, slumped, cut, judged; every screen of it says the same figure.
 import { screen, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { houseForAll, openAt } from '../../../../testing/house';
+import { houseForAll, nightChecked, openAt } from '../../../../testing/house';
 import { useDraft } from '../../../stores/draft';
 
 houseForAll(true);
@@ -130,6 +130,29 @@ it('a cast says what to weigh in, and that its mould is to be dry', async () => 
   expect(screen.getByText(/bone dry before glass goes in/)).toBeVisible();
   await user.selectOptions(screen.getByRole('combobox', { name: 'Glass as' }), 'blocks and cullet');
   expect(await screen.findByRole('heading', { name: /of blocks and cullet/ })).toBeVisible();
+});
+
+it('its door is one clock: in the band, on its night, and last of its calendar', async () => {
+  const user = await atPiece(PLATE, 'Its night');
+  await nightChecked();
+  const band = screen.getByRole('region', { name: 'Answers' });
+  const door = /Door, \D*(\d\d:\d\d)/.exec(band.textContent)?.[1];
+  expect(door).toBeDefined();
+  expect(await screen.findByRole('heading', { name: /Door may open/ })).toHaveTextContent(
+    String(door),
+  );
+  expect(screen.queryByLabelText('First piece in')).toBeNull();
+  const [sheet] = screen.getAllByRole('link', { name: 'Firing' });
+  await user.click(sheet as HTMLElement);
+  const doors = await screen.findAllByText(/Door may open/);
+  // The last firing's day and clock; a minute either way for what is rounded.
+  const told = doors.at(-1)?.textContent ?? '';
+  const [, h = '', m = '', half = ''] = /(\d+):(\d\d)(?::\d\d)?\s*([AP]M)?/.exec(told) ?? [];
+  const minutes =
+    60 * ((Number(h) % 12) + (half === 'PM' ? 12 : half === 'AM' ? 0 : Number(h) >= 12 ? 12 : 0)) +
+    Number(m);
+  const [dh = 0, dm = 0] = String(door).split(':').map(Number);
+  expect(Math.abs(minutes - (60 * dh + dm))).toBeLessThanOrEqual(1);
 });
 
 it('its card has every firing, its order is cut, laid, fired', async () => {

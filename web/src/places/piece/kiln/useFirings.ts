@@ -14,9 +14,10 @@ import {
   type ScheduleInput,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
+import { clockWords } from '../../../clock/clockWords';
 import { useNight } from '../../../annealing/useNight';
 import type { Night } from '../../../annealing/nights';
-import { usePiece } from '../usePiece';
+import { usePiece, type OnBoard } from '../usePiece';
 
 /** A mullite or cordierite shelf under paper or primer, °C; common practice, no source: the supplier's sheet decides. */
 export const SHELF_BEARS = 900;
@@ -45,10 +46,11 @@ interface Firings {
   readonly box: Box;
   readonly programmed: readonly (Programmed | undefined)[];
   readonly bears: Bears | undefined;
+  /** What passes through it on its way up, Pa. */
+  readonly passes: number | undefined;
 }
 
-export function useFirings(): Firings {
-  const { document, glass, facts, derived, last, night } = usePiece();
+export function useFirings({ document, glass, facts, derived, last, night }: OnBoard): Firings {
   const { kiln, firing } = document;
   const box = useMemo(() => boxFor(firing, facts), [firing, facts]);
   const fired = derived.ok ? derived.fired : undefined;
@@ -78,17 +80,18 @@ export function useFirings(): Firings {
     ];
   }, [glass, fired, whole, many, cast, firing, box]);
   const before = useNight(kiln ? flat : undefined);
-  const climb = useMemo(() => {
+  const up = useMemo(() => {
     if (!kiln) return undefined;
     try {
-      return warming(cold, box, box.room, cold.holdTemperature).rate;
+      return warming(cold, box, box.room, cold.holdTemperature);
     } catch {
       return undefined;
     }
   }, [kiln, cold, box]);
   return useMemo(() => {
-    if (!kiln || climb === undefined || !night || !before)
-      return { box, programmed: [], bears: undefined };
+    if (!kiln || !up || !night || !before)
+      return { box, programmed: [], bears: undefined, passes: undefined };
+    const climb = up.rate;
     const bearsOf = (n: Night): Bears => {
       const rows = n.schedule.rows;
       const soak = rows.find((r) => r.start >= -1e-6 && r.from === r.to);
@@ -97,7 +100,8 @@ export function useFirings(): Firings {
         climb,
         soak: soak?.duration ?? 0,
         until: fall?.to ?? 0,
-        fall: fall ? (fall.rate ?? (fall.from - fall.to) / Math.max(1, fall.duration)) : 1,
+        // At the box's own pace: it cannot fall faster than it may.
+        fall: fall?.rate ?? Infinity,
       };
     };
     const programmed = kiln.firings.map((f, i): Programmed => {
@@ -124,8 +128,23 @@ export function useFirings(): Firings {
         night: n,
       };
     });
-    return { box, programmed, bears: bearsOf(night) };
-  }, [kiln, climb, night, before, box, glass, fired]);
+    return { box, programmed, bears: bearsOf(night), passes: up.outcome.worst.stress };
+  }, [kiln, up, night, before, box, glass, fired]);
+}
+
+/**
+ * The piece with the clock its last firing's soak begins at, as the night's sheets ask for it: nobody brings it to a hot box. Any other as it is.
+ */
+export function atItsSoak(board: OnBoard, programmed: Firings['programmed']): OnBoard {
+  const { kiln, firing } = board.document;
+  const last = programmed[programmed.length - 1];
+  if (!kiln || !last || !board.last) return board;
+  const before = last.seconds - board.last.schedule.total.value;
+  const { time: text } = clockWords(kiln.firings[kiln.firings.length - 1]?.at ?? '18:00', before);
+  return {
+    ...board,
+    document: { ...board.document, firing: { ...firing, firstIn: text, lastIn: text } },
+  };
 }
 
 /** What a cast takes, from its drawn form. */

@@ -40,6 +40,15 @@ export function NightSheet() {
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
+        {document.kiln && (
+          <p className="quiet mb-2 leading-snug">
+            The end of its last firing, from the soak on; what comes before is on{' '}
+            <Link to="../firing" relative="path" className="link">
+              Firing
+            </Link>
+            .
+          </p>
+        )}
         <NightBody
           input={last.night}
           night={night}
@@ -62,20 +71,24 @@ export function NightSheet() {
         )}
         <HoldAt />
         <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
-          <TimeField
-            label="First piece in"
-            value={firing.firstIn}
-            onCommit={(firstIn) => {
-              setFiring({ firstIn });
-            }}
-          />
-          <TimeField
-            label="Last piece in"
-            value={firing.lastIn}
-            onCommit={(lastIn) => {
-              setFiring({ lastIn });
-            }}
-          />
+          {!document.kiln && (
+            <>
+              <TimeField
+                label="First piece in"
+                value={firing.firstIn}
+                onCommit={(firstIn) => {
+                  setFiring({ firstIn });
+                }}
+              />
+              <TimeField
+                label="Last piece in"
+                value={firing.lastIn}
+                onCommit={(lastIn) => {
+                  setFiring({ lastIn });
+                }}
+              />
+            </>
+          )}
           <Annealer />
           <QuantityField
             label="Door at"

@@ -4,9 +4,9 @@ import type { Box } from '../anneal/box';
 import type { Colour } from '../fit/colour';
 import type { WallShare } from '../fit/lay';
 import type { Glass } from '../glass/glass';
-import type { PartInput } from '../piece/part';
-import { firePiece, type FiredPiece, type KilnWork } from './firedPiece';
-import { areaOf, outlineOf, SOLID } from './laid';
+import type { PartInput } from './part';
+import { firePiece, type FiredPiece, type KilnWork } from '../kiln/firedPiece';
+import { areaOf, outlineOf, SOLID } from '../kiln/laid';
 
 /** A piece whose one part is what comes out of the kiln; one that is cast, or of which nothing is laid, is as it was drawn. */
 export function asFired<
