@@ -482,24 +482,17 @@ export {
   type LaidShape,
   type Spot,
 } from './kiln/laid';
-export { mouldDepth, mouldProblem, MOULDS, type Mould, type MouldKind } from './kiln/mould';
 export {
-  AIMS,
-  castFor,
-  firePiece,
-  flowFor,
-  flowOf,
-  hotStretch,
-  PROCESS,
-  processFor,
+  mouldDepth,
+  mouldProblem,
+  MOULDS,
   sheetFor,
-  type Aim,
-  type FiredOnce,
-  type FiredPiece,
-  type Hung,
-  type KilnFiring,
-  type KilnWork,
-} from './kiln/firedPiece';
+  type Mould,
+  type MouldKind,
+} from './kiln/mould';
+export { castFor, firePiece, type FiredOnce, type FiredPiece, type Hung } from './kiln/firedPiece';
+export { AIMS, type Aim, type KilnFiring, type KilnWork } from './kiln/kilnWork';
+export { flowFor, flowOf, hotStretch, PROCESS, processFor } from './kiln/process';
 export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
 export { kilnWall } from './piece/fromKiln';
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';

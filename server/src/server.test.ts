@@ -133,6 +133,98 @@ describe('bad input names the field, what was given and what is allowed; nothing
     expect((await api.get('/api/pieces')).body).toMatchObject({ total: 0, lines: [] });
   });
 
+  // In the kiln: what is laid, its mould and its firings.
+  const kiln = (change: object) => ({
+    laid: [
+      {
+        id: 'a',
+        as: 'sheet',
+        thickness: 0.003,
+        shape: { kind: 'round', across: 0.2 },
+        x: 0,
+        y: 0,
+        turn: 0,
+      },
+    ],
+    firings: [{ aim: 'full', air: { at: 650, hold: 1800 }, process: { at: 800, hold: 600 } }],
+    ...change,
+  });
+  const [sheet] = kiln({}).laid;
+  it.each<[string, object | undefined, string, RegExp]>([
+    ['no kiln block', undefined, 'kiln', /kiln where it says what is laid/],
+    ['a kiln block at the furnace', kiln({}), 'furnace', /kiln where it says what is laid/],
+    [
+      'glass the rack has not',
+      kiln({ laid: [{ ...sheet, of: 'gone' }] }),
+      'kiln',
+      /no glass or colour "gone"/,
+    ],
+    ['one id twice', kiln({ laid: [sheet, sheet] }), 'kiln', /Two things laid have the id "a"/],
+    [
+      'a line for a shape',
+      kiln({
+        laid: [
+          {
+            ...sheet,
+            shape: {
+              kind: 'outline',
+              points: [
+                { x: 0, y: 0 },
+                { x: 0.1, y: 0 },
+                { x: 0.05, y: 0 },
+              ],
+            },
+          },
+        ],
+      }),
+      'kiln',
+      /has no area/,
+    ],
+    [
+      '501 things',
+      kiln({ laid: Array.from({ length: 501 }, (_, i) => ({ ...sheet, id: `s${String(i)}` })) }),
+      'kiln',
+      /kiln\.laid: .*at most 500 items/,
+    ],
+    ['no firing', kiln({ firings: [] }), 'kiln', /kiln\.firings: .*at least 1 item/],
+    [
+      'a process hotter than any kiln',
+      kiln({
+        firings: [{ aim: 'full', air: { at: 650, hold: 0 }, process: { at: 2000, hold: 0 } }],
+      }),
+      'kiln',
+      /process\.at: given 2000; allowed: at most 950/,
+    ],
+    [
+      'a mould deeper further out',
+      kiln({
+        mould: {
+          kind: 'drawn',
+          across: 0.2,
+          deep: 0.03,
+          flat: 0,
+          points: [
+            { out: 0, deep: 0.01 },
+            { out: 0.1, deep: 0.03 },
+          ],
+        },
+      }),
+      'kiln',
+      /deeper at place 2/,
+    ],
+  ])('%s', async (_, block, way, message) => {
+    const document = { ...bowl, name: 'Plate', way, ...(block && { kiln: block }) };
+    const { status, body } = await api.post('/api/pieces').send({ document });
+    expect([400, 422]).toContain(status);
+    expect((body as { error: string }).error).toMatch(message);
+  });
+  it('what is laid and fired comes back as it was sent', async () => {
+    const document = { ...bowl, name: 'Plate', way: 'kiln' as const, kiln: kiln({ dam: 0.01 }) };
+    const { status, body } = await api.post('/api/pieces').send({ document });
+    expect(status).toBe(201);
+    expect((body as SavedPiece).document).toEqual(document);
+  });
+
   it('a wall thicker than its radius, with its point', async () => {
     const { status, body } = await api
       .post('/api/pieces')

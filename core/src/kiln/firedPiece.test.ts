@@ -4,20 +4,14 @@ import { boxOf } from '../anneal/box';
 import { findGlass } from '../rack/glasses';
 import { measurePart } from '../shape/measure';
 import { castOf, PACKED, reservoirTall } from './cast';
-import {
-  firePiece,
-  flowFor,
-  flowOf,
-  offset,
-  processFor,
-  sheetFor,
-  type KilnFiring,
-  type KilnWork,
-} from './firedPiece';
+import { firePiece } from './firedPiece';
+import { offset } from './kilnForm';
+import type { KilnFiring, KilnWork } from './kilnWork';
+import { flowFor, flowOf, processFor } from './process';
 import { rounds } from './flow';
 import { freshKiln, KILN_STARTS } from './fresh';
 import { areaOf, outlineOf, volumeOf, type Laid } from './laid';
-import type { Mould } from './mould';
+import { sheetFor, type Mould } from './mould';
 
 const glass = findGlass('kiln-sheet-90');
 if (!glass) throw new Error('the rack has no kiln sheet');

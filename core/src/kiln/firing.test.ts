@@ -5,7 +5,7 @@ import { findGlass } from '../rack/glasses';
 import { recipeCurve } from '../anneal/recipe';
 import { fitVft } from '../glass/viscosity';
 import { CLOUDY, firingLines, settlesAtHeight, within } from './firing';
-import { flowOf } from './firedPiece';
+import { flowOf } from './process';
 import { fluidity, fuseOf, rounds } from './flow';
 
 const glass = findGlass('kiln-sheet-90');

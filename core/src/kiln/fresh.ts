@@ -1,7 +1,8 @@
 // What a piece of the kiln begins as: flat from sheet, slumped, or cast, with firings found for its glass.
 import type { Box } from '../anneal/box';
 import type { Glass } from '../glass/glass';
-import { flowFor, processFor, type Aim, type KilnFiring, type KilnWork } from './firedPiece';
+import type { Aim, KilnFiring, KilnWork } from './kilnWork';
+import { flowFor, processFor } from './process';
 import type { Laid } from './laid';
 import type { Sheet } from './sheets';
 

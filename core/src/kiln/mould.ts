@@ -96,3 +96,12 @@ export function mouldSurface(m: Mould): { readonly along: number; readonly area:
   }
   return { along, area: area / (isChannel(m) ? a : Math.PI * a * a) };
 }
+
+/** The other way about: the sheet, how thick, for a wanted form of a wanted wall. Its rim slides, so far as glass lets it: between the two. */
+export function sheetFor(
+  mould: Mould,
+  wall: number,
+): { readonly across: readonly [number, number]; readonly thick: readonly [number, number] } {
+  const { along, area } = mouldSurface(mould);
+  return { across: [mould.across, 2 * along], thick: [wall * area, wall] };
+}

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { STANDARD_GRAVITY } from '../units/constants';
 import { sags } from './flow';
 import { mouldDepth, mouldProblem, mouldSurface, MOULDS, type Mould } from './mould';
-import { alongOf, hangsAt, slid, slump, type Sagging } from './slump';
+import type { Sagging } from './hanging';
+import { alongOf, hangsAt, slid, slump } from './slump';
 
 const density = 2500;
 /** So deep that nothing touches while it is looked at. */

@@ -5,7 +5,8 @@ import type { Colour } from '../fit/colour';
 import type { WallShare } from '../fit/lay';
 import type { Glass } from '../glass/glass';
 import type { PartInput } from './part';
-import { firePiece, type FiredPiece, type KilnWork } from '../kiln/firedPiece';
+import { firePiece, type FiredPiece } from '../kiln/firedPiece';
+import type { KilnWork } from '../kiln/kilnWork';
 import { areaOf, outlineOf, SOLID } from '../kiln/laid';
 
 /** A piece whose one part is what comes out of the kiln; one that is cast, or of which nothing is laid, is as it was drawn. */
@@ -49,7 +50,7 @@ export function kilnLayers(
   let all = 0;
   kiln.laid.forEach((l) => {
     const own = l.of === undefined || l.of === glass.id;
-    const colour = own ? undefined : colourOf(l.of as string);
+    const colour = own ? undefined : colourOf(l.of);
     const volume = areaOf(outlineOf(l)) * l.thickness * SOLID[l.as];
     all += volume;
     const key = colour?.id ?? '';

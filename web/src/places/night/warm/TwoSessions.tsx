@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useNight } from '../../../annealing/useNight';
 import { useOpened } from '../../../api/queries';
 import { dayWords } from '../../../clock/dayWords';
+import { DayField } from '../../../fields/DayField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TimeField } from '../../../fields/TimeField';
 import { Verdict } from '../../../marks/Verdict';
@@ -98,17 +99,13 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
     <div className="mt-1">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
         <b className="text-lg">{document.name}</b>
-        <label className="flex flex-col">
-          <span className="quiet text-sm">Blank made on</span>
-          <input
-            type="date"
-            className="input"
-            value={blankDay ?? dayOf(new Date())}
-            onChange={(e) => {
-              set({ blankDay: e.target.value === '' ? undefined : e.target.value });
-            }}
-          />
-        </label>
+        <DayField
+          label="Blank made on"
+          value={blankDay ?? dayOf(new Date())}
+          onCommit={(to) => {
+            set({ blankDay: to });
+          }}
+        />
         <div className="w-24">
           <TimeField
             label="in the box at"

@@ -9,6 +9,7 @@ import { dayWords } from '../../../clock/dayWords';
 import { asSent } from '../../../devices/asSent';
 import { SendLines } from '../../../devices/SendLines';
 import { useDevices } from '../../../devices/useDevices';
+import { DayField } from '../../../fields/DayField';
 import { GlassOptions } from '../../../fields/GlassField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
@@ -220,17 +221,13 @@ export function WarmView() {
             }}
           />
           <div />
-          <label className="flex flex-col">
-            <span className="quiet text-sm">Ready on</span>
-            <input
-              type="date"
-              className="input"
-              value={day ?? dayOf(new Date(), 1)}
-              onChange={(e) => {
-                set({ day: e.target.value === '' ? undefined : e.target.value });
-              }}
-            />
-          </label>
+          <DayField
+            label="Ready on"
+            value={day ?? dayOf(new Date(), 1)}
+            onCommit={(to) => {
+              set({ day: to });
+            }}
+          />
           <TimeField
             label="at"
             value={ready}

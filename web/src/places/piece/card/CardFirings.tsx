@@ -1,13 +1,11 @@
 // On the card of a piece made in the kiln: every firing as it is programmed.
-import { printDuration, printText } from '@zanfirico/core';
+import { printDuration } from '@zanfirico/core';
 import { dayWords } from '../../../clock/dayWords';
-import { HeadRow } from '../../../marks/HeadRow';
-import { useDisplay } from '../../../stores/display';
+import { ProgrammeLines } from '../kiln/ProgrammeLines';
 import { useFirings } from '../kiln/useFirings';
 import { usePiece } from '../usePiece';
 
 export function CardFirings() {
-  const units = useDisplay((s) => s.units);
   const { document } = usePiece();
   const { programmed } = useFirings(usePiece());
   const firings = document.kiln?.firings ?? [];
@@ -25,20 +23,7 @@ export function CardFirings() {
               {printDuration(p.seconds)} later
               {p.night.state !== 'checked' && ' (first guess, not checked: do not fire by it)'}
             </h3>
-            <table className="w-full">
-              <HeadRow columns={['to', 'at', 'held']} />
-              <tbody>
-                {p.lines.map((l, k) => (
-                  <tr key={k} className="border-b border-black/30">
-                    <td className="num font-semibold">{printText(l.to, 'temperature', units)}</td>
-                    <td className="num text-right">
-                      {l.rate === undefined ? 'as the box can' : printText(l.rate, 'rate', units)}
-                    </td>
-                    <td className="num text-right">{l.hold ? printDuration(l.hold) : '–'}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <ProgrammeLines lines={p.lines} />
           </div>
         );
       })}

@@ -1,7 +1,7 @@
 // The shelf from above: what is laid on a grid in mm, each thing to be moved by hand or arrow; where its outline will be when it has been fired.
 import type { PieceLaid } from '@zanfirico/contract';
 import { boundsOf, outlineOf, printText, type FiredPiece, type Spot } from '@zanfirico/core';
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { arrowStep, useDrag } from '../../../marks/useDrag';
 import { useSize } from '../../../marks/useSize';
 import { gesture } from '../../../stores/draft';
@@ -40,19 +40,19 @@ export function AboveDrawing({ laid, looks, names, fired, chosen, shelf, onChoos
   const scale = Math.max(1, Math.min(width / (2 * reach.x), height / (2 * reach.y)));
   const px = (x: number): number => width / 2 + x * scale;
   const py = (y: number): number => height / 2 - y * scale;
-  const move = useMemo(() => ({ now: undefined as ReturnType<typeof gesture> | undefined }), []);
+  const move = useRef<ReturnType<typeof gesture>>(undefined);
   const grip = useDrag<string>({
     onBegin: (id) => {
       onChoose(id);
-      move.now = gesture();
+      move.current = gesture();
     },
     onMove: (id, x, y) => {
-      move.now?.step(() => {
+      move.current?.step(() => {
         changeLaid(id, { x: snap((x - width / 2) / scale), y: snap((height / 2 - y) / scale) });
       });
     },
     onEnd: () => {
-      move.now?.end();
+      move.current?.end();
     },
   });
   const path = (points: readonly Spot[]): string =>

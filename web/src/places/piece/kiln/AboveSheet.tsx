@@ -1,6 +1,10 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
 import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import { areaOf, boundsOf, meetings, printText, SHEET, type FiredPiece } from '@zanfirico/core';
+import {
+  areaOf,
+  changed,
+  SHEET,
+} from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../annealing/useTonightBox';
@@ -8,17 +12,17 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { figureFromSvg } from '../../../imports/figureFromSvg';
 import { SVG_LIMIT } from '../../../imports/svgLines';
 import { tooBig } from '../../../imports/tooBig';
-import { VerdictWord } from '../../../marks/Verdict';
 import { FileButton } from '../../../shell/FileButton';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
-import { useRack } from '../../../stores/theRack';
 import { usePiece } from '../usePiece';
 import { AboveDrawing } from './AboveDrawing';
 import { changeKiln, freshId } from './changeKiln';
 import { CutThrough } from './CutThrough';
+import { Holds } from './Holds';
 import { LaidFields } from './LaidFields';
-import { lookOfLaid, nameOfLaid, ofLaid } from './laidLook';
+import { Settles } from './Settles';
+import { lookOfLaid, nameOfLaid } from './laidLook';
 
 /** What is laid by a key. */
 const ADDS: readonly {
@@ -211,132 +215,12 @@ export function AboveSheet() {
             max={0.6}
             nudge={0.001}
             onCommit={(dam) => {
-              changeKiln(({ dam: _, ...k }) => (dam >= 0.002 ? { ...k, dam } : k));
+              changeKiln((k) => changed(k, { dam: dam >= 0.002 ? dam : undefined }));
             }}
           />
         </div>
         <Holds fired={fired} laid={kiln.laid} />
       </div>
     </div>
-  );
-}
-
-/** What it comes to, in one sentence and its figures. */
-function Settles({
-  fired,
-  shelf,
-}: {
-  readonly fired: FiredPiece;
-  readonly shelf:
-    { readonly width: number; readonly depth: number; readonly name: string } | undefined;
-}) {
-  const units = useDisplay((s) => s.units);
-  const { last } = usePiece();
-  const { document } = usePiece();
-  const mm = (v: number): string => printText(v, 'length', units);
-  const flat = fired.firings.findLast((f) => f.aim !== 'slump' && f.aim !== 'drape');
-  const went = flat?.went ?? 0;
-  const dam = document.kiln?.dam;
-  const b = boundsOf([fired.outlineAfter]);
-  const [across, along] = [b.right - b.left, b.far - b.near];
-  const high = Math.max(fired.laidThick, flat?.middle ?? 0, flat?.edge ?? 0);
-  return (
-    <div>
-      <h2 className="text-2xl leading-tight">
-        {Math.abs(went) < 5e-4
-          ? 'It keeps its outline'
-          : went < 0
-            ? `It draws in ${mm(-went)} all round`
-            : `It spreads ${mm(went)} all round`}
-      </h2>
-      <p className="mt-1 leading-snug">
-        Laid <b className="num">{mm(fired.laidThick)}</b> thick; fired{' '}
-        <b className="num">{mm(flat?.middle ?? fired.thick)}</b> in the middle,{' '}
-        <b className="num">{mm(flat?.edge ?? fired.thick)}</b> at its edge;{' '}
-        <b className="num">{printText(last?.whole.mass ?? 0, 'mass', units)}</b> of glass.
-      </p>
-      {dam !== undefined && (
-        <p className="mt-1 leading-snug">
-          {dam < high
-            ? `The dams stand ${mm(dam)}: the glass behind them stands ${mm(high)} and runs over.`
-            : `Behind its dams are ${printText(fired.volume, 'volume', units)} of glass; they hold it.`}
-        </p>
-      )}
-      {shelf && (across > shelf.width || along > shelf.depth) && (
-        <p role="alert" className="text-warning mt-1 leading-snug">
-          Fired it is {mm(across)} × {mm(along)}; the shelf of {shelf.name} is {mm(shelf.width)} ×{' '}
-          {mm(shelf.depth)}: it does not lie on it.
-        </p>
-      )}
-      {fired.bare > 0.03 && (
-        <p className="mt-1 leading-snug">
-          {Math.round(100 * fired.bare)} of 100 parts within its outline are bare shelf: gaps close
-          only where glass runs into them.
-        </p>
-      )}
-      <p className="quiet mt-1 text-sm leading-snug">
-        By its own viscosity; an edge is good to half as much again.
-      </p>
-    </div>
-  );
-}
-
-/** Every meeting of glasses, the worst first. */
-function Holds({
-  fired,
-  laid,
-}: {
-  readonly fired: FiredPiece | undefined;
-  readonly laid: readonly PieceLaid[];
-}) {
-  const { document } = usePiece();
-  const units = useDisplay((s) => s.units);
-  const rack = useRack((s) => s.rack);
-  const tolerance = document.fit?.tolerance ?? 2e-7;
-  const found = useMemo(() => {
-    if (!fired) return [];
-    try {
-      return meetings(laid, fired.above, (id) => ofLaid(rack, document.glass, id), {
-        tolerance,
-        tested: (a, b) => rack.tested(a, b)?.value,
-      });
-    } catch (error) {
-      return sentenceOf(error);
-    }
-  }, [fired, laid, rack, document.glass, tolerance]);
-  if (typeof found === 'string')
-    return (
-      <p role="alert" className="alert alert-error mt-3">
-        {found}
-      </p>
-    );
-  return (
-    <section className="mt-4">
-      <h3 className="text-lg">What holds together</h3>
-      {found.length === 0 && <p className="quiet text-sm">All of it is one glass.</p>}
-      <ul className="mt-1 flex flex-col gap-2">
-        {found.slice(0, 12).map((m, i) => (
-          <li key={i} className="leading-snug">
-            <VerdictWord
-              verdict={
-                m.softens && m.fit.verdict.verdict === 'good' ? 'watch' : m.fit.verdict.verdict
-              }
-            />{' '}
-            {m.names
-              .map((n, k) => `${n} ${printText(m.thick[k] ?? 0, 'length', units)}`)
-              .join(m.how === 'stacked' ? ' under ' : ' beside ')}
-            <span className="quiet text-sm">
-              {' '}
-              · by stress <span className="num">
-                {printText(m.fit.tension, 'stress', units)}
-              </span>{' '}
-              {m.fit.byStress.verdict}, by number {m.fit.byNumber.verdict}
-              {m.softens !== undefined && ` · ${m.softens}`}
-              {m.reacts !== undefined && ` · ${m.reacts}`}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -1,6 +1,6 @@
 // What it is slumped into or draped over; and the other way about: the sheet for a wanted wall.
 import { LIMITS, type PieceMould } from '@zanfirico/contract';
-import { MOULDS, printText, SHEET, sheetFor, type MouldKind } from '@zanfirico/core';
+import { changed, MOULDS, printText, SHEET, sheetFor, type MouldKind } from '@zanfirico/core';
 import { useState } from 'react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -36,20 +36,12 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
           label="Form"
           value={kind}
           onChange={(to: MouldKind) => {
-            const { points: _, ...rest } = mould;
-            put(
-              to === 'drawn'
-                ? {
-                    ...rest,
-                    kind: to,
-                    points: [
-                      { out: 0, deep },
-                      { out: 0.6 * (across / 2), deep },
-                      { out: across / 2, deep: 0 },
-                    ],
-                  }
-                : { ...rest, kind: to },
-            );
+            const places = [
+              { out: 0, deep },
+              { out: 0.6 * (across / 2), deep },
+              { out: across / 2, deep: 0 },
+            ];
+            put(changed(mould, { kind: to, points: to === 'drawn' ? places : undefined }));
           }}
         >
           {MOULDS.map((m) => (

@@ -5,6 +5,7 @@ import { sentenceOf } from '../../../api/client';
 import { dayWords } from '../../../clock/dayWords';
 import { download } from '../../../exports/download';
 import { weekIcs } from '../../../exports/nightIcs';
+import { DayField } from '../../../fields/DayField';
 import { TimeField } from '../../../fields/TimeField';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
@@ -28,17 +29,13 @@ export function WhenFired({ at, firing, seconds }: Props) {
   const earlier = before && beginsOf(before);
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
-      <label className="flex w-44 flex-col">
-        <span className="quiet text-sm">On the day</span>
-        <input
-          type="date"
-          className="input"
-          value={firing.day ?? ''}
-          onChange={(e) => {
-            changeFiring(at, { day: e.target.value === '' ? undefined : e.target.value });
-          }}
-        />
-      </label>
+      <DayField
+        label="On the day"
+        value={firing.day}
+        onCommit={(day) => {
+          changeFiring(at, { day });
+        }}
+      />
       <div className="w-24">
         <TimeField
           label="Begun at"

@@ -144,7 +144,8 @@ it('its door is one clock: in the band, on its night, and last of its calendar',
   expect(screen.queryByLabelText('First piece in')).toBeNull();
   const [sheet] = screen.getAllByRole('link', { name: 'Firing' });
   await user.click(sheet as HTMLElement);
-  const doors = await screen.findAllByText(/Door may open/);
+  await screen.findAllByText('On the day');
+  const doors = screen.getAllByText(/^Door may open/);
   // The last firing's day and clock; a minute either way for what is rounded.
   const told = doors.at(-1)?.textContent ?? '';
   const [, h = '', m = '', half = ''] = /(\d+):(\d\d)(?::\d\d)?\s*([AP]M)?/.exec(told) ?? [];

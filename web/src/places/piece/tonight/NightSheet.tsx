@@ -9,6 +9,7 @@ import { NightBody } from '../../../annealing/NightBody';
 import { StandsFields, type StandingChange } from '../../../annealing/StandsFields';
 import { PracticeChoice } from '../../../annealing/PracticeChoice';
 import { useAnnealers } from '../../../annealing/useTonightBox';
+import { AnnealerSelect } from '../AnnealerSelect';
 import { usePiece } from '../usePiece';
 import { NightFigures } from './NightFigures';
 import { OurWalls } from './OurWalls';
@@ -16,7 +17,6 @@ import { useArriving } from './useArriving';
 import { useChanges } from './useChanges';
 import { TimeField } from '../../../fields/TimeField';
 import { Caution } from '../../../annealing/Caution';
-import { SelectField } from '../../../fields/SelectField';
 
 const setFiring = (change: Partial<PieceDocument['firing']>): void => {
   useDraft.getState().change((d) => ({ ...d, firing: { ...d.firing, ...change } }));
@@ -126,26 +126,7 @@ function Annealer() {
   const here = all.find((a) => a.name === annealer);
   return (
     <>
-      <SelectField
-        label="Annealer"
-        value={annealer ?? ''}
-        onChange={(chosen) => {
-          useDraft.getState().change((d) => {
-            const firing = { ...d.firing };
-            if (chosen === '') delete firing.annealer;
-            else firing.annealer = chosen;
-            return { ...d, firing };
-          });
-        }}
-      >
-        <option value="">a studio box</option>
-        {all.map((a) => (
-          <option key={a.name}>{a.name}</option>
-        ))}
-        {annealer !== undefined && !here && (
-          <option value={annealer}>{annealer} (gone from the shop)</option>
-        )}
-      </SelectField>
+      <AnnealerSelect label="Annealer" value={annealer} />
       {here ? (
         <p className="quiet self-end text-sm leading-snug">
           Its figures are on <Link to="/rack/shop">the shop’s sheet</Link>.

@@ -1,0 +1,70 @@
+// What holds together: every meeting of glasses in a laid piece, by both schools.
+import type { PieceLaid } from '@zanfirico/contract';
+import { meetings, printText, type FiredPiece } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { sentenceOf } from '../../../api/client';
+import { VerdictWord } from '../../../marks/Verdict';
+import { useDisplay } from '../../../stores/display';
+import { useRack } from '../../../stores/theRack';
+import { usePiece } from '../usePiece';
+import { ofLaid } from './laidLook';
+
+/** Every meeting of glasses, the worst first. */
+export function Holds({
+  fired,
+  laid,
+}: {
+  readonly fired: FiredPiece | undefined;
+  readonly laid: readonly PieceLaid[];
+}) {
+  const { document } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const rack = useRack((s) => s.rack);
+  const tolerance = document.fit?.tolerance ?? 2e-7;
+  const found = useMemo(() => {
+    if (!fired) return [];
+    try {
+      return meetings(laid, fired.above, (id) => ofLaid(rack, document.glass, id), {
+        tolerance,
+        tested: (a, b) => rack.tested(a, b)?.value,
+      });
+    } catch (error) {
+      return sentenceOf(error);
+    }
+  }, [fired, laid, rack, document.glass, tolerance]);
+  if (typeof found === 'string')
+    return (
+      <p role="alert" className="alert alert-error mt-3">
+        {found}
+      </p>
+    );
+  return (
+    <section className="mt-4">
+      <h3 className="text-lg">What holds together</h3>
+      {found.length === 0 && <p className="quiet text-sm">All of it is one glass.</p>}
+      <ul className="mt-1 flex flex-col gap-2">
+        {found.slice(0, 12).map((m, i) => (
+          <li key={i} className="leading-snug">
+            <VerdictWord
+              verdict={
+                m.softens && m.fit.verdict.verdict === 'good' ? 'watch' : m.fit.verdict.verdict
+              }
+            />{' '}
+            {m.names
+              .map((n, k) => `${n} ${printText(m.thick[k] ?? 0, 'length', units)}`)
+              .join(m.how === 'stacked' ? ' under ' : ' beside ')}
+            <span className="quiet text-sm">
+              {' '}
+              · by stress <span className="num">
+                {printText(m.fit.tension, 'stress', units)}
+              </span>{' '}
+              {m.fit.byStress.verdict}, by number {m.fit.byNumber.verdict}
+              {m.softens !== undefined && ` · ${m.softens}`}
+              {m.reacts !== undefined && ` · ${m.reacts}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

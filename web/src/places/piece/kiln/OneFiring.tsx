@@ -1,0 +1,259 @@
+// One firing: what it does in millimetres, what ten degrees more would, its programme, when it is begun, sent to the kiln.
+import type { PieceFiring } from '@zanfirico/contract';
+import {
+  firePiece,
+  flowOf,
+  mouldDepth,
+  printDuration,
+  printText,
+  rounds,
+  type FiredOnce,
+  type Hung,
+  type Mould,
+} from '@zanfirico/core';
+import { useMemo } from 'react';
+import { asSent } from '../../../devices/asSent';
+import { SendLines } from '../../../devices/SendLines';
+import { useDevices } from '../../../devices/useDevices';
+import { HeadRow } from '../../../marks/HeadRow';
+import { Verdict } from '../../../marks/Verdict';
+import { useDisplay } from '../../../stores/display';
+import { usePiece } from '../usePiece';
+import { ProgrammeLines } from './ProgrammeLines';
+import { useFirings, type Programmed } from './useFirings';
+import { WhenFired } from './WhenFired';
+
+const MINUTE = 60;
+/** Tried beside it: K, s. */
+const BESIDE = [
+  { by: -10, longer: 0 },
+  { by: 10, longer: 0 },
+  { by: 0, longer: -5 * MINUTE },
+  { by: 0, longer: 10 * MINUTE },
+] as const;
+
+export function OneFiring({
+  at,
+  firing,
+  once,
+  programmed,
+}: {
+  readonly at: number;
+  readonly firing: PieceFiring;
+  readonly once: FiredOnce | undefined;
+  readonly programmed: Programmed | undefined;
+}) {
+  const board = usePiece();
+  const { document, derived, glass } = board;
+  const { box, passes } = useFirings(board);
+  const units = useDisplay((s) => s.units);
+  const mm = (v: number): string => printText(v, 'length', units);
+  const fired = derived.ok ? derived.fired : undefined;
+  // The kiln is not as hot everywhere.
+  const [cold, hot] = [-0.5, 0.5].map((share) => {
+    const at = firing.process.at + share * box.unevenness;
+    return rounds(flowOf({ ...firing, process: { ...firing.process, at } }, glass, box));
+  });
+  const devices = useDevices().devices;
+  const device = devices.find((d) => d.device.of === document.firing.annealer);
+  const sags = firing.aim === 'slump' || firing.aim === 'drape';
+  const many = (document.kiln?.firings.length ?? 1) > 1;
+  const hung = sags ? fired?.hung : undefined;
+  return (
+    <section className="border-base-300 mb-4 border-b pb-3">
+      <h2 className="text-2xl leading-tight">
+        {many && <span className="quiet">{String(at + 1)} · </span>}
+        {once && !sags && (
+          <>
+            <span className="capitalize">{once.name}</span>: its edges round by{' '}
+            <span className="num text-primary">{mm(once.rounded)}</span>
+          </>
+        )}
+        {hung && (
+          <>
+            Hangs{' '}
+            <span className="num text-primary">{span(hung.held ?? hung.free, hung.free, mm)}</span>{' '}
+            deep
+          </>
+        )}
+        {sags && !hung && 'No mould yet: it hangs in nothing'}
+        {firing.aim === 'cast' && !once && 'Cast'}
+      </h2>
+      <p className="mt-1 leading-snug">
+        {once && !sags && (
+          <>
+            <b className="num">{mm(once.middle)}</b> in the middle,{' '}
+            <b className="num">{mm(once.edge)}</b> at its edge; between the kiln’s coldest and
+            hottest place it rounds by <b className="num">{mm(cold ?? 0)}</b> to{' '}
+            <b className="num">{mm(hot ?? 0)}</b>.{' '}
+          </>
+        )}
+        {hung && <SlumpWords once={once} />}
+        {once && once.cloudy > 60 && (
+          <>
+            <b className="num">{printDuration(once.cloudy)}</b> where it goes cloudy.{' '}
+          </>
+        )}
+        {passes !== undefined && at === 0 && (
+          <>
+            Going up <b className="num">{printText(passes, 'stress', units)}</b> passes through it,
+            where 3.5 may.{' '}
+          </>
+        )}
+        {programmed && (
+          <>
+            Door may open <b className="num">{printDuration(programmed.seconds)}</b> after it is
+            begun{programmed.night.state === 'checked' ? '' : ' (being simulated)'}.
+          </>
+        )}
+      </p>
+      {programmed?.remarks.map((r) => (
+        <div key={r.because} className="my-1">
+          <Verdict verdict={r} />
+        </div>
+      ))}
+      <div className="mt-2 grid gap-x-8 gap-y-2 lg:grid-cols-2">
+        {programmed && <ProgrammeLines lines={programmed.lines} caption="Its programme" />}
+        {once && <Otherwise at={at} />}
+      </div>
+      {device && programmed?.night.state === 'checked' && (
+        <SendLines
+          now={device}
+          label={`Send this firing to ${document.firing.annealer ?? 'the kiln'}`}
+          says="Read back and compared; it waits to be started at the box."
+          programme={{
+            name: `${document.name}, ${firing.aim}`.slice(0, 40),
+            lines: asSent(programmed.lines),
+            lastIn: 0,
+          }}
+        />
+      )}
+      {programmed && <WhenFired at={at} firing={firing} seconds={programmed.seconds} />}
+    </section>
+  );
+}
+
+function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
+  const { derived, document } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const hung = derived.ok ? derived.fired?.hung : undefined;
+  const { mould } = document.kiln ?? {};
+  if (!hung || !mould || !once) return null;
+  const { free, held } = hung.slump;
+  // At this firing's own pace: the same flow in so long a hold.
+  const minutes = (f: number): string =>
+    Number.isFinite(f) ? printDuration(MINUTE * Math.max(1, Math.round(f / perMinute))) : 'never';
+  const hold = Math.max(
+    MINUTE,
+    document.kiln?.firings.find((f) => f.aim === 'slump' || f.aim === 'drape')?.process.hold ??
+      MINUTE,
+  );
+  const perMinute = once.flowed / (hold / MINUTE);
+  const mm = (v: number): string => printText(v, 'length', units);
+  const thin = Math.min(...hung.thick);
+  const rim = hung.out[hung.out.length - 1] ?? 0;
+  const along = hung.free.reduce(
+    (s, w, i) =>
+      i === 0
+        ? 0
+        : s + Math.hypot((hung.out[i] ?? 0) - (hung.out[i - 1] ?? 0), w - (hung.free[i - 1] ?? 0)),
+    0,
+  );
+  return (
+    <>
+      {held ? (
+        <>
+          Its deepest place is down after <b className="num">{minutes(free.bottom)}</b> where the
+          rim slides in, <b className="num">{minutes(held.bottom)}</b> where it is held; it lies
+          after <b className="num">{minutes(free.lies)}</b> or{' '}
+          <b className="num">{minutes(held.lies)}</b>: watch it.
+        </>
+      ) : (
+        <>
+          It lies over its form after <b className="num">{minutes(free.lies)}</b>; a round sheet
+          folds as it comes down: watch it.
+        </>
+      )}{' '}
+      The rim slides in by up to <b className="num">{mm(Math.max(0, along - rim))}</b>; the thinnest
+      is <b className="num">{mm(thin)}</b>.{' '}
+    </>
+  );
+}
+
+/** How deep it hangs, from one limit to the other; once where they are the same. */
+function span(held: readonly number[], free: readonly number[], mm: (v: number) => string): string {
+  const [a, b] = [mm(Math.max(...held)), mm(Math.max(...free))];
+  return a === b ? a : `${a} to ${b}`;
+}
+
+/** How much of the way down it has come, by its mean, of 100. */
+function lying({ out, hangs }: Hung, mould: Mould): string {
+  const mean = (of: (i: number) => number): number => out.reduce((s, r, i) => s + r * of(i), 0);
+  const all = mean((i) => mouldDepth(mould, out[i] ?? 0));
+  return all > 0 ? String(Math.round((100 * mean((i) => hangs[i] ?? 0)) / all)) : '–';
+}
+
+/** Ten degrees, five minutes: what they do. */
+function Otherwise({ at }: { readonly at: number }) {
+  const { document, glass } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const { box } = useFirings(usePiece());
+  const { kiln } = document;
+  const rows = useMemo(() => {
+    if (!kiln) return [];
+    return BESIDE.map(({ by, longer }) => {
+      const firings = kiln.firings.map((f, i) =>
+        i === at
+          ? {
+              ...f,
+              process: {
+                at: f.process.at + by,
+                hold: Math.max(0, f.process.hold + longer),
+              },
+            }
+          : f,
+      );
+      const fired = firePiece({ ...kiln, firings }, glass, box);
+      const f = firings[at] as PieceFiring;
+      return { f, once: fired.firings[at] as FiredOnce, hung: fired.hung };
+    });
+  }, [kiln, at, glass, box]);
+  const mm = (v: number): string => printText(v, 'length', units);
+  const sags = kiln?.firings[at]?.aim === 'slump' || kiln?.firings[at]?.aim === 'drape';
+  return (
+    <table className="w-full self-start">
+      <caption className="text-left text-lg">A little otherwise</caption>
+      <HeadRow
+        columns={
+          sags ? ['process', 'hangs', 'of 100 down'] : ['process', 'rounds', 'edge', 'that is']
+        }
+        left={['that is']}
+      />
+      <tbody>
+        {rows.map(({ f, once, hung }, i) => (
+          <tr key={i} className="border-base-300 border-b">
+            <th scope="row" className="num text-left font-normal">
+              {printText(f.process.at, 'temperature', units)}, {printDuration(f.process.hold)}
+            </th>
+            {sags ? (
+              <>
+                <td className="num text-right">
+                  {hung ? span(hung.held ?? hung.free, hung.free, mm) : '–'}
+                </td>
+                <td className="num text-right">
+                  {hung && kiln.mould ? lying(hung, kiln.mould) : '–'}
+                </td>
+              </>
+            ) : (
+              <>
+                <td className="num text-right">{mm(once.rounded)}</td>
+                <td className="num text-right">{mm(once.edge)}</td>
+                <td className="pl-3">{once.name}</td>
+              </>
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
