@@ -55,11 +55,23 @@ try {
     .getByRole('button', { name: /^4 bowl/ })
     .first()
     .click();
-  for (const [leaf, name] of [['Pattern', 'pattern']] as const)
-    await shoot(name, async (p) => {
-      await p.getByRole('tab', { name: leaf }).click();
-      await p.waitForTimeout(2500);
-    });
+  await shoot('pattern', async (p) => {
+    await p.getByRole('tab', { name: 'Pattern' }).click();
+    await p.waitForTimeout(2500);
+  });
+  await open('Tide-line plate');
+  await shoot('from-above', async (p) => {
+    await p
+      .getByRole('button', { name: /^strip .*arrows move it/ })
+      .first()
+      .focus();
+    await p.waitForTimeout(800);
+  });
+  await page.getByRole('link', { name: 'Firing', exact: true }).click();
+  await shoot('firing', async (p) => {
+    await p.getByText('being simulated').first().waitFor({ state: 'hidden', timeout: 60_000 });
+    await p.waitForTimeout(1500);
+  });
   await open('Tide-pool bowl');
   await page.getByRole('link', { name: 'Colour' }).click();
   await shoot('colour', (p) => p.waitForTimeout(800));

@@ -1,10 +1,6 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
 import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import {
-  areaOf,
-  changed,
-  SHEET,
-} from '@zanfirico/core';
+import { areaOf, changed, SHEET } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../annealing/useTonightBox';
