@@ -52,8 +52,9 @@ it('whatever is wanted, its scores can be broken in their order, and every piece
           expect(bench.some((r) => same(r, p))).toBe(true);
           const b = blanks.find((x) => x.label === p.label) as Blank;
           const size = p.turned ? [b.deep, b.width] : [b.width, b.deep];
-          expect(p.width).toBeCloseTo(size[0] as number, 6);
-          expect(p.deep).toBeCloseTo(size[1] as number, 6);
+          // To the hair within which two sizes are one, 1 µm.
+          expect(Math.abs(p.width - (size[0] as number))).toBeLessThan(2e-6);
+          expect(Math.abs(p.deep - (size[1] as number))).toBeLessThan(2e-6);
         }
         expect(s.waste).toBeGreaterThan(-1e-9);
       }
