@@ -175,10 +175,6 @@ try {
   });
   await page.goto(`${server.url}/rack?entry=deep-water`);
   await shoot('rack');
-  await page.getByRole('button', { name: /Light and dark/ }).click();
-  await page.goto(`${server.url}/pieces`);
-  await page.getByRole('link', { name: 'Tide-pool bowl' }).click();
-  await shoot('section-light', (p) => p.waitForTimeout(3500));
 } finally {
   await browser.close();
   server.stop();
