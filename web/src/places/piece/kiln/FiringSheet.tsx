@@ -1,9 +1,11 @@
 // Its firings: each in one programme, what it does in millimetres, what ten degrees more would; slumped into what; cast with how much; sent to the box.
 import { LIMITS } from '@zanfirico/contract';
+import { boundsOf, printText } from '@zanfirico/core';
 import { lazy, Suspense } from 'react';
 import { Caution } from '../../../annealing/Caution';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useBoard } from '../../../stores/board';
+import { useDisplay } from '../../../stores/display';
 import { AnnealerSelect } from '../AnnealerSelect';
 import { usePiece } from '../usePiece';
 import { CastFields, CastWords } from './Casting';
@@ -19,13 +21,20 @@ const TurningView = lazy(async () => ({
   default: (await import('../../../marks/turning/TurningView')).TurningView,
 }));
 
+/** Paper reaches so far past the glass all round, m. Common practice, no source. */
+const PAPER_ROUND = 0.01;
+
 export function FiringSheet() {
+  const units = useDisplay((s) => s.units);
   const { document, derived, last, carried } = usePiece();
   const { programmed, bears, box } = useFirings(usePiece());
   const turning = useBoard((s) => s.turning);
   const { kiln } = document;
   if (!kiln) return <p className="px-6 py-16">This piece is not made in the kiln.</p>;
   const fired = derived.ok ? derived.fired : undefined;
+  const reach = fired && boundsOf([fired.outlineAfter]);
+  const size = (v: number): string => printText(v + 2 * PAPER_ROUND, 'length', units);
+  const paper = reach && `${size(reach.right - reach.left)} × ${size(reach.far - reach.near)}`;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1">
@@ -57,6 +66,7 @@ export function FiringSheet() {
               firing={f}
               once={fired?.firings[i]}
               programmed={programmed[i]}
+              before={programmed[i - 1]?.seconds}
             />
           ))}
           {bears && <OtherLines bears={bears} box={box} />}
@@ -83,6 +93,7 @@ export function FiringSheet() {
           />
         </div>
         <p className="quiet mt-2 text-sm leading-snug">
+          {paper !== undefined && `Paper ${paper} under it, used up by each firing. `}
           Paper or primer under everything, its fumes out of the room; dust of both wet up. Eyes
           shaded at the peephole, power off before reaching in.
         </p>

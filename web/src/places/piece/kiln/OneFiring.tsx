@@ -3,6 +3,7 @@ import type { PieceFiring } from '@zanfirico/contract';
 import {
   firePiece,
   flowOf,
+  MAY_PASS,
   mouldDepth,
   printDuration,
   printText,
@@ -37,11 +38,14 @@ export function OneFiring({
   firing,
   once,
   programmed,
+  before,
 }: {
   readonly at: number;
   readonly firing: PieceFiring;
   readonly once: FiredOnce | undefined;
   readonly programmed: Programmed | undefined;
+  /** How long the firing before it takes, s. */
+  readonly before: number | undefined;
 }) {
   const board = usePiece();
   const { document, derived, glass } = board;
@@ -97,7 +101,7 @@ export function OneFiring({
         {passes !== undefined && at === 0 && (
           <>
             Going up <b className="num">{printText(passes, 'stress', units)}</b> passes through it,
-            where 3.5 may.{' '}
+            where {printText(MAY_PASS, 'stress', units)} may.{' '}
           </>
         )}
         {programmed && (
@@ -128,7 +132,9 @@ export function OneFiring({
           }}
         />
       )}
-      {programmed && <WhenFired at={at} firing={firing} seconds={programmed.seconds} />}
+      {programmed && (
+        <WhenFired at={at} firing={firing} seconds={programmed.seconds} before={before} />
+      )}
     </section>
   );
 }

@@ -15,18 +15,21 @@ interface Props {
   readonly at: number;
   readonly firing: PieceFiring;
   readonly seconds: number;
+  /** How long the firing before it takes; undefined for the first. */
+  readonly before: number | undefined;
 }
 
 /** When it begins, local time; undefined without a day. */
 const beginsOf = ({ day, at = '18:00' }: PieceFiring): Date | undefined =>
   day === undefined ? undefined : new Date(`${day}T${at}`);
 
-export function WhenFired({ at, firing, seconds }: Props) {
+export function WhenFired({ at, firing, seconds, before }: Props) {
   const { document } = usePiece();
   const begins = beginsOf(firing);
   const door = begins && new Date(begins.getTime() + 1000 * seconds);
-  const before = document.kiln?.firings[at - 1];
-  const earlier = before && beginsOf(before);
+  const last = document.kiln?.firings[at - 1];
+  const begun = last && beginsOf(last);
+  const free = begun && before !== undefined && new Date(begun.getTime() + 1000 * before);
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
       <DayField
@@ -49,8 +52,11 @@ export function WhenFired({ at, firing, seconds }: Props) {
         {door ? (
           <>
             Door may open <b>{dayWords(door.getTime())}</b>.
-            {earlier && begins <= earlier && (
-              <span className="text-warning"> That is before the firing before it.</span>
+            {free && begins < free && (
+              <span className="text-warning">
+                {' '}
+                The firing before it is in the kiln until {dayWords(free.getTime())}.
+              </span>
             )}
           </>
         ) : (

@@ -1,5 +1,5 @@
 // A piece of the kiln on screen: laid, fired, slumped, cut, judged; every screen of it says the same figure.
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import { houseForAll, nightChecked, openAt } from '../../../../testing/house';
 import { useDraft } from '../../../stores/draft';
@@ -154,6 +154,14 @@ it('its door is one clock: in the band, on its night, and last of its calendar',
     Number(m);
   const [dh = 0, dm = 0] = String(door).split(':').map(Number);
   expect(Math.abs(minutes - (60 * dh + dm))).toBeLessThanOrEqual(1);
+});
+
+it('a second firing before the first is out is told, with when it is', async () => {
+  await atPiece(PLATE, 'Firing');
+  const days = await screen.findAllByLabelText('On the day');
+  expect(screen.queryByText(/The firing before it is in the kiln/)).toBeNull();
+  fireEvent.change(days[1] as HTMLElement, { target: { value: '2027-03-02' } });
+  expect(await screen.findByText(/The firing before it is in the kiln until/)).toBeVisible();
 });
 
 it('its card has every firing, its order is cut, laid, fired', async () => {
