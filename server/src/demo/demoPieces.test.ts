@@ -43,9 +43,9 @@ describe('demo pieces', () => {
     await db.destroy();
   });
 
-  it('are nine, two of them with a revision before', () => {
+  it('are eleven, two of them with a revision before', () => {
     const pieces = demoPieces();
-    expect(pieces).toHaveLength(9);
+    expect(pieces).toHaveLength(11);
     expect(pieces.filter((p) => p.length > 1).map((p) => p[0]?.name)).toEqual([
       'Oil cruet',
       'Tide-pool bowl',
