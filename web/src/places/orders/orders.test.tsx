@@ -52,6 +52,7 @@ it('without an order it says what one is; taken, it is planned; taken away, it c
   expect(await screen.findByText(/Twelve by the 12th/)).toBeVisible();
   const fresh = screen.getByRole('region', { name: 'A new order' });
   expect(within(fresh).getByRole('button', { name: 'Take the order' })).toBeDisabled();
+  await user.type(within(fresh).getByLabelText('Find a piece'), 'salt');
   await user.click(await within(fresh).findByRole('button', { name: 'Salt cellar' }));
   await user.type(within(fresh).getByLabelText('what for'), 'the café');
   await user.click(within(fresh).getByRole('button', { name: 'Take the order' }));
