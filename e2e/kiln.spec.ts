@@ -79,7 +79,9 @@ test('warmed for the bench: as the thickest bears, both nights of a piece of two
     .fill('60');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/as the blank bears/)).toBeVisible();
-  await page.getByRole('button', { name: 'Tide-pool bowl' }).click();
+  // Other tests put pieces on the shelf: it is found by its name.
+  await page.getByLabel('Find a piece for the box').fill('Tide-pool bowl');
+  await page.getByRole('button', { name: 'Tide-pool bowl', exact: true }).click();
   await expect(page.getByText('Taken up and blown out')).toBeVisible();
   await expect(page.getByText(/first night, \d+ h/)).toBeVisible({ timeout: 60_000 });
   await expectAccessible(page, true);
