@@ -107,7 +107,9 @@ test('a picture to trace from is kept with the piece, scaled by two places and s
   await startPiece(page, 'bottle', 'Traced');
   await page
     .getByLabel('Picture to trace from')
-    .setInputFiles(join(dirname(fileURLToPath(import.meta.url)), '../docs/screenshots/pattern.png'));
+    .setInputFiles(
+      join(dirname(fileURLToPath(import.meta.url)), '../docs/screenshots/pattern.png'),
+    );
   const wide = page.getByRole('textbox', { name: 'Wide mm' });
   await expect(wide).toBeVisible();
   const board = await page.getByRole('group', { name: /^Section drawing/ }).boundingBox();
