@@ -273,7 +273,7 @@ export {
   type TypedKind,
   METRES_PER_INCH,
 } from './units/quantity';
-export type { Figure, Verdict, Why } from './units/why';
+export { GRADE, type Figure, type Verdict, type Why } from './units/why';
 export {
   checkedSchedule,
   firstGuess,
@@ -494,17 +494,18 @@ export { castFor, firePiece, type FiredOnce, type FiredPiece, type Hung } from '
 export { AIMS, type Aim, type KilnFiring, type KilnWork } from './kiln/kilnWork';
 export { flowFor, flowOf, hotStretch, PROCESS, processFor } from './kiln/process';
 export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
-export { kilnWall } from './piece/fromKiln';
+export { formPart, kilnWall } from './piece/fromKiln';
 export { PACKED, reservoirTall, type Packed } from './kiln/cast';
-export { hangsAt, slump } from './kiln/slump';
+export { hangsAt, slid, slump } from './kiln/slump';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
 export {
   freshFiring,
   freshKiln,
   KILN_STARTS,
+  ORDINARY_MOULD,
   ORDINARY_SHEETS,
   SHEET,
   type KilnStart,
 } from './kiln/fresh';
-export { cutSheets, KEEPS, type Blank, type CutSheet, type Sheet } from './kiln/sheets';
+export { cutSheets, KEEPS, stockAfter, type Blank, type CutSheet, type Sheet } from './kiln/sheets';

@@ -1,6 +1,6 @@
 // A night that went wrong: the piece, or all that stood in the box, put through what the kiln really did, what they carry now, and
 // whether to carry on, to soak them again from here, or to look them over first.
-import type { Verdict } from '../units/why';
+import { GRADE, type Verdict } from '../units/why';
 import { slabEquivalent } from './allow';
 import { climbAt } from './box';
 import { checkedSchedule, type Checked } from './checked';
@@ -50,7 +50,6 @@ export interface Begun {
 }
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(v < 1e6 ? 2 : 1)} MPa`;
-const RANK = { good: 0, watch: 1, no: 2 } as const;
 
 /**
  * Judges what a piece, or a load of them, went through. `curve` is all of it, `from` the moment from which it could still be done
@@ -89,7 +88,7 @@ export function judgeCurve(
     })
     .sort(
       (a, b) =>
-        RANK[b.verdict.verdict] - RANK[a.verdict.verdict] || b.outcome.kept - a.outcome.kept,
+        GRADE[b.verdict.verdict] - GRADE[a.verdict.verdict] || b.outcome.kept - a.outcome.kept,
     );
   const [worst] = pieces;
   return {
@@ -98,7 +97,7 @@ export function judgeCurve(
     again,
     pieces,
     verdict:
-      worst && RANK[worst.verdict.verdict] > RANK[verdict.verdict]
+      worst && GRADE[worst.verdict.verdict] > GRADE[verdict.verdict]
         ? { ...worst.verdict, because: `${worst.name}: ${worst.verdict.because}` }
         : verdict,
   };

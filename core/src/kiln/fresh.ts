@@ -17,6 +17,9 @@ const AIR_UNDER = 35;
 const SLUMP_OVER = 24;
 const MINUTE = 60;
 
+/** A mould to begin from, m. */
+export const ORDINARY_MOULD = { kind: 'bowl', across: 0.22, deep: 0.03, flat: 0 } as const;
+
 const disc = (id: string, across: number): Laid => ({
   id,
   as: 'sheet',
@@ -57,7 +60,7 @@ export function freshKiln(start: KilnStart, glass: Glass, box: Box): KilnWork {
   const laid = [disc('l1', 0.24), disc('l2', 0.24)];
   const full = freshFiring('full', glass, box, {}, 2 * SHEET);
   if (start === 'flat') return { laid, firings: [full] };
-  const mould = { kind: 'bowl' as const, across: 0.22, deep: 0.03, flat: 0 };
+  const mould = ORDINARY_MOULD;
   return {
     laid,
     mould,

@@ -3,7 +3,7 @@ import type { Box } from '../anneal/box';
 import { recipeCurve, recipeProblems, type RecipeLine } from '../anneal/recipe';
 import type { Glass } from '../glass/glass';
 import { fitVft, strainOf } from '../glass/viscosity';
-import type { Verdict } from '../units/why';
+import { GRADE, type Verdict } from '../units/why';
 import { fluidity, fuseOf, rounds, type Fuse } from './flow';
 import { CLOUDY, within } from './firing';
 
@@ -33,6 +33,8 @@ export type FiringRemark = Verdict & { readonly line: number | undefined };
 
 /** What it does and what is said of it, the worst first. */
 export interface FiringJudged {
+  /** What its lines come to in the box; where it begins alone, where they cannot be run. */
+  readonly curve: { readonly time: readonly number[]; readonly temperature: readonly number[] };
   readonly flowed: number;
   readonly rounded: number;
   readonly name: Fuse;
@@ -50,7 +52,6 @@ const CLOUDY_SHOWS = 150 * 60;
 /** A kiln is read to about so many degrees; a rate is as good as asked for within so much. */
 const NEAR = 15;
 const CLOSE = 1.05;
-const RANK = { no: 2, watch: 1, good: 0 } as const;
 
 /** Judges it. A few milliseconds. */
 export function judgeFiring(given: Judged): FiringJudged {
@@ -103,8 +104,9 @@ export function judgeFiring(given: Judged): FiringJudged {
         line: undefined,
       });
   }
-  remarks.sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
+  remarks.sort((a, b) => GRADE[b.verdict] - GRADE[a.verdict]);
   return {
+    curve,
     flowed,
     rounded,
     name: fuseOf(rounded),

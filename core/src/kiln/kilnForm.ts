@@ -3,7 +3,7 @@ import type { Across } from '../shape/across';
 import { measurePart } from '../shape/measure';
 import type { Profile } from '../shape/profile';
 import { thinned } from '../shape/thinned';
-import { asRound, boundsOf, type Spot } from './laid';
+import { asRound, boundsOf, signedArea, type Spot } from './laid';
 import { isChannel, type Mould } from './mould';
 
 /** As a part of the piece takes it. m. */
@@ -25,12 +25,7 @@ interface Hung {
 export function offset(outline: readonly Spot[], by: number): Spot[] {
   if (by === 0) return [...outline];
   const n = outline.length;
-  let twice = 0;
-  outline.forEach((p, i) => {
-    const q = outline[(i + 1) % n] as Spot;
-    twice += p.x * q.y - q.x * p.y;
-  });
-  const sense = Math.sign(twice) || 1;
+  const sense = Math.sign(signedArea(outline)) || 1;
   return outline.map((p, i) => {
     const [a, b] = [outline[(i + n - 1) % n] as Spot, outline[(i + 1) % n] as Spot];
     const [u, v] = [normal(a, p, sense), normal(p, b, sense)];

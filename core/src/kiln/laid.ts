@@ -70,15 +70,18 @@ export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as
   });
 }
 
-/** Area within an outline, m² (the shoelace). */
-export function areaOf(outline: readonly Spot[]): number {
+/** Area within an outline, m² (the shoelace); less than nothing where it is drawn clockwise. */
+export function signedArea(outline: readonly Spot[]): number {
   let twice = 0;
   outline.forEach((p, i) => {
     const q = outline[(i + 1) % outline.length] as Spot;
     twice += p.x * q.y - q.x * p.y;
   });
-  return Math.abs(twice) / 2;
+  return twice / 2;
 }
+
+/** Area within an outline, whichever way it is drawn, m². */
+export const areaOf = (outline: readonly Spot[]): number => Math.abs(signedArea(outline));
 
 /** How far it reaches. */
 export interface Bounds {
@@ -179,9 +182,12 @@ export const standsAt = (laid: readonly Laid[], stack: Stacked): number =>
     return sum + (thing ? thing.thickness * SOLID[thing.as] : 0);
   }, 0);
 
-/** All its glass, m³, by the outlines themselves. */
+/** Glass in one thing, m³, by its outline. */
+export const glassOf = (l: Laid): number => areaOf(outlineOf(l)) * l.thickness * SOLID[l.as];
+
+/** All its glass, m³. */
 export const volumeOf = (laid: readonly Laid[]): number =>
-  laid.reduce((sum, l) => sum + areaOf(outlineOf(l)) * l.thickness * SOLID[l.as], 0);
+  laid.reduce((sum, l) => sum + glassOf(l), 0);
 
 /** The outline everything lies in: of the largest thing where it is nearly all of it, else drawn tightly round them all (Andrew 1979). */
 export function outlineOfAll(laid: readonly Laid[]): Spot[] {

@@ -2,7 +2,7 @@
 import type { Colour } from '../fit/colour';
 import { judgeStack, type FitGlass, type Schools, type StackFit } from '../fit/judgeStack';
 import { reaction } from '../fit/reactions';
-import type { Verdict } from '../units/why';
+import { GRADE } from '../units/why';
 import { SOLID, type FromAbove, type Laid, type Stacked } from './laid';
 
 /** What a laid thing is of, once looked up. */
@@ -39,7 +39,6 @@ function softenApart(layers: readonly { readonly glass: FitGlass }[]): string | 
 const FLAT = { kind: 'cylinder', inside: 2 } as const;
 /** Meetings told at most; a stack of many is as good as its worst. */
 const MOST = 60;
-const RANK: Readonly<Record<Verdict['verdict'], number>> = { no: 2, watch: 1, good: 0 };
 
 interface Layer {
   readonly glass: FitGlass;
@@ -114,7 +113,8 @@ export function meetings(
   return [...found.values()]
     .sort(
       (a, b) =>
-        RANK[b.fit.verdict.verdict] - RANK[a.fit.verdict.verdict] || b.fit.tension - a.fit.tension,
+        GRADE[b.fit.verdict.verdict] - GRADE[a.fit.verdict.verdict] ||
+        b.fit.tension - a.fit.tension,
     )
     .slice(0, MOST);
 }

@@ -1,6 +1,6 @@
 // Cut lists: every score breaks, nothing lies over anything, nothing is lost.
 import fc from 'fast-check';
-import { cutSheets, type Blank, type CutSheet, type Sheet } from './sheets';
+import { cutSheets, stockAfter, type Blank, type CutSheet, type Sheet } from './sheets';
 
 const blank = (label: string, width: number, deep: number): Blank => ({
   label,
@@ -87,4 +87,18 @@ it('grain is not turned; a strip too narrow to run is told; what cannot be had s
     cutSheets([blank('a', 0.5, 0.4), blank('b', 0.5, 0.4)], [{ ...full, count: 1 }]).missing[0]
       ?.says,
   ).toMatch(/used up/);
+});
+
+it('what is cut leaves the stock, what is left of it comes back, and no glass is made or lost but the waste', () => {
+  const cuts = cutSheets([blank('a', 0.3, 0.2), blank('b', 0.12, 0.1)], [{ ...full, count: 2 }]);
+  const stock = stockAfter([{ ...full, count: 2 }], cuts);
+  const glass = (s: readonly Sheet[]): number =>
+    s.reduce((sum, x) => sum + x.count * x.width * x.deep, 0);
+  const lost = cuts.sheets.reduce((sum, s) => sum + s.waste * s.sheet.width * s.sheet.deep, 0);
+  expect(stock.find((s) => s.width === 0.5)?.count).toBe(1);
+  expect(glass(stock) + 0.3 * 0.2 + 0.12 * 0.1 + lost).toBeCloseTo(2 * 0.5 * 0.4, 4);
+  // Two alike are counted, not listed twice; the last of a kind is off the list.
+  const twice = stockAfter(stockAfter([{ ...full, count: 2 }], cuts), cuts);
+  expect(twice.some((s) => s.width === 0.5)).toBe(false);
+  expect(twice).toHaveLength(stock.length - 1);
 });

@@ -234,3 +234,32 @@ function asCut(sheet: Sheet, root: Node): CutSheet {
   walk(root);
   return { sheet, scores, pieces, left, waste: 1 - used / (sheet.width * sheet.deep) };
 }
+
+/** The stock once it is cut: the sheets taken are gone from it, what is left of them is in it, to a tenth of a millimetre. */
+export function stockAfter(stock: readonly Sheet[], { sheets }: SheetCuts): Sheet[] {
+  const counts = stock.map((s) => ({ ...s }));
+  const like = (of: Omit<Sheet, 'count'>) =>
+    counts.find(
+      (s) =>
+        s.of === of.of &&
+        s.thickness === of.thickness &&
+        s.width === of.width &&
+        s.deep === of.deep,
+    );
+  for (const { sheet, left } of sheets) {
+    const taken = like(sheet);
+    if (taken) taken.count -= 1;
+    for (const r of left) {
+      const rest = {
+        of: sheet.of,
+        thickness: sheet.thickness,
+        width: Number(r.width.toFixed(4)),
+        deep: Number(r.deep.toFixed(4)),
+      };
+      const same = like(rest);
+      if (same) same.count += 1;
+      else counts.push({ ...rest, count: 1 });
+    }
+  }
+  return counts.filter((s) => s.count > 0);
+}

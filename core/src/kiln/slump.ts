@@ -108,14 +108,8 @@ function midway(
 
 /** Held, it has to bend as well as to stretch: what resists adds up, so the flow it takes does. It is put by how much has come down of both. */
 function alsoBends(held: Sagging, free: Sagging, shares: readonly number[]): Sagging {
-  const by = free.states.map((s) => ({ flowed: s.flowed, down: down(s, shares) }));
-  const bending = (to: number): number => {
-    const after = by.findIndex((b) => b.down >= to);
-    if (after < 0) return by[by.length - 1]?.flowed ?? 0;
-    const [a, b] = [by[Math.max(0, after - 1)], by[after]];
-    if (!a || !b || b.down <= a.down) return b?.flowed ?? 0;
-    return a.flowed + ((to - a.down) / (b.down - a.down)) * (b.flowed - a.flowed);
-  };
+  const longest = free.states[free.states.length - 1]?.flowed ?? 0;
+  const bending = (to: number): number => downTo(free, to, shares)?.flowed ?? longest;
   let last = 0;
   const states = held.states.map((s) => {
     last = Math.max(last, s.flowed + bending(down(s, shares)));

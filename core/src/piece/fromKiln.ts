@@ -7,7 +7,8 @@ import type { Glass } from '../glass/glass';
 import type { PartInput } from './part';
 import { firePiece, type FiredPiece } from '../kiln/firedPiece';
 import type { KilnWork } from '../kiln/kilnWork';
-import { areaOf, outlineOf, SOLID } from '../kiln/laid';
+import type { KilnForm } from '../kiln/kilnForm';
+import { glassOf } from '../kiln/laid';
 
 /** A piece whose one part is what comes out of the kiln; one that is cast, or of which nothing is laid, is as it was drawn. */
 export function asFired<
@@ -16,17 +17,20 @@ export function asFired<
   const { kiln } = piece;
   if (!kiln || kiln.cast || kiln.laid.length === 0) return { piece, fired: undefined };
   const fired = firePiece(kiln, glass, box);
-  const [first] = piece.parts;
-  const { profile, across, work } = fired.form;
-  const part: PartInput = {
-    ...(first?.id !== undefined && { id: first.id }),
-    name: first?.name ?? 'plate',
-    profile,
-    work,
-    ...(across && { across }),
-  };
-  return { piece: { ...piece, parts: [part] }, fired };
+  return { piece: { ...piece, parts: [formPart(fired.form, piece.parts[0])] }, fired };
 }
+
+/** The form that comes out as the one part of its piece, under the id and name that part has. */
+export const formPart = (
+  { profile, across, work }: KilnForm,
+  first?: Pick<PartInput, 'id' | 'name'>,
+): PartInput => ({
+  ...(first?.id !== undefined && { id: first.id }),
+  name: first?.name ?? 'plate',
+  profile,
+  work,
+  ...(across && { across }),
+});
 
 /**
  * The wall its night goes by: flat glass on a shelf, whose heat leaves upwards, as thick as its thickest place after so many firings, thick beside thin where relief
@@ -51,7 +55,7 @@ export function kilnLayers(
   kiln.laid.forEach((l) => {
     const own = l.of === undefined || l.of === glass.id;
     const colour = own ? undefined : colourOf(l.of);
-    const volume = areaOf(outlineOf(l)) * l.thickness * SOLID[l.as];
+    const volume = glassOf(l);
     all += volume;
     const key = colour?.id ?? '';
     const was = found.get(key);

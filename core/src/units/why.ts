@@ -28,3 +28,8 @@ export interface Figure {
 export type Verdict =
   | { readonly verdict: 'good'; readonly because: string }
   | { readonly verdict: 'watch' | 'no'; readonly because: string; readonly remedy: string };
+
+/** The three words in order, the worst highest. */
+export const GRADE = { good: 0, watch: 1, no: 2 } as const satisfies Readonly<
+  Record<Verdict['verdict'], number>
+>;

@@ -9,10 +9,11 @@ import {
   type WantedPiece,
 } from '@zanfirico/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
-import { addDays, differenceInCalendarDays, format, parseISO, startOfDay } from 'date-fns';
+import { addDays, differenceInCalendarDays, parseISO, startOfDay } from 'date-fns';
 import { useMemo } from 'react';
 import { readCame, readPiece, readWanted } from '../api/client';
 import { useAnnealers } from '../annealing/useTonightBox';
+import { dayOf } from '../clock/days';
 import { howOftenLost } from '../log/howOftenLost';
 import { cookIn, potNow } from '../pots/potNow';
 import { usePotList, usePotsLog } from '../pots/usePots';
@@ -64,8 +65,6 @@ export interface DaysState {
   readonly working: number;
 }
 
-const dayOf = (date: Date): string => format(date, 'yyyy-MM-dd');
-
 /** Pieces of the Night's week, as orders: out by the day they are wanted. */
 const fromTheWeek = (week: ReturnType<typeof useTonight.getState>['week']): WantedDocument[] =>
   Object.entries(week).map(([piece, { count, due }]) => ({
@@ -113,7 +112,7 @@ export function useDaysPlan(today: Date, week = false): DaysState {
     if (!shop || !asked.isSuccess || working > 0) return undefined;
     const days = Array.from({ length: AHEAD }, (_, i) => {
       const date = addDays(startOfDay(today), i);
-      return { date, day: dayOf(date) };
+      return { date, day: dayOf(date.getTime()) };
     });
     const lostOf = (piece: string): number => howOftenLost(came.data ?? [], piece)?.of ?? 0;
     const indexOf = (day: string): number =>

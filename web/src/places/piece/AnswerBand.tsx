@@ -5,7 +5,6 @@ import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
 import { clockWords } from '../../clock/clockWords';
 import { namedFigures, type NamedFigure } from './figures';
-import { useFirings } from './kiln/useFirings';
 import type { OnBoard } from './usePiece';
 
 const SHOWN = [
@@ -23,14 +22,13 @@ const SHOWN = [
 
 export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const { last, derived } = board;
-  const { programmed } = useFirings(board);
   const units = useDisplay((s) => s.units);
   if (!last)
     return <div className="no-print h-20 px-5 py-4 text-lg">The answers come with the form.</div>;
   const all = namedFigures(last);
   // Made in the kiln it is there from cold to the door; of that, annealing is the end.
   const { kiln, firing } = board.document;
-  const fired = programmed[programmed.length - 1]?.seconds;
+  const fired = board.firings.programmed.at(-1)?.seconds;
   const figures = kiln ? SHOWN.filter((id) => id !== 'total') : SHOWN;
   const shown = figures.flatMap((id) => all.find((f) => f.id === id) ?? []);
   const door = clockWords(firing.lastIn, last.schedule.total.value);

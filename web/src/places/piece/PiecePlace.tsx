@@ -16,9 +16,9 @@ import { PieceHeader } from './PieceHeader';
 import { Revisions } from './Revisions';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { formed } from '../../derived/formed';
-import type { OnBoard } from './usePiece';
+import type { AsRead, OnBoard } from './usePiece';
 import { useCarried } from './useCarried';
-import { atItsSoak, useFirings } from './kiln/useFirings';
+import { soaksAt, useFirings } from './kiln/useFirings';
 import { useSaving, type Saving } from './useSaving';
 import type { PieceDocument } from '@zanfirico/contract';
 import { useShortcuts } from './useShortcuts';
@@ -131,7 +131,7 @@ export function PiecePlace() {
 }
 
 interface OpenedProps {
-  readonly board: OnBoard;
+  readonly board: AsRead;
   /** As it is in the draft. */
   readonly mine: PieceDocument;
   readonly saving: Saving;
@@ -148,8 +148,17 @@ function Opened({
   onRevisions,
   onCloseRevisions,
 }: OpenedProps) {
-  const { programmed } = useFirings(asRead);
-  const board = useMemo(() => atItsSoak(asRead, programmed), [asRead, programmed]);
+  const firings = useFirings(asRead);
+  const soaks = soaksAt(asRead, firings);
+  const read = asRead.document;
+  const document = useMemo(
+    () =>
+      soaks === undefined
+        ? read
+        : { ...read, firing: { ...read.firing, firstIn: soaks, lastIn: soaks } },
+    [read, soaks],
+  );
+  const board: OnBoard = { ...asRead, document, firings };
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader board={board} saving={saving} onRevisions={onRevisions} />

@@ -3,12 +3,14 @@ import type { PieceDocument } from '@zanfirico/contract';
 import type { Derived, Glass, Schedule, ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
 import type { Night } from '../../annealing/nights';
+import type { Firings } from './kiln/firings';
 import type { CarriedPattern } from './useCarried';
 
 /** A form that can be made, with the night it gets: the checked one, or the guess while that is being worked out. */
 export type Standing = Extract<Derived, { ok: true }> & { readonly schedule: Schedule };
 
-export interface OnBoard {
+/** As it is derived. */
+export interface AsRead {
   readonly document: PieceDocument;
   readonly glass: Glass;
   /** What the shop adds to the plan. */
@@ -20,6 +22,11 @@ export interface OnBoard {
   readonly night: Night | undefined;
   /** The pattern carried between blank and final form, if the piece has one that can be. */
   readonly carried: CarriedPattern | undefined;
+}
+
+/** With what the kiln does with it, where it is made there. */
+export interface OnBoard extends AsRead {
+  readonly firings: Firings;
 }
 
 /** What the piece place hands to its sheets. */

@@ -1,5 +1,5 @@
 // Which lines of the rack are shown, and in what order.
-import type { OverlayFit, RackLine } from '@zanfirico/core';
+import { GRADE, type OverlayFit, type RackLine } from '@zanfirico/core';
 
 /** What one looks for. */
 export interface Wanted {
@@ -18,8 +18,6 @@ export const ANY: Wanted = {
   holdsOnly: false,
   retired: false,
 };
-
-const WORST = { good: 0, watch: 1, no: 2 } as const;
 
 /** The lines of a kind that are wanted, in order. Text is looked for in names, metals, forms and lots. */
 export function shelf(
@@ -49,7 +47,7 @@ export function shelf(
   const name = (a: RackLine, b: RackLine): number => a.entry.name.localeCompare(b.entry.name);
   const rank = (l: RackLine): number => {
     const fit = fits?.get(l.entry.id);
-    return fit?.verdict ? WORST[fit.verdict] * 1e9 + fit.tension : Infinity;
+    return fit?.verdict ? GRADE[fit.verdict] * 1e9 + fit.tension : Infinity;
   };
   const by = {
     name,

@@ -3,6 +3,7 @@ import { measureShape, printDuration, printText, type ScheduleInput } from '@zan
 import { useMemo } from 'react';
 import { useNight } from '../../../annealing/useNight';
 import { useOpened } from '../../../api/queries';
+import { momentOn, today } from '../../../clock/days';
 import { dayWords } from '../../../clock/dayWords';
 import { DayField } from '../../../fields/DayField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -14,7 +15,6 @@ import { deriveDocument } from '../../../derived/deriveDocument';
 import { useFacts } from '../../../derived/useFacts';
 import { useShelf } from '../useShelf';
 import { FindOnShelf } from '../FindOnShelf';
-import { dayOf, momentAt } from './moments';
 
 const NONE: readonly string[] = [];
 const DAYS = { minimum: 0, maximum: 30 * 24 * 3600 };
@@ -74,8 +74,8 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
     const read = measureShape(document.pattern.blank, derived.night.glass.poisson);
     return read.ok ? { blank: read.shape.widest, final: derived.main.shape.widest } : undefined;
   }, [document, derived]);
-  const inBox = momentAt(blankDay ?? dayOf(new Date()), blankIn);
-  const readyAt = momentAt(day ?? dayOf(new Date(), 1), ready);
+  const inBox = momentOn(blankDay ?? today(), blankIn);
+  const readyAt = momentOn(day ?? today(1), ready);
   if (!document) return <p className="quiet">Fetching the piece …</p>;
   const hours = night?.schedule.total.value;
   const after = (from: Date | undefined, s: number | undefined): Date | undefined =>
@@ -101,7 +101,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         <b className="text-lg">{document.name}</b>
         <DayField
           label="Blank made on"
-          value={blankDay ?? dayOf(new Date())}
+          value={blankDay ?? today()}
           onCommit={(to) => {
             set({ blankDay: to });
           }}

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { AnnealerChoice } from '../AnnealerChoice';
 import { Caution } from '../../../annealing/Caution';
 import { useTonightBox } from '../../../annealing/useTonightBox';
+import { momentOn, today } from '../../../clock/days';
 import { dayWords } from '../../../clock/dayWords';
 import { asSent } from '../../../devices/asSent';
 import { SendLines } from '../../../devices/SendLines';
@@ -19,7 +20,6 @@ import { useRack } from '../../../stores/theRack';
 import { useWarm, type Warmed } from '../../../stores/warm';
 import { useAnswer } from '../../../workers/useAnswer';
 import { night } from '../../../workers/workers';
-import { dayOf, momentAt } from './moments';
 import { TwoSessions } from './TwoSessions';
 
 const BODIES: Readonly<Record<Warmed['body'], string>> = {
@@ -53,7 +53,7 @@ export function WarmView() {
   );
   const answer = useAnswer(ask, 200);
   const told = answer.state === 'here' ? answer.value : undefined;
-  const readyAt = momentAt(day ?? dayOf(new Date(), 1), ready);
+  const readyAt = momentOn(day ?? today(1), ready);
   const begins = told && readyAt && new Date(readyAt.getTime() - 1000 * told.seconds);
   const device = useDevices().devices.find((d) => d.device.of === chosen?.name);
   const put = (id: number, change: Partial<Warmed>): void => {
@@ -223,7 +223,7 @@ export function WarmView() {
           <div />
           <DayField
             label="Ready on"
-            value={day ?? dayOf(new Date(), 1)}
+            value={day ?? today(1)}
             onCommit={(to) => {
               set({ day: to });
             }}

@@ -2,19 +2,18 @@
 import { printDuration } from '@zanfirico/core';
 import { dayWords } from '../../../clock/dayWords';
 import { ProgrammeLines } from '../kiln/ProgrammeLines';
-import { useFirings } from '../kiln/useFirings';
+import { beginsOf } from '../kiln/useFirings';
 import { usePiece } from '../usePiece';
 
 export function CardFirings() {
-  const { document } = usePiece();
-  const { programmed } = useFirings(usePiece());
+  const { document, firings: done } = usePiece();
   const firings = document.kiln?.firings ?? [];
   return (
     <section className="mt-3 [&_.quiet]:text-black/75">
-      {programmed.map((p, i) => {
+      {done.programmed.map((p, i) => {
         const f = firings[i];
-        if (!p || !f) return null;
-        const begins = f.day === undefined ? undefined : new Date(`${f.day}T${f.at ?? '18:00'}`);
+        if (!f) return null;
+        const begins = beginsOf(f);
         return (
           <div key={i} className="mb-2 break-inside-avoid">
             <h3 className="border-b border-black text-xl">

@@ -17,7 +17,6 @@ import { useMemo } from 'react';
 import { useAnnealers } from '../../../annealing/useTonightBox';
 import { useShop } from '../../../stores/theShop';
 import { useBraid } from '../braid/useBraid';
-import { useFirings } from '../kiln/useFirings';
 import { usePiece } from '../usePiece';
 
 /** Whoever helps is paid while the piece is at the bench; without a crew one helps, if anybody does. */
@@ -61,7 +60,7 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
     [last, chosen, document.name],
   );
   // In the kiln it is every firing, from cold.
-  const { programmed } = useFirings(usePiece());
+  const { programmed } = usePiece().firings;
   return useMemo(() => {
     const about = order.state !== 'there' || order.braid.placing || night?.state !== 'checked';
     if (!last || seconds === undefined)
@@ -71,7 +70,7 @@ export function useAttempt(prices: ShopPrices, inLoad: number | undefined): Atte
     const bought = way !== 'furnace';
     const energy =
       programmed.length > 0
-        ? programmed.reduce((sum, p) => sum + (p?.energy ?? 0), 0)
+        ? programmed.reduce((sum, p) => sum + p.energy, 0)
         : heatOf(last.schedule, last.night);
     const pot = pots?.find((p) => p.glass === document.glass) ?? pots?.[0];
     const attempt: Attempt = {

@@ -18,7 +18,7 @@ import { CutThrough } from './CutThrough';
 import { Holds } from './Holds';
 import { LaidFields } from './LaidFields';
 import { Settles } from './Settles';
-import { lookOfLaid, nameOfLaid } from './laidLook';
+import { lookOfLaid, nameOfLaid, ofLaid } from './laidLook';
 
 /** What is laid by a key. */
 const ADDS: readonly {
@@ -56,13 +56,13 @@ export function AboveSheet() {
   const fired = derived.ok ? derived.fired : undefined;
   const looks = useMemo(
     () =>
-      (kiln?.laid ?? []).map((l) => lookOfLaid(rack.colour(l.of ?? document.glass), l.thickness)),
+      (kiln?.laid ?? []).map((l) => lookOfLaid(ofLaid(rack, document.glass, l.of), l.thickness)),
     [kiln, rack, document.glass],
   );
   const names = useMemo(
     () =>
       (kiln?.laid ?? []).map((l) =>
-        nameOfLaid(l, rack.colour(l.of ?? document.glass)?.name ?? 'not in the rack', units),
+        nameOfLaid(l, ofLaid(rack, document.glass, l.of)?.name ?? 'not in the rack', units),
       ),
     [kiln, rack, document.glass, units],
   );

@@ -1,11 +1,11 @@
 // Cast: what to weigh in, what stands above the mould, how it is filled.
-import { changed, PACKED, printText, reservoirTall, type Packed } from '@zanfirico/core';
+import { castFor, changed, PACKED, printText, reservoirTall, type Packed } from '@zanfirico/core';
+import { useMemo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { changeKiln } from './changeKiln';
-import { useCast } from './useFirings';
 
 export function CastWords() {
   const { document, last } = usePiece();
@@ -78,5 +78,16 @@ export function CastFields() {
         />
       </div>
     </fieldset>
+  );
+}
+
+/** What a cast takes, from its drawn form. */
+function useCast() {
+  const { document, glass, last } = usePiece();
+  const { kiln } = document;
+  const volume = last?.whole.volume;
+  return useMemo(
+    () => (kiln && volume !== undefined ? castFor(kiln, volume, glass) : undefined),
+    [kiln, volume, glass],
   );
 }

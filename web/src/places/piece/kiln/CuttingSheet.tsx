@@ -5,6 +5,7 @@ import {
   outlineOf,
   ORDINARY_SHEETS,
   printText,
+  stockAfter,
   type Blank,
 } from '@zanfirico/core';
 import { Download, Printer } from 'lucide-react';
@@ -58,32 +59,8 @@ export function CuttingSheet() {
   const mm = (v: number): string => printText(v, 'length', units);
   const scores = cuts.sheets.reduce((n, s) => n + s.scores.length, 0);
   const takeOut = (): void => {
-    const rest = stock.map((s) => ({ ...s }));
-    for (const { sheet, left } of cuts.sheets) {
-      const from = rest.find(
-        (s) =>
-          s.count > 0 &&
-          s.of === sheet.of &&
-          s.thickness === sheet.thickness &&
-          s.width === sheet.width &&
-          s.deep === sheet.deep,
-      );
-      if (from) from.count -= 1;
-      for (const r of left) {
-        const [width, deep] = [Number(r.width.toFixed(4)), Number(r.deep.toFixed(4))];
-        const same = rest.find(
-          (s) =>
-            s.of === sheet.of &&
-            s.thickness === sheet.thickness &&
-            s.width === width &&
-            s.deep === deep,
-        );
-        if (same) same.count += 1;
-        else rest.push({ of: sheet.of, thickness: sheet.thickness, width, deep, count: 1 });
-      }
-    }
     keepSheets(
-      rest.filter((s) => s.count > 0),
+      stockAfter(stock, cuts),
       'What was cut is out of stock, what is left of it back in.',
     );
   };

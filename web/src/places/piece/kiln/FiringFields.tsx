@@ -4,6 +4,7 @@ import {
   AIMS,
   flowFor,
   freshFiring,
+  ORDINARY_MOULD,
   printText,
   PROCESS,
   processFor,
@@ -14,7 +15,6 @@ import { SelectField } from '../../../fields/SelectField';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { changeFiring, changeKiln } from './changeKiln';
-import { useFirings } from './useFirings';
 
 const NAMES: Readonly<Record<Aim, string>> = {
   polish: 'fire polish: shine, edges stay',
@@ -32,8 +32,8 @@ export function FiringFields({
   readonly at: number;
   readonly firing: PieceFiring;
 }) {
-  const { document, glass, derived } = usePiece();
-  const { box } = useFirings(usePiece());
+  const { document, glass, derived, firings } = usePiece();
+  const { box } = firings;
   const { kiln } = document;
   const thick = (derived.ok ? derived.fired?.thick : undefined) ?? 0.006;
   const wanted = kiln && flowFor(firing.aim, glass, kiln, thick);
@@ -54,7 +54,7 @@ export function FiringFields({
               aim === 'slump' || aim === 'drape'
                 ? {
                     mould: {
-                      ...(k.mould ?? { across: 0.22, deep: 0.03, flat: 0 }),
+                      ...(k.mould ?? ORDINARY_MOULD),
                       kind:
                         aim === 'drape'
                           ? ('drape' as const)
@@ -121,8 +121,8 @@ export function FiringFields({
 
 /** Another firing after the last, or one fewer. */
 export function MoreFirings() {
-  const { document, glass, derived } = usePiece();
-  const { box } = useFirings(usePiece());
+  const { document, glass, derived, firings } = usePiece();
+  const { box } = firings;
   const { kiln } = document;
   if (!kiln || kiln.cast) return null;
   const thick = (derived.ok ? derived.fired?.thick : undefined) ?? 0.006;
@@ -134,7 +134,7 @@ export function MoreFirings() {
         disabled={kiln.firings.length >= 6}
         onClick={() => {
           changeKiln((k) => {
-            const mould = k.mould ?? { kind: 'bowl' as const, across: 0.22, deep: 0.03, flat: 0 };
+            const mould = k.mould ?? ORDINARY_MOULD;
             return {
               ...k,
               mould,

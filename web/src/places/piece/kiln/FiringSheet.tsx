@@ -15,7 +15,7 @@ import { FiringFields, MoreFirings } from './FiringFields';
 import { MouldFields } from './MouldFields';
 import { OneFiring } from './OneFiring';
 import { OtherLines } from './OtherLines';
-import { SHELF_BEARS, useFirings } from './useFirings';
+import { SHELF_BEARS } from './useFirings';
 
 const TurningView = lazy(async () => ({
   default: (await import('../../../marks/turning/TurningView')).TurningView,
@@ -26,8 +26,8 @@ const PAPER_ROUND = 0.01;
 
 export function FiringSheet() {
   const units = useDisplay((s) => s.units);
-  const { document, derived, last, carried } = usePiece();
-  const { programmed, bears, box } = useFirings(usePiece());
+  const { document, derived, last, carried, firings } = usePiece();
+  const { programmed, bears, box } = firings;
   const turning = useBoard((s) => s.turning);
   const { kiln } = document;
   if (!kiln) return <p className="px-6 py-16">This piece is not made in the kiln.</p>;

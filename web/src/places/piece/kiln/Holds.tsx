@@ -1,6 +1,6 @@
 // What holds together: every meeting of glasses in a laid piece, by both schools.
 import type { PieceLaid } from '@zanfirico/contract';
-import { meetings, printText, type FiredPiece } from '@zanfirico/core';
+import { meetings, NUMBER_TOLERANCE, printText, type FiredPiece } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { VerdictWord } from '../../../marks/Verdict';
@@ -20,7 +20,7 @@ export function Holds({
   const { document } = usePiece();
   const units = useDisplay((s) => s.units);
   const rack = useRack((s) => s.rack);
-  const tolerance = document.fit?.tolerance ?? 2e-7;
+  const tolerance = document.fit?.tolerance ?? NUMBER_TOLERANCE;
   const found = useMemo(() => {
     if (!fired) return [];
     try {

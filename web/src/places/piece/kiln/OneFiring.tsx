@@ -8,6 +8,7 @@ import {
   printDuration,
   printText,
   rounds,
+  slid,
   type FiredOnce,
   type Hung,
   type Mould,
@@ -21,7 +22,7 @@ import { Verdict } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { ProgrammeLines } from './ProgrammeLines';
-import { useFirings, type Programmed } from './useFirings';
+import type { Programmed } from './firings';
 import { WhenFired } from './WhenFired';
 
 const MINUTE = 60;
@@ -47,9 +48,8 @@ export function OneFiring({
   /** How long the firing before it takes, s. */
   readonly before: number | undefined;
 }) {
-  const board = usePiece();
-  const { document, derived, glass } = board;
-  const { box, passes } = useFirings(board);
+  const { document, derived, glass, firings } = usePiece();
+  const { box, passes } = firings;
   const units = useDisplay((s) => s.units);
   const mm = (v: number): string => printText(v, 'length', units);
   const fired = derived.ok ? derived.fired : undefined;
@@ -157,14 +157,6 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
   const perMinute = once.flowed / (hold / MINUTE);
   const mm = (v: number): string => printText(v, 'length', units);
   const thin = Math.min(...hung.thick);
-  const rim = hung.out[hung.out.length - 1] ?? 0;
-  const along = hung.free.reduce(
-    (s, w, i) =>
-      i === 0
-        ? 0
-        : s + Math.hypot((hung.out[i] ?? 0) - (hung.out[i - 1] ?? 0), w - (hung.free[i - 1] ?? 0)),
-    0,
-  );
   return (
     <>
       {held ? (
@@ -180,8 +172,8 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
           folds as it comes down: watch it.
         </>
       )}{' '}
-      The rim slides in by up to <b className="num">{mm(Math.max(0, along - rim))}</b>; the thinnest
-      is <b className="num">{mm(thin)}</b>.{' '}
+      The rim slides in by up to <b className="num">{mm(Math.max(0, slid(hung.out, hung.free)))}</b>
+      ; the thinnest is <b className="num">{mm(thin)}</b>.{' '}
     </>
   );
 }
@@ -201,9 +193,9 @@ function lying({ out, hangs }: Hung, mould: Mould): string {
 
 /** Ten degrees, five minutes: what they do. */
 function Otherwise({ at }: { readonly at: number }) {
-  const { document, glass } = usePiece();
+  const { document, glass, firings: done } = usePiece();
   const units = useDisplay((s) => s.units);
-  const { box } = useFirings(usePiece());
+  const { box } = done;
   const { kiln } = document;
   const rows = useMemo(() => {
     if (!kiln) return [];

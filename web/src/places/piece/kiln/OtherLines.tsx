@@ -17,7 +17,8 @@ import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { useShopHere } from '../../../stores/useShopHere';
 import { usePiece } from '../usePiece';
-import { SHELF_BEARS, type Bears } from './useFirings';
+import type { Bears } from './firings';
+import { SHELF_BEARS } from './useFirings';
 
 /** Begun colder than this it is a firing, not a night. */
 const COLD = 100;

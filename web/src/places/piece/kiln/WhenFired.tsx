@@ -10,6 +10,7 @@ import { TimeField } from '../../../fields/TimeField';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
 import { changeFiring } from './changeKiln';
+import { beginsOf, BEGUN } from './useFirings';
 
 interface Props {
   readonly at: number;
@@ -18,10 +19,6 @@ interface Props {
   /** How long the firing before it takes; undefined for the first. */
   readonly before: number | undefined;
 }
-
-/** When it begins, local time; undefined without a day. */
-const beginsOf = ({ day, at = '18:00' }: PieceFiring): Date | undefined =>
-  day === undefined ? undefined : new Date(`${day}T${at}`);
 
 export function WhenFired({ at, firing, seconds, before }: Props) {
   const { document } = usePiece();
@@ -42,7 +39,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
       <div className="w-24">
         <TimeField
           label="Begun at"
-          value={firing.at ?? '18:00'}
+          value={firing.at ?? BEGUN}
           onCommit={(clock) => {
             changeFiring(at, { at: clock });
           }}

@@ -6,8 +6,11 @@ import type { useDisplay } from '../../../stores/display';
 type Units = ReturnType<typeof useDisplay.getState>['units'];
 
 /** What it is of: the rack's, or the piece's own glass. */
-export const ofLaid = (rack: Rack, glass: string, of: string | undefined): Colour | undefined =>
-  rack.colour(of ?? glass);
+export const ofLaid = (
+  rack: Pick<Rack, 'colour'>,
+  glass: string,
+  of: string | undefined,
+): Colour | undefined => rack.colour(of ?? glass);
 
 /** Its colour at its own thickness, before white. */
 export const lookOfLaid = (colour: Colour | undefined, thickness: number): string =>

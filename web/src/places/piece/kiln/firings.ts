@@ -1,0 +1,31 @@
+// The firings of a piece as the sheets are handed them.
+import type { Box, FiringRemark, RecipeLine } from '@zanfirico/core';
+import type { Night } from '../../../annealing/nights';
+
+/** One firing as it is programmed. */
+export interface Programmed {
+  readonly lines: readonly RecipeLine[];
+  readonly seconds: number;
+  /** What it takes, J. */
+  readonly energy: number;
+  readonly remarks: readonly FiringRemark[];
+  readonly night: Night;
+}
+
+/** What others' lines are held against: what its thickness bears. */
+export interface Bears {
+  readonly climb: number;
+  readonly fall: number;
+  readonly soak: number;
+  /** It falls slowly until here, °C. */
+  readonly until: number;
+}
+
+/** What the kiln does with the piece on the board; of one not made there nothing. */
+export interface Firings {
+  readonly box: Box;
+  readonly programmed: readonly Programmed[];
+  readonly bears: Bears | undefined;
+  /** What passes through it on its way up, Pa. */
+  readonly passes: number | undefined;
+}
