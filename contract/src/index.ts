@@ -4,6 +4,7 @@ export * from './bundle';
 export * from './clip';
 export * from './decoration';
 export * from './device';
+export * from './door';
 export * from './fileName';
 export * from './format';
 export * from './kiln';

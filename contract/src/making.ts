@@ -183,13 +183,16 @@ export const MakingBeginSchema = Type.Object(
 
 export type MakingBegin = Static<typeof MakingBeginSchema>;
 
+/** Events a making takes. */
+export const MOST_EVENTS = 20_000;
+
 /** A whole making as a file. */
 export const MakingSchema = Type.Object(
   {
     format: Type.Literal('zanfirico.making'),
     version: Type.Literal(1),
     begin: MakingBeginSchema,
-    events: Type.Array(MakingEventSchema, { maxItems: 20_000 }),
+    events: Type.Array(MakingEventSchema, { maxItems: MOST_EVENTS }),
   },
   {
     ...strict,

@@ -34,6 +34,9 @@ export const RevisionParams = Type.Object(
 /** Pieces a page of the shelf holds at most. */
 export const SHELF_PAGE = 24;
 
+/** The header that says what the server's clock is, ms since 1970. */
+export const NOW = 'X-Studio-Now';
+
 const pieceId = '[0-9a-f-]{36}';
 
 /** How the shelf can stand: the newest first, by name, the tallest or the heaviest first. */
@@ -121,6 +124,8 @@ export interface RevisionLine {
   readonly revision: number;
   readonly savedAt: string;
   readonly name: string;
+  /** Who saved it; null where that is not known. */
+  readonly by: string | null;
 }
 
 /** What was wrong with one field. */

@@ -1,7 +1,8 @@
 // The web server: safe headers, the API, and the built web application.
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import cookieParser from 'cookie-parser';
+import express, { Router, type ErrorRequestHandler, type Express } from 'express';
 import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -9,13 +10,18 @@ import { pinoHttp } from 'pino-http';
 import {
   BODY_LIMIT,
   MakingSchema,
+  NOW,
   PieceSchema,
   RackEntrySchema,
   ShopSchema,
   type ErrorBody,
 } from '@zanfirico/contract';
+import { onlyEntering } from './door/enterPage';
+import { guards } from './door/guard';
+import type { Names } from './door/network';
 import { bundleRoutes } from './routes/bundleRoutes';
 import { deviceRoutes, type DeviceParts } from './routes/deviceRoutes';
+import { doorRoutes, type DoorParts } from './routes/doorRoutes';
 import { fusedRoutes } from './routes/fusedRoutes';
 import { logRoutes } from './routes/logRoutes';
 import { potRoutes } from './routes/potRoutes';
@@ -43,18 +49,13 @@ export interface AppParts {
   readonly wanted: WantedStore;
   /** Where there are none, nothing is asked of any device. */
   readonly devices?: DeviceParts | undefined;
+  /** Where there is none, the network is not answered at all. */
+  readonly door?: DoorParts | undefined;
+  /** What this machine is called on its network; asked of it where left out. */
+  readonly names?: (() => Names) | undefined;
   readonly log: Logger;
   readonly webRoot?: string | undefined;
 }
-
-const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
-
-/** Only pages of this machine may talk to it: a foreign name that resolves here is refused (DNS rebinding). */
-const localOnly: RequestHandler = (req, res, next) => {
-  const host = (req.headers.host ?? '').replace(/:\d+$/, '');
-  if (LOCAL_HOSTS.has(host)) next();
-  else res.status(403).json({ error: 'This server answers only on this machine.' });
-};
 
 /** What a database refuses a write for, as a person can act on it. */
 const STORE_REFUSES: Readonly<Record<string, string | undefined>> = {
@@ -96,16 +97,65 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
   }
 };
 
+/** What a log says of a request: no header, for cookies are among them, and no query. */
+const PLAIN = {
+  req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+    id,
+    method,
+    path: url.split('?')[0],
+  }),
+  res: ({ statusCode }: { statusCode: number | null }) => ({ statusCode }),
+};
+
 /** Files are packed when they are built: br where the browser takes it, else gz, else as they are. */
 const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as const] };
 
+/** What the server says of itself, and its schemas. */
+function plainRoutes(): Router {
+  const router = Router();
+  router.get('/health', (_req, res) => {
+    res.json({ ok: true, now: Date.now() });
+  });
+  for (const [name, schema] of [
+    ['piece', PieceSchema],
+    ['shop', ShopSchema],
+    ['rack-entry', RackEntrySchema],
+    ['making', MakingSchema],
+  ] as const)
+    router.get(`/schemas/${name}.json`, (_req, res) => {
+      res.type('application/schema+json').send(JSON.stringify(schema, null, 2));
+    });
+  return router;
+}
+
+/** Every router of the API, by where it hangs. */
+export function apiOf(parts: AppParts): readonly (readonly [string, Router])[] {
+  const { store, shop, makings, logged, pots, rack, wanted, devices, door } = parts;
+  return [
+    ['/api', plainRoutes()],
+    ['/api/pieces', pieceRoutes(store, rack)],
+    ['/api/fused', fusedRoutes(rack)],
+    ['/api/bundle', bundleRoutes({ store, rack, makings, shop })],
+    ['/api/shop', shopRoutes(shop, rack)],
+    ['/api/makings', makingRoutes(makings)],
+    ['/api/log', logRoutes(logged)],
+    ['/api/pots', potRoutes(pots)],
+    ['/api/wanted', wantedRoutes(wanted)],
+    ...(devices ? ([['/api/devices', deviceRoutes(devices)]] as const) : []),
+    ['/api/photos', photoRoutes(makings)],
+    ['/api/weigh-ins', weighInRoutes(shop, rack)],
+    ['/api/rack', rackRoutes(rack, shop)],
+    ...(door ? ([['/api/door', doorRoutes(door)]] as const) : []),
+  ];
+}
+
 /** Puts the application together. */
 export function createApp(parts: AppParts): Express {
-  const { store, shop, makings, logged, pots, rack, wanted, devices, log, webRoot } = parts;
+  const { door, log, webRoot } = parts;
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
-  app.use(pinoHttp({ logger: log, useLevel: 'debug' }));
+  app.use(pinoHttp({ logger: log, useLevel: 'debug', serializers: PLAIN }));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -124,37 +174,17 @@ export function createApp(parts: AppParts): Express {
           frameAncestors: ["'none'"],
         },
       },
-      strictTransportSecurity: false, // plain http on the loopback address
+      strictTransportSecurity: false, // plain http on the loopback address; a browser keeps it for no bare address anyhow
     }),
   );
-  app.use(localOnly);
-  app.get('/api/health', (_req, res) => {
-    res.json({ ok: true });
+  app.use(cookieParser());
+  app.use(guards(door?.door, parts.names));
+  app.use((_req, res, next) => {
+    // Screens whose own clock is wrong go by the studio's.
+    res.set(NOW, String(Date.now()));
+    next();
   });
-  app.get('/api/schemas/piece.json', (_req, res) => {
-    res.type('application/schema+json').send(JSON.stringify(PieceSchema, null, 2));
-  });
-  app.get('/api/schemas/shop.json', (_req, res) => {
-    res.type('application/schema+json').send(JSON.stringify(ShopSchema, null, 2));
-  });
-  app.get('/api/schemas/rack-entry.json', (_req, res) => {
-    res.type('application/schema+json').send(JSON.stringify(RackEntrySchema, null, 2));
-  });
-  app.get('/api/schemas/making.json', (_req, res) => {
-    res.type('application/schema+json').send(JSON.stringify(MakingSchema, null, 2));
-  });
-  app.use('/api/pieces', pieceRoutes(store, rack));
-  app.use('/api/fused', fusedRoutes(rack));
-  app.use('/api/bundle', bundleRoutes({ store, rack, makings, shop }));
-  app.use('/api/shop', shopRoutes(shop, rack));
-  app.use('/api/makings', makingRoutes(makings));
-  app.use('/api/log', logRoutes(logged));
-  app.use('/api/pots', potRoutes(pots));
-  app.use('/api/wanted', wantedRoutes(wanted));
-  if (devices) app.use('/api/devices', deviceRoutes(devices));
-  app.use('/api/photos', photoRoutes(makings));
-  app.use('/api/weigh-ins', weighInRoutes(shop, rack));
-  app.use('/api/rack', rackRoutes(rack, shop));
+  for (const [at, router] of apiOf(parts)) app.use(at, router);
   app.use('/api', (_req, res) => {
     res.status(404).json({ error: 'There is nothing at this address.' });
   });
@@ -162,6 +192,7 @@ export function createApp(parts: AppParts): Express {
     // Wherever it lies: a path from here, under a folder whose name begins with a dot.
     const root = resolve(webRoot);
     const files = { dotfiles: 'allow' } as const;
+    app.use(onlyEntering(root));
     app.use(
       '/assets',
       packed(join(root, 'assets'), {

@@ -5,6 +5,10 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { doorOver } from './door/door';
+import { openingOf, type Opening } from './door/opening';
+import { PATIENCE } from './door/patience';
+import { sessionStore } from './store/sessionStore';
 import { stockMakings } from './demo/demoMakings';
 import { demoShop } from './demo/demoShop';
 import { stockDemo } from './demo/stockDemo';
@@ -25,12 +29,6 @@ import { shopStore } from './store/shopStore';
 import { wantedStore } from './store/wantedStore';
 import { demoWanted } from './demo/demoWanted';
 
-/** How long a request may take to come, ms: its head, all of it, and how often that is looked at. */
-const PATIENCE = {
-  headersTimeout: 10_000,
-  requestTimeout: 30_000,
-  connectionsCheckingInterval: 2000,
-};
 /** Requests under way are waited for so long when the server stops, ms. */
 const GRACE_MS = 2000;
 
@@ -74,6 +72,8 @@ async function main(): Promise<void> {
   if (standIns && options.standIns !== 0)
     process.stdout.write(`Stand-ins for kilns: Modbus TCP, 127.0.0.1:${String(standIns.port)}\n`);
   const keeper = await deviceKeeper(devices, standIns);
+  const door = await doorOver(sessionStore(db));
+  const opening = openingOf({ data: options.data, port: options.lanPort, door });
   const app = createApp({
     store,
     shop: shopStore(db),
@@ -83,9 +83,11 @@ async function main(): Promise<void> {
     rack,
     wanted,
     devices: { keeper, store: devices, standIns },
+    door: { door, opening },
     log,
     webRoot: options.web,
   });
+  opening.answer(app);
   const server = createServer(PATIENCE, app);
   server.once('error', (error) => {
     process.stderr.write(`Cannot listen on port ${String(options.port)}: ${error.message}\n`);
@@ -95,14 +97,16 @@ async function main(): Promise<void> {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : options.port;
     process.stdout.write(`Zanfirico is ready: http://127.0.0.1:${String(port)}\n`);
+    void openToNetwork(opening, options.lan);
     store.refresh().catch((error: unknown) => {
       log.error({ err: error }, 'the shelf was not worked out afresh');
     });
   });
   const stop = (): void => {
     server.close(() => {
-      void keeper
+      void opening
         .stop()
+        .then(() => keeper.stop())
         .then(() => db.destroy())
         .then(() => process.exit(0));
     });
@@ -114,6 +118,18 @@ async function main(): Promise<void> {
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);
+}
+
+/** Opens it where the flag or the switch says so, and says where it is. */
+async function openToNetwork(opening: Opening, flag: boolean): Promise<void> {
+  if (!flag && !(await opening.wasOn())) return;
+  await opening.open(flag ? 'flag' : 'switch');
+  const { addresses, fingerprint, anew, trouble } = opening.state();
+  for (const says of [anew, trouble]) if (says !== undefined) process.stderr.write(`${says}\n`);
+  if (addresses.length === 0) return;
+  process.stdout.write(
+    `Open to the studio’s network for devices that are let in: ${addresses.join(' ')}\nIts certificate (SHA-256): ${String(fingerprint)}\n`,
+  );
 }
 
 main().catch((error: unknown) => {

@@ -8,6 +8,8 @@ export const HELP = `Zanfirico server
   --web DIR      built web application    (ZANFIRICO_WEB, default web/dist of this checkout)
   --demo         put the demo studio's pieces on an empty shelf, and run its stand-ins for kilns
   --stand-ins N  run stand-ins for kilns on that Modbus port of 127.0.0.1 (0 takes a free one)
+  --lan          open the studio to its own network, by https, for devices that are let in
+  --lan-port N   port there               (ZANFIRICO_LAN_PORT, default 4643; 0 takes a free one)
   --help         this text
 `;
 
@@ -18,6 +20,9 @@ export interface Options {
   readonly data: string;
   readonly web: string;
   readonly demo: boolean;
+  /** Open to the studio's network for this run, and the port there. */
+  readonly lan: boolean;
+  readonly lanPort: number;
   /** Undefined: none run. */
   readonly standIns: number | undefined;
 }
@@ -44,6 +49,8 @@ export function readOptions(
       web: { type: 'string' },
       demo: { type: 'boolean', default: false },
       'stand-ins': { type: 'string' },
+      lan: { type: 'boolean', default: false },
+      'lan-port': { type: 'string' },
       help: { type: 'boolean', default: false },
     },
   });
@@ -55,6 +62,11 @@ export function readOptions(
     data: values.data ?? env['ZANFIRICO_DATA'] ?? defaults.data,
     web: values.web ?? env['ZANFIRICO_WEB'] ?? defaults.web,
     demo: values.demo,
+    lan: values.lan,
+    lanPort: portOf(
+      values['lan-port'] ?? env['ZANFIRICO_LAN_PORT'] ?? (port === 0 ? '0' : '4643'),
+      'The port on the network',
+    ),
     standIns: standIns === undefined ? undefined : portOf(standIns, 'The stand-ins’ port'),
   };
 }

@@ -10,6 +10,20 @@ import { newerThan } from './store/migrate';
 import { migrations } from './store/migrations';
 import { snapshot } from './store/snapshot';
 
+/** Who was let in when it was kept may have been put out since: every device is paired anew. */
+function endSessions(path: string): void {
+  const db = new SQLite(path);
+  try {
+    const has = db.prepare("select 1 from sqlite_master where name = 'sessions'").get();
+    if (has !== undefined)
+      db.prepare(
+        "update sessions set ended_at = ?, ended_why = 'backup put back' where ended_at is null",
+      ).run(Date.now());
+  } finally {
+    db.close();
+  }
+}
+
 told(() => {
   const given = process.argv[2];
   if (given === undefined)
@@ -37,6 +51,7 @@ told(() => {
     // The copy first, whole and beside; only then is anything moved.
     const fresh = `${to}.restored`;
     snapshot(backup, fresh);
+    endSessions(fresh);
     const aside = join(folder, `set-aside-${new Date().toISOString().replaceAll(/[:.]/g, '-')}`);
     const there = filesOf(to).filter((f) => existsSync(f));
     if (there.length > 0) mkdirSync(aside);

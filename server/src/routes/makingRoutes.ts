@@ -8,6 +8,7 @@ import {
   MakingListQuery,
   MakingSchema,
   MAKING_LIMIT,
+  MOST_EVENTS,
   PHOTO_LIMIT,
   PieceParams,
   type ErrorBody,
@@ -90,8 +91,9 @@ export function makingRoutes(store: MakingStore): Router {
     const params = take(res, checkParams(req.params));
     const query = params && take(res, checkFrom(req.query));
     if (!params || !query) return;
-    const making = await store.get(params.id, Number(query.from ?? '0'));
-    if (making) res.json(making);
+    const from = Number(query.from ?? '0');
+    const making = await store.get(params.id, from);
+    if (making) res.json({ ...making, by: await store.whose(params.id, from) });
     else fail(res, 404, MISSING);
   });
 
@@ -100,7 +102,11 @@ export function makingRoutes(store: MakingStore): Router {
     const body = params && take(res, checkEvents(req.body));
     if (!params || !body) return;
     const kept = await store.add(params.id, body.events);
-    if (kept) res.json(kept);
+    if (kept === 'full')
+      fail(res, 409, {
+        error: `This making has ${String(MOST_EVENTS)} events: it takes no more. Begin another.`,
+      });
+    else if (kept) res.json(kept);
     else fail(res, 404, MISSING);
   });
 

@@ -10,6 +10,7 @@ import type {
 import { sql, type Selectable } from 'kysely';
 import type { Database } from './database';
 import type { Tables } from './tables';
+import { whoAsks } from './who';
 
 /** A programme that was sent, with its words. */
 export interface KeptRun extends SentRun {
@@ -202,6 +203,7 @@ export function deviceStore(db: Database): DeviceStore {
           ended_at: null,
           sent: JSON.stringify(sent),
           words: JSON.stringify(words),
+          made_by: whoAsks(),
         })
         .returningAll()
         .executeTakeFirstOrThrow();

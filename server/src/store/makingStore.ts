@@ -1,5 +1,11 @@
 // Makings: each as it began, and its events, a row an event. An event is kept once however often it is sent, and never changed.
-import type { MakingBegin, MakingEvent, MakingLine, StepPace } from '@zanfirico/contract';
+import {
+  MOST_EVENTS,
+  type MakingBegin,
+  type MakingEvent,
+  type MakingLine,
+  type StepPace,
+} from '@zanfirico/contract';
 import { paceOf } from '@zanfirico/core';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
@@ -15,6 +21,7 @@ import {
   type MakingTaught,
 } from './makingFacts';
 import { once } from './once';
+import { whoAsks } from './who';
 
 /** What came of events that were sent. */
 export interface KeptEvents {
@@ -26,13 +33,15 @@ export interface KeptEvents {
 export interface MakingStore {
   /** Begins it, or finds it begun already; no where another was begun under this id. */
   begin(begin: MakingBegin): Promise<boolean>;
-  /** Keeps those that are not kept yet, in the order they come; undefined where there is no such making. */
-  add(id: string, events: readonly MakingEvent[]): Promise<KeptEvents | undefined>;
+  /** Keeps those that are not kept yet, in the order they come; undefined where there is no such making, "full" where it takes no more. */
+  add(id: string, events: readonly MakingEvent[]): Promise<KeptEvents | 'full' | undefined>;
   /** A whole making from a file: begun and its events kept, or none of it; "other" where another was begun under its id. */
   readIn(making: MadeThen): Promise<KeptEvents | 'other'>;
   /** A making with its events from a place on. */
   get(id: string, from?: number): Promise<MadeThen | undefined>;
   has(id: string): Promise<boolean>;
+  /** Who told of its events, by their ids, from a place on: those that somebody did. */
+  whose(id: string, from?: number): Promise<Record<string, string>>;
   /** Ids of makings of these pieces, or of all, the oldest first; rehearsals left out. */
   idsOf(pieces?: readonly string[]): Promise<string[]>;
   /** The newest first. */
@@ -70,7 +79,13 @@ async function insertBegin(db: Database, begin: MakingBegin): Promise<boolean> {
   const text = JSON.stringify(begin);
   await db
     .insertInto('makings')
-    .values({ id: begin.id, piece_id: begin.piece, begun_at: begin.at, begin: text })
+    .values({
+      id: begin.id,
+      piece_id: begin.piece,
+      begun_at: begin.at,
+      begin: text,
+      made_by: whoAsks(),
+    })
     .onConflict((c) => c.column('id').doNothing())
     .execute();
   const row = await db
@@ -81,17 +96,22 @@ async function insertBegin(db: Database, begin: MakingBegin): Promise<boolean> {
   return row.begin === text;
 }
 
-async function insertEvents(
-  tx: Database,
-  id: string,
-  events: readonly MakingEvent[],
-): Promise<KeptEvents> {
+/** How many events a making has: the place of the next. */
+async function placeAfter(tx: Database, id: string): Promise<number> {
   const { last } = await tx
     .selectFrom('making_events')
     .select((e) => e.fn.max('place').as('last'))
     .where('making_id', '=', id)
     .executeTakeFirstOrThrow();
-  let place = ((last as number | null) ?? -1) + 1;
+  return ((last as number | null) ?? -1) + 1;
+}
+
+async function insertEvents(
+  tx: Database,
+  id: string,
+  events: readonly MakingEvent[],
+): Promise<KeptEvents> {
+  let place = await placeAfter(tx, id);
   for (let from = 0; from < events.length; from += AT_ONCE) {
     const lot = events.slice(from, from + AT_ONCE);
     const rows = await tx
@@ -115,6 +135,7 @@ async function insertEvents(
           place: place + i,
           at: event.at,
           event: JSON.stringify(event),
+          made_by: whoAsks(),
         })),
       )
       .execute();
@@ -144,6 +165,7 @@ export function makingStore(db: Database): MakingStore {
           .where('id', '=', id)
           .executeTakeFirst();
         if (!row) return undefined;
+        if ((await placeAfter(tx, id)) + events.length > MOST_EVENTS) return 'full' as const;
         const known = await insertEvents(tx, id, events);
         // Of one that is still being made only what the log tells of it; of one that has ended everything is told.
         const { ended } = JSON.parse(row.facts ?? '{}') as Partial<MakingFacts>;
@@ -151,7 +173,7 @@ export function makingStore(db: Database): MakingStore {
           await noteMaking(tx, id, await drawn(tx));
         return known;
       });
-      if (kept) for (const told of watchers.get(id) ?? []) told();
+      if (kept && kept !== 'full') for (const told of watchers.get(id) ?? []) told();
       return kept;
     },
 
@@ -169,6 +191,17 @@ export function makingStore(db: Database): MakingStore {
     get: (id, from) => readMaking(db, id, from),
 
     has: (id) => has(db, id),
+
+    async whose(id, from = 0) {
+      const rows = await db
+        .selectFrom('making_events')
+        .select(['id', 'made_by'])
+        .where('making_id', '=', id)
+        .where('place', '>=', from)
+        .where('made_by', 'is not', null)
+        .execute();
+      return Object.fromEntries(rows.map((r) => [r.id, r.made_by ?? '']));
+    },
 
     async idsOf(pieces) {
       const all = db
@@ -222,7 +255,7 @@ export function makingStore(db: Database): MakingStore {
     async keepPhoto(id, bytes) {
       await db
         .insertInto('photos')
-        .values({ id, at: new Date().toISOString(), bytes })
+        .values({ id, at: new Date().toISOString(), bytes, made_by: whoAsks() })
         .onConflict((c) => c.column('id').doNothing())
         .execute();
     },

@@ -384,4 +384,55 @@ export const migrations: Readonly<Record<string, Step>> = {
         .execute();
     },
   },
+  '016_door': {
+    // Devices let in from the network, the switch, what was changed by whom; and whose each row is.
+    async up(db: Kysely<unknown>, sqlite) {
+      await db.schema
+        .createTable('sessions')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('token_hash', 'text', (c) => c.notNull().unique())
+        .addColumn('name', 'text', (c) => c.notNull())
+        .addColumn('may', 'text', (c) => c.notNull())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('made_at', 'integer', (c) => c.notNull())
+        .addColumn('seen_at', 'integer', (c) => c.notNull())
+        .addColumn('pin', 'text')
+        .addColumn('wrong', 'integer', (c) => c.notNull())
+        .addColumn('ended_at', 'integer')
+        .addColumn('ended_why', 'text')
+        .execute();
+      await db.schema
+        .createTable('settings')
+        .ifNotExists()
+        .addColumn('key', 'text', (c) => c.primaryKey())
+        .addColumn('value', 'text', (c) => c.notNull())
+        .execute();
+      await db.schema
+        .createTable('changes')
+        .ifNotExists()
+        .addColumn('id', 'integer', (c) => c.primaryKey().autoIncrement())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('by', 'text', (c) => c.notNull())
+        .addColumn('what', 'text', (c) => c.notNull())
+        .execute();
+      for (const table of [
+        'revisions',
+        'shop_revisions',
+        'weigh_ins',
+        'rack_revisions',
+        'fit_tests',
+        'makings',
+        'making_events',
+        'photos',
+        'pot_events',
+        'device_runs',
+        'wanted',
+      ]) {
+        const columns = sqlite.pragma(`table_info(${table})`) as { readonly name: string }[];
+        if (!columns.some((c) => c.name === 'made_by'))
+          await db.schema.alterTable(table).addColumn('made_by', 'text').execute();
+      }
+    },
+  },
 };

@@ -21,6 +21,7 @@ import type { Database } from './database';
 import { shelfReader, soughtAs, type Kept, type Reader } from './shelfFacts';
 import type { Tables } from './tables';
 import { usesOf } from './uses';
+import { whoAsks } from './who';
 
 /** How a save ended. */
 export type SaveResult =
@@ -184,7 +185,7 @@ export function pieceStore(db: Database): PieceStore {
       .execute();
     await tx
       .insertInto('revisions')
-      .values({ piece_id: id, ...line, document: JSON.stringify(document) })
+      .values({ piece_id: id, ...line, document: JSON.stringify(document), made_by: whoAsks() })
       .execute();
     await keepUses(tx, id, line.revision, document);
     await keepTags(tx, id, document);
@@ -330,7 +331,7 @@ export function pieceStore(db: Database): PieceStore {
         const line = { revision, name: document.name, saved_at: now };
         await tx
           .insertInto('revisions')
-          .values({ piece_id: id, ...line, document: JSON.stringify(document) })
+          .values({ piece_id: id, ...line, document: JSON.stringify(document), made_by: whoAsks() })
           .execute();
         await keepUses(tx, id, line.revision, document);
         await keepTags(tx, id, document);
@@ -349,7 +350,7 @@ export function pieceStore(db: Database): PieceStore {
     revisions: (id) =>
       db
         .selectFrom('revisions')
-        .select(['revision', 'saved_at as savedAt', 'name'])
+        .select(['revision', 'saved_at as savedAt', 'name', 'made_by as by'])
         .where('piece_id', '=', id)
         .orderBy('revision', 'desc')
         .execute(),

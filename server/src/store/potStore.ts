@@ -1,6 +1,7 @@
 // What happened to the pots: an entry is kept once however often it is sent, and never changed; another strikes it.
 import type { PotEventDocument } from '@zanfirico/contract';
 import type { Database } from './database';
+import { whoAsks } from './who';
 
 export interface PotStore {
   /** The oldest first; struck ones among them, with what struck them. */
@@ -29,7 +30,14 @@ export function potStore(db: Database): PotStore {
     async add(events) {
       await db
         .insertInto('pot_events')
-        .values(events.map((e) => ({ id: e.id, at: e.at, event: JSON.stringify(e) })))
+        .values(
+          events.map((e) => ({
+            id: e.id,
+            at: e.at,
+            event: JSON.stringify(e),
+            made_by: whoAsks(),
+          })),
+        )
         .onConflict((c) => c.column('id').doNothing())
         .execute();
     },

@@ -10,6 +10,7 @@ import {
 } from '@zanfirico/contract';
 import { rackOf, type Rack } from '@zanfirico/core';
 import type { Database } from './database';
+import { whoAsks } from './who';
 
 /** How a change of the rack ended. */
 export type Kept =
@@ -70,7 +71,13 @@ export function rackStore(db: Database): RackStore {
       .execute();
     await tx
       .insertInto('rack_revisions')
-      .values({ entry_id: entry.id, revision, saved_at: now, document: JSON.stringify(entry) })
+      .values({
+        entry_id: entry.id,
+        revision,
+        saved_at: now,
+        document: JSON.stringify(entry),
+        made_by: whoAsks(),
+      })
       .execute();
     known = undefined;
     return { revision, savedAt: now, entry };
@@ -96,7 +103,11 @@ export function rackStore(db: Database): RackStore {
 
   return {
     async saved() {
-      const tests = await db.selectFrom('fit_tests').selectAll().orderBy('id', 'desc').execute();
+      const tests = await db
+        .selectFrom('fit_tests')
+        .select(['id', 'at', 'first', 'second', 'lot', 'reading', 'counts'])
+        .orderBy('id', 'desc')
+        .execute();
       return {
         entries: await entries(),
         tests: tests.map(({ lot, reading, counts, ...row }) => ({
@@ -169,7 +180,14 @@ export function rackStore(db: Database): RackStore {
       const at = new Date().toISOString();
       const { id } = await db
         .insertInto('fit_tests')
-        .values({ ...pair, at, lot: lot ?? null, reading: JSON.stringify(reading), counts: 1 })
+        .values({
+          ...pair,
+          at,
+          lot: lot ?? null,
+          reading: JSON.stringify(reading),
+          counts: 1,
+          made_by: whoAsks(),
+        })
         .returning('id')
         .executeTakeFirstOrThrow();
       return { ...pair, ...(lot !== undefined && { lot }), reading, id, at, counts: true };

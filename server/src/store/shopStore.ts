@@ -2,6 +2,7 @@
 import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
 import { ORDINARY_SHOP } from '@zanfirico/core';
 import type { Database } from './database';
+import { whoAsks } from './who';
 
 /** What the shop has, and what its scale said. */
 export interface ShopStore {
@@ -45,6 +46,7 @@ export function shopStore(db: Database): ShopStore {
             revision,
             saved_at: new Date().toISOString(),
             document: JSON.stringify(document),
+            made_by: whoAsks(),
           })
           .execute();
         return { revision, document };
@@ -53,7 +55,18 @@ export function shopStore(db: Database): ShopStore {
     async weighIns() {
       const rows = await db
         .selectFrom('weigh_ins')
-        .selectAll()
+        .select([
+          'id',
+          'at',
+          'person',
+          'glass',
+          'iron_diameter',
+          'depth',
+          'planned',
+          'got',
+          'factor',
+          'counts',
+        ])
         .orderBy('id', 'desc')
         .limit(MOST_WEIGH_INS)
         .execute();
@@ -68,7 +81,7 @@ export function shopStore(db: Database): ShopStore {
       const at = new Date().toISOString();
       const { id } = await db
         .insertInto('weigh_ins')
-        .values({ ...entry, iron_diameter: ironDiameter, at, counts: 1 })
+        .values({ ...entry, iron_diameter: ironDiameter, at, counts: 1, made_by: whoAsks() })
         .returning('id')
         .executeTakeFirstOrThrow();
       return { ...entry, ironDiameter, id, at, counts: true };

@@ -24,15 +24,15 @@ export interface Tables {
   };
   /** Words a piece is found by, of its newest revision. */
   piece_tags: { piece_id: string; tag: string };
-  revisions: {
+  revisions: Whose & {
     piece_id: string;
     revision: number;
     saved_at: string;
     name: string;
     document: string;
   };
-  shop_revisions: { revision: number; saved_at: string; document: string };
-  weigh_ins: {
+  shop_revisions: Whose & { revision: number; saved_at: string; document: string };
+  weigh_ins: Whose & {
     id: Generated<number>;
     at: string;
     person: string;
@@ -54,8 +54,13 @@ export interface Tables {
   };
   /** The last revision of entries that were dropped. */
   rack_gone: { id: string; revision: number };
-  rack_revisions: { entry_id: string; revision: number; saved_at: string; document: string };
-  fit_tests: {
+  rack_revisions: Whose & {
+    entry_id: string;
+    revision: number;
+    saved_at: string;
+    document: string;
+  };
+  fit_tests: Whose & {
     id: Generated<number>;
     at: string;
     first: string;
@@ -69,7 +74,7 @@ export interface Tables {
   /** What whoever made a piece called the making: asked for twice under one key it is made once. */
   creations: { key: string; piece_id: string; at: string };
   /** A making as it began, whether it came into the box (a rehearsal never does), and what happened in the order the server had it. */
-  makings: {
+  makings: Whose & {
     id: string;
     piece_id: string;
     begun_at: number;
@@ -83,11 +88,17 @@ export interface Tables {
   };
   /** Every word a making is found by (FTS5). */
   making_words: { making_id: string; words: string };
-  making_events: { id: string; making_id: string; place: number; at: number; event: string };
+  making_events: Whose & {
+    id: string;
+    making_id: string;
+    place: number;
+    at: number;
+    event: string;
+  };
   /** JPEGs, each once under the id its event names. */
-  photos: { id: string; at: string; bytes: Buffer };
+  photos: Whose & { id: string; at: string; bytes: Buffer };
   /** What happened to the pots. */
-  pot_events: { id: string; at: number; event: string };
+  pot_events: Whose & { id: string; at: number; event: string };
   /** Controllers as they are set up. */
   devices: { id: string; device: string };
   /** What was read: newest by the second, older by the minute (see `thin`). °C, of one, s. */
@@ -104,7 +115,7 @@ export interface Tables {
     elapsed: number | null;
   };
   /** Programmes that were sent and read back the same, with the words they were. */
-  device_runs: {
+  device_runs: Whose & {
     id: Generated<number>;
     device: string;
     sent_at: number;
@@ -114,5 +125,27 @@ export interface Tables {
     words: string;
   };
   /** Orders. */
-  wanted: { id: string; wanted: string };
+  wanted: Whose & { id: string; wanted: string };
+  /** Devices that were let in from the network, by the digest of their cookie. Times ms. */
+  sessions: {
+    id: string;
+    token_hash: string;
+    name: string;
+    may: string;
+    device: string;
+    made_at: number;
+    seen_at: number;
+    pin: string | null;
+    wrong: number;
+    ended_at: number | null;
+    ended_why: string | null;
+  };
+  settings: { key: string; value: string };
+  /** What was changed, by whom. */
+  changes: { id: Generated<number>; at: number; by: string; what: string };
+}
+
+/** Who made a row; null where the server did, or nobody was asked yet. */
+interface Whose {
+  made_by: Generated<string | null>;
 }

@@ -1,6 +1,7 @@
 // Orders as they are kept: each replaced as a whole.
 import type { WantedDocument } from '@zanfirico/contract';
 import type { Database } from './database';
+import { whoAsks } from './who';
 
 export interface WantedStore {
   all(): Promise<WantedDocument[]>;
@@ -21,8 +22,8 @@ export function wantedStore(db: Database): WantedStore {
       const text = JSON.stringify(wanted);
       await db
         .insertInto('wanted')
-        .values({ id: wanted.id, wanted: text })
-        .onConflict((c) => c.column('id').doUpdateSet({ wanted: text }))
+        .values({ id: wanted.id, wanted: text, made_by: whoAsks() })
+        .onConflict((c) => c.column('id').doUpdateSet({ wanted: text, made_by: whoAsks() }))
         .execute();
     },
     async drop(id) {

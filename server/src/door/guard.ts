@@ -1,0 +1,174 @@
+// Who may pass: by the address they come from, the name they call, the page they ask from, how often they ask, who they are.
+import type { TLSSocket } from 'node:tls';
+import type { Me } from '@zanfirico/contract';
+import type { Request, RequestHandler, Response } from 'express';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import { asWho } from '../store/who';
+import type { Door } from './door';
+import { isNear, namesNow, type Names } from './network';
+import { allows, rightOf, saidOf } from './rights';
+
+/** The cookie of a session: the browser takes it only over https, from this very host, for all of it (the prefix says so). */
+export const COOKIE = '__Host-zanfirico';
+/** Requests to the API a device may make, and how many without being let in, in so long, ms. */
+const WINDOW_MS = 10_000;
+export const MOST_ASKED = 400;
+const MOST_UNSIGNED = 240;
+/** Streams a device may hold open. */
+const MOST_STREAMS = 12;
+
+/** On the machine itself. */
+const HERE: Me = {
+  name: 'this machine',
+  may: 'lead',
+  here: true,
+  device: undefined,
+  session: undefined,
+};
+const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+/** Who asks; known once the guard has let them pass. */
+export const whoIs = (res: Response): Me => (res.locals['me'] as Me | undefined) ?? HERE;
+
+/** Came over the network's own, encrypted door. */
+export const fromNetwork = (req: Request): boolean =>
+  (req.socket as Partial<TLSSocket>).encrypted === true;
+
+export const tokenOf = (req: Request): string | undefined => {
+  const { [COOKIE]: token } = (req as { cookies?: Record<string, unknown> }).cookies ?? {};
+  return typeof token === 'string' ? token : undefined;
+};
+
+const refuse = (res: Response, status: number, error: string): void => {
+  res.status(status).json({ error });
+};
+
+/** What is called here is this machine: a foreign name that resolves to it is refused (DNS rebinding). */
+export function calledByName(names: () => Names = namesNow): RequestHandler {
+  return (req, res, next) => {
+    const host = (req.headers.host ?? '').toLowerCase().replace(/:\d+$/, '');
+    if (!fromNetwork(req)) {
+      if (LOCAL_HOSTS.has(host)) next();
+      else refuse(res, 403, 'This server answers only on this machine.');
+      return;
+    }
+    const { addresses, hosts } = names();
+    if (!isNear(req.socket.remoteAddress))
+      refuse(res, 403, 'This studio answers only its own network.');
+    else if (addresses.includes(host) || hosts.includes(host)) next();
+    else refuse(res, 403, 'This studio is not called so: open it by the address its shop shows.');
+  };
+}
+
+/** Only this server's own pages may ask: a page from elsewhere says so itself (Fetch Metadata, Origin), whatever cookie goes with it. */
+export const fromOwnPage: RequestHandler = (req, res, next) => {
+  const { origin } = req.headers;
+  const site = req.headers['sec-fetch-site'];
+  const own = `${fromNetwork(req) ? 'https' : 'http'}://${req.headers.host ?? ''}`;
+  const reads = req.method === 'GET' || req.method === 'HEAD';
+  // A link from elsewhere may open a page; it may not ask the API anything.
+  const opens = reads && !req.path.startsWith('/api');
+  const foreign =
+    (origin !== undefined && origin !== own) ||
+    (site !== undefined && site !== 'same-origin' && site !== 'none');
+  if (foreign && !opens) refuse(res, 403, 'Only the studio’s own pages may ask this.');
+  else next();
+};
+
+/** Nobody floods: so many a while, for each device, and for whoever is not let in by their address. */
+const notTooMany = (): RequestHandler =>
+  rateLimit({
+    windowMs: WINDOW_MS,
+    limit: (_req, res) => (whoIs(res).session === undefined ? MOST_UNSIGNED : MOST_ASKED),
+    keyGenerator: (req, res) => whoIs(res).session ?? ipKeyGenerator(req.ip ?? ''),
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    skip: (req) => !fromNetwork(req) || !req.path.startsWith('/api'),
+    handler: (_req, res) => {
+      refuse(res, 429, 'Too much at once from this device: it is answered again in some seconds.');
+    },
+  });
+
+/** Says who asks, as far as that is known; nobody is turned away yet. */
+function recognised(door: Door | undefined): RequestHandler {
+  return async (req, res, next) => {
+    if (!fromNetwork(req)) res.locals['me'] = HERE;
+    else if (door) {
+      const standing = await door.standing(tokenOf(req));
+      res.locals['standing'] = standing.kind;
+      if (standing.kind === 'in') {
+        const { session } = standing;
+        res.locals['me'] = {
+          name: session.name,
+          may: session.may,
+          here: false,
+          device: session.device,
+          session: session.id,
+        } satisfies Me;
+      }
+    }
+    next();
+  };
+}
+
+/** The API: nothing without a session, and of it what that may. */
+function rightful(door: Door | undefined): RequestHandler {
+  return (req, res, next) => {
+    if (!req.path.startsWith('/api')) {
+      next();
+      return;
+    }
+    const me = res.locals['me'] as Me | undefined;
+    const right = rightOf(req.method, req.path);
+    if (!me && right?.least !== 'open') {
+      res.status(401).json({
+        error:
+          res.locals['standing'] === 'asleep'
+            ? 'This device has not been used for a while: say your PIN.'
+            : 'This device is not let in: pair it first.',
+        asleep: res.locals['standing'] === 'asleep',
+      });
+      return;
+    }
+    // An address nobody wrote a right for, and nobody routes, is told to be none.
+    if (me && right && !allows(me.may, right.least)) {
+      refuse(
+        res,
+        403,
+        `${me.name} may ${me.may === 'look' ? 'look' : 'work at the bench'}: this is for a ${right.least}. Ask a lead.`,
+      );
+      return;
+    }
+    if (me && !right && !me.here) {
+      refuse(res, 404, 'There is nothing at this address.');
+      return;
+    }
+    if (me?.session !== undefined && door && req.path.endsWith('/live')) {
+      if (door.held(me.session) >= MOST_STREAMS) {
+        refuse(res, 429, 'This device follows too much at once: close a window of it.');
+        return;
+      }
+      // Ended from afar, it hears nothing more.
+      const letGo = door.holds(me.session, () => {
+        res.destroy();
+      });
+      res.once('close', letGo);
+    }
+    const said = me && right && saidOf(right, req.path);
+    if (said !== undefined)
+      res.once('finish', () => {
+        if (res.statusCode < 300)
+          void door?.store.noteChange(me?.name ?? '', said).catch(() => undefined);
+      });
+    asWho(me?.name ?? 'nobody', next);
+  };
+}
+
+/** All of it, in order. */
+export const guards = (door: Door | undefined, names?: () => Names): RequestHandler[] => [
+  calledByName(names),
+  fromOwnPage,
+  recognised(door),
+  notTooMany(),
+  rightful(door),
+];
