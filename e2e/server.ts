@@ -9,6 +9,8 @@ const home = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 
 export interface Running {
   readonly url: string;
+  /** Its address on the network, as this machine reaches it; waits until it is open. */
+  network(): Promise<string>;
   /** Its folder: what it keeps. */
   readonly data: string;
   /** As a machine that loses its power: what it kept stays. */
@@ -20,23 +22,41 @@ export interface Running {
 export async function startServer(
   port = 0,
   data = mkdtempSync(join(tmpdir(), 'zanfirico-e2e-')),
+  more: readonly string[] = [],
 ): Promise<Running> {
   const child = spawn(
     process.execPath,
-    ['--import', 'tsx', 'server/src/main.ts', '--demo', '--port', String(port), '--data', data],
+    [
+      '--import',
+      'tsx',
+      'server/src/main.ts',
+      '--demo',
+      '--port',
+      String(port),
+      '--data',
+      data,
+      ...more,
+    ],
     { cwd: home, stdio: ['ignore', 'pipe', 'inherit'] },
   );
+  const network = new Promise<string>((done) => {
+    child.stdout.on('data', (chunk: Buffer) => {
+      const found = /https:\/\/127\.0\.0\.1:\d+/.exec(chunk.toString());
+      if (found) done(found[0]);
+    });
+  });
   const url = await new Promise<string>((done, fail) => {
     child.once('exit', (code) => {
       fail(new Error(`the server ended with ${String(code)}`));
     });
     child.stdout.on('data', (chunk: Buffer) => {
-      const found = /http:\S+/.exec(chunk.toString());
+      const found = /http:\/\/\S+/.exec(chunk.toString());
       if (found) done(found[0]);
     });
   });
   return {
     url,
+    network: () => network,
     data,
     fall: () =>
       new Promise((done) => {

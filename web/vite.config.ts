@@ -1,6 +1,7 @@
 // Builds the web application; in development it hands /api to the server.
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
@@ -16,8 +17,9 @@ const preload: Plugin = {
   name: 'preload',
   transformIndexHtml: {
     order: 'post',
-    handler: (_html, { bundle = {} }) =>
-      Object.keys(bundle)
+    // The pairing page loads nothing of the app.
+    handler: (_html, { bundle = {}, path }) =>
+      Object.keys(path.endsWith('enter.html') ? {} : bundle)
         .filter((file) => FIRST.some((wanted) => wanted.test(file)))
         .map((file) => ({
           tag: 'link',
@@ -34,6 +36,8 @@ const preload: Plugin = {
         })),
   },
 };
+
+const here = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 
 export default defineConfig({
   // Each file once more as br and gz: packed when it is built, not each time it is asked for.
@@ -55,7 +59,12 @@ export default defineConfig({
     }),
     compression({ algorithms: ['brotliCompress', 'gzip'], threshold: 1000 }),
   ],
-  build: { outDir: 'dist', assetsInlineLimit: 0, target: 'es2022' },
+  build: {
+    outDir: 'dist',
+    assetsInlineLimit: 0,
+    target: 'es2022',
+    rollupOptions: { input: ['web/index.html', 'web/enter.html'].map(here) },
+  },
   server: {
     port: 4601,
     host: '127.0.0.1',

@@ -8,6 +8,7 @@ export * from './door';
 export * from './fileName';
 export * from './format';
 export * from './kiln';
+export * from './lesson';
 export * from './limits';
 export * from './making';
 export * from './order';

@@ -69,6 +69,9 @@ export const LIMITS = {
   /** How far two expansions may differ, 1/K; pieces made of a plan. */
   tolerance: from(0, 2e-6),
   pieces: from(1, 1000),
+  /** How far a student's measure may be off: m, or a share of the drawing's. */
+  offDrawn: from(0, 1),
+  atOnce: from(1, 6),
 
   /** Canes laid round a bubble. */
   bubble: from(0.005, 1),

@@ -1,6 +1,7 @@
 // A making: what happened to one piece on its way, from the plan it began from to the box. An append-only list of events; everything else
 // is worked out from them, and a correction is another event. Times are milliseconds since 1970, lengths m, masses kg, temperatures °C.
 import { Type, type Static } from '@sinclair/typebox';
+import { LessonSchema } from './lesson';
 import { LIMITS } from './limits';
 import { SequenceSchema, StepSchema } from './order';
 import { PieceSchema } from './piece';
@@ -20,6 +21,8 @@ export const MISHAPS = [
   'stuck to the mould',
   'slumped',
   'wrong colour',
+  'half a gather',
+  'gathered too much',
 ] as const;
 
 /** What can be found on a piece that came out, as the trade calls it; `origin` is where a break began. */
@@ -177,6 +180,8 @@ export const MakingBeginSchema = Type.Object(
     /** How long its night is planned, s. */
     night: Type.Optional(number(LIMITS.recipeHold, 's')),
     rehearsal: Type.Optional(Type.Boolean({ description: 'without glass' })),
+    /** Made in a class. */
+    lesson: Type.Optional(LessonSchema),
   },
   strict,
 );
@@ -311,5 +316,14 @@ export interface MakingLine {
   readonly lastAt: number;
   readonly events: number;
   readonly ended: 'boxed' | 'given up' | undefined;
+  readonly rehearsal: boolean;
+}
+
+/** A making of a class, as its list has it. */
+export interface ClassMaking {
+  readonly id: string;
+  readonly student: string;
+  readonly bench: string | undefined;
+  readonly begunAt: number;
   readonly rehearsal: boolean;
 }

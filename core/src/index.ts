@@ -401,6 +401,12 @@ export { against, drawnOf, BY_SHARE, LET_PASS, type Against } from './log/agains
 export { COLOURS_SEEN, stressSeen } from './log/seen';
 export { whereOn } from './log/whereOn';
 export { besideSteps, besideSum } from './log/beside';
+export { fairHole, type AtHole, type Turn } from './teach/fairHole';
+export { outTooLong, type OutToo } from './teach/tooLong';
+export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './teach/halves';
+export { holdAgainst, limitsOf, type HeldAgainst, type Tolerance } from './teach/exercise';
+export { nextTime, type NextTime } from './teach/nextTime';
+export { comesNearer, howNear } from './teach/overWeeks';
 export { biases, ENOUGH_PIECES, type MadeAgainst } from './log/biases';
 export { robust, type Robust } from './stats/robust';
 export { grouped } from './stats/grouped';

@@ -2,6 +2,7 @@
 import { pino } from 'pino';
 import type { Response } from 'supertest';
 import type { AppParts } from './app';
+import { classStore } from './store/classStore';
 import type { Database } from './store/database';
 import { logStore } from './store/logStore';
 import { makingStore } from './store/makingStore';
@@ -29,5 +30,6 @@ export const partsOver = (db: Database): AppParts => ({
   pots: potStore(db),
   rack: rackStore(db),
   wanted: wantedStore(db),
+  classes: classStore(db),
   log: pino({ level: 'silent' }),
 });

@@ -20,6 +20,7 @@ import { onlyEntering } from './door/enterPage';
 import { guards } from './door/guard';
 import type { Names } from './door/network';
 import { bundleRoutes } from './routes/bundleRoutes';
+import { classRoutes } from './routes/classRoutes';
 import { deviceRoutes, type DeviceParts } from './routes/deviceRoutes';
 import { doorRoutes, type DoorParts } from './routes/doorRoutes';
 import { fusedRoutes } from './routes/fusedRoutes';
@@ -30,6 +31,7 @@ import { pieceRoutes } from './routes/pieceRoutes';
 import { rackRoutes } from './routes/rackRoutes';
 import { shopRoutes, weighInRoutes } from './routes/shopRoutes';
 import { wantedRoutes } from './routes/wantedRoutes';
+import type { ClassStore } from './store/classStore';
 import type { LogStore } from './store/logStore';
 import type { PotStore } from './store/potStore';
 import type { MakingStore } from './store/makingStore';
@@ -47,6 +49,7 @@ export interface AppParts {
   readonly pots: PotStore;
   readonly rack: RackStore;
   readonly wanted: WantedStore;
+  readonly classes: ClassStore;
   /** Where there are none, nothing is asked of any device. */
   readonly devices?: DeviceParts | undefined;
   /** Where there is none, the network is not answered at all. */
@@ -130,7 +133,7 @@ function plainRoutes(): Router {
 
 /** Every router of the API, by where it hangs. */
 export function apiOf(parts: AppParts): readonly (readonly [string, Router])[] {
-  const { store, shop, makings, logged, pots, rack, wanted, devices, door } = parts;
+  const { store, shop, makings, logged, pots, rack, wanted, classes, devices, door } = parts;
   return [
     ['/api', plainRoutes()],
     ['/api/pieces', pieceRoutes(store, rack)],
@@ -141,6 +144,7 @@ export function apiOf(parts: AppParts): readonly (readonly [string, Router])[] {
     ['/api/log', logRoutes(logged)],
     ['/api/pots', potRoutes(pots)],
     ['/api/wanted', wantedRoutes(wanted)],
+    ['/api/classes', classRoutes(classes)],
     ...(devices ? ([['/api/devices', deviceRoutes(devices)]] as const) : []),
     ['/api/photos', photoRoutes(makings)],
     ['/api/weigh-ins', weighInRoutes(shop, rack)],

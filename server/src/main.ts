@@ -16,10 +16,12 @@ import { HELP, readOptions } from './options';
 import { databaseIn, take } from './store/dataFolder';
 import { openDatabase } from './store/database';
 import { demoDevices, DEMO_STAND_INS } from './demo/demoDevices';
+import { demoClass } from './demo/demoClass';
 import { demoPot } from './demo/demoPot';
 import { deviceKeeper } from './devices/keeper';
 import { startStandIns } from './devices/standIns';
 import { deviceStore } from './store/deviceStore';
+import { classStore } from './store/classStore';
 import { logStore } from './store/logStore';
 import { potStore } from './store/potStore';
 import { makingStore } from './store/makingStore';
@@ -55,6 +57,7 @@ async function main(): Promise<void> {
   const makings = makingStore(db);
   const pots = potStore(db);
   const wanted = wantedStore(db);
+  const classes = classStore(db);
   // What was thrown away could be taken back until now.
   await store.empty();
   if (options.demo && (await stockDemo(store, rack)) > 0) {
@@ -62,6 +65,7 @@ async function main(): Promise<void> {
     await stockMakings(store, makings);
     await pots.add(demoPot(Date.now()));
     await demoWanted(store, wanted, new Date());
+    await demoClass(store, classes, makings);
   }
   const devices = deviceStore(db);
   if (options.demo) await demoDevices(devices, Date.now());
@@ -82,6 +86,7 @@ async function main(): Promise<void> {
     pots,
     rack,
     wanted,
+    classes,
     devices: { keeper, store: devices, standIns },
     door: { door, opening },
     log,

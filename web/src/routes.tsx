@@ -4,6 +4,7 @@ import { Navigate, type RouteObject } from 'react-router';
 import { answers } from './api/queries';
 import { Later } from './places/Later';
 import { fetched } from './shell/fetched';
+import { Home } from './shell/Home';
 import { PlaceBroke } from './shell/PlaceBroke';
 import { Shell } from './shell/Shell';
 
@@ -20,7 +21,7 @@ export const routes: RouteObject[] = [
     ),
     hydrateFallbackElement: <></>,
     children: [
-      { index: true, element: <Navigate to="/pieces" replace /> },
+      { index: true, element: <Home /> },
       {
         path: 'pieces',
         ...guarded,
@@ -120,6 +121,13 @@ export const routes: RouteObject[] = [
             path: 'shop',
             ...guarded,
             lazy: fetched(async () => (await import('./places/rack/ShopSheet')).ShopSheet),
+          },
+          {
+            path: 'screens',
+            ...guarded,
+            lazy: fetched(
+              async () => (await import('./places/rack/screens/ScreensSheet')).ScreensSheet,
+            ),
           },
         ],
       },

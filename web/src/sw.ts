@@ -2,7 +2,7 @@
 import { matchPrecache, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { KEPT_AT } from './api/kept';
+import { ANSWERS, KEPT_AT } from './api/kept';
 
 /** What this file needs of where it runs; the page's own types do not know it. */
 interface Scope {
@@ -39,7 +39,6 @@ registerRoute(
 
 /** Answers kept at most: what was looked at last. */
 const MOST = 300;
-const ANSWERS = 'zanfirico-answers';
 const WHEN = 'X-Answered-At';
 
 const marked = async (response: Response, name: string, value: string): Promise<Response> => {

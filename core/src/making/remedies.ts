@@ -14,5 +14,8 @@ export const REMEDIES: Readonly<Record<string, readonly StepId[]>> = {
   'stuck to the mould': ['reheat'],
   slumped: ['swing', 'straight'],
   'wrong colour': [],
+  // Take more at the second dip; what ran off is nobody's.
+  'half a gather': ['gather'],
+  'gathered too much': [],
   fell: [],
 };

@@ -30,6 +30,9 @@ export const RIGHTS: readonly Right[] = [
     '/api/makings/:id/live',
     '/api/devices',
     '/api/pots/events',
+    '/api/classes',
+    '/api/classes/:id',
+    '/api/classes/:id/makings',
   ),
   ...right('look', 'POST', '/api/door/leave'),
   // Bench, log and readings.
@@ -93,6 +96,7 @@ export const RIGHTS: readonly Right[] = [
     '/api/rack/entries',
     '/api/wanted/:id',
     '/api/devices/:id',
+    '/api/classes/:id',
     '/api/door/sessions/:id',
   ),
   ...right(
@@ -101,6 +105,7 @@ export const RIGHTS: readonly Right[] = [
     '/api/rack/entries/:id',
     '/api/wanted/:id',
     '/api/devices/:id',
+    '/api/classes/:id',
     '/api/door/sessions/:id',
   ),
 ];
@@ -144,6 +149,8 @@ const SAID: Readonly<Record<string, string>> = {
   'POST /api/pots/events': 'told what happened to a pot',
   'PUT /api/wanted/:id': 'changed an order',
   'DELETE /api/wanted/:id': 'took an order away',
+  'PUT /api/classes/:id': 'changed a class',
+  'DELETE /api/classes/:id': 'took a class away',
   'PUT /api/devices/:id': 'set a device up',
   'DELETE /api/devices/:id': 'took a device away',
   'POST /api/devices/:id/programme': 'sent a box its night',

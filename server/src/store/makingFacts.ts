@@ -170,10 +170,10 @@ export function factsOf(
   return { facts, taught, outcome, words: words.join(' ') };
 }
 
-/** Works it out anew and keeps it; nothing where there is no such making. A rehearsal is none of the log's. */
+/** Works it out anew and keeps it; nothing where there is no such making. A rehearsal is none of the log's; what is made in a class stands in its own sheets. */
 export async function noteMaking(db: Database, id: string, drawn: Drawn): Promise<void> {
   const making = await readMaking(db, id);
-  if (!making || making.begin.rehearsal === true) return;
+  if (!making || making.begin.rehearsal === true || making.begin.lesson) return;
   const { facts, taught, outcome, words } = factsOf(making, drawn(making.begin.document));
   await db
     .updateTable('makings')
@@ -211,6 +211,7 @@ export async function mendFacts(db: Database): Promise<void> {
     .selectFrom('makings')
     .select('id')
     .where(sql<SqlBool>`json_extract(begin, '$.rehearsal') is not 1`)
+    .where(sql<SqlBool>`json_extract(begin, '$.lesson') is null`)
     .where(sql<SqlBool>`facts is null or json_extract(facts, '$.v') is not ${FACTS}`)
     .execute();
   const drawn = await drawings()(db);

@@ -44,7 +44,7 @@ export interface MakingStore {
   whose(id: string, from?: number): Promise<Record<string, string>>;
   /** Ids of makings of these pieces, or of all, the oldest first; rehearsals left out. */
   idsOf(pieces?: readonly string[]): Promise<string[]>;
-  /** The newest first. */
+  /** The newest first; those of a class stand in it. */
   list(piece?: string): Promise<MakingLine[]>;
   /** What steps took, of the makings that came into the box: by kind, and by person. */
   pace(): Promise<StepPace[]>;
@@ -218,6 +218,7 @@ export function makingStore(db: Database): MakingStore {
       const all = db
         .selectFrom('makings')
         .select(['id', 'piece_id', 'begun_at', 'facts'])
+        .where(sql<SqlBool>`json_extract(begin, '$.lesson') is null`)
         .orderBy('begun_at', 'desc')
         .limit(MOST_LISTED);
       const rows = await (piece === undefined ? all : all.where('piece_id', '=', piece)).execute();

@@ -435,4 +435,20 @@ export const migrations: Readonly<Record<string, Step>> = {
       }
     },
   },
+  '017_classes': {
+    // Classes: a row each, replaced as a whole; and the makings of one found by it.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('classes')
+        .ifNotExists()
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('name', 'text', (c) => c.notNull())
+        .addColumn('class', 'text', (c) => c.notNull())
+        .addColumn('made_by', 'text')
+        .execute();
+      await sql`create index if not exists makings_of_class on makings (json_extract(begin, '$.lesson.class'))`.execute(
+        db,
+      );
+    },
+  },
 };

@@ -140,6 +140,8 @@ export interface Tables {
     ended_at: number | null;
     ended_why: string | null;
   };
+  /** Classes, each replaced as a whole. */
+  classes: Whose & { id: string; name: string; class: string };
   settings: { key: string; value: string };
   /** What was changed, by whom. */
   changes: { id: Generated<number>; at: number; by: string; what: string };

@@ -1,47 +1,48 @@
 // Talking to the server: every failure is a sentence a person can act on.
-import type {
-  BundleRead,
-  DeviceDo,
-  DeviceDocument,
-  DeviceHappen,
-  DeviceNow,
-  DeviceReading,
-  ErrorBody,
-  KeptEntry,
-  KeptTest,
-  KeptWeighIn,
-  LogLine,
-  LogPage,
-  MakingBegin,
-  MakingEvent,
-  MakingLine,
-  NewTest,
-  NewWeighIn,
-  PieceDocument,
-  PotEventDocument,
-  RackDocument,
-  ReadingStretch,
-  RevisionLine,
-  SaveEntry,
-  SavedPiece,
-  SavedRack,
-  SavedShop,
-  SavePiece,
-  SaveShop,
-  SendProgramme,
-  SentRun,
-  ShelfMade,
-  ShelfOrder,
-  ShelfPage,
-  ShelfSize,
-  StepPace,
-  TagLine,
-  Taught,
-  WantedDocument,
+import {
+  NOW,
+  type BundleRead,
+  type DeviceDo,
+  type DeviceDocument,
+  type DeviceHappen,
+  type DeviceNow,
+  type DeviceReading,
+  type ErrorBody,
+  type KeptEntry,
+  type KeptTest,
+  type KeptWeighIn,
+  type LogLine,
+  type LogPage,
+  type MakingBegin,
+  type MakingEvent,
+  type MakingLine,
+  type NewTest,
+  type NewWeighIn,
+  type PieceDocument,
+  type PotEventDocument,
+  type RackDocument,
+  type ReadingStretch,
+  type RevisionLine,
+  type SaveEntry,
+  type SavedPiece,
+  type SavedRack,
+  type SavedShop,
+  type SavePiece,
+  type SaveShop,
+  type SendProgramme,
+  type SentRun,
+  type ShelfMade,
+  type ShelfOrder,
+  type ShelfPage,
+  type ShelfSize,
+  type StepPace,
+  type TagLine,
+  type Taught,
+  type WantedDocument,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
-import { useServer } from './server';
 import { KEPT_AT } from './kept';
+import { clockTold, useServer } from './server';
 
 /** A refusal by the server, or no answer at all (status 0). */
 export class Refused extends Error {
@@ -53,7 +54,13 @@ export class Refused extends Error {
   }
 }
 
-async function call<T>(path: string, method = 'GET', body?: string, key?: string): Promise<T> {
+/** Asks the API; an answer that is a refusal is thrown as one. */
+export async function call<T>(
+  path: string,
+  method = 'GET',
+  body?: string,
+  key?: string,
+): Promise<T> {
   const response = await asked(path, {
     method,
     ...(body !== undefined && {
@@ -70,6 +77,7 @@ async function call<T>(path: string, method = 'GET', body?: string, key?: string
 /** The server's answer where it is none of its refusals. */
 async function asked(path: string, init: RequestInit): Promise<Response> {
   let response: Response;
+  const sent = Date.now();
   try {
     response = await fetch(`/api${path}`, init);
   } catch {
@@ -79,9 +87,12 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
     });
   }
   const keptAt = response.headers.get(KEPT_AT);
-  if (keptAt === null) useServer.getState().heard();
-  else useServer.getState().silent(keptAt);
+  if (keptAt === null) {
+    useServer.getState().heard();
+    clockTold(response.headers.get(NOW), sent, Date.now());
+  } else useServer.getState().silent(keptAt);
   if (response.ok) return response;
+  if (response.status === 401) useServer.getState().putOut();
   const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
   throw new Refused(
     response.status,

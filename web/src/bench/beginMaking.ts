@@ -10,6 +10,7 @@ import {
   type Person,
   type WorkStep,
 } from '@zanfirico/core';
+import { studioNow } from '../api/server';
 import type { WorkAsked } from '../orders/workAsked';
 
 export interface BeginAsked {
@@ -49,7 +50,7 @@ export function makingOf(wanted: BeginAsked): MakingBegin {
     id: crypto.randomUUID(),
     piece: wanted.piece,
     revision: wanted.revision,
-    at: Date.now(),
+    at: studioNow(),
     number: wanted.number,
     ...(wanted.of > 1 && { of: wanted.of }),
     document,

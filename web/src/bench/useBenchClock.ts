@@ -1,5 +1,6 @@
 // The bench's clock: the machine's own, steady, or in a rehearsal one that may run faster, going on from what happened last.
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useServer } from '../api/server';
 import { MACHINE, steadyTime } from './steadyTime';
 
 /** How often what is shown follows it, ms. */
@@ -17,7 +18,12 @@ export interface BenchClock {
 }
 
 export function useBenchClock(): BenchClock {
-  const [real] = useState(() => steadyTime(MACHINE));
+  // Set by the studio's clock where this screen's is wrong: events of several screens are on one clock.
+  const ahead = useServer((s) => s.ahead);
+  const real = useMemo(
+    () => steadyTime({ ...MACHINE, wall: () => MACHINE.wall() + ahead }),
+    [ahead],
+  );
   // Real time less bench time at speed 1 is nothing: it begins as the real clock.
   const base = useRef({ real: 0, bench: 0, speed: 1 });
   const [speed, setShownSpeed] = useState(1);

@@ -1,20 +1,22 @@
 // The shell: the house's name, its six places, and how this person reads numbers.
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { Refused, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
+import { useMe } from '../stores/me';
 import { useNotices } from '../stores/notices';
 import { useRack } from '../stores/theRack';
 import { Away } from './Away';
 import { Helpers } from './Helpers';
 import { Notices } from './Notices';
 import { useOnPaper } from './paper';
-import { PLACES } from './places';
+import { PLACES, WALLS } from './places';
 import { SheetLinks } from './Tabs';
 import { TwistMark } from './TwistMark';
 import { usePageTitle } from './usePageTitle';
 import { UnitSwitch } from './UnitSwitch';
+import { WhoIAm } from './WhoIAm';
 
 const ASK_AGAIN_MS = 3000;
 
@@ -43,7 +45,15 @@ export function Shell() {
       clearTimeout(timer);
     };
   }, [loadRack, trouble]);
+  const loadMe = useMe((s) => s.load);
+  useEffect(() => {
+    // A server that does not say so lets its own machine do everything.
+    loadMe().catch(() => undefined);
+  }, [loadMe]);
   usePageTitle();
+  const me = useMe((s) => s.me);
+  const { pathname } = useLocation();
+  const places = me?.may === 'look' ? WALLS : PLACES;
   const other = theme === 'soot' ? 'ash' : 'soot';
   return (
     <div className="flex min-h-dvh flex-col">
@@ -67,10 +77,11 @@ export function Shell() {
           </NavLink>
           <SheetLinks
             label="Places"
-            links={PLACES}
+            links={places}
             className="font-display min-w-0 flex-nowrap overflow-x-auto"
           />
           <div className="ml-auto flex items-center gap-1">
+            <WhoIAm me={me} />
             <Helpers />
             <div className="hidden lg:block">
               <UnitSwitch />
@@ -91,7 +102,11 @@ export function Shell() {
       </header>
       <Away />
       <main key={decimal} id="main" className="flex flex-1 flex-col">
-        <Outlet />
+        {me?.may === 'look' && !pathname.startsWith('/wall') ? (
+          <Navigate to={WALLS[0].to} replace />
+        ) : (
+          <Outlet />
+        )}
       </main>
       <Notices />
     </div>

@@ -8,3 +8,10 @@ export const PLACES = [
   { to: '/night', name: 'Night' },
   { to: '/log', name: 'Log' },
 ] as const;
+
+/** What a screen has that only looks. */
+export const WALLS = [
+  { to: '/wall/boxes', name: 'Boxes' },
+  { to: '/wall/bench', name: 'Being made' },
+  { to: '/wall/class', name: 'Class' },
+] as const;

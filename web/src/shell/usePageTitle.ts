@@ -8,6 +8,7 @@ const INSIDE: Readonly<Record<string, string>> = {
   '/rack/glasses': 'Glasses',
   '/rack/tests': 'Tests',
   '/rack/shop': 'Irons, boxes, torch stock',
+  '/rack/screens': 'Screens',
 };
 
 /** A title of what one looks at, the nearest first; what is not there is left out. */

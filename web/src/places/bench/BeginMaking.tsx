@@ -6,6 +6,7 @@ import { format } from 'date-fns';
 import { Flame, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { studioNow } from '../../api/server';
 import { sentenceOf } from '../../api/client';
 import { useOpened } from '../../api/queries';
 import { useAnnealers } from '../../annealing/useTonightBox';
@@ -159,7 +160,7 @@ function Before({
                 since={since.get(r.says)}
                 onTick={(on) => {
                   const next = new Map(since);
-                  if (on) next.set(r.says, Date.now());
+                  if (on) next.set(r.says, studioNow());
                   else next.delete(r.says);
                   setSince(next);
                 }}

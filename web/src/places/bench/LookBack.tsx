@@ -4,6 +4,7 @@ import { inWords, lookedBack, oddities, plannedSeconds, takenSeconds } from '@za
 import { Columns3, Copy, FileDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { studioNow } from '../../api/server';
 import { firesThen } from '../../bench/byParts';
 import type { Making } from '../../bench/useMaking';
 import { download } from '../../exports/download';
@@ -48,7 +49,7 @@ export function LookBack({ making }: { readonly making: Making }) {
     [begin, state, asked],
   );
   const lost = went?.lost ?? [];
-  const [now] = useState(() => Date.now());
+  const [now] = useState(studioNow);
   const strange = oddities(
     made.plan,
     made.begun,

@@ -5,6 +5,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { CalendarDays, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
+import { studioNow } from '../../api/server';
 import { readAllOf, readCame, readLog, sentenceOf, type LogAsked } from '../../api/client';
 import { usePieces } from '../../api/queries';
 import { keepEvent, send } from '../../bench/bench';
@@ -34,7 +35,7 @@ const PIECES = 6;
 
 /** It came out so, now: kept here and sent. */
 async function opened(id: string, what: Came): Promise<void> {
-  const event: MakingEvent = { kind: 'opened', what, id: crypto.randomUUID(), at: Date.now() };
+  const event: MakingEvent = { kind: 'opened', what, id: crypto.randomUUID(), at: studioNow() };
   await keepEvent(id, event);
   await send(id);
 }

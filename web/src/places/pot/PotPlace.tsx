@@ -5,6 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { studioNow } from '../../api/server';
 import { sendPotEvents, sentenceOf } from '../../api/client';
 import { useDevices } from '../../devices/useDevices';
 import { dayWords } from '../../clock/dayWords';
@@ -47,7 +48,7 @@ export function PotPlace() {
   const shop = useShop((s) => s.shop);
   const rack = useRack((s) => s.rack);
   const [at, setAt] = useState(0);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(studioNow);
   const pots = usePotList();
   const { events, made, failure } = usePotsLog();
   if (!shop) return <p className="quiet px-6 py-20 text-center">Fetching the shop …</p>;
@@ -151,7 +152,7 @@ function ThePot({
   );
   const mass = (kg: number): string => heavyText(kg, units);
   const send = (event: object): void => {
-    const moment = Date.now();
+    const moment = studioNow();
     sendPotEvents([
       { id: crypto.randomUUID(), pot: pot.id, at: moment, ...event } as PotEventDocument,
     ])

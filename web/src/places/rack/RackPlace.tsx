@@ -7,6 +7,7 @@ const SHEETS = [
   { to: '/rack/glasses', name: 'Glasses', end: false },
   { to: '/rack/tests', name: 'Tests', end: false },
   { to: '/rack/shop', name: 'Irons, boxes, torch stock', end: false },
+  { to: '/rack/screens', name: 'Screens', end: false },
 ];
 
 export function RackPlace() {

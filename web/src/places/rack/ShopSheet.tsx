@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
 import { useShop } from '../../stores/theShop';
+import { NetworkSwitch } from './screens/NetworkSwitch';
 import { Annealers } from './shop/Annealers';
 import { Blocks } from './shop/Blocks';
 import { GloryHoles } from './shop/GloryHoles';
@@ -32,6 +33,7 @@ export function ShopSheet() {
       <div>
         <TorchStock lists={lists} />
         <Blocks lists={lists} />
+        <NetworkSwitch />
       </div>
     </div>
   );

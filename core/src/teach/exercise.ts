@@ -1,0 +1,81 @@
+// An exercise: a piece's figures with what may be more and less of each, as calipers are set; and a student's piece held against them. SI.
+import type { Measure } from '../log/morning';
+
+/** How much under and over the drawing's figure is still it; a share of it for weight and capacity. */
+export interface Tolerance {
+  readonly of: Measure;
+  /** At which height on the wall, m. */
+  readonly up?: number | undefined;
+  readonly under: number;
+  readonly over: number;
+}
+
+/** A measure beside its tolerance. */
+export interface HeldAgainst {
+  readonly of: Measure;
+  readonly up: number | undefined;
+  readonly drawn: number;
+  readonly least: number;
+  readonly most: number;
+  /** Undefined where nobody measured it. */
+  readonly made: number | undefined;
+  /** Made less drawn. */
+  readonly off: number | undefined;
+  readonly verdict: 'good' | 'under' | 'over' | undefined;
+}
+
+const SHARES: ReadonlySet<Measure> = new Set(['weight', 'capacity']);
+/** Heights nearer than this are one place on the wall, m. */
+const SAME_PLACE = 0.0015;
+/** What is typed as the very limit passes. */
+const HAIR = 1 + 1e-9;
+
+/** The calipers' two settings. */
+export function limitsOf(
+  { of, under, over }: Tolerance,
+  drawn: number,
+): { least: number; most: number } {
+  const by = SHARES.has(of) ? drawn : 1;
+  return { least: Math.max(0, drawn - under * by), most: drawn + over * by };
+}
+
+/** What was measured last of each, against its tolerance; `drawn` beside `tolerances`. */
+export function holdAgainst(
+  tolerances: readonly Tolerance[],
+  drawn: readonly (number | undefined)[],
+  measured: readonly {
+    readonly of: Measure;
+    readonly value: number;
+    readonly up?: number | undefined;
+  }[],
+): HeldAgainst[] {
+  return tolerances.flatMap((t, i): HeldAgainst[] => {
+    const d = drawn[i];
+    if (d === undefined) return [];
+    const { least, most } = limitsOf(t, d);
+    const made = measured.findLast(
+      (m) =>
+        m.of === t.of &&
+        (t.up === undefined || (m.up !== undefined && Math.abs(m.up - t.up) < SAME_PLACE)),
+    )?.value;
+    return [
+      {
+        of: t.of,
+        up: t.up,
+        drawn: d,
+        least,
+        most,
+        made,
+        off: made === undefined ? undefined : made - d,
+        verdict:
+          made === undefined
+            ? undefined
+            : made * HAIR < least
+              ? 'under'
+              : made > most * HAIR
+                ? 'over'
+                : 'good',
+      },
+    ];
+  });
+}

@@ -1,0 +1,34 @@
+// Asking the server about its door: who this screen is, who is let in, the switch.
+import type {
+  ChangeLine,
+  LanState,
+  May,
+  Me,
+  NewCode,
+  SessionLine,
+  ShownCode,
+} from '@zanfirico/contract';
+import { call } from './client';
+
+export const readMe = (): Promise<Me> => call('/door/me');
+
+/** Whether the studio is open to its network, and who is let in. */
+export const readDoor = (): Promise<{
+  readonly lan: LanState;
+  readonly devices: readonly SessionLine[];
+}> => call('/door');
+
+export const readChanges = (): Promise<ChangeLine[]> => call('/door/changes');
+
+export const openLan = (open: boolean): Promise<LanState> =>
+  call('/door/lan', 'POST', JSON.stringify({ open }));
+
+export const newCode = (whose: NewCode): Promise<ShownCode> =>
+  call('/door/codes', 'POST', JSON.stringify(whose));
+
+export const changeDevice = (id: string, name: string, may: May): Promise<void> =>
+  call(`/door/sessions/${id}`, 'PUT', JSON.stringify({ name, may }));
+
+export const putDeviceOut = (id: string): Promise<void> => call(`/door/sessions/${id}`, 'DELETE');
+
+export const leave = (): Promise<void> => call('/door/leave', 'POST');

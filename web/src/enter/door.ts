@@ -1,0 +1,44 @@
+// What the pairing page asks of the server.
+
+/** How it stands with this screen: it is in, it sleeps, or it is not let in. */
+export type Stands = 'in' | 'asleep' | 'out' | 'away';
+
+interface Answer {
+  readonly error?: string;
+  readonly asleep?: boolean;
+}
+
+export async function howItStands(): Promise<Stands> {
+  try {
+    const res = await fetch('/api/door/me');
+    if (res.ok) return 'in';
+    const answer = (await res.json().catch(() => ({}))) as Answer;
+    return answer.asleep === true ? 'asleep' : 'out';
+  } catch {
+    return 'away';
+  }
+}
+
+/** Says it; undefined where it went well, else the server's sentence. */
+export async function say(path: 'enter' | 'wake', body: object): Promise<string | undefined> {
+  try {
+    const res = await fetch(`/api/door/${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (res.ok) return undefined;
+    const answer = (await res.json().catch(() => ({}))) as Answer;
+    return answer.error ?? `The studio answered ${String(res.status)}.`;
+  } catch {
+    return 'The studio does not answer. Is this screen on its network?';
+  }
+}
+
+/** What a screen is likely to be called. */
+export const likelyName = (agent: string, width: number): string =>
+  /iPhone|Mobile/.test(agent) || width < 500
+    ? 'a phone'
+    : /iPad|Android|Tablet/.test(agent)
+      ? 'a tablet'
+      : 'a screen';

@@ -1,0 +1,100 @@
+// Who is let in: each can be called otherwise, may more or less, or be put out at once.
+import { MAY, type May, type SessionLine } from '@zanfirico/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { sentenceOf } from '../../../api/client';
+import { changeDevice, putDeviceOut, readChanges } from '../../../api/door';
+import { SelectField } from '../../../fields/SelectField';
+import { useMe } from '../../../stores/me';
+import { useNotices } from '../../../stores/notices';
+import { DOOR } from './NetworkSwitch';
+
+const moment = (ms: number): string => format(ms, 'd MMM, HH:mm');
+
+export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[] }) {
+  const asked = useQueryClient();
+  const trouble = useNotices((s) => s.trouble);
+  const mine = useMe((s) => s.me?.session);
+  const onError = (error: unknown): void => {
+    trouble(sentenceOf(error));
+  };
+  const onSuccess = () => asked.invalidateQueries({ queryKey: DOOR });
+  const change = useMutation({
+    mutationFn: ({ id, name, may }: { id: string; name: string; may: May }) =>
+      changeDevice(id, name, may),
+    onSuccess,
+    onError,
+  });
+  const out = useMutation({ mutationFn: putDeviceOut, onSuccess, onError });
+  return (
+    <section aria-label="Let in" className="mt-8">
+      <h2 className="text-2xl">Let in</h2>
+      {devices.length === 0 ? (
+        <p className="quiet mt-1">Nobody yet: other screens see the pairing page.</p>
+      ) : (
+        <ul className="mt-1">
+          {devices.map((d) => (
+            <li
+              key={d.id}
+              className="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-1 border-b py-2"
+            >
+              <span className="min-w-40 text-lg">
+                {d.name}
+                {d.id === mine && <span className="quiet"> (this screen)</span>}
+              </span>
+              <SelectField
+                label={`${d.name} may`}
+                bare
+                value={d.may}
+                onChange={(may: May) => {
+                  change.mutate({ id: d.id, name: d.name, may });
+                }}
+              >
+                {MAY.map((m) => (
+                  <option key={m} value={m}>
+                    {m}
+                  </option>
+                ))}
+              </SelectField>
+              <span className="quiet flex-1">
+                {d.device}, let in {moment(d.madeAt)},{' '}
+                {d.asleep ? 'asleep until its PIN is said' : `seen ${moment(d.seenAt)}`}
+              </span>
+              <button
+                type="button"
+                className="btn btn-sm"
+                aria-label={`Put out: ${d.name}, ${d.device}`}
+                onClick={() => {
+                  out.mutate(d.id);
+                }}
+              >
+                Put out
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** What was changed, by whom: the newest first. */
+export function ChangesMade() {
+  const changes = useQuery({ queryKey: ['changes'], queryFn: readChanges });
+  const lines = changes.data ?? [];
+  if (lines.length === 0) return null;
+  return (
+    <details className="mt-8">
+      <summary className="cursor-pointer text-2xl">Who changed what</summary>
+      <ul aria-label="Who changed what" className="mt-1">
+        {lines.map((c) => (
+          <li key={c.id} className="border-base-300 flex gap-4 border-b py-0.5">
+            <span className="quiet min-w-40">{moment(c.at)}</span>
+            <span className="min-w-32">{c.by}</span>
+            <span>{c.what}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

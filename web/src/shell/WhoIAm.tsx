@@ -1,0 +1,40 @@
+// Who this screen is, where it was let in; and the way out.
+import type { Me } from '@zanfirico/contract';
+import { LogOut } from 'lucide-react';
+import { sentenceOf } from '../api/client';
+import { leave } from '../api/door';
+import { useNotices } from '../stores/notices';
+import { IconButton } from './IconButton';
+
+/** What each may, in words. */
+export const MAY_WORDS = {
+  lead: 'everything',
+  hand: 'bench, log and readings',
+  look: 'look at the walls',
+} as const;
+
+export function WhoIAm({ me }: { readonly me: Me | undefined }) {
+  const trouble = useNotices((s) => s.trouble);
+  if (!me || me.here) return null;
+  return (
+    <span className="flex items-center gap-1">
+      <span className="max-w-32 truncate" title={`${me.name}: ${MAY_WORDS[me.may]}`}>
+        {me.name}
+      </span>
+      <IconButton
+        label={`Leave: this screen is ${me.name} no more`}
+        onClick={() => {
+          leave()
+            .then(() => {
+              location.assign('/enter');
+            })
+            .catch((error: unknown) => {
+              trouble(sentenceOf(error));
+            });
+        }}
+      >
+        <LogOut className="size-4" />
+      </IconButton>
+    </span>
+  );
+}
