@@ -406,6 +406,7 @@ export { outTooLong, type OutToo } from './teach/tooLong';
 export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './teach/halves';
 export { holdAgainst, limitsOf, type HeldAgainst, type Tolerance } from './teach/exercise';
 export { nextTime, type NextTime } from './teach/nextTime';
+export { TWO_WORDS } from './teach/twoWords';
 export { comesNearer, howNear } from './teach/overWeeks';
 export { biases, ENOUGH_PIECES, type MadeAgainst } from './log/biases';
 export { robust, type Robust } from './stats/robust';

@@ -96,6 +96,57 @@ export const routes: RouteObject[] = [
         lazy: fetched(async () => (await import('./places/orders/OrdersPlace')).OrdersPlace),
       },
       {
+        path: 'class',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/lesson/ClassesPlace')).ClassesPlace),
+      },
+      {
+        path: 'class/:id',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/lesson/ClassPlace')).ClassPlace),
+        children: [
+          {
+            index: true,
+            ...guarded,
+            lazy: fetched(
+              async () => (await import('./places/lesson/ExerciseSheet')).ExerciseSheet,
+            ),
+          },
+          {
+            path: 'tonight',
+            ...guarded,
+            lazy: fetched(async () => (await import('./places/lesson/TonightSheet')).TonightSheet),
+          },
+          {
+            path: 'sheets',
+            ...guarded,
+            lazy: fetched(
+              async () => (await import('./places/lesson/StudentsSheet')).StudentsSheet,
+            ),
+          },
+          {
+            path: 'handout',
+            ...guarded,
+            lazy: fetched(async () => (await import('./places/lesson/HandoutSheet')).HandoutSheet),
+          },
+        ],
+      },
+      {
+        path: 'wall/boxes',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/wall/BoxesWall')).BoxesWall),
+      },
+      {
+        path: 'wall/bench',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/wall/BenchWall')).BenchWall),
+      },
+      {
+        path: 'wall/class/:id?',
+        ...guarded,
+        lazy: fetched(async () => (await import('./places/wall/ClassWall')).ClassWall),
+      },
+      {
         path: 'rack',
         ...guarded,
         lazy: fetched(async () => (await import('./places/rack/RackPlace')).RackPlace),

@@ -111,8 +111,9 @@ export function heatNow(
   return heatOf(parts, stands, now, fires);
 }
 
-/** The walk up to what is in hand now: the same at every tick until something happens. One is kept, of the making looked at last. */
-let walked: { readonly of: string; readonly upTo: Walked } | undefined;
+/** Walks up to what is in hand now: the same at every tick until something happens. Kept of the makings looked at last: a wall has several. */
+const walked = new Map<string, Walked>();
+const MOST_WALKED = 24;
 
 /** What is known of the past of an order of which some of it is still going on; undefined where the past itself depends on that. */
 function known(
@@ -144,9 +145,14 @@ function known(
     parts.map((p) => [p.name, p.glass.id, p.gathered, p.zones.map((z) => [z.thickness, z.area])]),
     fires,
   ]);
-  if (walked?.of !== of)
-    walked = { of, upTo: walk(parts, steps, starts, EVERY, fires, {}, { until }) };
-  return walked.upTo;
+  const kept = walked.get(of);
+  // The one looked at last comes last.
+  walked.delete(of);
+  const upTo = kept ?? walk(parts, steps, starts, EVERY, fires, {}, { until });
+  walked.set(of, upTo);
+  const [oldest] = walked.keys();
+  if (walked.size > MOST_WALKED && oldest !== undefined) walked.delete(oldest);
+  return upTo;
 }
 
 function heatOf(parts: readonly HeatPart[], state: State, now: number, fires: Fires): GlassNow[] {

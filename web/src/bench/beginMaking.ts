@@ -33,6 +33,8 @@ export interface BeginAsked {
   readonly annealer: string;
   readonly ready: MakingBegin['ready'];
   readonly rehearsal: boolean;
+  /** Where it is made in a class. */
+  readonly lesson?: MakingBegin['lesson'];
 }
 
 export function makingOf(wanted: BeginAsked): MakingBegin {
@@ -71,5 +73,6 @@ export function makingOf(wanted: BeginAsked): MakingBegin {
     ...(wanted.annealer !== '' && { annealer: wanted.annealer }),
     ...(wanted.ready && wanted.ready.length > 0 && { ready: wanted.ready }),
     ...(wanted.rehearsal && { rehearsal: true }),
+    ...(wanted.lesson && { lesson: wanted.lesson }),
   };
 }

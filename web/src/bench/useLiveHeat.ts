@@ -12,6 +12,7 @@ export function useLiveHeat(
   parts: readonly HeatPart[] | undefined,
   fires: Fires | undefined,
   now: () => number,
+  every = EVERY,
 ): readonly GlassNow[] {
   const [told, setTold] = useState<readonly GlassNow[]>([]);
   useEffect(() => {
@@ -21,18 +22,18 @@ export function useLiveHeat(
     const ask = (): void => {
       // Nobody looks at a window that is hidden.
       if (document.hidden) {
-        timer = setTimeout(ask, EVERY);
+        timer = setTimeout(ask, every);
         return;
       }
       braid((w) => w.heatNow(parts, made, now(), fires)).then(
         (heat) => {
           if (!live) return;
           setTold(heat);
-          timer = setTimeout(ask, EVERY);
+          timer = setTimeout(ask, every);
         },
         () => {
           // The estimate is no reason to stop the work: it is asked for again.
-          if (live) timer = setTimeout(ask, 10 * EVERY);
+          if (live) timer = setTimeout(ask, 10 * every);
         },
       );
     };
@@ -41,7 +42,7 @@ export function useLiveHeat(
       live = false;
       clearTimeout(timer);
     };
-  }, [made, parts, fires, now]);
+  }, [made, parts, fires, now, every]);
   return told;
 }
 

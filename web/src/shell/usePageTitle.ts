@@ -19,6 +19,8 @@ export const titled = (...parts: readonly (string | undefined)[]): string =>
 export function titleAt(path: string): string | undefined {
   if (/^\/pieces\/./.test(path)) return undefined;
   const place = PLACES.find(({ to }) => path === to || path.startsWith(`${to}/`))?.name;
+  if (path.startsWith('/wall/')) return undefined;
+  if (path === '/class' || path.startsWith('/class/')) return titled('Class');
   const inside = INSIDE[path] ?? (path === '/orders' ? 'Orders' : undefined);
   return titled(inside, place);
 }

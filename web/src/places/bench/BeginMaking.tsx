@@ -35,6 +35,13 @@ export function BeginMaking() {
   return <Before piece={piece} revision={revision} document={document} />;
 }
 
+/** Of a class, where it was begun from one. */
+function lessonOf(asks: URLSearchParams): MakingBegin['lesson'] {
+  const [lesson, student, bench] = ['class', 'student', 'bench'].map((k) => asks.get(k));
+  if (lesson == null || student == null) return undefined;
+  return { class: lesson, student, ...(bench != null && bench !== '' && { bench }) };
+}
+
 /** The crew it was planned for, or an ordinary one. */
 const crewFor = ({ sequence, way }: PieceDocument): readonly Person[] =>
   sequence?.crew && sequence.crew.length > 0
@@ -132,6 +139,7 @@ function Before({
       annealer,
       ready: [...since].map(([what, when]) => ({ what, since: when })),
       rehearsal,
+      lesson: lessonOf(asks),
     });
     keepBegin(making).then(
       () => navigate(`/bench/${making.id}`),

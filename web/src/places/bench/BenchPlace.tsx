@@ -2,7 +2,7 @@
 import type { MakingLine } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { CalendarDays } from 'lucide-react';
+import { CalendarDays, GraduationCap, MonitorPlay } from 'lucide-react';
 import { Link } from 'react-router';
 import { listMakings, sentenceOf } from '../../api/client';
 import { usePieces } from '../../api/queries';
@@ -29,9 +29,17 @@ export function BenchPlace() {
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex items-baseline justify-between gap-4">
         <h1 className="text-4xl">Bench</h1>
-        <Link to="/orders" className="btn btn-ghost btn-sm">
-          <CalendarDays className="size-4" /> What is wanted by when
-        </Link>
+        <div className="flex flex-wrap gap-1">
+          <Link to="/class" className="btn btn-ghost btn-sm">
+            <GraduationCap className="size-4" /> Class
+          </Link>
+          <Link to="/wall/bench" className="btn btn-ghost btn-sm">
+            <MonitorPlay className="size-4" /> On the wall
+          </Link>
+          <Link to="/orders" className="btn btn-ghost btn-sm">
+            <CalendarDays className="size-4" /> What is wanted by when
+          </Link>
+        </div>
       </div>
       {makings.error && (
         <p role="alert" className="alert alert-error mt-3">

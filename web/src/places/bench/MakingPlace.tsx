@@ -1,5 +1,6 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
 import {
+  AT_THE_GATHER,
   bandSpans,
   factsOf,
   fitVft,
@@ -23,6 +24,7 @@ import { useHeatWanted, useLiveHeat } from '../../bench/useLiveHeat';
 import { useMaking, type Making } from '../../bench/useMaking';
 import { useQuiet } from '../../bench/useQuiet';
 import { SelectField } from '../../fields/SelectField';
+import { LessonWords } from '../../lessons/LessonWords';
 import { stepName } from '../../marks/braid/stepNames';
 import { useWorkOf } from '../../orders/useWork';
 import { useDisplay } from '../../stores/display';
@@ -208,6 +210,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
               onBox={box}
             />
           )}
+          {begin.lesson && current && <LessonWords lesson={begin.lesson.class} step={current} />}
           {person ? (
             person !== lead && <HelperLane now={person} derived={derived} onHappen={happen} />
           ) : others.length > 0 ? (
@@ -295,7 +298,12 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
               useNotices.getState().trouble(reading);
               return;
             }
-            if (reading) happen({ kind: 'reading', ...reading });
+            // Weighed while a gather is in hand, it is that gather's.
+            const where =
+              reading?.of === 'mass' && current && factsOf(current).does === 'gather'
+                ? { where: AT_THE_GATHER }
+                : {};
+            if (reading) happen({ kind: 'reading', ...reading, ...where });
             else if (open === 'note' && says !== '') happen({ kind: 'note', says });
             setOpen(undefined);
           }}

@@ -1,0 +1,17 @@
+// Asking the server about classes and what was made in them.
+import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
+import { call } from './client';
+
+/** By name. */
+export const readClasses = (): Promise<ClassDocument[]> => call('/classes');
+
+export const readClass = (id: string): Promise<ClassDocument> => call(`/classes/${id}`);
+
+export const keepClass = (given: ClassDocument): Promise<ClassDocument> =>
+  call(`/classes/${given.id}`, 'PUT', JSON.stringify(given));
+
+export const dropClass = (id: string): Promise<unknown> => call(`/classes/${id}`, 'DELETE');
+
+/** What was made and rehearsed in it, the newest first. */
+export const readClassMakings = (id: string): Promise<ClassMaking[]> =>
+  call(`/classes/${id}/makings`);

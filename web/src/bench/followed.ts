@@ -1,0 +1,50 @@
+// A making that is only looked at, from another screen: what is new in it is fetched again and again, nothing is told.
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import { madeState, type Made, type MakingState, type WorkStep } from '@zanfirico/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { readMaking } from '../api/client';
+import { byParts } from './byParts';
+
+/** Fetched so often, ms. */
+const EVERY = 2000;
+
+/** A making as it is told. */
+export interface Told {
+  readonly begin: MakingBegin;
+  readonly events: readonly MakingEvent[];
+}
+
+/** The same, and how it stands. */
+export interface Followed extends Told {
+  readonly made: Made;
+  readonly state: MakingState<WorkStep>;
+  /** When it was heard last, ms. */
+  readonly heardAt: number;
+}
+
+/** Undefined until it is there; one that has ended is not asked for again. */
+export function useFollowed(id: string): Followed | undefined {
+  const queries = useQueryClient();
+  const queryKey = ['followed', id];
+  const asked = useQuery({
+    queryKey,
+    queryFn: async (): Promise<Told> => {
+      const before = queries.getQueryData<Told>(queryKey);
+      const told = await readMaking(id, before?.events.length ?? 0);
+      return { begin: told.begin, events: [...(before?.events ?? []), ...told.events] };
+    },
+    refetchInterval: EVERY,
+    structuralSharing: false,
+  });
+  const told = asked.data;
+  // The same events are the same making: what is worked out of it is kept.
+  const count = told?.events.length;
+  const made = useMemo(
+    () => told && byParts(told.begin, told.events),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- by how many there are
+    [told?.begin.id, count],
+  );
+  const state = useMemo(() => made && madeState(made), [made]);
+  return told && made && state ? { ...told, made, state, heardAt: asked.dataUpdatedAt } : undefined;
+}

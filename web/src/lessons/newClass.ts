@@ -1,0 +1,53 @@
+// A piece made an exercise: what may be off of it, the tools its order needs, and benches to put the class in pairs at.
+import type { ClassDocument } from '@zanfirico/contract';
+import { BY_SHARE, drawnOf, LET_PASS, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+
+/** Twice what a set maker lets pass: who learns has room. Common practice, no source. */
+const ROOM = 2;
+/** Where work is done is no tool. */
+const NO_TOOL = /^(|glory hole|bench|eye|furnace|annealer|garage|torch|kiln)$/;
+
+/** Tools an order needs, each once. */
+export const toolsOf = (steps: readonly WorkStep[]): string[] => [
+  ...new Set(
+    steps
+      .flatMap((s) => (s.kind === 'own' ? [] : STEPS[s.kind].tool.split(/, | and /)))
+      .filter((t) => !NO_TOOL.test(t)),
+  ),
+];
+
+/** Puts who is in the class at benches, two and two. */
+export const inPairs = (students: ClassDocument['students']): ClassDocument['benches'] =>
+  Array.from({ length: Math.ceil(students.length / 2) }, (_, i) => ({
+    name: `Bench ${String(i + 1)}`,
+    pair: students.slice(2 * i, 2 * i + 2).map((s) => s.id),
+  }));
+
+/** The class of a piece, with nobody in it yet. */
+export function newClass(
+  piece: { readonly id: string; readonly name: string },
+  derived: Extract<Derived, { ok: true }>,
+  steps: readonly WorkStep[],
+): ClassDocument {
+  return {
+    format: 'zanfirico.class',
+    version: 1,
+    id: crypto.randomUUID(),
+    name: `Class: ${piece.name}`.slice(0, 80),
+    piece: piece.id,
+    tolerances: (['height', 'lip', 'weight'] as const).flatMap((of) =>
+      drawnOf(derived, of, undefined) === undefined
+        ? []
+        : [{ of, under: ROOM * LET_PASS[of], over: ROOM * LET_PASS[of] }],
+    ),
+    tools: toolsOf(steps).map((name) => ({ name: name.slice(0, 80), lives: '' })),
+    words: [],
+    checks: ['Each side with the calipers', 'Length', 'A clean neck'],
+    students: [],
+    benches: [],
+    atOnce: 1,
+  };
+}
+
+/** What an off of a measure is of: a length, or a share of the drawing's. */
+export const isShare = (of: ClassDocument['tolerances'][number]['of']): boolean => BY_SHARE.has(of);
