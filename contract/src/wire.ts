@@ -128,6 +128,23 @@ export interface RevisionLine {
   readonly by: string | null;
 }
 
+/** Query of who has a piece open: as which tab one asks. */
+export const HereQuery = Type.Object({ tab: Type.String({ pattern: '^[0-9a-f-]{36}$' }) }, strict);
+
+/** Somebody who has a piece open. */
+export interface InPiece {
+  readonly name: string;
+  readonly device?: string;
+}
+
+/** Who else has a piece open, and what it is newest. */
+export interface WhoIsIn {
+  readonly others: readonly InPiece[];
+  readonly revision: number;
+  /** Who saved that. */
+  readonly by: string | null;
+}
+
 /** What was wrong with one field. */
 export interface FieldProblem {
   readonly field: string;

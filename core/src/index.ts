@@ -66,6 +66,7 @@ export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
 export { fitVft, logViscosity, strainOf } from './glass/viscosity';
 export { changed, type Changes } from './edits/changed';
+export { clashKey, merged, type Choices, type Clash } from './edits/merge';
 export { scaledPart, scaledWhole, type Walls } from './edits/scale';
 export { addBit, bitOn, copyBit, removeBit, sculptureOn } from './edits/bits';
 export {

@@ -47,6 +47,7 @@ export const RIGHTS: readonly Right[] = [
     '/api/pieces/tags',
     '/api/pieces/:id/revisions',
     '/api/pieces/:id/revisions/:revision',
+    '/api/pieces/:id/here',
     '/api/photos/:id',
     '/api/log',
     '/api/log/all',

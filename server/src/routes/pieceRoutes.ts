@@ -2,6 +2,7 @@
 import express, { Router, type Request, type Response } from 'express';
 import {
   BODY_LIMIT,
+  HereQuery,
   ListQuery,
   NewPieceBody,
   PieceParams,
@@ -10,13 +11,17 @@ import {
   SavePieceBody,
   ThrowAwayBody,
   type ErrorBody,
+  type WhoIsIn,
 } from '@zanfirico/contract';
 import { checkDocument, checkMeaning } from '../check/checkDocument';
 import { checker } from '../check/schema';
 import type { PieceStore } from '../store/pieceStore';
 import type { RackStore } from '../store/rackStore';
+import { whoIs } from '../door/guard';
 import { fail, take } from './answer';
+import { presence } from './presence';
 
+const checkHere = checker(HereQuery);
 const checkParams = checker(PieceParams);
 const checkRevision = checker(RevisionParams);
 const checkList = checker(ListQuery);
@@ -41,6 +46,7 @@ function keyOf(req: Request, res: Response): { readonly key: string | undefined 
 export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });
+  const inIt = presence();
 
   router.get('/', async (req, res) => {
     const query = take(res, checkList(req.query));
@@ -139,6 +145,19 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
           ? 'There is no such piece put away: only what is put away can be thrown away.'
           : 'It is gone: what was thrown away goes for good when the server starts.',
       });
+  });
+
+  router.get('/:id/here', async (req, res) => {
+    const params = take(res, checkParams(req.params));
+    const query = params && take(res, checkHere(req.query));
+    if (!params || !query) return;
+    const newest = await store.newestOf(params.id);
+    if (!newest) {
+      fail(res, 404, MISSING);
+      return;
+    }
+    const others = inIt.here(params.id, query.tab, whoIs(res));
+    res.json({ others, ...newest } satisfies WhoIsIn);
   });
 
   router.get('/:id/revisions', async (req, res) => {

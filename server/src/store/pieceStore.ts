@@ -60,6 +60,10 @@ export interface PieceStore {
   /** Every piece on the shelf or put away, or those of these ids, by name. */
   all(ids?: readonly string[]): Promise<SavedPiece[]>;
   save(id: string, baseRevision: number, document: PieceDocument): Promise<SaveResult>;
+  /** Its newest revision, and who saved it. */
+  newestOf(
+    id: string,
+  ): Promise<{ readonly revision: number; readonly by: string | null } | undefined>;
   revisions(id: string): Promise<RevisionLine[]>;
   revision(id: string, revision: number): Promise<SavedPiece | undefined>;
   putAway(id: string, away: boolean): Promise<boolean>;
@@ -346,6 +350,15 @@ export function pieceStore(db: Database): PieceStore {
         };
       });
     },
+
+    newestOf: (id) =>
+      db
+        .selectFrom('revisions')
+        .select(['revision', 'made_by as by'])
+        .where('piece_id', '=', id)
+        .orderBy('revision', 'desc')
+        .limit(1)
+        .executeTakeFirst(),
 
     revisions: (id) =>
       db

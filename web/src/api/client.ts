@@ -39,6 +39,7 @@ import {
   type TagLine,
   type Taught,
   type WantedDocument,
+  type WhoIsIn,
 } from '@zanfirico/contract';
 import type { ShelfFacts } from '@zanfirico/core';
 import { KEPT_AT } from './kept';
@@ -216,6 +217,10 @@ export const putAway = (id: string, away: boolean): Promise<void> =>
 /** Throws away what is put away; it can be taken back until the server starts again. */
 export const throwAway = (id: string, thrownAway: boolean): Promise<void> =>
   call(`/pieces/${id}/throw-away`, 'POST', JSON.stringify({ thrownAway }));
+
+/** Who else has a piece open, and what is newest of it. */
+export const whoIsIn = (id: string, tab: string): Promise<WhoIsIn> =>
+  call(`/pieces/${id}/here?tab=${tab}`);
 
 export const listRevisions = (id: string): Promise<RevisionLine[]> =>
   call(`/pieces/${id}/revisions`);

@@ -63,8 +63,14 @@ export function useStanding(
     (s) => s.lane === 0 && isHeat(s.step) && (s.state === 'now' || s.state === 'to come'),
   );
   const coming = state.steps[heatAt];
-  const inFire = state.fire?.what === 'in';
-  const inSince = state.fire ? Math.max(0, (shown - state.fire.since) / SECOND) : 0;
+  // Before the first heat it is out since it came out of the furnace.
+  const gathered = state.steps.findLast(
+    (s) => s.state === 'done' && factsOf(s.step).does === 'gather',
+  )?.ended;
+  const fire =
+    state.fire ?? (gathered === undefined ? undefined : { what: 'out' as const, since: gathered });
+  const inFire = fire?.what === 'in';
+  const inSince = fire ? Math.max(0, (shown - fire.since) / SECOND) : 0;
   const stays = coming?.step.seconds ?? 0;
   return {
     derived,
@@ -78,7 +84,7 @@ export function useStanding(
     behind: told?.behind,
     hole: {
       bench,
-      fire: state.fire && { what: state.fire.what, since: inSince },
+      fire: fire && { what: fire.what, since: inSince },
       brittleIn: coldest?.brittleIn,
       skin: coldest?.skin,
       heatIn:

@@ -86,7 +86,7 @@ function Target({ change }: { readonly change: Change }) {
                   <th scope="row" className="text-left font-normal">
                     {SAYS[t.of]}
                   </th>
-                  <td>{printText(drawn, KIND[t.of], units)}</td>
+                  <td className="whitespace-nowrap">{printText(drawn, KIND[t.of], units)}</td>
                   {(['under', 'over'] as const).map((side) => (
                     <td key={side} className="w-24 pl-3">
                       <QuantityField

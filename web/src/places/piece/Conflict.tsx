@@ -1,19 +1,24 @@
-// Two people saved: both revisions side by side, and two ways on that lose neither.
-import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+// Two people changed the same: where both did it is chosen whose stands, and the rest is taken from both; or one goes on and the other is kept.
+import type { PieceDocument } from '@zanfirico/contract';
+import { clashKey, merged, type Choices } from '@zanfirico/core';
 import { useState } from 'react';
 import { createPiece, newKey, savePiece, sentenceOf } from '../../api/client';
 import { Dialog } from '../../shell/Dialog';
 import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
+import { ClashLine } from './ClashLine';
 import { DocumentFacts } from './Revisions';
+import { saveTogether, type Met } from './useSaving';
 
 interface Props {
   readonly mine: PieceDocument;
-  readonly theirs: SavedPiece;
+  readonly met: Met;
   readonly onClose: () => void;
 }
 
-export function Conflict({ mine, theirs, onClose }: Props) {
+export function Conflict({ mine, met, onClose }: Props) {
+  const { theirs, base, clashes, says } = met;
+  const [choices, setChoices] = useState<Choices>({});
   const [failure, setFailure] = useState<string>();
   const [key] = useState(newKey);
   const say = useNotices((s) => s.say);
@@ -30,6 +35,13 @@ export function Conflict({ mine, theirs, onClose }: Props) {
       `Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
     );
   };
+  const together = async (): Promise<void> => {
+    if (!base) return;
+    const piece = await saveTogether(theirs, merged(base, mine, theirs.document, choices).document);
+    say(
+      `Both are in revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
+    );
+  };
   const theirsAndCopy = async (): Promise<void> => {
     const copy = await createPiece({ ...mine, name: `${mine.name.slice(0, 70)} (mine)` }, key);
     drop();
@@ -39,13 +51,46 @@ export function Conflict({ mine, theirs, onClose }: Props) {
   return (
     <Dialog title="Someone saved first" leave="Decide later" wide onClose={onClose}>
       <p className="mt-1">Nothing is lost: choose which goes on, the other is kept as well.</p>
+      {says !== undefined && (
+        <p className="text-warning mt-2">Together they cannot be made: {says}</p>
+      )}
+      {clashes.length > 0 && (
+        <section aria-label="Both changed" className="mt-3">
+          <h3 className="text-xl">
+            Both changed {clashes.length === 1 ? 'this' : 'these'}: whose stands?
+          </h3>
+          <ul className="max-h-64 overflow-y-auto">
+            {clashes.map((c) => (
+              <ClashLine
+                key={clashKey(c)}
+                clash={c}
+                document={mine}
+                chosen={choices[clashKey(c)] ?? 'mine'}
+                onChoose={(whose) => {
+                  setChoices((all) => ({ ...all, [clashKey(c)]: whose }));
+                }}
+              />
+            ))}
+          </ul>
+          <button
+            type="button"
+            className="btn btn-primary mt-2"
+            onClick={() => {
+              attempt(together);
+            }}
+          >
+            Save both together, so
+          </button>
+          <p className="quiet mt-1">Everything else is taken from both. Or one goes on whole:</p>
+        </section>
+      )}
       <div className="mt-4 grid grid-cols-2 gap-6">
         <section className="flex flex-col items-center" aria-label="Yours">
           <h3 className="mb-2 text-xl">Yours, not saved yet</h3>
           <DocumentFacts document={mine} />
           <button
             type="button"
-            className="btn btn-primary mt-auto"
+            className={`btn mt-auto ${clashes.length > 0 ? 'btn-outline' : 'btn-primary'}`}
             onClick={() => {
               attempt(mineOnTop);
             }}

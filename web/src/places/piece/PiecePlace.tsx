@@ -12,6 +12,7 @@ import { useNight } from '../../annealing/useNight';
 import { useFacts } from '../../derived/useFacts';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';
+import { OthersHere } from './OthersHere';
 import { PieceHeader } from './PieceHeader';
 import { Revisions } from './Revisions';
 import { deriveDocument } from '../../derived/deriveDocument';
@@ -162,6 +163,7 @@ function Opened({
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader board={board} saving={saving} onRevisions={onRevisions} />
+      <OthersHere />
       <AnswerBand board={board} />
       <div className="relative flex min-h-0 flex-1">
         <div className="min-w-0 flex-1">
@@ -171,7 +173,7 @@ function Opened({
       </div>
       {revisions && <Revisions onClose={onCloseRevisions} />}
       {saving.conflict && (
-        <Conflict mine={mine} theirs={saving.conflict} onClose={saving.clearConflict} />
+        <Conflict mine={mine} met={saving.conflict} onClose={saving.clearConflict} />
       )}
     </div>
   );

@@ -55,7 +55,10 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
                 }}
               >
                 <span className="num font-semibold">{line.revision}</span>{' '}
-                <span className="quiet">{format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}</span>
+                <span className="quiet">
+                  {format(new Date(line.savedAt), 'd MMM yyyy, HH:mm')}
+                  {line.by !== null && line.by !== 'this machine' && `, ${line.by}`}
+                </span>
                 <br />
                 {line.name}
               </button>

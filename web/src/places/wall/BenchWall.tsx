@@ -72,62 +72,76 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
   const [lead, ...others] = crew;
   const waits = crew.flatMap(({ person, holds }) => (holds ? [{ person, holds }] : []));
   return (
-    <>
-      <p
-        className={`${large ? 'text-[9vmin]' : 'text-[5.5vmin]'} font-display leading-none font-semibold`}
-      >
-        {step ? stepName(step) : followed.state.ended ? 'done' : 'into the box'}
-      </p>
-      <p className="quiet text-[3vmin] leading-tight">
-        {step && ofParts(step, derived)} step <span className="num">{(place ?? of - 1) + 1}</span>{' '}
-        of <span className="num">{of}</span>, at it <span className="num">{clockText(since)}</span>
-        {next && <>, then {stepName(next)}</>}
-      </p>
-      <p className="mt-[1vmin] flex flex-wrap items-baseline gap-x-[4vmin] text-[3.4vmin] leading-tight">
-        {hole.fire && (
-          <span>
-            {hole.fire.what === 'in' ? 'in the fire' : 'out of the fire'}{' '}
-            <b className="num text-primary text-[8vmin]">{clockText(hole.fire.since)}</b>
-          </span>
-        )}
-        {behind !== undefined && Math.abs(behind) > 30 && (
-          <span>
-            {behind > 0 ? 'behind' : 'ahead'} <b className="num">{clockText(Math.abs(behind))}</b>
-          </span>
-        )}
-      </p>
-      {coldest && (
+    <div className={large ? 'grid gap-x-[5vmin] md:grid-cols-[3fr_2fr]' : ''}>
+      <div>
         <p
-          className={`text-[3.4vmin] leading-tight ${coldest.brittleIn !== undefined && coldest.brittleIn < SOON ? 'text-error font-bold' : ''}`}
+          className={`${large ? 'text-[13vmin]' : 'text-[5.5vmin]'} font-display leading-none font-semibold`}
         >
-          {coldest.name}: {coldest.band},{' '}
-          <span className="num">{printText(coldest.mean, 'temperature', units)}</span>
-          {coldest.brittleIn === 0
-            ? ', its skin is brittle'
-            : coldest.brittleIn !== undefined &&
-              `, its skin is brittle in ${clockText(coldest.brittleIn)}`}
+          {step ? stepName(step) : followed.state.ended ? 'done' : 'into the box'}
         </p>
-      )}
-      {(lead ?? others.length > 0) && (
-        <ul aria-label="Who waits for whom" className="mt-[1vmin] text-[3vmin] leading-snug">
-          {crew.map(({ person, job }) => (
-            <li key={person.id}>
-              <span className="quiet">{person.name}</span>{' '}
-              {job ? <JobWords job={job} derived={derived} /> : <span className="quiet">free</span>}
-            </li>
-          ))}
-          {waits.map(({ person, holds }) => (
-            <li key={`w ${person.id}`} className="text-warning">
-              {person.name} holds the {derived?.parts[holds.part]?.name ?? 'glass'} and waits{' '}
-              <span className="num">{clockText(holds.wantedIn)}</span> for{' '}
-              {lead?.person.name ?? 'the lead'}: flash it.
-            </li>
-          ))}
-        </ul>
-      )}
-      <p className="quiet mt-[1vmin] text-[2vmin]">
-        Heat is an estimate, good to some {HEAT_SPREAD} K.
-      </p>
-    </>
+        <p className="quiet text-[3vmin] leading-tight">
+          {step && ofParts(step, derived)} step <span className="num">{(place ?? of - 1) + 1}</span>{' '}
+          of <span className="num">{of}</span>, at it{' '}
+          <span className="num">{clockText(since)}</span>
+          {next && <>, then {stepName(next)}</>}
+        </p>
+        <p className="mt-[1vmin] flex flex-wrap items-baseline gap-x-[4vmin] text-[3.4vmin] leading-tight">
+          {hole.fire && (
+            <span>
+              {hole.fire.what === 'in' ? 'in the fire' : 'out of the fire'}{' '}
+              <b className={`num text-primary ${large ? 'text-[14vmin]' : 'text-[8vmin]'}`}>
+                {clockText(hole.fire.since)}
+              </b>
+            </span>
+          )}
+          {behind !== undefined && Math.abs(behind) > 30 && (
+            <span>
+              {behind > 0 ? 'behind' : 'ahead'} <b className="num">{clockText(Math.abs(behind))}</b>
+            </span>
+          )}
+        </p>
+        {coldest && (
+          <p
+            className={`${large ? 'text-[4.4vmin]' : 'text-[3.4vmin]'} leading-tight ${coldest.brittleIn !== undefined && coldest.brittleIn < SOON ? 'text-error font-bold' : ''}`}
+          >
+            {coldest.name}: {coldest.band},{' '}
+            <span className="num">{printText(coldest.mean, 'temperature', units)}</span>
+            {coldest.brittleIn === 0
+              ? ', its skin is brittle'
+              : coldest.brittleIn !== undefined &&
+                `, its skin is brittle in ${clockText(coldest.brittleIn)}`}
+          </p>
+        )}
+      </div>
+      <div>
+        {(lead ?? others.length > 0) && (
+          <ul
+            aria-label="Who waits for whom"
+            className={`mt-[1vmin] leading-snug ${large ? 'text-[4vmin]' : 'text-[3vmin]'}`}
+          >
+            {crew.map(({ person, job }) => (
+              <li key={person.id}>
+                <span className="quiet">{person.name}</span>{' '}
+                {job ? (
+                  <JobWords job={job} derived={derived} />
+                ) : (
+                  <span className="quiet">free</span>
+                )}
+              </li>
+            ))}
+            {waits.map(({ person, holds }) => (
+              <li key={`w ${person.id}`} className="text-warning">
+                {person.name} holds the {derived?.parts[holds.part]?.name ?? 'glass'} and waits{' '}
+                <span className="num">{clockText(holds.wantedIn)}</span> for{' '}
+                {lead?.person.name ?? 'the lead'}: flash it.
+              </li>
+            ))}
+          </ul>
+        )}
+        <p className="quiet mt-[1vmin] text-[2vmin]">
+          Heat is an estimate, good to some {HEAT_SPREAD} K.
+        </p>
+      </div>
+    </div>
   );
 }

@@ -72,6 +72,7 @@ function OfClass({ id }: { readonly id: string }) {
       <ul
         aria-label="Benches"
         className={`mt-[1.5vmin] grid flex-1 content-start gap-x-[4vmin] gap-y-[1.5vmin] ${benches.length > 1 ? 'md:grid-cols-2' : ''}`}
+        style={{ fontSize: `${String(lettering(benches.length))}vmin` }}
       >
         {benches.map(({ bench, making }) => (
           <li key={bench} className="border-base-300 border-t pt-[0.8vmin]">
@@ -86,7 +87,7 @@ function OfClass({ id }: { readonly id: string }) {
                 onStands={onStands}
               />
             ) : (
-              <p className="text-[4vmin] leading-tight">
+              <p className="text-[1.25em] leading-tight">
                 {bench} <span className="quiet">{namesOf(data, bench)}: not begun</span>
               </p>
             )}
@@ -99,6 +100,9 @@ function OfClass({ id }: { readonly id: string }) {
     </WallFrame>
   );
 }
+
+/** The fewer benches, the larger: to be read from the far one. vmin */
+const lettering = (benches: number): number => (benches <= 2 ? 5.4 : benches <= 4 ? 4.4 : 3.2);
 
 const namesOf = ({ benches, students }: ClassDocument, bench: string): string =>
   (benches.find((b) => b.name === bench)?.pair ?? [])
@@ -210,8 +214,8 @@ function Bench({
   const name = lesson.students.find((s) => s.id === student)?.name ?? begin.lesson?.student ?? '';
   return (
     <>
-      <p className="flex flex-wrap items-baseline gap-x-[2vmin] text-[3.4vmin] leading-tight">
-        <b className="text-[4vmin]">{name}</b>
+      <p className="flex flex-wrap items-baseline gap-x-[2vmin] text-[1.06em] leading-tight">
+        <b className="text-[1.25em]">{name}</b>
         <span className="quiet">
           {bench}
           {rehearsal && ', rehearsing'}
@@ -220,7 +224,7 @@ function Bench({
           <span className="num">{(place ?? of - 1) + 1}</span> of <span className="num">{of}</span>
         </span>
       </p>
-      <p className="font-display text-[6.4vmin] leading-none font-semibold">
+      <p className="font-display text-[2em] leading-none font-semibold">
         {state.ended
           ? state.ended.how === 'boxed'
             ? 'in the box'
@@ -230,10 +234,10 @@ function Bench({
             : 'into the box'}
       </p>
       {!ended && (
-        <p className="flex flex-wrap items-baseline gap-x-[2vmin] text-[3.2vmin] leading-tight">
+        <p className="flex flex-wrap items-baseline gap-x-[2vmin] text-[1em] leading-tight">
           <span>
             {OUT_WORDS[out.says]}{' '}
-            {hole.fire && <b className="num text-[5vmin]">{clockText(hole.fire.since)}</b>}
+            {hole.fire && <b className="num text-[1.6em]">{clockText(hole.fire.since)}</b>}
           </span>
           {out.verdict !== 'good' && <VerdictWord verdict={out.verdict} />}
           {gather && gather.verdict !== 'right' && (
