@@ -2,6 +2,7 @@
 import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { get } from 'node:https';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -21,23 +22,29 @@ afterEach(() => {
 });
 
 /** Starts a server on a free port and gives its address. */
-async function start(): Promise<{ child: ChildProcess; url: string }> {
+async function start(
+  ...more: readonly string[]
+): Promise<{ child: ChildProcess; url: string; said: () => string }> {
   const child = spawn(
     process.execPath,
-    ['--import', 'tsx', main, '--port', '0', '--data', data, '--demo'],
+    ['--import', 'tsx', main, '--port', '0', '--data', data, '--demo', ...more],
     { stdio: ['ignore', 'pipe', 'inherit'], cwd: __dirname },
   );
   started.push(child);
+  let said = '';
+  child.stdout.on('data', (chunk: Buffer) => {
+    said += chunk.toString();
+  });
   const url = await new Promise<string>((resolve, reject) => {
     child.once('exit', (code) => {
       reject(new Error(`the server ended with ${String(code)}`));
     });
     child.stdout.on('data', (chunk: Buffer) => {
-      const match = /http:\S+/.exec(chunk.toString());
+      const match = /http:\/\/\S+/.exec(chunk.toString());
       if (match) resolve(match[0]);
     });
   });
-  return { child, url };
+  return { child, url, said: () => said };
 }
 
 describe('the process', () => {
@@ -84,6 +91,37 @@ describe('the process', () => {
       demo: true,
     });
   });
+
+  it('answers its own machine alone, until the flag opens it to the network', async () => {
+    const { said } = await start();
+    await new Promise((done) => setTimeout(done, 500));
+    expect(said()).not.toMatch(/https:/);
+    rmSync(join(data, 'in-use'), { force: true });
+    data = mkdtempSync(join(tmpdir(), 'zanfirico-'));
+    const open = await start('--lan');
+    const address = await new Promise<string>((done) => {
+      const look = setInterval(() => {
+        const found = /https:\/\/127\.0\.0\.1:\d+/.exec(open.said())?.[0];
+        if (found === undefined) return;
+        clearInterval(look);
+        done(found);
+      }, 50);
+    });
+    expect(open.said()).toMatch(/certificate \(SHA-256\): ([0-9A-F]{2}:){31}/);
+    const status = await new Promise<number>((done, fail) => {
+      get(`${address}/api/pieces`, { rejectUnauthorized: false }, (res) => {
+        done(res.statusCode ?? 0);
+        res.resume();
+      }).on('error', fail);
+    });
+    expect(status).toBe(401);
+    expect(readOptions(['--lan', '--lan-port', '7000'], {}, defaults)).toMatchObject({
+      lan: true,
+      lanPort: 7000,
+    });
+    expect(readOptions([], { ZANFIRICO_LAN_PORT: '7001' }, defaults).lanPort).toBe(7001);
+    expect(() => readOptions(['--lan-port', '99999'], {}, defaults)).toThrow(/0 to 65535/);
+  }, 40_000);
 
   it('stops within seconds though a request was only half sent', async () => {
     const { child, url } = await start();

@@ -5,10 +5,12 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { doorOver } from '../door/door';
 import { take, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
 import { document, older } from '../store/older.fixture';
 import { pieceStore } from '../store/pieceStore';
+import { sessionStore } from '../store/sessionStore';
 
 const ROUNDS = Number(process.env['ZANFIRICO_FAULTS'] ?? 1);
 const here = resolve(__dirname, '..');
@@ -138,6 +140,22 @@ describe('restoring', () => {
     expect(readdirSync(join(folder, aside))).toEqual(
       expect.arrayContaining(['zanfirico.sqlite', 'zanfirico.sqlite-wal']),
     );
+  }, 60_000);
+  it('lets nobody in who was let in when it was kept', async () => {
+    const db = await openDatabase(path);
+    await pieceStore(db).create(document);
+    const door = await doorOver(sessionStore(db));
+    const code = await door.codes.issue({ name: 'bench', may: 'hand' });
+    const entered = await door.enter({ code: code?.code ?? '', device: 'tablet' }, undefined);
+    expect((await door.standing(entered?.token)).kind).toBe('in');
+    await db.destroy();
+    expect(command('backup.ts', 'kept.sqlite').stderr).toBe('');
+    expect(command('restore.ts', 'kept.sqlite').stderr).toBe('');
+    const again = await openDatabase(path);
+    const after = await doorOver(sessionStore(again));
+    expect((await after.standing(entered?.token)).kind).toBe('none');
+    expect(await after.lines()).toEqual([]);
+    await again.destroy();
   }, 60_000);
   it('refuses what is no backup, what is not there, and a folder that is in use; nothing is moved', async () => {
     const db = await openDatabase(path);

@@ -9,15 +9,19 @@ export function HeadRow({ columns, left = [] }: Props) {
   return (
     <thead>
       <tr className="quiet border-base-300 border-b text-right text-sm">
-        {columns.map((name, i) => (
-          <th
-            key={name}
-            scope="col"
-            className={`font-normal ${i === 0 ? 'text-left' : left.includes(name) ? 'pl-4 text-left' : ''}`}
-          >
-            {name}
-          </th>
-        ))}
+        {columns.map((name, i) =>
+          name === '' ? (
+            <td key={name} />
+          ) : (
+            <th
+              key={name}
+              scope="col"
+              className={`font-normal ${i === 0 ? 'text-left' : left.includes(name) ? 'pl-4 text-left' : ''}`}
+            >
+              {name}
+            </th>
+          ),
+        )}
       </tr>
     </thead>
   );

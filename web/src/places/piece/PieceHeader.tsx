@@ -6,6 +6,7 @@ import { useStore } from 'zustand';
 import { SheetLinks } from '../../shell/Tabs';
 import { titled } from '../../shell/usePageTitle';
 import { useOffers, type Command } from '../../stores/commands';
+import { useMay } from '../../stores/me';
 import { useDraft, useUnsaved } from '../../stores/draft';
 import { TakeAway } from './TakeAway';
 import type { OnBoard } from './usePiece';
@@ -53,6 +54,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
   const { undo, redo } = useDraft.temporal.getState();
   const navigate = useNavigate();
   const { save } = saving;
+  const lead = useMay('lead');
   const offers = useMemo(
     (): readonly Command[] => [
       ...sheets.map(({ to, name: sheet }): Command => ({
@@ -143,8 +145,8 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
         <button
           type="button"
           className={`btn btn-sm ${unsaved ? 'btn-primary' : 'btn-outline'}`}
-          disabled={saving.busy}
-          title="Save (Ctrl S)"
+          disabled={saving.busy || !lead}
+          title={lead ? 'Save (Ctrl S)' : 'Saving a piece is for a lead.'}
           onClick={saving.save}
         >
           <Save className="size-4" />

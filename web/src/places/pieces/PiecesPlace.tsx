@@ -9,6 +9,7 @@ import { FindField } from '../../fields/FindField';
 import { FileButton } from '../../shell/FileButton';
 import { TakeBundle } from '../../shell/TakeBundle';
 import { draftsOf } from '../../stores/drafts';
+import { useMay } from '../../stores/me';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
 import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
@@ -18,6 +19,7 @@ const FirstPiece = lazy(async () => ({ default: (await import('./FirstPiece')).F
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
 export function PiecesPlace() {
+  const lead = useMay('lead');
   const [away, setAway] = useState(false);
   const [wanted, setWanted] = useState('');
   const find = wanted.trim();
@@ -125,35 +127,39 @@ export function PiecesPlace() {
             {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
             {away ? 'Back to the shelf' : 'Put away'}
           </button>
-          {pieces.length > 0 && (
-            <button
-              type="button"
-              className="btn btn-ghost"
-              title="Every piece, put away or not, with its rack entries, and what was made of it, in one file"
-              onClick={() => {
-                setTaking(true);
-              }}
-            >
-              <FileDown className="size-4" /> Take all away
-            </button>
+          {lead && (
+            <>
+              {pieces.length > 0 && (
+                <button
+                  type="button"
+                  className="btn btn-ghost"
+                  title="Every piece, put away or not, with its rack entries, and what was made of it, in one file"
+                  onClick={() => {
+                    setTaking(true);
+                  }}
+                >
+                  <FileDown className="size-4" /> Take all away
+                </button>
+              )}
+              <FileButton
+                className="btn btn-outline"
+                label="Piece file"
+                accept=".json,.zip,application/json,application/zip"
+                onFile={(chosen) => void readIn([chosen])}
+              >
+                <FileUp className="size-4" /> Read a file
+              </FileButton>
+              <button
+                type="button"
+                className="btn btn-primary"
+                onClick={() => {
+                  setStarting(true);
+                }}
+              >
+                <Plus className="size-4" /> New piece
+              </button>
+            </>
           )}
-          <FileButton
-            className="btn btn-outline"
-            label="Piece file"
-            accept=".json,.zip,application/json,application/zip"
-            onFile={(chosen) => void readIn([chosen])}
-          >
-            <FileUp className="size-4" /> Read a file
-          </FileButton>
-          <button
-            type="button"
-            className="btn btn-primary"
-            onClick={() => {
-              setStarting(true);
-            }}
-          >
-            <Plus className="size-4" /> New piece
-          </button>
         </div>
       </div>
 

@@ -7,7 +7,7 @@ import { changeDevice, putDeviceOut, readChanges } from '../../../api/door';
 import { SelectField } from '../../../fields/SelectField';
 import { useMe } from '../../../stores/me';
 import { useNotices } from '../../../stores/notices';
-import { DOOR } from './NetworkSwitch';
+import { DOOR, EVERY_MS } from './NetworkSwitch';
 
 const moment = (ms: number): string => format(ms, 'd MMM, HH:mm');
 
@@ -80,7 +80,11 @@ export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[
 
 /** What was changed, by whom: the newest first. */
 export function ChangesMade() {
-  const changes = useQuery({ queryKey: ['changes'], queryFn: readChanges });
+  const changes = useQuery({
+    queryKey: ['changes'],
+    queryFn: readChanges,
+    refetchInterval: EVERY_MS,
+  });
   const lines = changes.data ?? [];
   if (lines.length === 0) return null;
   return (

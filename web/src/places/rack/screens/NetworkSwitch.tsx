@@ -11,7 +11,7 @@ import { useNotices } from '../../../stores/notices';
 export const DOOR = ['door'];
 
 /** Asked so often while it is looked at, ms. */
-const EVERY_MS = 4000;
+export const EVERY_MS = 4000;
 
 export const useDoor = () =>
   useQuery({ queryKey: DOOR, queryFn: readDoor, refetchInterval: EVERY_MS, enabled: useIsLead() });
