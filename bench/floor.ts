@@ -12,6 +12,8 @@ const DEVICES = 40;
 const A_SECOND = 10;
 const HOUR = 3600;
 const EVENTS = A_SECOND * HOUR;
+/** Every so manieth is a note. */
+const NOTES = 50;
 /** So many times faster than the clock. */
 const FAST = Number(process.argv[2] ?? 20);
 
@@ -76,7 +78,9 @@ const uuid = (device: number, n: number): string =>
   `${String(device).padStart(8, '0')}-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
 // One making a device, as benches and phones have; each as the demo's candlestick began.
-const [line] = ((await here('/api/makings')) as { id: string; ended?: string }[]).filter((m) => !m.ended);
+const [line] = ((await here('/api/makings')) as { id: string; ended?: string }[]).filter(
+  (m) => !m.ended,
+);
 const like = (await here(`/api/makings/${line?.id ?? ''}`)) as { begin: object };
 const devices = [];
 for (let d = 0; d < DEVICES; d += 1) {
@@ -102,20 +106,39 @@ await Promise.all(
       const due = since + every * (n - 1 + device.d / DEVICES);
       const wait = due - performance.now();
       if (wait > 0) await new Promise((done) => setTimeout(done, wait));
+      // As a bench tells it: mostly the fire and readings, now and then a note, which the log finds words in.
       const event = {
-        kind: 'note',
         id: uuid(device.d, n),
         at: 1_800_000_000_000 + 1000 * n,
-        says: `turn ${String(n)}`,
+        ...(n % NOTES === 0
+          ? { kind: 'note', says: `turn ${String(n)}` }
+          : n % 3 === 0
+            ? { kind: 'reading', of: 'temperature', value: 1000 - (n % 100) }
+            : { kind: 'fire', what: n % 2 === 0 ? 'in' : 'out' }),
       };
-      const answer = await ask(device.agent, 'POST', `/api/makings/${device.id}/events`, device.cookie, {
-        events: [event],
-      });
+      const answer = await ask(
+        device.agent,
+        'POST',
+        `/api/makings/${device.id}/events`,
+        device.cookie,
+        {
+          events: [event],
+        },
+      );
       took.push(answer.ms);
       if (answer.status !== 200) refused += 1;
       // A wall reads it as well.
       if (n % 10 === 0)
-        took.push((await ask(device.agent, 'GET', `/api/makings/${device.id}?from=${String(n - 5)}`, device.cookie)).ms);
+        took.push(
+          (
+            await ask(
+              device.agent,
+              'GET',
+              `/api/makings/${device.id}?from=${String(n - 5)}`,
+              device.cookie,
+            )
+          ).ms,
+        );
     }
   }),
 );
