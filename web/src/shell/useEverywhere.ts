@@ -10,6 +10,11 @@ const MORE = [
   { to: '/rack/glasses', name: 'Glasses of the rack' },
   { to: '/rack/tests', name: 'Tests of two glasses' },
   { to: '/rack/shop', name: 'Irons, boxes, torch stock' },
+  { to: '/rack/screens', name: 'Screens: who is let in' },
+  { to: '/class', name: 'Class' },
+  { to: '/wall/boxes', name: 'Wall: the boxes' },
+  { to: '/wall/bench', name: 'Wall: being made' },
+  { to: '/wall/class', name: 'Wall: the class' },
 ];
 
 export function useEverywhere(onKeys: () => void): readonly Command[] {

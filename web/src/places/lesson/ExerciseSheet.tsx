@@ -2,7 +2,9 @@
 import { LIMITS, type ClassDocument } from '@zanfirico/contract';
 import { drawnOf, limitsOf, printText, STEPS, TWO_WORDS, type StepId } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
-import { Link } from 'react-router';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { dropClass } from '../../api/lessons';
 import { CountField } from '../../fields/CountField';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
@@ -11,6 +13,8 @@ import { useKeepClass } from '../../lessons/useClass';
 import { HeadRow } from '../../marks/HeadRow';
 import { IconButton } from '../../shell/IconButton';
 import { useDisplay } from '../../stores/display';
+import { useNotices } from '../../stores/notices';
+import { troubled } from '../../stores/troubled';
 import { KIND, SAYS } from '../log/measureWords';
 import { useOfClass } from './ClassPlace';
 import { TextField } from './TextField';
@@ -21,6 +25,8 @@ const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as c
 export function ExerciseSheet() {
   const { lesson } = useOfClass();
   const keep = useKeepClass();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
   const change: Change = (some) => {
     keep({ ...lesson, ...some });
   };
@@ -29,6 +35,24 @@ export function ExerciseSheet() {
       <div>
         <Target change={change} />
         <Pairs change={change} />
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm mt-6"
+          onClick={() => {
+            dropClass(lesson.id).then(() => {
+              void queries.invalidateQueries({ queryKey: ['classes'], exact: true });
+              void navigate('/class');
+              useNotices.getState().say('The class is taken away; what was made in it is kept.', {
+                label: 'Undo',
+                run: () => {
+                  keep(lesson);
+                },
+              });
+            }, troubled);
+          }}
+        >
+          Take this class away
+        </button>
       </div>
       <div>
         <Tools change={change} />
