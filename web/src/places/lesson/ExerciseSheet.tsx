@@ -89,61 +89,63 @@ function Target({ change }: { readonly change: Change }) {
       {!derived ? (
         <p className="quiet">The form is being worked out …</p>
       ) : (
-        <table className="num w-full">
-          <HeadRow
-            columns={['measure', 'drawn', 'under', 'over', 'calipers', '']}
-            left={['calipers']}
-          />
-          <tbody>
-            {lesson.tolerances.map((t, i) => {
-              const drawn = drawnOf(derived, t.of, t.up);
-              if (drawn === undefined) return null;
-              const by = isShare(t.of) ? drawn : 1;
-              const { least, most } = limitsOf(t, drawn);
-              const set = (some: Partial<typeof t>): void => {
-                change({
-                  tolerances: lesson.tolerances.map((o, k) => (k === i ? { ...o, ...some } : o)),
-                });
-              };
-              return (
-                <tr key={t.of} className="border-base-300 border-b text-right">
-                  <th scope="row" className="text-left font-normal">
-                    {SAYS[t.of]}
-                  </th>
-                  <td className="whitespace-nowrap">{printText(drawn, KIND[t.of], units)}</td>
-                  {(['under', 'over'] as const).map((side) => (
-                    <td key={side} className="w-24 pl-3">
-                      <QuantityField
-                        bare
-                        label={`${SAYS[t.of]}, ${side}`}
-                        kind={KIND[t.of]}
-                        value={t[side] * by}
-                        within={{ minimum: 0, maximum: LIMITS.offDrawn.maximum * by }}
-                        onCommit={(v) => {
-                          set({ [side]: v / by });
-                        }}
-                      />
+        <div className="overflow-x-auto">
+          <table className="num w-full">
+            <HeadRow
+              columns={['measure', 'drawn', 'under', 'over', 'calipers', '']}
+              left={['calipers']}
+            />
+            <tbody>
+              {lesson.tolerances.map((t, i) => {
+                const drawn = drawnOf(derived, t.of, t.up);
+                if (drawn === undefined) return null;
+                const by = isShare(t.of) ? drawn : 1;
+                const { least, most } = limitsOf(t, drawn);
+                const set = (some: Partial<typeof t>): void => {
+                  change({
+                    tolerances: lesson.tolerances.map((o, k) => (k === i ? { ...o, ...some } : o)),
+                  });
+                };
+                return (
+                  <tr key={t.of} className="border-base-300 border-b text-right">
+                    <th scope="row" className="text-left font-normal">
+                      {SAYS[t.of]}
+                    </th>
+                    <td className="whitespace-nowrap">{printText(drawn, KIND[t.of], units)}</td>
+                    {(['under', 'over'] as const).map((side) => (
+                      <td key={side} className="w-24 pl-3">
+                        <QuantityField
+                          bare
+                          label={`${SAYS[t.of]}, ${side}`}
+                          kind={KIND[t.of]}
+                          value={t[side] * by}
+                          within={{ minimum: 0, maximum: LIMITS.offDrawn.maximum * by }}
+                          onCommit={(v) => {
+                            set({ [side]: v / by });
+                          }}
+                        />
+                      </td>
+                    ))}
+                    <td className="pl-4 text-left whitespace-nowrap">
+                      {printText(least, KIND[t.of], units)} to {printText(most, KIND[t.of], units)}
                     </td>
-                  ))}
-                  <td className="pl-4 text-left whitespace-nowrap">
-                    {printText(least, KIND[t.of], units)} to {printText(most, KIND[t.of], units)}
-                  </td>
-                  <td>
-                    <IconButton
-                      small
-                      label={`Leave out: ${SAYS[t.of]}`}
-                      onClick={() => {
-                        change({ tolerances: lesson.tolerances.filter((_, k) => k !== i) });
-                      }}
-                    >
-                      <X className="size-4" />
-                    </IconButton>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+                    <td>
+                      <IconButton
+                        small
+                        label={`Leave out: ${SAYS[t.of]}`}
+                        onClick={() => {
+                          change({ tolerances: lesson.tolerances.filter((_, k) => k !== i) });
+                        }}
+                      >
+                        <X className="size-4" />
+                      </IconButton>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
       )}
       {derived && (
         <p className="mt-1 flex flex-wrap gap-1">
