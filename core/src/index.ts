@@ -363,6 +363,7 @@ export { interferenceColour, TINT_PLATE } from './fit/interference';
 export { realSectionOf } from './piece/realSection';
 export { arrivingFrom } from './piece/arriving';
 export {
+  fireNow,
   makingState,
   ranFor,
   takenSeconds,

@@ -1,6 +1,6 @@
 // What a making comes to: by its events alone, in whatever order they are told, corrected by others.
 import * as fc from 'fast-check';
-import { makingState, takenSeconds, type Happened, type PlannedStep } from './makingState';
+import { fireNow, makingState, takenSeconds, type Happened, type PlannedStep } from './makingState';
 
 const T0 = 1_800_000_000_000;
 const at = (s: number): number => T0 + 1000 * s;
@@ -51,6 +51,17 @@ it('is out of the fire since the heat was done, or as it is tapped', () => {
   expect(makingState(PLAN, T0, heated).fire).toEqual({ what: 'out', since: at(45) });
   const again: Happened[] = [...heated, { kind: 'fire', what: 'in', id: id(), at: at(60) }];
   expect(makingState(PLAN, T0, again).fire).toEqual({ what: 'in', since: at(60) });
+});
+
+it('before its first heat is out since it came out of the furnace, on every screen', () => {
+  const now = (...events: Happened[]) => fireNow(makingState(PLAN, T0, events));
+  expect(now()).toBeUndefined();
+  expect(now(done('s1', 10))).toEqual({ what: 'out', since: at(10) });
+  expect(now(done('s1', 10), done('s2', 20))).toEqual({ what: 'in', since: at(20) });
+  expect(now(done('s1', 10), done('s2', 20), done('s3', 45))).toEqual({
+    what: 'out',
+    since: at(45),
+  });
 });
 
 it('skipped, done again, put in', () => {

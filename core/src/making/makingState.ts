@@ -351,3 +351,16 @@ export function takenSeconds({ steps }: MakingState): readonly {
       : [],
   );
 }
+
+/** In the fire or out of it, and since when, ms; before the first heat it is out since it came out of the furnace. */
+export function fireNow({ fire, steps }: MakingState): MakingState['fire'] {
+  if (fire) return fire;
+  const gathered = steps.findLast(
+    ({ step, state, ended }) =>
+      state === 'done' &&
+      ended !== undefined &&
+      step.kind in FACTS &&
+      FACTS[step.kind as StepId].does === 'gather',
+  )?.ended;
+  return gathered === undefined ? undefined : { what: 'out', since: gathered };
+}

@@ -1,6 +1,7 @@
 // How a making that is followed stands now: its step, the next, the fire, what is coldest, who does what, and its place in the line at the hole.
 import {
   factsOf,
+  fireNow,
   forecast,
   takenOnTime,
   type AtHole,
@@ -63,12 +64,7 @@ export function useStanding(
     (s) => s.lane === 0 && isHeat(s.step) && (s.state === 'now' || s.state === 'to come'),
   );
   const coming = state.steps[heatAt];
-  // Before the first heat it is out since it came out of the furnace.
-  const gathered = state.steps.findLast(
-    (s) => s.state === 'done' && factsOf(s.step).does === 'gather',
-  )?.ended;
-  const fire =
-    state.fire ?? (gathered === undefined ? undefined : { what: 'out' as const, since: gathered });
+  const fire = fireNow(state);
   const inFire = fire?.what === 'in';
   const inSince = fire ? Math.max(0, (shown - fire.since) / SECOND) : 0;
   const stays = coming?.step.seconds ?? 0;

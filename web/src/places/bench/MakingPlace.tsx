@@ -3,6 +3,7 @@ import {
   AT_THE_GATHER,
   bandSpans,
   factsOf,
+  fireNow,
   fitVft,
   forecast,
   ranFor,
@@ -96,8 +97,9 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
   const next = state.steps
     .flatMap((s, i) => (s.state === 'to come' && s.lane === 0 ? [i] : []))
     .slice(0, 2);
-  const inFire = state.fire?.what === 'in';
-  const fireSince = state.fire && (clock.shown - state.fire.since) / 1000;
+  const fire = fireNow(state);
+  const inFire = fire?.what === 'in';
+  const fireSince = fire && Math.max(0, clock.shown - fire.since) / 1000;
   const [first] = heat;
   const danger = first?.brittleIn !== undefined && first.brittleIn < SOON;
   const at = (clock.shown - begin.at) / 1000;

@@ -80,9 +80,9 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
           {step ? stepName(step) : followed.state.ended ? 'done' : 'into the box'}
         </p>
         <p className="quiet text-[3vmin] leading-tight">
-          {step && ofParts(step, derived)} step <span className="num">{(place ?? of - 1) + 1}</span>{' '}
-          of <span className="num">{of}</span>, at it{' '}
-          <span className="num">{clockText(since)}</span>
+          {step && ofParts(step, derived) !== '' && `${ofParts(step, derived)}, `}step{' '}
+          <span className="num">{(place ?? of - 1) + 1}</span> of <span className="num">{of}</span>,
+          at it <span className="num">{clockText(since)}</span>
           {next && <>, then {stepName(next)}</>}
         </p>
         <p className="mt-[1vmin] flex flex-wrap items-baseline gap-x-[4vmin] text-[3.4vmin] leading-tight">

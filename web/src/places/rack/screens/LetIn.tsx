@@ -87,8 +87,8 @@ function Code({ shown, address }: { readonly shown: ShownCode; readonly address:
         label="The address and the code, for a phone to read"
         className="size-44"
       />
-      <div>
-        <p className="num text-7xl tracking-widest">
+      <div className="min-w-0 flex-1 basis-72">
+        <p className="num text-7xl tracking-widest max-sm:text-5xl">
           {shown.code.slice(0, 3)} {shown.code.slice(3)}
         </p>
         <p className="mt-1 text-lg">
