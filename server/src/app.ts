@@ -17,7 +17,7 @@ import {
   type ErrorBody,
 } from '@zanfirico/contract';
 import { onlyEntering } from './door/enterPage';
-import { guards } from './door/guard';
+import { guards, rightful } from './door/guard';
 import type { Names } from './door/network';
 import { bundleRoutes } from './routes/bundleRoutes';
 import { classRoutes } from './routes/classRoutes';
@@ -188,6 +188,7 @@ export function createApp(parts: AppParts): Express {
     res.set(NOW, String(Date.now()));
     next();
   });
+  app.use('/api', rightful(door?.door));
   for (const [at, router] of apiOf(parts)) app.use(at, router);
   app.use('/api', (_req, res) => {
     res.status(404).json({ error: 'There is nothing at this address.' });

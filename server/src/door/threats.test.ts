@@ -89,6 +89,40 @@ describe('whoever is not let in', () => {
     await fresh.close();
   });
 
+  it.each([
+    '/API/pieces',
+    '/Api/Door',
+    '/aPi/makings/',
+    '/api/pieces/',
+    '//api/pieces',
+    '/%61pi/pieces',
+    '/api/%70ieces',
+    '/api/./pieces',
+    '/x/../api/pieces',
+    '/api;/pieces',
+    '/api\\pieces',
+  ])('has nothing however the address is written: %s', async (path) => {
+    const status = await new Promise<number>((done, fail) => {
+      const { hostname, port } = new URL(studio.url);
+      // As it is written: a client that tidies addresses would hide it.
+      httpsRequest({ hostname, port, path, rejectUnauthorized: false }, (res) => {
+        res.resume();
+        done(res.statusCode ?? 0);
+      })
+        .on('error', fail)
+        .end();
+    });
+    expect([400, 401, 404]).toContain(status);
+    if (/^\/api\//i.test(path)) expect(status).toBe(401);
+  });
+
+  it('may not put out, nor read who is let in, written in capitals', async () => {
+    const hand = await studio.letIn('hand', 'capitals');
+    expect((await hand.ask('get', '/API/Door')).status).toBe(403);
+    expect((await hand.ask('post', '/Api/Bundle')).status).toBe(403);
+    expect((await hand.ask('get', '/API/pieces')).status).toBe(200);
+  });
+
   it('guards an application that hangs nothing beside its routers', () => {
     const app = createApp(studio.parts);
     const direct = (
