@@ -50,7 +50,10 @@ const marked = async (response: Response, name: string, value: string): Promise<
 // What is read: from the server, and when it is away as it last answered, which is said.
 registerRoute(
   ({ url, request }) =>
-    request.method === 'GET' && /^\/api\/(pieces|rack|shop|weigh-ins)\b/.test(url.pathname),
+    request.method === 'GET' &&
+    /^\/api\/(pieces|rack|shop|weigh-ins|classes)\b/.test(url.pathname) &&
+    // Who is here now, and what is made now, is nothing to keep: a wall has to say its age.
+    !/\/(here|makings)$/.test(url.pathname),
   new NetworkFirst({
     cacheName: ANSWERS,
     plugins: [
