@@ -125,6 +125,28 @@ describe('the door to the network', () => {
     await opening.stop();
   });
 
+  it('does not wait for ever for a head that does not end (slow requests)', async () => {
+    const opening = openingOf({ data, port: 0, door });
+    opening.answer((_req, res) => res.end('here'));
+    await opening.open('flag');
+    const port = Number(/:(\d+)$/.exec(opening.state().addresses[0] ?? '')?.[1]);
+    const said = await new Promise<string>((done, fail) => {
+      let heard = '';
+      const socket = connect({ port, host: '127.0.0.1', rejectUnauthorized: false }, () => {
+        socket.write('GET / HTTP/1.1\r\nHost: localhost\r\nX-Slow: ');
+      });
+      socket.on('data', (chunk: Buffer) => {
+        heard += chunk.toString();
+      });
+      socket.once('close', () => {
+        done(heard);
+      });
+      socket.once('error', fail);
+    });
+    expect(said).toMatch(/^HTTP\/1\.1 408/);
+    await opening.stop();
+  }, 60_000);
+
   it('puts everybody out when the folder came from another machine, and says so', async () => {
     const before = openingOf({ data, port: 0, door, mark: 'here' });
     before.answer((_req, res) => res.end());
