@@ -307,7 +307,7 @@ test('classes, walls and screens fit any width, and read in the light theme too'
     [`${LESSON}/handout`, 'Every time'],
     ['/wall/boxes', 'Tonight’s boxes'],
     ['/wall/bench', 'Harbour candlestick'],
-    ['/wall/class', 'Thursday class: the salt cellar'],
+    [`/wall${LESSON}`, 'Thursday class: the salt cellar'],
     ['/rack/screens', 'The studio’s network'],
   ] as const) {
     await page.setViewportSize({ width: 1280, height: 800 });

@@ -108,7 +108,7 @@ test('a picture to trace from is kept with the piece, scaled by two places and s
   await page
     .getByLabel('Picture to trace from')
     .setInputFiles(
-      join(dirname(fileURLToPath(import.meta.url)), '../docs/screenshots/pattern.png'),
+      join(dirname(fileURLToPath(import.meta.url)), '../docs/screenshots/section.png'),
     );
   const wide = page.getByRole('textbox', { name: 'Wide mm' });
   await expect(wide).toBeVisible();
