@@ -41,10 +41,6 @@ export const WakeBody = Type.Object({ pin: pin() }, strict);
 
 /** Body of "another name, or another thing it may". */
 export const SessionBody = Type.Object({ name: shopName(), may: oneOf(MAY) }, strict);
-export const SessionParams = Type.Object(
-  { id: Type.String({ pattern: '^[0-9a-f-]{36}$' }) },
-  strict,
-);
 
 /** Body of the switch. */
 export const LanBody = Type.Object({ open: Type.Boolean() }, strict);

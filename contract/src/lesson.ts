@@ -9,7 +9,7 @@ const words = (most: number, description: string) =>
   Type.String({ minLength: 1, maxLength: most, pattern: '\\S', description });
 
 /** What can be measured against the drawing. */
-const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
+export const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
 
 export const ClassSchema = Type.Object(
   {

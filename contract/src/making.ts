@@ -1,7 +1,7 @@
 // A making: what happened to one piece on its way, from the plan it began from to the box. An append-only list of events; everything else
 // is worked out from them, and a correction is another event. Times are milliseconds since 1970, lengths m, masses kg, temperatures °C.
 import { Type, type Static } from '@sinclair/typebox';
-import { LessonSchema } from './lesson';
+import { LessonSchema, MEASURED } from './lesson';
 import { LIMITS } from './limits';
 import { SequenceSchema, StepSchema } from './order';
 import { PieceSchema } from './piece';
@@ -105,7 +105,7 @@ export const MakingEventSchema = Type.Union([
   Type.Object(
     {
       ...of('measured'),
-      of: oneOf(['height', 'lip', 'wall', 'weight', 'capacity', 'ovality']),
+      of: oneOf(MEASURED),
       value: number(LIMITS.finished, 'm, kg or m³'),
       up: Type.Optional(number(LIMITS.measure, 'at which height on the wall, m')),
     },

@@ -117,7 +117,7 @@ const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as 
 function plainRoutes(): Router {
   const router = Router();
   router.get('/health', (_req, res) => {
-    res.json({ ok: true, now: Date.now() });
+    res.json({ ok: true });
   });
   for (const [name, schema] of [
     ['piece', PieceSchema],

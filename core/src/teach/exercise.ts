@@ -1,4 +1,5 @@
 // An exercise: a piece's figures with what may be more and less of each, as calipers are set; and a student's piece held against them. SI.
+import { BY_SHARE } from '../log/against';
 import type { Measure } from '../log/morning';
 
 /** How much under and over the drawing's figure is still it; a share of it for weight and capacity. */
@@ -24,7 +25,6 @@ export interface HeldAgainst {
   readonly verdict: 'good' | 'under' | 'over' | undefined;
 }
 
-const SHARES: ReadonlySet<Measure> = new Set(['weight', 'capacity']);
 /** Heights nearer than this are one place on the wall, m. */
 const SAME_PLACE = 0.0015;
 /** What is typed as the very limit passes. */
@@ -35,7 +35,7 @@ export function limitsOf(
   { of, under, over }: Tolerance,
   drawn: number,
 ): { least: number; most: number } {
-  const by = SHARES.has(of) ? drawn : 1;
+  const by = BY_SHARE.has(of) ? drawn : 1;
   return { least: Math.max(0, drawn - under * by), most: drawn + over * by };
 }
 

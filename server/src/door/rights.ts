@@ -116,14 +116,15 @@ const RANK: Readonly<Record<Right['least'], number>> = { open: 0, look: 1, hand:
 const asPattern = (path: string): RegExp =>
   new RegExp(`^${path.replaceAll('.', '\\.').replaceAll(/:\w+/g, '[^/]+')}/?$`, 'i');
 
-const PATTERNS = RIGHTS.map((r) => ({ ...r, pattern: asPattern(r.path) }));
+/** One with fewer names in it before one with more. */
+const PATTERNS = RIGHTS.map((r) => ({ ...r, pattern: asPattern(r.path) })).sort(
+  (a, b) => a.path.split(':').length - b.path.split(':').length,
+);
 
-/** Which line a request falls under: one with fewer names in it before one with more. Undefined where there is none. */
+/** Which line a request falls under; undefined where there is none. */
 export function rightOf(method: string, path: string): Right | undefined {
   const asked = method === 'HEAD' ? 'GET' : method;
-  return PATTERNS.filter((r) => r.method === asked && r.pattern.test(path)).sort(
-    (a, b) => a.path.split(':').length - b.path.split(':').length,
-  )[0];
+  return PATTERNS.find((r) => r.method === asked && r.pattern.test(path));
 }
 
 /** May somebody who may this do what takes at least that? */

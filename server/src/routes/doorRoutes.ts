@@ -5,8 +5,8 @@ import {
   EnterBody,
   LanBody,
   LIFE_MS,
+  PieceParams,
   SessionBody,
-  SessionParams,
   WakeBody,
 } from '@zanfirico/contract';
 import express, { Router, type RequestHandler, type Response } from 'express';
@@ -21,7 +21,7 @@ const checkCode = checker(CodeBody);
 const checkEnter = checker(EnterBody);
 const checkWake = checker(WakeBody);
 const checkSession = checker(SessionBody);
-const checkParams = checker(SessionParams);
+const checkParams = checker(PieceParams);
 const checkLan = checker(LanBody);
 
 /** Guesses of one address in so long; and how much longer each wrong one waits for its answer, ms. */

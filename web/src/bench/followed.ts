@@ -23,7 +23,7 @@ export interface Followed extends Told {
   readonly heardAt: number;
 }
 
-/** Undefined until it is there; one that has ended is not asked for again. */
+/** Undefined until it is there. One that has ended is asked for too: that can be taken back. */
 export function useFollowed(id: string): Followed | undefined {
   const queries = useQueryClient();
   const queryKey = ['followed', id];

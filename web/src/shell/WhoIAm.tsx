@@ -1,9 +1,8 @@
 // Who this screen is, where it was let in; and the way out.
 import type { Me } from '@zanfirico/contract';
 import { LogOut } from 'lucide-react';
-import { sentenceOf } from '../api/client';
 import { leave } from '../api/door';
-import { useNotices } from '../stores/notices';
+import { troubled } from '../stores/troubled';
 import { IconButton } from './IconButton';
 
 /** What each may, in words. */
@@ -14,7 +13,6 @@ export const MAY_WORDS = {
 } as const;
 
 export function WhoIAm({ me }: { readonly me: Me | undefined }) {
-  const trouble = useNotices((s) => s.trouble);
   if (!me || me.here) return null;
   return (
     <span className="flex items-center gap-1">
@@ -24,13 +22,9 @@ export function WhoIAm({ me }: { readonly me: Me | undefined }) {
       <IconButton
         label={`Leave: this screen is ${me.name} no more`}
         onClick={() => {
-          leave()
-            .then(() => {
-              location.assign('/enter');
-            })
-            .catch((error: unknown) => {
-              trouble(sentenceOf(error));
-            });
+          leave().then(() => {
+            location.assign('/enter');
+          }, troubled);
         }}
       >
         <LogOut className="size-4" />

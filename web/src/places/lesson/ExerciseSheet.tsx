@@ -1,6 +1,14 @@
 // The exercise: the target as calipers are set to it, where each tool lives, the teacher's words, who is in pairs at which bench.
 import { LIMITS, type ClassDocument } from '@zanfirico/contract';
-import { drawnOf, limitsOf, printText, STEPS, TWO_WORDS, type StepId } from '@zanfirico/core';
+import {
+  drawnOf,
+  limitsOf,
+  MEASURES,
+  printText,
+  STEPS,
+  TWO_WORDS,
+  type StepId,
+} from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
@@ -20,7 +28,6 @@ import { useOfClass } from './ClassPlace';
 import { TextField } from './TextField';
 
 type Change = (change: Partial<ClassDocument>) => void;
-const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
 
 export function ExerciseSheet() {
   const { lesson } = useOfClass();
@@ -65,7 +72,7 @@ export function ExerciseSheet() {
 function Target({ change }: { readonly change: Change }) {
   const { lesson, derived, document } = useOfClass();
   const units = useDisplay((s) => s.units);
-  const free = MEASURED.filter((of) => !lesson.tolerances.some((t) => t.of === of));
+  const free = MEASURES.filter((of) => !lesson.tolerances.some((t) => t.of === of));
   return (
     <section aria-label="The target" className="mt-4">
       <h2 className="text-2xl">The target</h2>

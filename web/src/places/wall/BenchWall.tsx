@@ -10,6 +10,7 @@ import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 import { useShopHere } from '../../stores/useShopHere';
+import { SOON } from '../bench/HeatNow';
 import { JobWords } from '../bench/JobWords';
 import { ofParts } from '../bench/Reach';
 import { useTick, WallFrame } from './WallFrame';
@@ -17,8 +18,6 @@ import { useTick, WallFrame } from './WallFrame';
 const EVERY = 5000;
 /** So many fit a wall. */
 const MOST = 4;
-/** Skin that is brittle within this is said in colour, s. */
-const SOON = 20;
 
 export function BenchWall() {
   useShopHere();

@@ -2,30 +2,25 @@
 import { MAY, type May, type SessionLine } from '@zanfirico/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
-import { sentenceOf } from '../../../api/client';
 import { changeDevice, putDeviceOut, readChanges } from '../../../api/door';
 import { SelectField } from '../../../fields/SelectField';
 import { useMe } from '../../../stores/me';
-import { useNotices } from '../../../stores/notices';
+import { troubled } from '../../../stores/troubled';
 import { DOOR, EVERY_MS } from './NetworkSwitch';
 
 const moment = (ms: number): string => format(ms, 'd MMM, HH:mm');
 
 export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[] }) {
   const asked = useQueryClient();
-  const trouble = useNotices((s) => s.trouble);
   const mine = useMe((s) => s.me?.session);
-  const onError = (error: unknown): void => {
-    trouble(sentenceOf(error));
-  };
   const onSuccess = () => asked.invalidateQueries({ queryKey: DOOR });
   const change = useMutation({
     mutationFn: ({ id, name, may }: { id: string; name: string; may: May }) =>
       changeDevice(id, name, may),
     onSuccess,
-    onError,
+    onError: troubled,
   });
-  const out = useMutation({ mutationFn: putDeviceOut, onSuccess, onError });
+  const out = useMutation({ mutationFn: putDeviceOut, onSuccess, onError: troubled });
   return (
     <section aria-label="Let in" className="mt-8">
       <h2 className="text-2xl">Let in</h2>

@@ -1,13 +1,13 @@
 // Letting somebody in: who it will be and what it may, then six digits that are good for three minutes.
 import { MAY, type May, type ShownCode } from '@zanfirico/contract';
 import { useEffect, useState, type FormEvent } from 'react';
-import { sentenceOf } from '../../../api/client';
 import { newCode } from '../../../api/door';
 import { studioNow } from '../../../api/server';
 import { SelectField } from '../../../fields/SelectField';
+import { clockText } from '../../../marks/braid/strands';
 import { Qr } from '../../../marks/Qr';
 import { MAY_WORDS } from '../../../shell/WhoIAm';
-import { useNotices } from '../../../stores/notices';
+import { troubled } from '../../../stores/troubled';
 
 const LIKELY: Readonly<Record<May, string>> = {
   lead: 'Gaffer',
@@ -20,15 +20,10 @@ export function LetIn({ address }: { readonly address: string }) {
   const [may, setMay] = useState<May>('hand');
   const [name, setName] = useState<string>();
   const [shown, setShown] = useState<ShownCode>();
-  const trouble = useNotices((s) => s.trouble);
   const called = name ?? LIKELY[may];
   const ask = (e: FormEvent): void => {
     e.preventDefault();
-    newCode({ name: called.trim(), may })
-      .then(setShown)
-      .catch((error: unknown) => {
-        trouble(sentenceOf(error));
-      });
+    newCode({ name: called.trim(), may }).then(setShown, troubled);
   };
   return (
     <section aria-label="Let somebody in" className="mt-7">
@@ -96,11 +91,7 @@ function Code({ shown, address }: { readonly shown: ShownCode; readonly address:
         </p>
         <p className="quiet">
           Open <span className="num">{address}</span> and type it, or hold a phone’s camera here.
-          Good once, for{' '}
-          <span className="num">
-            {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
-          </span>{' '}
-          more.
+          Good once, for <span className="num">{clockText(seconds)}</span> more.
         </p>
       </div>
     </div>

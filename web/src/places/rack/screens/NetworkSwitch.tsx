@@ -2,11 +2,10 @@
 import type { LanState } from '@zanfirico/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
-import { sentenceOf } from '../../../api/client';
 import { openLan, readDoor } from '../../../api/door';
 import { Qr } from '../../../marks/Qr';
-import { useMe } from '../../../stores/me';
-import { useNotices } from '../../../stores/notices';
+import { useMay, useMe } from '../../../stores/me';
+import { troubled } from '../../../stores/troubled';
 
 export const DOOR = ['door'];
 
@@ -14,21 +13,21 @@ export const DOOR = ['door'];
 export const EVERY_MS = 4000;
 
 export const useDoor = () =>
-  useQuery({ queryKey: DOOR, queryFn: readDoor, refetchInterval: EVERY_MS, enabled: useIsLead() });
-
-const useIsLead = (): boolean => useMe((s) => s.me === undefined || s.me.may === 'lead');
+  useQuery({
+    queryKey: DOOR,
+    queryFn: readDoor,
+    refetchInterval: EVERY_MS,
+    enabled: useMay('lead'),
+  });
 
 export function NetworkSwitch() {
   const door = useDoor();
   const asked = useQueryClient();
-  const trouble = useNotices((s) => s.trouble);
   const here = useMe((s) => s.me?.here ?? true);
   const turn = useMutation({
     mutationFn: openLan,
     onSuccess: () => asked.invalidateQueries({ queryKey: DOOR }),
-    onError: (error) => {
-      trouble(sentenceOf(error));
-    },
+    onError: troubled,
   });
   const lan = door.data?.lan;
   if (!lan) return null;
