@@ -249,6 +249,7 @@ export type { DraftInput } from './sequence/draftInput';
 export { draftWork } from './sequence/draftWork';
 export { checkOrder, RULES, type Finding } from './sequence/rules';
 export { STEPS } from './work/steps';
+export { toolName, TOOLS, toolsOf } from './work/tools';
 export type { StepId, Way } from './work/step';
 export { planCrew, type CrewPlan } from './crew/crew';
 export { planPlaced, type CrewPlanned, type ToPlan } from './crew/planPlaced';
@@ -518,3 +519,4 @@ export {
   type KilnStart,
 } from './kiln/fresh';
 export { cutSheets, KEEPS, stockAfter, type Blank, type CutSheet, type Sheet } from './kiln/sheets';
+export { isPlain, mark, messageOf, speak, tr, trWord, type Tongue } from './words/tr';

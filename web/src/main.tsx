@@ -1,4 +1,5 @@
 // Starts the web application.
+import { tr } from '@zanfirico/core';
 import '@fontsource/alegreya-sans/latin-400.css';
 import '@fontsource/alegreya-sans/latin-700.css';
 import '@fontsource/alegreya-sans/latin-400-italic.css';
@@ -14,7 +15,7 @@ import { App } from './App';
 const KEEP_AFTER_MS = 4000;
 
 const root = document.getElementById('root');
-if (!root) throw new Error('The page has no root element.');
+if (!root) throw new Error(tr`The page has no root element.`);
 // Once the page stands: what it is made of is kept for when the server is away.
 if (import.meta.env.PROD && 'serviceWorker' in navigator)
   window.addEventListener('load', () => {

@@ -1,4 +1,5 @@
 // Routes: six places, what is wanted by when, and inside a piece its six sheets.
+import { tr } from '@zanfirico/core';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Navigate, type RouteObject } from 'react-router';
 import { answers } from './api/queries';
@@ -225,7 +226,7 @@ export const routes: RouteObject[] = [
       {
         path: '*',
         element: (
-          <Later name="Nothing here" will="This address leads nowhere; the places are above." />
+          <Later name="Nothing here" will={tr`This address leads nowhere; the places are above.`} />
         ),
       },
     ],

@@ -1,5 +1,6 @@
 // A night that went wrong: the piece, or all that stood in the box, put through what the kiln really did, what they carry now, and
 // whether to carry on, to soak them again from here, or to look them over first.
+import { tr } from '../words/tr';
 import { GRADE, type Verdict } from '../units/why';
 import { slabEquivalent } from './allow';
 import { climbAt } from './box';
@@ -112,8 +113,8 @@ const LONG = 24 * 3600;
 function drives({ wall: { thickest, stepThick, stepThin } }: Pick<Annealed, 'wall'>): string {
   const mm = (m: number): string => `${(1e3 * m).toFixed(1)} mm`;
   return stepThick - stepThin > STEPPED * stepThick
-    ? `The step from ${mm(stepThick)} to ${mm(stepThin)}`
-    : `Its thickest place, ${mm(thickest)},`;
+    ? tr`The step from ${mm(stepThick)} to ${mm(stepThin)}`
+    : tr`Its thickest place, ${mm(thickest)},`;
 }
 /** A step of so much of the thick side counts before the thickest place does. */
 const STEPPED = 0.3;
@@ -128,42 +129,41 @@ function verdictOn(
 ): Verdict {
   const { kept, worst } = outcome;
   const passing = worst.stress;
-  const where = `${passesWhere(worst)} at ${String(Math.round(worst.temperature))} °C`;
+  const where = tr`${passesWhere(worst)} at ${String(Math.round(worst.temperature))} °C`;
   if (isSound(outcome, allows))
     return {
       verdict: 'good',
-      because: `It keeps ${mpa(kept)}, and no more than ${mpa(passing)} passed through it.`,
+      because: tr`It keeps ${mpa(kept)}, and no more than ${mpa(passing)} passed through it.`,
     };
   const toCome = worst.time > from;
   if (toCome && passing > MAY_PASS)
     return {
       verdict: passing > WORKING_STRESS ? 'no' : 'watch',
-      because: `Left to its programme, ${mpa(passing)} will pass ${where}: ${worst.at === 'middle' ? 'the kiln makes up for what it lost' : 'the kiln falls'} faster than it bears.`,
+      because: tr`Left to its programme, ${mpa(passing)} will pass ${where}: ${worst.at === 'middle' ? tr`the kiln makes up for what it lost` : tr`the kiln falls`} faster than it bears.`,
       remedy:
         again && again.passing <= WORKING_STRESS
-          ? `Stop the programme now and go on as below: ${(again.seconds / 3600).toFixed(1)} h to the door, no more than ${mpa(again.passing)} passes, ${mpa(again.kept)} stays.`
-          : 'Stop the programme, and go on as slowly as it can be set.',
+          ? tr`Stop the programme now and go on as below: ${(again.seconds / 3600).toFixed(1)} h to the door, no more than ${mpa(again.passing)} passes, ${mpa(again.kept)} stays.`
+          : tr`Stop the programme, and go on as slowly as it can be set.`,
     };
   if (passing > WORKING_STRESS)
     return {
       verdict: 'no',
-      because: `${mpa(passing)} passed ${where}, past what annealed glass bears for long (7 MPa).`,
-      remedy:
-        'Leave the door shut until it is cold, then look for cracks before anybody lifts it; if it is whole, anneal it again.',
+      because: tr`${mpa(passing)} passed ${where}, past what annealed glass bears for long (7 MPa).`,
+      remedy: tr`Leave the door shut until it is cold, then look for cracks before anybody lifts it; if it is whole, anneal it again.`,
     };
   if (kept > allows)
     return {
       verdict: kept > 2 * allows ? 'no' : 'watch',
-      because: `Carried on as it is, it keeps ${mpa(kept)}; the practice allows ${mpa(allows)}.`,
+      because: tr`Carried on as it is, it keeps ${mpa(kept)}; the practice allows ${mpa(allows)}.`,
       remedy:
         again && again.kept <= CLOSE * allows
-          ? `Soak it again from here: ${(again.seconds / 3600).toFixed(1)} h to the door, then it keeps ${mpa(again.kept)}.${again.seconds > LONG ? ` ${drives(piece)} sets that clock.` : ''}`
-          : 'Take it down slowly, and anneal it again from cold.',
+          ? tr`Soak it again from here: ${(again.seconds / 3600).toFixed(1)} h to the door, then it keeps ${mpa(again.kept)}.${again.seconds > LONG ? tr` ${drives(piece)} sets that clock.` : ''}`
+          : tr`Take it down slowly, and anneal it again from cold.`,
     };
   return {
     verdict: 'watch',
-    because: `${mpa(passing)} passed ${where}: more than half of what it bears, but it keeps only ${mpa(kept)}.`,
-    remedy: 'Carry on, and look it over in polarised light before it leaves the shop.',
+    because: tr`${mpa(passing)} passed ${where}: more than half of what it bears, but it keeps only ${mpa(kept)}.`,
+    remedy: tr`Carry on, and look it over in polarised light before it leaves the shop.`,
   };
 }
 
@@ -190,7 +190,7 @@ function soakedAgain(
   let before: { readonly again: Again; readonly share: number } | undefined;
   for (let round = 0; ; round += 1) {
     const recipe: Recipe = {
-      name: 'Soaked again',
+      name: tr`Soaked again`,
       start: at,
       lines: [
         {

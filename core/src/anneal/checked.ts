@@ -1,5 +1,6 @@
 // Tonight, believed: the closed forms make a first schedule, the simulation puts the piece through it, and rates and soak are
 // moved until what it keeps and what passes through it is what the practice allows.
+import { tr, trWord } from '../words/tr';
 import { DISC, realTemper, retardation } from '../fit/polarised';
 import { naturalRate } from './box';
 import { passesWhere } from './outcome';
@@ -214,10 +215,9 @@ export function seenAs(
   return { perCentimetre, temper: realTemper(1, DISC_PER / perCentimetre) };
 }
 
-const SIMULATED =
-  'Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).';
+const SIMULATED = tr`Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).`;
 
-const SECTION = 'In its drawn section, by finite elements (Crouzeix & Raviart 1973).';
+const SECTION = tr`In its drawn section, by finite elements (Crouzeix & Raviart 1973).`;
 
 /** The schedule with what stays and what passes as the simulation has it. */
 function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Schedule {
@@ -225,8 +225,8 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
   const { allows } = PRACTICES[input.practice];
   const seen = seenAs(outcome.kept, input.glass.stressOptical);
   const byStep = outcome.kept > 1.3 * outcome.fromWall;
-  const looks = `Between crossed polarisers some ${seen.perCentimetre.toFixed(0)} nm/cm, temper grade ${seen.temper.toFixed(1)}.`;
-  const place = outcome.place ? `, at the ${outcome.place} place of the box` : '';
+  const looks = tr`Between crossed polarisers some ${seen.perCentimetre.toFixed(0)} nm/cm, temper grade ${seen.temper.toFixed(1)}.`;
+  const place = outcome.place ? tr`, at the ${trWord(outcome.place)} place of the box` : '';
   return {
     ...schedule,
     leaves: {
@@ -234,62 +234,60 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
       kind: 'stress',
       why: section
         ? {
-            says: `The most tension the piece keeps once it is cold, put through this very curve as it is drawn${place}: ${outcome.kept > section.keeps.stress ? 'in what is not round about the axis' : section.keeps.where}. ${looks}`,
-            formula:
-              'σ(r, z, t): heat, then structure, then a relaxing stress in balance, step by step; what is left when nothing moves',
+            says: tr`The most tension the piece keeps once it is cold, put through this very curve as it is drawn${place}: ${outcome.kept > section.keeps.stress ? tr`in what is not round about the axis` : section.keeps.where}. ${looks}`,
+            formula: tr`σ(r, z, t): heat, then structure, then a relaxing stress in balance, step by step; what is left when nothing moves`,
             inputs: [
               { name: 'allowed', value: allows, kind: 'stress' },
-              { name: 'pressed at most', value: -section.pressed, kind: 'stress' },
+              { name: tr`pressed at most`, value: -section.pressed, kind: 'stress' },
               ...(outcome.byWalls === undefined
                 ? []
                 : [
                     {
-                      name: 'as thick and thin joined',
+                      name: tr`as thick and thin joined`,
                       value: outcome.byWalls,
                       kind: 'stress' as const,
                     },
                   ]),
             ],
             source: `${SIMULATED} ${SECTION}`,
-            changes: `What is thickest ${section.keeps.where}, and how it stands in the box; “Where” shows it.`,
+            changes: tr`What is thickest ${section.keeps.where}, and how it stands in the box; “Where” shows it.`,
           }
         : {
-            says: `The most tension the piece keeps once it is cold, put through this very curve${place}${byStep ? '; most of it is thick glass held back by thin' : ''}. ${looks}`,
-            formula:
-              'σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves',
+            says: tr`The most tension the piece keeps once it is cold, put through this very curve${place}${byStep ? tr`; most of it is thick glass held back by thin` : ''}. ${looks}`,
+            formula: tr`σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves`,
             inputs: [
               { name: 'allowed', value: allows, kind: 'stress' },
-              { name: 'middle of the thickest wall', value: outcome.middle, kind: 'stress' },
-              { name: 'its skin (pressed)', value: outcome.skin, kind: 'stress' },
+              { name: tr`middle of the thickest wall`, value: outcome.middle, kind: 'stress' },
+              { name: tr`its skin (pressed)`, value: outcome.skin, kind: 'stress' },
               {
-                name: 'the wall without its thin neighbour',
+                name: tr`the wall without its thin neighbour`,
                 value: outcome.fromWall,
                 kind: 'stress',
               },
             ],
             source: SIMULATED,
             changes: byStep
-              ? 'The step between thick and thin drives this: an even wall would shorten the night most.'
-              : 'The thickest wall drives this, by its square: thinner there would shorten the night most.',
+              ? tr`The step between thick and thin drives this: an even wall would shorten the night most.`
+              : tr`The thickest wall drives this, by its square: thinner there would shorten the night most.`,
           },
     },
     passing: {
       value: worst.stress,
       kind: 'stress',
       why: {
-        says: `The most tension that passes ${passesWhere(worst)} after the soak, at ${String(Math.round(worst.temperature))} °C there.`,
-        formula: 'the greatest σ(x, t) below the strain point',
+        says: tr`The most tension that passes ${passesWhere(worst)} after the soak, at ${String(Math.round(worst.temperature))} °C there.`,
+        formula: tr`the greatest σ(x, t) below the strain point`,
         inputs: [
-          { name: 'kept below', value: MAY_PASS, kind: 'stress' },
+          { name: tr`kept below`, value: MAY_PASS, kind: 'stress' },
           { name: 'kiln then', value: worst.kiln, kind: 'temperature' },
-          { name: 'after the last piece', value: worst.time, kind: 'time' },
+          { name: tr`after the last piece`, value: worst.time, kind: 'time' },
         ],
-        source: `${SIMULATED} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,
-        changes: 'Keep the door shut: a draught is a faster fall than any programme.',
+        source: tr`${SIMULATED} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,
+        changes: tr`Keep the door shut: a draught is a faster fall than any programme.`,
       },
     },
   };
 }
 
 /** The row of a programmed fall below the strain range. */
-const QUICK_ROW = 'Fall below the strain range';
+const QUICK_ROW = tr`Fall below the strain range`;

@@ -1,4 +1,5 @@
 // The night most shops fire by: an hour's soak, then 100 °F an hour to the door. Common practice, no source (TRADE §10).
+import { tr } from '../words/tr';
 import type { Recipe } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
 
@@ -11,7 +12,7 @@ export const customaryNight = ({
   holdTemperature: hold,
   doorTemperature: door,
 }: Pick<ScheduleInput, 'holdTemperature' | 'doorTemperature'>): Recipe => ({
-  name: 'Overnight at 100 °F an hour',
+  name: tr`Overnight at 100 °F an hour`,
   start: hold,
   lines: [
     { to: hold, hold: SOAK },

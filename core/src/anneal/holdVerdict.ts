@@ -1,4 +1,5 @@
 // Whether a hold can be kept and does its work, and whether the night is an ordinary one.
+import { tr } from '../words/tr';
 import { fitVft, logViscosity } from '../glass/viscosity';
 import type { Verdict } from '../units/why';
 import { settlesAt } from './box';
@@ -29,28 +30,28 @@ export function holdVerdict(
   if (input.holdTemperature > ends - STEERS)
     return {
       verdict: 'no',
-      because: `With ${(input.box.power / 1000).toFixed(1)} kW this box gets no hotter than ${ends.toFixed(0)} °C.`,
-      remedy: 'Hold lower, or see that its power, thermal mass and cooling time are right.',
+      because: tr`With ${(input.box.power / 1000).toFixed(1)} kW this box gets no hotter than ${ends.toFixed(0)} °C.`,
+      remedy: tr`Hold lower, or see that its power, thermal mass and cooling time are right.`,
     };
   const { glass, holdTemperature: hold } = input;
   const sunk = sinks(input.gives, glass, hold, flowsAt(glass, hold, input.holding + soak));
   if (sunk.shows)
     return {
       verdict: 'no',
-      because: `Held for ${inHours(input.holding + soak)} h at ${hold.toFixed(0)} °C ${sinksSaid(sunk)}.`,
-      remedy: `Hold nearer the annealing point, ${annealing} °C.`,
+      because: tr`Held for ${inHours(input.holding + soak)} h at ${hold.toFixed(0)} °C ${sinksSaid(sunk)}.`,
+      remedy: tr`Hold nearer the annealing point, ${annealing} °C.`,
     };
   if (log > LOG_SLOW)
     return {
       verdict: 'no',
-      because: `This hold is so cold that stress takes ${inHours(relief)} h to go.`,
-      remedy: `Hold nearer the annealing point, ${annealing} °C.`,
+      because: tr`This hold is so cold that stress takes ${inHours(relief)} h to go.`,
+      remedy: tr`Hold nearer the annealing point, ${annealing} °C.`,
     };
   if (total > 48 * HOUR)
     return {
       verdict: 'watch',
-      because: `The box is taken for ${inHours(total)} h.`,
-      remedy: 'Thin the thickest place, even out the step, or plan the box around this piece.',
+      because: tr`The box is taken for ${inHours(total)} h.`,
+      remedy: tr`Thin the thickest place, even out the step, or plan the box around this piece.`,
     };
-  return { verdict: 'good', because: 'An ordinary night for this box.' };
+  return { verdict: 'good', because: tr`An ordinary night for this box.` };
 }

@@ -1,4 +1,5 @@
 // What goes into a box together: whether it fits and may, whose wall rules, and what leaving that one out would save.
+import { tr } from '../words/tr';
 import { thermoelasticModulus } from '../glass/glass';
 import { slabEquivalent } from './allow';
 import { checkedSchedule, type Checked } from './checked';
@@ -149,14 +150,14 @@ export function loadNight(
   input: Omit<ScheduleInput, 'glass' | 'wall'>,
   check: (input: ScheduleInput) => Checked = (asked) => checkedSchedule(asked),
 ): Loaded {
-  if (pieces.length === 0) return { ok: false, says: 'Nothing is in the box yet.', ids: [] };
+  if (pieces.length === 0) return { ok: false, says: tr`Nothing is in the box yet.`, ids: [] };
   const hard = pieces.filter((p) => p.glass.family === 'hard');
   const soft = pieces.filter((p) => p.glass.family === 'soft');
   if (hard.length > 0 && soft.length > 0) {
     const few = hard.length <= soft.length ? hard : soft;
     return {
       ok: false,
-      says: `Hard and soft glass cannot share a night: ${few.map((p) => p.name).join(', ')} ${few.length === 1 ? 'wants' : 'want'} a box of ${few.length === 1 ? 'its' : 'their'} own.`,
+      says: tr`Hard and soft glass cannot share a night: ${few.map((p) => p.name).join(', ')} ${few.length === 1 ? 'wants' : 'want'} a box of ${few.length === 1 ? 'its' : 'their'} own.`,
       ids: few.map((p) => p.id),
     };
   }

@@ -1,4 +1,5 @@
 // A logger's table read: whatever separates its columns, whichever way it writes numbers and times, with what was odd in it told.
+import { tr } from '../words/tr';
 import type { KilnCurve } from './relaxing/walkCurve';
 
 /** What was read. */
@@ -79,7 +80,7 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     if (Number.isNaN(raw) || Number.isNaN(value)) {
       bad += 1;
       if (bad === 1)
-        remarks.push(`Row ${String(i + 1)} could not be read: “${line.slice(0, 60)}”.`);
+        remarks.push(tr`Row ${String(i + 1)} could not be read: “${line.slice(0, 60)}”.`);
       return;
     }
     let t = (clocked ? 1 : scale) * raw;
@@ -106,21 +107,21 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
   if (time.length < 2)
     return {
       ok: false,
-      says: 'No two readings could be read: give a table with a time and a temperature in each row.',
+      says: tr`No two readings could be read: give a table with a time and a temperature in each row.`,
     };
-  if (bad > 1) remarks.push(`${String(bad)} rows could not be read and were left out.`);
-  if (backward > 0) remarks.push(`${String(backward)} rows went back in time and were left out.`);
-  if (twice > 0) remarks.push(`${String(twice)} times came twice; the later reading counts.`);
+  if (bad > 1) remarks.push(tr`${String(bad)} rows could not be read and were left out.`);
+  if (backward > 0) remarks.push(tr`${String(backward)} rows went back in time and were left out.`);
+  if (twice > 0) remarks.push(tr`${String(twice)} times came twice; the later reading counts.`);
   if (silences > 0)
     remarks.push(
-      `${String(silences)} silences of more than half an hour; between the readings a straight line is taken.`,
+      tr`${String(silences)} silences of more than half an hour; between the readings a straight line is taken.`,
     );
   const most = temperature.reduce((a, b) => Math.max(a, b), -Infinity);
   const seems = most > SEEMS_FAHRENHEIT ? 'F' : 'C';
   const used = unit ?? said ?? seems;
   if (unit === undefined && said === undefined)
     remarks.push(
-      `It does not say its unit; up to ${String(Math.round(most))} degrees it is taken for °${used}.`,
+      tr`It does not say its unit; up to ${String(Math.round(most))} degrees it is taken for °${used}.`,
     );
   const inC = (v: number): number => (used === 'F' ? ((v - 32) * 5) / 9 : v);
   const celsius = temperature.map(inC);
@@ -134,10 +135,12 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
   );
   if (curve.time.length < time.length)
     remarks.push(
-      `${String(time.length)} readings were thinned to ${String(curve.time.length)}, highs and lows kept.`,
+      tr`${String(time.length)} readings were thinned to ${String(curve.time.length)}, highs and lows kept.`,
     );
   if (spread !== undefined)
-    remarks.push(`Its ${String(places.length)} places lay ${spread.toFixed(1)} K apart while hot.`);
+    remarks.push(
+      tr`Its ${String(places.length)} places lay ${spread.toFixed(1)} K apart while hot.`,
+    );
   return {
     ok: true,
     curve,

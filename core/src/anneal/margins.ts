@@ -1,5 +1,6 @@
 // Where a night's margin is thin: the same programme with each thing it stands on a little off, one at a time, and how much longer a
 // night made for that would be.
+import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import type { CoolingWall } from './allow';
 import { RESTRAINT } from './allow';
@@ -158,7 +159,7 @@ function casesOf(input: ScheduleInput): Case[] {
   const walled: Case[] = [
     {
       id: 'thick',
-      name: `the thickest wall is ${per(OFF.wall)} thicker`,
+      name: tr`the thickest wall is ${per(OFF.wall)} thicker`,
       input: walls({
         thickest: more * wall.thickest,
         stepThick: more * wall.stepThick,
@@ -169,14 +170,14 @@ function casesOf(input: ScheduleInput): Case[] {
       ? [
           {
             id: 'thin',
-            name: `the thin wall beside it is ${per(OFF.wall)} thinner`,
+            name: tr`the thin wall beside it is ${per(OFF.wall)} thinner`,
             input: walls({ stepThin: (1 - OFF.wall) * wall.stepThin }),
           },
           ...(restraint < 1
             ? [
                 {
                   id: 'restraint',
-                  name: 'thick and thin hold each other fully',
+                  name: tr`thick and thin hold each other fully`,
                   input: { ...input, assumes: { ...input.assumes, restraint: 1 } },
                 },
               ]
@@ -187,7 +188,7 @@ function casesOf(input: ScheduleInput): Case[] {
   const ofDrawn = (d: Drawn): Case[] => [
     {
       id: 'thick',
-      name: `it is ${per(OFF.wall)} thicker everywhere than drawn`,
+      name: tr`it is ${per(OFF.wall)} thicker everywhere than drawn`,
       input: {
         ...input,
         drawn: { ...d, section: grown(d.section, more) },
@@ -196,14 +197,14 @@ function casesOf(input: ScheduleInput): Case[] {
     },
     {
       id: 'corners',
-      name: 'its inside corners are half as round as thought',
+      name: tr`its inside corners are half as round as thought`,
       input: standing({ rounded: d.standing.rounded / 2 }),
     },
     ...(sightOf(d.standing).under > 0
       ? [
           {
             id: 'shelf',
-            name: 'it stands flat on the shelf after all',
+            name: tr`it stands flat on the shelf after all`,
             input: standing({ stands: 'shelf', under: 0 }),
           },
         ]
@@ -213,24 +214,24 @@ function casesOf(input: ScheduleInput): Case[] {
     ...(drawn ? ofDrawn(drawn) : walled),
     {
       id: 'expansion',
-      name: `the glass expands ${per(OFF.expansion)} more`,
+      name: tr`the glass expands ${per(OFF.expansion)} more`,
       input: glasses({ expansion: (1 + OFF.expansion) * glass.expansion }),
     },
     {
       id: 'conductivity',
-      name: `it conducts ${per(OFF.conductivity)} less`,
+      name: tr`it conducts ${per(OFF.conductivity)} less`,
       input: glasses({ conductivity: (1 - OFF.conductivity) * glass.conductivity }),
     },
     {
       id: 'unevenness',
-      name: `the box is ${String(OFF.unevenness)} K more uneven`,
+      name: tr`the box is ${String(OFF.unevenness)} K more uneven`,
       input: { ...input, box: { ...box, unevenness: box.unevenness + OFF.unevenness } },
     },
-    { id: 'hotter', name: `the kiln is ${kelvin} K hotter than it reads`, hotter: OFF.reading },
-    { id: 'colder', name: `the kiln is ${kelvin} K colder than it reads`, hotter: -OFF.reading },
+    { id: 'hotter', name: tr`the kiln is ${kelvin} K hotter than it reads`, hotter: OFF.reading },
+    { id: 'colder', name: tr`the kiln is ${kelvin} K colder than it reads`, hotter: -OFF.reading },
     {
       id: 'crowded',
-      name: 'the box is so crowded that a third less heat gets out',
+      name: tr`the box is so crowded that a third less heat gets out`,
       through: { exchange: { radiant: less * radiant, air: less * air } },
     },
   ];

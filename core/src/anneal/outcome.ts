@@ -1,4 +1,5 @@
 // A piece put through a curve: what it keeps, what passed through it, and in which of its walls.
+import { tr, trWord } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import { RESTRAINT, type CoolingWall } from './allow';
 import { flowed, type Gives } from './sinking';
@@ -53,7 +54,7 @@ export interface Passing {
 
 /** Where it passed, as a sentence goes on after "passes". */
 export const passesWhere = ({ at, where }: Pick<Passing, 'at' | 'where'>): string =>
-  where ?? `through its ${at}`;
+  where ?? tr`through its ${trWord(at)}`;
 
 /** What a curve did to it. Pa. */
 export interface Outcome {

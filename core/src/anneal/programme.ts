@@ -1,4 +1,5 @@
 // The programme of a night: its rows, and the curve they trace.
+import { tr } from '../words/tr';
 import { climbAt, naturalTime, type Box, type Fall } from './box';
 
 /** One row of the programme. `start` counts from the last piece in, so the climb and the hold are negative. */
@@ -58,17 +59,24 @@ export function layRows(
     const start = last ? last.start + last.duration : -input.holding - climb;
     if (duration > 0) rows.push({ kind, name, from, to, start, duration, rate });
   };
-  add('climb', 'Empty box up to the hold', box.room, hold, climb, rate);
-  add('hold', 'Hold for the pieces', hold, hold, input.holding);
-  add('soak', 'Soak after the last piece', hold, hold, soak);
+  add('climb', tr`Empty box up to the hold`, box.room, hold, climb, rate);
+  add('hold', tr`Hold for the pieces`, hold, hold, input.holding);
+  add('soak', tr`Soak after the last piece`, hold, hold, soak);
   if (slowFall.programmed > 0)
-    add('fall', 'Slow fall', hold, slowFall.leaves, slowFall.programmed, slow);
+    add('fall', tr`Slow fall`, hold, slowFall.leaves, slowFall.programmed, slow);
   if (slowFall.natural > 0)
-    add('fall', 'Slow fall, at the box’s own pace', slowFall.leaves, end, slowFall.natural);
+    add('fall', tr`Slow fall, at the box’s own pace`, slowFall.leaves, end, slowFall.natural);
   if (quickFall.programmed > 0)
-    add('fall', 'Fall below the strain range', end, quickFall.leaves, quickFall.programmed, quick);
+    add(
+      'fall',
+      tr`Fall below the strain range`,
+      end,
+      quickFall.leaves,
+      quickFall.programmed,
+      quick,
+    );
   if (quickFall.natural > 0)
-    add('off', 'Power off, door shut', quickFall.leaves, Math.min(end, door), quickFall.natural);
+    add('off', tr`Power off, door shut`, quickFall.leaves, Math.min(end, door), quickFall.natural);
   return rows;
 }
 

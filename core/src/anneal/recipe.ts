@@ -1,4 +1,5 @@
 // A recipe: from where, to where, how fast or how long; typed, read from a table, or made. And the curve it becomes in a box.
+import { tr } from '../words/tr';
 import { climbAt, fall, naturalTime, settlesAt, type Box } from './box';
 import type { Schedule } from './scheduleInput';
 
@@ -34,27 +35,27 @@ export function recipeProblems(recipe: Recipe, box: Box): RecipeProblem[] {
   const say = (line: number, says: string): void => {
     found.push({ line, says });
   };
-  if (recipe.lines.length === 0) say(0, 'A recipe needs one line at least: a hold or a fall.');
+  if (recipe.lines.length === 0) say(0, tr`A recipe needs one line at least: a hold or a fall.`);
   if (recipe.lines.length > MOST_LINES)
     say(
       MOST_LINES,
-      `A recipe has ${String(MOST_LINES)} lines at most; this one has ${String(recipe.lines.length)}.`,
+      tr`A recipe has ${String(MOST_LINES)} lines at most; this one has ${String(recipe.lines.length)}.`,
     );
   let at = recipe.start;
   recipe.lines.forEach((l, i) => {
-    const n = `Line ${String(i + 1)}`;
+    const n = tr`Line ${String(i + 1)}`;
     if (!Number.isFinite(l.to) || l.to < 0 || l.to > 1200)
-      say(i, `${n} goes to ${String(l.to)} °C; 0 to 1200 °C can be.`);
+      say(i, tr`${n} goes to ${String(l.to)} °C; 0 to 1200 °C can be.`);
     if (l.hold !== undefined && !(l.hold >= 0 && l.hold <= MOST_HOLD))
-      say(i, `${n} holds ${String(l.hold / 3600)} h; nothing to a year can be.`);
+      say(i, tr`${n} holds ${String(l.hold / 3600)} h; nothing to a year can be.`);
     if (l.rate !== undefined && !(l.rate > 0))
-      say(i, `${n} has no speed: give degrees an hour above nothing, or a hold.`);
+      say(i, tr`${n} has no speed: give degrees an hour above nothing, or a hold.`);
     if (l.to < box.room && at > box.room)
-      say(i, `${n} goes below the room, ${String(box.room)} °C: no box gets there.`);
+      say(i, tr`${n} goes below the room, ${String(box.room)} °C: no box gets there.`);
     else if (l.to > settlesAt(box))
       say(
         i,
-        `${n} goes to ${String(l.to)} °C; with ${(box.power / 1000).toFixed(1)} kW this box gets no hotter than ${String(Math.round(settlesAt(box)))} °C.`,
+        tr`${n} goes to ${String(l.to)} °C; with ${(box.power / 1000).toFixed(1)} kW this box gets no hotter than ${String(Math.round(settlesAt(box)))} °C.`,
       );
     at = l.to;
   });

@@ -1,4 +1,5 @@
 // The figures of a schedule with their reasons: what each says, its formula, its source, what would change it.
+import { tr, trWord } from '../words/tr';
 import { diffusivity, thermoelasticModulus } from '../glass/glass';
 import { strainOf } from '../glass/viscosity';
 import { RESTRAINT, stepLag, STRUCTURAL_FACTOR, type StressPerRate } from './allow';
@@ -9,8 +10,7 @@ import { FROZEN_UNDER } from './ramp';
 import type { Schedule, ScheduleInput } from './scheduleInput';
 import { BOX_EVENS } from './soak';
 
-const ADAMS =
-  'Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.';
+const ADAMS = tr`Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.`;
 
 const bodyWords = {
   slab: 'air on both sides',
@@ -72,73 +72,73 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
       value: soak,
       kind: 'time',
       why: {
-        says: `Until the box and the thickest wall are even, then until stress has gone at this temperature (${body}).`,
-        formula: 'max(box evens, 3.9·(4L²/π²κ + ρcL/h)) + 15 min × η(hold)/10¹²',
+        says: tr`Until the box and the thickest wall are even, then until stress has gone at this temperature (${trWord(body)}).`,
+        formula: tr`max(box evens, 3.9·(4L²/π²κ + ρcL/h)) + 15 min × η(hold)/10¹²`,
         inputs: [
-          { name: 'box evens', value: BOX_EVENS, kind: 'time' },
-          { name: 'thickest wall evens', value: evening, kind: 'time' },
-          { name: 'stress goes in', value: relief, kind: 'time' },
-          { name: 'hold', value: hold, kind: 'temperature' },
-          { name: 'the box is uneven by', value: box.unevenness, kind: 'temperatureDifference' },
-          { name: 'exchange h', value: slowExchange, kind: 'heatTransfer' },
+          { name: tr`box evens`, value: BOX_EVENS, kind: 'time' },
+          { name: tr`thickest wall evens`, value: evening, kind: 'time' },
+          { name: tr`stress goes in`, value: relief, kind: 'time' },
+          { name: tr`hold`, value: hold, kind: 'temperature' },
+          { name: tr`the box is uneven by`, value: box.unevenness, kind: 'temperatureDifference' },
+          { name: tr`exchange h`, value: slowExchange, kind: 'heatTransfer' },
         ],
-        source: 'Carslaw & Jaeger; ASTM C336 (15 min at the annealing point), scaled by viscosity.',
-        changes: 'A hotter hold relaxes sooner; a thicker wall takes longer to even.',
+        source: tr`Carslaw & Jaeger; ASTM C336 (15 min at the annealing point), scaled by viscosity.`,
+        changes: tr`A hotter hold relaxes sooner; a thicker wall takes longer to even.`,
       },
     },
     slowRate: {
       value: slow,
       kind: 'rate',
       why: {
-        says: `The fastest fall that leaves no more than the practice allows (${body}). Wall and step add up.`,
-        formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(restraint)}·M·lag)${input.tuned ? `, then × ${input.tuned.slow.toFixed(2)} by simulation` : ''}`,
+        says: tr`The fastest fall that leaves no more than the practice allows (${trWord(body)}). Wall and step add up.`,
+        formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(restraint)}·M·lag)${input.tuned ? tr`, then × ${input.tuned.slow.toFixed(2)} by simulation` : ''}`,
         inputs: [
-          { name: 'allowed σ', value: allows, kind: 'stress' },
+          { name: tr`allowed σ`, value: allows, kind: 'stress' },
           ...wallInputs,
-          { name: 'lag of the step', value: stepLag(glass, wall, slowExchange), kind: 'time' },
-          { name: 'of σ, the wall takes', value: slow * lasting.wall, kind: 'stress' },
-          { name: 'of σ, the step takes', value: slow * lasting.step, kind: 'stress' },
+          { name: tr`lag of the step`, value: stepLag(glass, wall, slowExchange), kind: 'time' },
+          { name: tr`of σ, the wall takes`, value: slow * lasting.wall, kind: 'stress' },
+          { name: tr`of σ, the step takes`, value: slow * lasting.step, kind: 'stress' },
         ],
         source: ADAMS,
         changes:
           lasting.step > lasting.wall
-            ? 'The step between thick and thin drives this: a more even wall would shorten the night.'
-            : 'The thickest wall drives this, by its square: a thinner base would shorten the night.',
+            ? tr`The step between thick and thin drives this: a more even wall would shorten the night.`
+            : tr`The thickest wall drives this, by its square: a thinner base would shorten the night.`,
       },
     },
     slowEnd: {
       value: end,
       kind: 'temperature',
       why: {
-        says: 'Where the slow fall may end: the glass is by now so stiff that what the quicker fall brings does not stay.',
-        formula: 'η = 800 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20',
+        says: tr`Where the slow fall may end: the glass is by now so stiff that what the quicker fall brings does not stay.`,
+        formula: tr`η = 800 · G · 15 K / R, R the quicker fall; log₁₀ η from 14.5 to 20`,
         inputs: [
-          { name: 'the box is uneven by', value: box.unevenness, kind: 'temperatureDifference' },
-          { name: 'annealing point', value: glass.annealing, kind: 'temperature' },
-          { name: 'strain point', value: strainOf(glass), kind: 'temperature' },
+          { name: tr`the box is uneven by`, value: box.unevenness, kind: 'temperatureDifference' },
+          { name: tr`annealing point`, value: glass.annealing, kind: 'temperature' },
+          { name: tr`strain point`, value: strainOf(glass), kind: 'temperature' },
         ],
-        source: 'Vogel–Fulcher–Tammann through the glass’s fixed points.',
-        changes: 'Your supplier’s fixed points.',
+        source: tr`Vogel–Fulcher–Tammann through the glass’s fixed points.`,
+        changes: tr`Your supplier’s fixed points.`,
       },
     },
     quickRate: {
       value: quick,
       kind: 'rate',
       why: {
-        says: 'Set glass only has to survive the passing tension of its own skin and its thin places.',
-        formula: `R = (7 MPa / 2) / (M d²/${String(UNDER[wall.body][1])}κ + ${String(restraint)}·M·lag)${input.tuned ? `, then × ${input.tuned.quick.toFixed(2)} by simulation` : ''}`,
+        says: tr`Set glass only has to survive the passing tension of its own skin and its thin places.`,
+        formula: `R = (7 MPa / 2) / (M d²/${String(UNDER[wall.body][1])}κ + ${String(restraint)}·M·lag)${input.tuned ? tr`, then × ${input.tuned.quick.toFixed(2)} by simulation` : ''}`,
         inputs: [
-          { name: 'working stress', value: WORKING_STRESS, kind: 'stress' },
-          { name: 'safety', value: SAFETY, kind: 'count' },
+          { name: tr`working stress`, value: WORKING_STRESS, kind: 'stress' },
+          { name: tr`safety`, value: SAFETY, kind: 'count' },
           ...wallInputs,
           {
-            name: 'exchange h, where the box takes over',
+            name: tr`exchange h, where the box takes over`,
             value: quickExchange,
             kind: 'heatTransfer',
           },
         ],
-        source: 'Shand, Glass Engineering Handbook (≈ 1000 psi prolonged); Timoshenko & Goodier.',
-        changes: 'A thinner, more even piece may fall faster; the box may still be slower.',
+        source: tr`Shand, Glass Engineering Handbook (≈ 1000 psi prolonged); Timoshenko & Goodier.`,
+        changes: tr`A thinner, more even piece may fall faster; the box may still be slower.`,
       },
     },
     total: {
@@ -146,49 +146,49 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
       kind: 'time',
       why: {
         says: sayTotal(total, glassAlone),
-        formula: 'soak + slow fall + fall to the door, each no faster than the box loses heat',
+        formula: tr`soak + slow fall + fall to the door, each no faster than the box loses heat`,
         inputs: [
-          { name: 'soak', value: soak, kind: 'time' },
-          { name: 'slow fall', value: span(slowFall), kind: 'time' },
-          { name: 'fall to the door', value: span(quickFall), kind: 'time' },
-          { name: 'the glass alone would allow', value: glassAlone, kind: 'time' },
-          { name: 'box cooling time', value: box.coolingTime, kind: 'time' },
-          { name: 'door at', value: door, kind: 'temperature' },
+          { name: tr`soak`, value: soak, kind: 'time' },
+          { name: tr`slow fall`, value: span(slowFall), kind: 'time' },
+          { name: tr`fall to the door`, value: span(quickFall), kind: 'time' },
+          { name: tr`the glass alone would allow`, value: glassAlone, kind: 'time' },
+          { name: tr`box cooling time`, value: box.coolingTime, kind: 'time' },
+          { name: tr`door at`, value: door, kind: 'temperature' },
         ],
-        source: 'The rows of this schedule; Newton’s law for the box.',
+        source: tr`The rows of this schedule; Newton’s law for the box.`,
         changes:
           total > 1.5 * glassAlone
-            ? 'The box sets the clock, not the glass: a lighter box would be cold sooner.'
-            : 'The glass sets the clock: wall, step, practice and hold temperature.',
+            ? tr`The box sets the clock, not the glass: a lighter box would be cold sooner.`
+            : tr`The glass sets the clock: wall, step, practice and hold temperature.`,
       },
     },
     leaves: {
       value: realSlow * (lasting.wall + lasting.step),
       kind: 'stress',
       why: {
-        says: 'Tension this fall leaves in the glass for good, as the closed theory has it; about 27 nm/cm each MPa in soda-lime.',
-        formula: 'σ = R·(wall + step)',
+        says: tr`Tension this fall leaves in the glass for good, as the closed theory has it; about 27 nm/cm each MPa in soda-lime.`,
+        formula: tr`σ = R·(wall + step)`,
         inputs: [
-          { name: 'fall', value: realSlow, kind: 'rate' },
-          { name: 'from the wall', value: realSlow * lasting.wall, kind: 'stress' },
-          { name: 'from the step', value: realSlow * lasting.step, kind: 'stress' },
+          { name: tr`fall`, value: realSlow, kind: 'rate' },
+          { name: tr`from the wall`, value: realSlow * lasting.wall, kind: 'stress' },
+          { name: tr`from the step`, value: realSlow * lasting.step, kind: 'stress' },
         ],
         source: ADAMS,
-        changes: 'A slower fall, in proportion; a thinner wall, by its square.',
+        changes: tr`A slower fall, in proportion; a thinner wall, by its square.`,
       },
     },
     passing: {
       value: fastest * (passing.wall + passing.step),
       kind: 'stress',
       why: {
-        says: 'The most tension that passes through the skin while the set glass cools.',
-        formula: 'σ = R·(wall + step)',
+        says: tr`The most tension that passes through the skin while the set glass cools.`,
+        formula: tr`σ = R·(wall + step)`,
         inputs: [
-          { name: 'fastest fall', value: fastest, kind: 'rate' },
-          { name: 'kept below', value: MAY_PASS, kind: 'stress' },
+          { name: tr`fastest fall`, value: fastest, kind: 'rate' },
+          { name: tr`kept below`, value: MAY_PASS, kind: 'stress' },
         ],
-        source: 'Timoshenko & Goodier; Shand, Glass Engineering Handbook.',
-        changes: 'Keep the door shut: a draught is a faster fall than any programme.',
+        source: tr`Timoshenko & Goodier; Shand, Glass Engineering Handbook.`,
+        changes: tr`Keep the door shut: a draught is a faster fall than any programme.`,
       },
     },
   };
@@ -202,6 +202,6 @@ const worstPassing = (box: Box, end: number, f: Fall, quick: number): number =>
 
 function sayTotal(total: number, alone: number): string {
   return total > 1.5 * alone
-    ? `From the last piece in to the door. The glass alone would allow ${inHours(alone)} h; the box cannot lose its heat faster than ${inHours(total)} h.`
-    : `From the last piece in to the door. The glass needs ${inHours(alone)} h of it.`;
+    ? tr`From the last piece in to the door. The glass alone would allow ${inHours(alone)} h; the box cannot lose its heat faster than ${inHours(total)} h.`
+    : tr`From the last piece in to the door. The glass needs ${inHours(alone)} h of it.`;
 }

@@ -1,5 +1,6 @@
 // The shortest night that is still sound: soak, two falls through the range and one below it, moved about by a pattern search
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
+import { tr } from '../words/tr';
 import { naturalRate } from './box';
 import { AFTER_SOAK, checkedSchedule, type Checked } from './checked';
 import type { Outcome } from './outcome';
@@ -54,7 +55,7 @@ const HALVINGS = 4;
 const recipeOf = ({ shape, slow }: Point, input: ScheduleInput): Recipe => {
   const [soak, t1, t2, quicker, last] = shape;
   return {
-    name: 'The shortest found',
+    name: tr`The shortest found`,
     start: input.holdTemperature,
     lines: [
       { to: input.holdTemperature, hold: soak },
@@ -112,7 +113,7 @@ const asPlanned = (
   { holdTemperature: hold, doorTemperature: door }: ScheduleInput,
   { schedule }: Checked,
 ): Recipe => ({
-  name: 'The shortest found',
+  name: tr`The shortest found`,
   start: hold,
   lines: [
     { to: hold, hold: schedule.soak.value },

@@ -1,5 +1,6 @@
 // One piece through one night, calculated: heat through its walls, the structure of the glass following late, stress that comes
 // and goes and what of it is frozen in (Tool 1946; Gardon & Narayanaswamy 1970; Narayanaswamy 1971; Moynihan et al. 1976).
+import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import { strainOf, temperatureAtLog } from '../glass/viscosity';
 import { RESTRAINT } from './allow';
@@ -76,20 +77,20 @@ function refuse(trial: Trial): void {
   const { time, temperature } = trial.curve;
   if (time.length < 2 || time.length !== temperature.length)
     throw new RangeError(
-      'A programme needs two points at least, each with a time and a temperature.',
+      tr`A programme needs two points at least, each with a time and a temperature.`,
     );
   for (let i = 0; i < time.length; i += 1) {
     if (!Number.isFinite(time[i]) || !Number.isFinite(temperature[i]))
-      throw new RangeError(`Point ${String(i + 1)} of the programme is not a number.`);
+      throw new RangeError(tr`Point ${String(i + 1)} of the programme is not a number.`);
     if (i > 0 && (time[i] as number) < (time[i - 1] as number))
       throw new RangeError(
-        `Point ${String(i + 1)} of the programme lies before the one before it.`,
+        tr`Point ${String(i + 1)} of the programme lies before the one before it.`,
       );
   }
   for (const w of trial.walls)
     if (!(w.thickness >= 2e-4 && w.thickness <= 2))
       throw new RangeError(
-        `A wall of ${String(1000 * w.thickness)} mm cannot be annealed; walls from 0.2 mm to 2 m can be calculated.`,
+        tr`A wall of ${String(1000 * w.thickness)} mm cannot be annealed; walls from 0.2 mm to 2 m can be calculated.`,
       );
 }
 

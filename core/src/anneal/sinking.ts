@@ -1,4 +1,5 @@
 // Whether a piece sinks under its own weight at a hold: by how far this form would, in millimetres, not by a temperature.
+import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import { fitVft, logViscosity } from '../glass/viscosity';
 import type { KilnCurve } from './relaxing/walkCurve';
@@ -51,7 +52,7 @@ export const sinks = (
     : {
         by: NaN,
         shows: logViscosity(fitVft(glass), hottest) < LOG_SINKS,
-        where: 'the piece',
+        where: tr`the piece`,
       };
 
 /** In a sentence: what sinks and by how far. */
@@ -63,5 +64,5 @@ export const sinksSaid = ({
   readonly where: string;
 }): string =>
   Number.isNaN(by)
-    ? 'it would sink under its own weight'
-    : `${where} would sink by ${by > 0.01 ? 'more than 10 mm' : `${(1e3 * by).toFixed(1)} mm`} under its own weight`;
+    ? tr`it would sink under its own weight`
+    : tr`${where} would sink by ${by > 0.01 ? tr`more than 10 mm` : `${(1e3 * by).toFixed(1)} mm`} under its own weight`;

@@ -1,5 +1,6 @@
 // Going up: cold blanks, bars and thick pieces climb slowly. The skin is pressed and the middle pulled while it warms; nothing
 // can relax until it is hot.
+import { tr } from '../words/tr';
 import { strainOf } from '../glass/viscosity';
 import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from './allow';
 import { surfaceExchange } from './relaxing/exchange';
@@ -47,7 +48,7 @@ export function warming(piece: Annealed, box: Box, from: number, to: number): Wa
   let best: Warming | undefined;
   for (let i = 0; i < ROUNDS; i += 1) {
     const recipe: Recipe = {
-      name: 'Going up',
+      name: tr`Going up`,
       start: from,
       lines: [{ to, rate, hold: soak }],
     };
@@ -65,6 +66,6 @@ export function warming(piece: Annealed, box: Box, from: number, to: number): Wa
     rate = Math.min(most, rate * Math.min(3, Math.max(1 / 3, AIM / Math.max(share, 1e-6))));
   }
   if (!best)
-    throw new RangeError('No climb was found that this piece stands; warm it in a smaller step.');
+    throw new RangeError(tr`No climb was found that this piece stands; warm it in a smaller step.`);
   return best;
 }

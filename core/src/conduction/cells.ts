@@ -2,6 +2,7 @@
 //
 // Cells from the inside out; every face passes k·A/Δx times the difference of its neighbours. A skin passes exactly the heat its
 // law gives at the end of the step.
+import { tr } from '../words/tr';
 import { scratchFor, stepChain, type Chain, type End, type Scratch } from './chain';
 
 /** The wall's form: flat, a rod or a ball about its middle. */
@@ -30,7 +31,7 @@ export function gridOf(
   conductivity: number,
   capacity: number,
 ): Grid {
-  if (!(thickness > 0)) throw new RangeError('A wall needs a thickness to carry heat.');
+  if (!(thickness > 0)) throw new RangeError(tr`A wall needs a thickness to carry heat.`);
   const dx = thickness / cells;
   const power = kind === 'slab' ? 0 : kind === 'rod' ? 1 : 2;
   const face = (i: number): number => ((i * dx) / thickness) ** power;

@@ -2,6 +2,7 @@
 //
 // Carslaw & Jaeger, *Conduction of Heat in Solids*, the equation; Patankar 1980, the volumes; Thomas's elimination. Each step is
 // implicit, so any length of it is stable, and what one mass gives the next one gets, so no heat is lost or made.
+import { tr } from '../words/tr';
 
 /** A chain from the inside out. Whoever builds one chooses the measure (per m² of skin, per radian …), alike for all of it. */
 export interface Chain {
@@ -60,7 +61,7 @@ export function stepChain(
   const last = capacity.length - 1;
   if (factor.length <= last)
     throw new RangeError(
-      `The scratch holds ${String(factor.length)} masses; this chain has ${String(last + 1)}.`,
+      tr`The scratch holds ${String(factor.length)} masses; this chain has ${String(last + 1)}.`,
     );
   let spread = 0;
   if (source !== 0) {

@@ -1,4 +1,5 @@
 // What a piece costs: glass and colour, fuel and power by their use, hours by who works, what is used up; and the losses, which the good ones carry.
+import { tr } from '../words/tr';
 
 /** What a shop pays, in its own money. */
 export interface Prices {
@@ -101,20 +102,20 @@ export function standingShare(
   price: number,
 ): { readonly money: number; readonly how: string } {
   const month = ((furnace.loses * MONTH_HOURS * HOUR) / KWH) * price;
-  const told = `${(furnace.loses / 1000).toFixed(1)} kW all month`;
+  const told = tr`${(furnace.loses / 1000).toFixed(1)} kW all month`;
   if (furnace.by === 'kilograms')
     return furnace.kilograms > 0
       ? {
           money: (month * glass) / furnace.kilograms,
-          how: `${told}, ${kg(glass)} of ${furnace.kilograms.toFixed(0)} kg a month`,
+          how: tr`${told}, ${kg(glass)} of ${furnace.kilograms.toFixed(0)} kg a month`,
         }
-      : { money: 0, how: 'nothing is gathered in a month' };
+      : { money: 0, how: tr`nothing is gathered in a month` };
   return furnace.hours > 0
     ? {
         money: (month * seconds) / HOUR / furnace.hours,
-        how: `${told}, ${(seconds / HOUR).toFixed(2)} of ${furnace.hours.toFixed(0)} h a month at the bench`,
+        how: tr`${told}, ${(seconds / HOUR).toFixed(2)} of ${furnace.hours.toFixed(0)} h a month at the bench`,
       }
-    : { money: 0, how: 'no hours are worked in a month' };
+    : { money: 0, how: tr`no hours are worked in a month` };
 }
 
 /**
@@ -140,28 +141,28 @@ export function costOf(
     {
       part: 'glass',
       money: net * prices.glass,
-      how: `${kg(a.glass)} taken${a.returned > 0 ? `, ${kg(a.returned)} back into the pot` : ''}`,
+      how: tr`${kg(a.glass)} taken${a.returned > 0 ? tr`, ${kg(a.returned)} back into the pot` : ''}`,
     },
     { part: 'colour', money: a.colour * prices.colour, how: kg(a.colour) },
     {
       part: 'hours',
       money: hours * (prices.hour + a.helpers * prices.helper),
-      how: `${hours.toFixed(2)} h${a.helpers > 0 ? `, with ${String(a.helpers)} who ${a.helpers === 1 ? 'helps' : 'help'}` : ''}`,
+      how: `${hours.toFixed(2)} h${a.helpers > 0 ? tr`, with ${String(a.helpers)} who ${a.helpers === 1 ? 'helps' : 'help'}` : ''}`,
     },
     {
       part: 'furnace',
       money: (standing?.money ?? 0) + melting * prices.kwh,
       how: standing
-        ? `${standing.how}; ${melting.toFixed(1)} kWh to melt it`
-        : 'no furnace: it is worked from stock',
+        ? tr`${standing.how}; ${melting.toFixed(1)} kWh to melt it`
+        : tr`no furnace: it is worked from stock`,
     },
     { part: 'fire', money: (fire / KWH) * prices.kwh, how: kwh(fire) },
     {
       part: 'night',
       money: (night / KWH) * prices.kwh,
-      how: `${kwh(a.night)} for a load of ${String(a.inLoad)}`,
+      how: tr`${kwh(a.night)} for a load of ${String(a.inLoad)}`,
     },
-    { part: 'used up', money: prices.consumables, how: 'paper, wax, tools' },
+    { part: 'used up', money: prices.consumables, how: tr`paper, wax, tools` },
   ];
   const attempt = lines.reduce((sum, l) => sum + l.money, 0);
   const share = counted(lost);
@@ -169,7 +170,7 @@ export function costOf(
   lines.push({
     part: 'losses',
     money: each - attempt,
-    how: `${(100 * share).toFixed(0)} of 100 are lost: ${(1 / (1 - share)).toFixed(2)} are made for each good one`,
+    how: tr`${(100 * share).toFixed(0)} of 100 are lost: ${(1 / (1 - share)).toFixed(2)} are made for each good one`,
   });
   return {
     lines,

@@ -1,36 +1,37 @@
 // Crews to start from.
+import { mark, tr } from '../words/tr';
 import { SKILLS } from '../work/facts';
 import type { Way } from '../work/step';
 import type { Person } from './share';
 
-/** Crews as studios have them. Common practice, no source. */
+/** Crews as studios have them, by names `trWord` says. Common practice, no source. */
 export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] = [
-  ['One', [{ id: 'p1', name: 'gaffer', skills: SKILLS }]],
+  [mark('One'), [{ id: 'p1', name: tr`gaffer`, skills: SKILLS }]],
   [
-    'Two',
+    mark('Two'),
     [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
+      { id: 'p1', name: tr`gaffer`, skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: tr`second hand`, skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
     ],
   ],
   [
-    'Three',
+    mark('Three'),
     [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gather', 'bit', 'blow'] },
-      { id: 'p3', name: 'third hand', skills: ['bit', 'blow', 'shield', 'door'] },
+      { id: 'p1', name: tr`gaffer`, skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: tr`second hand`, skills: ['gather', 'bit', 'blow'] },
+      { id: 'p3', name: tr`third hand`, skills: ['bit', 'blow', 'shield', 'door'] },
     ],
   ],
   [
-    'Four',
+    mark('Four'),
     [
-      { id: 'p1', name: 'gaffer', skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: 'second hand', skills: ['gaff', 'gather', 'bit', 'blow'] },
-      { id: 'p3', name: 'third hand', skills: ['gather', 'bit', 'blow', 'shield'] },
-      { id: 'p4', name: 'door and shield', skills: ['blow', 'shield', 'door'] },
+      { id: 'p1', name: tr`gaffer`, skills: ['gaff', 'gather', 'blow'] },
+      { id: 'p2', name: tr`second hand`, skills: ['gaff', 'gather', 'bit', 'blow'] },
+      { id: 'p3', name: tr`third hand`, skills: ['gather', 'bit', 'blow', 'shield'] },
+      { id: 'p4', name: tr`door and shield`, skills: ['blow', 'shield', 'door'] },
     ],
   ],
-  ['Torch', [{ id: 'p1', name: 'lampworker', skills: ['torch', 'door'] }]],
+  [mark('Torch'), [{ id: 'p1', name: tr`lampworker`, skills: ['torch', 'door'] }]],
 ];
 
 /** Who is there where nobody was asked: a helper where the order counts on one, else the maker alone. */

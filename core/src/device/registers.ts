@@ -1,4 +1,5 @@
 // What a controller's registers say and are told: sixteen bits each, tenths of a degree, minutes; and which of them are no reading at all.
+import { tr } from '../words/tr';
 import type { RecipeLine } from '../anneal/recipe';
 
 /** A word of sixteen bits as a number with a sign. */
@@ -27,7 +28,7 @@ export function temperatureIn(
   const celsius = fahrenheit ? inCelsius(value) : value;
   return NO_READING.has(word) || celsius < COLDEST || celsius > HOTTEST
     ? {
-        says: `It reads ${value.toFixed(1)} °${fahrenheit ? 'F' : 'C'}: its thermocouple is broken or not connected.`,
+        says: tr`It reads ${value.toFixed(1)} °${fahrenheit ? 'F' : 'C'}: its thermocouple is broken or not connected.`,
       }
     : { celsius };
 }
@@ -61,10 +62,10 @@ export function programmeWords(
     const hold = Math.max(0, Math.ceil((l.hold ?? 0) / MINUTE - 1e-6));
     if (rate > MOST || hold > MOST)
       throw new RangeError(
-        `Step ${String(i + 1)} does not fit the controller: ${
+        tr`Step ${String(i + 1)} does not fit the controller: ${
           hold > MOST
-            ? `it holds ${String(Math.round(hold / 60))} h, 1092 h can be told`
-            : `it goes at ${String(Math.round((l.rate ?? 0) * HOUR))} K/h, ${String(Math.floor(MOST / scale / degrees))} can be told`
+            ? tr`it holds ${String(Math.round(hold / 60))} h, 1092 h can be told`
+            : tr`it goes at ${String(Math.round((l.rate ?? 0) * HOUR))} K/h, ${String(Math.floor(MOST / scale / degrees))} can be told`
         }.`,
       );
     return [temperatureWord(l.to, scale, fahrenheit), rate, hold];

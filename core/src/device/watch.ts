@@ -1,5 +1,6 @@
 // A night as it runs, beside what was planned: where the box leaves its programme, and what that looks like: no power, an open door, an
 // element that does not heat or does not stop, a broken thermocouple, the wrong unit. It looks on; it does nothing.
+import { tr } from '../words/tr';
 import { naturalRate, type Box } from '../anneal/box';
 import { temperatureAt } from '../anneal/kilnCurve';
 import type { KilnCurve } from '../anneal/relaxing/walkCurve';
@@ -153,52 +154,47 @@ function told(
   planned: number,
 ): Pick<Deviation, 'says' | 'remedy'> {
   const lasted = minutes(b.at - a.at);
-  const fell = `${degrees(a.temperature)} to ${degrees(b.temperature)}`;
+  const fell = tr`${degrees(a.temperature)} to ${degrees(b.temperature)}`;
   switch (kind) {
     case 'no power':
       return {
-        says: `It fell by itself for ${lasted}, ${fell}, while heat was asked for: it had no power.`,
-        remedy:
-          'Leave the door shut. See to the supply, or have a licensed electrician do so; go on as below.',
+        says: tr`It fell by itself for ${lasted}, ${fell}, while heat was asked for: it had no power.`,
+        remedy: tr`Leave the door shut. See to the supply, or have a licensed electrician do so; go on as below.`,
       };
     case 'door open':
       return {
-        says: `It fell faster than a shut box can, ${fell} in ${lasted}: the door is, or was, open.`,
-        remedy: 'Shut it, and leave it shut; what that did is told below.',
+        says: tr`It fell faster than a shut box can, ${fell} in ${lasted}: the door is, or was, open.`,
+        remedy: tr`Shut it, and leave it shut; what that did is told below.`,
       };
     case 'element weak':
       return {
-        says: `It is asked for all its heat and does not climb (${fell} in ${lasted}): an element or a relay has gone, or the supply is low.`,
-        remedy:
-          'It is cut off from the mains before anybody looks: a licensed electrician’s work. Its load is judged below.',
+        says: tr`It is asked for all its heat and does not climb (${fell} in ${lasted}): an element or a relay has gone, or the supply is low.`,
+        remedy: tr`It is cut off from the mains before anybody looks: a licensed electrician’s work. Its load is judged below.`,
       };
     case 'does not stop':
       return {
-        says: `It climbs, ${fell}, though no heat is asked for: a relay may be stuck.`,
-        remedy: 'Cut it off at its main switch; its own safety cut-out should have done so.',
+        says: tr`It climbs, ${fell}, though no heat is asked for: a relay may be stuck.`,
+        remedy: tr`Cut it off at its main switch; its own safety cut-out should have done so.`,
       };
     case 'thermocouple':
       return {
-        says: 'Its thermocouple is broken or not connected: nobody knows how hot it is.',
-        remedy:
-          'Its controller should heat no more. Leave the door shut; what follows is by its figures.',
+        says: tr`Its thermocouple is broken or not connected: nobody knows how hot it is.`,
+        remedy: tr`Its controller should heat no more. Leave the door shut; what follows is by its figures.`,
       };
     case 'wrong unit':
       return {
-        says: `It reads ${String(Math.round(b.temperature))} where ${degrees(planned)} is planned, which is ${String(Math.round((planned * 9) / 5 + 32))} °F: one of the two is in °F.`,
-        remedy:
-          'Set the unit of this box below as its controller has it, and send the night again.',
+        says: tr`It reads ${String(Math.round(b.temperature))} where ${degrees(planned)} is planned, which is ${String(Math.round((planned * 9) / 5 + 32))} °F: one of the two is in °F.`,
+        remedy: tr`Set the unit of this box below as its controller has it, and send the night again.`,
       };
     case 'no readings':
       return {
-        says: `Nothing was read for ${lasted}; it went on by its own programme.`,
-        remedy: 'Between the readings a straight line is taken.',
+        says: tr`Nothing was read for ${lasted}; it went on by its own programme.`,
+        remedy: tr`Between the readings a straight line is taken.`,
       };
     case 'off the plan':
       return {
-        says: `It is at ${degrees(b.temperature)}; ${degrees(planned)} is planned.`,
-        remedy:
-          'If it is like this each night its figures are not these: learn them from this night.',
+        says: tr`It is at ${degrees(b.temperature)}; ${degrees(planned)} is planned.`,
+        remedy: tr`If it is like this each night its figures are not these: learn them from this night.`,
       };
   }
 }

@@ -1,4 +1,5 @@
 // The order of work as a piece keeps it: steps name their parts by id, in variants, one of them in hand. Pure, from order to order.
+import { tr } from '../words/tr';
 import type { WorkStep } from '../work/facts';
 
 /** A step as a piece keeps it: its parts by id, and whatever else the file says of a step. */
@@ -45,7 +46,7 @@ export const NO_PART = -1;
 /** How a step whose part was never there is kept: no part has this id. */
 const NOBODY = 'none';
 /** The name of an order that never got another. */
-const FIRST_NAME = 'As planned';
+const FIRST_NAME = tr`As planned`;
 
 /** Steps with their parts by place in the list, as heat, rules and crew ask for them; parts that are gone are nowhere. */
 export function byNumber(steps: readonly NamedStep[], ids: readonly string[]): WorkStep[] {

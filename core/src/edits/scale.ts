@@ -1,4 +1,5 @@
 // "Make it 50 mm wide": a part or the whole piece made larger or smaller in the same form, its walls kept or scaled with it.
+import { tr } from '../words/tr';
 import type { BitShape } from '../shape/bit';
 import { LEAST_WALL, MOST_WALL } from '../shape/checkProfile';
 import { ON_IT } from '../shape/presets';
@@ -66,7 +67,7 @@ function shaped<S extends BitShape>(shape: S, by: number): S {
 
 /** The whole piece so many times as large, from the table up. A factor of nothing or less is an error of the caller. */
 export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls): D {
-  if (!(by > 0)) throw new RangeError(`A piece cannot be made ${String(by)} times as large.`);
+  if (!(by > 0)) throw new RangeError(tr`A piece cannot be made ${String(by)} times as large.`);
   return {
     ...piece,
     parts: piece.parts.map((p) => scaledOne(p, by, 0, walls)),
@@ -98,7 +99,7 @@ export function scaledPart<D extends Sized>(
   walls: Walls,
   vessel?: string,
 ): D {
-  if (!(by > 0)) throw new RangeError(`A part cannot be made ${String(by)} times as large.`);
+  if (!(by > 0)) throw new RangeError(tr`A part cannot be made ${String(by)} times as large.`);
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
   const [from, top] = spanOf(part.profile);

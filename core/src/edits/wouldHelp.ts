@@ -1,4 +1,5 @@
 // Changes of form, and of how it stands, that may shorten a piece's night: each as the piece it would become, to be tried.
+import { tr } from '../words/tr';
 import type { Stands } from '../anneal/section/realSection';
 import type { PlannedPart } from '../piece/derive';
 import { spanOf, type ProfilePoint } from '../shape/profile';
@@ -31,11 +32,11 @@ const ROUNDED = 3e-3;
 const halfMm = (m: number): string => (Math.round(2000 * m) / 2).toFixed(1).replace('.0', '');
 
 const STANDS: Readonly<Record<Stands, string>> = {
-  free: 'stand it on posts or a grid, off the shelf',
-  shelf: 'stand it flat on the shelf',
-  rim: 'stand it mouth down',
-  lying: 'lay it on its side',
-  packed: 'pack it among others',
+  free: tr`stand it on posts or a grid, off the shelf`,
+  shelf: tr`stand it flat on the shelf`,
+  rim: tr`stand it mouth down`,
+  lying: tr`lay it on its side`,
+  packed: tr`pack it among others`,
 };
 
 /** Changes worth trying, thickest glass first. `parts` are the piece's own, as planned. */
@@ -66,7 +67,7 @@ export function wouldHelp<D extends Changed>(
       ? [
           {
             id: 'rounded',
-            says: `round its inside corners to ${halfMm(ROUNDED)} mm`,
+            says: tr`round its inside corners to ${halfMm(ROUNDED)} mm`,
             piece: stood({ rounded: ROUNDED }),
           },
         ]
@@ -82,7 +83,7 @@ function thinner<D extends Changed>(piece: D, { index, name, shape }: PlannedPar
   const most = micron(LEFT * shape.thickest.wall);
   return {
     id: `thinner ${name}`,
-    says: `blow the ${name} no thicker than ${halfMm(most)} mm; it is ${halfMm(shape.thickest.wall)} mm at its thickest`,
+    says: tr`blow the ${name} no thicker than ${halfMm(most)} mm; it is ${halfMm(shape.thickest.wall)} mm at its thickest`,
     piece: withProfile(piece, index, (p) => ({ ...p, wall: Math.min(p.wall, most) })),
   };
 }
@@ -101,7 +102,7 @@ function slimmer<D extends Changed>(
   if (wide < PLATE * height)
     return {
       id: `slimmer ${name}`,
-      says: `make the ${name} ${halfMm(LEFT * wide)} mm across instead of ${halfMm(wide)} mm`,
+      says: tr`make the ${name} ${halfMm(LEFT * wide)} mm across instead of ${halfMm(wide)} mm`,
       piece: withProfile(piece, index, (p) => ({ ...p, radius: micron(LEFT * p.radius) })),
     };
   const lowest = Math.min(...parts.map((p) => p.shape.lowest));
@@ -109,7 +110,7 @@ function slimmer<D extends Changed>(
   if (low > lowest + 1e-4) return undefined;
   return {
     id: `flatter ${name}`,
-    says: `make the ${name} ${halfMm(LEFT * height)} mm high instead of ${halfMm(height)} mm`,
+    says: tr`make the ${name} ${halfMm(LEFT * height)} mm high instead of ${halfMm(height)} mm`,
     piece: withProfile(piece, index, (p) => ({
       ...p,
       height: micron(high - LEFT * (high - p.height)),

@@ -1,4 +1,5 @@
 // Expansion from composition: every oxide adds its share (A. Winkelmann & O. Schott, Annalen der Physik 51, 1894).
+import { tr } from '../words/tr';
 
 /** Cubic expansion per weight per cent, 1e-7/K, as Winkelmann and Schott give it (from memory). */
 const SHARES: Readonly<Record<string, number>> = {
@@ -42,16 +43,16 @@ export function expansionFrom(weightPercent: Readonly<Record<string, number>>): 
     const share = SHARES[oxide];
     if (share === undefined)
       throw new RangeError(
-        `${oxide} has no published factor; known are ${ADDITIVE_OXIDES.join(', ')}.`,
+        tr`${oxide} has no published factor; known are ${ADDITIVE_OXIDES.join(', ')}.`,
       );
     if (!(percent >= 0 && percent <= 100))
-      throw new RangeError(`${oxide}: given ${String(percent)} %; allowed 0 to 100 %.`);
+      throw new RangeError(tr`${oxide}: given ${String(percent)} %; allowed 0 to 100 %.`);
     cubic += share * percent;
     sum += percent;
   }
   if (Math.abs(sum - 100) > 2)
     throw new RangeError(
-      `The oxides come to ${sum.toFixed(1)} %; they should come to 100 % (98 to 102).`,
+      tr`The oxides come to ${sum.toFixed(1)} %; they should come to 100 % (98 to 102).`,
     );
   const value = ((cubic / sum) * 100 * 1e-7 * TO_300) / 3;
   return { value, error: value * ADDITIVE_ERROR };

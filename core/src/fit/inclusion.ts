@@ -1,4 +1,5 @@
 // Something set into thick glass: a metal, a mineral, a lump of another glass.
+import { tr } from '../words/tr';
 import type { Verdict } from '../units/why';
 import { GOOD_TENSION, MOST_TENSION, type FitGlass } from './judgeStack';
 
@@ -87,8 +88,8 @@ export function judgeInclusion(
       stress,
       verdict: {
         verdict: 'watch',
-        because: `The ${name} shrinks more than the ${glass.name} and cannot stay bonded: it comes loose with a gap of ${String(Math.round(stress.gap * 1e6))} µm and rattles rather than cracks.`,
-        remedy: 'Let it lie in a bubble of its own, or set in what shrinks with the glass.',
+        because: tr`The ${name} shrinks more than the ${glass.name} and cannot stay bonded: it comes loose with a gap of ${String(Math.round(stress.gap * 1e6))} µm and rattles rather than cracks.`,
+        remedy: tr`Let it lie in a bubble of its own, or set in what shrinks with the glass.`,
       },
     };
   if (stress.pressure <= 0)
@@ -96,10 +97,10 @@ export function judgeInclusion(
       stress,
       verdict: {
         verdict: 'good',
-        because: `The ${name} shrinks more and pulls at the ${glass.name} with ${mpa(-stress.pressure)}; the bond holds.`,
+        because: tr`The ${name} shrinks more and pulls at the ${glass.name} with ${mpa(-stress.pressure)}; the bond holds.`,
       },
     };
-  const pulled = `The ${name} shrinks less: the ${glass.name} round it is pulled with ${mpa(stress.hoop)}`;
+  const pulled = tr`The ${name} shrinks less: the ${glass.name} round it is pulled with ${mpa(stress.hoop)}`;
   if (stress.hoop <= GOOD_TENSION)
     return { stress, verdict: { verdict: 'good', because: `${pulled}.` } };
   const harmless = harmlessRadius(stress.pressure, inclusion, glass);
@@ -109,15 +110,15 @@ export function judgeInclusion(
       stress,
       verdict: {
         verdict: 'good',
-        because: `${pulled}, but under ${across} across it has not the energy to start a crack.`,
+        because: tr`${pulled}, but under ${across} across it has not the energy to start a crack.`,
       },
     };
   return {
     stress,
     verdict: {
       verdict: inclusion.radius < harmless || stress.hoop <= MOST_TENSION ? 'watch' : 'no',
-      because: `${pulled}; ${mpa(GOOD_TENSION)} is good, ${mpa(MOST_TENSION)} the most.`,
-      remedy: `Keep it under ${across} across, better half of that, or set in what shrinks with the glass.`,
+      because: tr`${pulled}; ${mpa(GOOD_TENSION)} is good, ${mpa(MOST_TENSION)} the most.`,
+      remedy: tr`Keep it under ${across} across, better half of that, or set in what shrinks with the glass.`,
     },
   };
 }

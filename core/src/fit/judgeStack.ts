@@ -1,4 +1,5 @@
 // Do these glasses hold together? The stress of the whole stack, judged by the two schools of the trade.
+import { tr, trWord } from '../words/tr';
 import { retardation } from './polarised';
 import { reaction, type Chemistry } from './reactions';
 import { wallStress, type FaceStress, type WallForm } from './wall';
@@ -119,8 +120,8 @@ export function judgeStack(
     families.size > 1
       ? {
           verdict: 'no',
-          because: 'Soft and hard glass never join: they shrink too differently at any thickness.',
-          remedy: 'Choose all layers from one family.',
+          because: tr`Soft and hard glass never join: they shrink too differently at any thickness.`,
+          remedy: tr`Choose all layers from one family.`,
         }
       : undefined;
   const byStress = refused ?? stressVerdict(layers[worst] as FitLayer, tension);
@@ -139,7 +140,7 @@ export function judgeStack(
     disagree:
       byStress.verdict === byNumber.verdict
         ? undefined
-        : `By number this is ${byNumber.verdict}, by stress ${byStress.verdict}. The stress is trusted: it counts the thicknesses, which the number does not${known ? ', and these glasses were tested' : '; a thread test would settle it'}.`,
+        : tr`By number this is ${trWord(byNumber.verdict)}, by stress ${trWord(byStress.verdict)}. The stress is trusted: it counts the thicknesses, which the number does not${known ? tr`, and these glasses were tested` : tr`; a thread test would settle it`}.`,
     fall,
   };
 }
@@ -150,12 +151,12 @@ function stressVerdict({ glass }: FitLayer, tension: number): Verdict {
   if (tension <= GOOD_TENSION)
     return {
       verdict: 'good',
-      because: `The most pull anywhere is ${mpa(tension)}, in the ${glass.name}.`,
+      because: tr`The most pull anywhere is ${mpa(tension)}, in the ${glass.name}.`,
     };
   return {
     verdict: tension <= MOST_TENSION ? 'watch' : 'no',
-    because: `The ${glass.name} is pulled with ${mpa(tension)}; ${mpa(GOOD_TENSION)} is good, ${mpa(MOST_TENSION)} the most.`,
-    remedy: 'Thin it, or choose a glass that shrinks more alike.',
+    because: tr`The ${glass.name} is pulled with ${mpa(tension)}; ${mpa(GOOD_TENSION)} is good, ${mpa(MOST_TENSION)} the most.`,
+    remedy: tr`Thin it, or choose a glass that shrinks more alike.`,
   };
 }
 
@@ -168,12 +169,12 @@ function numberVerdict(layers: readonly FitLayer[], base: FitLayer, tolerance: n
   if (off.by <= tolerance * (1 + 1e-9))
     return {
       verdict: 'good',
-      because: `All numbers lie within ${points(tolerance)} of the ${base.glass.name}.`,
+      because: tr`All numbers lie within ${points(tolerance)} of the ${base.glass.name}.`,
     };
   return {
     verdict: off.by <= 2 * tolerance * (1 + 1e-9) ? 'watch' : 'no',
-    because: `The ${off.l.glass.name} is ${points(off.by)} from the ${base.glass.name}; ${points(tolerance)} is allowed.`,
-    remedy: 'Choose a number nearer to the base, or test the pair.',
+    because: tr`The ${off.l.glass.name} is ${points(off.by)} from the ${base.glass.name}; ${points(tolerance)} is allowed.`,
+    remedy: tr`Choose a number nearer to the base, or test the pair.`,
   };
 }
 
@@ -217,7 +218,7 @@ export function remedies(
       }
       const told = Math.max(THINNEST, Math.floor(low * 1e4) / 1e4);
       found.push({
-        says: `Thin the ${layer.glass.name} to ${mm(told)}.`,
+        says: tr`Thin the ${layer.glass.name} to ${mm(told)}.`,
         tension: tried(put({ ...layer, thickness: told })).tension,
       });
     }
@@ -232,7 +233,7 @@ export function remedies(
       const fit = tried(between);
       if (fit.byStress.verdict === 'good')
         found.push({
-          says: `Put ${mm(CLEAR_BETWEEN)} of ${clear.glass.name} between the ${layer.glass.name} and the ${neighbour.glass.name}.`,
+          says: tr`Put ${mm(CLEAR_BETWEEN)} of ${clear.glass.name} between the ${layer.glass.name} and the ${neighbour.glass.name}.`,
           tension: fit.tension,
         });
     }
@@ -244,7 +245,10 @@ export function remedies(
       .sort((a, b) => a.fit.tension - b.fit.tension)
       .slice(0, MOST_SWAPS);
     for (const { g, fit } of swaps)
-      found.push({ says: `Take ${g.name} instead of ${layer.glass.name}.`, tension: fit.tension });
+      found.push({
+        says: tr`Take ${g.name} instead of ${layer.glass.name}.`,
+        tension: fit.tension,
+      });
   });
   return found;
 }

@@ -1,4 +1,5 @@
 // Glasses that darken where they touch, and which of two moves first at a heat.
+import { tr } from '../words/tr';
 
 /** What a glass holds that matters to its neighbours. */
 export interface Chemistry {
@@ -7,9 +8,9 @@ export interface Chemistry {
 }
 
 /** These give sulphides and selenides to … (common practice, no source; W. A. Weyl, *Coloured Glasses*, 1951, on the colours). */
-const GIVERS = ['S', 'Se', 'Cd'];
+const GIVERS = ['S', tr`Se`, tr`Cd`];
 /** … these, which go dark. */
-const TAKERS = ['Cu', 'Pb', 'Ag'];
+const TAKERS = [tr`Cu`, tr`Pb`, tr`Ag`];
 
 /** The side of the reaction a glass stands on: it gives (sulphur, selenium, cadmium), takes (copper, lead, silver), or neither. */
 export function reactionFamily({ holds }: Chemistry): 'gives' | 'takes' | 'both' | 'neither' {
@@ -46,7 +47,7 @@ export function reaction(a: Chemistry, b: Chemistry): Reaction | undefined {
       return {
         giver,
         taker,
-        says: `The ${NAMES[giver] ?? giver} of one and the ${NAMES[taker] ?? taker} of the other darken where they touch. A layer of clear between them stops it.`,
+        says: tr`The ${NAMES[giver] ?? giver} of one and the ${NAMES[taker] ?? taker} of the other darken where they touch. A layer of clear between them stops it.`,
       };
   }
   return undefined;
@@ -63,5 +64,5 @@ export function movesFirst(
   const apart = a.softening - b.softening;
   if (Math.abs(apart) <= TOGETHER) return undefined;
   const [soft, stiff] = apart < 0 ? [a, b] : [b, a];
-  return `The ${soft.name} is softer by ${String(Math.round(Math.abs(apart)))} K: it moves first and blows thin; the ${stiff.name} resists and stays thicker.`;
+  return tr`The ${soft.name} is softer by ${String(Math.round(Math.abs(apart)))} K: it moves first and blows thin; the ${stiff.name} resists and stays thicker.`;
 }

@@ -1,4 +1,5 @@
 // Reading an expansion as people type it: 96, 9.6e-6, 96e-7, "96 x 10-7".
+import { tr } from '../words/tr';
 
 /** A reading, or the question to ask. */
 export type ExpansionReading =
@@ -22,12 +23,12 @@ export function readExpansion(text: string): ExpansionReading {
     .replace(/\s*\/\s*K$|\s*1\/K$|\s*K-1$/i, '');
   const n = Number(plain);
   if (plain === '' || !Number.isFinite(n))
-    return { ok: false, message: `“${text}” is no expansion; type for example 96, or 9.6e-6.` };
+    return { ok: false, message: tr`“${text}” is no expansion; type for example 96, or 9.6e-6.` };
   const value = Math.abs(n) < 1e-3 ? n : n < 20 ? n * 1e-6 : n * 1e-7;
   if (value < LEAST || value > MOST)
     return {
       ok: false,
-      message: `Expansion: given ${text.trim()}; no glass has that. The trade’s number lies between ${String(LEAST * 1e7)} and ${String(MOST * 1e7)} (×10⁻⁷/K). Did you mean ${suggestion(n)}?`,
+      message: tr`Expansion: given ${text.trim()}; no glass has that. The trade’s number lies between ${String(LEAST * 1e7)} and ${String(MOST * 1e7)} (×10⁻⁷/K). Did you mean ${suggestion(n)}?`,
     };
   return { ok: true, value };
 }

@@ -4,6 +4,7 @@
 // u = A r + B/r with one common axial strain and no axial force (Timoshenko & Goodier, *Theory of Elasticity*, §§ thick
 // tubes and spheres, with eigenstrain). Every layer's A and B follow from: no pressure on free skins (or nothing singular
 // on the axis), equal displacement and equal radial stress where layers meet. A small linear system, solved exactly.
+import { tr } from '../words/tr';
 
 /** One layer as the wall sees it. SI; `strain` is its free change of length on cooling (negative: it shrinks). */
 export interface WallLayer {
@@ -37,9 +38,9 @@ export interface LayerStress {
  */
 export function wallStress(layers: readonly WallLayer[], form: WallForm): LayerStress[] {
   const n = layers.length;
-  if (n === 0) throw new RangeError('A wall needs one layer at least.');
+  if (n === 0) throw new RangeError(tr`A wall needs one layer at least.`);
   if (layers.some((l) => !(l.thickness > 0)))
-    throw new RangeError('Every layer needs a thickness above nothing.');
+    throw new RangeError(tr`Every layer needs a thickness above nothing.`);
   const radii = [form.inside];
   for (const l of layers) radii.push((radii[radii.length - 1] as number) + l.thickness);
   // Lengths are taken in units of the outermost radius, so that the system is well scaled.

@@ -1,4 +1,5 @@
 // Counting the gathers: how many a piece takes and what each should bring.
+import { tr, trWord } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import { consistency } from '../glass/consistency';
 import { fitVft, logViscosity } from '../glass/viscosity';
@@ -105,57 +106,56 @@ export function planGathers(input: GatherInput): GatherPlan {
     value: needed,
     kind: 'mass',
     why: {
-      says: 'Glass to bring out of the pot: the piece and what stays behind as moil, trim and drips.',
-      formula: colour > 0 ? 'm × (1 + allowance) − colour' : 'm × (1 + allowance)',
+      says: tr`Glass to bring out of the pot: the piece and what stays behind as moil, trim and drips.`,
+      formula: colour > 0 ? tr`m × (1 + allowance) − colour` : tr`m × (1 + allowance)`,
       inputs: [
-        { name: 'piece, as clear', value: input.mass, kind: 'mass' },
+        { name: tr`piece, as clear`, value: input.mass, kind: 'mass' },
         { name: 'allowance', value: input.allowance, kind: 'ratio' },
         ...(colour > 0
           ? [
               {
-                name: 'colour in place of clear',
+                name: tr`colour in place of clear`,
                 value: colour * glass.density,
                 kind: 'mass' as const,
               },
             ]
           : []),
       ],
-      source: 'Common practice, no source; weigh your scrap to find your own allowance.',
-      changes: 'A longer moil or a trimmed lip asks for more; a clean neck for less.',
+      source: tr`Common practice, no source; weigh your scrap to find your own allowance.`,
+      changes: tr`A longer moil or a trimmed lip asks for more; a clean neck for less.`,
     },
   };
   const layer: Figure = {
     value: thickness,
     kind: 'length',
     why: {
-      says: 'How thick one gather lies over what is already on the iron.',
+      says: tr`How thick one gather lies over what is already on the iron.`,
       formula: 'h = f·√(ηU / ρg)',
       inputs: [
         { name: 'pot', value: input.potTemperature, kind: 'temperature' },
-        { name: 'viscosity η', value: eta, kind: 'viscosity' },
-        { name: 'drawing speed U', value: WORKING_SPEED, kind: 'speed' },
-        { name: 'molten density ρ', value: glass.moltenDensity, kind: 'density' },
-        { name: 'this hand, learned f', value: factor, kind: 'ratio' },
+        { name: tr`viscosity η`, value: eta, kind: 'viscosity' },
+        { name: tr`drawing speed U`, value: WORKING_SPEED, kind: 'speed' },
+        { name: tr`molten density ρ`, value: glass.moltenDensity, kind: 'density' },
+        { name: tr`this hand, learned f`, value: factor, kind: 'ratio' },
       ],
-      source: 'Thick-film drag-out (Derjaguin); U from memory, 9.5 mm at 1150 °C on soft glass.',
-      changes: 'A cooler pot is stiffer and its gathers are thicker; a hotter pot, thinner.',
+      source: tr`Thick-film drag-out (Derjaguin); U from memory, 9.5 mm at 1150 °C on soft glass.`,
+      changes: tr`A cooler pot is stiffer and its gathers are thicker; a hotter pot, thinner.`,
     },
   };
   const count: Figure = {
     value: gathers.length,
     kind: 'count',
     why: {
-      says: 'Layers laid over the iron until the glass to gather is there; the last takes only what is missing.',
-      formula: 'n layers of h over the iron: V = ⅔π(R³−a³) + π(R²−a²)(depth−a),  R = a + n·h',
+      says: tr`Layers laid over the iron until the glass to gather is there; the last takes only what is missing.`,
+      formula: tr`n layers of h over the iron: V = ⅔π(R³−a³) + π(R²−a²)(depth−a),  R = a + n·h`,
       inputs: [
-        { name: 'glass to gather', value: needed, kind: 'mass' },
-        { name: 'one layer h', value: thickness, kind: 'length' },
+        { name: tr`glass to gather`, value: needed, kind: 'mass' },
+        { name: tr`one layer h`, value: thickness, kind: 'length' },
         { name: 'iron 2a', value: dip.ironDiameter, kind: 'length' },
-        { name: 'depth in the glass', value: dip.depth, kind: 'length' },
+        { name: tr`depth in the glass`, value: dip.depth, kind: 'length' },
       ],
-      source:
-        'Volume of a capsule. Check, common practice: two gathers on a 19 mm iron make a 57 mm cube, 467 g.',
-      changes: 'A thicker iron, a deeper dip or a cooler pot brings more in one gather.',
+      source: tr`Volume of a capsule. Check, common practice: two gathers on a 19 mm iron make a 57 mm cube, 467 g.`,
+      changes: tr`A thicker iron, a deeper dip or a cooler pot brings more in one gather.`,
     },
   };
   return { gathers, count, toGather, layer, verdict: judge(input, gathers, needed, total) };
@@ -174,32 +174,32 @@ function judge(
   if (band !== 'runny' && band !== 'soft')
     return {
       verdict: 'no',
-      because: `At this pot temperature the glass is ${band}; an iron cannot gather it.`,
-      remedy: 'Raise the pot, choose a softer glass, or work it at the torch.',
+      because: tr`At this pot temperature the glass is ${trWord(band)}; an iron cannot gather it.`,
+      remedy: tr`Raise the pot, choose a softer glass, or work it at the torch.`,
     };
   if (total < needed)
     return {
       verdict: 'no',
-      because: `It takes more than ${String(MOST_GATHERS)} gathers.`,
-      remedy: 'Take a thicker iron and a deeper dip, make it in parts, or make it thinner.',
+      because: tr`It takes more than ${String(MOST_GATHERS)} gathers.`,
+      remedy: tr`Take a thicker iron and a deeper dip, make it in parts, or make it thinner.`,
     };
   if (needed > HEAVY || gathers.length > MANY_GATHERS)
     return {
       verdict: 'watch',
-      because: 'That is a heavy iron for one pair of hands.',
-      remedy: 'Plan a second person at the yoke, or make it in parts.',
+      because: tr`That is a heavy iron for one pair of hands.`,
+      remedy: tr`Plan a second person at the yoke, or make it in parts.`,
     };
   if (input.asked !== undefined)
     return {
       verdict: 'watch',
-      because: `The pot is low: an iron dips ${mm(dip.depth)} and not ${mm(input.asked)}, so that each gather brings less, cooler and with more seed.`,
-      remedy: 'Charge the pot before a big piece, or tilt the iron along the surface.',
+      because: tr`The pot is low: an iron dips ${mm(dip.depth)} and not ${mm(input.asked)}, so that each gather brings less, cooler and with more seed.`,
+      remedy: tr`Charge the pot before a big piece, or tilt the iron along the surface.`,
     };
   if (band === 'soft')
     return {
       verdict: 'watch',
-      because: 'The pot is cool for gathering: the layers come thick and carry the iron’s marks.',
-      remedy: 'Give the pot time to come up before gathering.',
+      because: tr`The pot is cool for gathering: the layers come thick and carry the iron’s marks.`,
+      remedy: tr`Give the pot time to come up before gathering.`,
     };
-  return { verdict: 'good', because: 'The pot is runny and the weight is one person’s.' };
+  return { verdict: 'good', because: tr`The pot is runny and the weight is one person’s.` };
 }

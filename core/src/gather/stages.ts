@@ -1,5 +1,6 @@
 // The stage plan: what to set the calipers to after each gather and each main step, from first bubble to final form.
 // Every stage is a body whose volume is computed from the very numbers shown, so glass is neither made nor lost.
+import { tr } from '../words/tr';
 import type { Dip } from './layers';
 import { colourUnder, type Gather, type OnIron } from './gatherPlan';
 
@@ -140,7 +141,7 @@ export function stagePlan(input: StageInput): Stage[] {
   };
   gathers.forEach((g, i) => {
     const glass = g.total / density + colourUnder(input.colour, i + 1);
-    onIron(`Gather ${String(i + 1)}`, glass, i > 0, i + 1);
+    onIron(tr`Gather ${String(i + 1)}`, glass, i > 0, i + 1);
     if (i > 0 || !blown) return;
     // The first puff: bubble and outside grow together until the bubble is its share of the radius.
     const first = solve(
@@ -157,7 +158,7 @@ export function stagePlan(input: StageInput): Stage[] {
       1,
     );
     bubble = FIRST_BUBBLE * first;
-    onIron('First bubble', glass, false);
+    onIron(tr`First bubble`, glass, false);
   });
   const last = gathers[gathers.length - 1];
   if (!last) return stages;
@@ -188,12 +189,12 @@ export function stagePlan(input: StageInput): Stage[] {
       }
       stages.push(stageOf(solve((w) => stageGlass(stageOf(w)) - gathered, 0, most)));
     };
-    shell('Blown half way', HALF_BLOWN);
-    shell('Blown to width, on the iron', 1);
+    shell(tr`Blown half way`, HALF_BLOWN);
+    shell(tr`Blown to width, on the iron`, 1);
   } else {
     const length = gathered / ((Math.PI / 4) * final.diameter ** 2);
     stages.push({
-      name: 'Marvered to width',
+      name: tr`Marvered to width`,
       diameter: final.diameter,
       length,
       wall: undefined,
@@ -203,7 +204,7 @@ export function stagePlan(input: StageInput): Stage[] {
     });
   }
   stages.push({
-    name: 'Finished, moil and trim off',
+    name: tr`Finished, moil and trim off`,
     diameter: final.diameter,
     length: final.height,
     wall: blown ? final.wall : undefined,

@@ -1,4 +1,5 @@
 // Viscosity from composition for soda-lime glasses: Lakatos, Johansson & Simmingsköld, Glass Technology 13 (1972).
+import { tr } from '../words/tr';
 import type { Vft } from './viscosity';
 
 /** Oxides the model knows, and their molar masses in g/mol (IUPAC atomic weights). */
@@ -23,7 +24,7 @@ const LOG_DPAS_PER_PAS = 1;
 /** VFT curve (Pa·s) of a soda-lime glass from its oxides. Meant for ordinary soda-lime; elsewhere it is a guess. */
 export function vftFromComposition(weight: Composition): Vft {
   const silica = weight.SiO2 / MOLAR_MASS.SiO2;
-  if (!(silica > 0)) throw new RangeError('A glass without SiO2 is outside this model.');
+  if (!(silica > 0)) throw new RangeError(tr`A glass without SiO2 is outside this model.`);
   const mix = (coefficient: Record<keyof typeof B, number>, constant: number): number => {
     let sum = constant;
     for (const oxide of Object.keys(coefficient) as (keyof typeof B)[])

@@ -1,4 +1,5 @@
 // Viscosity: the Vogel–Fulcher–Tammann curve through a glass's fixed points.
+import { tr } from '../words/tr';
 import type { Glass } from './glass';
 
 /** log₁₀ η(Pa·s) at the fixed points (ASTM C336, C338, C965; ISO 7884). */
@@ -24,7 +25,7 @@ export type FixedPoints = Pick<Glass, 'annealing' | 'softening' | 'working'>;
 export function fitVft({ annealing, softening, working }: FixedPoints): Vft {
   if (!(annealing < softening && softening < working))
     throw new RangeError(
-      `The fixed points must rise: annealing ${String(annealing)} < softening ${String(softening)} < working ${String(working)} °C.`,
+      tr`The fixed points must rise: annealing ${String(annealing)} < softening ${String(softening)} < working ${String(working)} °C.`,
     );
   return vftThrough([
     [annealing, LOG_ANNEALING],

@@ -3,6 +3,7 @@
 // fewest there can be, for nothing before the first step that fails could have spared it. A heat never makes a formed wall run;
 // where no one heat lasts for a step, the step is done in two goes with a heat between. Waits for glass to set, and to keep its
 // form when it is let go, are made as long as it takes.
+import { tr } from '../words/tr';
 import { factsOf, type WorkStep, type Zone } from '../work/facts';
 import {
   bestHeat,
@@ -211,7 +212,7 @@ export function placeHeats(
             part: working.main,
             seconds: first,
           },
-          'It goes cold while the other part is heated.',
+          tr`It goes cold while the other part is heated.`,
         );
         just = undefined;
         continue;

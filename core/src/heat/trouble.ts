@@ -1,5 +1,6 @@
 // What goes wrong in a step with the glass it works: too stiff or too soft for it, made to run in the fire, let go before it holds its
 // form; each with its cause and what to do.
+import { tr, trWord } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, strainOf, type Vft } from '../glass/viscosity';
@@ -118,15 +119,15 @@ export function troubleOf(
       return told(
         'stiff',
         log(end.coldest) > limit + 0.6 ? 'no' : 'watch',
-        `${capital(placeOf(end.coldestZone, part.name))} is ${consistency(log(end.coldest))} (${degrees(end.coldest)}) before this is done; it wants ${needs} glass.`,
-        'Heat it before this step, or make the step shorter.',
+        tr`${capital(placeOf(end.coldestZone, part.name))} is ${trWord(consistency(log(end.coldest)))} (${degrees(end.coldest)}) before this is done; it wants ${trWord(needs)} glass.`,
+        tr`Heat it before this step, or make the step shorter.`,
       );
     if (end.formed && log(end.hottest) < RUNS && needs !== 'runny')
       return told(
         'runs',
         'watch',
-        `The ${part.name} still runs (${degrees(end.hottest)}): nothing holds its shape.`,
-        'Heat less before, or let it stand a moment.',
+        tr`The ${part.name} still runs (${degrees(end.hottest)}): nothing holds its shape.`,
+        tr`Heat less before, or let it stand a moment.`,
       );
     return undefined;
   }
@@ -135,8 +136,8 @@ export function troubleOf(
     return told(
       'unset',
       log(end.hottest) < least - 0.9 ? 'no' : 'watch',
-      `The ${part.name} is still ${consistency(log(end.hottest))} (${degrees(end.hottest)}) where it should have set: it sags or is marked.`,
-      'Let it stand longer, or cool it with air or a paddle.',
+      tr`The ${part.name} is still ${trWord(consistency(log(end.hottest)))} (${degrees(end.hottest)}) where it should have set: it sags or is marked.`,
+      tr`Let it stand longer, or cool it with air or a paddle.`,
     );
   return undefined;
 }
@@ -172,8 +173,8 @@ export function heatedTrouble(
     end: worst.zone.end,
     verdict: {
       verdict: worst.log < LOST ? 'no' : 'watch',
-      because: `${capital(placeOf(worst.zone.name, parts[worst.part]?.name ?? ''))} comes out at ${degrees(worst.mean)}, and runs: it loses its form.`,
-      remedy: 'Several short heats instead of one long one, or only the end that needs it.',
+      because: tr`${capital(placeOf(worst.zone.name, parts[worst.part]?.name ?? ''))} comes out at ${degrees(worst.mean)}, and runs: it loses its form.`,
+      remedy: tr`Several short heats instead of one long one, or only the end that needs it.`,
     },
   };
 }
@@ -192,15 +193,15 @@ export function sagTrouble(
   const worst = sagsFrom(state, parts, stiff.vft, step.part, fires);
   // A flash follows the wait and gives some of it back.
   if (!worst || worst.share <= (waits ? 0.5 : 1)) return undefined;
-  const by = worst.by > 0.01 ? 'runs down altogether' : `sinks ${millimetres(worst.by)}`;
+  const by = worst.by > 0.01 ? tr`runs down altogether` : tr`sinks ${millimetres(worst.by)}`;
   return {
     kind: 'sags',
     part: worst.part,
     end: worst.zone.end,
     verdict: {
       verdict: worst.share > 2 ? 'no' : 'watch',
-      because: `Nobody turns it any more, and ${placeOf(worst.zone.name, parts[worst.part]?.name ?? '')} is still too soft inside: it ${by} before the box has set it.`,
-      remedy: 'Let the colour leave first, then a flash of two seconds, then away.',
+      because: tr`Nobody turns it any more, and ${placeOf(worst.zone.name, parts[worst.part]?.name ?? '')} is still too soft inside: it ${by} before the box has set it.`,
+      remedy: tr`Let the colour leave first, then a flash of two seconds, then away.`,
     },
   };
 }

@@ -1,4 +1,5 @@
 // A skin near its strain point beside glass that is hot: where it cracks, and sooner at a sharp notch.
+import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { areOne } from '../work/joined';
 import { bitMean, skinOf, type LiveBit } from './heatBits';
@@ -46,8 +47,8 @@ const nameOf = ({ zone, bit }: Skin, part: string): string =>
   bit === undefined
     ? placeOf(zone.name, part)
     : bit.name === ''
-      ? `a bit on the ${part}`
-      : `the ${bit.name}`;
+      ? tr`a bit on the ${part}`
+      : tr`the ${bit.name}`;
 
 /** A zone or a bit that has gone too cold beside hot glass, if any, among everything that is not in the box. */
 export function coldTrouble(
@@ -86,11 +87,11 @@ export function coldTrouble(
     verdict: {
       verdict: over < 0 ? 'no' : 'watch',
       because: of.notch
-        ? `${name} is down to ${degrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
-        : `${name} is down to ${degrees(of.skin)}${over < 0 ? ', under' : ', near'} its strain point, beside glass that is hot: it cracks there.`,
+        ? tr`${name} is down to ${degrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
+        : tr`${name} is down to ${degrees(of.skin)}${over < 0 ? tr`, under` : tr`, near`} its strain point, beside glass that is hot: it cracks there.`,
       remedy: of.notch
-        ? 'Flash it before, and melt the notch in straight after the bit.'
-        : 'Flash it before, or shield it; keep the hand torch on it while the rest is worked.',
+        ? tr`Flash it before, and melt the notch in straight after the bit.`
+        : tr`Flash it before, or shield it; keep the hand torch on it while the rest is worked.`,
     },
   };
 }

@@ -1,4 +1,5 @@
 // Hot glass brought onto other glass: faces of a join too far apart or too cold, a bit on a wall that cannot take it.
+import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { logViscosity } from '../glass/viscosity';
 import { factsOf, type WorkStep } from '../work/facts';
@@ -49,14 +50,14 @@ export function faces(
   if (cold < strain + NEAR_STRAIN)
     return told(
       'no',
-      `The face of the ${parts[colder]?.name ?? ''} is at ${degrees(cold)}: hot glass on it cracks it.`,
-      'Flash it straight before the join.',
+      tr`The face of the ${parts[colder]?.name ?? ''} is at ${degrees(cold)}: hot glass on it cracks it.`,
+      tr`Flash it straight before the join.`,
     );
   if (step.seal !== 'glue' && Math.abs(ta - tb) > FACES_APART)
     return told(
       'watch',
-      `The faces differ by ${String(Math.round(Math.abs(ta - tb)))} K.`,
-      'Heat the cooler face with the hand torch, or let the hotter one stand.',
+      tr`The faces differ by ${String(Math.round(Math.abs(ta - tb)))} K.`,
+      tr`Heat the cooler face with the hand torch, or let the hotter one stand.`,
     );
   return undefined;
 }
@@ -80,7 +81,7 @@ export function bitTrouble(
   const wall = meanOf(zone.grid, t);
   const log = logViscosity(vft, wall);
   if (log <= SEALS_HOT) return undefined;
-  const on = `${capital(placeOf(zone.name, part.name))} is at ${degrees(wall)}`;
+  const on = tr`${capital(placeOf(zone.name, part.name))} is at ${degrees(wall)}`;
   return {
     kind: 'faces',
     part: step.part,
@@ -89,13 +90,13 @@ export function bitTrouble(
       log > TAKES_BIT
         ? {
             verdict: 'no',
-            because: `${on}, too cold for a bit at ${degrees(bitMean(bit))} (they meet at ${degrees(contactTemperature(skinOf(bit.cells), skinOf(t)))}): it cracks, at once or in the box.`,
-            remedy: 'Flash it straight before, or warm the spot with the hand torch.',
+            because: tr`${on}, too cold for a bit at ${degrees(bitMean(bit))} (they meet at ${degrees(contactTemperature(skinOf(bit.cells), skinOf(t)))}): it cracks, at once or in the box.`,
+            remedy: tr`Flash it straight before, or warm the spot with the hand torch.`,
           }
         : {
             verdict: 'watch',
-            because: `${on}: the bit only seals cold there, and breaks away.`,
-            remedy: 'Flash it straight before.',
+            because: tr`${on}: the bit only seals cold there, and breaks away.`,
+            remedy: tr`Flash it straight before.`,
           },
   };
 }

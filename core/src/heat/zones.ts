@@ -2,6 +2,7 @@
 import type { Glass } from '../glass/glass';
 import type { Shape } from '../shape/measure';
 import { gridOf, type Grid, type WallKind } from '../conduction/cells';
+import { mark, tr, trWord } from '../words/tr';
 import { emissivity } from './surroundings';
 
 /** Cells through a wall: within 2 % of the closed forms (tested). */
@@ -11,6 +12,7 @@ const HOT_HEAT = 1300;
 
 /** One zone. SI. */
 export interface HeatZone {
+  /** In English; `placeOf` says it. */
   readonly name: string;
   readonly end: 'base' | 'middle' | 'top';
   readonly kind: WallKind;
@@ -50,20 +52,20 @@ interface Span {
 }
 
 const HOLLOW: readonly Span[] = [
-  { name: 'base', end: 'base', from: 0, to: 0.18 },
-  { name: 'lower wall', end: 'middle', from: 0.18, to: 0.52 },
-  { name: 'upper wall', end: 'middle', from: 0.52, to: 0.86 },
-  { name: 'lip', end: 'top', from: 0.86, to: 1 },
+  { name: mark('base'), end: 'base', from: 0, to: 0.18 },
+  { name: mark('lower wall'), end: 'middle', from: 0.18, to: 0.52 },
+  { name: mark('upper wall'), end: 'middle', from: 0.52, to: 0.86 },
+  { name: mark('lip'), end: 'top', from: 0.86, to: 1 },
 ];
 const CLOSED: readonly Span[] = [
-  { name: 'lower half', end: 'base', from: 0, to: 0.4 },
-  { name: 'middle', end: 'middle', from: 0.4, to: 0.75 },
-  { name: 'upper end', end: 'top', from: 0.75, to: 1 },
+  { name: mark('lower half'), end: 'base', from: 0, to: 0.4 },
+  { name: mark('middle'), end: 'middle', from: 0.4, to: 0.75 },
+  { name: mark('upper end'), end: 'top', from: 0.75, to: 1 },
 ];
 const SOLID: readonly Span[] = [
-  { name: 'lower end', end: 'base', from: 0, to: 0.34 },
-  { name: 'middle', end: 'middle', from: 0.34, to: 0.67 },
-  { name: 'upper end', end: 'top', from: 0.67, to: 1 },
+  { name: mark('lower end'), end: 'base', from: 0, to: 0.34 },
+  { name: mark('middle'), end: 'middle', from: 0.34, to: 0.67 },
+  { name: mark('upper end'), end: 'top', from: 0.67, to: 1 },
 ];
 /** A solid no longer than so many times its width is one ball. */
 const BALL = 1.3;
@@ -128,14 +130,22 @@ export function zonesOf(shape: Shape, glass: Glass): HeatZone[] {
     const deep = shape.glassVolume / shape.outsideArea;
     if (deep < FLAT * (radius / 3))
       return [
-        zone({ name: 'all of it', end: 'middle' }, 'slab', deep, shape.outsideArea, glass, 0, {
-          ...stand,
-          wall: 2 * deep,
-        }),
+        zone(
+          { name: mark('all of it'), end: 'middle' },
+          'slab',
+          deep,
+          shape.outsideArea,
+          glass,
+          0,
+          {
+            ...stand,
+            wall: 2 * deep,
+          },
+        ),
       ];
     return [
       zone(
-        { name: 'all of it', end: 'middle' },
+        { name: mark('all of it'), end: 'middle' },
         'ball',
         radius,
         4 * Math.PI * radius ** 2,
@@ -231,7 +241,7 @@ export const lumpOf = (volume: number, glass: Glass): HeatZone => {
     wall: 2 * radius,
   });
 };
-const ON_THE_IRON = { name: 'on the iron', end: 'middle' } as const;
+const ON_THE_IRON = { name: mark('on the iron'), end: 'middle' } as const;
 
 /**
  * The same glass half way to its form: glass over skin goes from the lump's to the form's by the same ratio with every second of
@@ -278,5 +288,5 @@ export const thicker = (z: HeatZone, times: number, glass: Glass): HeatZone => (
 /** "the lip of the bowl", or "the bowl" where it is one lump. */
 export const placeOf = (zone: string, part: string): string =>
   zone === 'on the iron' || zone === 'all of it' || zone === ''
-    ? `the ${part}`
-    : `the ${zone} of the ${part}`;
+    ? tr`the ${part}`
+    : tr`the ${trWord(zone)} of the ${part}`;

@@ -1,4 +1,5 @@
 // A piece of the kiln fired, firing after firing: what was laid settles, is drawn in or spreads, then sags into its mould; and what form comes out.
+import { tr } from '../words/tr';
 import type { Box } from '../anneal/box';
 import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
@@ -140,13 +141,13 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
   const wide = Math.min(reach.right - reach.left, reach.far - reach.near);
   if (hung && mould && !isDrape(mould) && wide < mould.across - 1e-4)
     remarks.push(
-      `The sheet is ${mm(wide)} mm across and the mould’s mouth ${mm(mould.across)} mm: it drops in before it sags.`,
+      tr`The sheet is ${mm(wide)} mm across and the mould’s mouth ${mm(mould.across)} mm: it drops in before it sags.`,
     );
   if (mould && !isDrape(mould)) {
     // As deep as this its side stands steeper than a sheet follows without tearing or folding: common practice, no source.
     if (mould.deep > 0.5 * mould.across)
       remarks.push(
-        `The mould is ${mm(mould.deep)} mm deep on ${mm(mould.across)} mm: deeper than half its mouth a sheet does not reach in one firing; go down in two moulds.`,
+        tr`The mould is ${mm(mould.deep)} mm deep on ${mm(mould.across)} mm: deeper than half its mouth a sheet does not reach in one firing; go down in two moulds.`,
       );
   }
   return {

@@ -1,4 +1,5 @@
 // What a sheet is slumped into or draped over, as the way down from its rim's height at every distance from the middle.
+import { tr } from '../words/tr';
 
 /** The moulds there are to choose from, or one drawn. */
 export const MOULDS = ['bowl', 'plate', 'square', 'channel', 'ring', 'drape', 'drawn'] as const;
@@ -69,13 +70,14 @@ function drawnDepth(points: NonNullable<Mould['points']>, out: number): number {
 export function mouldProblem(m: Mould): string | undefined {
   if (m.kind !== 'drawn') return undefined;
   const points = m.points ?? [];
-  if (points.length < 2) return 'A drawn mould needs two places at least: its middle and its rim.';
+  if (points.length < 2)
+    return tr`A drawn mould needs two places at least: its middle and its rim.`;
   for (let i = 1; i < points.length; i += 1) {
     const [p, q] = [points[i - 1], points[i]];
     if (p && q && q.out < p.out)
-      return `The mould’s place ${String(i + 1)} lies nearer the middle than the one before it: from the middle outwards.`;
+      return tr`The mould’s place ${String(i + 1)} lies nearer the middle than the one before it: from the middle outwards.`;
     if (p && q && q.deep > p.deep + 1e-9)
-      return `The mould is deeper at place ${String(i + 1)} than further in: a sheet cannot be lifted out from under itself.`;
+      return tr`The mould is deeper at place ${String(i + 1)} than further in: a sheet cannot be lifted out from under itself.`;
   }
   return undefined;
 }

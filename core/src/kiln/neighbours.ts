@@ -1,4 +1,5 @@
 // What lies on what and beside what, judged: every stack as it lies, thickness by thickness, by both schools.
+import { tr } from '../words/tr';
 import type { Colour } from '../fit/colour';
 import { judgeStack, type FitGlass, type Schools, type StackFit } from '../fit/judgeStack';
 import { reaction } from '../fit/reactions';
@@ -32,7 +33,7 @@ function softenApart(layers: readonly { readonly glass: FitGlass }[]): string | 
   const by = [...layers].sort((a, b) => a.glass.softening - b.glass.softening);
   const [soft, hard] = [by[0]?.glass, by[by.length - 1]?.glass];
   if (!soft || !hard || hard.softening - soft.softening <= SOFTEN_APART) return undefined;
-  return `${hard.name} softens ${String(Math.round(hard.softening - soft.softening))} K later than ${soft.name}: what is a full fuse to one is not to the other, and like numbers do not make them hold. Test a strip of both first.`;
+  return tr`${hard.name} softens ${String(Math.round(hard.softening - soft.softening))} K later than ${soft.name}: what is a full fuse to one is not to the other, and like numbers do not make them hold. Test a strip of both first.`;
 }
 
 /** A sheet is flat: a wall of so wide a tube is (m). */
@@ -52,7 +53,7 @@ function layersOf(laid: readonly Laid[], stack: Stacked, of: Of): Layer[] {
     const thing = laid[i];
     if (!thing) continue;
     const glass = of(thing.of);
-    if (!glass) throw new RangeError(`The rack does not have "${thing.of ?? ''}".`);
+    if (!glass) throw new RangeError(tr`The rack does not have "${thing.of ?? ''}".`);
     const thickness = thing.thickness * SOLID[thing.as];
     const last = layers[layers.length - 1];
     if (last?.glass.id === glass.id) last.thickness += thickness;

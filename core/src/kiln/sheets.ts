@@ -1,4 +1,5 @@
 // Which pieces come out of which sheet, by straight scores that run right through what is in hand: the only ones that break.
+import { tr } from '../words/tr';
 
 /** A piece wanted, as the rectangle it is broken out of. m. */
 export interface Blank {
@@ -152,10 +153,10 @@ function cutUp(wanted: readonly Blank[], there: readonly Sheet[], long: boolean)
         blank: b,
         says:
           there.length === 0
-            ? 'no sheet of this glass and thickness is in stock'
+            ? tr`no sheet of this glass and thickness is in stock`
             : some
-              ? 'no sheet left is large enough'
-              : 'the sheets of it are used up',
+              ? tr`no sheet left is large enough`
+              : tr`the sheets of it are used up`,
       });
       continue;
     }

@@ -1,4 +1,5 @@
 // Warm for the furnace: bars, canes, murrine and blanks in one kiln, as quickly as the slowest of them bears, ready at a clock time.
+import { tr } from '../words/tr';
 import type { Box } from '../anneal/box';
 import { recipeCurve, type Recipe } from '../anneal/recipe';
 import { warming } from '../anneal/warming';
@@ -43,7 +44,7 @@ const BRITTLE = 13.5;
 /** Throws a RangeError where nothing is to be warmed, or one stands no climb at all. */
 export function warmTogether(things: readonly ToWarm[], box: Box, to: number): WarmsTogether {
   if (things.length === 0)
-    throw new RangeError('Nothing is in the kiln: put a bar, cane or blank in.');
+    throw new RangeError(tr`Nothing is in the kiln: put a bar, cane or blank in.`);
   const alone = things.map(({ glass, thick, body }): WarmsAlone => {
     const w = warming(
       {
@@ -65,7 +66,7 @@ export function warmTogether(things: readonly ToWarm[], box: Box, to: number): W
   const slowest = alone.reduce((s, a, i) => (a.rate < (alone[s]?.rate ?? Infinity) ? i : s), 0);
   const longest = alone.reduce((s, a, i) => (a.soak > (alone[s]?.soak ?? -1) ? i : s), 0);
   const recipe: Recipe = {
-    name: 'Warm for the furnace',
+    name: tr`Warm for the furnace`,
     start: box.room,
     lines: [{ to, rate: alone[slowest]?.rate, hold: alone[longest]?.soak ?? 0 }],
   };

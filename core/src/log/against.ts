@@ -1,5 +1,6 @@
 // A finished piece against its drawing: what the drawing has, how far the glass is from it, whether that passes, and whether a figure was
 // typed in another unit.
+import { tr } from '../words/tr';
 import type { Derived } from '../piece/derive';
 import type { Measure } from './morning';
 
@@ -95,7 +96,7 @@ const MISTAKEN: Readonly<
   ],
   capacity: [
     ['l', 1000],
-    ['fl oz', 29.57],
+    [tr`fl oz`, 29.57],
   ],
 };
 /** So many times more or less than drawn is no piece made by that drawing. */
@@ -125,7 +126,7 @@ function meantBy(of: Measure, drawn: number, made: number): Against['meant'] {
   const found = kinds
     .flatMap(([unit, one]) => [
       { unit, value: made * one },
-      { unit: `the other way round, ${unit}`, value: made / one },
+      { unit: tr`the other way round, ${unit}`, value: made / one },
     ])
     .map((m) => ({ ...m, far: Math.abs(Math.log(m.value / drawn)) }))
     .reduce((a, b) => (b.far < a.far ? b : a));

@@ -1,5 +1,6 @@
 // What a break asks of the plan, as a change that can be put into it: a step put in or lengthened, a night held slower, less of a colour.
 // Common practice, no source (TRADE §16's last column).
+import { tr } from '../words/tr';
 import { changeStep, freshStepId, insertStep } from '../edits/steps';
 import { allowedOf, IN_HAND, type Practice } from '../anneal/practice';
 import { factsOf, type WorkStep } from '../work/facts';
@@ -92,44 +93,44 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
   switch (cause) {
     case 'neck':
     case 'cold punty': {
-      if (punty < 0) return { ...NOTHING, says: 'Its order has no punty.' };
+      if (punty < 0) return { ...NOTHING, says: tr`Its order has no punty.` };
       const step = before(steps, punty, 'flash', main);
-      return { of: 'steps', says: 'A flash goes in before the punty is stuck.', steps: step };
+      return { of: 'steps', says: tr`A flash goes in before the punty is stuck.`, steps: step };
     }
     case 'fused punty': {
-      if (punty < 0) return { ...NOTHING, says: 'Its order has no punty.' };
+      if (punty < 0) return { ...NOTHING, says: tr`Its order has no punty.` };
       const setting = steps.findIndex((s, i) => i < punty && s.kind === 'setBase');
       const s = steps[setting];
       return s
         ? {
             of: 'steps',
-            says: `The base sets for ${String(Math.min(LONGEST_SET, s.seconds + 10))} s, not ${String(s.seconds)}, before the punty is stuck.`,
+            says: tr`The base sets for ${String(Math.min(LONGEST_SET, s.seconds + 10))} s, not ${String(s.seconds)}, before the punty is stuck.`,
             steps: changeStep(steps, setting, { seconds: Math.min(LONGEST_SET, s.seconds + 10) }),
           }
         : {
             of: 'steps',
-            says: 'The base sets before the punty is stuck.',
+            says: tr`The base sets before the punty is stuck.`,
             steps: before(steps, punty, 'setBase', main),
           };
     }
     case 'cold join': {
       const bit = find((s) => factsOf(s).does === 'bit' || factsOf(s).does === 'join');
-      if (bit < 0) return { ...NOTHING, says: 'Its order puts nothing onto it.' };
+      if (bit < 0) return { ...NOTHING, says: tr`Its order puts nothing onto it.` };
       const warm = before(steps, bit, 'flash', main);
       const melted = warm[bit + 2]?.kind === 'meltNotch';
       return {
         of: 'steps',
-        says: `A flash goes in before the first bit${melted ? '' : ', and its notch is melted in'}.`,
+        says: tr`A flash goes in before the first bit${melted ? '' : tr`, and its notch is melted in`}.`,
         steps: melted ? warm : insertStep(warm, bit + 1, 'meltNotch', main),
       };
     }
     case 'cold lip': {
       const opened = find((s) => s.kind === 'longReheat');
       const at = coldestStretch(steps, opened < 0 ? 0 : opened + 1);
-      if (at === undefined) return { ...NOTHING, says: 'Its order never leaves the fire.' };
+      if (at === undefined) return { ...NOTHING, says: tr`Its order never leaves the fire.` };
       return {
         of: 'steps',
-        says: 'A flash goes into its longest time out of the fire.',
+        says: tr`A flash goes into its longest time out of the fire.`,
         steps: before(steps, at, 'flash', main),
       };
     }
@@ -144,16 +145,16 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
       return tools
         ? {
             of: 'steps',
-            says: 'A flash goes in after its longest time under steel.',
+            says: tr`A flash goes in after its longest time under steel.`,
             steps: insertStep(steps, tools.i, 'flash', main),
           }
-        : { ...NOTHING, says: 'Its order has no steel on it.' };
+        : { ...NOTHING, says: tr`Its order has no steel on it.` };
     }
     case 'fast night': {
       if ((firing.inHand ?? IN_HAND) < MORE_IN_HAND)
         return {
           of: 'firing',
-          says: `Its night holds ${String(100 * MORE_IN_HAND)} % in hand, not ${String(Math.round(100 * (firing.inHand ?? IN_HAND)))} %.`,
+          says: tr`Its night holds ${String(100 * MORE_IN_HAND)} % in hand, not ${String(Math.round(100 * (firing.inHand ?? IN_HAND)))} %.`,
           firing: { inHand: MORE_IN_HAND },
         };
       return finer(firing);
@@ -164,25 +165,25 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
       return now.coloured
         ? {
             of: 'colour',
-            says: 'Half as much of each colour is laid on.',
+            says: tr`Half as much of each colour is laid on.`,
             share: COLOUR_LESS,
           }
-        : { ...NOTHING, says: 'It has no colour.' };
+        : { ...NOTHING, says: tr`It has no colour.` };
     case 'thermal shock': {
       const to = Math.max(COLD_DOOR, firing.doorTemperature - DOOR_LATER);
       return to < firing.doorTemperature
         ? {
             of: 'firing',
-            says: `Its door opens at ${String(to)} °C, not ${String(firing.doorTemperature)} °C.`,
+            says: tr`Its door opens at ${String(to)} °C, not ${String(firing.doorTemperature)} °C.`,
             firing: { doorTemperature: to },
           }
-        : { ...NOTHING, says: `Its door is planned to open at ${String(to)} °C already.` };
+        : { ...NOTHING, says: tr`Its door is planned to open at ${String(to)} °C already.` };
     }
     case 'boxed soft': {
       const from = firing.holdTemperature ?? Math.round(now.annealingPoint);
       return {
         of: 'firing',
-        says: `Its box is held at ${String(from - LOWER)} °C, not ${String(from)} °C.`,
+        says: tr`Its box is held at ${String(from - LOWER)} °C, not ${String(from)} °C.`,
         firing: { holdTemperature: from - LOWER },
       };
     }
@@ -203,14 +204,14 @@ function finer(firing: PlanNow['firing']): PlanChange {
   if (practice)
     return {
       of: 'firing',
-      says: `Its night leaves ${mpa({ ...firing, practice })} MPa at most, not ${mpa(firing)}.`,
+      says: tr`Its night leaves ${mpa({ ...firing, practice })} MPa at most, not ${mpa(firing)}.`,
       firing: { practice },
     };
   return (firing.inHand ?? IN_HAND) < MORE_IN_HAND
     ? {
         of: 'firing',
-        says: `Its night holds ${String(100 * MORE_IN_HAND)} % in hand.`,
+        says: tr`Its night holds ${String(100 * MORE_IN_HAND)} % in hand.`,
         firing: { inHand: MORE_IN_HAND },
       }
-    : { ...NOTHING, says: 'Its night is the slowest kind already.' };
+    : { ...NOTHING, says: tr`Its night is the slowest kind already.` };
 }

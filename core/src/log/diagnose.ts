@@ -1,5 +1,6 @@
 // Why it broke: what was seen, what the record says and what this shop has lost before, put together by Bayes' rule; told as odds of causes,
 // never as a verdict.
+import { tr, trWord } from '../words/tr';
 import {
   CAUSES,
   FACE,
@@ -44,14 +45,14 @@ const TOLD = 1.2;
 /** How likely, in words (after Kent's words of estimative probability; the limits from memory). */
 export const inWordsOf = (p: number): string =>
   p > 0.85
-    ? 'almost certainly'
+    ? tr`almost certainly`
     : p > 0.6
-      ? 'probably'
+      ? tr`probably`
       : p > 0.3
-        ? 'perhaps'
+        ? tr`perhaps`
         : p > 0.08
-          ? 'hardly'
-          : 'very unlikely';
+          ? tr`hardly`
+          : tr`very unlikely`;
 
 /** One sign or number, and how often it is had with each cause. */
 interface Factor {
@@ -119,7 +120,7 @@ export function diagnose(seen: BreakSeen, evidence: Evidence, history: History =
         ? []
         : [
             {
-              says: `Seen: ${sign}.`,
+              says: tr`Seen: ${trWord(sign)}.`,
               ratio: (cause[kind] as readonly string[]).includes(sign) ? 3 : 0.3,
             },
           ];

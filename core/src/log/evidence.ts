@@ -1,5 +1,6 @@
 // What the piece's own record says for and against each cause: numbers of its making, its fit, its night; each a likelihood ratio, a
 // guess from memory, told with its words.
+import { tr } from '../words/tr';
 import type { CauseId } from './breaks';
 
 /** What is known of the piece; anything may be missing. °C, s, MPa. */
@@ -51,84 +52,88 @@ export function speaks(e: Evidence): Speaks[] {
   if (e.lip) {
     const { above, under } = e.lip;
     if (under > 0)
-      say('cold lip', 6, `The lip’s skin was under its strain point for ${r(under)} s.`);
+      say('cold lip', 6, tr`The lip’s skin was under its strain point for ${r(under)} s.`);
     else if (above < 30)
-      say('cold lip', 2, `The lip’s skin came within ${r(above)} K of its strain point.`);
+      say('cold lip', 2, tr`The lip’s skin came within ${r(above)} K of its strain point.`);
     else
-      say('cold lip', 0.3, `The lip’s skin never came nearer its strain point than ${r(above)} K.`);
+      say(
+        'cold lip',
+        0.3,
+        tr`The lip’s skin never came nearer its strain point than ${r(above)} K.`,
+      );
   }
-  if (e.plain === true) say('cold join', 0.02, 'No bit was put onto it.');
+  if (e.plain === true) say('cold join', 0.02, tr`No bit was put onto it.`);
   else if (e.join) {
     const { bit, wall, strain } = e.join;
     if (wall < strain + 20)
       say(
         'cold join',
         7,
-        `The wall was at ${r(wall)} °C when the ${bit} came, its strain point is ${r(strain)}.`,
+        tr`The wall was at ${r(wall)} °C when the ${bit} came, its strain point is ${r(strain)}.`,
       );
     else if (wall < strain + 60)
       say(
         'cold join',
         2.5,
-        `The wall was at ${r(wall)} °C when the ${bit} came: ${r(wall - strain)} K above its strain point.`,
+        tr`The wall was at ${r(wall)} °C when the ${bit} came: ${r(wall - strain)} K above its strain point.`,
       );
-    else say('cold join', 0.35, `The wall was still at ${r(wall)} °C when the ${bit} came.`);
+    else say('cold join', 0.35, tr`The wall was still at ${r(wall)} °C when the ${bit} came.`);
   }
-  if (e.clear === true) say('misfit', 0.02, 'There is no colour in it.');
+  if (e.clear === true) say('misfit', 0.02, tr`There is no colour in it.`);
   else if (e.fit) {
     const { tension, colour } = e.fit;
-    if (tension > 7) say('misfit', 9, `${colour} stands at ${r(tension, 1)} MPa.`);
+    if (tension > 7) say('misfit', 9, tr`${colour} stands at ${r(tension, 1)} MPa.`);
     else if (tension > 3.5)
-      say('misfit', 2.5, `${colour} stands at ${r(tension, 1)} MPa: marginal.`);
-    else say('misfit', 0.2, `Its colours stand at ${r(tension, 1)} MPa at most.`);
+      say('misfit', 2.5, tr`${colour} stands at ${r(tension, 1)} MPa: marginal.`);
+    else say('misfit', 0.2, tr`Its colours stand at ${r(tension, 1)} MPa at most.`);
   }
   if (e.night) {
     const { share, kept } = e.night;
     if (share > 1)
-      say('fast night', 6, `Its night reached ${r(100 * share)} % of the tension it may.`);
+      say('fast night', 6, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
     else if (share > 0.8)
-      say('fast night', 1.5, `Its night reached ${r(100 * share)} % of the tension it may.`);
-    else say('fast night', 0.3, `Its night reached ${r(100 * share)} % of the tension it may.`);
+      say('fast night', 1.5, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
+    else say('fast night', 0.3, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
     if (e.seen !== undefined) {
       // What was seen is known; what the night should have left is not asked any more.
-    } else if (kept > 1.5) say('left stress', 5, `Its night left ${r(kept, 1)} MPa.`);
-    else if (kept > 0.7) say('left stress', 1.5, `Its night left ${r(kept, 1)} MPa.`);
-    else say('left stress', 0.3, `Its night left ${r(kept, 1)} MPa.`);
+    } else if (kept > 1.5) say('left stress', 5, tr`Its night left ${r(kept, 1)} MPa.`);
+    else if (kept > 0.7) say('left stress', 1.5, tr`Its night left ${r(kept, 1)} MPa.`);
+    else say('left stress', 0.3, tr`Its night left ${r(kept, 1)} MPa.`);
   }
   if (e.seen !== undefined) {
-    const held = `Between polarisers it held ${r(e.seen, 1)} MPa.`;
+    const held = tr`Between polarisers it held ${r(e.seen, 1)} MPa.`;
     if (e.seen > 1.5) say('left stress', 8, held);
     else if (e.seen > 0.7) say('left stress', 2, held);
     else say('left stress', 0.1, held);
   }
   if (e.neck) {
     const { neck, pipe } = e.neck;
-    if (neck > pipe + 1) say('neck', 4, `The neck was ${r(neck)} mm on a ${r(pipe)} mm pipe.`);
-    else say('neck', 0.5, `The neck was ${r(neck)} mm on a ${r(pipe)} mm pipe.`);
+    if (neck > pipe + 1) say('neck', 4, tr`The neck was ${r(neck)} mm on a ${r(pipe)} mm pipe.`);
+    else say('neck', 0.5, tr`The neck was ${r(neck)} mm on a ${r(pipe)} mm pipe.`);
   }
   if (e.punty) {
     const { base, strain } = e.punty;
     if (base < strain + 50) {
-      say('cold punty', 5, `The base was at ${r(base)} °C when the punty was stuck on.`);
-      say('fused punty', 0.2, `The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('cold punty', 5, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('fused punty', 0.2, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
     } else if (base > 700) {
-      say('fused punty', 4, `The base was at ${r(base)} °C when the punty was stuck on.`);
-      say('cold punty', 0.2, `The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('fused punty', 4, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('cold punty', 0.2, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
     } else {
-      say('cold punty', 0.5, `The base was at ${r(base)} °C when the punty was stuck on.`);
-      say('fused punty', 0.6, `The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('cold punty', 0.5, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
+      say('fused punty', 0.6, tr`The base was at ${r(base)} °C when the punty was stuck on.`);
     }
   }
   if (e.door !== undefined) {
-    if (e.door > 90) say('thermal shock', 6, `The door was opened at ${r(e.door)} °C.`);
-    else say('thermal shock', 0.4, `The door was opened at ${r(e.door)} °C.`);
+    if (e.door > 90) say('thermal shock', 6, tr`The door was opened at ${r(e.door)} °C.`);
+    else say('thermal shock', 0.4, tr`The door was opened at ${r(e.door)} °C.`);
   }
   if (e.boxed !== undefined) {
     // Workable glass still runs under its own weight; what is stiff does not for as long as it takes to cool in the box.
     if (e.boxed < SOFT)
-      say('boxed soft', 5, `It was boxed at log η ${r(e.boxed, 1)}: it still moved.`);
+      say('boxed soft', 5, tr`It was boxed at log η ${r(e.boxed, 1)}: it still moved.`);
     else if (e.boxed > STILL)
-      say('boxed soft', 0.3, `It was boxed at log η ${r(e.boxed, 1)}: it held its form.`);
+      say('boxed soft', 0.3, tr`It was boxed at log η ${r(e.boxed, 1)}: it held its form.`);
   }
   return out;
 }

@@ -2,6 +2,7 @@
 //
 // Right-shift rescheduling: every order the plan has, of one glass, one pair of hands, one lane, is kept; nothing begins before what it
 // follows has ended, nor in the past; and what helpers make is begun as late as it is still in time, so that hot glass waits least.
+import { tr } from '../words/tr';
 import { linksOf } from '../crew/links';
 import type { HeatPart } from '../heat/hotShop';
 import { factsOf, onTheClock, type WorkStep } from '../work/facts';
@@ -165,7 +166,7 @@ function sameHands(
   const users = new Map<string, number[]>();
   live.forEach((i, k) => {
     const { lane = 0, place = -1 } = state.steps[i] ?? {};
-    for (const who of [`lane ${String(lane)}`, ...(hands?.[place] ?? [])])
+    for (const who of [tr`lane ${String(lane)}`, ...(hands?.[place] ?? [])])
       users.set(who, [...(users.get(who) ?? []), k]);
   });
   for (const [, mine] of users) {

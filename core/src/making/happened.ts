@@ -1,4 +1,5 @@
 // The order as it happened, as heat asks for it: each step when somebody was at it, the fire where it was, hands away where they were.
+import { tr } from '../words/tr';
 import { factsOf, type Effect, type WorkStep } from '../work/facts';
 import type { MakingState, PlannedStep, StepStands } from './makingState';
 
@@ -70,7 +71,7 @@ function spansOf(
     // Over whatever was going on when it began: that names the glass.
     const under = runs.findLast(([, at]) => at <= start + 1e-6)?.[0];
     if (!under) return [];
-    const id = `${planId(under.id)}${OVER}fire${String(k)}`;
+    const id = tr`${planId(under.id)}${OVER}fire${String(k)}`;
     const seconds = end - start;
     return [
       [
@@ -105,7 +106,7 @@ export function asHappened(state: State, now: number, ahead: number): Order {
   return {
     steps: [
       ...done.steps,
-      held('held', last.step.part, Math.max(LEAST, (now - ended) / 1000 + ahead)),
+      held(tr`held`, last.step.part, Math.max(LEAST, (now - ended) / 1000 + ahead)),
     ],
     starts: [...done.starts, (ended - state.begun) / 1000],
   };

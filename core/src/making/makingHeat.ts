@@ -1,4 +1,5 @@
 // The heat that is really there: the order as it happened put through the bench's heat, and on from now as if nobody did anything.
+import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, type Vft } from '../glass/viscosity';
@@ -90,7 +91,7 @@ function whereIs(state: State, heat: HeatState, part: number): Whereabouts {
   if (span && leads && areOne(heat.groups, leads.part, part))
     return span.what === 'in' ? 'in the fire' : span.what === 'away' ? 'waiting' : 'in hand';
   if (mine.length === 0) return 'waiting';
-  return mine.some((s) => ['glory hole', 'flame'].includes(factsOf(s).heat))
+  return mine.some((s) => [tr`glory hole`, 'flame'].includes(factsOf(s).heat))
     ? 'in the fire'
     : 'in hand';
 }

@@ -1,4 +1,5 @@
 // What of a making's events makes no sense: said, and left out of account; none of it is thrown away.
+import { tr } from '../words/tr';
 import { AFTER_THE_BOX, type Happened, type PlannedStep } from './makingState';
 
 /** An event so long before the making began is not of it, ms: clocks of two devices differ by less. */
@@ -8,7 +9,7 @@ const AHEAD = 2 * 60_000;
 /** Over so long nobody makes one piece, ms. */
 const LONG = 24 * 3_600_000;
 
-const events = (n: number): string => (n === 1 ? 'One event' : `${String(n)} events`);
+const events = (n: number): string => (n === 1 ? tr`One event` : tr`${String(n)} events`);
 
 /** Sentences, none where all is in order. `now` is when it is looked at; ms. */
 export function oddities(
@@ -31,15 +32,15 @@ export function oddities(
   ).length;
   return [
     strange > 0
-      ? `${events(strange)} of steps this making does not have: left out of account.`
+      ? tr`${events(strange)} of steps this making does not have: left out of account.`
       : '',
-    nothing > 0 ? `${events(nothing)} taken back that never was one: left out of account.` : '',
+    nothing > 0 ? tr`${events(nothing)} taken back that never was one: left out of account.` : '',
     early > 0
-      ? `${events(early)} from before it was begun: a device’s clock may have been slow.`
+      ? tr`${events(early)} from before it was begun: a device’s clock may have been slow.`
       : '',
     future > 0
-      ? `${events(future)} from a time that has not come: a device’s clock may have been fast.`
+      ? tr`${events(future)} from a time that has not come: a device’s clock may have been fast.`
       : '',
-    late > 0 ? `${events(late)} more than a day after it was begun.` : '',
+    late > 0 ? tr`${events(late)} more than a day after it was begun.` : '',
   ].filter((s) => s !== '');
 }

@@ -1,4 +1,5 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
+import { tr } from '../words/tr';
 import { boxOf, type Box } from '../anneal/box';
 import { IN_HAND, type Practice } from '../anneal/practice';
 import { ORDINARY_STANDING, type SectionStanding } from '../anneal/section/realSection';
@@ -447,6 +448,6 @@ function closuresOf(
       fit: fitClosure(vessel.shape, stopperPlug(p.shape, p.name), ovality),
     }));
   const cork = piece.closure?.cork;
-  if (cork) found.push({ name: 'cork', fit: fitClosure(vessel.shape, corkPlug(cork), ovality) });
+  if (cork) found.push({ name: tr`cork`, fit: fitClosure(vessel.shape, corkPlug(cork), ovality) });
   return found;
 }

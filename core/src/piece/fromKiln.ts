@@ -1,4 +1,5 @@
 // The kiln's part of a piece as the rest of the house takes it: a part of the form that comes out, what its wall is made of.
+import { tr } from '../words/tr';
 import type { CoolingWall } from '../anneal/allow';
 import type { Box } from '../anneal/box';
 import type { Colour } from '../fit/colour';
@@ -26,7 +27,7 @@ export const formPart = (
   first?: Pick<PartInput, 'id' | 'name'>,
 ): PartInput => ({
   ...(first?.id !== undefined && { id: first.id }),
-  name: first?.name ?? 'plate',
+  name: first?.name ?? tr`plate`,
   profile,
   work,
   ...(across && { across }),

@@ -1,4 +1,5 @@
 // Where parts meet, and what to say where they do not.
+import { tr } from '../words/tr';
 import { contact, type Contact } from '../shape/contact';
 import type { Shape } from '../shape/measure';
 import { mm } from '../units/inWords';
@@ -68,12 +69,12 @@ export function looseParts(parts: readonly Part[], contacts: readonly Join[]): R
       const below = other.shape.lowest - (p.shape.lowest + p.shape.height);
       return Math.min(least, Math.max(above, below));
     }, Infinity);
-    const away = gap > TOUCH ? `, ${mm(gap)} away from the nearest` : '';
+    const away = gap > TOUCH ? tr`, ${mm(gap)} away from the nearest` : '';
     return [
       {
         part: p.index,
         at: { r: 0, z: p.shape.lowest },
-        message: `Part ${String(p.index + 1)}, ${p.name}, touches no other part${away}; move it until the skins meet (Snap does it).`,
+        message: tr`Part ${String(p.index + 1)}, ${p.name}, touches no other part${away}; move it until the skins meet (Snap does it).`,
       },
     ];
   });
@@ -88,7 +89,7 @@ export const overlaps = (parts: readonly Part[], contacts: readonly Join[]): Rem
       {
         part: b.index,
         at: c.at,
-        message: `Part ${String(b.index + 1)}, ${b.name}, runs ${mm(c.depth)} into ${a.name}, so that glass is counted twice; move it out until the skins meet.`,
+        message: tr`Part ${String(b.index + 1)}, ${b.name}, runs ${mm(c.depth)} into ${a.name}, so that glass is counted twice; move it out until the skins meet.`,
       },
     ];
   });

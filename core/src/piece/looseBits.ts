@@ -1,4 +1,5 @@
 // Bits that hang in the air, and spouts that have no lip.
+import { tr } from '../words/tr';
 import { bitMesh } from '../shape/bitMesh';
 import { boxOf, distanceTo } from '../shape/contact';
 import { FacetTree } from '../shape/facetTree';
@@ -74,7 +75,7 @@ export const lipless = (
       {
         bit: index,
         at: { r: input.place.out, z: input.place.height },
-        message: `${name} is pulled from a lip, and there is no open one; open a part, or stick a tube on instead.`,
+        message: tr`${name} is pulled from a lip, and there is no open one; open a part, or stick a tube on instead.`,
       },
     ];
   });
@@ -132,7 +133,7 @@ export function looseBits(
       {
         bit: bit.index,
         at: { r: Math.hypot(at[0], at[1]), z: at[2] },
-        message: `${bit.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
+        message: tr`${bit.name} hangs in the air, ${mm(gap)} from the nearest part; move it in until it touches.`,
       },
     ];
   });

@@ -1,4 +1,5 @@
 // The shop's ordinary settings: what a fresh piece starts with until someone says otherwise.
+import { tr } from '../words/tr';
 import type { PieceInput } from './derive';
 
 /** Pot, iron, dip, allowance and tubing. Common practice, no source; every value is the user's to change. */
@@ -23,12 +24,12 @@ export const ORDINARY_FIRING = {
 /** An ordinary small shop, until it says what it has. From memory; every entry is the user's to change. Lengths m, s, W, J/K, K. */
 export const ORDINARY_SHOP = {
   gloryHoles: [
-    { name: 'the small hole', mouth: 0.15, reach: 0.3 },
-    { name: 'the big hole', mouth: 0.36, reach: 0.5 },
+    { name: tr`the small hole`, mouth: 0.15, reach: 0.3 },
+    { name: tr`the big hole`, mouth: 0.36, reach: 0.5 },
   ],
   annealers: [
     {
-      name: 'the front box',
+      name: tr`the front box`,
       width: 0.45,
       depth: 0.45,
       height: 0.4,
@@ -38,7 +39,7 @@ export const ORDINARY_SHOP = {
       unevenness: 8,
     },
     {
-      name: 'the big box',
+      name: tr`the big box`,
       width: 0.9,
       depth: 0.6,
       height: 0.6,
@@ -49,10 +50,10 @@ export const ORDINARY_SHOP = {
     },
   ],
   irons: [
-    { name: 'small pipe', diameter: 0.0191, hollow: true },
+    { name: tr`small pipe`, diameter: 0.0191, hollow: true },
     { name: 'pipe', diameter: 0.0254, hollow: true },
-    { name: 'big pipe', diameter: 0.0318, hollow: true },
-    { name: 'bit iron', diameter: 0.0127, hollow: false },
+    { name: tr`big pipe`, diameter: 0.0318, hollow: true },
+    { name: tr`bit iron`, diameter: 0.0127, hollow: false },
     { name: 'punty', diameter: 0.0191, hollow: false },
   ],
   blocks: [0.051, 0.064, 0.076, 0.089, 0.102, 0.127, 0.152],

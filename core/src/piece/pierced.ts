@@ -1,4 +1,5 @@
 // Bits that come through a wall into the hollow: glass nobody meant to be there.
+import { tr } from '../words/tr';
 import { isTube } from '../shape/bit';
 import { boxOf, distanceTo } from '../shape/contact';
 import { insideOf, linesRound } from '../shape/lofted';
@@ -54,7 +55,7 @@ export function piercing(
       {
         bit: index,
         at: { r: worst.r, z: worst.z },
-        message: `${name} comes through the wall of the ${worst.part}, ${mm(worst.depth)} into the hollow; draw its end out.`,
+        message: tr`${name} comes through the wall of the ${worst.part}, ${mm(worst.depth)} into the hollow; draw its end out.`,
       },
     ];
   });

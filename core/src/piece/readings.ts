@@ -1,4 +1,5 @@
 // Reading the glass: the form's figures, each able to answer why.
+import { tr } from '../words/tr';
 import type { Figure } from '../units/why';
 import type { Whole } from './whole';
 
@@ -17,7 +18,7 @@ export interface Readings {
   readonly area: Figure;
 }
 
-const PAPPUS = 'Pappus’ theorem on the drawn section, by exact frusta.';
+const PAPPUS = tr`Pappus’ theorem on the drawn section, by exact frusta.`;
 
 /** Puts a piece taken together into figures. */
 export function readings(whole: Whole): Readings {
@@ -27,14 +28,14 @@ export function readings(whole: Whole): Readings {
       value: whole.mass,
       kind: 'mass',
       why: {
-        says: 'The finished piece, cold.',
-        formula: 'm = ρ·V,  V = ∮π r² dz round the glass',
+        says: tr`The finished piece, cold.`,
+        formula: tr`m = ρ·V,  V = ∮π r² dz round the glass`,
         inputs: [
-          { name: 'glass volume', value: whole.volume, kind: 'volume' },
-          { name: 'density, mean', value: whole.mass / whole.volume, kind: 'density' },
+          { name: tr`glass volume`, value: whole.volume, kind: 'volume' },
+          { name: tr`density, mean`, value: whole.mass / whole.volume, kind: 'density' },
         ],
         source: PAPPUS,
-        changes: 'Wall counts most where the radius is big.',
+        changes: tr`Wall counts most where the radius is big.`,
       },
     },
     capacity: {
@@ -43,75 +44,75 @@ export function readings(whole: Whole): Readings {
       why: {
         says:
           whole.capacity > 0
-            ? 'To the brim, by the inside line.'
-            : 'This form holds nothing: it is closed, or open at the bottom.',
+            ? tr`To the brim, by the inside line.`
+            : tr`This form holds nothing: it is closed, or open at the bottom.`,
         formula: 'V = ∫π r² dz under the inside line',
         inputs: [
           { name: 'height', value: whole.height, kind: 'length' },
-          { name: 'widest, outside', value: 2 * whole.widest, kind: 'length' },
+          { name: tr`widest, outside`, value: 2 * whole.widest, kind: 'length' },
         ],
         source: PAPPUS,
-        changes: 'A thicker wall takes its room from the inside.',
+        changes: tr`A thicker wall takes its room from the inside.`,
       },
     },
     thickest: {
       value: whole.thickest.wall,
       kind: 'length',
       why: {
-        says: `The thickest glass anywhere: in the ${whole.thickest.name}. It sets the pace of annealing.`,
-        formula: 'max of the wall along the line',
+        says: tr`The thickest glass anywhere: in the ${whole.thickest.name}. It sets the pace of annealing.`,
+        formula: tr`max of the wall along the line`,
         inputs: [
           {
-            name: 'at height',
+            name: tr`at height`,
             value: whole.thickest.height - whole.lowest,
             kind: 'length',
           },
         ],
-        source: 'The drawing.',
-        changes: 'Drag a wall handle.',
+        source: tr`The drawing.`,
+        changes: tr`Drag a wall handle.`,
       },
     },
     thinnest: {
       value: whole.thinnest.wall,
       kind: 'length',
       why: {
-        says: `The thinnest glass anywhere: in the ${whole.thinnest.name}. It cools first at the bench.`,
-        formula: 'min of the wall along the line',
+        says: tr`The thinnest glass anywhere: in the ${whole.thinnest.name}. It cools first at the bench.`,
+        formula: tr`min of the wall along the line`,
         inputs: [
           {
-            name: 'at height',
+            name: tr`at height`,
             value: whole.thinnest.height - whole.lowest,
             kind: 'length',
           },
         ],
-        source: 'The drawing.',
-        changes: 'Drag a wall handle.',
+        source: tr`The drawing.`,
+        changes: tr`Drag a wall handle.`,
       },
     },
     step: {
       value: whole.step.step,
       kind: 'length',
       why: {
-        says: `The biggest change of wall within reach of itself, ${whole.step.where}. Thick trails thin, and they pull.`,
-        formula: 'max |d₁ − d₂| within π√(Rt)/[3(1−ν²)]^¼',
+        says: tr`The biggest change of wall within reach of itself, ${whole.step.where}. Thick trails thin, and they pull.`,
+        formula: tr`max |d₁ − d₂| within π√(Rt)/[3(1−ν²)]^¼`,
         inputs: [
-          { name: 'thick', value: whole.step.thick, kind: 'length' },
-          { name: 'thin', value: whole.step.thin, kind: 'length' },
+          { name: tr`thick`, value: whole.step.thick, kind: 'length' },
+          { name: tr`thin`, value: whole.step.thin, kind: 'length' },
           { name: 'reach', value: whole.step.reach, kind: 'length' },
         ],
-        source: 'Edge effect: Timoshenko & Woinowsky-Krieger, Theory of Plates and Shells.',
-        changes: 'Spread the taper further, or even the two walls.',
+        source: tr`Edge effect: Timoshenko & Woinowsky-Krieger, Theory of Plates and Shells.`,
+        changes: tr`Spread the taper further, or even the two walls.`,
       },
     },
     centreOfMass: {
       value: whole.centreOfMass,
       kind: 'length',
       why: {
-        says: 'How high the weight sits above the table, empty.',
-        formula: 'z = ∮π z r² dz / V',
-        inputs: [{ name: 'glass volume', value: whole.volume, kind: 'volume' }],
+        says: tr`How high the weight sits above the table, empty.`,
+        formula: tr`z = ∮π z r² dz / V`,
+        inputs: [{ name: tr`glass volume`, value: whole.volume, kind: 'volume' }],
         source: PAPPUS,
-        changes: 'A heavier foot lowers it.',
+        changes: tr`A heavier foot lowers it.`,
       },
     },
     tipping: {
@@ -120,53 +121,55 @@ export function readings(whole: Whole): Readings {
       why: {
         says:
           whole.footRadius > 0
-            ? 'Tilt it further than this, empty, and it falls.'
-            : 'It stands on a point: round bottoms roll.',
-        formula: 'atan((r_foot − off axis) / h_cm)',
+            ? tr`Tilt it further than this, empty, and it falls.`
+            : tr`It stands on a point: round bottoms roll.`,
+        formula: tr`atan((r_foot − off axis) / h_cm)`,
         inputs: [
-          { name: 'foot radius', value: whole.footRadius, kind: 'length' },
-          { name: 'centre of mass', value: whole.centreOfMass, kind: 'length' },
-          { name: 'weight off the axis', value: whole.offAxis, kind: 'length' },
+          { name: tr`foot radius`, value: whole.footRadius, kind: 'length' },
+          { name: tr`centre of mass`, value: whole.centreOfMass, kind: 'length' },
+          { name: tr`weight off the axis`, value: whole.offAxis, kind: 'length' },
         ],
-        source: 'Statics.',
-        changes: 'A wider foot or a lower weight.',
+        source: tr`Statics.`,
+        changes: tr`A wider foot or a lower weight.`,
       },
     },
     filled: fill && {
       value: fill.volume,
       kind: 'volume',
       why: {
-        says: 'To the fill line, by the inside line.',
-        formula: 'V = ∫π r² dz up to the line',
-        inputs: [{ name: 'line above the table', value: fill.line - whole.lowest, kind: 'length' }],
+        says: tr`To the fill line, by the inside line.`,
+        formula: tr`V = ∫π r² dz up to the line`,
+        inputs: [
+          { name: tr`line above the table`, value: fill.line - whole.lowest, kind: 'length' },
+        ],
         source: PAPPUS,
-        changes: 'Drag the fill line on the drawing.',
+        changes: tr`Drag the fill line on the drawing.`,
       },
     },
     tippingFull: fill && {
       value: fill.tippingAngle,
       kind: 'angle',
       why: {
-        says: 'Tilt it further than this, filled with water to the line, and it falls. The water is taken as still.',
-        formula: 'atan((r_foot − off axis) / h_cm)',
+        says: tr`Tilt it further than this, filled with water to the line, and it falls. The water is taken as still.`,
+        formula: tr`atan((r_foot − off axis) / h_cm)`,
         inputs: [
-          { name: 'foot radius', value: whole.footRadius, kind: 'length' },
-          { name: 'centre of mass, filled', value: fill.centreOfMass, kind: 'length' },
+          { name: tr`foot radius`, value: whole.footRadius, kind: 'length' },
+          { name: tr`centre of mass, filled`, value: fill.centreOfMass, kind: 'length' },
           { name: 'water', value: fill.mass, kind: 'mass' },
         ],
-        source: 'Statics; water 998 kg/m³ (CRC Handbook, 20 °C).',
-        changes: 'A lower line, a wider foot, a heavier base.',
+        source: tr`Statics; water 998 kg/m³ (CRC Handbook, 20 °C).`,
+        changes: tr`A lower line, a wider foot, a heavier base.`,
       },
     },
     area: {
       value: whole.area,
       kind: 'area',
       why: {
-        says: 'The outside skin of all parts: what colour and gloss have to cover.',
+        says: tr`The outside skin of all parts: what colour and gloss have to cover.`,
         formula: 'A = ∫2π r ds',
-        inputs: [{ name: 'glass volume', value: whole.volume, kind: 'volume' }],
+        inputs: [{ name: tr`glass volume`, value: whole.volume, kind: 'volume' }],
         source: PAPPUS,
-        changes: 'Size, by its square.',
+        changes: tr`Size, by its square.`,
       },
     },
   };

@@ -1,4 +1,5 @@
 // The whole piece: its parts on the axis and its bits off it, taken together.
+import { tr } from '../words/tr';
 import { edgeReach } from '../shape/thickness';
 import type { BitInput, ReadBit } from './bits';
 import { joins, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
@@ -202,7 +203,7 @@ function worstStep(parts: readonly Part[], contacts: readonly Join[]): Whole['st
         thick: shape.step.thick.wall,
         thin: shape.step.thin.wall,
         reach: shape.step.reach,
-        where: `in the ${name}`,
+        where: tr`in the ${name}`,
       };
   for (const c of contacts) {
     const [a, b] = [parts[c.a] as Part, parts[c.b] as Part];
@@ -214,7 +215,7 @@ function worstStep(parts: readonly Part[], contacts: readonly Join[]): Whole['st
         thick: Math.max(wa, wb),
         thin: Math.min(wa, wb),
         reach: edgeReach(Math.max(c.at.r, 0.001), Math.max(wa, wb), a.glass.poisson),
-        where: `where ${a.name} meets ${b.name}`,
+        where: tr`where ${a.name} meets ${b.name}`,
       };
   }
   return worst;

@@ -1,4 +1,5 @@
 // What an entry may still get wrong when every number is one a glass could have.
+import { tr, trWord } from '../words/tr';
 import { fitVft } from '../glass/viscosity';
 import type { Quantity, RackEntry } from './entry';
 import { estimate } from './estimate';
@@ -13,10 +14,10 @@ export interface EntryProblem {
 
 const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
 const SAYS: Readonly<Record<(typeof POINTS)[number], string>> = {
-  strainPoint: 'Strain point',
-  annealing: 'Annealing point',
-  softening: 'Softening point',
-  working: 'Working point',
+  strainPoint: tr`Strain point`,
+  annealing: tr`Annealing point`,
+  softening: tr`Softening point`,
+  working: tr`Working point`,
 };
 const BY = {
   measured: 'measured',
@@ -41,7 +42,7 @@ export function checkEntry(entry: RackEntry, spoken: SpokenValues): EntryProblem
       problems.push({
         field: `values.${field}`,
         given: degrees(spoken[field].value),
-        message: `${SAYS[low]} ${degrees(a.value)} (${BY[a.by]}) must lie below the ${SAYS[high].toLowerCase()} ${degrees(b.value)} (${BY[b.by]}). Mend the ${SAYS[other].toLowerCase()} or the ${SAYS[field].toLowerCase()}.`,
+        message: tr`${SAYS[low]} ${degrees(a.value)} (${trWord(BY[a.by])}) must lie below the ${SAYS[high].toLowerCase()} ${degrees(b.value)} (${trWord(BY[b.by])}). Mend the ${SAYS[other].toLowerCase()} or the ${SAYS[field].toLowerCase()}.`,
       });
     }
     if (problems.length === 0) {
@@ -51,7 +52,7 @@ export function checkEntry(entry: RackEntry, spoken: SpokenValues): EntryProblem
         problems.push({
           field: 'values.softening',
           given: degrees(points.softening),
-          message: `No glass stiffens like this: annealing ${degrees(points.annealing)}, softening ${degrees(points.softening)}, working ${degrees(points.working)}. The softening point usually lies 150 to 270 °C above the annealing point, the working point 280 to 440 °C above that.`,
+          message: tr`No glass stiffens like this: annealing ${degrees(points.annealing)}, softening ${degrees(points.softening)}, working ${degrees(points.working)}. The softening point usually lies 150 to 270 °C above the annealing point, the working point 280 to 440 °C above that.`,
         });
     }
   }
@@ -62,7 +63,7 @@ export function checkEntry(entry: RackEntry, spoken: SpokenValues): EntryProblem
       problems.push({
         field: 'composition',
         given: Object.keys(entry.composition).join(', '),
-        message: error instanceof Error ? error.message : 'The composition cannot be read.',
+        message: error instanceof Error ? error.message : tr`The composition cannot be read.`,
       });
     }
   return problems;

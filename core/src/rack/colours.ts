@@ -1,4 +1,5 @@
 // The representative colours: invented names, values within the span of the trade; replace them with your supplier's sheet.
+import { tr } from '../words/tr';
 import type { Colour, ColourForm } from '../fit/colour';
 import { INCLUSIONS, type Inclusion } from '../fit/inclusion';
 import { lightOf, type Light, type Seen } from '../fit/colourDepth';
@@ -153,7 +154,7 @@ export const REPRESENTATIVE_COLOURS: readonly Colour[] = [
   }),
   colour(
     'hard-deep',
-    'Hard deep water',
+    tr`Hard deep water`,
     HARD,
     33,
     512,

@@ -1,4 +1,5 @@
 // What of an entry is worth a second look though it can be kept: oxides and sheet that tell two stories, a strain point too near.
+import { tr, trWord } from '../words/tr';
 import type { Verdict } from '../units/why';
 import type { RackEntry } from './entry';
 import { curveStrain, rising, safeEstimate, type SpokenValues } from './resolve';
@@ -35,8 +36,8 @@ export function doubtsOf(
   if (under > 0 && under < LEAST_UNDER)
     doubts.push(
       doubt(
-        `The strain point, ${degrees(strain.value)}, is only ${under.toFixed(0)} K under the annealing point, ${degrees(annealing.value)}.`,
-        'Glasses have 25 to 45 K between them: look at the sheet again, or leave the strain point to the curve.',
+        tr`The strain point, ${degrees(strain.value)}, is only ${under.toFixed(0)} K under the annealing point, ${degrees(annealing.value)}.`,
+        tr`Glasses have 25 to 45 K between them: look at the sheet again, or leave the strain point to the curve.`,
       ),
     );
   if (entry.kind === 'glass' && entry.values.strainPoint && rising(spoken)) {
@@ -44,8 +45,8 @@ export function doubtsOf(
     if (Math.abs(curve - strain.value) > OFF_CURVE)
       doubts.push(
         doubt(
-          `The strain point is given as ${degrees(strain.value)}, and the curve through the other points has it at ${degrees(curve)}.`,
-          'One of the four belongs to another glass: look at the sheet again.',
+          tr`The strain point is given as ${degrees(strain.value)}, and the curve through the other points has it at ${degrees(curve)}.`,
+          tr`One of the four belongs to another glass: look at the sheet again.`,
         ),
       );
   }
@@ -71,8 +72,8 @@ function againstOxides({
       continue;
     found.push(
       doubt(
-        `Its ${SAYS[q]} is given as ${degrees(given)}; its oxides would have it at ${degrees(told.value)} ± ${told.error.toFixed(0)} K.`,
-        'The sheet and the oxides are of two glasses: look which is yours. The given one is used.',
+        tr`Its ${trWord(SAYS[q])} is given as ${degrees(given)}; its oxides would have it at ${degrees(told.value)} ± ${told.error.toFixed(0)} K.`,
+        tr`The sheet and the oxides are of two glasses: look which is yours. The given one is used.`,
       ),
     );
   }
@@ -81,8 +82,8 @@ function againstOxides({
   if (given !== undefined && told && Math.abs(given - told.value) > ERRORS * told.error)
     found.push(
       doubt(
-        `Its expansion is given as ${coe(given)}; its oxides would have it at ${coe(told.value)} ± ${coe(told.error)} (×10⁻⁷/K).`,
-        'The sheet and the oxides are of two glasses: look which is yours. The given one is used.',
+        tr`Its expansion is given as ${coe(given)}; its oxides would have it at ${coe(told.value)} ± ${coe(told.error)} (×10⁻⁷/K).`,
+        tr`The sheet and the oxides are of two glasses: look which is yours. The given one is used.`,
       ),
     );
   return found;

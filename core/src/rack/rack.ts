@@ -1,4 +1,5 @@
 // The rack as everything else asks it: the shipped entries, the shop's own over them, and what was tested.
+import { tr } from '../words/tr';
 import { REPRESENTATIVE_COLOURS } from './colours';
 import type { Colour, GlassForm } from '../fit/colour';
 import type { Difference } from '../fit/thread';
@@ -160,10 +161,10 @@ function usualColour(entry: RackEntry): Colour {
 }
 
 const SPEAKS: Readonly<Record<Speaker, string>> = {
-  measured: 'measured here',
-  sheet: 'supplier’s sheet',
-  composition: 'estimated from the composition',
-  representative: 'representative, from memory',
+  measured: tr`measured here`,
+  sheet: tr`supplier’s sheet`,
+  composition: tr`estimated from the composition`,
+  representative: tr`representative, from memory`,
 };
 
 /** In words who gives the expansion and the fixed points. */
@@ -172,8 +173,8 @@ function sourceWords(entry: RackEntry, spoken: SpokenValues): string {
     `${SPEAKS[spoken[q].by]}${spoken[q].by === 'sheet' && entry.sheetFrom !== undefined ? ` (${entry.sheetFrom})` : ''}`;
   const [expansion, points] = [of('expansion'), of('annealing')];
   return expansion === points
-    ? `Expansion and points: ${points}.`
-    : `Expansion: ${expansion}; points: ${points}.`;
+    ? tr`Expansion and points: ${points}.`
+    : tr`Expansion: ${expansion}; points: ${points}.`;
 }
 
 /** Puts the shop's entries over the shipped ones; an entry of a shipped id takes its place. */

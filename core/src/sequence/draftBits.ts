@@ -1,4 +1,5 @@
 // Bits in the order of work: brought hot and melted in, made apart and fetched, spouts before handles. Common practice, no source.
+import { tr } from '../words/tr';
 import type { StepId } from '../work/step';
 import { MOST_ALIKE, type Add, type DraftBit } from './draftInput';
 
@@ -18,13 +19,13 @@ export function madeApart(bits: readonly DraftBit[], on: number, add: Add): void
       add('makeApart', part, {
         name: b.name,
         of: Math.max(0.1, 6 * (b.mass ?? 0.03)),
-        ...(with_.length > 0 && { note: `Put together with ${with_.join(', ')}.` }),
+        ...(with_.length > 0 && { note: tr`Put together with ${with_.join(', ')}.` }),
       });
   }
 }
 
 /** Said at the second of a pair. */
-export const LARGER = 'A little larger than the first: taking away is easier.';
+export const LARGER = tr`A little larger than the first: taking away is easier.`;
 
 /** A bit brought hot by a helper, put on, its notch melted in before anything else. */
 export function hotBit(b: DraftBit, kind: StepId, on: number, add: Add, note?: string): void {

@@ -1,4 +1,5 @@
 // One part in the order of work: from its irons and gathers, or a length of a patterned tube, to its form and its neck. Common practice, no source.
+import { tr } from '../words/tr';
 import { barWarms } from '../work/durations';
 import type { StepId } from '../work/step';
 import type { Add, DraftColour, DraftInput, DraftPart, PatternedTube } from './draftInput';
@@ -53,7 +54,7 @@ function cut({ tube, names }: FromTube, i: number, add: Add): void {
   add('swing', i);
   add('cutLengths', i, {
     seconds: A_CUT * (names.length - 1),
-    note: `${String(names.length)} lengths: ${names
+    note: tr`${String(names.length)} lengths: ${names
       .map((name, k) => `${name} ${grams(tube.lengths[k] ?? 0)}`)
       .join(', ')}. The last stays on the pipe, the others wait in the garage.`,
   });
@@ -99,7 +100,7 @@ function gathered(part: DraftPart, i: number, add: Add, start: number, from?: Fr
     const whole = from?.tube.gathers[g - 1];
     add('gather', i, {
       ...(whole && {
-        note: `For the whole tube: ${grams(whole.total)} on the iron then, ⌀ ${millimetres(whole.diameter)}.`,
+        note: tr`For the whole tube: ${grams(whole.total)} on the iron then, ⌀ ${millimetres(whole.diameter)}.`,
       }),
     });
     const bar = laid.some((c) => c.as === 'bar');
@@ -155,7 +156,7 @@ function caned(part: DraftPart, i: number, add: Add): void {
 function measured(part: DraftPart, i: number, add: Add): void {
   if (part.width === undefined || part.mass < AS_BIT) return;
   add('measure', i, {
-    note: `Calipers: ${millimetres(part.width)} across${part.height === undefined ? '' : `, ${millimetres(part.height)} tall`}.`,
+    note: tr`Calipers: ${millimetres(part.width)} across${part.height === undefined ? '' : tr`, ${millimetres(part.height)} tall`}.`,
   });
 }
 

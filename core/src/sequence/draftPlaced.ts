@@ -1,6 +1,7 @@
 // The draft as it is shown: the order of a good gaffer with its heats and waits in it, worked through by its own clock. Where that
 // order will not do, the other ways to put the piece together are tried; where none will, the first line says which step, how many
 // seconds, and what would mend it. Everything said to help was tried.
+import { tr } from '../words/tr';
 import type { HeatPart } from '../heat/hotShop';
 import type { Working } from '../heat/passing';
 import { placeOnClock, wrongs, type OnClock } from '../heat/placeOnClock';
@@ -73,19 +74,19 @@ export function draftPlaced(
   const mends: string[] = [];
   if (enough()) return { steps, reasons, stopped: stoppedAt(best, mends) };
   if (!working.helpers && works(make(order, { working: { ...working, helpers: true } })))
-    mends.push('with somebody to help it holds');
+    mends.push(tr`with somebody to help it holds`);
   if (
     fires.gloryHole < HOTTEST_HOLE &&
     works(make(order, { fires: { ...fires, gloryHole: HOTTEST_HOLE } }))
   )
-    mends.push(`with the glory hole at ${String(HOTTEST_HOLE)} °C it holds`);
+    mends.push(tr`with the glory hole at ${String(HOTTEST_HOLE)} °C it holds`);
   const stout = parts.map((p) => ({
     ...p,
     zones: p.zones.map((z) => thicker(z, THICKER, p.glass)),
     ...(p.onPipe && { onPipe: p.onPipe.map((z) => thicker(z, THICKER, p.glass)) }),
   }));
   if (mends.length === 0 && works(make(order, { parts: stout })))
-    mends.push('with its walls four tenths thicker it holds');
+    mends.push(tr`with its walls four tenths thicker it holds`);
   return { steps, reasons, stopped: stoppedAt(best, mends) };
 }
 

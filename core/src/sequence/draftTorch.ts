@@ -1,4 +1,5 @@
 // The order of work at the torch: parts begun, welded as the flame finds them, evened and put away. Common practice, no source.
+import { tr } from '../words/tr';
 import { mm } from '../units/inWords';
 import { LARGER } from './draftBits';
 import { MOST_ALIKE, type Add, type DraftInput, type DraftPart } from './draftInput';
@@ -34,7 +35,7 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
       add('notchTorch', main, { name: b.name });
       add('shapeTorch', main, { name: b.name, of: 0.015 });
     }
-  for (const height of body.holes ?? []) add('blowHole', main, { name: `${mm(height)} up` });
+  for (const height of body.holes ?? []) add('blowHole', main, { name: tr`${mm(height)} up` });
   if (body.hollow) add(body.closed || form === 'ball' ? 'sealTorch' : 'openTorch', main);
   add('flameAnneal', main);
   add('torchOff', main);

@@ -1,5 +1,6 @@
 // The order of work a good gaffer would begin with, drafted from the parts, their joins, colours and bits. Common practice, no source.
 // What is fixed by custom is here; heats and waits are put in by `placeHeats`, where the glass asks for them.
+import { tr } from '../words/tr';
 import { ourSeconds, secondsOf } from '../work/durations';
 import { mm } from '../units/inWords';
 import type { WorkStep } from '../work/facts';
@@ -36,7 +37,7 @@ export function draftWork(input: DraftInput): WorkStep[] {
     furnace(input, add);
     // At the furnace a hole is drilled, once it is cold.
     parts.forEach((p, i) => {
-      for (const height of p.holes ?? []) add('drillCold', i, { name: `${mm(height)} up` });
+      for (const height of p.holes ?? []) add('drillCold', i, { name: tr`${mm(height)} up` });
     });
   }
   return steps;
@@ -188,8 +189,8 @@ function swept(parts: readonly DraftPart[], main: number, add: Add): void {
   const clear = parts.filter((p) => p.colours.length === 0);
   if (!parts.some((p) => (p.scrap ?? 0) > 0)) return;
   const words = [
-    ...(clear.length > 0 ? [`${scrap(clear)} clear to the clean bucket`] : []),
-    ...(coloured.length > 0 ? [`${scrap(coloured)} coloured to the other`] : []),
+    ...(clear.length > 0 ? [tr`${scrap(clear)} clear to the clean bucket`] : []),
+    ...(coloured.length > 0 ? [tr`${scrap(coloured)} coloured to the other`] : []),
   ];
-  add('scrap', main, { note: `About ${words.join(', ')}.` });
+  add('scrap', main, { note: tr`About ${words.join(', ')}.` });
 }

@@ -1,4 +1,5 @@
 // What a form looks like cut across its axis, where it is not round: paddled flat, square, ribbed, or drawn.
+import { tr } from '../words/tr';
 
 /** A cut across the axis, in units of the profile's radius: that is half its width, as calipers read it. */
 export type Across =
@@ -179,7 +180,7 @@ function crossing(outline: readonly Place[], angle: number): number | undefined 
 /** Why a cut cannot be used, in a sentence; undefined when it can. */
 export function acrossProblem(across: Across): string | undefined {
   if (across.kind === 'flats' && across.depth > 1 - Math.cos(Math.PI / across.count))
-    return `Flat spots: given ${String(Math.round(100 * across.depth))} % in; ${String(across.count)} of them meet at ${String(Math.floor(100 * (1 - Math.cos(Math.PI / across.count))))} %, so no more than that.`;
+    return tr`Flat spots: given ${String(Math.round(100 * across.depth))} % in; ${String(across.count)} of them meet at ${String(Math.floor(100 * (1 - Math.cos(Math.PI / across.count))))} %, so no more than that.`;
   if (across.kind !== 'drawn') return undefined;
   const outline = centred(across.outline);
   // Once round, always the same way: every ray meets it once.
@@ -190,11 +191,11 @@ export function acrossProblem(across: Across): string | undefined {
     const turn = Math.atan2(a.x * b.y - a.y * b.x, a.x * b.x + a.y * b.y);
     if (Math.abs(turn) < 1e-9) continue;
     if (way !== 0 && turn * way < 0)
-      return 'The outline across doubles back as seen from its middle: draw one that every line from the middle crosses once.';
+      return tr`The outline across doubles back as seen from its middle: draw one that every line from the middle crosses once.`;
     way = turn;
     turned += turn;
   }
   return Math.abs(Math.abs(turned) - 2 * Math.PI) < 1e-3
     ? undefined
-    : 'The outline across does not go round its middle once: draw it closed, round about the axis.';
+    : tr`The outline across does not go round its middle once: draw it closed, round about the axis.`;
 }

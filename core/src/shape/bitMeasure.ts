@@ -1,4 +1,5 @@
 // What a bit adds to the piece, and what may be wrong with it.
+import { tr } from '../words/tr';
 import { bitVolume, smoothPath, type Bit, type BitShape } from './bit';
 import { bitMesh } from './bitMesh';
 import { lipWall } from './pulled';
@@ -82,24 +83,24 @@ export function bitProblem({ shape, place }: Bit, name: string): string | undefi
   const mm = (v: number): string => `${String(Number((v * 1e3).toFixed(2)))} mm`;
   if (shape.kind === 'bent') {
     if (shape.wall !== undefined && 2 * shape.wall >= shape.diameter)
-      return `${name}: its wall, ${mm(shape.wall)}, leaves no bore in ${mm(shape.diameter)}; thin the wall or leave it out for solid rod.`;
+      return tr`${name}: its wall, ${mm(shape.wall)}, leaves no bore in ${mm(shape.diameter)}; thin the wall or leave it out for solid rod.`;
     if (!(smoothPath(shape.path).length > 1e-4))
-      return `${name}: its path has no length; move its points apart.`;
+      return tr`${name}: its path has no length; move its points apart.`;
   }
   if (shape.kind === 'pulled' && shape.width > Math.PI * place.out)
-    return `${name}: it is ${mm(shape.width)} wide, more than half way round a lip ${mm(2 * place.out)} across; narrow it.`;
+    return tr`${name}: it is ${mm(shape.width)} wide, more than half way round a lip ${mm(2 * place.out)} across; narrow it.`;
   if (shape.kind === 'wrap' && place.out < shape.diameter / 2)
-    return `${name}: it is wound ${mm(place.out)} from the axis, closer than its own half thickness; move it out.`;
+    return tr`${name}: it is wound ${mm(place.out)} from the axis, closer than its own half thickness; move it out.`;
   if (shape.kind === 'wrap' && shape.turns > 1 && Math.abs(shape.pitch) < shape.diameter)
-    return `${name}: its turns rise ${mm(shape.pitch)} each, less than its ${mm(shape.diameter)}, so they run into each other; raise the pitch.`;
+    return tr`${name}: its turns rise ${mm(shape.pitch)} each, less than its ${mm(shape.diameter)}, so they run into each other; raise the pitch.`;
   if (shape.kind === 'dot' && shape.rise > shape.diameter)
-    return `${name}: it rises ${mm(shape.rise)} from a base of ${mm(shape.diameter)}; a dot rises less than its width.`;
+    return tr`${name}: it rises ${mm(shape.rise)} from a base of ${mm(shape.diameter)}; a dot rises less than its width.`;
   if (shape.kind === 'mesh') {
     const [open] = openEdges(shape);
     if (open)
-      return `${name}: the mesh is not closed near ${open.at.map((v) => mm(v)).join(', ')}; mend it where it was made and read it in again.`;
+      return tr`${name}: the mesh is not closed near ${open.at.map((v) => mm(v)).join(', ')}; mend it where it was made and read it in again.`;
     if (measureMesh(shape).volume <= 0)
-      return `${name}: the mesh is inside out; flip its faces where it was made.`;
+      return tr`${name}: the mesh is inside out; flip its faces where it was made.`;
   }
   return undefined;
 }

@@ -1,4 +1,5 @@
 // Refusing outlines that no glass can have, each with the point, the field, what was given and what is allowed.
+import { tr, trWord } from '../words/tr';
 import { firstCrossing } from './crossing';
 import type { OuterLine } from './curve';
 import type { InnerLine } from './inner';
@@ -37,33 +38,33 @@ export function checkPoints(points: Profile): ShapeProblem[] {
       0,
       'height',
       points.length,
-      `The profile has ${String(points.length)} points; it needs ${String(LEAST_POINTS)} to ${String(MOST_POINTS)}.`,
+      tr`The profile has ${String(points.length)} points; it needs ${String(LEAST_POINTS)} to ${String(MOST_POINTS)}.`,
     );
   points.forEach((p, i) => {
-    const name = `Point ${String(i + 1)}`;
+    const name = tr`Point ${String(i + 1)}`;
     for (const field of ['height', 'radius', 'wall'] as const)
       if (!Number.isFinite(p[field]))
-        add(i, field, p[field], `${name}: the ${field} is not a number.`);
+        add(i, field, p[field], tr`${name}: the ${trWord(field)} is not a number.`);
     if (Math.abs(p.height) > MOST_LENGTH)
       add(
         i,
         'height',
         p.height,
-        `${name}: height ${mm(p.height)}; it may be up to ${mm(MOST_LENGTH)}.`,
+        tr`${name}: height ${mm(p.height)}; it may be up to ${mm(MOST_LENGTH)}.`,
       );
     if (p.radius < 0 || p.radius > MOST_LENGTH)
       add(
         i,
         'radius',
         p.radius,
-        `${name}: radius ${mm(p.radius)}; it may be 0 to ${mm(MOST_LENGTH)}.`,
+        tr`${name}: radius ${mm(p.radius)}; it may be 0 to ${mm(MOST_LENGTH)}.`,
       );
     if (p.wall < LEAST_WALL || p.wall > MOST_WALL)
       add(
         i,
         'wall',
         p.wall,
-        `${name}: wall ${mm(p.wall)}; it may be ${mm(LEAST_WALL)} to ${mm(MOST_WALL)}.`,
+        tr`${name}: wall ${mm(p.wall)}; it may be ${mm(LEAST_WALL)} to ${mm(MOST_WALL)}.`,
       );
     const inside = i > 0 && i < points.length - 1;
     if (inside && p.radius < ON_AXIS)
@@ -71,7 +72,7 @@ export function checkPoints(points: Profile): ShapeProblem[] {
         i,
         'radius',
         p.radius,
-        `${name} lies on the axis; only the first and the last point may.`,
+        tr`${name} lies on the axis; only the first and the last point may.`,
       );
     const next = points[i + 1];
     if (next && Math.hypot(next.radius - p.radius, next.height - p.height) < 1e-5)
@@ -79,7 +80,7 @@ export function checkPoints(points: Profile): ShapeProblem[] {
         i + 1,
         'height',
         next.height,
-        `${name} and point ${String(i + 2)} are in the same place; move one or delete it.`,
+        tr`${name} and point ${String(i + 2)} are in the same place; move one or delete it.`,
       );
   });
   return problems;
@@ -119,7 +120,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
         point: i,
         field: 'height',
         given: (points[i] as ProfilePoint).height,
-        message: `The outside crosses itself near points ${String(i + 1)} and ${String(j + 1)}; move them apart.`,
+        message: tr`The outside crosses itself near points ${String(i + 1)} and ${String(j + 1)}; move them apart.`,
       },
     ];
   }
@@ -131,7 +132,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
         point: i,
         field: 'wall',
         given: p.wall,
-        message: `Point ${String(i + 1)}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius, or make this part solid.`,
+        message: tr`Point ${String(i + 1)}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius, or make this part solid.`,
       },
     ];
   }
@@ -147,7 +148,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
           point: i,
           field: 'wall',
           given: (points[i] as ProfilePoint).wall,
-          message: `The inside walls run into each other near point ${String(i + 1)}; thin the wall there or open the form.`,
+          message: tr`The inside walls run into each other near point ${String(i + 1)}; thin the wall there or open the form.`,
         },
       ];
     }

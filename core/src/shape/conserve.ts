@@ -1,4 +1,5 @@
 // Glass is neither made nor lost: pulls, bulbs from tubing, decoration that stretches, and the slab it settles to.
+import { tr } from '../words/tr';
 import { STANDARD_GRAVITY } from '../units/constants';
 
 /** Length a rod or cane reaches when pulled from one diameter to another: L₂ = L₁(d₁/d₂)². Any one unit. */
@@ -18,7 +19,7 @@ export interface Tube {
 export function tubeSection({ outerDiameter, wall }: Tube): number {
   if (!(wall > 0 && 2 * wall < outerDiameter))
     throw new RangeError(
-      `A tube of ${String(outerDiameter * 1e3)} mm cannot have a wall of ${String(wall * 1e3)} mm.`,
+      tr`A tube of ${String(outerDiameter * 1e3)} mm cannot have a wall of ${String(wall * 1e3)} mm.`,
     );
   return (Math.PI / 4) * (outerDiameter ** 2 - (outerDiameter - 2 * wall) ** 2);
 }

@@ -1,4 +1,5 @@
 // Does it go in: the glory hole's mouth, the reach, the annealer standing or lying, the stopper in its neck.
+import { tr } from '../words/tr';
 import type { Shape } from './measure';
 import type { Verdict } from '../units/why';
 
@@ -35,22 +36,22 @@ export function fitsGloryHole(piece: Bulk, hole: GloryHole): Verdict {
   if (room < 0)
     return {
       verdict: 'no',
-      because: `${mm(piece.across)} across does not pass ${hole.name}’s mouth of ${mm(hole.mouth)}.`,
-      remedy: 'Use a wider glory hole, or finish the width with a hand torch.',
+      because: tr`${mm(piece.across)} across does not pass ${hole.name}’s mouth of ${mm(hole.mouth)}.`,
+      remedy: tr`Use a wider glory hole, or finish the width with a hand torch.`,
     };
   if (piece.height > hole.reach)
     return {
       verdict: 'watch',
-      because: `${mm(piece.height)} is longer than ${hole.name} is deep (${mm(hole.reach)}): its far end stays cool.`,
-      remedy: 'Heat it in two halves, or use a deeper glory hole.',
+      because: tr`${mm(piece.height)} is longer than ${hole.name} is deep (${mm(hole.reach)}): its far end stays cool.`,
+      remedy: tr`Heat it in two halves, or use a deeper glory hole.`,
     };
   if (room < 2 * CLEARANCE)
     return {
       verdict: 'watch',
-      because: `Only ${mm(room / 2)} of room each side in ${hole.name}.`,
-      remedy: 'Turn it dead true, or use a wider glory hole.',
+      because: tr`Only ${mm(room / 2)} of room each side in ${hole.name}.`,
+      remedy: tr`Turn it dead true, or use a wider glory hole.`,
     };
-  return { verdict: 'good', because: `${mm(room / 2)} of room each side in ${hole.name}.` };
+  return { verdict: 'good', because: tr`${mm(room / 2)} of room each side in ${hole.name}.` };
 }
 
 /** How it goes into an annealer. */
@@ -69,7 +70,7 @@ export function fitsAnnealer(piece: Bulk, box: Annealer): AnnealerFit {
   if (piece.height <= room(box.height) && piece.across <= floorShort)
     return {
       way: 'standing',
-      verdict: { verdict: 'good', because: `Stands in ${box.name}.` },
+      verdict: { verdict: 'good', because: tr`Stands in ${box.name}.` },
     };
   // Lying, corner to corner if that helps: a strip a × l in a rectangle lies aslant when it turns by some angle.
   const lies =
@@ -80,16 +81,16 @@ export function fitsAnnealer(piece: Bulk, box: Annealer): AnnealerFit {
       way: 'lying',
       verdict: {
         verdict: 'watch',
-        because: `Goes into ${box.name} lying only.`,
-        remedy: 'Bed it on fibre so it cannot roll, and expect it to shed heat unevenly.',
+        because: tr`Goes into ${box.name} lying only.`,
+        remedy: tr`Bed it on fibre so it cannot roll, and expect it to shed heat unevenly.`,
       },
     };
   return {
     way: undefined,
     verdict: {
       verdict: 'no',
-      because: `${mm(piece.height)} × ${mm(piece.across)} does not go into ${box.name} (${mm(box.width)} × ${mm(box.depth)} × ${mm(box.height)}, less ${mm(CLEARANCE)} all round).`,
-      remedy: 'Use a bigger annealer, or anneal it in parts and join cold.',
+      because: tr`${mm(piece.height)} × ${mm(piece.across)} does not go into ${box.name} (${mm(box.width)} × ${mm(box.depth)} × ${mm(box.height)}, less ${mm(CLEARANCE)} all round).`,
+      remedy: tr`Use a bigger annealer, or anneal it in parts and join cold.`,
     },
   };
 }
@@ -151,7 +152,7 @@ export function stopperPlug(shape: Shape, name: string): Plug {
 
 /** A cork as a plug. */
 export const corkPlug = (cork: Cork): Plug => ({
-  name: 'cork',
+  name: tr`cork`,
   length: cork.length,
   radius: (up) => (cork.small + (up / cork.length) * (cork.large - cork.small)) / 2,
   gives: cork.large * CORK_GIVES,
@@ -233,8 +234,8 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       ...none,
       verdict: {
         verdict: 'no',
-        because: `The ${plug.name} is wider at its lower end than the mouth, ${mm(2 * mouth)}: it does not go in.`,
-        remedy: 'Narrow the lower end, or open the mouth.',
+        because: tr`The ${plug.name} is wider at its lower end than the mouth, ${mm(2 * mouth)}: it does not go in.`,
+        remedy: tr`Narrow the lower end, or open the mouth.`,
       },
     };
   let depth = plug.length;
@@ -251,8 +252,8 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       ...none,
       verdict: {
         verdict: 'no',
-        because: `The ${plug.name} falls through: nowhere is it wider than the neck.`,
-        remedy: 'Widen its upper end, or narrow the neck.',
+        because: tr`The ${plug.name} falls through: nowhere is it wider than the neck.`,
+        remedy: tr`Widen its upper end, or narrow the neck.`,
       },
     };
   const seat = 2 * plug.radius(Math.min(plug.length, depth));
@@ -266,8 +267,8 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       ...facts,
       verdict: {
         verdict: 'no',
-        because: `The mouth is ${mm(ovality)} out of round: the gap shows. ${mm(OVAL_REJECT)} is a reject.`,
-        remedy: 'Round it hot on an eight-sided reamer before it is annealed.',
+        because: tr`The mouth is ${mm(ovality)} out of round: the gap shows. ${mm(OVAL_REJECT)} is a reject.`,
+        remedy: tr`Round it hot on an eight-sided reamer before it is annealed.`,
       },
     };
   if (depth < LEAST_SEAT)
@@ -275,8 +276,8 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       ...facts,
       verdict: {
         verdict: 'watch',
-        because: `Only ${mm(depth)} of the ${plug.name} is in the neck: it tips out.`,
-        remedy: `Lengthen its taper to at least ${mm(LEAST_SEAT)}.`,
+        because: tr`Only ${mm(depth)} of the ${plug.name} is in the neck: it tips out.`,
+        remedy: tr`Lengthen its taper to at least ${mm(LEAST_SEAT)}.`,
       },
     };
   if (plug.gives === 0 && Math.abs(plugTaper - mouthTaper) > TAPER_SLACK)
@@ -284,12 +285,12 @@ export function fitClosure(vessel: Shape, plug: Plug, ovality: number): ClosureF
       ...facts,
       verdict: {
         verdict: 'watch',
-        because: `The ${plug.name} tapers ${plugTaper.toFixed(2)}, the neck ${mouthTaper.toFixed(2)}: they touch at one line and rock.`,
-        remedy: 'Give both the same taper (ground joints: 1 in 10) or leave glass to grind.',
+        because: tr`The ${plug.name} tapers ${plugTaper.toFixed(2)}, the neck ${mouthTaper.toFixed(2)}: they touch at one line and rock.`,
+        remedy: tr`Give both the same taper (ground joints: 1 in 10) or leave glass to grind.`,
       },
     };
   return {
     ...facts,
-    verdict: { verdict: 'good', because: `The ${plug.name} seats ${mm(depth)} deep.` },
+    verdict: { verdict: 'good', because: tr`The ${plug.name} seats ${mm(depth)} deep.` },
   };
 }

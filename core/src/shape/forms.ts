@@ -1,4 +1,5 @@
 // Starting forms: the outlines a piece begins as before anyone pulls at them. Lengths in m.
+import { tr } from '../words/tr';
 import type { Across } from './across';
 import { cutFor, type CutPreset } from './cutPresets';
 import type { Profile, ProfilePoint } from './profile';
@@ -114,7 +115,7 @@ export interface StartingPart {
 /** Foot, stem and merese under the bowl, each standing on the last. */
 const UNDER_THE_BOWL: readonly StartingPart[] = [
   {
-    name: 'foot',
+    name: tr`foot`,
     work: 'solid',
     profile: [
       at(0, 0, 2),
@@ -126,20 +127,20 @@ const UNDER_THE_BOWL: readonly StartingPart[] = [
     ],
   },
   {
-    name: 'stem',
+    name: tr`stem`,
     work: 'solid',
     profile: [at(14, 6, 2), at(34, 4.2, 2), at(50, 6.5, 2), at(60, 4.6, 2), at(74, 6, 2)],
   },
-  { name: 'merese', work: 'solid', profile: [at(74, 8, 2), at(76, 12, 2), at(78, 9, 2)] },
+  { name: tr`merese`, work: 'solid', profile: [at(74, 8, 2), at(76, 12, 2), at(78, 9, 2)] },
 ];
 
 /** The parts a new piece of this form starts with, from the table up. */
 export function startingParts(form: Form): readonly StartingPart[] {
   const profile = startingProfile(form);
-  if (form === 'stemmed') return [...UNDER_THE_BOWL, { name: 'bowl', profile }];
+  if (form === 'stemmed') return [...UNDER_THE_BOWL, { name: tr`bowl`, profile }];
   const cut = CUT[form];
   const across = cut && cutFor(cut);
   if (form === 'solid' || across)
-    return [{ name: 'body', profile, work: 'solid', ...(across && { across }) }];
-  return [{ name: 'body', profile }];
+    return [{ name: tr`body`, profile, work: 'solid', ...(across && { across }) }];
+  return [{ name: tr`body`, profile }];
 }

@@ -1,4 +1,5 @@
 // Holes through a wall: the glass they take away, where the piece now runs out, and the mesh with them in it.
+import { tr } from '../words/tr';
 import type { ShapeProblem } from './checkProfile';
 import type { Mesh } from './mesh';
 import type { Shape } from './measure';
@@ -30,7 +31,7 @@ function wallAt(
 /** Why a hole cannot be where it is drawn; one sentence each. */
 export function holeProblems(shape: Shape, holes: readonly Hole[]): ShapeProblem[] {
   return holes.flatMap((hole, i): ShapeProblem[] => {
-    const name = `Hole ${String(i + 1)}`;
+    const name = tr`Hole ${String(i + 1)}`;
     const problem = (message: string): ShapeProblem[] => [
       { point: 0, field: 'height', given: hole.height, message },
     ];
@@ -38,13 +39,13 @@ export function holeProblems(shape: Shape, holes: readonly Hole[]): ShapeProblem
     for (const at of [hole.height - half, hole.height, hole.height + half])
       if (!wallAt(shape, at))
         return problem(
-          `${name}: ${mm(hole.diameter)} across at ${mm(hole.height)} up; there is no wall with a hollow behind it all the way at that height. Move it, or make it smaller.`,
+          tr`${name}: ${mm(hole.diameter)} across at ${mm(hole.height)} up; there is no wall with a hollow behind it all the way at that height. Move it, or make it smaller.`,
         );
     const here = wallAt(shape, hole.height);
     const most = 2 * WIDEST * (here?.out ?? 0) * (shape.cut?.near ?? 1);
     return hole.diameter > most
       ? problem(
-          `${name}: ${mm(hole.diameter)} across; the part is ${mm(2 * (here?.out ?? 0))} wide there, so at most ${mm(most)}.`,
+          tr`${name}: ${mm(hole.diameter)} across; the part is ${mm(2 * (here?.out ?? 0))} wide there, so at most ${mm(most)}.`,
         )
       : [];
   });

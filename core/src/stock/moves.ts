@@ -1,4 +1,5 @@
 // Torch moves as arithmetic: what length of which stock a shape takes, and what a pull gives. Lengths m.
+import { tr } from '../words/tr';
 import { pulledBore, pulledLength, tubeSection, type Tube } from '../shape/conserve';
 
 /** Stock on the rack: tubing when it has a wall, rod when it has none. */
@@ -21,7 +22,7 @@ export const stockLength = (volume: number, stock: Stock): number => volume / st
 /** A round bubble of outer diameter and wall: glass in it, m³. Refuses a wall that leaves no hollow. */
 export function bubbleGlass(diameter: number, wall: number): number {
   if (!(wall > 0 && 2 * wall < diameter))
-    throw new RangeError('The wall leaves no hollow: it must be less than half the diameter.');
+    throw new RangeError(tr`The wall leaves no hollow: it must be less than half the diameter.`);
   return (Math.PI / 6) * (diameter ** 3 - (diameter - 2 * wall) ** 3);
 }
 

@@ -1,4 +1,5 @@
 // Torch stock: the length of tubing or rod that holds the piece's glass.
+import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import type { Tube } from '../shape/conserve';
 import type { Figure } from '../units/why';
@@ -32,36 +33,36 @@ export function planStock(
       value: stockLength(total, stock),
       kind: 'length',
       why: {
-        says: `Glass is neither made nor lost: this length of ${rod ? 'rod' : 'tubing'} holds the piece and its trimmings.`,
+        says: tr`Glass is neither made nor lost: this length of ${rod ? 'rod' : 'tubing'} holds the piece and its trimmings.`,
         formula: rod
-          ? 'L = V(1 + allowance) / (π/4·d²)'
-          : 'L = V(1 + allowance) / (π/4·(OD² − ID²))',
+          ? tr`L = V(1 + allowance) / (π/4·d²)`
+          : tr`L = V(1 + allowance) / (π/4·(OD² − ID²))`,
         inputs: [
-          { name: 'glass in the piece', value: volume, kind: 'volume' },
+          { name: tr`glass in the piece`, value: volume, kind: 'volume' },
           { name: 'allowance', value: allowance, kind: 'ratio' },
-          { name: rod ? 'rod, across' : 'tube OD', value: stock.diameter, kind: 'length' },
+          { name: rod ? tr`rod, across` : tr`tube OD`, value: stock.diameter, kind: 'length' },
           ...(stock.wall === undefined
             ? []
-            : [{ name: 'tube wall', value: stock.wall, kind: 'length' as const }]),
+            : [{ name: tr`tube wall`, value: stock.wall, kind: 'length' as const }]),
         ],
-        source: 'Conservation of volume.',
+        source: tr`Conservation of volume.`,
         changes: rod
-          ? 'Thicker rod is cut shorter.'
-          : 'Heavier tubing is cut shorter and blown further.',
+          ? tr`Thicker rod is cut shorter.`
+          : tr`Heavier tubing is cut shorter and blown further.`,
       },
     },
     mass: {
       value: total * glass.density,
       kind: 'mass',
       why: {
-        says: 'What that length weighs.',
-        formula: 'm = V(1 + allowance)·ρ',
+        says: tr`What that length weighs.`,
+        formula: tr`m = V(1 + allowance)·ρ`,
         inputs: [
-          { name: 'glass in the piece', value: volume, kind: 'volume' },
+          { name: tr`glass in the piece`, value: volume, kind: 'volume' },
           { name: 'density', value: glass.density, kind: 'density' },
         ],
         source: glass.source,
-        changes: 'The supplier’s density.',
+        changes: tr`The supplier’s density.`,
       },
     },
   };

@@ -1,4 +1,5 @@
 // Reading what people type: "2 1/4 in", "950F", "1 lb 4 oz", "1:30", "5,7 cm".
+import { tr } from '../words/tr';
 import { displayUnit, toSI, UNITS, type DisplayUnits, type TypedKind, type Unit } from './quantity';
 
 /** What a field got out of the text: an SI value (°C for temperatures), or a sentence saying what it could not read. */
@@ -22,17 +23,17 @@ const TERM =
   /^\s*(?<sign>[-+−]?)\s*(?:(?<whole>\d+)\s+(?<num>\d+)\s*\/\s*(?<den>\d+)|(?<n>\d+)\s*\/\s*(?<d>\d+)|(?<plain>\d+(?:[.,]\d+)?|[.,]\d+)(?<exp>e[-+]?\d+)?)\s*(?<unit>[^\d\s.,+-][^\d]*?)?\s*(?=$|[\d.,+-])/i;
 
 const EXAMPLES: Record<TypedKind, string> = {
-  length: '57 mm, 5.7 cm or 2 1/4 in',
-  mass: '467 g or 1 lb 4 oz',
-  temperature: '510 C or 950F',
-  temperatureDifference: '10 C or 18 F',
-  rate: '55 C/h or 100 F/h',
-  time: '1:30, 1.5 h or 90 min',
-  volume: '250 ml or 8 fl oz',
-  angle: '30 or 30°',
-  power: '4.5 kW or 4500 W',
+  length: tr`57 mm, 5.7 cm or 2 1/4 in`,
+  mass: tr`467 g or 1 lb 4 oz`,
+  temperature: tr`510 C or 950F`,
+  temperatureDifference: tr`10 C or 18 F`,
+  rate: tr`55 C/h or 100 F/h`,
+  time: tr`1:30, 1.5 h or 90 min`,
+  volume: tr`250 ml or 8 fl oz`,
+  angle: tr`30 or 30°`,
+  power: tr`4.5 kW or 4500 W`,
   heatCapacity: '45 kJ/K',
-  ratio: '15 or 15 %',
+  ratio: tr`15 or 15 %`,
 };
 
 function findUnit(kind: TypedKind, spelled: string): Unit | undefined {
@@ -58,11 +59,11 @@ function termValue(g: Record<string, string | undefined>): number {
 export function readQuantity(text: string, kind: TypedKind, display: DisplayUnits): Reading {
   const refuse = (why: string): Reading => ({
     ok: false,
-    message: `${why} Type for example ${EXAMPLES[kind]}.`,
+    message: tr`${why} Type for example ${EXAMPLES[kind]}.`,
   });
-  if (text.length > 60) return refuse('That is too long for a measure.');
+  if (text.length > 60) return refuse(tr`That is too long for a measure.`);
   let rest = text.replace(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${VULGAR[c] ?? ''}`).trim();
-  if (rest === '') return refuse('Nothing is typed here.');
+  if (rest === '') return refuse(tr`Nothing is typed here.`);
 
   const clock = kind === 'time' ? /^(\d{1,4}):([0-5]\d)$/.exec(rest) : null;
   if (clock) return { ok: true, value: Number(clock[1]) * 3600 + Number(clock[2]) * 60 };
@@ -71,14 +72,14 @@ export function readQuantity(text: string, kind: TypedKind, display: DisplayUnit
   let terms = 0;
   while (rest !== '') {
     const match = TERM.exec(rest);
-    if (!match?.groups) return refuse(`"${text.trim()}" is not a measure.`);
+    if (!match?.groups) return refuse(tr`"${text.trim()}" is not a measure.`);
     const spelled = match.groups['unit'];
     if (terms > 0 && (spelled === undefined || kind === 'temperature'))
-      return refuse(`"${text.trim()}" is not one measure.`);
+      return refuse(tr`"${text.trim()}" is not one measure.`);
     const u = spelled === undefined ? displayUnit(kind, display) : findUnit(kind, spelled);
-    if (!u) return refuse(`"${spelled?.trim() ?? ''}" is not a unit of ${NAMES[kind]}.`);
+    if (!u) return refuse(tr`"${spelled?.trim() ?? ''}" is not a unit of ${NAMES[kind]}.`);
     const value = toSI(termValue(match.groups), u);
-    if (!Number.isFinite(value)) return refuse(`"${text.trim()}" is not a number.`);
+    if (!Number.isFinite(value)) return refuse(tr`"${text.trim()}" is not a number.`);
     total += value;
     terms += 1;
     rest = rest.slice(match[0].length).trim();
@@ -87,15 +88,15 @@ export function readQuantity(text: string, kind: TypedKind, display: DisplayUnit
 }
 
 const NAMES: Record<TypedKind, string> = {
-  length: 'length',
-  mass: 'weight',
-  temperature: 'temperature',
-  temperatureDifference: 'temperature difference',
-  rate: 'heating or cooling rate',
-  time: 'time',
-  volume: 'volume',
-  angle: 'angle',
-  power: 'power',
-  heatCapacity: 'thermal mass',
-  ratio: 'proportion',
+  length: tr`length`,
+  mass: tr`weight`,
+  temperature: tr`temperature`,
+  temperatureDifference: tr`temperature difference`,
+  rate: tr`heating or cooling rate`,
+  time: tr`time`,
+  volume: tr`volume`,
+  angle: tr`angle`,
+  power: tr`power`,
+  heatCapacity: tr`thermal mass`,
+  ratio: tr`proportion`,
 };

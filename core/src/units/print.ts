@@ -1,4 +1,5 @@
 // Printing quantities: the number and its unit apart, so a screen can set them in different faces.
+import { tr } from '../words/tr';
 import {
   displayUnit,
   fromSI,
@@ -30,7 +31,7 @@ export function printDuration(seconds: number): string {
   if (seconds < 120) return `${fixed(seconds, 0)} s`;
   const minutes = Math.round(seconds / 60);
   if (minutes < 60) return `${String(minutes)} min`;
-  if (seconds > 4 * 86_400) return `${fixed(seconds / 86_400, 1)} days`;
+  if (seconds > 4 * 86_400) return tr`${fixed(seconds / 86_400, 1)} days`;
   const hours = Math.floor(minutes / 60);
   const left = minutes % 60;
   return left === 0 ? `${String(hours)} h` : `${String(hours)} h ${String(left).padStart(2, '0')}`;

@@ -1,125 +1,133 @@
 // The steps of colour, pattern, bits and assembly at the furnace, in the trade's words. Common practice, no source.
+import { tr } from '../words/tr';
 import { DOOR, GLARE, HAND_TORCH, TWO } from './cautions';
 import { step, type Step } from './step';
 
-const DUST = 'Powder and frit dust: hood on or mask, wet cloth, never a dry broom.';
+const DUST = tr`Powder and frit dust: hood on or mask, wet cloth, never a dry broom.`;
 
 /** Steps for colour, pattern, bits and joining. */
 export const ASSEMBLY_STEPS: readonly Step[] = [
   step(
     'warmColour',
-    'Warm the colour',
+    tr`Warm the colour`,
     'colour kiln',
     'kiln',
-    'Bar and cane come up slowly to about 540 °C, or they fly.',
+    tr`Bar and cane come up slowly to about 540 °C, or they fly.`,
     {
-      caution: 'Power off before reaching in; cold bar in the fire spits.',
+      caution: tr`Power off before reaching in; cold bar in the fire spits.`,
     },
   ),
   step(
     'pickColour',
-    'Pick the colour up',
+    tr`Pick the colour up`,
     'colour kiln',
     'pipe',
-    'A small collar of clear takes the bar; then heat it through.',
+    tr`A small collar of clear takes the bar; then heat it through.`,
     {
       needs: 'soft',
-      caution: 'Power off before reaching in.',
+      caution: tr`Power off before reaching in.`,
     },
   ),
-  step('rollColour', 'Roll in powder', 'marver', 'powder', 'Hot enough to hold, even all round.', {
-    needs: 'soft',
-    caution: DUST,
-  }),
   step(
-    'pickCane',
-    'Pick the canes up',
-    'colour kiln',
-    'plate',
-    'Roll the bubble over the warm canes; the last meets the first.',
+    'rollColour',
+    tr`Roll in powder`,
+    'marver',
+    'powder',
+    tr`Hot enough to hold, even all round.`,
     {
       needs: 'soft',
-      caution: 'Power off before reaching in.',
+      caution: DUST,
+    },
+  ),
+  step(
+    'pickCane',
+    tr`Pick the canes up`,
+    'colour kiln',
+    'plate',
+    tr`Roll the bubble over the warm canes; the last meets the first.`,
+    {
+      needs: 'soft',
+      caution: tr`Power off before reaching in.`,
     },
   ),
   step(
     'twist',
-    'Twist',
+    tr`Twist`,
     'bench',
     'jacks',
-    'Hold the tip and turn the iron; what is hottest twists most.',
+    tr`Hold the tip and turn the iron; what is hottest twists most.`,
     {
       needs: 'soft',
     },
   ),
   step(
     'dipMould',
-    'Dip mould',
+    tr`Dip mould`,
     'bench',
     'mould',
-    'Straight down, puff, straight up: ribs print at once.',
+    tr`Straight down, puff, straight up: ribs print at once.`,
     {
       needs: 'soft',
-      caution: 'A wet mould spits: dry and warm it.',
+      caution: tr`A wet mould spits: dry and warm it.`,
     },
   ),
   step(
     'leaf',
-    'Roll on leaf',
+    tr`Roll on leaf`,
     'marver',
     'leaf',
-    'Once over, no going back; it tears as the glass stretches.',
+    tr`Once over, no going back; it tears as the glass stretches.`,
     {
       needs: 'soft',
     },
   ),
-  step('fume', 'Fume', 'bench', 'fume', 'Turn in the vapour until the sheen comes.', {
-    caution: 'Metal fume: under the hood only, never in the open room.',
+  step('fume', tr`Fume`, 'bench', 'fume', tr`Turn in the vapour until the sheen comes.`, {
+    caution: tr`Metal fume: under the hood only, never in the open room.`,
   }),
   step(
     'clearButton',
-    'Clear button',
+    tr`Clear button`,
     'bench',
     'bit',
-    'Colour lies outside here: a button of clear where the punty will stick.',
+    tr`Colour lies outside here: a button of clear where the punty will stick.`,
     {
       caution: TWO,
     },
   ),
   step(
     'flash',
-    'Flash',
+    tr`Flash`,
     'glory hole',
     'glory hole',
-    'In and out, so that nothing falls too cold.',
+    tr`In and out, so that nothing falls too cold.`,
     {
       fire: true,
       caution: GLARE,
     },
   ),
-  step('garage', 'Into the garage', 'garage', 'gloves', 'To wait at heat until its turn.', {
+  step('garage', tr`Into the garage`, 'garage', 'gloves', tr`To wait at heat until its turn.`, {
     caution: DOOR,
   }),
-  step('fetch', 'Out of the garage', 'garage', 'punty', 'On a punty, straight to the fire.', {
+  step('fetch', tr`Out of the garage`, 'garage', 'punty', tr`On a punty, straight to the fire.`, {
     caution: DOOR,
   }),
   step(
     'bit',
-    'Bring a bit',
+    tr`Bring a bit`,
     'furnace',
     'punty',
-    'Gathered to the weight, shaped on the marver, hot to the bench on time.',
+    tr`Gathered to the weight, shaped on the marver, hot to the bench on time.`,
     {
       needs: 'soft',
-      caution: 'Say when you come in; hot glass swings.',
+      caution: tr`Say when you come in; hot glass swings.`,
     },
   ),
   step(
     'attach',
-    'Join',
+    tr`Join`,
     'bench',
     'jacks',
-    'Faces hot and at matching heat; down straight, hold until it takes.',
+    tr`Faces hot and at matching heat; down straight, hold until it takes.`,
     {
       needs: 'workable',
       caution: TWO,
@@ -127,118 +135,124 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
   ),
   step(
     'glueBit',
-    'Glue bit',
+    tr`Glue bit`,
     'bench',
     'bit',
-    'A dab of hot glass on the cooler face, then the join.',
+    tr`A dab of hot glass on the cooler face, then the join.`,
     {
       needs: 'soft',
       caution: TWO,
     },
   ),
-  step('straight', 'Check it is straight', 'bench', 'eye', 'From several sides, before it sets.'),
+  step(
+    'straight',
+    tr`Check it is straight`,
+    'bench',
+    'eye',
+    tr`From several sides, before it sets.`,
+  ),
   step(
     'shapeBit',
-    'Shape the bit',
+    tr`Shape the bit`,
     'bench',
     'jacks, tweezers',
-    'To the calipers while it is alone hot.',
+    tr`To the calipers while it is alone hot.`,
     {
       needs: 'workable',
     },
   ),
   step(
     'handle',
-    'Handle',
+    tr`Handle`,
     'bench',
     'bit, tweezers',
-    'Low on first, up and over, melt both ends in.',
+    tr`Low on first, up and over, melt both ends in.`,
     {
       caution: TWO,
     },
   ),
   step(
     'spout',
-    'Pull the spout',
+    tr`Pull the spout`,
     'bench',
     'jacks',
-    'Heat one place of the lip and draw it out and down.',
+    tr`Heat one place of the lip and draw it out and down.`,
     {
       needs: 'soft',
     },
   ),
   step(
     'prunts',
-    'Dots and prunts',
+    tr`Dots and prunts`,
     'bench',
     'bit, stamp',
-    'Drop, shear, stamp; each melted in at its edge.',
+    tr`Drop, shear, stamp; each melted in at its edge.`,
     {
       caution: TWO,
     },
   ),
-  step('wrap', 'Wrap', 'bench', 'bit', 'Start, turn steadily, thin off and cut.', {
+  step('wrap', tr`Wrap`, 'bench', 'bit', tr`Start, turn steadily, thin off and cut.`, {
     caution: TWO,
   }),
   step(
     'meltNotch',
-    'Round the notch',
+    tr`Round the notch`,
     'bench',
     'hand torch',
-    'Melt the sharp inner corner until the fillet is round: notches crack.',
+    tr`Melt the sharp inner corner until the fillet is round: notches crack.`,
     {
       caution: HAND_TORCH,
     },
   ),
   step(
     'fold',
-    'Fold the rim',
+    tr`Fold the rim`,
     'bench',
     'jacks',
-    'Over and down: a hollow rim, double thickness, strong.',
+    tr`Over and down: a hollow rim, double thickness, strong.`,
     { needs: 'soft' },
   ),
   step(
     'steam',
-    'Steam it out',
+    tr`Steam it out`,
     'bench',
     'wet stick',
-    'Nobody blows through a solid iron: steam, or a puff through a cone.',
+    tr`Nobody blows through a solid iron: steam, or a puff through a cone.`,
     {
       needs: 'soft',
-      caution: 'Steam: stand back from the mouth.',
+      caution: tr`Steam: stand back from the mouth.`,
     },
   ),
-  step('thinLip', 'Thin the lip', 'bench', 'jacks', 'Light and quick: it has twenty seconds.', {
+  step('thinLip', tr`Thin the lip`, 'bench', 'jacks', tr`Light and quick: it has twenty seconds.`, {
     needs: 'workable',
   }),
   step(
     'coolStem',
-    'Cool the stem',
+    tr`Cool the stem`,
     'bench',
     'air',
-    'What is nearest the iron softens in every heat: keep it stiff.',
+    tr`What is nearest the iron softens in every heat: keep it stiff.`,
     { needs: 'set' },
   ),
-  step('shield', 'Shield', 'bench', 'paddle', 'Between the hot part and the hand that holds.'),
+  step('shield', tr`Shield`, 'bench', 'paddle', tr`Between the hot part and the hand that holds.`),
   step(
     'scrap',
-    'Scrap away',
+    tr`Scrap away`,
     'knock-off',
     'bucket',
-    'Clear to the clean bucket, coloured to the other.',
+    tr`Clear to the clean bucket, coloured to the other.`,
     {
-      caution: 'Quenched scrap flies: leave it in the water some minutes.',
+      caution: tr`Quenched scrap flies: leave it in the water some minutes.`,
     },
   ),
   step(
     'polishScar',
-    'Fire-polish the scar',
+    tr`Fire-polish the scar`,
     'knock-off',
     'hand torch',
-    'Until it is smooth: a forgotten scar cuts.',
+    tr`Until it is smooth: a forgotten scar cuts.`,
     {
-      caution: 'Heat-proof gloves and shade; local gas rules.',
+      caution: tr`Heat-proof gloves and shade; local gas rules.`,
     },
   ),
 ];

@@ -1,33 +1,34 @@
 // Steps of a piece made in the kiln, from the sheet to the shelf. Common practice, no source.
+import { tr } from '../words/tr';
 import { step, type Step } from './step';
 
-const EDGES = 'Cold edges cut: eyes covered, gloves where it is carried, the bench swept wet.';
-const DUST = 'Frit, powder and separator dust: hood on or mask, wet cloth, never a dry broom.';
+const EDGES = tr`Cold edges cut: eyes covered, gloves where it is carried, the bench swept wet.`;
+const DUST = tr`Frit, powder and separator dust: hood on or mask, wet cloth, never a dry broom.`;
 
 /** Cut, laid up, a mould filled. */
 export const KILN_STEPS: readonly Step[] = [
   step(
     'cutSheet',
-    'Cut the sheet',
+    tr`Cut the sheet`,
     'cold bench',
     'wheel, running pliers',
-    'One score, one direction, steady; run it at once, right through what is in hand.',
+    tr`One score, one direction, steady; run it at once, right through what is in hand.`,
     { caution: EDGES },
   ),
   step(
     'layUp',
-    'Lay it up',
+    tr`Lay it up`,
     'cold bench',
     'shelf, separator',
-    'Clean and dry, on paper or primer; glue burns out, fingerprints do not.',
+    tr`Clean and dry, on paper or primer; glue burns out, fingerprints do not.`,
     { caution: DUST },
   ),
   step(
     'fillMould',
-    'Fill the mould',
+    tr`Fill the mould`,
     'cold bench',
     'scales, mould',
-    'Weigh it in: its water times two and a half; the mould bone dry first.',
+    tr`Weigh it in: its water times two and a half; the mould bone dry first.`,
     { caution: DUST },
   ),
 ];

@@ -1,174 +1,180 @@
 // The steps of a vessel at the torch, in the trade's words. Common practice, no source.
+import { tr } from '../words/tr';
 import { step, type Step } from './step';
 
 /** Torch steps, in the order they usually come. */
 export const TORCH_STEPS: readonly Step[] = [
-  step('torchOn', 'Light the torch', 'torch', 'torch', 'Ventilation on, then the torch.', {
-    caution:
-      'Your torch’s maker and local code come first. Leaks checked, ventilation on; fuel first, then oxygen. Didymium for soft glass, darker for hard.',
+  step('torchOn', tr`Light the torch`, 'torch', 'torch', tr`Ventilation on, then the torch.`, {
+    caution: tr`Your torch’s maker and local code come first. Leaks checked, ventilation on; fuel first, then oxygen. Didymium for soft glass, darker for hard.`,
   }),
   step(
     'points',
-    'Pull points',
+    tr`Pull points`,
     'torch',
     'tubing',
-    'Warm the tubing, pull a handle at each end, keep it straight.',
+    tr`Warm the tubing, pull a handle at each end, keep it straight.`,
     {
       needs: 'soft',
-      caution: 'Hot ends are parked pointing up and away.',
+      caution: tr`Hot ends are parked pointing up and away.`,
     },
   ),
   step(
     'blowBottom',
-    'Close and blow the bottom',
+    tr`Close and blow the bottom`,
     'torch',
     'tubing',
-    'Melt off one point, gather the end even, blow it round.',
+    tr`Melt off one point, gather the end even, blow it round.`,
     { needs: 'soft' },
   ),
   step(
     'shapeTorch',
-    'Shape',
+    tr`Shape`,
     'torch',
     'graphite',
-    'Blow to width a zone at a time, straighten, check with the calipers.',
+    tr`Blow to width a zone at a time, straighten, check with the calipers.`,
     {
       needs: 'workable',
     },
   ),
   step(
     'openTorch',
-    'Open the mouth',
+    tr`Open the mouth`,
     'torch',
     'reamer',
-    'Blow a thin hole and break it out, flare with the reamer.',
+    tr`Blow a thin hole and break it out, flare with the reamer.`,
     {
       needs: 'workable',
-      caution: 'Blown shards are razor-thin: break them out over a bin, eyes covered.',
+      caution: tr`Blown shards are razor-thin: break them out over a bin, eyes covered.`,
     },
   ),
-  step('sealTorch', 'Seal', 'torch', 'torch', 'Melt off the last point and round the seal.', {
+  step('sealTorch', tr`Seal`, 'torch', 'torch', tr`Melt off the last point and round the seal.`, {
     needs: 'soft',
   }),
   step(
     'flameAnneal',
-    'Flame-anneal',
+    tr`Flame-anneal`,
     'torch',
     'soft flame',
-    'Even the whole piece in a soft, wide flame before it leaves your hand.',
+    tr`Even the whole piece in a soft, wide flame before it leaves your hand.`,
     {
       needs: 'set',
     },
   ),
   step(
     'warmThrough',
-    'Back through the flame',
+    tr`Back through the flame`,
     'torch',
     'soft flame',
-    'All of it, in a wide flame, so that nothing falls too cold while one place is worked.',
+    tr`All of it, in a wide flame, so that nothing falls too cold while one place is worked.`,
     { fire: true },
   ),
   step(
     'warmRod',
-    'Warm the rod',
+    tr`Warm the rod`,
     'torch',
     'rod',
-    'Slowly, at the edge of the flame, or out of a kiln.',
+    tr`Slowly, at the edge of the flame, or out of a kiln.`,
     {
-      caution: 'Cold soft glass flies to splinters: eyes covered, flame first at its edge.',
+      caution: tr`Cold soft glass flies to splinters: eyes covered, flame first at its edge.`,
     },
   ),
   step(
     'beginRod',
-    'Begin the rod',
+    tr`Begin the rod`,
     'torch',
     'rod',
-    'Hard glass goes in cold: bring its end to a clean ball, turning.',
-    { caution: 'The other end is cold and stays so: hold it there, and mark it.' },
+    tr`Hard glass goes in cold: bring its end to a clean ball, turning.`,
+    { caution: tr`The other end is cold and stays so: hold it there, and mark it.` },
   ),
   step(
     'cutTube',
-    'Cut to length',
+    tr`Cut to length`,
     'torch',
     'scratch, flame',
-    'Scratch and snap, or melt apart; ends fire-polished.',
+    tr`Scratch and snap, or melt apart; ends fire-polished.`,
     {
-      caution: 'Cut ends are sharp; chips fly: eyes covered.',
+      caution: tr`Cut ends are sharp; chips fly: eyes covered.`,
     },
   ),
-  step('hose', 'Blow hose on', 'torch', 'hose', 'Swivel on, so both hands stay at the glass.'),
-  step('maria', 'Push a ridge', 'torch', 'tubing', 'One narrow ring hot, push together straight.', {
-    needs: 'soft',
-  }),
+  step('hose', tr`Blow hose on`, 'torch', 'hose', tr`Swivel on, so both hands stay at the glass.`),
   step(
-    'blowHole',
-    'Blow a hole',
+    'maria',
+    tr`Push a ridge`,
     'torch',
-    'torch',
-    'A spot hot, puff it out thin, break it away, melt the edge.',
+    'tubing',
+    tr`One narrow ring hot, push together straight.`,
     {
       needs: 'soft',
-      caution: 'Blown shards are razor-thin: over a bin, eyes covered.',
+    },
+  ),
+  step(
+    'blowHole',
+    tr`Blow a hole`,
+    'torch',
+    'torch',
+    tr`A spot hot, puff it out thin, break it away, melt the edge.`,
+    {
+      needs: 'soft',
+      caution: tr`Blown shards are razor-thin: over a bin, eyes covered.`,
     },
   ),
   step(
     'stampTorch',
-    'Stamp or mash',
+    tr`Stamp or mash`,
     'torch',
     'stamp',
-    'Hot through, press once, back to the flame.',
+    tr`Hot through, press once, back to the flame.`,
     { needs: 'soft' },
   ),
   step(
     'ream',
-    'Ream',
+    tr`Ream`,
     'torch',
     'graphite',
-    'Round and to size on the octagonal reamer: 3 mm of gap is a reject.',
+    tr`Round and to size on the octagonal reamer: 3 mm of gap is a reject.`,
     { needs: 'workable' },
   ),
   step(
     'hook',
-    'Hook a handle on',
+    tr`Hook a handle on`,
     'torch',
     'rod',
-    'Small rod to big tube: both ends hot, bend, weld.',
+    tr`Small rod to big tube: both ends hot, bend, weld.`,
     { needs: 'workable' },
   ),
   step(
     'weld',
-    'Weld',
+    tr`Weld`,
     'torch',
     'torch',
-    'Both faces white-hot, push a little together, pull a little apart.',
+    tr`Both faces white-hot, push a little together, pull a little apart.`,
     { needs: 'soft' },
   ),
   step(
     'notchTorch',
-    'Take the notch out',
+    tr`Take the notch out`,
     'torch',
     'torch',
-    'Melt the weld until the fillet is round: notches crack.',
+    tr`Melt the weld until the fillet is round: notches crack.`,
     { needs: 'soft' },
   ),
-  step('fumeTorch', 'Fume', 'torch', 'metal', 'Behind the metal in a lean flame.', {
-    caution: 'Silver and gold fume: strong ventilation, nobody downwind.',
+  step('fumeTorch', tr`Fume`, 'torch', 'metal', tr`Behind the metal in a lean flame.`, {
+    caution: tr`Silver and gold fume: strong ventilation, nobody downwind.`,
   }),
   step(
     'kilnGarage',
-    'Into the kiln to wait',
+    tr`Into the kiln to wait`,
     'kiln',
     'tongs',
-    'Hard glass at 540–650 °C, usually 565.',
+    tr`Hard glass at 540–650 °C, usually 565.`,
     {
-      caution: 'Power off before reaching in; gloves.',
+      caution: tr`Power off before reaching in; gloves.`,
     },
   ),
-  step('kilnFetch', 'Out of the kiln', 'kiln', 'tongs', 'Back to the flame before it cools.', {
-    caution: 'Power off before reaching in; gloves.',
+  step('kilnFetch', tr`Out of the kiln`, 'kiln', 'tongs', tr`Back to the flame before it cools.`, {
+    caution: tr`Power off before reaching in; gloves.`,
   }),
-  step('torchOff', 'Torch off', 'torch', 'torch', 'Close down once the piece is safe.', {
-    caution:
-      'Your torch’s maker and local code come first: oxygen off, then fuel, the reverse of lighting. Scrap in water: leave it some minutes.',
+  step('torchOff', tr`Torch off`, 'torch', 'torch', tr`Close down once the piece is safe.`, {
+    caution: tr`Your torch’s maker and local code come first: oxygen off, then fuel, the reverse of lighting. Scrap in water: leave it some minutes.`,
   }),
 ];

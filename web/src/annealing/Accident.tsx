@@ -1,4 +1,5 @@
 // What went wrong: the power off, the door opened, or a logger's table; what the piece carries now, and what to do.
+import { trNodes } from '../words/trNodes';
 import {
   ARRIVES_UNEVEN,
   follow,
@@ -10,6 +11,7 @@ import {
   type LoadPiece,
   type Mishap,
   type ScheduleInput,
+  tr,
 } from '@zanfirico/core';
 import { momentOf } from '../clock/moments';
 import { lazy, Suspense, useMemo } from 'react';
@@ -103,14 +105,14 @@ export function Accident({ input, lastIn, checked, load }: Props) {
   const judged = answer.state === 'here' ? answer.value : undefined;
   const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
   return (
-    <section aria-label="Accidents">
+    <section aria-label={tr`Accidents`}>
       <Choice
-        legend="What happened"
+        legend={tr`What happened`}
         value={what}
         options={[
-          { value: 'power off', label: 'The power was off' },
-          { value: 'door open', label: 'The door was opened' },
-          { value: 'log', label: 'A logger’s table' },
+          { value: 'power off', label: tr`The power was off` },
+          { value: 'door open', label: tr`The door was opened` },
+          { value: 'log', label: tr`A logger’s table` },
         ]}
         onChange={(what) => {
           set({ what });
@@ -120,7 +122,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         {what !== 'log' && (
           <div className="w-28">
             <TimeField
-              label={what === 'power off' ? 'Off from' : 'Opened at'}
+              label={what === 'power off' ? tr`Off from` : tr`Opened at`}
               value={from}
               onCommit={(from) => {
                 set({ from });
@@ -131,7 +133,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         {what === 'power off' && (
           <div className="w-28">
             <TimeField
-              label="Back at"
+              label={tr`Back at`}
               value={to}
               onCommit={(to) => {
                 set({ to });
@@ -142,7 +144,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         {what === 'door open' && (
           <div className="w-28">
             <CountField
-              label="Minutes"
+              label={tr`Minutes`}
               value={minutes}
               min={1}
               max={240}
@@ -155,8 +157,8 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         {what === 'log' && (
           <>
             <TakeLog
-              says={log ? log.name : 'Take a log in (CSV)'}
-              label="Logger table"
+              says={log ? log.name : tr`Take a log in (CSV)`}
+              label={tr`Logger table`}
               className="btn btn-outline btn-sm"
               onText={(text, name) => {
                 set({ unit: undefined, log: { name, text } });
@@ -164,7 +166,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
             />
             {read?.ok === true && (
               <Choice
-                legend="It is in"
+                legend={tr`It is in`}
                 value={unit ?? read.unit}
                 options={[
                   { value: 'C', label: '°C' },
@@ -195,20 +197,18 @@ export function Accident({ input, lastIn, checked, load }: Props) {
           {failure}
         </p>
       )}
-      {happened && answer.state === 'asked' && <p className="quiet mt-2">Working …</p>}
+      {happened && answer.state === 'asked' && <p className="quiet mt-2">{tr`Working …`}</p>}
       {judged && (
         <>
           <div className="mt-2" aria-live="polite">
             <Verdict verdict={judged.verdict} />
           </div>
           <p className="quiet leading-snug">
-            {load.length > 1 ? 'The piece that sets the clock' : 'Now it'} keeps{' '}
-            <span className="num">{printText(judged.outcome.kept, 'stress', units)}</span> when
-            cold; the most that passed was{' '}
-            <span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>.
+            {trNodes`${load.length > 1 ? tr`The piece that sets the clock` : tr`Now it`} keeps ${(<span className="num">{printText(judged.outcome.kept, 'stress', units)}</span>)} when cold; the most that passed was ${(<span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>)}`}
+            .
           </p>
           {judged.pieces.length > 0 && (
-            <ul aria-label="Each piece of the load">
+            <ul aria-label={tr`Each piece of the load`}>
               {judged.pieces.map((p) => (
                 <li key={p.id} className="border-base-300 border-b py-1 leading-snug">
                   <VerdictWord verdict={p.verdict.verdict} /> <b>{p.name}</b> {p.verdict.because}
@@ -223,17 +223,17 @@ export function Accident({ input, lastIn, checked, load }: Props) {
                 ...(what === 'log'
                   ? []
                   : [{ id: 'plan', name: 'planned', curve: checked.curve, lead: false }]),
-                { id: 'was', name: 'as it went', curve: judged.curve, lead: true },
+                { id: 'was', name: tr`as it went`, curve: judged.curve, lead: true },
               ]}
             />
           </Suspense>
           {judged.again && (
             <div className="mt-2">
-              <h3 className="text-xl">Soaked again from {plus(lastIn, happened?.from ?? 0)}</h3>
+              <h3 className="text-xl">{tr`Soaked again from ${plus(lastIn, happened?.from ?? 0)}`}</h3>
               <p className="leading-snug">
-                Then it keeps <b className="num">{printText(judged.again.kept, 'stress', units)}</b>
+                {trNodes`Then it keeps ${(<b className="num">{printText(judged.again.kept, 'stress', units)}</b>)}`}
                 {what !== 'log' &&
-                  ` and the door opens ${shown(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600, 1)} h later than planned`}
+                  tr` and the door opens ${shown(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600, 1)} h later than planned`}
                 .
               </p>
               <RecipeTable
@@ -244,9 +244,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
             </div>
           )}
           <p className="quiet mt-2 text-sm leading-snug">
-            {words('An open door is taken to lose some 100 K in its first minute')} (from memory): a
-            logger knows better. Leave the door shut until you are sure; power off before reaching
-            in.
+            {tr`${words(tr`An open door is taken to lose some 100 K in its first minute`)} (from memory): a logger knows better. Leave the door shut until you are sure; power off before reaching in.`}
           </p>
         </>
       )}

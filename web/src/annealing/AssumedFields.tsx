@@ -8,6 +8,7 @@ import {
   RESTRAINT,
   STRUCTURE_SLOWER,
   type Assumed,
+  tr,
 } from '@zanfirico/core';
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/useWords';
@@ -23,11 +24,11 @@ export function AssumedFields({ assumes, onChange }: Props) {
   const words = useWords();
   return (
     <details className="mt-3">
-      <summary className="quiet cursor-pointer">What is assumed</summary>
+      <summary className="quiet cursor-pointer">{tr`What is assumed`}</summary>
       <div className="mt-1 grid grid-cols-2 gap-x-6">
         <QuantityField
-          label="Thick held by thin"
-          hint="0 free, 100 fully"
+          label={tr`Thick held by thin`}
+          hint={tr`0 free, 100 fully`}
           kind="ratio"
           value={assumes.restraint ?? RESTRAINT}
           within={LIMITS.restraint}
@@ -37,7 +38,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
           }}
         />
         <CountField
-          label="Liquid shrinks, times the solid"
+          label={tr`Liquid shrinks, times the solid`}
           value={assumes.liquidRatio ?? LIQUID_RATIO}
           within={LIMITS.liquidRatio}
           step={0.1}
@@ -47,9 +48,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
         />
       </div>
       <p className="quiet mt-0.5 text-sm leading-snug">
-        Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to
-        fully. A ratio of 1 is the classical theory, which finds two thirds of what stays;{' '}
-        {shown(2.9, 1)} is what is taken for plate glass (from memory).
+        {tr`Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; ${shown(2.9, 1)} is what is taken for plate glass (from memory).`}
       </p>
       <ul className="quiet mt-1 text-sm leading-snug">
         {CONSTANTS.map((what) => (
@@ -62,9 +61,9 @@ export function AssumedFields({ assumes, onChange }: Props) {
 
 /** Constants of the simulation, as its sources have them. */
 const CONSTANTS = [
-  'Stress and structure fade as exp(−ξ^0.6).',
-  `Structure takes ${String(STRUCTURE_SLOWER)} times as long as stress.`,
-  `Of their pace, ${String(NONLINEARITY)} is the temperature’s own (Mazurin).`,
-  `Pieces come uneven by ${String(ARRIVES_UNEVEN)} K.`,
-  `Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${String(KILN_EXCHANGE.air)} W/m²K.`,
+  tr`Stress and structure fade as exp(−ξ^0.6).`,
+  tr`Structure takes ${String(STRUCTURE_SLOWER)} times as long as stress.`,
+  tr`Of their pace, ${String(NONLINEARITY)} is the temperature’s own (Mazurin).`,
+  tr`Pieces come uneven by ${String(ARRIVES_UNEVEN)} K.`,
+  tr`Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${String(KILN_EXCHANGE.air)} W/m²K.`,
 ];

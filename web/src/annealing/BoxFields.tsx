@@ -1,6 +1,7 @@
 // An annealer as a device: power, thermal mass, losses, unevenness; and what follows from them.
+import { trNodes } from '../words/trNodes';
 import { ANNEALER_LIMITS } from '@zanfirico/contract';
-import { climbAt, lossOf, printText, settlesAt, type Box } from '@zanfirico/core';
+import { climbAt, lossOf, printText, settlesAt, type Box, tr } from '@zanfirico/core';
 import { QuantityField } from '../fields/QuantityField';
 import { useDisplay } from '../stores/display';
 
@@ -45,15 +46,13 @@ export function BoxFields({ name, box, hold, onChange }: Props) {
         ))}
       </div>
       <p className="quiet mt-0.5 text-sm leading-snug">
-        Holds {printText(hold, 'temperature', units)} with{' '}
-        <span className="num">{printText(lossOf(box) * (hold - box.room), 'power', units)}</span>,
-        climbs there at <span className="num">{printText(climbAt(box, hold), 'rate', units)}</span>,
+        {trNodes`Holds ${printText(hold, 'temperature', units)} with ${(<span className="num">{printText(lossOf(box) * (hold - box.room), 'power', units)}</span>)}, climbs there at ${(<span className="num">{printText(climbAt(box, hold), 'rate', units)}</span>)},`}
         {settlesAt(box) > HOTTEST ? (
-          'and by its power and cooling time would get hotter than any annealer: look at both again.'
+          tr`and by its power and cooling time would get hotter than any annealer: look at both again.`
         ) : (
           <>
-            would end at{' '}
-            <span className="num">{printText(settlesAt(box), 'temperature', units)}</span>.
+            {trNodes`would end at ${(<span className="num">{printText(settlesAt(box), 'temperature', units)}</span>)}`}
+            .
           </>
         )}
       </p>

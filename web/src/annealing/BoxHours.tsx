@@ -1,5 +1,5 @@
 // How long a piece is in the box, for whoever looks along the shelf: the checked night, or that it is being checked.
-import { printDuration, type ScheduleInput } from '@zanfirico/core';
+import { printDuration, type ScheduleInput, tr } from '@zanfirico/core';
 import { knownSeconds } from './knownHours';
 import { contentOf } from './nights';
 import { useNight } from './useNight';
@@ -10,7 +10,7 @@ interface Props {
   readonly says?: string;
 }
 
-export function BoxHours({ input, says = 'in the box' }: Props) {
+export function BoxHours({ input, says = tr`in the box` }: Props) {
   const known = knownSeconds(contentOf(input));
   return known === undefined ? (
     <Hours input={input} says={says} />
@@ -23,11 +23,11 @@ export function BoxHours({ input, says = 'in the box' }: Props) {
 
 function Hours({ input, says }: Required<Props>) {
   const night = useNight(input);
-  if (night.state === 'guess') return <span className="quiet">night being checked …</span>;
+  if (night.state === 'guess') return <span className="quiet">{tr`night being checked …`}</span>;
   return (
     <>
       {printDuration(night.schedule.total.value)} {says}
-      {night.state === 'failed' && ' (not checked)'}
+      {night.state === 'failed' && tr` (not checked)`}
     </>
   );
 }

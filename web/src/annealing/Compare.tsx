@@ -18,6 +18,7 @@ import {
   type Practice,
   type Recipe,
   type ScheduleInput,
+  tr,
 } from '@zanfirico/core';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { LineMark, lineStyle } from '../marks/LineMark';
@@ -62,7 +63,7 @@ function saysArriving(arrives: readonly ArrivingBody[], units: DisplayUnits): st
   const said = (v: number): string => printText(v, 'temperature', units);
   const [low, high] = [Math.min(...skins), Math.max(...skins)];
   const middle = Math.max(...arrives.map((b) => b.middle));
-  return `skin ${low === high ? said(low) : `${said(low)} to ${said(high)}`}, middle up to ${said(middle)}`;
+  return tr`skin ${low === high ? said(low) : tr`${said(low)} to ${said(high)}`}, middle up to ${said(middle)}`;
 }
 
 export function Compare({ input, coming, lastIn, checked }: Props) {
@@ -89,7 +90,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
       })),
       ...customaryHolds(input.glass).map((h) => ({
         id: `hold${String(h.fahrenheit)}`,
-        name: `Held at ${String(h.fahrenheit)} °F`,
+        name: tr`Held at ${String(h.fahrenheit)} °F`,
         ask: at(h.at, input.practice),
       })),
       ...(Object.keys(PRACTICES) as Practice[])
@@ -122,7 +123,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
   const mine = { curve: checked.curve, outcome: checked.outcome };
   const here = told?.for === rows ? told.by : new Map<string, Told | string>();
   const all: readonly (Row | { id: string; name: string; recipe?: undefined })[] = [
-    { id: 'tonight', name: 'Tonight, as set' },
+    { id: 'tonight', name: tr`Tonight, as set` },
     ...rows,
   ];
   const of = (id: string): Told | string | undefined => (id === 'tonight' ? mine : here.get(id));
@@ -138,15 +139,15 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
       curves.findIndex((c) => c.id === id),
     );
   return (
-    <section aria-label="Compared">
+    <section aria-label={tr`Compared`}>
       <Suspense fallback={<div className="h-[230px]" />}>
         <CurvesChart curves={curves} lastIn={lastIn} named={false} />
       </Suspense>
       <div className="relative overflow-x-auto">
         <table className="table w-full">
-          <caption className="sr-only">Practices and recipes on this piece, each simulated</caption>
+          <caption className="sr-only">{tr`Practices and recipes on this piece, each simulated`}</caption>
           <HeadRow
-            columns={['night', 'to the door', 'energy', 'stays', 'passes', 'verdict']}
+            columns={['night', tr`to the door`, 'energy', 'stays', 'passes', 'verdict']}
             left={['verdict']}
           />
           <tbody className="num text-right text-[0.95rem]">
@@ -175,7 +176,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
                   </th>
                   {t === undefined || typeof t === 'string' ? (
                     <td colSpan={5} className="quiet text-left font-sans">
-                      {t ?? 'working …'}
+                      {t ?? tr`working …`}
                     </td>
                   ) : (
                     <>
@@ -186,10 +187,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
                       <td className="pl-4 text-left font-sans">
                         <Verdict verdict={verdictOf(t.outcome, { ...input, practice })} />
                         {row.recipe && leavesAt(row.recipe) !== undefined && (
-                          <span className="quiet block text-sm">
-                            Below {printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this
-                            box cannot fall that fast; from there it follows itself.
-                          </span>
+                          <span className="quiet block text-sm">{tr`Below ${printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this box cannot fall that fast; from there it follows itself.`}</span>
                         )}
                       </td>
                     </>
@@ -201,11 +199,11 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
         </table>
       </div>
       <p className="quiet mt-1 text-sm leading-snug">
-        Schools differ on hold and haste; each is put through the same piece
+        {tr`Schools differ on hold and haste; each is put through the same piece`}
         {coming.arrives &&
-          `, recipes as it comes from the bench: ${saysArriving(coming.arrives, units)}`}
-        . Energy from the last piece in, for a box that holds with{' '}
-        {printText(lossOf(input.box) * (input.holdTemperature - input.box.room), 'power', units)}.
+          tr`, recipes as it comes from the bench: ${saysArriving(coming.arrives, units)}`}
+        {tr`. Energy from the last piece in, for a box that holds with ${printText(lossOf(input.box) * (input.holdTemperature - input.box.room), 'power', units)}`}
+        .
       </p>
       <RecipeEditor
         key={editing?.name ?? 'new'}

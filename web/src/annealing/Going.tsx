@@ -1,4 +1,5 @@
 // That something long is being worked out, and how far it is.
+import { tr } from '@zanfirico/core';
 export function Going({
   says,
   share,
@@ -14,7 +15,7 @@ export function Going({
           className="progress progress-primary ml-3 w-40 align-middle"
           max={1}
           value={share}
-          aria-label="How far it is"
+          aria-label={tr`How far it is`}
         />
       )}
     </p>

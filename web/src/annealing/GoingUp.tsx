@@ -1,5 +1,6 @@
 // Going up: a cold piece, blank or bar warmed for re-working.
-import { passesWhere, printText, type ScheduleInput } from '@zanfirico/core';
+import { trNodes } from '../words/trNodes';
+import { passesWhere, printText, type ScheduleInput, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
 import { Verdict } from '../marks/Verdict';
@@ -21,11 +22,11 @@ export function GoingUp({ input, lastIn }: Props) {
   const failure = answer.state === 'failed' ? answer.says : undefined;
   const told = answer.state === 'here' ? answer.value : undefined;
   return (
-    <section aria-label="Going up">
+    <section aria-label={tr`Going up`}>
       <div className="flex flex-wrap items-end gap-4">
         <div className="w-36">
           <QuantityField
-            label="From"
+            label={tr`From`}
             kind="temperature"
             value={from}
             min={0}
@@ -35,12 +36,10 @@ export function GoingUp({ input, lastIn }: Props) {
           />
         </div>
         <p className="pb-1">
-          up to{' '}
-          <span className="num">{printText(input.holdTemperature, 'temperature', units)}</span>,
-          begun at {lastIn}
+          {trNodes`up to ${(<span className="num">{printText(input.holdTemperature, 'temperature', units)}</span>)}, begun at ${lastIn}`}
         </p>
       </div>
-      {answer.state === 'asked' && <p className="quiet mt-2">Working …</p>}
+      {answer.state === 'asked' && <p className="quiet mt-2">{tr`Working …`}</p>}
       {failure !== undefined && (
         <p role="alert" className="alert alert-error mt-2">
           {failure}
@@ -50,19 +49,16 @@ export function GoingUp({ input, lastIn }: Props) {
         <>
           <p className="mt-2 text-lg">
             <b className="num">{printText(told.rate, 'rate', units)}</b>
-            {told.rate >= input.box.climb * 0.999 ? ', as fast as the box climbs' : ' at most'}.
+            {told.rate >= input.box.climb * 0.999 ? tr`, as fast as the box climbs` : tr` at most`}.
           </p>
           <Verdict
             verdict={{
               verdict: 'good',
-              because: `${printText(told.outcome.worst.stress, 'stress', units)} passes ${passesWhere(told.outcome.worst)} on the way up; 3.5 MPa may.`,
+              because: tr`${printText(told.outcome.worst.stress, 'stress', units)} passes ${passesWhere(told.outcome.worst)} on the way up; 3.5 MPa may.`,
             }}
           />
           <RecipeTable recipe={told.recipe} input={input} lastIn={lastIn} />
-          <p className="quiet mt-1 text-sm leading-snug">
-            While it warms the skin is pressed and the middle pulled, and nothing gives until it is
-            hot: a scratch or an old bruise can still start a crack.
-          </p>
+          <p className="quiet mt-1 text-sm leading-snug">{tr`While it warms the skin is pressed and the middle pulled, and nothing gives until it is hot: a scratch or an old bruise can still start a crack.`}</p>
         </>
       )}
     </section>

@@ -5,6 +5,7 @@ import {
   type Checked,
   type Helped,
   type ScheduleInput,
+  tr,
 } from '@zanfirico/core';
 import { Check } from 'lucide-react';
 import { proxy } from 'comlink';
@@ -63,7 +64,7 @@ export function Helps({
     );
   if (answer.state === 'asked')
     return (
-      <Going says={`${String(changes.length)} changes are being tried`} share={answer.share} />
+      <Going says={tr`${String(changes.length)} changes are being tried`} share={answer.share} />
     );
   const told = answer.value.flatMap((h) => {
     const change = changes.find((c) => c.id === h.id);
@@ -72,11 +73,11 @@ export function Helps({
   const better = told.filter((h) => h.saves > SAME).slice(0, MOST);
   const rest = told.filter((h) => !better.includes(h));
   return (
-    <section aria-label="What helps">
+    <section aria-label={tr`What helps`}>
       <p className="text-lg leading-snug">
         {better.length === 0
-          ? 'Nothing tried here makes the night shorter by more than a few minutes: the box sets its clock, or the soak.'
-          : 'What would shorten this night most:'}
+          ? tr`Nothing tried here makes the night shorter by more than a few minutes: the box sets its clock, or the soak.`
+          : tr`What would shorten this night most:`}
       </p>
       <ul className="mt-1">
         {better.map(({ id, saves, kept, change }) => (
@@ -88,19 +89,18 @@ export function Helps({
             <span className="min-w-0 flex-1 leading-snug">
               {words(change.says)}
               <span className="quiet block text-sm">
-                {change.looks}; of tonight’s programme it would keep{' '}
-                {printText(kept, 'stress', units)}
+                {tr`${change.looks}; of tonight’s programme it would keep ${printText(kept, 'stress', units)}`}
               </span>
             </span>
             <button type="button" className="btn btn-outline btn-sm" onClick={change.make}>
-              <Check className="size-4" /> Do it
+              <Check className="size-4" /> {tr`Do it`}
             </button>
           </li>
         ))}
       </ul>
       {rest.length > 0 && (
         <p className="quiet mt-2 text-sm leading-snug">
-          Also tried:{' '}
+          {tr`Also tried: `}
           {rest
             .map(
               (h) =>
@@ -108,19 +108,15 @@ export function Helps({
                   h.saves > SAME
                     ? `−${printDuration(h.saves)}`
                     : h.saves < -SAME
-                      ? `${printDuration(-h.saves)} longer`
-                      : 'the same'
+                      ? tr`${printDuration(-h.saves)} longer`
+                      : tr`the same`
                 })`,
             )
             .join('; ')}
           .
         </p>
       )}
-      <p className="quiet mt-1 text-sm leading-snug">
-        Each is put roughly through tonight’s programme; how long its own night is follows from
-        that, tension going nearly by the rate. Taken, it is planned and checked like any other
-        form, and undo takes it back.
-      </p>
+      <p className="quiet mt-1 text-sm leading-snug">{tr`Each is put roughly through tonight’s programme; how long its own night is follows from that, tension going nearly by the rate. Taken, it is planned and checked like any other form, and undo takes it back.`}</p>
     </section>
   );
 }

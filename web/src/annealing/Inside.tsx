@@ -1,5 +1,6 @@
 // Looking inside: temperature, tension or structure through the wall over the night, as a picture one can scrub.
-import { printText, type Checked, type Outcome, type ScheduleInput } from '@zanfirico/core';
+import { trNodes } from '../words/trNodes';
+import { printText, type Checked, type Outcome, type ScheduleInput, tr } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { useSize } from '../marks/useSize';
@@ -52,7 +53,7 @@ export function Inside({ input, checked, lastIn }: Props) {
   if (!outcome)
     return (
       <p className="quiet">
-        {asked.state === 'failed' ? asked.says : 'The picture through the wall is being made …'}
+        {asked.state === 'failed' ? asked.says : tr`The picture through the wall is being made …`}
       </p>
     );
   return <Picture outcome={outcome} lastIn={lastIn} />;
@@ -106,7 +107,7 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
     context.putImageData(image, 0, 0);
   }, [values, places, shown, least, most, night]);
   if (!picture)
-    return <p className="quiet">The picture through the wall comes with the simulation.</p>;
+    return <p className="quiet">{tr`The picture through the wall comes with the simulation.`}</p>;
   const n = places.length;
   const now = night.time[sample] as number;
   const begin = night.time[0] as number;
@@ -124,11 +125,11 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
   }).join(' ');
   return (
     <section
-      aria-label={`Inside the wall: ${shown === 'stress' ? 'tension, orange pulled and blue pressed,' : shown === 'temperature' ? 'temperature' : 'fictive temperature'} from skin to middle over the night, from ${tell(least)} to ${tell(most)}`}
+      aria-label={tr`Inside the wall: ${shown === 'stress' ? tr`tension, orange pulled and blue pressed,` : shown === 'temperature' ? 'temperature' : tr`fictive temperature`} from skin to middle over the night, from ${tell(least)} to ${tell(most)}`}
     >
       <div className="flex flex-wrap items-end justify-between gap-x-6">
         <Choice
-          legend="Through the thickest wall"
+          legend={tr`Through the thickest wall`}
           value={shown}
           options={SHOWN}
           onChange={setShown}
@@ -137,13 +138,13 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
           <span className="num text-xl font-semibold">{clock.time}</span>{' '}
           <span className="quiet">{clock.day}</span>
           <br />
-          skin <b className="num">{tell(skin)}</b>, middle <b className="num">{tell(middle)}</b>
+          {trNodes`skin ${(<b className="num">{tell(skin)}</b>)}, middle ${(<b className="num">{tell(middle)}</b>)}`}
         </p>
       </div>
       <div className="mt-2 flex items-stretch gap-3">
         <div className="quiet flex flex-col justify-between text-sm">
-          <span>skin</span>
-          <span>middle</span>
+          <span>{tr`skin`}</span>
+          <span>{tr`middle`}</span>
         </div>
         <div ref={box} className="relative min-w-0 flex-1">
           <canvas ref={canvas} className="block w-full" style={{ height: HEIGHT }} aria-hidden />
@@ -158,11 +159,11 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
           <input
             type="range"
             className="range range-xs mt-1 w-full"
-            aria-label="Moment of the night"
+            aria-label={tr`Moment of the night`}
             min={0}
             max={night.samples - 1}
             value={sample}
-            aria-valuetext={`${clock.time} ${clock.day}: skin ${tell(skin)}, middle ${tell(middle)}`}
+            aria-valuetext={tr`${clock.time} ${clock.day}: skin ${tell(skin)}, middle ${tell(middle)}`}
             onChange={(e) => {
               setAt(Number(e.target.value));
             }}
@@ -173,7 +174,7 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
           height={HEIGHT}
           className="shrink-0 bg-(--board) max-sm:hidden"
           role="img"
-          aria-label="The same along the wall at that moment"
+          aria-label={tr`The same along the wall at that moment`}
         >
           {shown === 'stress' && (
             <line
@@ -197,10 +198,10 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
         </svg>
       </div>
       <p className="quiet mt-1 text-sm leading-snug">
-        {shown === 'stress' && 'Orange is pulled, blue is pressed. '}
+        {shown === 'stress' && tr`Orange is pulled, blue is pressed. `}
         {shown === 'fictive' &&
-          'The temperature at which the glass as it is built would be at rest: it stays behind where the glass grows stiff. '}
-        From {tell(least)} to {tell(most)}.
+          tr`The temperature at which the glass as it is built would be at rest: it stays behind where the glass grows stiff. `}
+        {tr`From ${tell(least)} to ${tell(most)}.`}
       </p>
     </section>
   );

@@ -1,5 +1,12 @@
 // What the piece keeps, in the few figures one would look for in polarised light.
-import { passesWhere, printText, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core';
+import {
+  passesWhere,
+  printText,
+  seenAs,
+  type Outcome,
+  type ScheduleInput,
+  tr,
+} from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { shown } from '../fields/shown';
 
@@ -12,25 +19,25 @@ export function Keeps({ input, outcome }: Props) {
   const units = useDisplay((s) => s.units);
   const { perCentimetre, temper } = seenAs(outcome.kept, input.glass.stressOptical);
   const { middle, skin, worst, section } = outcome;
-  const way = (v: number): string => (v >= 0 ? 'pulled' : 'pressed');
+  const way = (v: number): string => (v >= 0 ? tr`pulled` : tr`pressed`);
   const facts = [
     ...(section
       ? [
-          { what: `pulled ${section.keeps.where}`, is: stress(section.keeps.stress) },
-          { what: 'pressed at most', is: stress(section.pressed) },
+          { what: tr`pulled ${section.keeps.where}`, is: stress(section.keeps.stress) },
+          { what: tr`pressed at most`, is: stress(section.pressed) },
           ...(outcome.kept > section.keeps.stress
-            ? [{ what: 'pulled in what stands off the axis', is: stress(outcome.kept) }]
+            ? [{ what: tr`pulled in what stands off the axis`, is: stress(outcome.kept) }]
             : []),
         ]
       : [
-          { what: `thickest wall: middle ${way(middle)}`, is: stress(middle) },
-          { what: `skin ${way(skin)}`, is: stress(skin) },
-          { what: 'pulled anywhere at most', is: stress(outcome.kept) },
+          { what: tr`thickest wall: middle ${way(middle)}`, is: stress(middle) },
+          { what: tr`skin ${way(skin)}`, is: stress(skin) },
+          { what: tr`pulled anywhere at most`, is: stress(outcome.kept) },
         ]),
-    { what: 'seen as', is: `${shown(perCentimetre, 0)} nm/cm` },
-    { what: 'temper grade', is: shown(temper, 1) },
+    { what: tr`seen as`, is: `${shown(perCentimetre, 0)} nm/cm` },
+    { what: tr`temper grade`, is: shown(temper, 1) },
     {
-      what: `passes ${passesWhere(worst)} at ${printText(worst.temperature, 'temperature', units)}`,
+      what: tr`passes ${passesWhere(worst)} at ${printText(worst.temperature, 'temperature', units)}`,
       is: stress(worst.stress),
     },
   ];
@@ -38,7 +45,7 @@ export function Keeps({ input, outcome }: Props) {
     return printText(Math.abs(v), 'stress', units);
   }
   return (
-    <ul aria-label="What it keeps" className="flex flex-wrap gap-x-5">
+    <ul aria-label={tr`What it keeps`} className="flex flex-wrap gap-x-5">
       {facts.map(({ what, is }) => (
         <li key={what}>
           <span className="quiet text-sm">{what}</span> <span className="num">{is}</span>

@@ -1,4 +1,5 @@
 // Where the margin is thin: the same night with each thing it stands on a little off, the worst first.
+import { trNodes } from '../words/trNodes';
 import {
   CLOSE,
   printDuration,
@@ -6,6 +7,8 @@ import {
   WORKING_STRESS,
   type Checked,
   type ScheduleInput,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
@@ -32,39 +35,40 @@ export function Margins({
         {known.says}
       </p>
     );
-  if (!known) return <p className="quiet">Some ten nights are being simulated …</p>;
+  if (!known) return <p className="quiet">{tr`Some ten nights are being simulated …`}</p>;
   const told = known.answer;
   const [first] = told.margins;
   const over = told.margins.filter((m) => m.used > CLOSE);
   return (
-    <section aria-label="Margins">
+    <section aria-label={tr`Margins`}>
       <p className="text-lg leading-snug">
-        As planned <b className="num">{per(told.used)}</b> of what is allowed is used, by the
-        tension that {told.by}.{' '}
+        {trNodes`As planned ${(<b className="num">{per(told.used)}</b>)} of what is allowed is used, by the tension that ${trWord(told.by)}. `}
         {first && over.length > 0 ? (
           <>
-            Most is lost if it turns out that <b>{words(first.name)}</b>
-            {over.length > 1 && <>; {over.length} of these would take it over the practice</>}.{' '}
+            {trNodes`Most is lost if it turns out that ${(<b>{words(first.name)}</b>)}`}
+            {over.length > 1 && (
+              <>{tr`; ${over.length} of these would take it over the practice`}</>
+            )}
+            .{' '}
             {input.inHand === undefined || input.inHand === 0
-              ? 'The programme is made to use all of it'
-              : `${per(input.inHand)} of it is held in hand`}
-            ; the worst of them keeps{' '}
-            <b className="num">
-              {printText(Math.max(...over.map((m) => m.kept)), 'stress', units)}
-            </b>
-            , and glass is in danger from {printText(WORKING_STRESS, 'stress', units)}.
+              ? tr`The programme is made to use all of it`
+              : tr`${per(input.inHand)} of it is held in hand`}
+            {trNodes`; the worst of them keeps ${(
+              <b className="num">
+                {printText(Math.max(...over.map((m) => m.kept)), 'stress', units)}
+              </b>
+            )}`}
+            {tr`, and glass is in danger from ${printText(WORKING_STRESS, 'stress', units)}.`}
           </>
         ) : (
-          'None of these would take it over.'
+          tr`None of these would take it over.`
         )}
       </p>
       <table className="table w-full">
-        <caption className="sr-only">
-          The same programme with one thing off, the worst first
-        </caption>
+        <caption className="sr-only">{tr`The same programme with one thing off, the worst first`}</caption>
         <HeadRow
-          columns={['if', 'of what is allowed', 'stays', 'passes', 'a night made for it']}
-          left={['of what is allowed']}
+          columns={['if', tr`of what is allowed`, 'stays', 'passes', tr`a night made for it`]}
+          left={[tr`of what is allowed`]}
         />
         <tbody className="num text-right text-[0.95rem]">
           {told.margins.map((m) => (
@@ -86,7 +90,7 @@ export function Margins({
                   </span>
                   <span className="w-14 text-right">
                     {per(m.used)}
-                    {m.used > CLOSE && <span className="sr-only"> too much</span>}
+                    {m.used > CLOSE && <span className="sr-only">{tr` too much`}</span>}
                   </span>
                 </span>
               </td>
@@ -96,17 +100,14 @@ export function Margins({
                 {m.longer === undefined
                   ? '–'
                   : Math.abs(m.longer) < 120
-                    ? 'the same'
+                    ? tr`the same`
                     : `${m.longer > 0 ? '+' : '−'}${printDuration(Math.abs(m.longer))}`}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="quiet mt-1 text-sm leading-snug">
-        How far each is off is what a calliper, a supplier’s sheet and a thermocouple are usually
-        good for (from memory). What uses most is worth measuring first.
-      </p>
+      <p className="quiet mt-1 text-sm leading-snug">{tr`How far each is off is what a calliper, a supplier’s sheet and a thermocouple are usually good for (from memory). What uses most is worth measuring first.`}</p>
     </section>
   );
 }

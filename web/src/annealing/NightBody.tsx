@@ -1,4 +1,5 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
+import { trNodes } from '../words/trNodes';
 import { fileName } from '@zanfirico/contract';
 import {
   PRACTICES,
@@ -7,6 +8,7 @@ import {
   type Checked,
   type LoadPiece,
   type ScheduleInput,
+  tr,
 } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
@@ -90,7 +92,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
     <>
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-3xl">
-          Door may open <span className="num text-primary">{door.time}</span> {door.day}
+          {trNodes`Door may open ${(<span className="num text-primary">{door.time}</span>)} ${door.day}`}
         </h2>
         <Believed night={night} input={input} />
       </div>
@@ -128,7 +130,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
       {checked && <Keeps input={input} outcome={checked.outcome} />}
       <div className="no-print my-2 flex flex-wrap items-center gap-x-1">
         <Tabs
-          label="Below the curve"
+          label={tr`Below the curve`}
           tabs={leaves}
           value={leaf}
           panel="below-curve"
@@ -141,7 +143,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
             setOnWall(true);
           }}
         >
-          <Maximize2 className="size-4" /> On the wall
+          <Maximize2 className="size-4" /> {tr`On the wall`}
         </button>
       </div>
       <div id="below-curve" role="tabpanel" aria-labelledby={tabId('below-curve', leaf)}>
@@ -163,13 +165,13 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
                 );
               }}
             >
-              <FileDown className="size-4" /> This schedule (CSV)
+              <FileDown className="size-4" /> {tr`This schedule (CSV)`}
             </button>
           </>
         )}
-        {leaf !== 'Programme' && !checked && <p className="quiet">Being simulated …</p>}
+        {leaf !== 'Programme' && !checked && <p className="quiet">{tr`Being simulated …`}</p>}
         {leaf === 'Where' && checked && (
-          <Suspense fallback={<p className="quiet">One moment …</p>}>
+          <Suspense fallback={<p className="quiet">{tr`One moment …`}</p>}>
             <Where input={input} checked={checked} lastIn={lastIn} />
           </Suspense>
         )}
@@ -229,18 +231,20 @@ function Believed({ night, input }: { readonly night: Night; readonly input: Sch
   const margins = useMargins(input, night.state === 'checked' ? night.checked : undefined);
   if (night.state === 'failed')
     return (
-      <p className="text-warning">Not simulated: {night.says} What stands here is a first guess.</p>
+      <p className="text-warning">{tr`Not simulated: ${night.says} What stands here is a first guess.`}</p>
     );
   if (night.state === 'guess')
     return (
       <p className="quiet" role="status">
-        {night.sound ? 'sound as it is; a shorter one is looked for …' : 'about: being simulated …'}
+        {night.sound
+          ? tr`sound as it is; a shorter one is looked for …`
+          : tr`about: being simulated …`}
         {night.share !== undefined && (
           <progress
             className="progress progress-primary ml-3 w-28 align-middle"
             max={1}
             value={night.share}
-            aria-label="How far it is"
+            aria-label={tr`How far it is`}
           />
         )}
       </p>

@@ -1,5 +1,5 @@
 // The practices to choose from, each with the tension it lets stay.
-import { PRACTICES, printText, type Practice } from '@zanfirico/core';
+import { PRACTICES, printText, type Practice, tr } from '@zanfirico/core';
 import { Choice } from '../fields/Choice';
 import { useDisplay } from '../stores/display';
 
@@ -22,7 +22,7 @@ export function PracticeChoice({ practice, inHand, onChange }: Props) {
   return (
     <>
       <Choice
-        legend="Practice: how much tension may stay"
+        legend={tr`Practice: how much tension may stay`}
         value={practice}
         options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
           value: p,
@@ -34,7 +34,7 @@ export function PracticeChoice({ practice, inHand, onChange }: Props) {
         }}
       />
       <Choice
-        legend="Held in hand, for what may be off"
+        legend={tr`Held in hand, for what may be off`}
         value={share}
         options={shares.map((v) => ({
           value: v,

@@ -1,6 +1,12 @@
 // A recipe as the shop has it: lines typed or read from a table, kept for every piece.
 import { LIMITS } from '@zanfirico/contract';
-import { recipeProblems, type Recipe, type RecipeLine, type ScheduleInput } from '@zanfirico/core';
+import {
+  recipeProblems,
+  type Recipe,
+  type RecipeLine,
+  type ScheduleInput,
+  tr,
+} from '@zanfirico/core';
 import { Plus, Upload } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { sentenceOf } from '../api/client';
@@ -72,7 +78,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
             setOpen(true);
           }}
         >
-          <Plus className="size-4" /> A recipe of ours
+          <Plus className="size-4" /> {tr`A recipe of ours`}
         </button>
       </div>
     );
@@ -80,11 +86,11 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
   return (
     <fieldset className="border-base-300 mt-3 border-t pt-2">
       <legend className="font-display pr-2 text-xl font-semibold">
-        {known ? from.name : 'A recipe of ours'}
+        {known ? from.name : tr`A recipe of ours`}
       </legend>
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col">
-          <span className="quiet text-sm">Called</span>
+          <span className="quiet text-sm">{tr`Called`}</span>
           <input
             className="input w-56"
             maxLength={40}
@@ -96,7 +102,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
         </label>
         <div className="w-36">
           <QuantityField
-            label="Starts at"
+            label={tr`Starts at`}
             kind="temperature"
             value={recipe.start}
             within={LIMITS.recipeTemperature}
@@ -108,7 +114,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
         </div>
         <FileButton
           className="btn btn-ghost btn-sm"
-          label="Recipe table"
+          label={tr`Recipe table`}
           accept=".csv,text/csv,text/plain"
           onFile={(chosen) => {
             void chosen.text().then((text) => {
@@ -118,11 +124,11 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
             });
           }}
         >
-          <Upload className="size-4" /> From a table (CSV)
+          <Upload className="size-4" /> {tr`From a table (CSV)`}
         </FileButton>
       </div>
       <RecipeLines lines={recipe.lines} put={put} takeOut={takeOut} />
-      <p className="quiet mt-1 text-sm">No speed: as fast as the box can.</p>
+      <p className="quiet mt-1 text-sm">{tr`No speed: as fast as the box can.`}</p>
       {problems.map((p) => (
         <p key={p.says} role="alert" className="alert alert-error">
           {p.says}
@@ -140,7 +146,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
             });
           }}
         >
-          <Plus className="size-4" /> Line
+          <Plus className="size-4" /> {tr`Line`}
         </button>
         <button
           type="button"
@@ -149,22 +155,22 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
           onClick={() => {
             store(
               [...(others as readonly Recipe[]), recipe],
-              `“${name}” is kept with the shop’s recipes.`,
+              tr`“${name}” is kept with the shop’s recipes.`,
               name,
             );
           }}
         >
-          Keep it
+          {tr`Keep it`}
         </button>
         {known && (
           <button
             type="button"
             className="btn btn-ghost btn-sm"
             onClick={() => {
-              store(others, `“${from.name}” is no longer kept.`);
+              store(others, tr`“${from.name}” is no longer kept.`);
             }}
           >
-            Drop it
+            {tr`Drop it`}
           </button>
         )}
         <button
@@ -175,10 +181,10 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
             onDone();
           }}
         >
-          Leave it
+          {tr`Leave it`}
         </button>
         {others.some((r) => r.name === name) && (
-          <span className="text-error self-center">There is a recipe of that name.</span>
+          <span className="text-error self-center">{tr`There is a recipe of that name.`}</span>
         )}
       </div>
     </fieldset>

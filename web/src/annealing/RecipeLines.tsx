@@ -1,4 +1,5 @@
 // The lines of a recipe as they are typed: only those in sight are drawn, and a letter draws its own line again.
+import { tr } from '@zanfirico/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import type { RecipeLine } from '@zanfirico/core';
 import { X } from 'lucide-react';
@@ -42,7 +43,7 @@ export function RecipeLines({ lines, put, takeOut }: Props) {
       className="mt-2 overflow-y-auto"
       style={{ height: ROW * Math.min(IN_SIGHT, lines.length) }}
     >
-      <ol className="relative" style={{ height: virtual.getTotalSize() }} aria-label="Lines">
+      <ol className="relative" style={{ height: virtual.getTotalSize() }} aria-label={tr`Lines`}>
         {virtual.getVirtualItems().map(({ index, start }) => {
           const line = lines[index];
           return (
@@ -99,7 +100,7 @@ const Line = memo(function Line({
         </div>
       ))}
       <IconButton
-        label={`Take line ${String(index + 1)} out`}
+        label={tr`Take line ${String(index + 1)} out`}
         onClick={() => {
           takeOut(index);
         }}

@@ -6,6 +6,7 @@ import {
   recipeCurve,
   type Recipe,
   type ScheduleInput,
+  tr,
 } from '@zanfirico/core';
 import { FileDown } from 'lucide-react';
 import { useMemo } from 'react';
@@ -29,7 +30,7 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
     <>
       <table className="table w-full max-w-2xl">
         <caption className="sr-only">{recipe.name}</caption>
-        <HeadRow columns={['to', 'at', 'held', 'takes', 'until']} />
+        <HeadRow columns={['to', 'at', tr`held`, 'takes', 'until']} />
         <tbody className="num text-right text-[0.95rem]">
           {recipe.lines.map((l, i) => {
             const end = ends[i] as number;
@@ -58,7 +59,7 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
           download(`${fileName(recipe.name)}.csv`, 'text/csv', recipeCsv(recipe));
         }}
       >
-        <FileDown className="size-4" /> This recipe (CSV)
+        <FileDown className="size-4" /> {tr`This recipe (CSV)`}
       </button>
     </>
   );

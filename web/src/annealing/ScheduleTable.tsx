@@ -1,5 +1,5 @@
 // The programme as rows: what, from, to, how fast, how long, at what clock.
-import { printDuration, printText, type Schedule } from '@zanfirico/core';
+import { printDuration, printText, type Schedule, tr } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 import { HeadRow } from '../marks/HeadRow';
@@ -16,7 +16,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
   const end = clockWords(lastIn, schedule.total.value);
   return (
     <table className="table w-full">
-      <caption className="sr-only">Annealing programme</caption>
+      <caption className="sr-only">{tr`Annealing programme`}</caption>
       <HeadRow columns={['segment', 'from', 'to', 'rate', 'takes', 'starts']} />
       <tbody className="num text-right text-[0.95rem]">
         {schedule.rows.map((row) => {
@@ -31,7 +31,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
               <td>
                 {row.rate === undefined ? (
                   <span className="quiet font-sans">
-                    {row.from === row.to ? 'hold' : 'its own'}
+                    {row.from === row.to ? tr`hold` : tr`its own`}
                   </span>
                 ) : (
                   printText(row.rate, 'rate', units)
@@ -46,9 +46,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
           );
         })}
         <tr>
-          <th scope="row" className="py-1 text-left font-sans font-bold">
-            Door may open
-          </th>
+          <th scope="row" className="py-1 text-left font-sans font-bold">{tr`Door may open`}</th>
           <td colSpan={4}>{t(doorAt)}</td>
           <td className="font-bold">
             {end.time}

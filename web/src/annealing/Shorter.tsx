@@ -1,10 +1,12 @@
 // The shortest sound night: looked for in a worker, best so far shown, stopped at will.
+import { trNodes } from '../words/trNodes';
 import {
   printDuration,
   recipeCurve,
   type Checked,
   type ScheduleInput,
   type Shorter as Found,
+  tr,
 } from '@zanfirico/core';
 import { Timer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -39,34 +41,29 @@ export function Shorter({ input, lastIn, checked }: Props) {
   const saved = found ? checked.schedule.total.value - found.seconds : 0;
   const door = found && clockWords(lastIn, found.seconds);
   return (
-    <section aria-label="Shorter">
+    <section aria-label={tr`Shorter`}>
       <div className="flex flex-wrap items-center gap-3">
         <button type="button" className="btn btn-primary btn-sm" onClick={busy ? stop : look}>
-          <Timer className="size-4" /> {busy ? 'Stop, keep the best' : 'Look for the shortest'}
+          <Timer className="size-4" /> {busy ? tr`Stop, keep the best` : tr`Look for the shortest`}
         </button>
         {busy && (
           <span role="status" className="quiet">
             {found
-              ? `best so far ${printDuration(found.seconds)}, ${String(found.tries)} nights tried`
-              : 'trying …'}
+              ? tr`best so far ${printDuration(found.seconds)}, ${String(found.tries)} nights tried`
+              : tr`trying …`}
           </span>
         )}
       </div>
       {!found && !busy && (
-        <p className="quiet mt-2 max-w-prose leading-snug">
-          Soak, where the falls bend, and how fast each is are moved about; every try is simulated
-          on this piece, kept within the practice and within what this box can do. What is found is
-          as safe as tonight’s schedule, by the same measure.
-        </p>
+        <p className="quiet mt-2 max-w-prose leading-snug">{tr`Soak, where the falls bend, and how fast each is are moved about; every try is simulated on this piece, kept within the practice and within what this box can do. What is found is as safe as tonight’s schedule, by the same measure.`}</p>
       )}
       {found && door && (
         <>
           <p className="mt-2 text-lg leading-snug">
-            <b className="num">{printDuration(found.seconds)}</b> to the door, {door.time}{' '}
-            {door.day}
+            {trNodes`${(<b className="num">{printDuration(found.seconds)}</b>)} to the door, ${door.time} ${door.day}`}
             {saved > 60
-              ? `: ${printDuration(saved)} less than tonight as set.`
-              : ': nothing shorter was found than tonight as set.'}
+              ? tr`: ${printDuration(saved)} less than tonight as set.`
+              : tr`: nothing shorter was found than tonight as set.`}
           </p>
           <Verdict verdict={verdictOf(found.outcome, input)} />
           <Suspense fallback={<div className="h-[230px]" />}>

@@ -1,15 +1,15 @@
 // How a piece stands in the box, asked plainly: it changes the night more than anything else nobody draws. Its figures are below, to change.
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { isNarrow, sightOf, type Drawn, type Stands } from '@zanfirico/core';
+import { isNarrow, sightOf, type Drawn, type Stands, tr } from '@zanfirico/core';
 import { QuantityField } from '../fields/QuantityField';
 import { SelectField } from '../fields/SelectField';
 
 const STANDS: Readonly<Record<Stands, string>> = {
-  free: 'on posts or a grid',
-  shelf: 'flat on the shelf',
-  rim: 'mouth down',
-  lying: 'on its side',
-  packed: 'packed among others',
+  free: tr`on posts or a grid`,
+  shelf: tr`flat on the shelf`,
+  rim: tr`mouth down`,
+  lying: tr`on its side`,
+  packed: tr`packed among others`,
 };
 
 /** What is changed: a way of standing brings its own figures, so those typed before go. */
@@ -38,7 +38,7 @@ export function StandsFields({ drawn: { section, standing }, onChange }: Props) 
   return (
     <>
       <SelectField
-        label="It stands in the box"
+        label={tr`It stands in the box`}
         value={standing.stands}
         onChange={(stands) => {
           onChange({ stands: stands }, true);
@@ -51,13 +51,13 @@ export function StandsFields({ drawn: { section, standing }, onChange }: Props) 
         ))}
       </SelectField>
       <details className="mt-1">
-        <summary className="quiet cursor-pointer">How its skin sees the box</summary>
+        <summary className="quiet cursor-pointer">{tr`How its skin sees the box`}</summary>
         <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-1">
-          {share('outside', 'Outside sees', '100 all of it')}
-          {share('under', 'Underside sees', '0 on the shelf')}
-          {section.widestInside > 0 && share('opening', 'Mouth open', '0 shut')}
+          {share('outside', tr`Outside sees`, tr`100 all of it`)}
+          {share('under', tr`Underside sees`, tr`0 on the shelf`)}
+          {section.widestInside > 0 && share('opening', tr`Mouth open`, tr`0 shut`)}
           <QuantityField
-            label="Inside corners round by"
+            label={tr`Inside corners round by`}
             kind="length"
             value={standing.rounded}
             within={LIMITS.cornersRounded}
@@ -69,11 +69,11 @@ export function StandsFields({ drawn: { section, standing }, onChange }: Props) 
         </div>
         <p className="quiet mt-0.5 text-sm leading-snug">
           {section.widestInside === 0
-            ? 'It has no hollow.'
+            ? tr`It has no hollow.`
             : isNarrow(section)
-              ? 'Its hollow breathes by its mouth alone; behind that its sides see one another.'
-              : 'It is wide open: air and box reach its inside as they do its outside.'}{' '}
-          Lying it is taken to see 80 % of the box, packed 50 % (from memory).
+              ? tr`Its hollow breathes by its mouth alone; behind that its sides see one another.`
+              : tr`It is wide open: air and box reach its inside as they do its outside.`}{' '}
+          {tr`Lying it is taken to see 80 % of the box, packed 50 % (from memory).`}
         </p>
       </details>
     </>

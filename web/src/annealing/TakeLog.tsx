@@ -1,4 +1,5 @@
 // A button that takes a logger's table in.
+import { tr } from '@zanfirico/core';
 import { Upload } from 'lucide-react';
 import { tooBig } from '../imports/tooBig';
 import { FileButton } from '../shell/FileButton';
@@ -23,7 +24,7 @@ export function TakeLog({ says, label, className, onText }: Props) {
       label={label}
       accept=".csv,.txt,.log,text/csv,text/plain"
       onFile={(chosen) => {
-        const big = tooBig(chosen, MOST_LOG, 'Have the logger write a reading a minute.');
+        const big = tooBig(chosen, MOST_LOG, tr`Have the logger write a reading a minute.`);
         if (big !== undefined) {
           trouble(big);
           return;

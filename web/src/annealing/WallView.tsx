@@ -1,5 +1,6 @@
 // Tonight on the studio wall: to be read from three metres, or printed in black.
-import { printText, type Schedule, type SectionOutcome } from '@zanfirico/core';
+import { trNodes } from '../words/trNodes';
+import { printText, type Schedule, type SectionOutcome, tr } from '@zanfirico/core';
 import { momentOf } from '../clock/moments';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
@@ -65,7 +66,7 @@ export function WallView({ name, schedule, section, lastIn, onClose }: Props) {
   return (
     <dialog
       ref={dialog}
-      aria-label={`Tonight on the wall: ${name}`}
+      aria-label={tr`Tonight on the wall: ${name}`}
       className="bg-base-100 text-base-content m-0 print:bg-white print:text-black flex h-dvh max-h-none w-screen max-w-none flex-col p-[2.5vmin]"
       onClose={onClose}
     >
@@ -74,22 +75,22 @@ export function WallView({ name, schedule, section, lastIn, onClose }: Props) {
         <button
           type="button"
           className="btn btn-ghost no-print"
-          aria-label="Off the wall"
+          aria-label={tr`Off the wall`}
           onClick={() => dialog.current?.close()}
         >
           <X />
         </button>
       </div>
       <p className="mt-[1vmin] text-[7vmin] leading-tight">
-        Door <b className="num text-primary text-[15vmin] leading-none">{door.time}</b> {door.day}
+        {trNodes`Door ${(<b className="num text-primary text-[15vmin] leading-none">{door.time}</b>)} ${door.day}`}
       </p>
       <p className="text-[5vmin] leading-tight">
         {running && planned !== undefined ? (
           <>
-            Now <b className="num">{text(planned)}</b> by plan: {(row?.name ?? '').toLowerCase()}
+            {trNodes`Now ${(<b className="num">{text(planned)}</b>)} by plan: ${(row?.name ?? '').toLowerCase()}`}
           </>
         ) : (
-          <>Last piece in {lastIn}. Leave the door shut.</>
+          <>{tr`Last piece in ${lastIn}. Leave the door shut.`}</>
         )}
       </p>
       <div className="mt-[1vmin] flex min-h-0 flex-1 gap-[2vmin] max-lg:flex-col">
@@ -97,7 +98,7 @@ export function WallView({ name, schedule, section, lastIn, onClose }: Props) {
           viewBox={`0 0 ${String(W)} ${String(H)}`}
           className="min-h-0 w-full flex-1"
           role="img"
-          aria-label="Temperature through the night"
+          aria-label={tr`Temperature through the night`}
         >
           {clockTicks(from, to, lastIn).map((v) => (
             <g key={v}>
@@ -194,10 +195,10 @@ function Kept({
         high={section.keeps.stress}
         signed
         mark={{ r: section.keeps.r, z: section.keeps.z, says }}
-        label={`The section once cold: ${says} ${section.keeps.where}`}
+        label={tr`The section once cold: ${says} ${section.keeps.where}`}
       />
       <figcaption className="text-[2.6vmin] leading-tight">
-        Keeps <b className="num">{says}</b> {section.keeps.where}
+        {trNodes`Keeps ${(<b className="num">{says}</b>)} ${section.keeps.where}`}
       </figcaption>
     </figure>
   );

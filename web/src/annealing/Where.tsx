@@ -1,4 +1,5 @@
 // Where a night leaves what: the drawn section in colour, once cold or at any moment, and as polarisers would show it.
+import { trNodes } from '../words/trNodes';
 import {
   placeName,
   printText,
@@ -7,6 +8,8 @@ import {
   type RealSection,
   type ScheduleInput,
   type SectionOutcome,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { useState } from 'react';
 import { clockWords } from '../clock/clockWords';
@@ -34,8 +37,7 @@ export function Where({ input, checked, lastIn }: Props) {
   if (!outcome.section || !drawn)
     return (
       <p className="max-w-prose leading-snug">
-        The drawn section could not be looked at: {outcome.unmeshed ?? 'nothing of it is round.'}{' '}
-        The schedule takes the piece as a thick wall joined to a thin one.
+        {tr`The drawn section could not be looked at: ${outcome.unmeshed ?? tr`nothing of it is round.`} The schedule takes the piece as a thick wall joined to a thin one.`}
       </p>
     );
   if (picture.state === 'failed')
@@ -45,10 +47,10 @@ export function Where({ input, checked, lastIn }: Props) {
       </p>
     );
   return (
-    <section aria-label="Where">
+    <section aria-label={tr`Where`}>
       {bodies.length > 1 && (
         <Choice
-          legend="Which body"
+          legend={tr`Which body`}
           hideLegend
           value={String(body)}
           options={bodies.map((b, i) => ({ value: String(i), label: namesOf(b) }))}
@@ -59,18 +61,18 @@ export function Where({ input, checked, lastIn }: Props) {
       )}
       {picture.state === 'asked' || !picture.value ? (
         <p className="quiet" role="status">
-          The section is being put through once more, for its picture …
+          {tr`The section is being put through once more, for its picture …`}
         </p>
       ) : (
         <Picture input={input} section={drawn.section} told={picture.value} lastIn={lastIn} />
       )}
       <p className="quiet mt-2 max-w-prose text-sm leading-snug">
-        {outcome.place && `At the ${outcome.place} place of the box. `}
+        {outcome.place && tr`At the ${trWord(outcome.place)} place of the box. `}
         {outcome.byWalls !== undefined &&
-          `As thick and thin joined it would have been taken to keep ${printText(outcome.byWalls, 'stress', units)}.`}
+          tr`As thick and thin joined it would have been taken to keep ${printText(outcome.byWalls, 'stress', units)}.`}
         {drawn.section.leavesOut.length > 0 &&
-          ` Not in the section: ${drawn.section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
-        Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix &amp; Raviart.
+          tr` Not in the section: ${drawn.section.leavesOut.join(', ')}; they count as lumps of their own thickness.`}{' '}
+        {tr`Tool 1946, Narayanaswamy 1971, Moynihan 1976; finite elements of Crouzeix & Raviart.`}
       </p>
     </section>
   );
@@ -80,7 +82,7 @@ const namesOf = ({ section }: Drawn): string => section.bodies.map((b) => b.name
 
 type Looks = Shown | 'polarised';
 const LOOKS: readonly { readonly value: Looks; readonly label: string; readonly note?: string }[] =
-  [...SHOWN, { value: 'polarised', label: 'Polarisers', note: 'once cold' }];
+  [...SHOWN, { value: 'polarised', label: tr`Polarisers`, note: tr`once cold` }];
 
 /** One night in the section: the picture, the clock, a place's history. */
 function Picture({
@@ -120,7 +122,13 @@ function Picture({
   const history = corner === undefined ? [] : moments.map((m) => m.most[corner] as number);
   return (
     <>
-      <Choice legend="What is shown" hideLegend value={shown} options={LOOKS} onChange={setShown} />
+      <Choice
+        legend={tr`What is shown`}
+        hideLegend
+        value={shown}
+        options={LOOKS}
+        onChange={setShown}
+      />
       <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,34rem)_1fr]">
         <div>
           {shown === 'polarised' ? (
@@ -143,14 +151,14 @@ function Picture({
               }
               at={corner}
               onTake={setCorner}
-              label={`The section ${cold ? 'once cold' : `at ${clock.time}`}: ${shown === 'stress' ? 'tension, hatched where it is pressed,' : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${told.keeps.where}`}
+              label={tr`The section ${cold ? tr`once cold` : tr`at ${clock.time}`}: ${shown === 'stress' ? tr`tension, hatched where it is pressed,` : 'temperature'} from ${tell(low)} to ${tell(high)}; the most is kept ${told.keeps.where}`}
             />
           )}
           {shown !== 'polarised' && (
             <input
               type="range"
               className="range range-xs mt-2 w-full max-w-[34rem]"
-              aria-label="Moment of the night"
+              aria-label={tr`Moment of the night`}
               min={0}
               max={last}
               value={at}
@@ -163,35 +171,29 @@ function Picture({
         </div>
         <div>
           <p className="text-lg leading-snug">
-            Most is kept <b>{told.keeps.where}</b>:{' '}
-            <b className="num">{printText(told.keeps.stress, 'stress', units)}</b>.
+            {trNodes`Most is kept ${(<b>{told.keeps.where}</b>)}: ${(<b className="num">{printText(told.keeps.stress, 'stress', units)}</b>)}`}
+            .
           </p>
           {shown === 'polarised' ? (
-            <p className="quiet mt-2 leading-snug">
-              As it looks from the side, held between crossed polarisers: dark where nothing pulls,
-              and through the tint plate blue and orange where it does. Hold the real piece beside
-              it. What is seen is summed up through the whole vessel (Aben 1979).
-            </p>
+            <p className="quiet mt-2 leading-snug">{tr`As it looks from the side, held between crossed polarisers: dark where nothing pulls, and through the tint plate blue and orange where it does. Hold the real piece beside it. What is seen is summed up through the whole vessel (Aben 1979).`}</p>
           ) : (
             <>
               <p className="mt-2 text-lg">
                 {cold ? (
-                  'Once cold'
+                  tr`Once cold`
                 ) : (
                   <>
-                    <b className="num">{clock.time}</b> {clock.day}, box{' '}
-                    <span className="num">{printText(moment.kiln, 'temperature', units)}</span>
+                    {trNodes`${(<b className="num">{clock.time}</b>)} ${clock.day}, box ${(<span className="num">{printText(moment.kiln, 'temperature', units)}</span>)}`}
                   </>
                 )}
               </p>
               <p className="quiet leading-snug">
-                from <span className="num">{tell(low)}</span> to{' '}
-                <span className="num">{tell(high)}</span>
+                {trNodes`from ${(<span className="num">{tell(low)}</span>)} to ${(<span className="num">{tell(high)}</span>)}`}
                 {shown === 'stress' &&
-                  '; orange is pulled, hatched blue is pressed in every direction'}
+                  tr`; orange is pulled, hatched blue is pressed in every direction`}
               </p>
               {corner === undefined ? (
-                <p className="quiet mt-3 leading-snug">Click a place for what it went through.</p>
+                <p className="quiet mt-3 leading-snug">{tr`Click a place for what it went through.`}</p>
               ) : (
                 <>
                   <p className="mt-3 leading-snug">
@@ -222,7 +224,7 @@ function History({ values, at }: { readonly values: readonly number[]; readonly 
       viewBox="0 0 260 90"
       className="mt-1 w-full max-w-sm bg-(--board)"
       role="img"
-      aria-label="Its tension through the night"
+      aria-label={tr`Its tension through the night`}
     >
       <line x1={0} x2={260} y1={45} y2={45} stroke="var(--chalk-dim)" strokeOpacity={0.5} />
       <polyline

@@ -1,4 +1,5 @@
 // What can be looked at inside glass in its night.
+import { tr } from '@zanfirico/core';
 export type Shown = 'stress' | 'temperature' | 'fictive';
 
 export const SHOWN: readonly {
@@ -6,7 +7,7 @@ export const SHOWN: readonly {
   readonly label: string;
   readonly note?: string;
 }[] = [
-  { value: 'stress', label: 'Tension' },
-  { value: 'temperature', label: 'Temperature' },
-  { value: 'fictive', label: 'Structure', note: 'fictive temperature' },
+  { value: 'stress', label: tr`Tension` },
+  { value: 'temperature', label: tr`Temperature` },
+  { value: 'fictive', label: tr`Structure`, note: tr`fictive temperature` },
 ];

@@ -12,6 +12,7 @@ import {
   type Outcome,
   type ScheduleInput,
   type Verdict,
+  tr,
 } from '@zanfirico/core';
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
@@ -41,45 +42,45 @@ export function verdictOf(
   if (sunk.shows)
     return {
       verdict: 'no',
-      because: `At ${String(Math.round(o.hottest))} °C ${sinksSaid(sunk)}.`,
-      remedy: `Hold it nearer its annealing point, ${String(glass.annealing)} °C, or for less long.`,
+      because: tr`At ${String(Math.round(o.hottest))} °C ${sinksSaid(sunk)}.`,
+      remedy: tr`Hold it nearer its annealing point, ${String(glass.annealing)} °C, or for less long.`,
     };
   // What it carries from the bench is not what a fall does to it: it is not annealed, and nobody can say that it cracks.
   if (o.soaked > UNANNEALED * allows && o.kept > CLOSE * allows)
     return {
       verdict: 'no',
-      because: `It is not annealed: ${mpa(o.soaked)} from the bench is still in it when the fall begins, and it keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
-      remedy: `Hold it longer, or nearer its annealing point, ${String(glass.annealing)} °C.`,
+      because: tr`It is not annealed: ${mpa(o.soaked)} from the bench is still in it when the fall begins, and it keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
+      remedy: tr`Hold it longer, or nearer its annealing point, ${String(glass.annealing)} °C.`,
     };
   if (o.worst.stress > WORKING_STRESS)
     return {
       verdict: 'no',
-      because: `${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}: it cracks.`,
-      remedy: 'Fall slower below the strain point.',
+      because: tr`${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}: it cracks.`,
+      remedy: tr`Fall slower below the strain point.`,
     };
   if (o.kept > CLOSE * allows)
     return {
       verdict: o.kept > 2 * allows ? 'no' : 'watch',
-      because: `It keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
-      remedy: 'Fall slower through the annealing range.',
+      because: tr`It keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
+      remedy: tr`Fall slower through the annealing range.`,
     };
   if (o.worst.stress > CLOSE * passes)
     return {
       verdict: 'watch',
-      because: `${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}, more than half of what it bears.`,
-      remedy: 'Fall slower below the strain point.',
+      because: tr`${mpa(o.worst.stress)} passes ${passesWhere(o.worst)}, more than half of what it bears.`,
+      remedy: tr`Fall slower below the strain point.`,
     };
   // What is in hand is said, and how much of what may be off it is good for: a practice is held only if a little may be.
   const inHand = Math.max(0, Math.round(100 * (1 - o.kept / allows)));
-  const keeps = `It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes`;
+  const keeps = tr`It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes`;
   if (!margins) return { verdict: 'good', because: `${keeps}.` };
   const { hold, margins: all } = margins;
-  const of = `${String(hold)} in ${String(all.length)} of what may be off`;
+  const of = tr`${String(hold)} in ${String(all.length)} of what may be off`;
   return 2 * hold >= all.length
-    ? { verdict: 'good', because: `${keeps}; ${of} still ${hold === 1 ? 'holds' : 'hold'}.` }
+    ? { verdict: 'good', because: tr`${keeps}; ${of} still ${hold === 1 ? 'holds' : 'hold'}.` }
     : {
         verdict: 'watch',
-        because: `${keeps}, but it stands at the edge: only ${of} would hold.`,
-        remedy: 'Hold more in hand, or measure what uses most: it is under Margins.',
+        because: tr`${keeps}, but it stands at the edge: only ${of} would hold.`,
+        remedy: tr`Hold more in hand, or measure what uses most: it is under Margins.`,
       };
 }

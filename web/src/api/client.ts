@@ -1,4 +1,5 @@
 // Talking to the server: every failure is a sentence a person can act on.
+import { tr } from '@zanfirico/core';
 import {
   NOW,
   type BundleRead,
@@ -84,7 +85,7 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
   } catch {
     useServer.getState().silent();
     throw new Refused(0, {
-      error: 'The server does not answer. Your changes stay here; try again when it runs.',
+      error: tr`The server does not answer. Your changes stay here; try again when it runs.`,
     });
   }
   const keptAt = response.headers.get(KEPT_AT);
@@ -97,7 +98,7 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
   const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
   throw new Refused(
     response.status,
-    refusal ?? { error: `The server answered ${String(response.status)}.` },
+    refusal ?? { error: tr`The server answered ${String(response.status)}.` },
   );
 }
 
@@ -147,7 +148,7 @@ const MOST_NAME = 70;
 
 /** The same once more, a piece of its own. */
 export const createAgain = (document: PieceDocument): Promise<SavedPiece> =>
-  createPiece({ ...document, name: `${document.name.slice(0, MOST_NAME)} again` }, newKey());
+  createPiece({ ...document, name: tr`${document.name.slice(0, MOST_NAME)} again` }, newKey());
 
 /** Reads a piece file in; the server judges the raw text. */
 export const importPiece = (text: string, key: string): Promise<SavedPiece> =>
@@ -364,4 +365,4 @@ export const sendEvents = (id: string, events: readonly MakingEvent[]): Promise<
 
 /** The sentence of any failure. */
 export const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'Something went wrong.';
+  error instanceof Error ? error.message : tr`Something went wrong.`;

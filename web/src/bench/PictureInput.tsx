@@ -1,4 +1,5 @@
 // A picture of a piece, out of the camera or a file: drawn anew, kept here first, and told as an event.
+import { tr } from '@zanfirico/core';
 import { keepPhoto } from './bench';
 import type { Making } from './useMaking';
 import { photoToKeep } from '../imports/photoToKeep';
@@ -19,7 +20,7 @@ export function PictureInput({ id, making: { begin, happen }, says }: Props) {
     const photo = crypto.randomUUID();
     await keepPhoto(begin.id, photo, kept);
     happen({ kind: 'photo', photo, ...(says !== undefined && { says }) });
-    useNotices.getState().say('The picture is kept with this making.');
+    useNotices.getState().say(tr`The picture is kept with this making.`);
   };
   return (
     <input
@@ -27,7 +28,7 @@ export function PictureInput({ id, making: { begin, happen }, says }: Props) {
       type="file"
       accept="image/*"
       capture="environment"
-      aria-label={says === undefined ? 'A picture of it' : `A picture of it, ${says}`}
+      aria-label={says === undefined ? tr`A picture of it` : tr`A picture of it, ${says}`}
       className="hidden"
       onChange={(e) => {
         const file = e.target.files?.[0];

@@ -1,4 +1,5 @@
 // A piece that is in the box is part of tonight's load, at its own time.
+import { tr } from '@zanfirico/core';
 import type { MakingBegin } from '@zanfirico/contract';
 import { format } from 'date-fns';
 import { useNotices } from '../stores/notices';
@@ -13,5 +14,5 @@ export function intoTonight({ piece, annealer }: Pick<MakingBegin, 'piece' | 'an
     lastIn,
     ...(annealer !== undefined && { annealer }),
   });
-  useNotices.getState().say('It is in tonight’s box: its night is under Night.');
+  useNotices.getState().say(tr`It is in tonight’s box: its night is under Night.`);
 }

@@ -1,6 +1,6 @@
 // A making as this screen knows it: what the server has, what is not sent yet, and what happens here, in step with other screens.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { madeState, type Made, type MakingState, type WorkStep } from '@zanfirico/core';
+import { madeState, type Made, type MakingState, type WorkStep, tr } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { readMaking, Refused, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
@@ -85,7 +85,7 @@ export function useMaking(id: string, now: () => number): Making | string | unde
       const event = { ...what, id: crypto.randomUUID(), at } as MakingEvent;
       merge([event]);
       keepEvent(id, event).catch((error: unknown) => {
-        useNotices.getState().trouble(`That was not kept: ${sentenceOf(error)}`);
+        useNotices.getState().trouble(tr`That was not kept: ${sentenceOf(error)}`);
       });
     },
     [id, merge, now],

@@ -1,4 +1,5 @@
 // Clock times in words: "04:31 tomorrow".
+import { tr } from '@zanfirico/core';
 import { clockAfter, clockChange } from './moments';
 
 /** The clock some seconds after a time of day of `day` (tonight, when left out), and the day in words. */
@@ -11,12 +12,12 @@ export function clockWords(
   const { text, days } = clockAfter(from, seconds, when);
   const day =
     days < 0
-      ? 'the day before'
+      ? tr`the day before`
       : days === 0
         ? 'today'
         : days === 1
           ? 'tomorrow'
-          : `in ${String(days)} days`;
+          : tr`in ${String(days)} days`;
   return { time: text, day };
 }
 
@@ -25,5 +26,5 @@ export function changeWords(from: string, seconds: number, when = new Date()): s
   const change = clockChange(from, seconds, when);
   return change === 0
     ? undefined
-    : `Clocks are put ${change > 0 ? 'forward' : 'back'} within this night; the times are those they will show.`;
+    : tr`Clocks are put ${change > 0 ? 'forward' : 'back'} within this night; the times are those they will show.`;
 }

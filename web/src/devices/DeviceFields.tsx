@@ -1,4 +1,5 @@
 // How a controller is reached and what its registers mean; changed in place.
+import { tr } from '@zanfirico/core';
 import {
   ORDINARY_REGISTERS,
   STAND_IN,
@@ -25,19 +26,19 @@ interface Props {
 const REGISTER = { minimum: 0, maximum: 65535 };
 /** What is asked by its address, in words. */
 const READ = {
-  temperature: 'temperature',
-  lower: 'colder place',
-  setPoint: 'set point',
-  output: 'output, thousandths',
+  temperature: tr`temperature`,
+  lower: tr`colder place`,
+  setPoint: tr`set point`,
+  output: tr`output, thousandths`,
   state: 'state',
   step: 'step',
-  faults: 'faults, bits',
-  elapsed: 'seconds run, two words',
+  faults: tr`faults, bits`,
+  elapsed: tr`seconds run, two words`,
 } as const satisfies Partial<Record<keyof Registers, string>>;
 const WRITTEN = {
   command: 'command',
-  standAt: 'held temperature',
-  steps: 'number of steps, then three words each',
+  standAt: tr`held temperature`,
+  steps: tr`number of steps, then three words each`,
 } as const satisfies Partial<Record<keyof Registers, string>>;
 
 /** One register: there or not, and where. */
@@ -67,7 +68,7 @@ function Register({
               onChange(e.target.checked ? 0 : undefined);
             }}
           />
-          it has it
+          {tr`it has it`}
         </label>
       )}
     </div>
@@ -90,7 +91,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
     <div className="mt-2">
       <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
         <SelectField
-          label="It heats"
+          label={tr`It heats`}
           value={`${device.kind} ${device.of}`}
           onChange={(v: string) => {
             const found = heats.find((h) => `${h.kind} ${h.of}` === v);
@@ -104,7 +105,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
           ))}
         </SelectField>
         <NameField
-          label="Its address (“stand-in” for one of ours)"
+          label={tr`Its address (“stand-in” for one of ours)`}
           value={device.host}
           fallback={STAND_IN}
           onChange={(host) => {
@@ -113,7 +114,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
         />
         {!standIn && (
           <CountField
-            label="Port"
+            label={tr`Port`}
             value={device.port}
             min={1}
             max={65535}
@@ -123,7 +124,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
           />
         )}
         <CountField
-          label="Unit id"
+          label={tr`Unit id`}
           value={device.unit}
           min={0}
           max={247}
@@ -132,7 +133,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
           }}
         />
         <CountField
-          label="Read every (s)"
+          label={tr`Read every (s)`}
           value={device.every}
           min={1}
           max={300}
@@ -141,7 +142,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
           }}
         />
         <SelectField
-          label="Its controller is set to"
+          label={tr`Its controller is set to`}
           value={device.fahrenheit ? 'F' : 'C'}
           onChange={(v: string) => {
             put({ fahrenheit: v === 'F' });
@@ -152,21 +153,21 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
         </SelectField>
       </div>
       <details className="mt-2">
-        <summary className="cursor-pointer">Its registers</summary>
+        <summary className="cursor-pointer">{tr`Its registers`}</summary>
         <div className="mt-1 flex flex-wrap items-end gap-4">
           <SelectField
-            label="Read from"
+            label={tr`Read from`}
             value={registers.read}
             onChange={(read: Registers['read']) => {
               put({ registers: { ...registers, read } });
             }}
           >
-            <option value="input">input registers</option>
-            <option value="holding">holding registers</option>
+            <option value="input">{tr`input registers`}</option>
+            <option value="holding">{tr`holding registers`}</option>
           </SelectField>
           <div className="w-44">
             <CountField
-              label="Units to a degree"
+              label={tr`Units to a degree`}
               value={registers.scale}
               min={1}
               max={1000}
@@ -182,7 +183,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
               put({ registers: ORDINARY_REGISTERS });
             }}
           >
-            As the stand-ins have them
+            {tr`As the stand-ins have them`}
           </button>
         </div>
         <div className="mt-1 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
@@ -207,7 +208,7 @@ export function DeviceFields({ device, heats, onChange, onDrop }: Props) {
           else setSure(true);
         }}
       >
-        {sure ? 'Yes, forget this controller; its readings stay' : 'Forget this controller'}
+        {sure ? tr`Yes, forget this controller; its readings stay` : tr`Forget this controller`}
       </button>
     </div>
   );

@@ -1,6 +1,6 @@
 // A person's keys to a controller: start, hold, go on, stop; a furnace's heat. The caution stands beside them.
 import { LIMITS, type DeviceNow } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { Pause, Play, Square } from 'lucide-react';
 import { useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
@@ -9,12 +9,7 @@ import { useTelling } from './useDevices';
 
 /** What comes before anything this tells a controller. */
 export const DeviceCaution = () => (
-  <p className="quiet max-w-prose text-sm leading-snug">
-    Local codes, the maker’s manual, a licensed electrician and the kiln’s own safety cut-out come
-    first: this plans and records, it protects nobody. It tells a controller nothing that was not
-    told here by a person; without this, or the network, the controller goes on by its own
-    programme.
-  </p>
+  <p className="quiet max-w-prose text-sm leading-snug">{tr`Local codes, the maker’s manual, a licensed electrician and the kiln’s own safety cut-out come first: this plans and records, it protects nobody. It tells a controller nothing that was not told here by a person; without this, or the network, the controller goes on by its own programme.`}</p>
 );
 
 export function Keys({ now }: { readonly now: DeviceNow }) {
@@ -36,7 +31,7 @@ export function Keys({ now }: { readonly now: DeviceNow }) {
             tell(id, { what: 'start' });
           }}
         >
-          <Play className="size-4" /> Start it now
+          <Play className="size-4" /> {tr`Start it now`}
         </button>
       )}
       {registers.command !== undefined && state === 'running' && (
@@ -47,7 +42,7 @@ export function Keys({ now }: { readonly now: DeviceNow }) {
             tell(id, { what: 'hold' });
           }}
         >
-          <Pause className="size-4" /> Hold it here
+          <Pause className="size-4" /> {tr`Hold it here`}
         </button>
       )}
       {registers.command !== undefined && state === 'held' && now.device.kind === 'annealer' && (
@@ -58,7 +53,7 @@ export function Keys({ now }: { readonly now: DeviceNow }) {
             tell(id, { what: 'go on' });
           }}
         >
-          <Play className="size-4" /> Go on
+          <Play className="size-4" /> {tr`Go on`}
         </button>
       )}
       {registers.command !== undefined && (state === 'running' || state === 'held') && (
@@ -69,14 +64,14 @@ export function Keys({ now }: { readonly now: DeviceNow }) {
             tell(id, { what: 'stop' });
           }}
         >
-          <Square className="size-4" /> Stop: no heat
+          <Square className="size-4" /> {tr`Stop: no heat`}
         </button>
       )}
       {registers.standAt !== undefined && now.device.kind === 'furnace' && (
         <>
           <div className="w-32">
             <QuantityField
-              label="Hold it at"
+              label={tr`Hold it at`}
               kind="temperature"
               value={Math.round(asked)}
               within={LIMITS.potTemperature}
@@ -92,7 +87,7 @@ export function Keys({ now }: { readonly now: DeviceNow }) {
               setHeat(undefined);
             }}
           >
-            Tell it {printText(asked, 'temperature', units)}
+            {tr`Tell it ${printText(asked, 'temperature', units)}`}
           </button>
         </>
       )}

@@ -1,5 +1,5 @@
 // What was read from a device, a month at a time: the lowest and highest of each stretch; all of it as a table.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { scaleLinear } from 'd3-scale';
 import { addMonths, format, getDaysInMonth, startOfMonth } from 'date-fns';
@@ -43,12 +43,12 @@ export function MonthOfReadings({ id, name }: { readonly id: string; readonly na
   }
   const words = format(month, 'MMMM yyyy');
   return (
-    <section aria-label={`Readings of ${name}`}>
+    <section aria-label={tr`Readings of ${name}`}>
       <div className="flex flex-wrap items-center gap-2">
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          aria-label="The month before"
+          aria-label={tr`The month before`}
           onClick={() => {
             setMonth(addMonths(month, -1));
           }}
@@ -59,7 +59,7 @@ export function MonthOfReadings({ id, name }: { readonly id: string; readonly na
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          aria-label="The month after"
+          aria-label={tr`The month after`}
           onClick={() => {
             setMonth(addMonths(month, 1));
           }}
@@ -67,7 +67,7 @@ export function MonthOfReadings({ id, name }: { readonly id: string; readonly na
           <ChevronRight className="size-4" />
         </button>
         <a className="btn btn-ghost btn-sm ml-auto" href={readingsTable(id, from, to)} download>
-          <FileDown className="size-4" /> All of it (CSV)
+          <FileDown className="size-4" /> {tr`All of it (CSV)`}
         </a>
       </div>
       {asked.error && (
@@ -76,13 +76,13 @@ export function MonthOfReadings({ id, name }: { readonly id: string; readonly na
         </p>
       )}
       {asked.isSuccess && stretches.length === 0 ? (
-        <p className="quiet py-4">Nothing was read in {words}.</p>
+        <p className="quiet py-4">{tr`Nothing was read in ${words}.`}</p>
       ) : (
         <svg
           viewBox={`0 0 ${String(W)} ${String(H)}`}
           className="mt-1 w-full bg-(--board)"
           role="img"
-          aria-label={`${name} through ${words}, up to ${printText(most, 'temperature', units)}`}
+          aria-label={tr`${name} through ${words}, up to ${printText(most, 'temperature', units)}`}
         >
           {y.ticks(3).map((t) => (
             <g key={t}>

@@ -1,4 +1,5 @@
 // What can be made to happen to a stand-in: its clock faster, its power away, its door open, its parts failing.
+import { tr } from '@zanfirico/core';
 import type { DeviceHappen, DeviceNow } from '@zanfirico/contract';
 import { useState } from 'react';
 import { Choice } from '../fields/Choice';
@@ -10,11 +11,11 @@ const MINUTE = 60;
 
 /** What can happen, by its key; for so many seconds where it passes. */
 const HAPPENINGS: readonly (readonly [string, (seconds: number) => DeviceHappen])[] = [
-  ['power away', (seconds) => ({ kind: 'power off', seconds })],
-  ['door open', (seconds) => ({ kind: 'door open', seconds })],
-  ['element weak', () => ({ kind: 'element ages', left: 0.2 })],
-  ['thermocouple breaks', () => ({ kind: 'thermocouple breaks' })],
-  ['all mended', () => ({ kind: 'all mended' })],
+  [tr`power away`, (seconds) => ({ kind: 'power off', seconds })],
+  [tr`door open`, (seconds) => ({ kind: 'door open', seconds })],
+  [tr`element weak`, () => ({ kind: 'element ages', left: 0.2 })],
+  [tr`thermocouple breaks`, () => ({ kind: 'thermocouple breaks' })],
+  [tr`all mended`, () => ({ kind: 'all mended' })],
 ];
 
 export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
@@ -26,13 +27,13 @@ export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
   const speed = chosen ?? String(now.speed ?? 1);
   return (
     <details className="mt-3">
-      <summary className="cursor-pointer">It is a stand-in: what happens to it</summary>
+      <summary className="cursor-pointer">{tr`It is a stand-in: what happens to it`}</summary>
       <Choice
-        legend={`The clock of ${of} runs`}
+        legend={tr`The clock of ${of} runs`}
         value={SPEEDS.find((s) => s === speed) ?? '1'}
         options={SPEEDS.map((s) => ({
           value: s,
-          label: s === '1' ? 'as ours' : `${s} times faster`,
+          label: s === '1' ? tr`as ours` : tr`${s} times faster`,
         }))}
         onChange={(s) => {
           setChosen(s);
@@ -41,7 +42,13 @@ export function StandInDrawer({ now }: { readonly now: DeviceNow }) {
       />
       <div className="flex flex-wrap items-end gap-2">
         <div className="w-24">
-          <CountField label="Minutes" value={minutes} min={1} max={1440} onCommit={setMinutes} />
+          <CountField
+            label={tr`Minutes`}
+            value={minutes}
+            min={1}
+            max={1440}
+            onCommit={setMinutes}
+          />
         </div>
         {HAPPENINGS.map(([says, of]) => (
           <button

@@ -1,4 +1,5 @@
 // Six digits on large keys, and the screen is in; a screen that slept is woken by its PIN. Keys of a keyboard do as well.
+import { tr } from '@zanfirico/core';
 import { Delete } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { howItStands, likelyName, say, type Stands } from './door';
@@ -29,13 +30,13 @@ export function EnterPage({ code, onIn }: Props) {
   const enter = useCallback(
     (given: string): void => {
       if (pin !== '' && !/^\d{4,8}$/.test(pin)) {
-        setSays(`The PIN is “${pin}”: four to eight digits, or none.`);
+        setSays(tr`The PIN is “${pin}”: four to eight digits, or none.`);
         return;
       }
       setBusy(true);
       const body = asleep
         ? { pin: given }
-        : { code: given, device: device.trim() || 'a screen', ...(pin !== '' && { pin }) };
+        : { code: given, device: device.trim() || tr`a screen`, ...(pin !== '' && { pin }) };
       void say(asleep ? 'wake' : 'enter', body).then((trouble) => {
         setBusy(false);
         setSays(trouble);
@@ -75,20 +76,20 @@ export function EnterPage({ code, onIn }: Props) {
   const ready = typed.length >= (asleep ? LEAST_PIN : DIGITS);
   return (
     <main className="mx-auto flex min-h-dvh w-full max-w-md flex-col justify-center px-5 py-6">
-      <h1 className="text-4xl">{asleep ? 'Say your PIN' : 'Let this screen in'}</h1>
+      <h1 className="text-4xl">{asleep ? tr`Say your PIN` : tr`Let this screen in`}</h1>
       <p className="quiet mt-1 text-lg">
         {asleep
-          ? 'This screen was not used for a while. Its PIN wakes it.'
-          : 'A lead’s screen shows six digits: Rack, then Screens, then “Let somebody in”.'}
+          ? tr`This screen was not used for a while. Its PIN wakes it.`
+          : tr`A lead’s screen shows six digits: Rack, then Screens, then “Let somebody in”.`}
       </p>
       <output
-        aria-label={asleep ? 'PIN so far' : 'Code so far'}
+        aria-label={asleep ? tr`PIN so far` : tr`Code so far`}
         className="num border-base-300 mt-4 block border-b-2 pb-1 text-center text-5xl tracking-[0.3em]"
       >
         {asleep ? '•'.repeat(typed.length) || ' ' : typed.padEnd(DIGITS, '·')}
       </output>
       <p role="alert" className="text-error min-h-14 pt-2 text-lg">
-        {stands === 'away' ? 'The studio does not answer. Is this screen on its network?' : says}
+        {stands === 'away' ? tr`The studio does not answer. Is this screen on its network?` : says}
       </p>
       <div className="grid grid-cols-3 gap-2">
         {KEYS.map((k) => (
@@ -96,7 +97,7 @@ export function EnterPage({ code, onIn }: Props) {
         ))}
         <button
           type="button"
-          aria-label="Take one back"
+          aria-label={tr`Take one back`}
           className="btn btn-ghost h-16 text-3xl"
           onClick={() => {
             press('back');
@@ -113,16 +114,16 @@ export function EnterPage({ code, onIn }: Props) {
             enter(typed);
           }}
         >
-          {busy ? '…' : 'Enter'}
+          {busy ? '…' : tr`Enter`}
         </button>
       </div>
       {!asleep && (
         <details className="mt-5">
           <summary className="quiet cursor-pointer py-1">
-            It is called “{device}”{pin === '' ? '' : ', with a PIN'}
+            {tr`It is called “${device}”${pin === '' ? '' : tr`, with a PIN`}`}
           </summary>
           <label className="mt-2 flex flex-col">
-            <span className="quiet text-sm">What this screen is called</span>
+            <span className="quiet text-sm">{tr`What this screen is called`}</span>
             <input
               className="input"
               value={device}
@@ -133,9 +134,7 @@ export function EnterPage({ code, onIn }: Props) {
             />
           </label>
           <label className="mt-2 flex flex-col">
-            <span className="quiet text-sm">
-              A PIN to wake it with; without one it is paired again after a rest
-            </span>
+            <span className="quiet text-sm">{tr`A PIN to wake it with; without one it is paired again after a rest`}</span>
             <input
               className="input"
               type="password"

@@ -1,4 +1,5 @@
 // What the pairing page asks of the server.
+import { tr } from '@zanfirico/core';
 
 /** How it stands with this screen: it is in, it sleeps, or it is not let in. */
 export type Stands = 'in' | 'asleep' | 'out' | 'away';
@@ -29,16 +30,16 @@ export async function say(path: 'enter' | 'wake', body: object): Promise<string 
     });
     if (res.ok) return undefined;
     const answer = (await res.json().catch(() => ({}))) as Answer;
-    return answer.error ?? `The studio answered ${String(res.status)}.`;
+    return answer.error ?? tr`The studio answered ${String(res.status)}.`;
   } catch {
-    return 'The studio does not answer. Is this screen on its network?';
+    return tr`The studio does not answer. Is this screen on its network?`;
   }
 }
 
 /** What a screen is likely to be called. */
 export const likelyName = (agent: string, width: number): string =>
   /iPhone|Mobile/.test(agent) || width < 500
-    ? 'a phone'
+    ? tr`a phone`
     : /iPad|Android|Tablet/.test(agent)
-      ? 'a tablet'
-      : 'a screen';
+      ? tr`a tablet`
+      : tr`a screen`;

@@ -1,4 +1,5 @@
 // The pairing page: all that a screen is shown that is not let in yet. Nothing of the app goes with it.
+import { tr } from '@zanfirico/core';
 import '@fontsource/alegreya-sans/latin-400.css';
 import '@fontsource/alegreya-sans/latin-700.css';
 import '@fontsource/grenze/latin-600.css';
@@ -9,7 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { EnterPage } from './EnterPage';
 
 const root = document.getElementById('root');
-if (!root) throw new Error('The page has no root element.');
+if (!root) throw new Error(tr`The page has no root element.`);
 createRoot(root).render(
   <StrictMode>
     <EnterPage

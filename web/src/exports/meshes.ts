@@ -1,4 +1,5 @@
 // The glass body as files other programs read: GLB (glTF 2.0, metres, y up) and STL (binary, millimetres, z up).
+import { tr } from '@zanfirico/core';
 import type { Mesh, Shell, ShellLook } from '@zanfirico/core';
 import {
   BufferAttribute,
@@ -124,7 +125,7 @@ function sceneOf(
 export async function glbOf(shells: readonly Shell[]): Promise<Uint8Array<ArrayBuffer>> {
   const scene = sceneOf(shells, (x, y, z) => [x, z, -y], true);
   const file = await new GLTFExporter().parseAsync(scene, { binary: true });
-  if (!(file instanceof ArrayBuffer)) throw new Error('The GLB could not be written.');
+  if (!(file instanceof ArrayBuffer)) throw new Error(tr`The GLB could not be written.`);
   return new Uint8Array(file);
 }
 

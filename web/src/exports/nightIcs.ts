@@ -1,4 +1,5 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
+import { tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { createEvents, type Alarm, type DateArray } from 'ics';
 import { toMinute } from '../clock/moments';
@@ -36,23 +37,23 @@ export function weekIcs(entries: readonly NightEntry[], now = new Date()): strin
         {
           ...common,
           uid: `${key}-in@${HOST}`,
-          title: `Last piece in: ${name}`,
+          title: tr`Last piece in: ${name}`,
           start: parts(lastIn),
-          alarms: [bell(`Last piece in: ${name}`, 30)],
+          alarms: [bell(tr`Last piece in: ${name}`, 30)],
         },
         {
           ...common,
-          uid: `${key}-door@${HOST}`,
-          title: `Door may open: ${name}`,
+          uid: tr`${key}-door@${HOST}`,
+          title: tr`Door may open: ${name}`,
           start: parts(door),
-          description: 'Power off before reaching in.',
-          alarms: [bell(`Door may open: ${name}`, 0)],
+          description: tr`Power off before reaching in.`,
+          alarms: [bell(tr`Door may open: ${name}`, 0)],
         },
       ];
     }),
   );
   if (error || !value)
-    throw new Error(`The calendar could not be written: ${error?.message ?? 'no text came'}.`);
+    throw new Error(tr`The calendar could not be written: ${error?.message ?? tr`no text came`}.`);
   return folded(value);
 }
 

@@ -1,7 +1,7 @@
 // The section as SVG at 1:1 in millimetres: the axis at x = 0, the table at y = 0. Outside lines are the drawing's own
 // curves with their walls beside them, so the file can be read back.
 import type { PieceDocument } from '@zanfirico/contract';
-import { lyingBits, bezierSpans, ON_AXIS, silhouettes, type Derived } from '@zanfirico/core';
+import { lyingBits, bezierSpans, ON_AXIS, silhouettes, type Derived, tr } from '@zanfirico/core';
 
 type Good = Extract<Derived, { ok: true }>;
 
@@ -60,7 +60,7 @@ export function sectionSvg(document: PieceDocument, derived: Good): string {
     });
     return `  <g><title>${escape(bit.name)}</title>\n${drawn.join('\n')}\n  </g>`;
   });
-  const foot = whole.footRadius > ON_AXIS ? `foot ⌀ ${at(2e3 * whole.footRadius)}` : '';
+  const foot = whole.footRadius > ON_AXIS ? tr`foot ⌀ ${at(2e3 * whole.footRadius)}` : '';
   return `<?xml version="1.0" encoding="UTF-8"?>
 <svg xmlns="http://www.w3.org/2000/svg" width="${at(wide)}mm" height="${at(high)}mm" viewBox="${at(-half)} ${at(-(low + tall) - MARGIN)} ${at(wide)} ${at(high)}">
   <title>${escape(document.name)}</title>

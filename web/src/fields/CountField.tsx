@@ -1,4 +1,5 @@
 // A field for a bare number: so many, no unit.
+import { tr } from '@zanfirico/core';
 import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
 
@@ -29,10 +30,10 @@ export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }
           n <= max
         )
           return { ok: true, value: n };
-        const allowed = step === 1 ? 'whole numbers' : `steps of ${String(step)}`;
+        const allowed = step === 1 ? tr`whole numbers` : tr`steps of ${String(step)}`;
         return {
           ok: false,
-          problem: `${label}: given “${text}”; allowed ${allowed} from ${String(min)} to ${String(max)}.`,
+          problem: tr`${label}: given “${text}”; allowed ${allowed} from ${String(min)} to ${String(max)}.`,
         };
       }}
       onCommit={onCommit}

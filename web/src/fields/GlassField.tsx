@@ -1,4 +1,5 @@
 // Choosing a glass from the rack, or the piece's own.
+import { tr } from '@zanfirico/core';
 import { useRack } from '../stores/theRack';
 import { SelectField } from './SelectField';
 
@@ -8,7 +9,7 @@ export function GlassOptions({ value }: { readonly value: string | undefined }) 
   const known = value === undefined || value === '' || rack.glass(value) !== undefined;
   return (
     <>
-      {!known && <option value={value}>{value}, not in the rack</option>}
+      {!known && <option value={value}>{tr`${value}, not in the rack`}</option>}
       {rack.lines.map(
         ({ glass, entry }) =>
           glass &&

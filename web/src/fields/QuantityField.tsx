@@ -6,6 +6,7 @@ import {
   readQuantity,
   type DisplayUnits,
   type TypedKind,
+  tr,
 } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { boundsOf, type Bounds } from './bounds';
@@ -30,7 +31,7 @@ export function QuantityField(props: Props) {
   const units = useDisplay((s) => s.units);
   const outOfBounds = (v: number): string | undefined =>
     v < min - 1e-12 || v > max + 1e-12
-      ? `${label}: given ${printText(v, kind, units)}; allowed ${printText(min, kind, units)} to ${printText(max, kind, units)}.`
+      ? tr`${label}: given ${printText(v, kind, units)}; allowed ${printText(min, kind, units)} to ${printText(max, kind, units)}.`
       : undefined;
   return (
     <TypedField
@@ -38,7 +39,10 @@ export function QuantityField(props: Props) {
         <>
           {label}
           {bare !== true && kind !== 'ratio' && (
-            <span className="num text-xs"> {kind === 'time' ? 'h:min' : unitOf(kind, units)}</span>
+            <span className="num text-xs">
+              {' '}
+              {kind === 'time' ? tr`h:min` : unitOf(kind, units)}
+            </span>
           )}
         </>
       }

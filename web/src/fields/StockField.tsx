@@ -1,5 +1,5 @@
 // Choosing torch stock from the rack's list.
-import { ORDINARY_SHOP, printText, type Stock } from '@zanfirico/core';
+import { ORDINARY_SHOP, printText, type Stock, tr } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { useShop } from '../stores/theShop';
 import { SelectField } from './SelectField';
@@ -44,7 +44,7 @@ export function StockField({ label, bare, value, glass, only, onChange }: Props)
           });
       }}
     >
-      {at < 0 && <option value={-1}>{stockWords(value, units)}, not in the rack</option>}
+      {at < 0 && <option value={-1}>{tr`${stockWords(value, units)}, not in the rack`}</option>}
       {offered.map((s, i) => (
         <option key={i} value={i}>
           {stockWords(s, units)}
@@ -57,5 +57,5 @@ export function StockField({ label, bare, value, glass, only, onChange }: Props)
 /** "tube 38 mm × 4 mm", "rod 7 mm". */
 export const stockWords = (s: Stock, units: Parameters<typeof printText>[2]): string =>
   s.wall === undefined
-    ? `rod ${printText(s.diameter, 'length', units)}`
-    : `tube ${printText(s.diameter, 'length', units)} × ${printText(s.wall, 'length', units)}`;
+    ? tr`rod ${printText(s.diameter, 'length', units)}`
+    : tr`tube ${printText(s.diameter, 'length', units)} × ${printText(s.wall, 'length', units)}`;

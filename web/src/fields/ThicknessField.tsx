@@ -1,5 +1,5 @@
 // A field for very thin layers: micrometres where a millimetre would be nearly nothing.
-import { printText, readQuantity, type DisplayUnits } from '@zanfirico/core';
+import { printText, readQuantity, type DisplayUnits, tr } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 import { boundsOf, type Bounds } from './bounds';
 import { TypedField } from './TypedField';
@@ -15,7 +15,7 @@ const THIN = 1e-4;
 /** "0.2 µm", "30 µm", "3 mm". */
 export const thicknessText = (v: number, units: DisplayUnits): string =>
   v < THIN
-    ? `${String(Number((v * 1e6).toPrecision(3)))} µm`
+    ? tr`${String(Number((v * 1e6).toPrecision(3)))} µm`
     : units.length === 'in'
       ? printText(v, 'length', units)
       : `${String(Number((v * 1e3).toPrecision(3)))} mm`;
@@ -44,7 +44,7 @@ export function ThicknessField({ label, value, onCommit, ...bounds }: Props) {
           ? { ok: true, value: v }
           : {
               ok: false,
-              problem: `${label}: given “${text}”; allowed ${thicknessText(min, units)} to ${thicknessText(max, units)}.`,
+              problem: tr`${label}: given “${text}”; allowed ${thicknessText(min, units)} to ${thicknessText(max, units)}.`,
             };
       }}
       onCommit={onCommit}

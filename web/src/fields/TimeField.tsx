@@ -1,4 +1,5 @@
 // A time of day in the shop's 24 hours: reads "17:30", "1730", "5.30 pm".
+import { tr } from '@zanfirico/core';
 import { TypedField } from './TypedField';
 import { readClock } from '../clock/readClock';
 
@@ -18,7 +19,7 @@ export function TimeField({ label, value, onCommit }: Props) {
         return clock === undefined
           ? {
               ok: false,
-              problem: `${label}: "${text}" is not a time of day. Type for example 17:30 or 5.30 pm.`,
+              problem: tr`${label}: "${text}" is not a time of day. Type for example 17:30 or 5.30 pm.`,
             }
           : { ok: true, value: clock };
       }}

@@ -1,4 +1,5 @@
 // A figure to lay on the glass out of an SVG: its lines, about their own middle, as wide as told.
+import { tr } from '@zanfirico/core';
 import { boxOfPoints, flatLine, readSvg } from './svgLines';
 
 /** Most lines and points a line that a piece keeps. */
@@ -10,7 +11,7 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
   const { lines } = readSvg(text);
   if (lines.length > MOST_LINES)
     throw new Error(
-      `This drawing has ${String(lines.length)} lines; a figure takes at most ${String(MOST_LINES)}. Join or leave out some.`,
+      tr`This drawing has ${String(lines.length)} lines; a figure takes at most ${String(MOST_LINES)}. Join or leave out some.`,
     );
   const flat = lines.map((line) => {
     const per = Math.max(1, Math.min(10, Math.floor((MOST_POINTS - 1) / line.cubics.length)));
@@ -19,11 +20,11 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
   const long = flat.findIndex((l) => l.length > MOST_POINTS);
   if (long >= 0)
     throw new Error(
-      `Line ${String(long + 1)} of this drawing has ${String(flat[long]?.length ?? 0)} points; a figure takes at most ${String(MOST_POINTS)} a line. Simplify it.`,
+      tr`Line ${String(long + 1)} of this drawing has ${String(flat[long]?.length ?? 0)} points; a figure takes at most ${String(MOST_POINTS)} a line. Simplify it.`,
     );
   const [x0, x1, y0, y1] = boxOfPoints(flat.flat());
   if (!(x1 - x0 > 1e-6 * (y1 - y0)))
-    throw new Error('This drawing has no width: its lines stand on top of each other.');
+    throw new Error(tr`This drawing has no width: its lines stand on top of each other.`);
   const k = width / (x1 - x0);
   return flat.map((line) =>
     line.map(([x, y]): [number, number] => [

@@ -1,5 +1,5 @@
 // A sculpted bit out of an STL file: welded, checked closed, small enough to keep with the piece.
-import { measureMesh, openEdges, weldedMesh, type Mesh } from '@zanfirico/core';
+import { measureMesh, openEdges, weldedMesh, type Mesh, tr } from '@zanfirico/core';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
 
 /** Largest STL looked into, bytes, and most corners and facets a piece file keeps. */
@@ -23,31 +23,31 @@ export function meshFromStl(bytes: ArrayBuffer, unit: number): ReadMesh {
   try {
     soup = new STLLoader().parse(bytes).getAttribute('position').array;
   } catch {
-    throw new Error('This is no STL file, or only half of one.');
+    throw new Error(tr`This is no STL file, or only half of one.`);
   }
-  if (soup.length < 36) throw new Error('This file holds no mesh: fewer than four facets.');
+  if (soup.length < 36) throw new Error(tr`This file holds no mesh: fewer than four facets.`);
   const scaled = Float64Array.from(soup, (v) => v * unit);
   if (scaled.some((v) => !Number.isFinite(v)))
-    throw new Error('This mesh has corners that are no numbers; mend it where it was made.');
+    throw new Error(tr`This mesh has corners that are no numbers; mend it where it was made.`);
   const mesh = weldedMesh(scaled);
   const corners = mesh.positions.length / 3;
   const facets = mesh.triangles.length / 3;
   if (corners > MOST_CORNERS || facets > MOST_FACETS)
     throw new Error(
-      `This mesh has ${String(corners)} corners and ${String(facets)} facets; at most ${String(MOST_CORNERS)} and ${String(MOST_FACETS)} can be kept. Thin it out where it was made.`,
+      tr`This mesh has ${String(corners)} corners and ${String(facets)} facets; at most ${String(MOST_CORNERS)} and ${String(MOST_FACETS)} can be kept. Thin it out where it was made.`,
     );
   const open = openEdges(mesh);
   const first = open[0];
   if (first)
     throw new Error(
-      `The mesh is not closed: ${String(open.length)} edges stand open, the first near x ${mm(first.at[0])}, y ${mm(first.at[1])}, z ${mm(first.at[2])}. Close it where it was made.`,
+      tr`The mesh is not closed: ${String(open.length)} edges stand open, the first near x ${mm(first.at[0])}, y ${mm(first.at[1])}, z ${mm(first.at[2])}. Close it where it was made.`,
     );
   const { volume, centre } = measureMesh(mesh);
   if (Math.abs(volume) < 1e-12)
-    throw new Error('The mesh is closed but holds no glass: is the unit right?');
+    throw new Error(tr`The mesh is closed but holds no glass: is the unit right?`);
   const size = Math.max(...mesh.positions.map(Math.abs));
   if (size > 2)
-    throw new Error(`The mesh reaches ${mm(size)} at this unit; at most 2 m can be kept.`);
+    throw new Error(tr`The mesh reaches ${mm(size)} at this unit; at most 2 m can be kept.`);
   const flipped = volume < 0;
   return {
     positions: mesh.positions.map((v, i) => Number((v - (centre[i % 3] as number)).toFixed(6))),

@@ -1,4 +1,5 @@
 // A composition as people write it: oxides with their weight per cent, however parted.
+import { tr } from '@zanfirico/core';
 
 /** What was read, or what is no oxide. */
 export type OxideReading =
@@ -17,7 +18,7 @@ export function readOxides(text: string): OxideReading {
     if (!read)
       return {
         ok: false,
-        problem: `“${part}” is no oxide with its share; write for example SiO2 71.7; Na2O 15; CaO 9.`,
+        problem: tr`“${part}” is no oxide with its share; write for example SiO2 71.7; Na2O 15; CaO 9.`,
       };
     found[read[1] as string] = Number((read[2] as string).replace(',', '.'));
   }

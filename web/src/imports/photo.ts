@@ -1,5 +1,5 @@
 // A colour out of a photo: decoded upright, looked at in linear light, corrected by a white beside it.
-import { toLinear, WHITE, type Light } from '@zanfirico/core';
+import { toLinear, WHITE, type Light, tr } from '@zanfirico/core';
 
 /** Larger files are refused before decoding. */
 const MOST_BYTES = 40e6;
@@ -10,14 +10,14 @@ const MOST_SIDE = 900;
 export async function decodePhoto(file: File, most = MOST_SIDE): Promise<ImageBitmap> {
   if (file.size > MOST_BYTES)
     throw new Error(
-      `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a photo may be at most ${String(MOST_BYTES / 1e6)} MB. Take it smaller or crop it.`,
+      tr`“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a photo may be at most ${String(MOST_BYTES / 1e6)} MB. Take it smaller or crop it.`,
     );
   let whole: ImageBitmap;
   try {
     whole = await createImageBitmap(file, { imageOrientation: 'from-image' });
   } catch {
     throw new Error(
-      `“${file.name}” is no picture this browser can read; take a JPEG, PNG, WebP or AVIF.`,
+      tr`“${file.name}” is no picture this browser can read; take a JPEG, PNG, WebP or AVIF.`,
     );
   }
   const shrink = Math.min(1, most / Math.max(whole.width, whole.height));
@@ -37,7 +37,7 @@ export function onPaper(bitmap: ImageBitmap): HTMLCanvasElement {
   canvas.width = bitmap.width;
   canvas.height = bitmap.height;
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('This browser draws no pictures.');
+  if (!context) throw new Error(tr`This browser draws no pictures.`);
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(bitmap, 0, 0);

@@ -1,4 +1,5 @@
 // A photo taken at the bench as it is kept: upright, shrunk, drawn anew without the place and time its file carries.
+import { tr } from '@zanfirico/core';
 import { PHOTO_LIMIT } from '@zanfirico/contract';
 import { decodePhoto, onPaper } from './photo';
 
@@ -15,5 +16,5 @@ export async function photoToKeep(file: File): Promise<Blob> {
     });
     if (picture && picture.size <= PHOTO_LIMIT) return picture;
   }
-  throw new Error(`“${file.name}” stays too large however coarse; crop it.`);
+  throw new Error(tr`“${file.name}” stays too large however coarse; crop it.`);
 }

@@ -1,4 +1,5 @@
 // A photo or a sketch as a picture to trace from: upright, shrunk, written anew, so that nothing else of the file comes along.
+import { tr } from '@zanfirico/core';
 import { PICTURE_LIMIT } from '@zanfirico/contract';
 import { decodePhoto, onPaper } from './photo';
 
@@ -18,5 +19,5 @@ export async function pictureToTrace(file: File): Promise<Picture> {
     const picture = canvas.toDataURL('image/jpeg', quality);
     if (picture.length <= PICTURE_LIMIT) return { picture, tall: canvas.height / canvas.width };
   }
-  throw new Error(`“${file.name}” stays too large however coarse; crop it.`);
+  throw new Error(tr`“${file.name}” stays too large however coarse; crop it.`);
 }

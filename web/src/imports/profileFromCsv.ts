@@ -1,6 +1,6 @@
 // A profile out of a table: height, radius (or diameter) and wall, with whatever separator and decimal sign.
 import type { PiecePoint } from '@zanfirico/contract';
-import { MOST_POINTS } from '@zanfirico/core';
+import { MOST_POINTS, tr } from '@zanfirico/core';
 import Papa from 'papaparse';
 
 /** Column names understood, lower case without unit. */
@@ -37,11 +37,11 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
   const across = columns.get('radius') ?? columns.get('diameter');
   if (!columns.has('height') || !across)
     throw new Error(
-      `The table needs a first row with the columns height and radius (or diameter), and wall if it has one. Its first row is “${header.join(', ').slice(0, 80)}”.`,
+      tr`The table needs a first row with the columns height and radius (or diameter), and wall if it has one. Its first row is “${header.join(', ').slice(0, 80)}”.`,
     );
   if (rows.length < 3 || rows.length > MOST_POINTS)
     throw new Error(
-      `The table has ${String(rows.length)} rows; a profile takes 3 to ${String(MOST_POINTS)}.`,
+      tr`The table has ${String(rows.length)} rows; a profile takes 3 to ${String(MOST_POINTS)}.`,
     );
   return rows.map((row, i): PiecePoint => {
     const cell = (name: string): number | undefined => {
@@ -50,12 +50,12 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
       if (!column || given === '' || given === undefined) return undefined;
       const value = Number(given.replace(/^(-?\d*),(\d+)$/, '$1.$2'));
       if (!Number.isFinite(value))
-        throw new Error(`Row ${String(i + 1)}, ${name}: “${given}” is no number.`);
+        throw new Error(tr`Row ${String(i + 1)}, ${name}: “${given}” is no number.`);
       return value * column.factor;
     };
     const needed = (name: string): number => {
       const value = cell(name);
-      if (value === undefined) throw new Error(`Row ${String(i + 1)}: the ${name} is missing.`);
+      if (value === undefined) throw new Error(tr`Row ${String(i + 1)}: the ${name} is missing.`);
       return value;
     };
     const radius = columns.has('radius') ? needed('radius') : needed('diameter') / 2;

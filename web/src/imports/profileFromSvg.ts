@@ -1,6 +1,6 @@
 // A profile out of a drawn line: radius from the axis, height from the lowest place, walls as written or as told.
 import type { PiecePoint } from '@zanfirico/contract';
-import { MOST_POINTS, tangentAt } from '@zanfirico/core';
+import { MOST_POINTS, tangentAt, tr } from '@zanfirico/core';
 import { onCubic, type Cubic, type SvgLine } from './svgLines';
 
 /** How the line is to be read. */
@@ -118,15 +118,15 @@ function part(c: Cubic, from: number, to: number): Cubic {
 export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePoint[] {
   if (line.closed)
     throw new Error(
-      'This path is closed. Draw only the outside, one open line from the middle of the base to the lip.',
+      tr`This path is closed. Draw only the outside, one open line from the middle of the base to the lip.`,
     );
   const exact = fitsExactly(anchorsOf(line));
   const anchors = anchorsOf(exact ? line : broken(line));
   if (anchors.length < 3 && line.cubics.length < 2)
-    throw new Error('This path has fewer than three points; a profile needs three at least.');
+    throw new Error(tr`This path has fewer than three points; a profile needs three at least.`);
   if (anchors.length > MOST_POINTS)
     throw new Error(
-      `This path has ${String(anchors.length)} points; at most ${String(MOST_POINTS)} can be taken. Simplify it.`,
+      tr`This path has ${String(anchors.length)} points; at most ${String(MOST_POINTS)} can be taken. Simplify it.`,
     );
   const xs = anchors.map((a) => a.x);
   const axisX =
@@ -146,7 +146,7 @@ export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePo
     const radius = Math.abs(off) * reading.mmPerUnit < ON_AXIS_MM && end ? 0 : off * k;
     if (radius < 0)
       throw new Error(
-        `Point ${String(i + 1)} of the path lies across the axis, ${String(Number((-radius * 1e3).toFixed(1)))} mm on the other side. Choose another axis.`,
+        tr`Point ${String(i + 1)} of the path lies across the axis, ${String(Number((-radius * 1e3).toFixed(1)))} mm on the other side. Choose another axis.`,
       );
     return {
       radius: round(radius),

@@ -11,6 +11,8 @@ import {
   type Quantity,
   type RackEntry,
   type StockLine,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import Papa from 'papaparse';
 import { readOxides } from './oxides';
@@ -129,12 +131,12 @@ function number(q: Quantity, text: string, fahrenheit: boolean): number {
     value = read.value;
   } else {
     value = decimal(text) * (ONE[q] ?? 1);
-    if (!Number.isFinite(value)) throw new Error(`“${text}” is no number.`);
+    if (!Number.isFinite(value)) throw new Error(tr`“${text}” is no number.`);
   }
   const { minimum, maximum, description } = QUANTITY_LIMITS[q];
   if (value < minimum * (1 - 1e-9) || value > maximum * (1 + 1e-9))
     throw new Error(
-      `given ${text}; allowed ${String(minimum)} to ${String(maximum)} (${description}).`,
+      tr`given ${text}; allowed ${String(minimum)} to ${String(maximum)} (${trWord(description)}).`,
     );
   return value;
 }
@@ -150,7 +152,7 @@ function stockLine(text: string): StockLine {
   const known = RACK_FORMS.find((f) => f === form);
   if (!read || !known)
     throw new Error(
-      `“${text.trim().slice(0, 60)}” is no stock; write for example “bar 250 x 28 mm [lot]” or “powder 200 g”.`,
+      tr`“${text.trim().slice(0, 60)}” is no stock; write for example “bar 250 x 28 mm [lot]” or “powder 200 g”.`,
     );
   const [, , mass, unit, length, diameter, lot] = read;
   return {
@@ -185,7 +187,8 @@ export const idOf = (name: string): string =>
 const oneOf = <T extends string>(field: string, text: string, all: readonly T[], usual: T): T => {
   if (text === '') return usual;
   const found = all.find((v) => v === text.toLowerCase());
-  if (found === undefined) throw new Error(`${field}: given “${text}”; allowed ${all.join(', ')}.`);
+  if (found === undefined)
+    throw new Error(tr`${field}: given “${text}”; allowed ${all.join(', ')}.`);
   return found;
 };
 
@@ -201,12 +204,12 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
   const columns = header.map(columnOf);
   if (!columns.some((c) => c && 'field' in c && c.field === 'name'))
     throw new Error(
-      `The table needs a first row with a column “name”. Its first row is “${header.join(', ').slice(0, 80)}”.`,
+      tr`The table needs a first row with a column “name”. Its first row is “${header.join(', ').slice(0, 80)}”.`,
     );
-  if (rows.length === 0) throw new Error('The table has titles but no row.');
+  if (rows.length === 0) throw new Error(tr`The table has titles but no row.`);
   if (rows.length > MOST_ENTRIES)
     throw new Error(
-      `The table has ${String(rows.length)} rows; a rack holds ${String(MOST_ENTRIES)}. Leave out what you do not own, or take it in parts.`,
+      tr`The table has ${String(rows.length)} rows; a rack holds ${String(MOST_ENTRIES)}. Leave out what you do not own, or take it in parts.`,
     );
   const inRack = new Map(known.map((e) => [e.id, e]));
   const read: RowRead[] = [];
@@ -218,7 +221,7 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
       const { entry, before: kept } = entryOf(row, columns, header, inRack);
       const before = seen.get(entry.id);
       if (before !== undefined)
-        throw new Error(`“${entry.name}” stands in row ${String(before)} already.`);
+        throw new Error(tr`“${entry.name}” stands in row ${String(before)} already.`);
       const [problem] = checkEntry(entry, rackLine(entry, true).spoken);
       if (problem) throw new Error(problem.message);
       seen.set(entry.id, at);
@@ -230,7 +233,7 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
         what,
       });
     } catch (error) {
-      problems.push({ row: at, says: error instanceof Error ? error.message : 'not read.' });
+      problems.push({ row: at, says: error instanceof Error ? error.message : tr`not read.` });
     }
   });
   return {
@@ -278,7 +281,7 @@ function entryOf(
     if (!column || cell === '') return;
     if (cell.length > LONGEST_CELL)
       throw new Error(
-        `${header[i] ?? ''}: the cell has ${String(cell.length)} letters; at most ${String(LONGEST_CELL)} are read.`,
+        tr`${header[i] ?? ''}: the cell has ${String(cell.length)} letters; at most ${String(LONGEST_CELL)} are read.`,
       );
     if ('field' in column) {
       fields[column.field] ??= cell;
@@ -293,13 +296,13 @@ function entryOf(
   });
   const of = (field: string): string => fields[field] ?? '';
   const name = of('name').slice(0, 60);
-  if (name === '') throw new Error('The name is missing.');
+  if (name === '') throw new Error(tr`The name is missing.`);
   const id = of('id') === '' ? idOf(name) : idOf(of('id'));
   const before = inRack.get(id);
   const kind = oneOf('kind', of('kind'), ['glass', 'colour'], before?.kind ?? 'colour');
   if (before && kind !== before.kind)
     throw new Error(
-      `“${name}” is a ${before.kind} in the rack and stays one: pieces are made of it. Give the ${kind} a name or id of its own.`,
+      tr`“${name}” is a ${trWord(before.kind)} in the rack and stays one: pieces are made of it. Give the ${trWord(kind)} a name or id of its own.`,
     );
   const look = oneOf(
     'look',
@@ -308,7 +311,7 @@ function entryOf(
     before?.look ?? 'transparent',
   );
   const symbols = readSymbols(of('holds'));
-  if (!symbols.ok) throw new Error(`holds: ${symbols.problem}`);
+  if (!symbols.ok) throw new Error(tr`holds: ${symbols.problem}`);
   const holds = symbols.value;
   const stock = of('stock')
     .split(';')
@@ -320,7 +323,7 @@ function entryOf(
     .filter((s) => s !== '')
     .map((s) => {
       const found = RACK_FORMS.find((f) => f === s);
-      if (!found) throw new Error(`forms: given “${s}”; allowed ${RACK_FORMS.join(', ')}.`);
+      if (!found) throw new Error(tr`forms: given “${s}”; allowed ${RACK_FORMS.join(', ')}.`);
       return found;
     });
   const oxides = readOxides(of('composition'));

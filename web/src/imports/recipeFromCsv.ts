@@ -1,4 +1,5 @@
 // A recipe out of a table: columns for where to, how fast (degrees an hour) and how long held (minutes or h:mm).
+import { tr } from '@zanfirico/core';
 import Papa from 'papaparse';
 import type { Recipe, RecipeLine } from '@zanfirico/core';
 
@@ -19,7 +20,7 @@ export function recipeFromCsv(text: string, name: string, start: number): Recipe
   const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: true });
   const [head, ...rows] = data;
   if (!head || rows.length === 0)
-    return { ok: false, says: 'The table has no rows under its headings.' };
+    return { ok: false, says: tr`The table has no rows under its headings.` };
   const find = (pattern: RegExp): number => head.findIndex((h) => pattern.test(h));
   const to = find(/^\s*(to|target|temp|°|goal)/i);
   const rate = find(/rate|speed|ramp|per hour|\/h/i);
@@ -27,7 +28,7 @@ export function recipeFromCsv(text: string, name: string, start: number): Recipe
   if (to < 0)
     return {
       ok: false,
-      says: `No column says where to: the headings are ${head.join(', ')}; wanted are “to”, “rate” and “hold”.`,
+      says: tr`No column says where to: the headings are ${head.join(', ')}; wanted are “to”, “rate” and “hold”.`,
     };
   const fahrenheit = /f\b|°\s*f|fahrenheit/i.test(head[to] ?? '');
   const lines: RecipeLine[] = [];
@@ -36,7 +37,7 @@ export function recipeFromCsv(text: string, name: string, start: number): Recipe
     if (Number.isNaN(t))
       return {
         ok: false,
-        says: `Row ${String(i + 2)}: “${row[to] ?? ''}” is no temperature.`,
+        says: tr`Row ${String(i + 2)}: “${row[to] ?? ''}” is no temperature.`,
       };
     const r = Math.abs(number(row[rate]));
     const h = heldFor(row[hold]);

@@ -1,4 +1,5 @@
 // Lines out of an SVG drawing: only geometry is taken. Nothing in the file is run, shown or kept as it came.
+import { tr } from '@zanfirico/core';
 import { XMLParser } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 
@@ -48,22 +49,22 @@ type Node = Readonly<Record<string, readonly Node[] | Attributes>>;
 export function readSvg(text: string): SvgDrawing {
   if (text.length > SVG_LIMIT)
     throw new Error(
-      `The drawing is ${String(Math.round(text.length / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read. Save only the line you need.`,
+      tr`The drawing is ${String(Math.round(text.length / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read. Save only the line you need.`,
     );
   const tree = parsed(text);
   const svg = tree.find((n) => 'svg' in n);
-  if (!svg) throw new Error('This file holds no SVG drawing.');
+  if (!svg) throw new Error(tr`This file holds no SVG drawing.`);
   const lines: SvgLine[] = [];
   const leftOut = new Set<string>();
   walk(svg['svg'] as readonly Node[], '', lines, leftOut);
   if (lines.length === 0)
     throw new Error(
-      'This drawing has no path: no line was found in it. Draw the outside as one path and save again.',
+      tr`This drawing has no path: no line was found in it. Draw the outside as one path and save again.`,
     );
   const cubics = lines.reduce((n, l) => n + l.cubics.length, 0);
   if (lines.length > MOST_LINES || cubics > MOST_CUBICS)
     throw new Error(
-      `This drawing has ${String(lines.length)} lines of ${String(cubics)} curves; at most ${String(MOST_LINES)} lines and ${String(MOST_CUBICS)} curves can be read. Save only the line you need.`,
+      tr`This drawing has ${String(lines.length)} lines of ${String(cubics)} curves; at most ${String(MOST_LINES)} lines and ${String(MOST_CUBICS)} curves can be read. Save only the line you need.`,
     );
   return { lines, mmPerUnit: unitOf(attributesOf(svg)), leftOut: [...leftOut] };
 }
@@ -71,7 +72,7 @@ export function readSvg(text: string): SvgDrawing {
 function parsed(text: string): readonly Node[] {
   // The parser is lenient; a file that breaks off would be read as less than it was.
   if (!/<\/(?:\w{1,20}:)?svg\s{0,20}>$/.test(withoutLastComments(text).slice(-50)))
-    throw new Error('This is not a whole SVG: it breaks off before its end.');
+    throw new Error(tr`This is not a whole SVG: it breaks off before its end.`);
   return new XMLParser({
     preserveOrder: true,
     ignoreAttributes: false,
@@ -156,7 +157,7 @@ const numbers = (text: string | undefined): number[] | undefined =>
 function linesOf(d: string, transform: string, at: Attributes): SvgLine[] {
   const path = svgpath(d);
   const { err } = path as unknown as { err: string };
-  if (err !== '') throw new Error(`A path in this drawing cannot be read: ${err}.`);
+  if (err !== '') throw new Error(tr`A path in this drawing cannot be read: ${err}.`);
   const found: SvgLine[] = [];
   let cubics: Cubic[] = [];
   let start: readonly [number, number] = [0, 0];

@@ -1,4 +1,5 @@
 // Chemical symbols as people list them.
+import { tr } from '@zanfirico/core';
 
 /** "cu, Ag;S" → ["Cu", "Ag", "S"]; or what is no symbol. */
 export function readSymbols(
@@ -13,5 +14,5 @@ export function readSymbols(
   const wrong = found.find((s) => !/^[A-Z][a-z]?$/.test(s));
   return wrong === undefined
     ? { ok: true, value: [...new Set(found)] }
-    : { ok: false, problem: `“${wrong}” is no chemical symbol; write for example Cu, Ag, S.` };
+    : { ok: false, problem: tr`“${wrong}” is no chemical symbol; write for example Cu, Ag, S.` };
 }

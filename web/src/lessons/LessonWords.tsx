@@ -1,4 +1,5 @@
 // Beside the step at the bench, in a class: what the teacher says there, and the two words by what they do.
+import { tr } from '@zanfirico/core';
 import type { WorkStep } from '@zanfirico/core';
 import { useClass } from './useClass';
 import { wordsAt } from './wordsAt';
@@ -15,7 +16,7 @@ export function LessonWords({
   if (says.length === 0) return null;
   return (
     <aside
-      aria-label="The teacher says"
+      aria-label={tr`The teacher says`}
       className="border-accent mt-3 border-l-4 pl-3 text-2xl max-sm:text-lg"
     >
       {says.map((s) => (

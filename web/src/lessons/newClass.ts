@@ -1,25 +1,32 @@
 // A piece made an exercise: what may be off of it, the tools its order needs, and benches to put the class in pairs at.
 import type { ClassDocument } from '@zanfirico/contract';
-import { BY_SHARE, drawnOf, LET_PASS, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+import {
+  BY_SHARE,
+  drawnOf,
+  LET_PASS,
+  toolName,
+  toolsOf as ofKind,
+  type Derived,
+  type WorkStep,
+  tr,
+} from '@zanfirico/core';
 
 /** Twice what a set maker lets pass: who learns has room. Common practice, no source. */
 const ROOM = 2;
 /** Where work is done is no tool. */
-const NO_TOOL = /^(|glory hole|bench|eye|furnace|annealer|garage|torch|kiln)$/;
+const NO_TOOL = /^(glory hole|bench|eye|furnace|annealer|garage|torch|kiln)$/;
 
 /** Tools an order needs, each once. */
 export const toolsOf = (steps: readonly WorkStep[]): string[] => [
   ...new Set(
-    steps
-      .flatMap((s) => (s.kind === 'own' ? [] : STEPS[s.kind].tool.split(/, | and /)))
-      .filter((t) => !NO_TOOL.test(t)),
+    steps.flatMap((s) => (s.kind === 'own' ? [] : ofKind(s.kind))).filter((t) => !NO_TOOL.test(t)),
   ),
 ];
 
 /** Puts who is in the class at benches, two and two. */
 export const inPairs = (students: ClassDocument['students']): ClassDocument['benches'] =>
   Array.from({ length: Math.ceil(students.length / 2) }, (_, i) => ({
-    name: `Bench ${String(i + 1)}`,
+    name: tr`Bench ${String(i + 1)}`,
     pair: students.slice(2 * i, 2 * i + 2).map((s) => s.id),
   }));
 
@@ -33,16 +40,16 @@ export function newClass(
     format: 'zanfirico.class',
     version: 1,
     id: crypto.randomUUID(),
-    name: `Class: ${piece.name}`.slice(0, 80),
+    name: tr`Class: ${piece.name}`.slice(0, 80),
     piece: piece.id,
     tolerances: (['height', 'lip', 'weight'] as const).flatMap((of) =>
       drawnOf(derived, of, undefined) === undefined
         ? []
         : [{ of, under: ROOM * LET_PASS[of], over: ROOM * LET_PASS[of] }],
     ),
-    tools: toolsOf(steps).map((name) => ({ name: name.slice(0, 80), lives: '' })),
+    tools: toolsOf(steps).map((name) => ({ name: toolName(name).slice(0, 80), lives: '' })),
     words: [],
-    checks: ['Each side with the calipers', 'Length', 'A clean neck'],
+    checks: [tr`Each side with the calipers`, tr`Length`, tr`A clean neck`],
     students: [],
     benches: [],
     atOnce: 1,

@@ -1,4 +1,5 @@
 // A class and what was made in it, asked once for everyone who shows it; and keeping it.
+import { tr } from '@zanfirico/core';
 import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { keepClass, readClass, readClasses, readClassMakings } from '../api/lessons';
@@ -31,7 +32,7 @@ export function useKeepClass(): (fresh: ClassDocument) => void {
     },
     onSettled: () => queries.invalidateQueries({ queryKey: ['classes'], exact: true }),
     onError: (error, fresh) => {
-      useNotices.getState().trouble(`The class was not kept: ${sentenceOf(error)}`);
+      useNotices.getState().trouble(tr`The class was not kept: ${sentenceOf(error)}`);
       void queries.invalidateQueries({ queryKey: ['classes', fresh.id] });
     },
   });

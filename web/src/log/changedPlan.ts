@@ -22,6 +22,7 @@ import {
   type MakingState,
   type PlanChange,
   type WorkStep,
+  tr,
 } from '@zanfirico/core';
 import { readPiece, savePiece } from '../api/client';
 import { shelfChanged } from '../api/queries';
@@ -118,7 +119,7 @@ export async function reviseBy(
   const { id, revision, document } = await readPiece(piece);
   if ((await draftsOf(id)).length > 0)
     throw new Error(
-      `“${document.name}” has changes that are not saved: open it and save it first.`,
+      tr`“${document.name}” has changes that are not saved: open it and save it first.`,
     );
   const kept = await savePiece(id, { baseRevision: revision, document: change(document) });
   await shelfChanged();
@@ -139,23 +140,23 @@ export function recipeOf(
   const annealer = boxed?.annealer ?? begin.annealer;
   const read = told.flatMap((e) =>
     e.kind === 'reading'
-      ? [`${printText(e.value, e.of, METRIC)} at ${clockText((e.at - begin.at) / 1000)}`]
+      ? [tr`${printText(e.value, e.of, METRIC)} at ${clockText((e.at - begin.at) / 1000)}`]
       : [],
   );
   const lead = leadOf(begin);
   const how = [
-    `As made no. ${String(begin.number)} on ${new Date(begin.at).toISOString().slice(0, 10)}`,
-    lead && `${lead.name} led`,
+    tr`As made no. ${String(begin.number)} on ${new Date(begin.at).toISOString().slice(0, 10)}`,
+    lead && tr`${lead.name} led`,
     begin.hole !== undefined &&
-      `${begin.hole}${begin.holeTemperature === undefined ? '' : ` at ${printText(begin.holeTemperature, 'temperature', METRIC)}`}`,
+      `${begin.hole}${begin.holeTemperature === undefined ? '' : tr` at ${printText(begin.holeTemperature, 'temperature', METRIC)}`}`,
     begin.potTemperature !== undefined &&
-      `pot at ${printText(begin.potTemperature, 'temperature', METRIC)}`,
+      tr`pot at ${printText(begin.potTemperature, 'temperature', METRIC)}`,
     ...read,
   ].filter((w) => typeof w === 'string');
   const notes = [document.notes, `${how.join(', ')}.`].filter((w) => w !== '').join('\n');
   const made = withOrder(
     document,
-    `As made no. ${String(begin.number)}`,
+    tr`As made no. ${String(begin.number)}`,
     inIds(document, asMade(state)),
   );
   return {

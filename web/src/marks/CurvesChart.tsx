@@ -1,4 +1,5 @@
 // Several nights on one clock.
+import { tr } from '@zanfirico/core';
 import type { KilnCurve } from '@zanfirico/core';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useDisplay } from '../stores/display';
@@ -26,7 +27,7 @@ export function CurvesChart({ curves, lastIn, named = true }: Props) {
   return (
     <figure
       className="mb-2 bg-(--board) pb-1"
-      aria-label={`${String(curves.length)} nights on one clock; the table below gives their figures.`}
+      aria-label={tr`${String(curves.length)} nights on one clock; the table below gives their figures.`}
     >
       <ResponsiveContainer width="100%" height={230} initialDimension={{ width: 800, height: 230 }}>
         <LineChart margin={{ top: 10, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>

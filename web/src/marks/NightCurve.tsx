@@ -1,5 +1,5 @@
 // The night curve: the programme on a real clock, glowing where the glass does, with the points that matter named.
-import { printText, type Schedule } from '@zanfirico/core';
+import { printText, type Schedule, tr } from '@zanfirico/core';
 import {
   Area,
   AreaChart,
@@ -32,7 +32,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
   return (
     <figure
       className="mt-1 h-[250px] bg-(--board)"
-      aria-label={`Temperature through the night: holds at ${text(annealing)} or as set, door at ${door.time} ${door.day}. The table below gives every segment.`}
+      aria-label={tr`Temperature through the night: holds at ${text(annealing)} or as set, door at ${door.time} ${door.day}. The table below gives every segment.`}
     >
       <ResponsiveContainer
         width="100%"
@@ -59,7 +59,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
             stroke="var(--chalk-dim)"
             strokeDasharray="2 4"
             label={{
-              value: `annealing point ${text(annealing)}`,
+              value: tr`annealing point ${text(annealing)}`,
               position: 'insideBottomRight',
               ...LABEL,
             }}
@@ -68,14 +68,18 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
             y={strain}
             stroke="var(--chalk-dim)"
             strokeDasharray="2 4"
-            label={{ value: `strain point ${text(strain)}`, position: 'insideTopRight', ...LABEL }}
+            label={{
+              value: tr`strain point ${text(strain)}`,
+              position: 'insideTopRight',
+              ...LABEL,
+            }}
           />
           <ReferenceLine
             x={0}
             stroke="var(--chalk)"
             strokeDasharray="4 3"
             label={{
-              value: `last in ${lastIn}`,
+              value: tr`last in ${lastIn}`,
               position: 'insideBottomLeft',
               ...LABEL,
               fill: 'var(--chalk)',
@@ -96,7 +100,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
               fill="var(--color-accent)"
               stroke="var(--board)"
               label={{
-                value: `door ${door.time}`,
+                value: tr`door ${door.time}`,
                 position: 'top',
                 ...LABEL,
                 fill: 'var(--color-accent)',

@@ -1,5 +1,5 @@
 // Tension through the night under the same clock: skin and middle of the thickest wall, and what may stay.
-import { writtenWith, type Outcome } from '@zanfirico/core';
+import { writtenWith, type Outcome, tr } from '@zanfirico/core';
 import {
   CartesianGrid,
   Line,
@@ -77,7 +77,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   return (
     <figure
       className="bg-(--board) pb-1"
-      aria-label={`Tension through the night in megapascals: at the end ${Object.entries(lines)
+      aria-label={tr`Tension through the night in megapascals: at the end ${Object.entries(lines)
         .map(([key, { says }]) => `${says} ${last ? shown(last[key] ?? NaN, 2) : '–'}`)
         .join(', ')}; ${shown(allows / MPA, 1)} may stay.`}
     >
@@ -100,7 +100,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
             stroke="var(--color-warning)"
             strokeDasharray="2 4"
             label={{
-              value: `may stay ${shown(allows / MPA, 1)}`,
+              value: tr`may stay ${shown(allows / MPA, 1)}`,
               position: 'insideBottomRight',
               ...LABEL,
             }}
@@ -119,7 +119,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
         </LineChart>
       </ResponsiveContainer>
       <figcaption className="quiet -mt-1 flex flex-wrap gap-x-5 pl-12 text-sm leading-tight">
-        <span>Tension, MPa:</span>
+        <span>{tr`Tension, MPa:`}</span>
         {Object.values(lines)
           .reverse()
           .map(({ says, ...look }) => (

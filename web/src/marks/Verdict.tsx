@@ -1,5 +1,5 @@
 // A verdict in words first: good, watch or no, with a mark of its own shape and never by colour alone.
-import { inWords, type Verdict as VerdictValue } from '@zanfirico/core';
+import { inWords, type Verdict as VerdictValue, trWord } from '@zanfirico/core';
 import { CircleCheck, OctagonX, TriangleAlert } from 'lucide-react';
 import { useDisplay } from '../stores/display';
 
@@ -14,7 +14,7 @@ export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdi
   const { icon: Icon, tone } = LOOK[verdict];
   return (
     <span className={`text-sm whitespace-nowrap ${tone}`}>
-      <Icon className="mb-0.5 inline size-3.5" aria-hidden="true" /> {verdict}
+      <Icon className="mb-0.5 inline size-3.5" aria-hidden="true" /> {trWord(verdict)}
     </span>
   );
 }

@@ -1,12 +1,13 @@
 // What hands can do, as it is said on screen.
+import { tr } from '@zanfirico/core';
 import type { Skill } from '@zanfirico/core';
 
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
-  gaff: 'leads',
-  gather: 'gathers',
-  bit: 'brings bits',
-  blow: 'blows',
-  shield: 'shields',
-  door: 'doors',
+  gaff: tr`leads`,
+  gather: tr`gathers`,
+  bit: tr`brings bits`,
+  blow: tr`blows`,
+  shield: tr`shields`,
+  door: tr`doors`,
   torch: 'torch',
 };

@@ -1,10 +1,11 @@
 // Who gave a value, in words.
+import { tr } from '@zanfirico/core';
 import type { Speaker } from '@zanfirico/core';
 
 export const SPEAKER_WORDS: Readonly<Record<Speaker, string>> = {
-  measured: 'measured here',
-  sheet: 'from the sheet',
-  composition: 'estimated from its oxides',
+  measured: tr`measured here`,
+  sheet: tr`from the sheet`,
+  composition: tr`estimated from its oxides`,
   representative: 'representative',
 };
 

@@ -1,4 +1,5 @@
 // A place that comes later: says in one line what will be there.
+import { tr } from '@zanfirico/core';
 interface Props {
   readonly name: string;
   readonly will: string;
@@ -13,7 +14,7 @@ export function Later({ name, will, inside }: Props) {
       <Heading className="text-5xl">{name}</Heading>
       <div className="plank mt-4 mb-6 w-40" aria-hidden="true" />
       <p className="text-xl leading-relaxed">
-        <span className="quiet">To come: </span>
+        <span className="quiet">{tr`To come: `}</span>
         {will}
       </p>
     </section>

@@ -1,4 +1,5 @@
 // A line while the server is away: what is shown is as it was, and what is drawn is kept.
+import { tr } from '@zanfirico/core';
 import { Clock, CloudOff, DoorClosed } from 'lucide-react';
 import { useEffect } from 'react';
 import { isThere } from '../api/client';
@@ -12,7 +13,7 @@ const TOLD_MS = 60_000;
 const clockWords = (ahead: number): string => {
   const minutes = Math.round(Math.abs(ahead) / 60_000);
   const much = minutes < 90 ? `${String(minutes)} min` : `${String(Math.round(minutes / 60))} h`;
-  return `${much} ${ahead > 0 ? 'behind' : 'ahead of'}`;
+  return `${much} ${ahead > 0 ? 'behind' : tr`ahead of`}`;
 };
 
 export function Away() {
@@ -36,8 +37,7 @@ export function Away() {
         className="no-print border-error bg-base-100 flex flex-wrap items-center gap-2 border-b-2 px-5 py-1.5"
       >
         <DoorClosed className="text-error size-5 shrink-0" />
-        This screen is not let in any more, or was not used for long. What was done here is kept in
-        it.
+        {tr`This screen is not let in any more, or was not used for long. What was done here is kept in it.`}
         <button
           type="button"
           className="btn btn-sm"
@@ -46,7 +46,7 @@ export function Away() {
             location.reload();
           }}
         >
-          Let it in again
+          {tr`Let it in again`}
         </button>
       </p>
     );
@@ -57,7 +57,7 @@ export function Away() {
         className="no-print border-base-300 bg-base-100 flex items-center gap-2 border-b px-5 py-1"
       >
         <Clock className="text-warning size-5 shrink-0" />
-        This screen’s clock is {clockWords(ahead)} the studio’s. The studio’s is used.
+        {tr`This screen’s clock is ${clockWords(ahead)} the studio’s. The studio’s is used.`}
       </p>
     );
   return (
@@ -66,10 +66,10 @@ export function Away() {
       className="no-print border-warning bg-base-100 flex items-center gap-2 border-b-2 px-5 py-1.5"
     >
       <CloudOff className="text-warning size-5 shrink-0" />
-      The server is away.{' '}
+      {tr`The server is away. `}
       {away.keptAt !== undefined &&
-        `What is shown is as it was at ${new Date(away.keptAt).toTimeString().slice(0, 5)}. `}
-      What you draw is kept in this browser, and can be saved when it is back.
+        tr`What is shown is as it was at ${new Date(away.keptAt).toTimeString().slice(0, 5)}. `}
+      {tr`What you draw is kept in this browser, and can be saved when it is back.`}
     </p>
   );
 }

@@ -1,4 +1,5 @@
 // A sheet over the work: one title, closed by Escape, by its cross, or when its work is done.
+import { tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import { useEffect, useId, useRef, type ReactNode } from 'react';
 
@@ -17,7 +18,7 @@ interface Props {
 }
 
 export function Dialog(props: Props) {
-  const { title, onClose, children, actions, leave = 'Not now', wide = false, onSubmit } = props;
+  const { title, onClose, children, actions, leave = tr`Not now`, wide = false, onSubmit } = props;
   const dialog = useRef<HTMLDialogElement>(null);
   const id = useId();
   useEffect(() => {
@@ -42,7 +43,7 @@ export function Dialog(props: Props) {
           <button
             type="button"
             className="btn btn-ghost btn-sm btn-square"
-            aria-label={`Close: ${title}`}
+            aria-label={tr`Close: ${title}`}
             onClick={() => dialog.current?.close()}
           >
             <X className="size-4" />

@@ -1,4 +1,5 @@
 // The palette and the list of keys, wherever one is: by key, or by their signs in the head.
+import { tr } from '@zanfirico/core';
 import { Keyboard, Search } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -38,7 +39,7 @@ export function Helpers() {
   return (
     <>
       <IconButton
-        label="What to do, by name (Ctrl K)"
+        label={tr`What to do, by name (Ctrl K)`}
         onClick={() => {
           setOpen('palette');
         }}
@@ -46,7 +47,7 @@ export function Helpers() {
         <Search className="size-4" />
       </IconButton>
       <div className="hidden md:block">
-        <IconButton label="Keys (?)" onClick={keys}>
+        <IconButton label={tr`Keys (?)`} onClick={keys}>
           <Keyboard className="size-4" />
         </IconButton>
       </div>

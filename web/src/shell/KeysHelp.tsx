@@ -1,69 +1,70 @@
 // Every key that does something, by where it does it.
+import { tr } from '@zanfirico/core';
 import { Dialog } from './Dialog';
 
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [
   [
-    'Anywhere',
+    tr`Anywhere`,
     [
-      ['Ctrl K', 'what to do, or a piece to open, by its name'],
-      ['?', 'these keys'],
-      ['Esc', 'close what is open over the work'],
-      ['Tab', 'to the next thing that takes keys'],
+      ['Ctrl K', tr`what to do, or a piece to open, by its name`],
+      ['?', tr`these keys`],
+      [tr`Esc`, tr`close what is open over the work`],
+      [tr`Tab`, tr`to the next thing that takes keys`],
     ],
   ],
   [
-    'In a piece',
+    tr`In a piece`,
     [
-      ['Ctrl S', 'save'],
-      ['Ctrl Z', 'undo; in a field, what is typed there first'],
-      ['Ctrl Shift Z', 'redo (Ctrl Y too)'],
+      [tr`Ctrl S`, 'save'],
+      [tr`Ctrl Z`, tr`undo; in a field, what is typed there first`],
+      [tr`Ctrl Shift Z`, tr`redo (Ctrl Y too)`],
     ],
   ],
   [
-    'On the drawing',
+    tr`On the drawing`,
     [
-      ['Arrows', 'the point, bit or fill line in hand by 0.1 mm'],
-      ['Shift arrows', 'by 1 mm'],
-      ['Delete', 'take the point in hand away; on a measure, the measure'],
-      ['Double click', 'a new point on the line'],
-      ['Ctrl click, Space', 'choose points to go together'],
-      ['Shift click', 'all from the one in hand to it'],
-      ['Ctrl C, X, V', 'copy, cut, put in: in this piece or another'],
-      ['[ ] and Home', 'look closer, further; all of it'],
-      ['Alt arrows', 'move the sheet under the drawing'],
+      [tr`Arrows`, tr`the point, bit or fill line in hand by 0.1 mm`],
+      [tr`Shift arrows`, tr`by 1 mm`],
+      [tr`Delete`, tr`take the point in hand away; on a measure, the measure`],
+      [tr`Double click`, tr`a new point on the line`],
+      [tr`Ctrl click, Space`, tr`choose points to go together`],
+      [tr`Shift click`, tr`all from the one in hand to it`],
+      [tr`Ctrl C, X, V`, tr`copy, cut, put in: in this piece or another`],
+      [tr`[ ] and Home`, tr`look closer, further; all of it`],
+      [tr`Alt arrows`, tr`move the sheet under the drawing`],
     ],
   ],
   [
-    'On the braid',
+    tr`On the braid`,
     [
-      ['Arrows', 'walk the steps; with Shift, choose them'],
-      ['Alt arrows', 'move what is in hand earlier or later'],
-      ['+ and −', 'a second more, a second less'],
-      ['Delete', 'take it out'],
-      ['Ctrl C, X, V', 'copy, cut, put in: in this piece or another'],
+      [tr`Arrows`, tr`walk the steps; with Shift, choose them`],
+      [tr`Alt arrows`, tr`move what is in hand earlier or later`],
+      [tr`+ and −`, tr`a second more, a second less`],
+      [tr`Delete`, tr`take it out`],
+      [tr`Ctrl C, X, V`, tr`copy, cut, put in: in this piece or another`],
     ],
   ],
   [
-    'In a field',
+    tr`In a field`,
     [
-      ['Enter', 'take what is typed'],
-      ['Esc', 'leave it as it was'],
-      ['Up, Down', 'a little more, a little less'],
+      [tr`Enter`, tr`take what is typed`],
+      [tr`Esc`, tr`leave it as it was`],
+      [tr`Up, Down`, tr`a little more, a little less`],
     ],
   ],
   [
-    'Lists and pictures',
+    tr`Lists and pictures`,
     [
-      ['Left, Right', 'through tabs; the turning glass; the clock of a night'],
-      ['Up, Down', 'tilt the glass; through the rack'],
+      [tr`Left, Right`, tr`through tabs; the turning glass; the clock of a night`],
+      [tr`Up, Down`, tr`tilt the glass; through the rack`],
     ],
   ],
 ];
 
 export function KeysHelp({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog title="Keys" onClose={onClose} leave="Close" wide>
-      <p className="quiet mt-1">On a Mac, Cmd where it says Ctrl. A comma is read as a point.</p>
+    <Dialog title={tr`Keys`} onClose={onClose} leave={tr`Close`} wide>
+      <p className="quiet mt-1">{tr`On a Mac, Cmd where it says Ctrl. A comma is read as a point.`}</p>
       <div className="mt-3 gap-8 sm:columns-2">
         {KEYS.map(([where, keys]) => (
           <section key={where} className="mb-4 break-inside-avoid">

@@ -1,4 +1,5 @@
 // Notices at the foot of the screen; read out politely, troubles at once.
+import { tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import { useNotices } from '../stores/notices';
 
@@ -33,7 +34,7 @@ export function Notices() {
           <button
             type="button"
             className="btn btn-ghost btn-xs btn-square"
-            aria-label="Dismiss"
+            aria-label={tr`Dismiss`}
             onClick={() => {
               dismiss(n.key);
             }}

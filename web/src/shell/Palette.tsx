@@ -1,4 +1,5 @@
 // The palette: type what you want to do, or the piece you want to open; arrows choose, Enter does it.
+import { tr } from '@zanfirico/core';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePieces } from '../api/queries';
@@ -28,7 +29,7 @@ export function Palette({
   const shown = useMemo(() => {
     const pieces = (found.data?.pages[0]?.lines ?? []).slice(0, MOST_PIECES).map((p): Command => ({
       says: p.name,
-      group: 'Open',
+      group: tr`Open`,
       run: () => {
         void navigate(`/pieces/${p.id}/section`);
       },
@@ -49,17 +50,17 @@ export function Palette({
     document.getElementById(`${id}-${String(chosen)}`)?.scrollIntoView({ block: 'nearest' });
   }, [id, chosen]);
   return (
-    <dialog ref={dialog} className="modal modal-top" aria-label="What to do" onClose={onClose}>
+    <dialog ref={dialog} className="modal modal-top" aria-label={tr`What to do`} onClose={onClose}>
       <div className="modal-box mx-auto mt-[8vh] w-[min(38rem,94vw)] max-w-none p-0">
         <input
           className="input w-full border-b px-5 py-3 text-xl"
           role="combobox"
-          aria-label="What to do, or which piece to open"
+          aria-label={tr`What to do, or which piece to open`}
           aria-expanded="true"
           aria-controls={`${id}-list`}
           aria-activedescendant={shown.length > 0 ? optionId(chosen) : undefined}
           autoComplete="off"
-          placeholder="What to do, or a piece’s name"
+          placeholder={tr`What to do, or a piece’s name`}
           value={typed}
           onChange={(e) => {
             setTyped(e.target.value);
@@ -80,7 +81,7 @@ export function Palette({
         <div
           id={`${id}-list`}
           role="listbox"
-          aria-label="What can be done"
+          aria-label={tr`What can be done`}
           className="max-h-[60vh] overflow-y-auto py-1"
         >
           {shown.map((c, i) => (
@@ -107,12 +108,12 @@ export function Palette({
         </div>
         {shown.length === 0 && (
           <p className="px-5 py-4" role="status">
-            Nothing is called “{typed}”: neither something to do here nor a piece on the shelf.
+            {tr`Nothing is called “${typed}”: neither something to do here nor a piece on the shelf.`}
           </p>
         )}
       </div>
       <form method="dialog" className="modal-backdrop">
-        <button type="submit" tabIndex={-1} aria-label="Close" />
+        <button type="submit" tabIndex={-1} aria-label={tr`Close`} />
       </form>
     </dialog>
   );

@@ -1,4 +1,5 @@
 // The shell: the house's name, its six places, and how this person reads numbers.
+import { tr } from '@zanfirico/core';
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
@@ -61,22 +62,20 @@ export function Shell() {
         href="#main"
         className="bg-primary text-primary-content sr-only z-50 px-3 py-2 focus:not-sr-only focus:absolute"
       >
-        Skip to the work
+        {tr`Skip to the work`}
       </a>
       <header className="no-print bg-base-100">
         <div className="flex items-center gap-x-2 px-2 py-1.5 sm:gap-x-6 sm:px-5 lg:flex-wrap">
           <NavLink
             to="/pieces"
             className="flex items-center gap-2"
-            aria-label="Zanfirico, to the pieces"
+            aria-label={tr`Zanfirico, to the pieces`}
           >
             <TwistMark />
-            <span className="font-display hidden text-2xl font-semibold tracking-tight sm:inline">
-              Zanfirico
-            </span>
+            <span className="font-display hidden text-2xl font-semibold tracking-tight sm:inline">{tr`Zanfirico`}</span>
           </NavLink>
           <SheetLinks
-            label="Places"
+            label={tr`Places`}
             links={places}
             className="font-display min-w-0 flex-nowrap overflow-x-auto"
           />
@@ -89,7 +88,7 @@ export function Shell() {
             <button
               type="button"
               className="btn btn-ghost btn-sm btn-square"
-              aria-label={`Light and dark: change to ${other === 'ash' ? 'light' : 'dark'}`}
+              aria-label={tr`Light and dark: change to ${other === 'ash' ? 'light' : 'dark'}`}
               onClick={() => {
                 setTheme(other);
               }}

@@ -1,4 +1,5 @@
 // A bundle is taken away: what goes with the pieces is ticked; who made it and what was written stays here unless it is.
+import { tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf, takeBundle, type BundleTicks } from '../api/client';
 import { download } from '../exports/download';
@@ -14,10 +15,10 @@ interface Props {
 }
 
 const TICKS: readonly (readonly [keyof BundleTicks, string, string])[] = [
-  ['makings', 'What was made of it', 'every making with its events, how it came out and why'],
-  ['photos', 'Its pictures', 'without where and when they were taken, as they are kept'],
-  ['people', 'Who made it, and what was written down', 'else “person 1”, and no notes'],
-  ['shop', 'The shop', 'irons, holes, annealers, recipes, and what was learnt'],
+  ['makings', tr`What was made of it`, tr`every making with its events, how it came out and why`],
+  ['photos', tr`Its pictures`, tr`without where and when they were taken, as they are kept`],
+  ['people', tr`Who made it, and what was written down`, tr`else “person 1”, and no notes`],
+  ['shop', tr`The shop`, tr`irons, holes, annealers, recipes, and what was learnt`],
 ];
 
 export function TakeBundle({ name, ids, onClose }: Props) {
@@ -35,8 +36,8 @@ export function TakeBundle({ name, ids, onClose }: Props) {
   };
   return (
     <Dialog
-      title={ids ? 'A bundle of it' : 'All of it'}
-      leave="Leave it"
+      title={ids ? tr`A bundle of it` : tr`All of it`}
+      leave={tr`Leave it`}
       onClose={onClose}
       actions={
         <button
@@ -45,15 +46,14 @@ export function TakeBundle({ name, ids, onClose }: Props) {
           disabled={going}
           onClick={() => void take()}
         >
-          Take it away
+          {tr`Take it away`}
         </button>
       }
     >
       <p className="leading-snug">
-        {ids ? 'The piece as it was saved' : 'Every piece, put away or not'}, with the rack entries
-        it is of: another studio can read it.
+        {tr`${ids ? tr`The piece as it was saved` : tr`Every piece, put away or not`}, with the rack entries it is of: another studio can read it.`}
       </p>
-      <p className="quiet mt-3">With it:</p>
+      <p className="quiet mt-3">{tr`With it:`}</p>
       {TICKS.filter(([key]) => key !== 'shop' || !ids).map(([key, says, what]) => {
         const idle = (key === 'photos' || key === 'people') && ticks.makings !== true;
         return (
@@ -73,11 +73,7 @@ export function TakeBundle({ name, ids, onClose }: Props) {
           </label>
         );
       })}
-      {going && (
-        <p className="quiet mt-3" role="status">
-          It is being packed …
-        </p>
-      )}
+      {going && <p className="quiet mt-3" role="status">{tr`It is being packed …`}</p>}
     </Dialog>
   );
 }

@@ -1,4 +1,5 @@
 // °C or °F, mm or in, g or lb, a decimal point or comma: each a toggle, anywhere in the application.
+import { tr } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
 
 export function UnitSwitch() {
@@ -6,7 +7,7 @@ export function UnitSwitch() {
   const setUnits = useDisplay((s) => s.setUnits);
   const pairs = [
     {
-      name: 'Temperature',
+      name: tr`Temperature`,
       now: `°${units.temperature}`,
       a: '°C',
       b: '°F',
@@ -15,7 +16,7 @@ export function UnitSwitch() {
       },
     },
     {
-      name: 'Length',
+      name: tr`Length`,
       now: units.length,
       a: 'mm',
       b: 'in',
@@ -24,7 +25,7 @@ export function UnitSwitch() {
       },
     },
     {
-      name: 'Decimals',
+      name: tr`Decimals`,
       now: units.decimal === ',' ? '0,5' : '0.5',
       a: '0.5',
       b: '0,5',
@@ -33,7 +34,7 @@ export function UnitSwitch() {
       },
     },
     {
-      name: 'Weight',
+      name: tr`Weight`,
       now: units.mass,
       a: 'g',
       b: 'lb',
@@ -43,7 +44,7 @@ export function UnitSwitch() {
     },
   ];
   return (
-    <div className="flex gap-2" role="group" aria-label="Units">
+    <div className="flex gap-2" role="group" aria-label={tr`Units`}>
       {pairs.map((p) => (
         <button
           key={p.name}
@@ -52,7 +53,7 @@ export function UnitSwitch() {
           onClick={p.flip}
         >
           <span className="sr-only">
-            {p.name} in {p.now}; change to {p.now === p.a ? p.b : p.a}
+            {tr`${p.name} in ${p.now}; change to ${p.now === p.a ? p.b : p.a}`}
           </span>
           {[p.a, p.b].map((u) => (
             <span

@@ -1,4 +1,5 @@
 // Who this screen is, where it was let in; and the way out.
+import { tr } from '@zanfirico/core';
 import type { Me } from '@zanfirico/contract';
 import { LogOut } from 'lucide-react';
 import { leave } from '../api/door';
@@ -20,7 +21,7 @@ export function WhoIAm({ me }: { readonly me: Me | undefined }) {
         {me.name}
       </span>
       <IconButton
-        label={`Leave: this screen is ${me.name} no more`}
+        label={tr`Leave: this screen is ${me.name} no more`}
         onClick={() => {
           leave().then(() => {
             location.assign('/enter');

@@ -1,4 +1,5 @@
 // What can be done from anywhere: the places, how numbers are read, light and dark, the keys.
+import { tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import type { Command } from '../stores/commands';
@@ -6,15 +7,15 @@ import { useDisplay } from '../stores/display';
 import { PLACES } from './places';
 
 const MORE = [
-  { to: '/orders', name: 'Orders' },
-  { to: '/rack/glasses', name: 'Glasses of the rack' },
-  { to: '/rack/tests', name: 'Tests of two glasses' },
-  { to: '/rack/shop', name: 'Irons, boxes, torch stock' },
-  { to: '/rack/screens', name: 'Screens: who is let in' },
-  { to: '/class', name: 'Class' },
-  { to: '/wall/boxes', name: 'Wall: the boxes' },
-  { to: '/wall/bench', name: 'Wall: being made' },
-  { to: '/wall/class', name: 'Wall: the class' },
+  { to: '/orders', name: tr`Orders` },
+  { to: '/rack/glasses', name: tr`Glasses of the rack` },
+  { to: '/rack/tests', name: tr`Tests of two glasses` },
+  { to: '/rack/shop', name: tr`Irons, boxes, torch stock` },
+  { to: '/rack/screens', name: tr`Screens: who is let in` },
+  { to: '/class', name: tr`Class` },
+  { to: '/wall/boxes', name: tr`Wall: the boxes` },
+  { to: '/wall/bench', name: tr`Wall: being made` },
+  { to: '/wall/class', name: tr`Wall: the class` },
 ];
 
 export function useEverywhere(onKeys: () => void): readonly Command[] {
@@ -23,7 +24,7 @@ export function useEverywhere(onKeys: () => void): readonly Command[] {
   return useMemo(() => {
     const unit = (says: string, change: Parameters<typeof setUnits>[0]): Command => ({
       says,
-      group: 'Units',
+      group: tr`Units`,
       run: () => {
         setUnits(change);
       },
@@ -31,28 +32,28 @@ export function useEverywhere(onKeys: () => void): readonly Command[] {
     return [
       ...[...PLACES, ...MORE].map(({ to, name }): Command => ({
         says: name,
-        group: 'Go to',
+        group: tr`Go to`,
         run: () => {
           void navigate(to);
         },
       })),
       units.temperature === 'C'
-        ? unit('Temperatures in °F', { temperature: 'F' })
-        : unit('Temperatures in °C', { temperature: 'C' }),
+        ? unit(tr`Temperatures in °F`, { temperature: 'F' })
+        : unit(tr`Temperatures in °C`, { temperature: 'C' }),
       units.length === 'mm'
-        ? unit('Lengths in inches', { length: 'in' })
-        : unit('Lengths in millimetres', { length: 'mm' }),
+        ? unit(tr`Lengths in inches`, { length: 'in' })
+        : unit(tr`Lengths in millimetres`, { length: 'mm' }),
       units.mass === 'g'
-        ? unit('Weights in pounds', { mass: 'lb' })
-        : unit('Weights in grams', { mass: 'g' }),
+        ? unit(tr`Weights in pounds`, { mass: 'lb' })
+        : unit(tr`Weights in grams`, { mass: 'g' }),
       {
-        says: theme === 'soot' ? 'Light screen' : 'Dark screen',
-        group: 'Look',
+        says: theme === 'soot' ? tr`Light screen` : tr`Dark screen`,
+        group: tr`Look`,
         run: () => {
           setTheme(theme === 'soot' ? 'ash' : 'soot');
         },
       },
-      { says: 'Keys', group: 'Help', keys: '?', run: onKeys },
+      { says: tr`Keys`, group: tr`Help`, keys: '?', run: onKeys },
     ];
   }, [navigate, units, theme, setUnits, setTheme, onKeys]);
 }

@@ -1,14 +1,15 @@
 // What the browser's tab says: where one is, the house last. A piece says its own name and sheet.
+import { tr } from '@zanfirico/core';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { PLACES } from './places';
 
 const HOUSE = 'Zanfirico';
 const INSIDE: Readonly<Record<string, string>> = {
-  '/rack/glasses': 'Glasses',
-  '/rack/tests': 'Tests',
-  '/rack/shop': 'Irons, boxes, torch stock',
-  '/rack/screens': 'Screens',
+  '/rack/glasses': tr`Glasses`,
+  '/rack/tests': tr`Tests`,
+  '/rack/shop': tr`Irons, boxes, torch stock`,
+  '/rack/screens': tr`Screens`,
 };
 
 /** A title of what one looks at, the nearest first; what is not there is left out. */
@@ -20,8 +21,8 @@ export function titleAt(path: string): string | undefined {
   if (/^\/pieces\/./.test(path)) return undefined;
   const place = PLACES.find(({ to }) => path === to || path.startsWith(`${to}/`))?.name;
   if (path.startsWith('/wall/')) return undefined;
-  if (path === '/class' || path.startsWith('/class/')) return titled('Class');
-  const inside = INSIDE[path] ?? (path === '/orders' ? 'Orders' : undefined);
+  if (path === '/class' || path.startsWith('/class/')) return titled(tr`Class`);
+  const inside = INSIDE[path] ?? (path === '/orders' ? tr`Orders` : undefined);
   return titled(inside, place);
 }
 

@@ -1,4 +1,5 @@
 // What was copied to be put in elsewhere: kept by the page, and given to the machine's clipboard for other windows.
+import { tr } from '@zanfirico/core';
 import {
   CLIP_FORMAT,
   ClipSchema,
@@ -33,11 +34,11 @@ export function readClip(text: string): Clip | undefined {
   try {
     found = JSON.parse(text);
   } catch {
-    throw new Error('What was copied is cut off: copy it again.');
+    throw new Error(tr`What was copied is cut off: copy it again.`);
   }
   if (Value.Check(ClipSchema, found)) return found;
   const first = Value.Errors(ClipSchema, found).First();
   throw new Error(
-    `What was copied cannot be put in: ${first?.path.slice(1).replaceAll('/', '.') ?? 'it'} is not what it should be. Copy it again.`,
+    tr`What was copied cannot be put in: ${first?.path.slice(1).replaceAll('/', '.') ?? tr`it`} is not what it should be. Copy it again.`,
   );
 }

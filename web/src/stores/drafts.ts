@@ -1,4 +1,5 @@
 // Unsaved changes in the browser's database, by tab and piece, so that a closed tab, a reload or a dead battery loses nothing.
+import { tr } from '@zanfirico/core';
 import { PIECE_VERSION, upgradePiece, type PieceDocument } from '@zanfirico/contract';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { useNotices } from './notices';
@@ -103,8 +104,8 @@ async function drain(): Promise<void> {
           .getState()
           .trouble(
             error instanceof DOMException && error.name === 'QuotaExceededError'
-              ? 'The browser’s storage is full: what is not saved would be lost with this page. Save now.'
-              : 'This browser keeps no unsaved changes: they would be lost with this page. Save often.',
+              ? tr`The browser’s storage is full: what is not saved would be lost with this page. Save now.`
+              : tr`This browser keeps no unsaved changes: they would be lost with this page. Save often.`,
           );
       told = true;
     }
@@ -197,7 +198,7 @@ export async function readDraft(draft: Draft): Promise<Kept | { readonly says: s
     Number.isInteger(draft.baseRevision)
   )
     return { baseRevision: draft.baseRevision, document };
-  return { says: problem ?? 'they are no piece of this version' };
+  return { says: problem ?? tr`they are no piece of this version` };
 }
 
 /** Unsaved changes a page put down as it went, or an older one, which had one place a piece: taken over once. */

@@ -1,4 +1,5 @@
 // What is to be warmed for the bench, and the piece that is made in two sessions. Kept in the browser.
+import { tr } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -29,7 +30,7 @@ interface Warm {
 
 /** A bar of colour, some canes, a blank: what a bench picks up of a morning. */
 const BEGIN: readonly Warmed[] = [
-  { id: 1, name: 'colour bar', glass: 'soft-batch-96', thick: 0.028, body: 'cylinder' },
+  { id: 1, name: tr`colour bar`, glass: 'soft-batch-96', thick: 0.028, body: 'cylinder' },
   { id: 2, name: 'canes', glass: 'soft-batch-96', thick: 0.006, body: 'cylinder' },
 ];
 

@@ -10,6 +10,7 @@ import {
   type Rack,
   type Takes,
   type WantedPiece,
+  tr,
 } from '@zanfirico/core';
 import { checkedNight } from '../annealing/nights';
 import { deriveDocument } from '../derived/deriveDocument';
@@ -33,7 +34,7 @@ export async function pieceForDays(
   const facts = shopFacts(shop, weighIns, document.making.gatherer ?? ANYBODY, rack);
   const known = deriveDocument(document, facts);
   if (known?.derived.ok !== true)
-    throw new Error(`“${document.name}” cannot be planned: its drawing has to be mended first.`);
+    throw new Error(tr`“${document.name}” cannot be planned: its drawing has to be mended first.`);
   const { derived, glass } = known;
   const asked = workAsked(document, derived, workingOf(document.sequence, derived), {
     glass,

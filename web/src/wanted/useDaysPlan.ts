@@ -7,6 +7,7 @@ import {
   type DaysPlan,
   type PotFor,
   type WantedPiece,
+  tr,
 } from '@zanfirico/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { addDays, differenceInCalendarDays, parseISO, startOfDay } from 'date-fns';
@@ -94,7 +95,7 @@ export function useDaysPlan(today: Date, week = false): DaysState {
     queries: ids.map((id) => ({
       queryKey: ['days', id, shop?.revision],
       queryFn: async () => {
-        if (!shop) throw new Error('The shop is not here yet.');
+        if (!shop) throw new Error(tr`The shop is not here yet.`);
         return pieceForDays(await readPiece(id), shop.document, weighIns, rack, [...annealers]);
       },
       enabled: shop !== undefined,

@@ -1,10 +1,11 @@
 // Work away from the page, over comlink: a worker that stays and answers, or one that is started for one long piece of work.
+import { tr } from '@zanfirico/core';
 import { wrap, type Remote } from 'comlink';
 
 /** What a worker's calls are made on. */
 export type Calls<Api> = Remote<Api>;
 
-const STOPPED = 'The computation stopped unexpectedly; change anything to try again.';
+const STOPPED = tr`The computation stopped unexpectedly; change anything to try again.`;
 
 interface Running<Api> {
   readonly worker: Worker;
@@ -37,7 +38,7 @@ function inTime<T>(work: Promise<T>, limitMs: number, onLate: () => void): Promi
       onLate();
       no(
         new Error(
-          `The computation was not done after ${String(Math.round(limitMs / 1000))} s and was stopped.`,
+          tr`The computation was not done after ${String(Math.round(limitMs / 1000))} s and was stopped.`,
         ),
       );
     }, limitMs);
@@ -78,7 +79,7 @@ export function standing<Api>(start: () => Worker, limitMs = LONGEST_MS): Ask<Ap
 /** A newer question was put: this one has no answer, and nothing went wrong. */
 export class Overtaken extends Error {
   constructor() {
-    super('Asked anew.');
+    super(tr`Asked anew.`);
   }
 }
 

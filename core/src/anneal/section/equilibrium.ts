@@ -1,5 +1,6 @@
 // Balance of a section in one step: stresses kept, a free strain, and the displacement that leaves no force anywhere. A factored
 // stiffness serves for as many steps as it speeds conjugate gradients up well; then it is made anew.
+import { tr } from '../../words/tr';
 import { MODES, type Relaxing } from '../relaxing/relaxation';
 import type { PointStep } from '../relaxing/stress';
 import {
@@ -109,7 +110,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
         }
       }
     }
-    if (!factor(matrix)) throw new Error('The section has no stiffness here.');
+    if (!factor(matrix)) throw new Error(tr`The section has no stiffness here.`);
     made += 1;
     stale = false;
   };

@@ -1,4 +1,5 @@
 // A section as six-node triangles: the boundary laid out by the wall there, points between, Delaunay, evened out, checked.
+import { tr } from '../../words/tr';
 import Delaunator from 'delaunator';
 import { closeOrder, type Order } from './skyline';
 import { crossings, inside, type Loop, type Point } from './loops';
@@ -62,7 +63,7 @@ export function meshOf(
     const inner = fill(loops, points, sizeAt, size);
     if (points.length + inner.length > MOST_CORNERS)
       throw new MeshProblem(
-        'The section is too big for its thinnest wall to be meshed.',
+        tr`The section is too big for its thinnest wall to be meshed.`,
         undefined,
       );
     const all = [...points, ...inner];
@@ -77,7 +78,7 @@ export function meshOf(
     // A rim that is no edge of a triangle is laid out more finely there.
     rims = rims.map((rim, i) => split(rim, missing[i] ?? new Set()));
   }
-  throw new MeshProblem('The section could not be meshed here.', rims[0]?.[0]);
+  throw new MeshProblem(tr`The section could not be meshed here.`, rims[0]?.[0]);
 }
 
 /** A point of a rim; a corner of the drawing stays where it is. */
@@ -330,11 +331,11 @@ function finished(
   const given = loops.reduce((sum, l) => sum + areaOf(l), 0);
   if (Math.abs(area - drawn) > 1e-6 * drawn || Math.abs(drawn - given) > off * given)
     throw new MeshProblem(
-      'The section could not be meshed: its area is not that of the drawing.',
+      tr`The section could not be meshed: its area is not that of the drawing.`,
       worst,
     );
   if (sharpest < 8)
-    throw new MeshProblem('The glass runs out to a sliver here: no mesh holds it.', worst);
+    throw new MeshProblem(tr`The glass runs out to a sliver here: no mesh holds it.`, worst);
   const edges: SectionMesh['edges'][number][] = [];
   for (const [k, count] of sides) {
     if (count !== 1) continue;

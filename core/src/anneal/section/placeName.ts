@@ -1,4 +1,5 @@
 // A place of a section in the words of the trade: in which body, at its middle, its skin or a corner, or where two meet.
+import { tr, trWord } from '../../words/tr';
 import { skinNear } from './depth';
 import type { Point } from './loops';
 import type { SectionMesh } from './mesh';
@@ -23,19 +24,25 @@ export function placeName(
     const meets = Math.max(first.low, second.low);
     const until = Math.min(first.high, second.high);
     if (at.z > meets - MEETS && at.z < until + MEETS && until - meets < 2 * MEETS)
-      return `where the ${first.name} meets the ${second.name}`;
+      return tr`where the ${first.name} meets the ${second.name}`;
   }
   const body = near.find((b) => at.z >= b.low && at.z <= b.high) ?? first;
-  const name = body ? `the ${body.name}` : 'the glass';
+  const name = body ? tr`the ${body.name}` : tr`the glass`;
   const { depth, side } = skinNear(mesh, at);
   const share = body && body.high > body.low ? (at.z - body.low) / (body.high - body.low) : 0.5;
   const height =
-    !body || bodies.length > 1 ? '' : share < 0.2 ? ', low down' : share > 0.8 ? ', high up' : '';
+    !body || bodies.length > 1
+      ? ''
+      : share < 0.2
+        ? tr`, low down`
+        : share > 0.8
+          ? tr`, high up`
+          : '';
   if (depth > SKIN)
     return at.r < AXIS
-      ? `in the middle of ${name}${height}`
-      : `within the wall of ${name}${height}`;
-  if (side === 'inside') return `at the inside of ${name}${height}`;
-  if (side === 'under') return `under ${name}`;
-  return `at the outside of ${name}${height}`;
+      ? tr`in the middle of ${name}${trWord(height)}`
+      : tr`within the wall of ${name}${trWord(height)}`;
+  if (side === 'inside') return tr`at the inside of ${name}${trWord(height)}`;
+  if (side === 'under') return tr`under ${name}`;
+  return tr`at the outside of ${name}${trWord(height)}`;
 }

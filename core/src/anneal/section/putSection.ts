@@ -1,4 +1,5 @@
 // A drawn section put through a curve as it stands, and what came of it in a few figures with their places.
+import { tr } from '../../words/tr';
 import type { Exchange } from '../../conduction/lattice';
 import type { Glass } from '../../glass/glass';
 import type { KilnCurve } from '../relaxing/walkCurve';
@@ -71,7 +72,7 @@ export interface SectionThrough {
 /** Stopped on the way. */
 export class NightStopped extends Error {
   constructor() {
-    super('Stopped.');
+    super(tr`Stopped.`);
   }
 }
 

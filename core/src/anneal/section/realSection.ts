@@ -1,4 +1,5 @@
 // The section of a piece as it stands in the box, meshed: its bodies about the axis as one, how it stands, how its hollow breathes.
+import { tr } from '../../words/tr';
 import { unpacked } from '../../shape/packedLine';
 import type { Line } from '../../shape/profile';
 import { unitedLoops, type Loop, type Point } from './loops';
@@ -153,10 +154,10 @@ export function meshOfSection(
   const lines = section.bodies.map((b) => linesOf(b, section.times ?? 1));
   const loops = unitedLoops(lines.map(loopOf), standing.rounded);
   const outer = loops.filter((l) => area(l) > 0);
-  if (outer.length === 0) throw new MeshProblem('There is no glass about the axis.', undefined);
+  if (outer.length === 0) throw new MeshProblem(tr`There is no glass about the axis.`, undefined);
   if (outer.length > 1)
     throw new MeshProblem(
-      'The parts about the axis do not touch here: they are not one body.',
+      tr`The parts about the axis do not touch here: they are not one body.`,
       outer[1]?.[0],
     );
   const points = loops.flat();

@@ -1,13 +1,19 @@
 // Rules of colour: how it comes up, goes on and stays apart. Common practice, no source, unless a rule says so.
+import { tr } from '../../words/tr';
 import { heats, kinds, never, rule, tell, without, type Rule } from './asking';
 
 export const COLOUR: readonly Rule[] = [
-  rule('bar-warm', 'Colour bar and cane come up slowly before they are picked up.', (q) =>
+  rule('bar-warm', tr`Colour bar and cane come up slowly before they are picked up.`, (q) =>
     without(q, kinds('pickColour', 'pickCane'), kinds('warmColour'), never).map((s) =>
-      tell(s, 'no', 'Cold bar flies to pieces on hot glass.', 'Warm it in the colour kiln first.'),
+      tell(
+        s,
+        'no',
+        tr`Cold bar flies to pieces on hot glass.`,
+        tr`Warm it in the colour kiln first.`,
+      ),
     ),
   ),
-  rule('colour-heated', 'Colour is heated in before it is worked.', (q) =>
+  rule('colour-heated', tr`Colour is heated in before it is worked.`, (q) =>
     q.steps
       .filter((s, i) => {
         if (!kinds('pickColour', 'rollColour', 'pickCane')(s)) return false;
@@ -18,12 +24,12 @@ export const COLOUR: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'It is only stuck on: tools pull it off.',
-          'Heat it in before the next step.',
+          tr`It is only stuck on: tools pull it off.`,
+          tr`Heat it in before the next step.`,
         ),
       ),
   ),
-  rule('leaf-untouched', 'Leaf is not rolled twice.', (q) =>
+  rule('leaf-untouched', tr`Leaf is not rolled twice.`, (q) =>
     q.steps
       .filter((s, i) => {
         if (s.kind !== 'leaf') return false;
@@ -34,12 +40,12 @@ export const COLOUR: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'What touches leaf next tears it.',
-          'Gather over it, or shape without touching.',
+          tr`What touches leaf next tears it.`,
+          tr`Gather over it, or shape without touching.`,
         ),
       ),
   ),
-  rule('scrap-apart', 'Coloured scrap stays out of the clean bucket.', ({ steps, parts, way }) =>
+  rule('scrap-apart', tr`Coloured scrap stays out of the clean bucket.`, ({ steps, parts, way }) =>
     way === 'furnace' &&
     parts.some((p) => p.coloured) &&
     steps.some((s) => s.kind === 'trim') &&
@@ -48,8 +54,8 @@ export const COLOUR: readonly Rule[] = [
           tell(
             undefined,
             'watch',
-            'Coloured trimmings fall and nobody takes them away: one in the clean bucket spoils it.',
-            'Add a step: scrap away, coloured apart.',
+            tr`Coloured trimmings fall and nobody takes them away: one in the clean bucket spoils it.`,
+            tr`Add a step: scrap away, coloured apart.`,
           ),
         ]
       : [],

@@ -1,4 +1,5 @@
 // Rules of the day: times, the box, the torch, who is there. Common practice, no source, unless a rule says so.
+import { tr } from '../../words/tr';
 import { factsOf, type Skill } from '../../work/facts';
 import { kinds, never, ofGroup, rule, tell, without, type Rule } from './asking';
 
@@ -6,19 +7,19 @@ import { kinds, never, ofGroup, rule, tell, without, type Rule } from './asking'
 const LONGEST = 4 * 3600;
 
 export const DAY: readonly Rule[] = [
-  rule('time-real', 'Every step takes a time one can stand at the bench.', ({ steps }) =>
+  rule('time-real', tr`Every step takes a time one can stand at the bench.`, ({ steps }) =>
     steps
       .filter((s) => !(s.seconds > 0) || s.seconds > LONGEST)
       .map((s) =>
         tell(
           s,
           s.seconds > LONGEST ? 'watch' : 'no',
-          s.seconds > LONGEST ? 'It takes more than four hours.' : 'It takes no time at all.',
-          'Give it the seconds it takes.',
+          s.seconds > LONGEST ? tr`It takes more than four hours.` : tr`It takes no time at all.`,
+          tr`Give it the seconds it takes.`,
         ),
       ),
   ),
-  rule('box-last', 'Everything ends in the box.', (q) =>
+  rule('box-last', tr`Everything ends in the box.`, (q) =>
     q.parts.flatMap((p, i) => {
       const group = ofGroup(q, i);
       return group.length === 0 || group.some(({ s }) => factsOf(s).does === 'box')
@@ -27,13 +28,13 @@ export const DAY: readonly Rule[] = [
             tell(
               group[group.length - 1]?.s,
               'no',
-              `The ${p.name} never reaches the box: it cracks on the bench.`,
-              'End with: into the box.',
+              tr`The ${p.name} never reaches the box: it cracks on the bench.`,
+              tr`End with: into the box.`,
             ),
           ];
     }),
   ),
-  rule('nothing-after-box', 'Nothing is worked that is in the box.', (q) =>
+  rule('nothing-after-box', tr`Nothing is worked that is in the box.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -41,9 +42,9 @@ export const DAY: readonly Rule[] = [
           factsOf(s).off !== 'after' &&
           q.steps.some((t, k) => k < i && t.part === s.part && factsOf(t).does === 'box'),
       )
-      .map((s) => tell(s, 'no', 'It is in the box already.', 'Move this step before the box.')),
+      .map((s) => tell(s, 'no', tr`It is in the box already.`, tr`Move this step before the box.`)),
   ),
-  rule('torch-lit', 'The torch is lit before and closed after.', ({ steps, way }) => {
+  rule('torch-lit', tr`The torch is lit before and closed after.`, ({ steps, way }) => {
     if (way !== 'torch') return [];
     const first = steps.findIndex((s) => factsOf(s).heat === 'flame');
     const on = steps.findIndex((s) => s.kind === 'torchOn');
@@ -54,8 +55,8 @@ export const DAY: readonly Rule[] = [
             tell(
               steps[first],
               'no' as const,
-              'The torch is not lit yet.',
-              'Light it first, as its maker says.',
+              tr`The torch is not lit yet.`,
+              tr`Light it first, as its maker says.`,
             ),
           ]
         : []),
@@ -64,8 +65,8 @@ export const DAY: readonly Rule[] = [
             tell(
               undefined,
               'watch' as const,
-              'The torch is left burning.',
-              'Close it down as its maker says.',
+              tr`The torch is left burning.`,
+              tr`Close it down as its maker says.`,
             ),
           ]
         : []),
@@ -73,28 +74,28 @@ export const DAY: readonly Rule[] = [
   }),
   rule(
     'flame-annealed',
-    'At the torch the whole piece is evened in a soft flame before it leaves the hand.',
+    tr`At the torch the whole piece is evened in a soft flame before it leaves the hand.`,
     (q) =>
       q.way === 'torch'
         ? without(q, kinds('box'), kinds('flameAnneal'), never).map((s) =>
             tell(
               s,
               'watch',
-              'It goes into the box with its strains from the flame.',
-              'Flame-anneal the whole piece first.',
+              tr`It goes into the box with its strains from the flame.`,
+              tr`Flame-anneal the whole piece first.`,
             ),
           )
         : [],
   ),
-  rule('someone-leads', 'Someone there can lead.', ({ skills, way, steps }) => {
+  rule('someone-leads', tr`Someone there can lead.`, ({ skills, way, steps }) => {
     const wanted: Skill = way === 'torch' ? 'torch' : 'gaff';
     return skills && steps.length > 0 && !skills.has(wanted)
       ? [
           tell(
             undefined,
             'no',
-            `Nobody of the crew can ${wanted === 'gaff' ? 'lead at the bench' : 'work the torch'}.`,
-            'Give someone that skill, or call someone in.',
+            tr`Nobody of the crew can ${wanted === 'gaff' ? tr`lead at the bench` : tr`work the torch`}.`,
+            tr`Give someone that skill, or call someone in.`,
           ),
         ]
       : [];

@@ -1,19 +1,20 @@
 // Rules of hot work: irons, gathers, breath, steel. Common practice, no source, unless a rule says so.
+import { tr } from '../../words/tr';
 import { factsOf, type WorkStep } from '../../work/facts';
 import { gathers, heats, kinds, never, rule, tell, without, type Rule } from './asking';
 
 export const HOT_WORK: readonly Rule[] = [
-  rule('warm-iron', 'Cold iron does not take glass.', (q) =>
+  rule('warm-iron', tr`Cold iron does not take glass.`, (q) =>
     without(q, kinds('gather', 'pickLength'), kinds('warmIron', 'gather'), never).map((s) =>
       tell(
         s,
         'no',
-        'The iron was not warmed: cold iron does not take glass.',
-        'Warm the iron first.',
+        tr`The iron was not warmed: cold iron does not take glass.`,
+        tr`Warm the iron first.`,
       ),
     ),
   ),
-  rule('bubble-set', 'Let the bubble set before the next gather, or it moves.', (q) =>
+  rule('bubble-set', tr`Let the bubble set before the next gather, or it moves.`, (q) =>
     without(
       q,
       (s) => s.kind === 'gather' && q.parts[s.part]?.hollow === true,
@@ -30,24 +31,29 @@ export const HOT_WORK: readonly Rule[] = [
         tell(
           s,
           'no',
-          'The bubble has not set: the gather moves it.',
-          'Let it set before this gather.',
+          tr`The bubble has not set: the gather moves it.`,
+          tr`Let it set before this gather.`,
         ),
       ),
   ),
-  rule('tip-chilled', 'Hot goes thin: chill the tip before blowing.', (q) =>
+  rule('tip-chilled', tr`Hot goes thin: chill the tip before blowing.`, (q) =>
     without(q, kinds('blow'), kinds('chillTip'), never).map((s) =>
-      tell(s, 'watch', 'The tip is hottest and blows out first.', 'Chill the tip before blowing.'),
+      tell(
+        s,
+        'watch',
+        tr`The tip is hottest and blows out first.`,
+        tr`Chill the tip before blowing.`,
+      ),
     ),
   ),
-  rule('no-breath-in-solid', 'Nobody blows into a solid part.', (q) =>
+  rule('no-breath-in-solid', tr`Nobody blows into a solid part.`, (q) =>
     q.steps
       .filter((s) => kinds('blow', 'bubble')(s) && q.parts[s.part]?.hollow === false)
       .map((s) =>
-        tell(s, 'no', 'This part is solid: there is nothing to blow.', 'Shape it instead.'),
+        tell(s, 'no', tr`This part is solid: there is nothing to blow.`, tr`Shape it instead.`),
       ),
   ),
-  rule('no-breath-through-punty', 'Nobody blows through a solid iron.', (q) =>
+  rule('no-breath-through-punty', tr`Nobody blows through a solid iron.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -58,12 +64,12 @@ export const HOT_WORK: readonly Rule[] = [
         tell(
           s,
           'no',
-          'It is on the punty: a solid iron lets no breath through.',
-          'Steam it, or puff through a cone.',
+          tr`It is on the punty: a solid iron lets no breath through.`,
+          tr`Steam it, or puff through a cone.`,
         ),
       ),
   ),
-  rule('steel-then-heat', 'Steel takes heat fast: a heat follows the marver.', (q) =>
+  rule('steel-then-heat', tr`Steel takes heat fast: a heat follows the marver.`, (q) =>
     q.steps
       .filter((s, i) => {
         if (!kinds('marver', 'leaf')(s)) return false;
@@ -81,12 +87,12 @@ export const HOT_WORK: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'The steel has taken its heat and nothing gives it back.',
-          'Put a heat after it.',
+          tr`The steel has taken its heat and nothing gives it back.`,
+          tr`Put a heat after it.`,
         ),
       ),
   ),
-  rule('pair-second-larger', 'Of a pair the second is made a little larger.', ({ steps }) => {
+  rule('pair-second-larger', tr`Of a pair the second is made a little larger.`, ({ steps }) => {
     const named = new Map<string, WorkStep[]>();
     for (const s of steps)
       if (kinds('handle', 'addBit', 'hook', 'weld')(s) && s.name !== undefined)
@@ -98,14 +104,14 @@ export const HOT_WORK: readonly Rule[] = [
             tell(
               second,
               'watch',
-              'The second of a pair shows every difference.',
-              'Make it a little larger than the first: taking away is easier.',
+              tr`The second of a pair shows every difference.`,
+              tr`Make it a little larger than the first: taking away is easier.`,
             ),
           ]
         : [];
     });
   }),
-  rule('soft-rod-warm', 'Soft rod never goes cold into the flame.', (q) =>
+  rule('soft-rod-warm', tr`Soft rod never goes cold into the flame.`, (q) =>
     without(
       q,
       (s) => factsOf(s).heat === 'flame' && q.parts[s.part]?.family === 'soft',
@@ -117,12 +123,12 @@ export const HOT_WORK: readonly Rule[] = [
         tell(
           s,
           'no',
-          'Soft glass flies when it goes cold into the flame.',
-          'Warm it slowly at the edge, or bring it out of a kiln.',
+          tr`Soft glass flies when it goes cold into the flame.`,
+          tr`Warm it slowly at the edge, or bring it out of a kiln.`,
         ),
       ),
   ),
-  rule('gather-on-pipe', 'Nothing is gathered over once it is on the punty.', (q) =>
+  rule('gather-on-pipe', tr`Nothing is gathered over once it is on the punty.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -133,8 +139,8 @@ export const HOT_WORK: readonly Rule[] = [
         tell(
           s,
           'no',
-          'On the punty its mouth is open: a gather drowns it.',
-          'Gather before the transfer.',
+          tr`On the punty its mouth is open: a gather drowns it.`,
+          tr`Gather before the transfer.`,
         ),
       ),
   ),

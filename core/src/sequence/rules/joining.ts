@@ -1,4 +1,5 @@
 // Rules of parts and joins. Common practice, no source, unless a rule says so.
+import { tr } from '../../words/tr';
 import { begins, factsOf, type WorkStep } from '../../work/facts';
 import { areOne, eachApart, unite } from '../../work/joined';
 import { heats, joins, kinds, rule, tell, without, type Finding, type Rule } from './asking';
@@ -7,7 +8,7 @@ import { heats, joins, kinds, rule, tell, without, type Finding, type Rule } fro
 const laid = kinds('layUp', 'fillMould');
 
 export const JOINING: readonly Rule[] = [
-  rule('part-made', 'Every part is made.', ({ steps, parts }) =>
+  rule('part-made', tr`Every part is made.`, ({ steps, parts }) =>
     parts.flatMap((p, i) =>
       steps.some((s) => s.part === i && (begins(s) || laid(s)))
         ? []
@@ -15,20 +16,20 @@ export const JOINING: readonly Rule[] = [
             tell(
               undefined,
               'no',
-              `The ${p.name} is never begun.`,
-              'Add its gather, its rod or tube at the torch, or in the kiln what is laid up.',
+              tr`The ${p.name} is never begun.`,
+              tr`Add its gather, its rod or tube at the torch, or in the kiln what is laid up.`,
             ),
           ],
     ),
   ),
-  rule('length-cut', 'A length is cut from the tube before it is picked up.', ({ steps }) =>
+  rule('length-cut', tr`A length is cut from the tube before it is picked up.`, ({ steps }) =>
     steps
       .filter((s, i) => s.kind === 'pickLength' && !steps.slice(0, i).some(kinds('cutLengths')))
       .map((s) =>
-        tell(s, 'no', 'No tube has been cut yet.', 'Cut the tube in lengths first, or gather.'),
+        tell(s, 'no', tr`No tube has been cut yet.`, tr`Cut the tube in lengths first, or gather.`),
       ),
   ),
-  rule('part-joined', 'Every part is joined, or goes into the box by itself.', (q) =>
+  rule('part-joined', tr`Every part is joined, or goes into the box by itself.`, (q) =>
     q.parts.flatMap((p, i) => {
       if (i === q.main) return [];
       const mine = q.steps.filter((s) => s.part === i);
@@ -38,15 +39,15 @@ export const JOINING: readonly Rule[] = [
             tell(
               mine[mine.length - 1],
               'no',
-              `The ${p.name} is made and then left.`,
-              'Join it, or put it into the box.',
+              tr`The ${p.name} is made and then left.`,
+              tr`Join it, or put it into the box.`,
             ),
           ];
     }),
   ),
   rule(
     'join-order',
-    'Both are there before they are joined, and once is enough.',
+    tr`Both are there before they are joined, and once is enough.`,
     ({ steps, parts }) => {
       const begun = new Set<number>();
       const groups = eachApart(parts.length);
@@ -57,7 +58,7 @@ export const JOINING: readonly Rule[] = [
         if (s.to === undefined || s.to === s.part || !parts[s.to]) {
           if (s.kind !== 'weld')
             found.push(
-              tell(s, 'no', 'It does not say what it is joined to.', 'Choose the other part.'),
+              tell(s, 'no', tr`It does not say what it is joined to.`, tr`Choose the other part.`),
             );
           continue;
         }
@@ -66,8 +67,8 @@ export const JOINING: readonly Rule[] = [
             tell(
               s,
               'no',
-              `The ${parts[begun.has(s.part) ? s.to : s.part]?.name ?? 'part'} is not there yet.`,
-              'Make it before the join.',
+              tr`The ${parts[begun.has(s.part) ? s.to : s.part]?.name ?? tr`part`} is not there yet.`,
+              tr`Make it before the join.`,
             ),
           );
         if (areOne(groups, s.part, s.to))
@@ -75,8 +76,8 @@ export const JOINING: readonly Rule[] = [
             tell(
               s,
               'no',
-              'These two are one piece already: the joins go round in a circle.',
-              'Take one of the joins out.',
+              tr`These two are one piece already: the joins go round in a circle.`,
+              tr`Take one of the joins out.`,
             ),
           );
         unite(groups, s.part, s.to);
@@ -84,19 +85,19 @@ export const JOINING: readonly Rule[] = [
       return found;
     },
   ),
-  rule('step-has-part', 'Every step has a part.', ({ steps, parts }) =>
+  rule('step-has-part', tr`Every step has a part.`, ({ steps, parts }) =>
     steps
       .filter((s) => !parts[s.part])
       .map((s) =>
         tell(
           s,
           'no',
-          'It belongs to no part of the piece.',
-          'Choose a part for it, or take it out.',
+          tr`It belongs to no part of the piece.`,
+          tr`Choose a part for it, or take it out.`,
         ),
       ),
   ),
-  rule('says-where', 'A weld, a stamp, a hole or a ridge says where.', ({ steps, parts }) =>
+  rule('says-where', tr`A weld, a stamp, a hole or a ridge says where.`, ({ steps, parts }) =>
     steps
       .filter(
         (s) =>
@@ -110,20 +111,20 @@ export const JOINING: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'It does not say where on the piece: two hands read two places.',
-          'Choose the end it is at, name what is joined there, or write the height.',
+          tr`It does not say where on the piece: two hands read two places.`,
+          tr`Choose the end it is at, name what is joined there, or write the height.`,
         ),
       ),
   ),
-  rule('out-of-garage', 'What waits in the garage is fetched before it is joined.', (q) =>
+  rule('out-of-garage', tr`What waits in the garage is fetched before it is joined.`, (q) =>
     without(
       q,
       (s) => joins(s) && q.steps.some((t) => t.part === s.part && factsOf(t).does === 'park'),
       (t) => factsOf(t).does === 'fetch',
       (t) => factsOf(t).does === 'park',
-    ).map((s) => tell(s, 'no', 'It is still in the garage.', 'Fetch it first.')),
+    ).map((s) => tell(s, 'no', tr`It is still in the garage.`, tr`Fetch it first.`)),
   ),
-  rule('fetched-then-heated', 'Out of the garage, into the fire, then to the join.', (q) =>
+  rule('fetched-then-heated', tr`Out of the garage, into the fire, then to the join.`, (q) =>
     without(
       q,
       (s) => joins(s) && q.steps.some((t) => t.part === s.part && t.kind === 'fetch'),
@@ -133,12 +134,12 @@ export const JOINING: readonly Rule[] = [
       tell(
         s,
         'watch',
-        'Garage heat is under working heat: the face will not take.',
-        'Heat it after fetching.',
+        tr`Garage heat is under working heat: the face will not take.`,
+        tr`Heat it after fetching.`,
       ),
     ),
   ),
-  rule('straight', 'Straight is checked before the next part goes on.', ({ steps }) => {
+  rule('straight', tr`Straight is checked before the next part goes on.`, ({ steps }) => {
     const found: Omit<Finding, 'rule'>[] = [];
     let open: WorkStep | undefined;
     for (const s of steps) {
@@ -149,15 +150,15 @@ export const JOINING: readonly Rule[] = [
           tell(
             open,
             'watch',
-            'The next part goes on before anyone has looked whether this is straight.',
-            'Check from several sides before it sets.',
+            tr`The next part goes on before anyone has looked whether this is straight.`,
+            tr`Check from several sides before it sets.`,
           ),
         );
       open = s.kind === 'attach' ? s : undefined;
     }
     return found;
   }),
-  rule('one-family', 'Soft and hard glass never join.', ({ steps, parts }) =>
+  rule('one-family', tr`Soft and hard glass never join.`, ({ steps, parts }) =>
     steps
       .filter(
         (s) =>
@@ -171,12 +172,12 @@ export const JOINING: readonly Rule[] = [
         tell(
           s,
           'no',
-          'One is soft glass, the other hard: they never join.',
-          'Make both of one family.',
+          tr`One is soft glass, the other hard: they never join.`,
+          tr`Make both of one family.`,
         ),
       ),
   ),
-  rule('last-join-warm', 'While the last bit sets, the foot is kept warm.', (q) => {
+  rule('last-join-warm', tr`While the last bit sets, the foot is kept warm.`, (q) => {
     const last = [...q.steps].reverse().find((s) => s.kind === 'attach');
     if (!last || q.steps.filter((s) => s.kind === 'attach').length < 3) return [];
     const i = q.steps.indexOf(last);
@@ -187,8 +188,8 @@ export const JOINING: readonly Rule[] = [
           tell(
             last,
             'watch',
-            'The last join is the hardest: what hangs there goes cold while the bit sets.',
-            'Flash it just before, and keep a hand torch on it.',
+            tr`The last join is the hardest: what hangs there goes cold while the bit sets.`,
+            tr`Flash it just before, and keep a hand torch on it.`,
           ),
         ];
   }),

@@ -1,4 +1,5 @@
 // Rules of the transfer: neck, punty, and what is done before and after it leaves the pipe. Common practice, no source, unless a rule says so.
+import { tr } from '../../words/tr';
 import { kinds, never, rule, tell, without, withoutAfter, type Rule } from './asking';
 
 /** Glass so many times wider than its pipe is a long way to jack in. Common practice, no source. */
@@ -8,12 +9,12 @@ const WIDE_ON_PIPE = 4;
 const DECOR = kinds('leaf', 'fume', 'prunts', 'fumeTorch', 'stampTorch');
 
 export const TRANSFER: readonly Rule[] = [
-  rule('neck-first', 'The neck is jacked before the punty: it must break there.', (q) =>
+  rule('neck-first', tr`The neck is jacked before the punty: it must break there.`, (q) =>
     without(q, kinds('transfer'), kinds('neck'), never).map((s) =>
-      tell(s, 'no', 'There is no neck to break at.', 'Jack the neck before the punty.'),
+      tell(s, 'no', tr`There is no neck to break at.`, tr`Jack the neck before the punty.`),
     ),
   ),
-  rule('neck-thin', 'The neck is thinner than the pipe.', ({ parts, steps }) =>
+  rule('neck-thin', tr`The neck is thinner than the pipe.`, ({ parts, steps }) =>
     steps
       .filter((s) => s.kind === 'neck')
       .flatMap((s) => {
@@ -23,25 +24,25 @@ export const TRANSFER: readonly Rule[] = [
               tell(
                 s,
                 'watch',
-                `The ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide on the pipe, the pipe ${String(Math.round(p.iron * 1e3))} mm: the neck has to be pulled in a long way.`,
-                'Jack it in thinner than the pipe while it is hot, or take a wider pipe.',
+                tr`The ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide on the pipe, the pipe ${String(Math.round(p.iron * 1e3))} mm: the neck has to be pulled in a long way.`,
+                tr`Jack it in thinner than the pipe while it is hot, or take a wider pipe.`,
               ),
             ]
           : [];
       }),
   ),
-  rule('base-set', 'The base is set before the punty goes on.', (q) =>
+  rule('base-set', tr`The base is set before the punty goes on.`, (q) =>
     without(q, kinds('punty'), kinds('setBase'), (t) => kinds('foot', 'shapeBit')(t), true).map(
       (s) =>
         tell(
           s,
           'no',
-          'The base has not set: it sags, or the punty marks it.',
-          'Let the base set first.',
+          tr`The base has not set: it sags, or the punty marks it.`,
+          tr`Let the base set first.`,
         ),
     ),
   ),
-  rule('clear-button', 'All colour outside: a button of clear where the punty sticks.', (q) =>
+  rule('clear-button', tr`All colour outside: a button of clear where the punty sticks.`, (q) =>
     without(
       q,
       (s) => s.kind === 'punty' && q.parts[s.part]?.colourOutside === true,
@@ -51,12 +52,12 @@ export const TRANSFER: readonly Rule[] = [
       tell(
         s,
         'watch',
-        'The punty goes on colour: its scar shows and will not polish out.',
-        'Put a clear button there first.',
+        tr`The punty goes on colour: its scar shows and will not polish out.`,
+        tr`Put a clear button there first.`,
       ),
     ),
   ),
-  rule('no-punty-on-decor', 'Never a punty on stamped, fumed or decorated ground.', ({ steps }) =>
+  rule('no-punty-on-decor', tr`Never a punty on stamped, fumed or decorated ground.`, ({ steps }) =>
     steps
       .filter(
         (s, i) =>
@@ -66,35 +67,45 @@ export const TRANSFER: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'Its ground is decorated: a punty there cracks and cannot be polished off.',
-          'Stick the punty where it is plain.',
+          tr`Its ground is decorated: a punty there cracks and cannot be polished off.`,
+          tr`Stick the punty where it is plain.`,
         ),
       ),
   ),
-  rule('punty-before-transfer', 'It hangs on the punty before it leaves the pipe.', (q) =>
+  rule('punty-before-transfer', tr`It hangs on the punty before it leaves the pipe.`, (q) =>
     without(q, kinds('transfer'), kinds('punty'), never, true).map((s) =>
-      tell(s, 'no', 'Nothing holds it: it falls when the neck is tapped.', 'Stick a punty first.'),
+      tell(
+        s,
+        'no',
+        tr`Nothing holds it: it falls when the neck is tapped.`,
+        tr`Stick a punty first.`,
+      ),
     ),
   ),
-  rule('long-heat', 'Straight after the transfer the longest heat of the piece.', ({ steps }) =>
+  rule('long-heat', tr`Straight after the transfer the longest heat of the piece.`, ({ steps }) =>
     steps
       .filter((s, i) => s.kind === 'transfer' && steps[i + 1]?.kind !== 'longReheat')
       .map((s) =>
         tell(
           s,
           'no',
-          'Its top has been away from the fire longest.',
-          'The long heat comes straight after.',
+          tr`Its top has been away from the fire longest.`,
+          tr`The long heat comes straight after.`,
         ),
       ),
   ),
-  rule('open-off-the-pipe', 'A mouth is opened once it is off the pipe.', (q) =>
+  rule('open-off-the-pipe', tr`A mouth is opened once it is off the pipe.`, (q) =>
     // Off by the transfer, or knocked off to be stuck onto something else.
     without(q, kinds('open', 'trim', 'spin'), kinds('transfer', 'knockOff'), never).map((s) =>
-      tell(s, 'no', 'The mouth is still the neck, on the pipe.', 'Transfer it to a punty first.'),
+      tell(
+        s,
+        'no',
+        tr`The mouth is still the neck, on the pipe.`,
+        tr`Transfer it to a punty first.`,
+      ),
     ),
   ),
-  rule('trim-before-open', 'Trimmed before it is opened.', (q) =>
+  rule('trim-before-open', tr`Trimmed before it is opened.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -102,20 +113,25 @@ export const TRANSFER: readonly Rule[] = [
           q.steps.some((t, k) => k < i && t.kind === 'open' && t.part === s.part),
       )
       .map((s) =>
-        tell(s, 'watch', 'An opened lip is wide and thin: it cuts ragged.', 'Trim before opening.'),
+        tell(
+          s,
+          'watch',
+          tr`An opened lip is wide and thin: it cuts ragged.`,
+          tr`Trim before opening.`,
+        ),
       ),
   ),
-  rule('scar-polished', 'Every punty scar is fire-polished or ground.', (q) =>
+  rule('scar-polished', tr`Every punty scar is fire-polished or ground.`, (q) =>
     withoutAfter(q, kinds('crackOff'), kinds('polishScar', 'firePolish')).map((s) =>
       tell(
         s,
         'no',
-        'The scar stays sharp: a forgotten one cuts.',
-        'Fire-polish it after knocking off, or grind it later.',
+        tr`The scar stays sharp: a forgotten one cuts.`,
+        tr`Fire-polish it after knocking off, or grind it later.`,
       ),
     ),
   ),
-  rule('notch-melted', 'Every notch is melted in: acute angles crack.', (q) =>
+  rule('notch-melted', tr`Every notch is melted in: acute angles crack.`, (q) =>
     withoutAfter(
       q,
       kinds('handle', 'prunts', 'wrap', 'hook', 'weld'),
@@ -125,12 +141,12 @@ export const TRANSFER: readonly Rule[] = [
       tell(
         s,
         'watch',
-        'A sharp inner corner stays where it was put on: it cracks there.',
-        'Melt it in until the fillet is round.',
+        tr`A sharp inner corner stays where it was put on: it cracks there.`,
+        tr`Melt it in until the fillet is round.`,
       ),
     ),
   ),
-  rule('handle-after-opening', 'Handles go on when the mouth is done.', (q) =>
+  rule('handle-after-opening', tr`Handles go on when the mouth is done.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -140,12 +156,12 @@ export const TRANSFER: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'On the pipe it is in the way of the punty and goes cold through the long heat.',
-          'Put it on after opening.',
+          tr`On the pipe it is in the way of the punty and goes cold through the long heat.`,
+          tr`Put it on after opening.`,
         ),
       ),
   ),
-  rule('spout-first', 'The spout before the handle: the handle goes where the spout says.', (q) =>
+  rule('spout-first', tr`The spout before the handle: the handle goes where the spout says.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
@@ -156,24 +172,29 @@ export const TRANSFER: readonly Rule[] = [
         tell(
           s,
           'watch',
-          'The handle is on already: the heat for the spout softens it, and it may not stand opposite.',
-          'Pull the spout first.',
+          tr`The handle is on already: the heat for the spout softens it, and it may not stand opposite.`,
+          tr`Pull the spout first.`,
         ),
       ),
   ),
-  rule('foot-before-punty', 'The foot is flattened while the piece is on the pipe.', (q) =>
+  rule('foot-before-punty', tr`The foot is flattened while the piece is on the pipe.`, (q) =>
     q.steps
       .filter(
         (s, i) =>
           kinds('foot')(s) &&
           q.steps.some((t, k) => k < i && t.kind === 'punty' && t.part === s.part),
       )
-      .map((s) => tell(s, 'no', 'The punty sits on the foot.', 'Flatten it before the punty.')),
+      .map((s) => tell(s, 'no', tr`The punty sits on the foot.`, tr`Flatten it before the punty.`)),
   ),
-  rule('polished-before-off', 'Tool marks go in the fire before it leaves the punty.', (q) =>
+  rule('polished-before-off', tr`Tool marks go in the fire before it leaves the punty.`, (q) =>
     q.way === 'furnace'
       ? without(q, kinds('crackOff'), kinds('firePolish', 'spin'), never, true).map((s) =>
-          tell(s, 'watch', 'Tool marks and shear marks stay.', 'Fire-polish before knocking off.'),
+          tell(
+            s,
+            'watch',
+            tr`Tool marks and shear marks stay.`,
+            tr`Fire-polish before knocking off.`,
+          ),
         )
       : [],
   ),

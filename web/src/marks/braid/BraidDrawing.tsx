@@ -1,6 +1,13 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import { factsOf, type BandSpan, type Person, type WorkHeat, type WorkStep } from '@zanfirico/core';
+import {
+  factsOf,
+  type BandSpan,
+  type Person,
+  type WorkHeat,
+  type WorkStep,
+  tr,
+} from '@zanfirico/core';
 import { scaleLinear } from 'd3-scale';
 import { memo, useId, useMemo } from 'react';
 import { CrewLanes, crewHeight, type LanePlan } from './CrewLanes';
@@ -67,7 +74,7 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
       height={height}
       viewBox={`0 0 ${String(width)} ${String(height)}`}
       role="img"
-      aria-label={`The braid: ${String(names.length)} parts through ${clockText(total)}, ${String(steps.length)} steps. The table tells the same.`}
+      aria-label={tr`The braid: ${String(names.length)} parts through ${clockText(total)}, ${String(steps.length)} steps. The table tells the same.`}
       className="block"
       data-braid=""
     >

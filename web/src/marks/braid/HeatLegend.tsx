@@ -1,5 +1,5 @@
 // What the glow of a strand and the marks across it mean, in this glass: from runny to set.
-import { printText, type BandSpan } from '@zanfirico/core';
+import { printText, type BandSpan, tr, trWord } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { shine } from './shine';
 import { MARKS } from './stiffness';
@@ -12,7 +12,7 @@ export function HeatLegend({ spans }: { readonly spans: readonly BandSpan[] }) {
   const units = useDisplay((s) => s.units);
   return (
     <ul
-      aria-label="Heat of the strands"
+      aria-label={tr`Heat of the strands`}
       className="mt-1 mb-2 flex flex-wrap gap-x-4 text-sm leading-tight"
     >
       {spans
@@ -30,8 +30,8 @@ export function HeatLegend({ spans }: { readonly spans: readonly BandSpan[] }) {
                 strokeWidth={1.4}
               />
             </svg>
-            {band}
-            <span className="quiet">above {printText(from, 'temperature', units)}</span>
+            {trWord(band)}
+            <span className="quiet">{tr`above ${printText(from, 'temperature', units)}`}</span>
           </li>
         ))}
     </ul>

@@ -1,4 +1,5 @@
 // A part's course through the work: a filament a zone, glowing with the heat it has.
+import { tr } from '@zanfirico/core';
 import type { BandSpan, HeatTrack } from '@zanfirico/core';
 import { curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
@@ -64,7 +65,7 @@ export const StrandMark = memo(function StrandMark({
           fontSize={11.5}
           fill="var(--chalk-dim)"
         >
-          garage
+          {tr`garage`}
         </text>
       ))}
       {shown.map((track, k) => {

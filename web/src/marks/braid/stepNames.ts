@@ -1,5 +1,5 @@
 // A step's name as the shop says it, and the kinds one can choose from.
-import { begins, factsOf, STEPS, type StepId, type Way, type WorkStep } from '@zanfirico/core';
+import { begins, factsOf, STEPS, type StepId, type Way, type WorkStep, tr } from '@zanfirico/core';
 
 /** The kind whose facts hold for it. */
 export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>
@@ -7,17 +7,17 @@ export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>
 
 /** "Heat", "Handle: left wing", or an own kind's own name. */
 export function stepName(s: WorkStep): string {
-  if (s.kind === 'own') return s.name ?? 'A step of our own';
+  if (s.kind === 'own') return s.name ?? tr`A step of our own`;
   const { name } = STEPS[s.kind];
   return s.name === undefined ? name : `${name}: ${s.name}`;
 }
 
 const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
-  ['Heats', (id) => factsOf({ kind: id }).does === 'heat'],
-  ['Gathering', (id) => begins({ kind: id }) || id === 'warmIron'],
-  ['Colour and pattern', (id) => /olour|Cane|twist|Mould|leaf|^fume$/.test(id)],
+  [tr`Heats`, (id) => factsOf({ kind: id }).does === 'heat'],
+  [tr`Gathering`, (id) => begins({ kind: id }) || id === 'warmIron'],
+  [tr`Colour and pattern`, (id) => /olour|Cane|twist|Mould|leaf|^fume$/.test(id)],
   [
-    'Joining and bits',
+    tr`Joining and bits`,
     (id) =>
       ['join', 'park', 'fetch'].includes(factsOf({ kind: id }).does) ||
       /Bit|bit|handle|spout|prunts|wrap|Notch|straight|shield|coolStem/.test(id),
@@ -26,15 +26,15 @@ const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
 
 const joinsAtTorch = (id: StepId): boolean => /weld|notch|hook|kiln/.test(id);
 const TORCH_GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
-  ['In the flame', (id) => !joinsAtTorch(id)],
-  ['Joining at the torch, and the kiln', joinsAtTorch],
+  [tr`In the flame`, (id) => !joinsAtTorch(id)],
+  [tr`Joining at the torch, and the kiln`, joinsAtTorch],
 ];
 
 const atTorch = (id: StepId): boolean => ['torch', 'kiln'].includes(STEPS[id].place);
 
 /** A kind as it is offered: furnace and torch have some of the same name. */
 export const offeredAs = (id: StepId): string =>
-  STEPS[id].place === 'torch' ? `${STEPS[id].name}, torch` : STEPS[id].name;
+  STEPS[id].place === 'torch' ? tr`${STEPS[id].name}, torch` : STEPS[id].name;
 
 /** Every kind of the catalogue by group, each once: those of the way of work at hand first, the other way's last. */
 export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {

@@ -7,6 +7,7 @@ import {
   together,
   unite,
   type WorkStep,
+  tr,
 } from '@zanfirico/core';
 
 /** A strand's course: y (px) at any second, and the seconds it is there. */
@@ -77,7 +78,11 @@ export function strandsOf(
       from[k] = Math.min(from[k] as number, a);
       to[k] = Math.max(to[k] as number, b);
     }
-    if (['glory hole', 'furnace mouth', 'flame', 'soft flame', 'hand torch'].includes(facts.heat))
+    if (
+      [tr`glory hole`, tr`furnace mouth`, 'flame', tr`soft flame`, tr`hand torch`].includes(
+        facts.heat,
+      )
+    )
       for (const k of mates) fires.push([k, a, b]);
     if (facts.does === 'park') parked.set(s.part, b);
     if (facts.does === 'fetch' && parked.has(s.part)) {

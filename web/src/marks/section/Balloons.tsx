@@ -1,4 +1,5 @@
 // Balloons in the margin: every part by its number, every bit by its letter. Take one in hand, drag it up or down.
+import { tr } from '@zanfirico/core';
 import type { KeyboardEvent } from 'react';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 import { spread } from './fit';
@@ -68,7 +69,7 @@ export function Balloons({ balloons, height, scale, onTake, onRaise, onBegin, on
             role="button"
             tabIndex={0}
             aria-pressed={b.lit}
-            aria-label={`${b.sign}, ${b.name}${b.bad ? ', needs a look' : ''}. Up and down arrows move it.`}
+            aria-label={tr`${b.sign}, ${b.name}${b.bad ? tr`, needs a look` : ''}. Up and down arrows move it.`}
             className="cursor-ns-resize outline-none focus-visible:[&>circle]:stroke-[4]"
             {...grip({ key: b.key, y }, COLUMN, y)}
             onKeyDown={(e) => {

@@ -1,6 +1,6 @@
 // The bit in hand: a cross to move it, and for a bent one the points of its path.
 import { LIMITS, type PieceBit } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
@@ -90,7 +90,7 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
               key={i}
               role="button"
               tabIndex={0}
-              aria-label={`${bit.name}, path point ${String(i + 1)}: out ${text(p.out)}, up ${text(p.up)}`}
+              aria-label={tr`${bit.name}, path point ${String(i + 1)}: out ${text(p.out)}, up ${text(p.up)}`}
               className="cursor-grab outline-none focus-visible:[&>circle:last-child]:stroke-[4]"
               {...grip(i, x, y)}
               onKeyDown={(e) => {
@@ -117,7 +117,7 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
         <g
           role="button"
           tabIndex={0}
-          aria-label={`${bit.name}: height ${text(place.height)}, ${text(place.out)} from the axis`}
+          aria-label={tr`${bit.name}: height ${text(place.height)}, ${text(place.out)} from the axis`}
           className="cursor-move outline-none focus-visible:[&>circle:nth-child(2)]:stroke-[4]"
           {...grip(-1, x0, y0)}
           onKeyDown={(e) => {

@@ -1,6 +1,6 @@
 // Measures somebody put on the drawing: an arrow at both ends, the figure in the open beside it.
 import type { PieceDimension } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { between } from './dimensions';
@@ -58,7 +58,7 @@ export function DimensionMarks({ dimensions, sheet, ink = 'var(--color-info)', o
             key={i}
             role="button"
             tabIndex={0}
-            aria-label={`Measured ${says}; Delete takes it off the drawing`}
+            aria-label={tr`Measured ${says}; Delete takes it off the drawing`}
             className="cursor-pointer outline-none focus-visible:[&>path]:stroke-[3]"
             onKeyDown={(e) => {
               if (e.key !== 'Delete' && e.key !== 'Backspace') return;

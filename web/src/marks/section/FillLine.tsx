@@ -1,5 +1,5 @@
 // The fill line: drag it, or step it with the arrows; says what the vessel holds up to it.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
@@ -38,7 +38,7 @@ export function FillLine({ fill, sheet, onBegin, onMove, onEnd }: Props) {
     <g
       role="slider"
       tabIndex={0}
-      aria-label="Fill line"
+      aria-label={tr`Fill line`}
       aria-orientation="vertical"
       aria-valuemin={Math.round(fill.from * 1e4) / 10}
       aria-valuemax={Math.round(fill.to * 1e4) / 10}

@@ -1,6 +1,6 @@
 // Measuring between any two places: click one, click the other; the measure stays on the drawing until it is taken off.
 import type { PieceDimension } from '@zanfirico/contract';
-import { printText, type Line } from '@zanfirico/core';
+import { printText, type Line, tr } from '@zanfirico/core';
 import { useState, type MouseEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDisplay } from '../../stores/display';
@@ -76,10 +76,10 @@ export function MeasureTool({ sheet, size, lines, onKeep, onLeave }: Props) {
         paintOrder="stroke"
       >
         {now
-          ? `${printText(now.straight, 'length', units)} · ${printText(now.across, 'length', units)} across · ${printText(now.up, 'length', units)} up`
+          ? tr`${printText(now.straight, 'length', units)} · ${printText(now.across, 'length', units)} across · ${printText(now.up, 'length', units)} up`
           : from
-            ? 'The other end'
-            : 'Click one end; Esc leaves off'}
+            ? tr`The other end`
+            : tr`Click one end; Esc leaves off`}
       </text>
     </g>
   );

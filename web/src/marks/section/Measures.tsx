@@ -1,6 +1,6 @@
 // Measures in the margin: overall height and foot, and for every point its diameter and wall.
 import type { PiecePoint } from '@zanfirico/contract';
-import { ON_AXIS, printText, type Whole } from '@zanfirico/core';
+import { ON_AXIS, printText, type Whole, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type Sheet } from '../outline';
 import { NARROW, spread } from './fit';
@@ -46,7 +46,7 @@ export function Measures({ points, solid, whole, sheet, size, selected, balloons
             <text x={labelX} y={y + 4}>
               <tspan>{String(i + 1)}</tspan>
               <tspan x={labelX + 20}>
-                {p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`}
+                {p.radius < ON_AXIS ? tr`axis` : `⌀ ${text(2 * p.radius)}`}
               </tspan>
               {!solid && <tspan x={labelX + 106}>{text(p.wall)}</tspan>}
             </text>
@@ -92,7 +92,7 @@ function Overall({
           {text(whole.height)}
         </text>
         <text x={sheet.axis} y={below + 17} textAnchor="middle" fontSize={13}>
-          {whole.footRadius > 0 ? 'foot' : 'widest'} ⌀ {text(2 * wide)}
+          {whole.footRadius > 0 ? tr`foot` : tr`widest`} ⌀ {text(2 * wide)}
         </text>
       </g>
     </g>

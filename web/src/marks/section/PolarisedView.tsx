@@ -1,10 +1,12 @@
 // The whole piece between polarisers, from the side: the retardation summed up along the sight, in the colours it shows.
+import { trNodes } from '../../words/trNodes';
 import {
   interferenceColour,
   seenThrough,
   TINT_PLATE,
   type SectionMesh,
   type SectionOutcome,
+  tr,
 } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../fields/Choice';
@@ -78,7 +80,7 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
     <>
       <div
         role="img"
-        aria-label={`Between crossed polarisers, from the side: ${shown(most, 0)} nm at most`}
+        aria-label={tr`Between crossed polarisers, from the side: ${shown(most, 0)} nm at most`}
       >
         <canvas
           ref={canvas}
@@ -88,9 +90,15 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
         />
       </div>
       <div className="mt-1 flex flex-wrap items-end justify-between gap-x-4">
-        <Choice legend="Polarisers" hideLegend value={plate} options={PLATES} onChange={setPlate} />
+        <Choice
+          legend={tr`Polarisers`}
+          hideLegend
+          value={plate}
+          options={PLATES}
+          onChange={setPlate}
+        />
         <p className="quiet">
-          at most <span className="num">{shown(most, 0)} nm</span>
+          {trNodes`at most ${(<span className="num">{tr`${shown(most, 0)} nm`}</span>)}`}
         </p>
       </div>
     </>

@@ -7,6 +7,7 @@ import {
   type Line,
   type ShapeProblem,
   type WallShare,
+  tr,
 } from '@zanfirico/core';
 import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
@@ -106,7 +107,7 @@ export function SectionDrawing(props: Props) {
           viewBox={`0 0 ${String(size.width)} ${String(size.height)}`}
           className={`absolute inset-0 select-none ${looking.view.zoom > 1 ? 'touch-none' : 'touch-pan-y'}`}
           role="group"
-          aria-label="Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it."
+          aria-label={tr`Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it.`}
         >
           {document.reference && <ReferenceMark reference={document.reference} sheet={sheet} />}
           {grid && <Grid sheet={sheet} size={size} />}
@@ -231,9 +232,7 @@ export function SectionDrawing(props: Props) {
       )}
       <ViewBar looking={looking} />
       <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
-        {natural >= 1 ? `${shown(natural, 1)} : 1` : `1 : ${shown(1 / natural, 1)}`} on this screen
-        · {printText(2 * extent.widest, 'length', units)} ×{' '}
-        {printText(extent.height, 'length', units)}
+        {tr`${natural >= 1 ? `${shown(natural, 1)} : 1` : `1 : ${shown(1 / natural, 1)}`} on this screen · ${printText(2 * extent.widest, 'length', units)} × ${printText(extent.height, 'length', units)}`}
       </p>
     </div>
   );

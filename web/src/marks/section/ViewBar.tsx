@@ -1,4 +1,5 @@
 // Looking closer and further at the drawing, its grid, and the measure, by buttons.
+import { tr } from '@zanfirico/core';
 import { Grid3x3, Maximize, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useBoard } from '../../stores/board';
@@ -10,10 +11,10 @@ export function ViewBar({ looking }: { readonly looking: Looking }) {
     <div
       className="absolute top-1 right-1 flex"
       role="group"
-      aria-label="How the drawing is looked at"
+      aria-label={tr`How the drawing is looked at`}
     >
       <Act
-        label="Measure between two places"
+        label={tr`Measure between two places`}
         on={measuring}
         onClick={() => {
           set({ measuring: !measuring });
@@ -22,7 +23,7 @@ export function ViewBar({ looking }: { readonly looking: Looking }) {
         <Ruler className="size-4" />
       </Act>
       <Act
-        label="Grid"
+        label={tr`Grid`}
         on={grid}
         onClick={() => {
           set({ grid: !grid });
@@ -30,13 +31,13 @@ export function ViewBar({ looking }: { readonly looking: Looking }) {
       >
         <Grid3x3 className="size-4" />
       </Act>
-      <Act label="Further ( [ )" disabled={looking.view.zoom === 1} onClick={looking.further}>
+      <Act label={tr`Further ( [ )`} disabled={looking.view.zoom === 1} onClick={looking.further}>
         <ZoomOut className="size-4" />
       </Act>
-      <Act label="Closer ( ] )" onClick={looking.closer}>
+      <Act label={tr`Closer ( ] )`} onClick={looking.closer}>
         <ZoomIn className="size-4" />
       </Act>
-      <Act label="All of it (Home)" disabled={looking.view.zoom === 1} onClick={looking.fit}>
+      <Act label={tr`All of it (Home)`} disabled={looking.view.zoom === 1} onClick={looking.fit}>
         <Maximize className="size-4" />
       </Act>
     </div>

@@ -9,6 +9,7 @@ import {
   type Carried,
   type Derived,
   type StretchMap,
+  tr,
 } from '@zanfirico/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useDisplay } from '../../stores/display';
@@ -187,14 +188,12 @@ function Turning({
   return (
     <div className="relative h-full min-h-[300px] bg-(--board)">
       {failed ? (
-        <p className="quiet px-4 py-10 text-center">
-          This browser draws no solid pictures; the section shows all there is.
-        </p>
+        <p className="quiet px-4 py-10 text-center">{tr`This browser draws no solid pictures; the section shows all there is.`}</p>
       ) : (
         <div
           role="slider"
           tabIndex={0}
-          aria-label="Turn the glass"
+          aria-label={tr`Turn the glass`}
           aria-valuemin={0}
           aria-valuemax={359}
           aria-valuenow={degrees}
@@ -218,9 +217,9 @@ function Turning({
       )}
       {lost && (
         <div className="absolute inset-0 flex flex-col items-center justify-center gap-3 bg-(--board)">
-          <p role="status">The browser took the turning glass away.</p>
+          <p role="status">{tr`The browser took the turning glass away.`}</p>
           <button type="button" className="btn btn-outline btn-sm" onClick={onAgain}>
-            Draw it again
+            {tr`Draw it again`}
           </button>
         </div>
       )}
@@ -262,7 +261,7 @@ function Depths({ text }: { readonly text: (v: number) => string }) {
       </div>
       <p className="flex justify-between">
         <span>{text(SHOWN[0] as number)}</span>
-        <span className="font-sans tracking-normal">glass to look through</span>
+        <span className="font-sans tracking-normal">{tr`glass to look through`}</span>
         <span>{text(SHOWN[SHOWN.length - 1] as number)}</span>
       </p>
     </div>

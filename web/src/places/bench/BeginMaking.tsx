@@ -1,7 +1,7 @@
 // Before the fire: what a piece's plan asks to be ready, who is here, what hole and pot really stand at; begun with glass or without.
 import type { MakingBegin, PieceDocument } from '@zanfirico/contract';
 import { LIMITS } from '@zanfirico/contract';
-import { byNumber, inHand, inWords, ordinaryCrew, type Person } from '@zanfirico/core';
+import { byNumber, inHand, inWords, ordinaryCrew, type Person, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { Flame, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -29,7 +29,8 @@ const clock = (ms: number): string => format(ms, 'HH:mm');
 export function BeginMaking() {
   const { id = '' } = useParams();
   const opened = useOpened(id);
-  if (opened.error) return <NotHere title="Not to the bench yet" says={sentenceOf(opened.error)} />;
+  if (opened.error)
+    return <NotHere title={tr`Not to the bench yet`} says={sentenceOf(opened.error)} />;
   if (!opened.data) return <Placing />;
   const { id: piece, revision, document } = opened.data;
   return <Before piece={piece} revision={revision} document={document} />;
@@ -111,12 +112,13 @@ function Before({
   const [before, setBefore] = useState(fresh);
   if (fresh && before !== fresh) setBefore(fresh);
   const steps = fresh ?? before;
-  if (known && 'says' in known) return <NotHere title="Not to the bench yet" says={known.says} />;
+  if (known && 'says' in known)
+    return <NotHere title={tr`Not to the bench yet`} says={known.says} />;
   if (work.derived && !derived)
     return (
       <NotHere
-        title="Not to the bench yet"
-        says="Its drawing has to be mended first: open it on the shelf."
+        title={tr`Not to the bench yet`}
+        says={tr`Its drawing has to be mended first: open it on the shelf.`}
       />
     );
   if (!derived || !asked || !steps) return <Placing />;
@@ -144,21 +146,19 @@ function Before({
     keepBegin(making).then(
       () => navigate(`/bench/${making.id}`),
       (error: unknown) => {
-        useNotices.getState().trouble(`It could not be begun: ${sentenceOf(error)}`);
+        useNotices.getState().trouble(tr`It could not be begun: ${sentenceOf(error)}`);
       },
     );
   };
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <p className="quiet">
-        <Link to="/bench" className="link">
-          Bench
-        </Link>
+        <Link to="/bench" className="link">{tr`Bench`}</Link>
       </p>
-      <h1 className="text-4xl">Make the {document.name}</h1>
+      <h1 className="text-4xl">{tr`Make the ${document.name}`}</h1>
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_18rem]">
-        <section aria-label="Before the fire">
-          <h2 className="text-2xl">Before the fire</h2>
+        <section aria-label={tr`Before the fire`}>
+          <h2 className="text-2xl">{tr`Before the fire`}</h2>
           <ul className="mt-2 text-lg">
             {readyList(steps, derived, document.firing, units).map((r) => (
               <ReadyLine
@@ -175,10 +175,7 @@ function Before({
               />
             ))}
           </ul>
-          <p className="quiet mt-2 text-sm leading-snug">
-            Eyes, clothes, air and water first; the supplier’s sheet and the house’s rules before
-            this list.
-          </p>
+          <p className="quiet mt-2 text-sm leading-snug">{tr`Eyes, clothes, air and water first; the supplier’s sheet and the house’s rules before this list.`}</p>
         </section>
         <div>
           <button
@@ -189,7 +186,7 @@ function Before({
               begin(false);
             }}
           >
-            <Flame /> Begin
+            <Flame /> {tr`Begin`}
           </button>
           <button
             type="button"
@@ -199,10 +196,10 @@ function Before({
               begin(true);
             }}
           >
-            <Play className="size-4" /> Rehearse without glass
+            <Play className="size-4" /> {tr`Rehearse without glass`}
           </button>
           <p role="status" className="quiet mb-2 min-h-6 text-sm">
-            {!fresh && 'The heats are placed anew …'}
+            {!fresh && tr`The heats are placed anew …`}
           </p>
           <WhoIsHere
             planned={planned}
@@ -212,13 +209,13 @@ function Before({
           />
           <div className="mt-3 grid grid-cols-2 gap-x-4">
             <CountField
-              label="Which one"
+              label={tr`Which one`}
               value={number}
               within={LIMITS.pieces}
               onCommit={setNumber}
             />
             <CountField
-              label="of how many"
+              label={tr`of how many`}
               value={Math.max(of, number)}
               within={LIMITS.pieces}
               onCommit={setOf}
@@ -227,7 +224,7 @@ function Before({
           {hole && document.way === 'furnace' && (
             <div className="mt-2">
               <SelectField
-                label="At the glory hole"
+                label={tr`At the glory hole`}
                 value={hole.name}
                 onChange={(name) => {
                   setAt(name);
@@ -243,7 +240,7 @@ function Before({
           {document.way === 'furnace' && (
             <div className="mt-2 grid grid-cols-2 gap-x-4">
               <QuantityField
-                label="Hole"
+                label={tr`Hole`}
                 kind="temperature"
                 value={asked.fires.gloryHole}
                 within={LIMITS.gloryHeat}
@@ -252,7 +249,7 @@ function Before({
                 }}
               />
               <QuantityField
-                label="Pot"
+                label={tr`Pot`}
                 kind="temperature"
                 value={asked.fires.pot}
                 within={LIMITS.potTemperature}
@@ -263,7 +260,7 @@ function Before({
             </div>
           )}
           <div className="mt-2">
-            <SelectField label="Into the annealer" value={annealer} onChange={setChosen}>
+            <SelectField label={tr`Into the annealer`} value={annealer} onChange={setChosen}>
               {annealers.map((a) => (
                 <option key={a.name}>{a.name}</option>
               ))}
@@ -302,7 +299,7 @@ function ReadyLine({
           <span className="quiet num text-base">
             {ready.warms === undefined
               ? clock(since)
-              : `since ${clock(since)}, ready ${clock(since + 1000 * ready.warms)}`}
+              : tr`since ${clock(since)}, ready ${clock(since + 1000 * ready.warms)}`}
           </span>
         )}
       </label>
@@ -311,5 +308,5 @@ function ReadyLine({
 }
 
 const Placing = () => (
-  <p className="quiet px-6 py-20 text-center">The order of work is being placed …</p>
+  <p className="quiet px-6 py-20 text-center">{tr`The order of work is being placed …`}</p>
 );

@@ -1,4 +1,6 @@
 // The head of the bench's screen: what is made, how the plan stands by now, who calls, and whose screen it is.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
 import { format } from 'date-fns';
 import { useAwake } from '../../bench/useAwake';
@@ -34,10 +36,10 @@ export function BenchHead({ begin, events, clock, behind, total, whose, onWhose 
       <h1 className="text-2xl">
         {begin.document.name}
         {(begin.number > 1 || begin.of !== undefined) && (
-          <span className="num"> no. {begin.number}</span>
+          <span className="num">{tr` no. ${begin.number}`}</span>
         )}
-        {begin.of !== undefined && <span className="num"> of {begin.of}</span>}
-        {begin.rehearsal === true && <span className="quiet"> rehearsal, no glass</span>}
+        {begin.of !== undefined && <span className="num">{tr` of ${begin.of}`}</span>}
+        {begin.rehearsal === true && <span className="quiet">{tr` rehearsal, no glass`}</span>}
       </h1>
       {called !== undefined && (
         <p role="status" className="text-primary text-2xl font-semibold">
@@ -45,14 +47,13 @@ export function BenchHead({ begin, events, clock, behind, total, whose, onWhose 
         </p>
       )}
       <p className="quiet">
-        <span className="num">{clockText((clock.shown - begin.at) / 1000)}</span> since the first
-        gather
+        {trNodes`${(<span className="num">{clockText((clock.shown - begin.at) / 1000)}</span>)} since the first gather`}
         {behind !== undefined && total !== undefined && (
           <>
             ,{' '}
             <b className={`font-normal ${behind > 60 ? 'text-warning' : ''}`}>
               {Math.abs(behind) < ON_TIME ? (
-                'on time'
+                tr`on time`
               ) : (
                 <>
                   <span className="num">{clockText(Math.abs(behind))}</span>{' '}
@@ -60,23 +61,23 @@ export function BenchHead({ begin, events, clock, behind, total, whose, onWhose 
                 </>
               )}
             </b>
-            , done about <span className="num">{format(begin.at + 1000 * total, 'HH:mm')}</span>
+            {trNodes`, done about ${(<span className="num">{format(begin.at + 1000 * total, 'HH:mm')}</span>)}`}
           </>
         )}
-        {awake === false && '. This screen may go dark: the browser does not keep it awake'}
+        {awake === false && tr`. This screen may go dark: the browser does not keep it awake`}
       </p>
       {(begin.crew?.length ?? 0) > 1 && (
-        <SelectField label="This screen is for" value={whose} onChange={onWhose}>
-          <option value="">everybody</option>
+        <SelectField label={tr`This screen is for`} value={whose} onChange={onWhose}>
+          <option value="">{tr`everybody`}</option>
           {begin.crew?.map((p) => (
             <option key={p.id} value={p.id}>
-              the {p.name}
+              {tr`the ${p.name}`}
             </option>
           ))}
         </SelectField>
       )}
       {begin.rehearsal === true && (
-        <div role="group" aria-label="How fast it runs" className="flex gap-1">
+        <div role="group" aria-label={tr`How fast it runs`} className="flex gap-1">
           {SPEEDS.map((s) => (
             <button
               key={s}

@@ -1,4 +1,6 @@
 // What can be done at the bench, each by a big key on the screen and one on the board.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import { Check, type LucideIcon } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 
@@ -51,7 +53,8 @@ export function BenchKeys({ onNext, deeds, quiet }: Props) {
         disabled={!onNext}
         onClick={onNext}
       >
-        <Check className="size-8" /> Next <kbd className="kbd kbd-sm">Space</kbd>
+        <Check className="size-8" />{' '}
+        {trNodes`Next ${(<kbd className="kbd kbd-sm">{tr`Space`}</kbd>)}`}
       </button>
       {deeds.map(({ key, says, icon: Icon, run }) => (
         <button

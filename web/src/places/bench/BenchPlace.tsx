@@ -1,4 +1,5 @@
 // The bench: what is being made, what can be begun, and what was made.
+import { tr } from '@zanfirico/core';
 import type { MakingLine } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -28,16 +29,16 @@ export function BenchPlace() {
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex items-baseline justify-between gap-4">
-        <h1 className="text-4xl">Bench</h1>
+        <h1 className="text-4xl">{tr`Bench`}</h1>
         <div className="flex flex-wrap gap-1">
           <Link to="/class" className="btn btn-ghost btn-sm">
-            <GraduationCap className="size-4" /> Class
+            <GraduationCap className="size-4" /> {tr`Class`}
           </Link>
           <Link to="/wall/bench" className="btn btn-ghost btn-sm">
-            <MonitorPlay className="size-4" /> On the wall
+            <MonitorPlay className="size-4" /> {tr`On the wall`}
           </Link>
           <Link to="/orders" className="btn btn-ghost btn-sm">
-            <CalendarDays className="size-4" /> What is wanted by when
+            <CalendarDays className="size-4" /> {tr`What is wanted by when`}
           </Link>
         </div>
       </div>
@@ -47,29 +48,29 @@ export function BenchPlace() {
         </p>
       )}
       {going.length > 0 && (
-        <section aria-label="Being made" className="mt-4">
-          <h2 className="text-2xl">Being made</h2>
+        <section aria-label={tr`Being made`} className="mt-4">
+          <h2 className="text-2xl">{tr`Being made`}</h2>
           <ul>
             {going.map((m) => (
-              <Line key={m.id} making={m} says={`begun ${dayWords(m.begunAt)}`} />
+              <Line key={m.id} making={m} says={tr`begun ${dayWords(m.begunAt)}`} />
             ))}
           </ul>
         </section>
       )}
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
-        <section aria-label="Make a piece">
-          <h2 className="text-2xl">Make a piece</h2>
+        <section aria-label={tr`Make a piece`}>
+          <h2 className="text-2xl">{tr`Make a piece`}</h2>
           <FindField
-            placeholder="Find by name"
-            label="Find a piece to make"
+            placeholder={tr`Find by name`}
+            label={tr`Find a piece to make`}
             value={find}
             onChange={setFind}
           />
           {lines.length === 0 ? (
             <p className="quiet mt-2">
               {find === ''
-                ? 'Nothing is on the shelf yet: draw a piece first.'
-                : 'No piece is called so.'}
+                ? tr`Nothing is on the shelf yet: draw a piece first.`
+                : tr`No piece is called so.`}
             </p>
           ) : (
             <ul className="mt-1">
@@ -86,13 +87,13 @@ export function BenchPlace() {
             </ul>
           )}
         </section>
-        <section aria-label="Made">
+        <section aria-label={tr`Made`}>
           <div className="flex items-baseline justify-between">
-            <h2 className="text-2xl">Made</h2>
+            <h2 className="text-2xl">{tr`Made`}</h2>
             <ReadInMaking />
           </div>
           {made.length === 0 ? (
-            <p className="quiet mt-2">What was made or rehearsed here is looked back at here.</p>
+            <p className="quiet mt-2">{tr`What was made or rehearsed here is looked back at here.`}</p>
           ) : (
             <ul className="mt-1">
               {made.slice(0, LATEST).map((m) => (
@@ -106,9 +107,7 @@ export function BenchPlace() {
           )}
           {made.length > LATEST && (
             <p className="mt-2">
-              <Link to="/log" className="link">
-                All of it is in the log
-              </Link>
+              <Link to="/log" className="link">{tr`All of it is in the log`}</Link>
             </p>
           )}
         </section>
@@ -127,7 +126,7 @@ function Line({ making, says }: { readonly making: MakingLine; readonly says: st
       >
         <span className="text-lg">
           {making.name}
-          {making.number > 1 && <span className="num"> no. {making.number}</span>}
+          {making.number > 1 && <span className="num">{tr` no. ${making.number}`}</span>}
         </span>
         <span className="quiet">{says}</span>
       </Link>

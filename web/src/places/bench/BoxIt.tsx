@@ -1,4 +1,5 @@
 // The last of a making: into which annealer, and where it stands there.
+import { tr } from '@zanfirico/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
@@ -14,21 +15,21 @@ export function BoxIt({ annealer, annealers, onAnnealer, onBox }: Props) {
   const [where, setWhere] = useState('');
   const all = annealers.includes(annealer) ? annealers : [annealer, ...annealers];
   return (
-    <section aria-label="Now">
-      <h2 className="text-5xl">Every step is done</h2>
-      <p className="mt-2 text-2xl">Into {annealer} with it.</p>
+    <section aria-label={tr`Now`}>
+      <h2 className="text-5xl">{tr`Every step is done`}</h2>
+      <p className="mt-2 text-2xl">{tr`Into ${annealer} with it.`}</p>
       <div className="mt-3 flex flex-wrap items-end gap-4">
-        <SelectField label="Annealer" value={annealer} onChange={onAnnealer}>
+        <SelectField label={tr`Annealer`} value={annealer} onChange={onAnnealer}>
           {all.map((a) => (
             <option key={a}>{a}</option>
           ))}
         </SelectField>
         <label className="block">
-          <span className="quiet block text-sm">Where it stands</span>
+          <span className="quiet block text-sm">{tr`Where it stands`}</span>
           <input
             className="input w-64"
             maxLength={500}
-            placeholder="Second shelf, at the back"
+            placeholder={tr`Second shelf, at the back`}
             value={where}
             onChange={(e) => {
               setWhere(e.target.value);
@@ -43,9 +44,9 @@ export function BoxIt({ annealer, annealers, onAnnealer, onBox }: Props) {
           onBox(where.trim() === '' ? undefined : where.trim());
         }}
       >
-        <Check /> It is in the box
+        <Check /> {tr`It is in the box`}
       </button>
-      <p className="quiet mt-2">Hot gloves, hot shelf: open no longer than it takes.</p>
+      <p className="quiet mt-2">{tr`Hot gloves, hot shelf: open no longer than it takes.`}</p>
     </section>
   );
 }

@@ -1,4 +1,6 @@
 // All the crew on one screen: who is wanted for what in how long, and who holds hot glass.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { Derived } from '@zanfirico/core';
 import type { CrewNow } from '../../bench/crewNow';
 import { clockText } from '../../marks/braid/strands';
@@ -12,7 +14,7 @@ interface Props {
 
 export function CrewStrip({ crew, derived }: Props) {
   return (
-    <ul aria-label="The others" className="mt-4 text-2xl max-sm:text-lg">
+    <ul aria-label={tr`The others`} className="mt-4 text-2xl max-sm:text-lg">
       {crew.map(({ person, job, holds }) => (
         <li
           key={person.id}
@@ -21,8 +23,7 @@ export function CrewStrip({ crew, derived }: Props) {
           <span className="quiet">{person.name}</span>
           {holds && (
             <span className="text-warning">
-              hold the {derived?.parts[holds.part]?.name ?? 'glass'}, flash it{' '}
-              <span className="num">{clockText(holds.wantedIn)}</span>
+              {trNodes`hold the ${derived?.parts[holds.part]?.name ?? tr`glass`}, flash it ${(<span className="num">{clockText(holds.wantedIn)}</span>)}`}
             </span>
           )}
           {job ? (
@@ -30,7 +31,7 @@ export function CrewStrip({ crew, derived }: Props) {
               <JobWords job={job} derived={derived} />
             </span>
           ) : (
-            <span className="quiet">nothing more in this piece</span>
+            <span className="quiet">{tr`nothing more in this piece`}</span>
           )}
         </li>
       ))}

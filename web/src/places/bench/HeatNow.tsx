@@ -1,6 +1,14 @@
 // The heat that is really there, beside the step: since when out of the fire, how long the heat in hand should last, and every part's
 // and bit's word, with what it falls to next.
-import { HEAT_SPREAD, printText, type GlassNow, type HeatWanted } from '@zanfirico/core';
+import { trNodes } from '../../words/trNodes';
+import {
+  HEAT_SPREAD,
+  printText,
+  type GlassNow,
+  type HeatWanted,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 
@@ -21,9 +29,9 @@ interface Props {
 
 export function HeatNow({ heat, fireSince, inFire, danger, wanted, upTo }: Props) {
   return (
-    <aside aria-label="Heat" className="max-lg:mt-4">
+    <aside aria-label={tr`Heat`} className="max-lg:mt-4">
       <p className="leading-none">
-        <span className="quiet text-lg">{inFire ? 'in the fire' : 'out of the fire'}</span>
+        <span className="quiet text-lg">{inFire ? tr`in the fire` : tr`out of the fire`}</span>
         <span
           className={`num block text-7xl font-semibold ${danger && fireSince !== undefined ? 'text-error' : 'text-primary'}`}
         >
@@ -33,22 +41,22 @@ export function HeatNow({ heat, fireSince, inFire, danger, wanted, upTo }: Props
       {inFire && wanted && fireSince !== undefined && (
         <p className="mt-1 text-xl leading-snug">
           {fireSince > wanted.most ? (
-            <b className="text-warning">out: it sags from here on</b>
+            <b className="text-warning">{tr`out: it sags from here on`}</b>
           ) : fireSince >= wanted.least ? (
-            <b>enough{upTo !== undefined && ` to ${upTo}`}</b>
+            <b>{trNodes`enough${upTo !== undefined && tr` to ${upTo}`}`}</b>
           ) : (
             <>
-              <b className="num">{clockText(wanted.least - fireSince)}</b> more
-              {upTo !== undefined && ` to reach to ${upTo}`}
+              {trNodes`${(<b className="num">{clockText(wanted.least - fireSince)}</b>)} more`}
+              {upTo !== undefined && tr` to reach to ${upTo}`}
             </>
           )}
           <span className="quiet num block text-base">
-            {clockText(wanted.least)} to {clockText(wanted.most)} will do
+            {tr`${clockText(wanted.least)} to ${clockText(wanted.most)} will do`}
           </span>
         </p>
       )}
       {heat.length === 0 ? (
-        <p className="quiet mt-3 text-lg">No glass yet.</p>
+        <p className="quiet mt-3 text-lg">{tr`No glass yet.`}</p>
       ) : (
         <ul className="mt-3">
           {heat.slice(0, MOST).map((p, i) => (
@@ -57,11 +65,9 @@ export function HeatNow({ heat, fireSince, inFire, danger, wanted, upTo }: Props
         </ul>
       )}
       {heat.length > MOST && (
-        <p className="quiet mt-1">and {heat.length - MOST} more that keep longer</p>
+        <p className="quiet mt-1">{tr`and ${heat.length - MOST} more that keep longer`}</p>
       )}
-      <p className="quiet mt-2 text-sm leading-snug">
-        An estimate, good to some {HEAT_SPREAD} K: your eyes come first.
-      </p>
+      <p className="quiet mt-2 text-sm leading-snug">{tr`An estimate, good to some ${HEAT_SPREAD} K: your eyes come first.`}</p>
     </aside>
   );
 }
@@ -75,21 +81,21 @@ function GlassLine({ glass }: { readonly glass: GlassNow }) {
       <span className="flex items-baseline justify-between gap-3 text-xl">
         <span>
           {name}
-          {on !== undefined && <span className="quiet text-base"> on the {on}</span>}
+          {on !== undefined && <span className="quiet text-base">{tr` on the ${on}`}</span>}
         </span>
         <span className="whitespace-nowrap">
-          <b>{band}</b> <span className="num">{printText(mean, 'temperature', units)}</span>
+          <b>{trWord(band)}</b> <span className="num">{printText(mean, 'temperature', units)}</span>
         </span>
       </span>
       <span className={`block ${soon ? 'text-error' : 'quiet'}`}>
         {where !== 'in hand' && `${where}, `}
         {brittleIn === 0
-          ? 'its skin is brittle: into the fire, slowly'
+          ? tr`its skin is brittle: into the fire, slowly`
           : soon
-            ? `its skin is brittle in ${clockText(brittleIn)}`
+            ? tr`its skin is brittle in ${clockText(brittleIn)}`
             : falls
               ? `${falls.to} in ${clockText(falls.in)}`
-              : 'keeps for minutes'}
+              : tr`keeps for minutes`}
       </span>
     </li>
   );

@@ -1,4 +1,6 @@
 // One person's screen of a making: their own next job with a count-down, what they hold meanwhile, and the calls they answer with.
+import { trNodes } from '../../words/trNodes';
+import { tr, trWord } from '@zanfirico/core';
 import type { Derived } from '@zanfirico/core';
 import type { Happens } from '../../bench/useMaking';
 import type { CrewNow } from '../../bench/crewNow';
@@ -16,15 +18,14 @@ interface Props {
 export function HelperLane({ now: { person, job, holds }, derived, onHappen }: Props) {
   return (
     <section
-      aria-label={`For the ${person.name}`}
+      aria-label={tr`For the ${person.name}`}
       className="border-base-300 mt-5 border-t pt-3"
       aria-live="polite"
     >
-      <p className="quiet text-lg">for the {person.name}</p>
+      <p className="quiet text-lg">{tr`for the ${person.name}`}</p>
       {holds && (
         <p role="status" className="text-warning text-4xl leading-tight max-sm:text-2xl">
-          Hold the {derived?.parts[holds.part]?.name ?? 'glass'} and flash it:{' '}
-          <span className="num">{clockText(holds.wantedIn)}</span>
+          {trNodes`Hold the ${derived?.parts[holds.part]?.name ?? tr`glass`} and flash it: ${(<span className="num">{clockText(holds.wantedIn)}</span>)}`}
         </p>
       )}
       {job ? (
@@ -32,7 +33,7 @@ export function HelperLane({ now: { person, job, holds }, derived, onHappen }: P
           <JobWords job={job} derived={derived} />
         </p>
       ) : (
-        <p className="text-3xl">Nothing more in this piece.</p>
+        <p className="text-3xl">{tr`Nothing more in this piece.`}</p>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
         {job?.own === true && (
@@ -47,7 +48,7 @@ export function HelperLane({ now: { person, job, holds }, derived, onHappen }: P
               });
             }}
           >
-            {job.now && !job.assumed ? 'Done' : 'I begin'}
+            {job.now && !job.assumed ? tr`Done` : tr`I begin`}
           </button>
         )}
         {CALLS.map((call) => (
@@ -59,7 +60,7 @@ export function HelperLane({ now: { person, job, holds }, derived, onHappen }: P
               onHappen({ kind: 'call', says: `${person.name}: ${call}` });
             }}
           >
-            {call}
+            {trWord(call)}
           </button>
         ))}
       </div>

@@ -1,4 +1,5 @@
 // Somebody's next job in words: which, of what, and when.
+import { tr } from '@zanfirico/core';
 import type { Derived } from '@zanfirico/core';
 import type { Job } from '../../bench/crewNow';
 import { stepName } from '../../marks/braid/stepNames';
@@ -11,7 +12,7 @@ const NOW = 5;
 /** "now", "in 0:40", "at it 0:12". */
 const when = (job: Job): string =>
   job.now && !job.assumed
-    ? `at it ${clockText(job.in)}`
+    ? tr`at it ${clockText(job.in)}`
     : job.now || job.in < NOW
       ? 'now'
       : `in ${clockText(job.in)}`;

@@ -1,6 +1,7 @@
 // Looked back at: what was planned and what was taken, step by step; what went wrong, and how it ended.
+import { trNodes } from '../../words/trNodes';
 import { fileName } from '@zanfirico/contract';
-import { inWords, lookedBack, oddities, plannedSeconds, takenSeconds } from '@zanfirico/core';
+import { inWords, lookedBack, oddities, plannedSeconds, takenSeconds, tr } from '@zanfirico/core';
 import { Columns3, Copy, FileDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -68,7 +69,7 @@ export function LookBack({ making }: { readonly making: Making }) {
     useNotices
       .getState()
       .say(
-        `Kept as revision ${String(kept.revision)} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
+        tr`Kept as revision ${String(kept.revision)} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
       );
     await go(`/pieces/${begin.piece}/braid`);
   };
@@ -76,22 +77,19 @@ export function LookBack({ making }: { readonly making: Making }) {
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <p className="quiet no-print">
-        <Link to="/bench" className="link">
-          Bench
-        </Link>
+        <Link to="/bench" className="link">{tr`Bench`}</Link>
       </p>
       <h1 className="text-4xl">
         {begin.document.name}
-        {begin.number > 1 && <span className="num"> no. {begin.number}</span>}
+        {begin.number > 1 && <span className="num">{tr` no. ${begin.number}`}</span>}
       </h1>
       <p className="mt-1 text-xl">
-        {begin.rehearsal === true ? 'Rehearsed: ' : ''}
+        {begin.rehearsal === true ? tr`Rehearsed: ` : ''}
         {state.ended?.how === 'given up'
-          ? 'given up'
-          : `in ${begin.annealer ?? 'the annealer'}`}{' '}
-        after <b className="num">{clockText(total)}</b>; planned were{' '}
-        <span className="num">{clockText(planned)}</span>.
-        {begin.of !== undefined && ` No. ${String(begin.number)} of ${String(begin.of)}.`}
+          ? tr`given up`
+          : `in ${begin.annealer ?? tr`the annealer`}`}{' '}
+        {trNodes`after ${(<b className="num">{clockText(total)}</b>)}; planned were ${(<span className="num">{clockText(planned)}</span>)}`}
+        .{begin.of !== undefined && tr` No. ${String(begin.number)} of ${String(begin.of)}.`}
       </p>
       {begin.of !== undefined && begin.number < begin.of && (
         <p className="no-print mt-2">
@@ -99,7 +97,7 @@ export function LookBack({ making }: { readonly making: Making }) {
             to={`/bench/begin/${begin.piece}?number=${String(begin.number + 1)}&of=${String(begin.of)}`}
             className="btn btn-primary"
           >
-            Make no. {begin.number + 1}
+            {tr`Make no. ${begin.number + 1}`}
           </Link>
         </p>
       )}
@@ -111,12 +109,12 @@ export function LookBack({ making }: { readonly making: Making }) {
       {begin.rehearsal === true && (
         <p className="mt-1 text-lg">
           {never.length === 0
-            ? 'The glass would have come through.'
-            : `The glass would have been lost, first at “${nameOf(never[0]?.step ?? '')}”.`}
+            ? tr`The glass would have come through.`
+            : tr`The glass would have been lost, first at “${nameOf(never[0]?.step ?? '')}”.`}
         </p>
       )}
       {lost.length > 0 && (
-        <ul aria-label="Where it was in danger" className="mt-1">
+        <ul aria-label={tr`Where it was in danger`} className="mt-1">
           {lost.slice(0, MOST_LOST).map((l) => (
             <li key={l.step}>
               <VerdictWord verdict={l.verdict} /> <b>{nameOf(l.step)}</b>{' '}
@@ -137,7 +135,7 @@ export function LookBack({ making }: { readonly making: Making }) {
             );
           }}
         >
-          <FileDown className="size-4" /> All of it (JSON)
+          <FileDown className="size-4" /> {tr`All of it (JSON)`}
         </button>
         <button
           type="button"
@@ -150,11 +148,11 @@ export function LookBack({ making }: { readonly making: Making }) {
             );
           }}
         >
-          <FileDown className="size-4" /> Its events (CSV)
+          <FileDown className="size-4" /> {tr`Its events (CSV)`}
         </button>
         {begin.rehearsal !== true && (
           <Link to={`/log/beside/${begin.piece}`} className="btn btn-ghost btn-sm">
-            <Columns3 className="size-4" /> Beside others of it
+            <Columns3 className="size-4" /> {tr`Beside others of it`}
           </Link>
         )}
         {begin.rehearsal !== true && (
@@ -165,12 +163,12 @@ export function LookBack({ making }: { readonly making: Making }) {
               makeLikeThis().catch(troubled);
             }}
           >
-            <Copy className="size-4" /> Plan the next one as this was made
+            <Copy className="size-4" /> {tr`Plan the next one as this was made`}
           </button>
         )}
       </div>
       {state.mishaps.length > 0 && (
-        <ul aria-label="What went wrong" className="mt-2">
+        <ul aria-label={tr`What went wrong`} className="mt-2">
           {state.mishaps.map((m) => (
             <li key={m.at}>
               <span className="num">{clockText((m.at - begin.at) / 1000)}</span> {m.what}
@@ -198,7 +196,7 @@ export function LookBack({ making }: { readonly making: Making }) {
         />
       )}
       <table className="table mt-4 w-full">
-        <caption className="sr-only">Steps as planned and as taken</caption>
+        <caption className="sr-only">{tr`Steps as planned and as taken`}</caption>
         <HeadRow columns={['step', 'begun', 'late', 'planned', 'taken', 'how']} left={['how']} />
         <tbody className="num text-right">
           {state.steps.map((s, i) => {
@@ -218,13 +216,13 @@ export function LookBack({ making }: { readonly making: Making }) {
                 <td>{s.putIn ? '–' : clockText(s.step.seconds)}</td>
                 <td>{t ? clockText(t.took) : '–'}</td>
                 <td className="pl-4 text-left font-sans">
-                  {s.state === 'skipped' && 'skipped'}
-                  {s.assumed && 'beside, nobody tapped'}
-                  {s.putIn && 'put in'}
-                  {s.again > 0 && ` again × ${String(s.again)}`}
+                  {s.state === 'skipped' && tr`skipped`}
+                  {s.assumed && tr`beside, nobody tapped`}
+                  {s.putIn && tr`put in`}
+                  {s.again > 0 && tr` again × ${String(s.again)}`}
                   {s.state === 'done' &&
                     Math.abs(off) > MUCH &&
-                    (off > 0 ? ' longer than planned' : ' quicker than planned')}
+                    (off > 0 ? tr` longer than planned` : tr` quicker than planned`)}
                 </td>
               </tr>
             );

@@ -1,4 +1,5 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
+import { trNodes } from '../../words/trNodes';
 import {
   AT_THE_GATHER,
   bandSpans,
@@ -11,6 +12,7 @@ import {
   takenOnTime,
   type StepId,
   type WorkStep,
+  tr,
 } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
@@ -53,8 +55,8 @@ export function MakingPlace() {
   const { id = '' } = useParams();
   const clock = useBenchClock();
   const making = useMaking(id, clock.now);
-  if (typeof making === 'string') return <NotHere title="Not on the bench" says={making} />;
-  if (!making) return <p className="quiet px-6 py-20 text-center">Fetching the making …</p>;
+  if (typeof making === 'string') return <NotHere title={tr`Not on the bench`} says={making} />;
+  if (!making) return <p className="quiet px-6 py-20 text-center">{tr`Fetching the making …`}</p>;
   return making.state.ended ? <LookBack making={making} /> : <Work making={making} clock={clock} />;
 }
 
@@ -79,7 +81,9 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
   const [open, setOpen] = useState<'mishaps' | 'note' | 'reading' | 'put in'>();
   const [remedies, setRemedies] = useState<readonly StepId[]>([]);
   const [loud, setLoud] = useState(true);
-  const [annealer, setAnnealer] = useState(begin.annealer ?? annealers[0]?.name ?? 'the annealer');
+  const [annealer, setAnnealer] = useState(
+    begin.annealer ?? annealers[0]?.name ?? tr`the annealer`,
+  );
   // Whose screen this is: each window its own.
   const [whose, setWhose] = useState(() => sessionStorage.getItem(WHOSE) ?? '');
   const { goOn } = clock;
@@ -113,7 +117,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
     if (!loud) return;
     if (danger) {
       chime();
-      say(`${first.name} is going cold`);
+      say(tr`${first.name} is going cold`);
     }
     // By the name: it moves in the list with every tick.
   }, [danger, loud, first?.name]);
@@ -121,7 +125,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
     const step = steps.find((s) => s.id === due);
     if (!loud || !step) return;
     chime();
-    say(`${stepName(step)}, soon`);
+    say(tr`${stepName(step)}, soon`);
   }, [due, loud, steps]);
   const go = (what: 'done' | 'skipped' | 'again'): void => {
     if (stands) happen({ kind: 'step', what, step: stands.step.id });
@@ -218,7 +222,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
           ) : others.length > 0 ? (
             <CrewStrip crew={others} derived={derived} />
           ) : null}
-          <section aria-label="Then" className="relative mt-6 flex-1">
+          <section aria-label={tr`Then`} className="relative mt-6 flex-1">
             {/* A touch anywhere here is the next, as the big key is. */}
             <button
               type="button"
@@ -230,7 +234,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
             <ol className="text-2xl max-sm:text-lg xl:text-4xl">
               {next.map((i) => (
                 <li key={state.steps[i]?.step.id} className="border-base-300 border-t py-1.5">
-                  <span className="quiet">then </span>
+                  <span className="quiet">{tr`then `}</span>
                   {stepName(steps[i] as WorkStep)}{' '}
                   <span className="quiet">{ofParts(steps[i] as WorkStep, derived)}</span>
                 </li>
@@ -249,9 +253,9 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
       </div>
       {state.away && (
         <p role="status" className="text-warning border-base-300 border-t p-3 text-2xl">
-          Out for a moment: the glass goes on cooling.{' '}
+          {tr`Out for a moment: the glass goes on cooling. `}
           <button type="button" className="btn btn-outline" onClick={outOrBack}>
-            Back <kbd className="kbd kbd-xs">O</kbd>
+            {trNodes`Back ${(<kbd className="kbd kbd-xs">O</kbd>)}`}
           </button>
         </p>
       )}
@@ -279,14 +283,14 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
       {open === 'put in' && (
         <div className="border-base-300 flex flex-wrap items-end gap-3 border-t p-3">
           <SelectField<StepId | ''>
-            label="Put in before what is now"
+            label={tr`Put in before what is now`}
             value=""
             onChange={(kind) => {
               if (kind !== '') putIn([kind]);
               setOpen(undefined);
             }}
           >
-            <option value="">which step?</option>
+            <option value="">{tr`which step?`}</option>
             <KindOptions way={begin.document.way} />
           </SelectField>
         </div>
@@ -319,7 +323,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
                 kind: 'reading',
                 of: 'temperature',
                 value: Math.round(stiff.from),
-                where: 'stopped moving',
+                where: tr`stopped moving`,
               });
             setOpen(undefined);
           }}

@@ -1,4 +1,5 @@
 // What went wrong, one tap each, as the trade calls it.
+import { tr, trWord } from '@zanfirico/core';
 import { MISHAPS, type MakingEvent } from '@zanfirico/contract';
 
 export function Mishaps({
@@ -10,7 +11,7 @@ export function Mishaps({
 }) {
   return (
     <section
-      aria-label="What went wrong"
+      aria-label={tr`What went wrong`}
       className="border-base-300 bg-base-100 flex flex-wrap gap-2 border-t p-3"
     >
       {MISHAPS.map((m) => (
@@ -22,11 +23,11 @@ export function Mishaps({
             onPick(m);
           }}
         >
-          {m}
+          {trWord(m)}
         </button>
       ))}
       <button type="button" className="btn btn-error h-14 text-lg" onClick={onGiveUp}>
-        Give it up
+        {tr`Give it up`}
       </button>
     </section>
   );

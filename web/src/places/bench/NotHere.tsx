@@ -1,4 +1,5 @@
 // What was asked of the bench cannot be had: why, and the way back.
+import { tr } from '@zanfirico/core';
 import { Link } from 'react-router';
 
 export const NotHere = ({ title, says }: { readonly title: string; readonly says: string }) => (
@@ -7,8 +8,6 @@ export const NotHere = ({ title, says }: { readonly title: string; readonly says
     <p role="alert" className="my-4 text-xl">
       {says}
     </p>
-    <Link to="/bench" className="link">
-      Back to the bench
-    </Link>
+    <Link to="/bench" className="link">{tr`Back to the bench`}</Link>
   </div>
 );

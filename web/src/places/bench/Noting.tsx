@@ -1,5 +1,5 @@
 // A note or a reading, typed without leaving the step.
-import { readQuantity, type DisplayUnits } from '@zanfirico/core';
+import { readQuantity, type DisplayUnits, tr } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 
 /** A reading typed in any unit: a length, a weight or a temperature; a sentence where it is none. */
@@ -13,7 +13,7 @@ export function readingOf(
     const read = readQuantity(says, kind, units);
     if (read.ok) return { of: kind, value: read.value };
   }
-  return `“${says}” is no reading: give a number with its unit, like 52 mm, 310 g or 980 C.`;
+  return tr`“${says}” is no reading: give a number with its unit, like 52 mm, 310 g or 980 C.`;
 }
 
 export function Noting({
@@ -42,9 +42,9 @@ export function Noting({
       <input
         ref={field}
         className="input flex-1 text-lg"
-        aria-label={what === 'note' ? 'A note' : 'A reading'}
+        aria-label={what === 'note' ? tr`A note` : tr`A reading`}
         placeholder={
-          what === 'note' ? 'What should be remembered' : 'With its unit: 52 mm, 310 g, 980 C'
+          what === 'note' ? tr`What should be remembered` : tr`With its unit: 52 mm, 310 g, 980 C`
         }
         maxLength={500}
         value={says}
@@ -55,12 +55,10 @@ export function Noting({
           if (e.key === 'Escape') onDone('');
         }}
       />
-      <button type="submit" className="btn btn-primary">
-        Keep it
-      </button>
+      <button type="submit" className="btn btn-primary">{tr`Keep it`}</button>
       {what === 'reading' && (
         <button type="button" className="btn btn-outline" onClick={onStopped}>
-          It stopped moving
+          {tr`It stopped moving`}
         </button>
       )}
     </form>

@@ -1,5 +1,6 @@
 // The step that is now, to be read from two metres: what, on which part, the number to reach, how long, and where it can hurt.
-import { inWords, STEPS, type Derived, type StepStands, type WorkStep } from '@zanfirico/core';
+import { trNodes } from '../../words/trNodes';
+import { inWords, STEPS, type Derived, type StepStands, type WorkStep, tr } from '@zanfirico/core';
 import { kindOf, stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
@@ -26,12 +27,12 @@ export function NowStep({ step, stands, place, steps, took, derived, hands, fire
   const units = useDisplay((s) => s.units);
   const { caution } = STEPS[kindOf(step)];
   return (
-    <section aria-label="Now" aria-live="polite">
+    <section aria-label={tr`Now`} aria-live="polite">
       <p className="quiet text-lg">
-        step <span className="num">{place + 1}</span> of <span className="num">{steps.length}</span>
-        {stands.again > 0 && `, again`}
-        {stands.putIn && ', put in'}
-        {hands.length > 1 && `, ${hands.join(' with ')}`}
+        {trNodes`step ${(<span className="num">{place + 1}</span>)} of ${(<span className="num">{steps.length}</span>)}`}
+        {stands.again > 0 && tr`, again`}
+        {stands.putIn && tr`, put in`}
+        {hands.length > 1 && `, ${hands.join(tr` with `)}`}
       </p>
       <h2 className="text-6xl leading-[1.05] max-sm:text-4xl xl:text-8xl">{stepName(step)}</h2>
       <p className="mt-2 text-3xl max-sm:text-xl xl:text-4xl">
@@ -41,14 +42,14 @@ export function NowStep({ step, stands, place, steps, took, derived, hands, fire
       <p className="mt-4 text-2xl xl:text-3xl">
         {fire.since !== undefined && (
           <b className="num text-primary mr-4 sm:hidden">
-            {`${fire.inFire ? 'in the fire' : 'out of it'} ${clockText(fire.since)}`}
+            {`${fire.inFire ? tr`in the fire` : tr`out of it`} ${clockText(fire.since)}`}
           </b>
         )}
         <span className="num">{clockText(took)}</span>
         <span className="quiet">
           {' '}
-          of some <span className="num">{clockText(step.seconds)}</span>
-          {took > BEHIND * step.seconds && step.seconds > 0 && ': behind the plan'}
+          {trNodes`of some ${(<span className="num">{clockText(step.seconds)}</span>)}`}
+          {took > BEHIND * step.seconds && step.seconds > 0 && tr`: behind the plan`}
         </span>
       </p>
       {caution !== undefined && <p className="mt-2 text-xl italic">! {inWords(caution, units)}</p>}

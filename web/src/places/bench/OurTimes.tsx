@@ -1,6 +1,6 @@
 // What steps take in this shop against what is ordinary: learnt from its makings, taken into the drafts where one says so.
 import { LIMITS, type StepPace } from '@zanfirico/contract';
-import { STEPS, type StepId } from '@zanfirico/core';
+import { STEPS, type StepId, tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { readPace } from '../../api/client';
@@ -38,9 +38,9 @@ export function OurTimes() {
     count: p.count,
   });
   return (
-    <section aria-label="What steps take here" className="mt-10">
+    <section aria-label={tr`What steps take here`} className="mt-10">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-2xl">What steps take here</h2>
+        <h2 className="text-2xl">{tr`What steps take here`}</h2>
         {everybody.length > 0 && (
           <button
             type="button"
@@ -49,7 +49,7 @@ export function OurTimes() {
               keep(new Map(everybody.map((p) => [p.kind, taken(p)])));
             }}
           >
-            Plan with ours
+            {tr`Plan with ours`}
           </button>
         )}
         {kept.size > 0 && (
@@ -60,21 +60,21 @@ export function OurTimes() {
               keep(new Map());
             }}
           >
-            Plan with the ordinary again
+            {tr`Plan with the ordinary again`}
           </button>
         )}
       </div>
       <p className="quiet max-w-prose leading-snug">
         {everybody.length === 0
-          ? `Once a kind of step was done ${String(ENOUGH)} times in pieces that came into the box, what it takes here stands here, and can be planned with.`
-          : 'Of what is ordinary on glass of that size: the middle of all, and where half of them lie. Heats are not among them: they last as long as the glass asks. A kept order keeps its own times.'}
+          ? tr`Once a kind of step was done ${String(ENOUGH)} times in pieces that came into the box, what it takes here stands here, and can be planned with.`
+          : tr`Of what is ordinary on glass of that size: the middle of all, and where half of them lie. Heats are not among them: they last as long as the glass asks. A kept order keeps its own times.`}
       </p>
       {everybody.length > 0 && (
         <table className="table mt-2 w-full">
-          <caption className="sr-only">What steps take here, by kind</caption>
+          <caption className="sr-only">{tr`What steps take here, by kind`}</caption>
           <HeadRow
-            columns={['step', 'times', 'middle', 'half of them', 'by person', 'planned with']}
-            left={['by person']}
+            columns={['step', 'times', 'middle', tr`half of them`, tr`by person`, tr`planned with`]}
+            left={[tr`by person`]}
           />
           <tbody className="num text-right">
             {everybody.map((p) => {
@@ -86,9 +86,7 @@ export function OurTimes() {
                   </th>
                   <td>{p.count}</td>
                   <td>{share(p.median)}</td>
-                  <td>
-                    {share(p.lower)} to {share(p.upper)}
-                  </td>
+                  <td>{tr`${share(p.lower)} to ${share(p.upper)}`}</td>
                   <td className="text-left font-sans">
                     {people(p.kind).map((q) => (
                       <span key={q.person} className="mr-3 whitespace-nowrap">
@@ -98,11 +96,11 @@ export function OurTimes() {
                   </td>
                   <td>
                     <label className="flex items-center justify-end gap-2">
-                      <span>{used ? share(used.factor) : 'ordinary'}</span>
+                      <span>{used ? share(used.factor) : tr`ordinary`}</span>
                       <input
                         type="checkbox"
                         className="checkbox checkbox-sm"
-                        aria-label={`Plan ${nameOf(p.kind)} with ours`}
+                        aria-label={tr`Plan ${nameOf(p.kind)} with ours`}
                         checked={used !== undefined}
                         onChange={(e) => {
                           const next = new Map(kept);

@@ -1,5 +1,13 @@
 // What a step is of, and the number to reach in it.
-import { factsOf, printText, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+import {
+  factsOf,
+  printText,
+  STEPS,
+  type Derived,
+  type WorkStep,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { kindOf } from '../../marks/braid/stepNames';
 import { useDisplay } from '../../stores/display';
 
@@ -12,7 +20,7 @@ export function ofParts(
   if (parts.length < 2) return '';
   const name = parts[step.part]?.name ?? '';
   const to = step.to === undefined ? undefined : parts[step.to]?.name;
-  return to === undefined ? name : `${name} to ${to}`;
+  return to === undefined ? name : tr`${name} to ${to}`;
 }
 
 /** The number to reach: what a gather brings and how wide it is then, the block to take; else in which heat it is done. */
@@ -36,9 +44,8 @@ export function Reach({
     return (
       g && (
         <span className="num block">
-          {printText(g.brings, 'mass', units)} more, calipers{' '}
-          {printText(g.diameter, 'length', units)}
-          {g.block !== undefined && `, block ${printText(g.block, 'length', units)}`}
+          {tr`${printText(g.brings, 'mass', units)} more, calipers ${printText(g.diameter, 'length', units)}`}
+          {g.block !== undefined && tr`, block ${printText(g.block, 'length', units)}`}
         </span>
       )
     );
@@ -47,5 +54,5 @@ export function Reach({
   if (factsOf(step).does === 'heat') return null;
   const { needs } = STEPS[kindOf(step)];
   const band = step.needs ?? needs;
-  return band && <span className="quiet block">while it is {band}</span>;
+  return band && <span className="quiet block">{tr`while it is ${trWord(band)}`}</span>;
 }

@@ -1,4 +1,5 @@
 // A making from a file: another bench's, or one's own from before; kept once, however often it is read.
+import { tr } from '@zanfirico/core';
 import { MAKING_LIMIT } from '@zanfirico/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { FileUp } from 'lucide-react';
@@ -14,12 +15,12 @@ export function ReadInMaking() {
   const read = async (file: File): Promise<void> => {
     if (file.size > MAKING_LIMIT)
       throw new Error(
-        `“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a making is at most ${String(MAKING_LIMIT / 1e6)} MB.`,
+        tr`“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a making is at most ${String(MAKING_LIMIT / 1e6)} MB.`,
       );
     const text = await file.text();
     if (!text.includes('"zanfirico.making"'))
       throw new Error(
-        `“${file.name}” is no making: take the file “All of it (JSON)” gives where one is looked back at.`,
+        tr`“${file.name}” is no making: take the file “All of it (JSON)” gives where one is looked back at.`,
       );
     const { id } = await readInMaking(text);
     await queries.invalidateQueries({ queryKey: ['makings'] });
@@ -34,13 +35,13 @@ export function ReadInMaking() {
           field.current?.click();
         }}
       >
-        <FileUp className="size-4" /> Read one in
+        <FileUp className="size-4" /> {tr`Read one in`}
       </button>
       <input
         ref={field}
         type="file"
         accept=".json,application/json"
-        aria-label="A making’s file"
+        aria-label={tr`A making’s file`}
         className="hidden"
         onChange={(e) => {
           const file = e.target.files?.[0];

@@ -1,5 +1,5 @@
 // What is usually done about a mishap: put in with one tap, or gone on without.
-import { STEPS, type StepId } from '@zanfirico/core';
+import { STEPS, type StepId, tr } from '@zanfirico/core';
 
 interface Props {
   readonly steps: readonly StepId[];
@@ -10,10 +10,10 @@ interface Props {
 export function Remedies({ steps, onDone }: Props) {
   return (
     <section
-      aria-label="What is usually done"
+      aria-label={tr`What is usually done`}
       className="border-base-300 flex flex-wrap items-center gap-2 border-t p-3"
     >
-      <span className="quiet text-lg">usually:</span>
+      <span className="quiet text-lg">{tr`usually:`}</span>
       <button
         type="button"
         className="btn btn-primary h-14 text-lg"
@@ -21,7 +21,7 @@ export function Remedies({ steps, onDone }: Props) {
           onDone(true);
         }}
       >
-        {steps.map((kind) => STEPS[kind].name).join(', then ')}
+        {steps.map((kind) => STEPS[kind].name).join(tr`, then `)}
       </button>
       <button
         type="button"
@@ -30,7 +30,7 @@ export function Remedies({ steps, onDone }: Props) {
           onDone(false);
         }}
       >
-        Go on
+        {tr`Go on`}
       </button>
     </section>
   );

@@ -7,6 +7,7 @@ import {
   type HeatPart,
   type LookedBack,
   type WorkStep,
+  tr,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { BraidDrawing } from '../../marks/braid/BraidDrawing';
@@ -44,7 +45,7 @@ export function TwoBraids({ parts, plan, starts, went, fires }: Props) {
   const scale = Math.max(200, width - MARGINS) / total;
   return (
     <div ref={box} className="mt-4 overflow-x-auto">
-      <p className="quiet">planned</p>
+      <p className="quiet">{tr`planned`}</p>
       <BraidDrawing
         {...shared}
         steps={plan}
@@ -53,7 +54,7 @@ export function TwoBraids({ parts, plan, starts, went, fires }: Props) {
         scale={scale}
         troubled={NONE}
       />
-      <p className="quiet mt-2">as it went</p>
+      <p className="quiet mt-2">{tr`as it went`}</p>
       <BraidDrawing
         {...shared}
         steps={went.order.steps}

@@ -1,5 +1,5 @@
 // Who is here today: the crew the piece was planned for, or another; each with what they can do.
-import { ORDINARY_CREWS, type Person } from '@zanfirico/core';
+import { ORDINARY_CREWS, mark, type Person, tr, trWord } from '@zanfirico/core';
 import { SelectField } from '../../fields/SelectField';
 import { SKILL_WORDS } from '../../marks/skillWords';
 
@@ -14,14 +14,14 @@ interface Props {
 export function WhoIsHere({ planned, torch, people, onChange }: Props) {
   const crews = ORDINARY_CREWS.filter(([name]) => (name === 'Torch') === torch);
   const all: readonly (readonly [string, readonly Person[]])[] = [
-    ...(planned ? [['as planned', planned] as const] : []),
+    ...(planned ? [[mark('as planned'), planned] as const] : []),
     ...crews,
   ];
   const chosen = all.find(([, crew]) => crew === people)?.[0] ?? '';
   return (
-    <section aria-label="The crew">
+    <section aria-label={tr`The crew`}>
       <SelectField
-        label="Who is here"
+        label={tr`Who is here`}
         value={chosen}
         onChange={(name) => {
           const crew = all.find(([n]) => n === name)?.[1];
@@ -29,7 +29,9 @@ export function WhoIsHere({ planned, torch, people, onChange }: Props) {
         }}
       >
         {all.map(([name]) => (
-          <option key={name}>{name}</option>
+          <option key={name} value={name}>
+            {trWord(name)}
+          </option>
         ))}
       </SelectField>
       <ul className="mt-1 leading-snug">
@@ -37,7 +39,9 @@ export function WhoIsHere({ planned, torch, people, onChange }: Props) {
           <li key={p.id}>
             {p.name}{' '}
             <span className="quiet text-sm">
-              {p.skills.length > 4 ? 'everything' : p.skills.map((k) => SKILL_WORDS[k]).join(', ')}
+              {p.skills.length > 4
+                ? tr`everything`
+                : p.skills.map((k) => SKILL_WORDS[k]).join(', ')}
             </span>
           </li>
         ))}

@@ -1,6 +1,6 @@
 // What was written down on the way: what was ready and since when, notes, readings and pictures, in order.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { holding, inWords, printText } from '@zanfirico/core';
+import { holding, inWords, printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useDisplay } from '../../stores/display';
 import { clockText } from '../../marks/braid/strands';
@@ -25,10 +25,10 @@ export function Written({ begin, events }: Props) {
   const temperatures = [
     begin.holeTemperature === undefined
       ? ''
-      : `${begin.hole ?? 'the hole'} ${printText(begin.holeTemperature, 'temperature', units)}`,
+      : `${begin.hole ?? tr`the hole`} ${printText(begin.holeTemperature, 'temperature', units)}`,
     begin.potTemperature === undefined
       ? ''
-      : `pot ${printText(begin.potTemperature, 'temperature', units)}`,
+      : tr`pot ${printText(begin.potTemperature, 'temperature', units)}`,
   ].filter((s) => s !== '');
   return (
     <>
@@ -38,7 +38,7 @@ export function Written({ begin, events }: Props) {
         </p>
       )}
       {begin.ready && (
-        <ul aria-label="Ready before the fire" className="quiet mt-1">
+        <ul aria-label={tr`Ready before the fire`} className="quiet mt-1">
           {begin.ready.map((r) => (
             <li key={r.what}>
               {inWords(r.what, units)} <span className="num">{format(r.since, 'HH:mm')}</span>
@@ -47,7 +47,7 @@ export function Written({ begin, events }: Props) {
         </ul>
       )}
       {said.length > 0 && (
-        <ul aria-label="Written down" className="mt-1">
+        <ul aria-label={tr`Written down`} className="mt-1">
           {said.map((s) => (
             <li key={s.id}>
               <span className="quiet num">{at(s.at)}</span> <i>{s.says}</i>
@@ -56,13 +56,13 @@ export function Written({ begin, events }: Props) {
         </ul>
       )}
       {pictures.length > 0 && (
-        <ul aria-label="Pictures" className="mt-2 flex flex-wrap gap-3">
+        <ul aria-label={tr`Pictures`} className="mt-2 flex flex-wrap gap-3">
           {pictures.map((p) => (
             <li key={p.id}>
               <a href={`/api/photos/${p.photo}`}>
                 <img
                   src={`/api/photos/${p.photo}`}
-                  alt={`The piece at ${at(p.at)}${p.says === undefined ? '' : `: ${p.says}`}`}
+                  alt={tr`The piece at ${at(p.at)}${p.says === undefined ? '' : `: ${p.says}`}`}
                   className="border-base-300 h-40 border"
                   loading="lazy"
                 />

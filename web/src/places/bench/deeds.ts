@@ -1,4 +1,5 @@
 // The keys of the bench: one each, small on the board, large on the screen.
+import { tr } from '@zanfirico/core';
 import {
   Camera,
   Flame,
@@ -29,13 +30,13 @@ interface Wanted {
 export const deedsOf = (w: Wanted): readonly Deed[] => [
   {
     key: 'f',
-    says: w.inFire ? 'Out' : 'Into the fire',
+    says: w.inFire ? tr`Out` : tr`Into the fire`,
     icon: w.inFire ? FlameKindling : Flame,
     run: w.onFire,
   },
   {
     key: 'a',
-    says: 'Again',
+    says: tr`Again`,
     icon: RotateCcw,
     run: () => {
       w.onGo('again');
@@ -43,7 +44,7 @@ export const deedsOf = (w: Wanted): readonly Deed[] => [
   },
   {
     key: 's',
-    says: 'Skip',
+    says: tr`Skip`,
     icon: SkipForward,
     run: () => {
       w.onGo('skipped');
@@ -51,7 +52,7 @@ export const deedsOf = (w: Wanted): readonly Deed[] => [
   },
   {
     key: 'm',
-    says: 'Mishap',
+    says: tr`Mishap`,
     icon: TriangleAlert,
     run: () => {
       w.onOpen('mishaps');
@@ -59,7 +60,7 @@ export const deedsOf = (w: Wanted): readonly Deed[] => [
   },
   {
     key: 'n',
-    says: 'Note',
+    says: tr`Note`,
     icon: MessageSquare,
     run: () => {
       w.onOpen('note');
@@ -67,7 +68,7 @@ export const deedsOf = (w: Wanted): readonly Deed[] => [
   },
   {
     key: 'r',
-    says: 'Reading',
+    says: tr`Reading`,
     icon: Ruler,
     run: () => {
       w.onOpen('reading');
@@ -75,17 +76,17 @@ export const deedsOf = (w: Wanted): readonly Deed[] => [
   },
   {
     key: 'p',
-    says: 'Put in',
+    says: tr`Put in`,
     icon: ListPlus,
     run: () => {
       w.onOpen('put in');
     },
   },
-  { key: 'c', says: 'Picture', icon: Camera, run: w.onPicture },
-  { key: 'u', says: 'Undo', icon: Undo2, run: w.onUndo },
+  { key: 'c', says: tr`Picture`, icon: Camera, run: w.onPicture },
+  { key: 'u', says: tr`Undo`, icon: Undo2, run: w.onUndo },
   {
     key: 'v',
-    says: w.loud ? 'Sound on' : 'Sound off',
+    says: w.loud ? tr`Sound on` : tr`Sound off`,
     icon: w.loud ? Volume2 : VolumeX,
     run: w.onLoud,
   },

@@ -1,5 +1,13 @@
 // What a plan asks to be ready before the first gather, each once; what has to warm says how long.
-import { factsOf, printText, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+import {
+  factsOf,
+  printText,
+  toolName,
+  toolsOf,
+  type Derived,
+  type WorkStep,
+  tr,
+} from '@zanfirico/core';
 import { stepName } from '../../marks/braid/stepNames';
 
 /** One thing to be ready. */
@@ -32,7 +40,7 @@ export function readyList(
     .map((s): Ready => {
       const part = derived.parts[s.part]?.name;
       return {
-        says: `${stepName(s)}${derived.parts.length > 1 && part !== undefined ? ` for the ${part}` : ''}`,
+        says: `${stepName(s)}${derived.parts.length > 1 && part !== undefined ? tr` for the ${part}` : ''}`,
         warms: s.seconds,
       };
     });
@@ -43,23 +51,24 @@ export function readyList(
     const last = p.gathers?.gathers.at(-1);
     return last ? [`${p.name} ${printText(last.diameter, 'length', units)}`] : [];
   });
-  const tools = new Set(
-    steps.flatMap((s) => (s.kind === 'own' ? [] : STEPS[s.kind].tool.split(/, | and /))),
-  );
+  const tools = new Set(steps.flatMap((s) => (s.kind === 'own' ? [] : toolsOf(s.kind))));
   const hold = firing.holdTemperature ?? derived.night.holdTemperature;
   const others = [
     ...(blocks.length > 0
       ? [
-          `Blocks and paper wet: ${[...new Set(blocks)].map((b) => printText(b, 'length', units)).join(', ')}`,
+          tr`Blocks and paper wet: ${[...new Set(blocks)].map((b) => printText(b, 'length', units)).join(', ')}`,
         ]
       : []),
-    ...(calipers.length > 0 ? [`Calipers for the gathers: ${calipers.join(', ')}`] : []),
-    `To hand: ${[...tools].filter((t) => t !== '' && !PLACES.has(t)).join(', ')}`,
+    ...(calipers.length > 0 ? [tr`Calipers for the gathers: ${calipers.join(', ')}`] : []),
+    tr`To hand: ${[...tools]
+      .filter((t) => !PLACES.has(t))
+      .map(toolName)
+      .join(', ')}`,
     ...(steps.some((s) => s.kind === 'layUp' || s.kind === 'fillMould')
-      ? ['The kiln cold, its shelf papered or primed, with room on it']
+      ? [tr`The kiln cold, its shelf papered or primed, with room on it`]
       : [
-          `Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
-          'Who does what is said aloud, and who calls',
+          tr`Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
+          tr`Who does what is said aloud, and who calls`,
         ]),
   ].map((says): Ready => ({ says }));
   const seen = new Set<string>();

@@ -1,4 +1,5 @@
 // Classes: what is taught here, and a piece of the shelf made an exercise.
+import { tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';
@@ -16,20 +17,17 @@ export function ClassesPlace() {
   const lead = useMay('lead');
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
-      <h1 className="text-4xl">Class</h1>
+      <h1 className="text-4xl">{tr`Class`}</h1>
       {classes.error && (
         <p role="alert" className="alert alert-error mt-3">
           {sentenceOf(classes.error)}
         </p>
       )}
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-2">
-        <section aria-label="Classes">
-          <h2 className="text-2xl">What is taught</h2>
+        <section aria-label={tr`Classes`}>
+          <h2 className="text-2xl">{tr`What is taught`}</h2>
           {classes.data?.length === 0 && (
-            <p className="quiet mt-2">
-              One demonstration, then pairs at benches that share the hole: take a piece of the
-              shelf and make it an exercise.
-            </p>
+            <p className="quiet mt-2">{tr`One demonstration, then pairs at benches that share the hole: take a piece of the shelf and make it an exercise.`}</p>
           )}
           <ul className="mt-1">
             {(classes.data ?? []).map((c) => (
@@ -40,8 +38,7 @@ export function ClassesPlace() {
                 >
                   <span className="text-lg">{c.name}</span>
                   <span className="quiet">
-                    {c.students.length} at {c.benches.length}{' '}
-                    {c.benches.length === 1 ? 'bench' : 'benches'}
+                    {tr`${c.students.length} at ${c.benches.length} ${c.benches.length === 1 ? tr`bench` : tr`benches`}`}
                   </span>
                 </Link>
               </li>
@@ -60,11 +57,11 @@ function FromAPiece() {
   const pieces = usePieces(false, find);
   const lines = pieces.data?.pages[0]?.lines ?? [];
   return (
-    <section aria-label="A piece made an exercise">
-      <h2 className="text-2xl">A piece made an exercise</h2>
+    <section aria-label={tr`A piece made an exercise`}>
+      <h2 className="text-2xl">{tr`A piece made an exercise`}</h2>
       <FindField
-        placeholder="Find by name"
-        label="Find a piece to teach"
+        placeholder={tr`Find by name`}
+        label={tr`Find a piece to teach`}
         value={find}
         onChange={setFind}
       />
@@ -88,8 +85,8 @@ function FromAPiece() {
       {lines.length === 0 && (
         <p className="quiet mt-2">
           {find === ''
-            ? 'Nothing is on the shelf yet: draw a piece first.'
-            : 'No piece is called so.'}
+            ? tr`Nothing is on the shelf yet: draw a piece first.`
+            : tr`No piece is called so.`}
         </p>
       )}
     </section>
@@ -115,10 +112,12 @@ function Making({ piece }: { readonly piece: string }) {
           void navigate(`/class/${fresh.id}`);
         }}
       >
-        Make it a class
+        {tr`Make it a class`}
       </button>
       <span role="status" className="quiet">
-        {opened.error ? sentenceOf(opened.error) : !ready && 'The order of work is being placed …'}
+        {opened.error
+          ? sentenceOf(opened.error)
+          : !ready && tr`The order of work is being placed …`}
       </span>
     </p>
   );

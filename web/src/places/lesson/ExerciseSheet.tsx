@@ -1,4 +1,5 @@
 // The exercise: the target as calipers are set to it, where each tool lives, the teacher's words, who is in pairs at which bench.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS, type ClassDocument } from '@zanfirico/contract';
 import {
   drawnOf,
@@ -8,6 +9,7 @@ import {
   STEPS,
   TWO_WORDS,
   type StepId,
+  tr,
 } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
@@ -49,8 +51,8 @@ export function ExerciseSheet() {
             dropClass(lesson.id).then(() => {
               void queries.invalidateQueries({ queryKey: ['classes'], exact: true });
               void navigate('/class');
-              useNotices.getState().say('The class is taken away; what was made in it is kept.', {
-                label: 'Undo',
+              useNotices.getState().say(tr`The class is taken away; what was made in it is kept.`, {
+                label: tr`Undo`,
                 run: () => {
                   keep(lesson);
                 },
@@ -58,7 +60,7 @@ export function ExerciseSheet() {
             }, troubled);
           }}
         >
-          Take this class away
+          {tr`Take this class away`}
         </button>
       </div>
       <div>
@@ -74,18 +76,19 @@ function Target({ change }: { readonly change: Change }) {
   const units = useDisplay((s) => s.units);
   const free = MEASURES.filter((of) => !lesson.tolerances.some((t) => t.of === of));
   return (
-    <section aria-label="The target" className="mt-4">
-      <h2 className="text-2xl">The target</h2>
+    <section aria-label={tr`The target`} className="mt-4">
+      <h2 className="text-2xl">{tr`The target`}</h2>
       <p className="quiet">
-        as{' '}
-        <Link className="link" to={`/pieces/${lesson.piece}`}>
-          {document.name}
-        </Link>{' '}
-        is drawn; what may be off it
+        {trNodes`as ${(
+          <Link className="link" to={`/pieces/${lesson.piece}`}>
+            {document.name}
+          </Link>
+        )}`}{' '}
+        {tr`is drawn; what may be off it`}
       </p>
       <div className="mb-2 max-w-sm">
         <TextField
-          label="What the class is called"
+          label={tr`What the class is called`}
           value={lesson.name}
           most={80}
           onCommit={(name) => {
@@ -94,7 +97,7 @@ function Target({ change }: { readonly change: Change }) {
         />
       </div>
       {!derived ? (
-        <p className="quiet">The form is being worked out …</p>
+        <p className="quiet">{tr`The form is being worked out …`}</p>
       ) : (
         <div className="overflow-x-auto">
           <table className="num w-full">
@@ -134,12 +137,12 @@ function Target({ change }: { readonly change: Change }) {
                       </td>
                     ))}
                     <td className="pl-4 text-left whitespace-nowrap">
-                      {printText(least, KIND[t.of], units)} to {printText(most, KIND[t.of], units)}
+                      {tr`${printText(least, KIND[t.of], units)} to ${printText(most, KIND[t.of], units)}`}
                     </td>
                     <td>
                       <IconButton
                         small
-                        label={`Leave out: ${SAYS[t.of]}`}
+                        label={tr`Leave out: ${SAYS[t.of]}`}
                         onClick={() => {
                           change({ tolerances: lesson.tolerances.filter((_, k) => k !== i) });
                         }}
@@ -173,9 +176,9 @@ function Target({ change }: { readonly change: Change }) {
             ))}
         </p>
       )}
-      <h3 className="mt-4 text-xl">What to check</h3>
+      <h3 className="mt-4 text-xl">{tr`What to check`}</h3>
       <Lines
-        label="What to check"
+        label={tr`What to check`}
         values={lesson.checks}
         most={120}
         onChange={(checks) => {
@@ -195,13 +198,13 @@ function Pairs({ change }: { readonly change: Change }) {
     return `s${String(n)}`;
   };
   return (
-    <section aria-label="Who learns it" className="mt-6">
-      <h2 className="text-2xl">Who learns it</h2>
+    <section aria-label={tr`Who learns it`} className="mt-6">
+      <h2 className="text-2xl">{tr`Who learns it`}</h2>
       <ul>
         {students.map((s, i) => (
           <li key={s.id} className="flex items-end gap-3 py-0.5">
             <TextField
-              label={`Student ${String(i + 1)}`}
+              label={tr`Student ${String(i + 1)}`}
               bare
               value={s.name}
               most={40}
@@ -210,7 +213,7 @@ function Pairs({ change }: { readonly change: Change }) {
               }}
             />
             <SelectField
-              label={`Bench of ${s.name}`}
+              label={tr`Bench of ${s.name}`}
               bare
               value={benches.find((b) => b.pair.includes(s.id))?.name ?? ''}
               onChange={(name) => {
@@ -224,14 +227,14 @@ function Pairs({ change }: { readonly change: Change }) {
                 });
               }}
             >
-              <option value="">no bench</option>
+              <option value="">{tr`no bench`}</option>
               {benches.map((b) => (
                 <option key={b.name}>{b.name}</option>
               ))}
             </SelectField>
             <IconButton
               small
-              label={`Take out: ${s.name}`}
+              label={tr`Take out: ${s.name}`}
               onClick={() => {
                 change({
                   students: students.filter((o) => o.id !== s.id),
@@ -253,12 +256,12 @@ function Pairs({ change }: { readonly change: Change }) {
             change({
               students: [
                 ...students,
-                { id: freshId(), name: `Student ${String(students.length + 1)}` },
+                { id: freshId(), name: tr`Student ${String(students.length + 1)}` },
               ],
             });
           }}
         >
-          <Plus className="size-4" /> A student
+          <Plus className="size-4" /> {tr`A student`}
         </button>
         <button
           type="button"
@@ -268,11 +271,11 @@ function Pairs({ change }: { readonly change: Change }) {
             change({ benches: inPairs(students) });
           }}
         >
-          Put in pairs
+          {tr`Put in pairs`}
         </button>
         <span className="w-40">
           <CountField
-            label="Pieces the hole takes at once"
+            label={tr`Pieces the hole takes at once`}
             value={lesson.atOnce}
             within={LIMITS.atOnce}
             onCommit={(atOnce) => {
@@ -281,10 +284,7 @@ function Pairs({ change }: { readonly change: Change }) {
           />
         </span>
       </p>
-      <p className="quiet mt-1 text-sm">
-        Names of your choosing, by a role or an apron: they are shown on the wall. A pair shares a
-        bench; all share the hole, and who is due first goes in first.
-      </p>
+      <p className="quiet mt-1 text-sm">{tr`Names of your choosing, by a role or an apron: they are shown on the wall. A pair shares a bench; all share the hole, and who is due first goes in first.`}</p>
     </section>
   );
 }
@@ -293,13 +293,13 @@ function Tools({ change }: { readonly change: Change }) {
   const { lesson } = useOfClass();
   const { tools } = lesson;
   return (
-    <section aria-label="Tools, and where each lives" className="mt-4">
-      <h2 className="text-2xl">Tools, and where each lives</h2>
+    <section aria-label={tr`Tools, and where each lives`} className="mt-4">
+      <h2 className="text-2xl">{tr`Tools, and where each lives`}</h2>
       <ul>
         {tools.map((t, i) => (
           <li key={i} className="flex items-end gap-3 py-0.5">
             <TextField
-              label={`Tool ${String(i + 1)}`}
+              label={tr`Tool ${String(i + 1)}`}
               bare
               value={t.name}
               most={80}
@@ -308,9 +308,9 @@ function Tools({ change }: { readonly change: Change }) {
               }}
             />
             <TextField
-              label={`Where it lives: ${t.name}`}
+              label={tr`Where it lives: ${t.name}`}
               bare
-              empty="where it lives"
+              empty={tr`where it lives`}
               value={t.lives}
               most={80}
               onCommit={(lives) => {
@@ -319,7 +319,7 @@ function Tools({ change }: { readonly change: Change }) {
             />
             <IconButton
               small
-              label={`Leave out: ${t.name}`}
+              label={tr`Leave out: ${t.name}`}
               onClick={() => {
                 change({ tools: tools.filter((_, k) => k !== i) });
               }}
@@ -334,10 +334,10 @@ function Tools({ change }: { readonly change: Change }) {
         className="btn btn-ghost btn-sm mt-1"
         disabled={tools.length >= 60}
         onClick={() => {
-          change({ tools: [...tools, { name: 'a tool', lives: '' }] });
+          change({ tools: [...tools, { name: tr`a tool`, lives: '' }] });
         }}
       >
-        <Plus className="size-4" /> A tool
+        <Plus className="size-4" /> {tr`A tool`}
       </button>
     </section>
   );
@@ -350,16 +350,16 @@ function Words({ change }: { readonly change: Change }) {
   );
   const saysAt = (kind: string): string => lesson.words.find((w) => w.kind === kind)?.says ?? '';
   return (
-    <section aria-label="In the teacher’s words" className="mt-6">
-      <h2 className="text-2xl">In the teacher’s words</h2>
-      <p className="quiet">said at the bench, at each step of that kind</p>
-      {!steps && <p className="quiet">The order of work is being placed …</p>}
+    <section aria-label={tr`In the teacher’s words`} className="mt-6">
+      <h2 className="text-2xl">{tr`In the teacher’s words`}</h2>
+      <p className="quiet">{tr`said at the bench, at each step of that kind`}</p>
+      {!steps && <p className="quiet">{tr`The order of work is being placed …`}</p>}
       <ul>
         {kinds.map((kind) => (
           <li key={kind} className="py-0.5">
             <TextField
               label={STEPS[kind].name}
-              empty="nothing"
+              empty={tr`nothing`}
               value={saysAt(kind)}
               most={300}
               onCommit={(says) => {
@@ -372,7 +372,7 @@ function Words({ change }: { readonly change: Change }) {
               }}
             />
             {TWO_WORDS[kind] !== undefined && (
-              <p className="quiet text-sm">and always: {TWO_WORDS[kind]}</p>
+              <p className="quiet text-sm">{tr`and always: ${TWO_WORDS[kind]}`}</p>
             )}
           </li>
         ))}
@@ -416,10 +416,10 @@ function Lines({
         className="btn btn-ghost btn-sm"
         disabled={values.length >= 20}
         onClick={() => {
-          onChange([...values, 'one more thing']);
+          onChange([...values, tr`one more thing`]);
         }}
       >
-        <Plus className="size-4" /> One more
+        <Plus className="size-4" /> {tr`One more`}
       </button>
     </>
   );

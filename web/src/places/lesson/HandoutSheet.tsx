@@ -7,6 +7,7 @@ import {
   STEPS,
   TWO_WORDS,
   type WorkStep,
+  tr,
 } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { wordsAt } from '../../lessons/wordsAt';
@@ -19,11 +20,11 @@ import { useOfClass } from './ClassPlace';
 
 /** Said every time (TRADE §19). */
 const RULES = [
-  'Turn steadily.',
-  'Slow down, not faster, when it is off centre.',
-  'Light fingertips when breaking off; do not hammer.',
-  'Your partner opens the door wide.',
-  'Half-size: more at the second dip. Bigger than the calipers: too much.',
+  tr`Turn steadily.`,
+  tr`Slow down, not faster, when it is off centre.`,
+  tr`Light fingertips when breaking off; do not hammer.`,
+  tr`Your partner opens the door wide.`,
+  tr`Half-size: more at the second dip. Bigger than the calipers: too much.`,
 ];
 
 interface Told {
@@ -43,7 +44,8 @@ const folded = (steps: readonly WorkStep[]): Told[] =>
 export function HandoutSheet() {
   const { lesson, derived, document, steps } = useOfClass();
   const units = useDisplay((s) => s.units);
-  if (!derived || !steps) return <p className="quiet mt-4">The order of work is being placed …</p>;
+  if (!derived || !steps)
+    return <p className="quiet mt-4">{tr`The order of work is being placed …`}</p>;
   const lines = folded(steps);
   const said = new Set<string>();
   const wordsFor = (kind: string): string[] => {
@@ -66,7 +68,7 @@ export function HandoutSheet() {
             window.print();
           }}
         >
-          <Printer className="size-5" /> Print the handout
+          <Printer className="size-5" /> {tr`Print the handout`}
         </button>
       </p>
       <article className="handout card-page mt-3 bg-white p-6 text-black">
@@ -75,7 +77,7 @@ export function HandoutSheet() {
         </h2>
         <div className="mt-2 grid grid-cols-2 gap-6">
           <div>
-            <h3 className="font-semibold">The target, as the calipers are set</h3>
+            <h3 className="font-semibold">{tr`The target, as the calipers are set`}</h3>
             <table className="num w-full">
               <tbody>
                 {lesson.tolerances.flatMap((t) => {
@@ -89,17 +91,16 @@ export function HandoutSheet() {
                       </th>
                       <td className="text-right">{printText(drawn, KIND[t.of], units)}</td>
                       <td className="text-right whitespace-nowrap">
-                        {printText(least, KIND[t.of], units)} to{' '}
-                        {printText(most, KIND[t.of], units)}
+                        {tr`${printText(least, KIND[t.of], units)} to ${printText(most, KIND[t.of], units)}`}
                       </td>
                     </tr>,
                   ];
                 })}
               </tbody>
             </table>
-            <h3 className="mt-2 font-semibold">Check</h3>
+            <h3 className="mt-2 font-semibold">{tr`Check`}</h3>
             <p>{lesson.checks.join('; ')}.</p>
-            <h3 className="mt-2 font-semibold">Tools, and where each lives</h3>
+            <h3 className="mt-2 font-semibold">{tr`Tools, and where each lives`}</h3>
             <ul>
               {lesson.tools.map((t) => (
                 <li key={t.name}>
@@ -113,19 +114,19 @@ export function HandoutSheet() {
             <CardSection document={document} derived={derived} />
             {hasHeats && (
               <>
-                <h3 className="font-semibold">Two words</h3>
+                <h3 className="font-semibold">{tr`Two words`}</h3>
                 <p>{TWO_WORDS['flash']}</p>
                 <p>{TWO_WORDS['reheat']}</p>
               </>
             )}
           </div>
         </div>
-        <h3 className="mt-2 font-semibold">The order</h3>
+        <h3 className="mt-2 font-semibold">{tr`The order`}</h3>
         <ol className="columns-2 gap-6">
           {lines.map(({ step, times }, i) => (
             <li key={step.id} className="break-inside-avoid">
               <span className="num">{i + 1}.</span> {stepName(step)}
-              {times > 1 && ` (${String(times)} times)`}{' '}
+              {times > 1 && tr` (${String(times)} times)`}{' '}
               <span className="num">{clockText(step.seconds * times)}</span>
               {wordsFor(step.kind).map((w) => (
                 <i key={w} className="block pl-5 leading-tight">
@@ -135,13 +136,10 @@ export function HandoutSheet() {
             </li>
           ))}
         </ol>
-        <h3 className="mt-2 font-semibold">Every time</h3>
+        <h3 className="mt-2 font-semibold">{tr`Every time`}</h3>
         <p>{RULES.join(' ')}</p>
         {cautions.length > 0 && (
-          <p className="mt-1">
-            ! {cautions.slice(0, 4).join(' ')} The house’s rules and the supplier’s sheet come
-            before this page.
-          </p>
+          <p className="mt-1">{tr`! ${cautions.slice(0, 4).join(' ')} The house’s rules and the supplier’s sheet come before this page.`}</p>
         )}
       </article>
     </>

@@ -1,6 +1,6 @@
 // Each student's own sheet, over weeks: weights, sizes against the calipers, time, heats, and what to change next.
 import type { ClassMaking } from '@zanfirico/contract';
-import { comesNearer, printText } from '@zanfirico/core';
+import { comesNearer, printText, tr, trWord } from '@zanfirico/core';
 import { useQueries } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -43,14 +43,14 @@ export function StudentsSheet() {
   const told = useTold(mine);
   if (!student)
     return (
-      <p className="quiet mt-4 text-lg">Nobody is in the class yet: add them under Exercise.</p>
+      <p className="quiet mt-4 text-lg">{tr`Nobody is in the class yet: add them under Exercise.`}</p>
     );
-  if (!derived) return <p className="quiet mt-4">The form is being worked out …</p>;
+  if (!derived) return <p className="quiet mt-4">{tr`The form is being worked out …`}</p>;
   const lines = told.map(([m, t]) => sheetLine(lesson, derived, m, t));
   return (
     <div className="mt-3">
       <div className="no-print max-w-60">
-        <SelectField label="Whose sheet" value={student.id} onChange={setChosen}>
+        <SelectField label={tr`Whose sheet`} value={student.id} onChange={setChosen}>
           {lesson.students.map((s) => (
             <option key={s.id} value={s.id}>
               {s.name}
@@ -82,10 +82,10 @@ function Sheet({
 }) {
   const { lesson } = useOfClass();
   const units = useDisplay((s) => s.units);
-  if (loading) return <p className="quiet mt-2">Fetching what was made …</p>;
+  if (loading) return <p className="quiet mt-2">{tr`Fetching what was made …`}</p>;
   if (lines.length === 0)
     return (
-      <p className="quiet mt-2 text-lg">Nothing made yet. Tonight begins one; rehearse it first.</p>
+      <p className="quiet mt-2 text-lg">{tr`Nothing made yet. Tonight begins one; rehearse it first.`}</p>
     );
   const [latest] = lines.filter((l) => !l.rehearsal && l.ended !== undefined);
   const worst = lines
@@ -96,13 +96,13 @@ function Sheet({
   return (
     <>
       {latest && (
-        <section aria-label="Next time" className="border-accent mt-2 border-l-4 pl-4">
-          <h3 className="text-xl">Next time</h3>
+        <section aria-label={tr`Next time`} className="border-accent mt-2 border-l-4 pl-4">
+          <h3 className="text-xl">{tr`Next time`}</h3>
           {latest.next.length === 0 ? (
             <p className="text-lg">
               {latest.measured === 0
-                ? 'Measure it when it is out of the box.'
-                : 'The same again: it came out right.'}
+                ? tr`Measure it when it is out of the box.`
+                : tr`The same again: it came out right.`}
             </p>
           ) : (
             <ul className="text-lg">
@@ -113,7 +113,7 @@ function Sheet({
               ))}
             </ul>
           )}
-          {nearer !== undefined && <p className="quiet">{nearer}</p>}
+          {nearer !== undefined && <p className="quiet">{trWord(nearer)}</p>}
         </section>
       )}
       <div className="overflow-x-auto">
@@ -136,7 +136,7 @@ function Sheet({
                     {format(l.begunAt, 'd MMM HH:mm')}
                   </Link>
                   <span className="quiet block text-sm">
-                    {l.rehearsal ? 'rehearsed' : (l.ended ?? 'at the bench')}
+                    {l.rehearsal ? tr`rehearsed` : (l.ended ?? tr`at the bench`)}
                   </span>
                 </th>
                 <td>
@@ -144,7 +144,7 @@ function Sheet({
                     ? (l.gather?.verdict ?? '–')
                     : `${String(Math.round(100 * l.gather.share))} %`}
                   {l.gather && l.gather.verdict !== 'right' && (
-                    <span className="text-warning block text-sm">{l.gather.verdict}</span>
+                    <span className="text-warning block text-sm">{trWord(l.gather.verdict)}</span>
                   )}
                 </td>
                 {lesson.tolerances.map((t) => {
@@ -156,30 +156,27 @@ function Sheet({
                         <span
                           className={`block text-sm ${h.verdict === 'good' ? 'text-success' : 'text-warning'}`}
                         >
-                          {MARK[h.verdict]}
+                          {trWord(MARK[h.verdict])}
                         </span>
                       )}
                     </td>
                   );
                 })}
-                <td>{l.measured === 0 ? '–' : `${String(l.within)} of ${String(l.measured)}`}</td>
+                <td>{l.measured === 0 ? '–' : tr`${String(l.within)} of ${String(l.measured)}`}</td>
                 <td>
                   {l.took === undefined ? '–' : clockText(l.took)}
-                  <span className="quiet block text-sm">of {clockText(l.planned)}</span>
+                  <span className="quiet block text-sm">{tr`of ${clockText(l.planned)}`}</span>
                 </td>
                 <td>
                   {l.heats.taken}
-                  <span className="quiet block text-sm">of {l.heats.planned}</span>
+                  <span className="quiet block text-sm">{tr`of ${l.heats.planned}`}</span>
                 </td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      <p className="quiet mt-2 text-sm">
-        Gather: what the iron had of what the plan has there, weighed while a gather is in hand.
-        Sizes are told the morning after, from the making itself.
-      </p>
+      <p className="quiet mt-2 text-sm">{tr`Gather: what the iron had of what the plan has there, weighed while a gather is in hand. Sizes are told the morning after, from the making itself.`}</p>
     </>
   );
 }

@@ -1,4 +1,5 @@
 // Who makes it tonight: each bench with its pair, one tap to begin or to rehearse; the wall beside it.
+import { tr } from '@zanfirico/core';
 import { Flame, MonitorPlay } from 'lucide-react';
 import { Link } from 'react-router';
 import { studioNow } from '../../api/server';
@@ -17,12 +18,10 @@ export function TonightSheet() {
   return (
     <div className="mt-4">
       <Link to={`/wall/class/${lesson.id}`} className="btn btn-primary">
-        <MonitorPlay className="size-5" /> The teacher’s wall
+        <MonitorPlay className="size-5" /> {tr`The teacher’s wall`}
       </Link>
       {benches.length === 0 && (
-        <p className="quiet mt-4 text-lg">
-          Nobody is at a bench yet: put the class in pairs under Exercise.
-        </p>
+        <p className="quiet mt-4 text-lg">{tr`Nobody is at a bench yet: put the class in pairs under Exercise.`}</p>
       )}
       <ul className="mt-4 grid gap-x-10 gap-y-4 md:grid-cols-2">
         {lesson.benches.map((b, i) => {
@@ -33,8 +32,8 @@ export function TonightSheet() {
               {making && (
                 <p>
                   <Link to={`/bench/${making.id}`} className="link text-lg">
-                    {nameOf(making.student)} is at it
-                    {making.rehearsal && ', rehearsing'}
+                    {tr`${nameOf(making.student)} is at it`}
+                    {making.rehearsal && tr`, rehearsing`}
                   </Link>
                 </p>
               )}
@@ -46,7 +45,7 @@ export function TonightSheet() {
                       className="btn btn-sm"
                       to={`/bench/begin/${lesson.piece}?${new URLSearchParams({ class: lesson.id, student: id, bench: b.name }).toString()}`}
                     >
-                      <Flame className="size-4" /> Begin, or rehearse
+                      <Flame className="size-4" /> {tr`Begin, or rehearse`}
                     </Link>
                   </li>
                 ))}
@@ -55,11 +54,7 @@ export function TonightSheet() {
           );
         })}
       </ul>
-      <p className="quiet mt-6 leading-snug">
-        For homework: rehearse without glass, at any screen. Said every time: turn steadily; slow
-        down, not faster, when off centre; light fingertips when breaking off; the partner opens the
-        door wide; do not hammer.
-      </p>
+      <p className="quiet mt-6 leading-snug">{tr`For homework: rehearse without glass, at any screen. Said every time: turn steadily; slow down, not faster, when off centre; light fingertips when breaking off; the partner opens the door wide; do not hammer.`}</p>
     </div>
   );
 }

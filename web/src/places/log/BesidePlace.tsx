@@ -12,6 +12,7 @@ import {
   plannedSeconds,
   printText,
   type Morning,
+  tr,
 } from '@zanfirico/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -59,21 +60,21 @@ export function BesidePlace() {
   return (
     <div className="mx-auto w-full max-w-[1600px] px-6 py-8">
       <p className="quiet no-print">
-        <Link to="/log" className="link">
-          Log
-        </Link>
+        <Link to="/log" className="link">{tr`Log`}</Link>
       </p>
-      <h1 className="text-4xl">{lines[0]?.name ?? 'Side by side'}</h1>
+      <h1 className="text-4xl">{lines[0]?.name ?? tr`Side by side`}</h1>
       {failure && (
         <p role="alert" className="alert alert-error mt-3">
           {sentenceOf(failure)}
         </p>
       )}
-      {all.data && lines.length === 0 && <p className="quiet mt-3 text-xl">It was never made.</p>}
+      {all.data && lines.length === 0 && (
+        <p className="quiet mt-3 text-xl">{tr`It was never made.`}</p>
+      )}
       {lines.length > 0 && (
         <fieldset className="no-print mt-2">
           <legend className="quiet text-sm">
-            Which of its {lines.length} makings, up to {MOST}
+            {tr`Which of its ${lines.length} makings, up to ${MOST}`}
           </legend>
           <div className="flex max-h-28 flex-wrap gap-x-5 gap-y-1 overflow-y-auto">
             {lines.map((l) => (
@@ -88,7 +89,7 @@ export function BesidePlace() {
                   }}
                 />
                 <span className="whitespace-nowrap">
-                  no. {l.number}, {format(l.begunAt, 'd MMM yy')}
+                  {tr`no. ${l.number}, ${format(l.begunAt, 'd MMM yy')}`}
                 </span>
               </label>
             ))}
@@ -134,42 +135,40 @@ function Table({ makings }: { readonly makings: readonly Read[] }) {
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="table w-auto">
-        <caption className="sr-only">Makings of one piece, side by side</caption>
+        <caption className="sr-only">{tr`Makings of one piece, side by side`}</caption>
         <thead>
           <tr className="border-base-300 border-b text-right">
             <th scope="col" className="text-left font-normal">
-              <span className="sr-only">What</span>
+              <span className="sr-only">{tr`What`}</span>
             </th>
-            <th scope="col" className="quiet pr-4 font-normal">
-              as planned
-            </th>
+            <th scope="col" className="quiet pr-4 font-normal">{tr`as planned`}</th>
             {makings.map((m) => (
               <th key={m.begin.id} scope="col" className="min-w-32 pl-4 font-normal">
                 <Link to={`/bench/${m.begin.id}`} className="link">
-                  no. {m.begin.number}, {format(m.begin.at, 'd MMM yy')}
+                  {tr`no. ${m.begin.number}, ${format(m.begin.at, 'd MMM yy')}`}
                 </Link>
               </th>
             ))}
           </tr>
         </thead>
         <tbody className="num text-right [&_td]:align-baseline [&_th]:align-baseline">
-          {row('came out', '', words, 'font-sans')}
-          {row('led by', '', (i) => leadOf((makings[i] as Read).begin)?.name ?? '', 'font-sans')}
+          {row(tr`came out`, '', words, 'font-sans')}
+          {row(tr`led by`, '', (i) => leadOf((makings[i] as Read).begin)?.name ?? '', 'font-sans')}
           {row(
-            'glory hole',
+            tr`glory hole`,
             '',
             (i) =>
               `${makings[i]?.begin.hole ?? ''} ${printText(makings[i]?.begin.holeTemperature ?? NaN, 'temperature', units)}`,
           )}
           {row(
-            'to the box',
+            tr`to the box`,
             planned === undefined ? '' : clockText(planned),
             (i) => (sums[i]?.total === undefined ? '–' : clockText(sums[i].total)),
             'font-bold',
           )}
           {row('heats', '', (i) => String(sums[i]?.heats ?? ''))}
-          {row('in the fire', '', (i) => clockText(sums[i]?.inFire ?? 0))}
-          {row('put in, again, skipped', '', (i) => {
+          {row(tr`in the fire`, '', (i) => clockText(sums[i]?.inFire ?? 0))}
+          {row(tr`put in, again, skipped`, '', (i) => {
             const s = sums[i];
             return s ? `${String(s.putIn)}, ${String(s.again)}, ${String(s.skipped)}` : '';
           })}
@@ -178,7 +177,7 @@ function Table({ makings }: { readonly makings: readonly Read[] }) {
               const up = mornings.flatMap((m) => m.measured.find((x) => x.of === of)?.up ?? [])[0];
               const figure = drawn && drawnOf(drawn, of, up);
               return row(
-                `${SAYS[of]}${up === undefined ? '' : ` at ${printText(up, 'length', units)}`}`,
+                `${SAYS[of]}${up === undefined ? '' : tr` at ${printText(up, 'length', units)}`}`,
                 figure === undefined ? '' : printText(figure, KIND[of], units),
                 (i) => {
                   const made = mornings[i]?.measured.find((x) => x.of === of && x.up === up);

@@ -1,5 +1,6 @@
 // Held between polarisers once cold: the colour that was seen, or nanometres, through so much glass; what that is in stress, and what its
 // night should have left.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   COLOURS_SEEN,
@@ -10,6 +11,7 @@ import {
   type Derived,
   type Evidence,
   type Morning,
+  tr,
 } from '@zanfirico/core';
 import { useState } from 'react';
 import type { Happens } from '../../bench/useMaking';
@@ -50,12 +52,12 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
     onHappen({ kind: 'polarised', nm: value, through: inTheWay, up });
   };
   return (
-    <section aria-label="Between polarisers">
-      <h2 className="text-xl">Between polarisers</h2>
+    <section aria-label={tr`Between polarisers`}>
+      <h2 className="text-xl">{tr`Between polarisers`}</h2>
       <div className="mt-1 flex flex-wrap items-end gap-3">
         <div className="w-28">
           <QuantityField
-            label="Looked at, up"
+            label={tr`Looked at, up`}
             kind="length"
             value={up}
             min={LIMITS.measure.minimum}
@@ -69,7 +71,7 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
         </div>
         <div className="w-32">
           <QuantityField
-            label="Glass in the way"
+            label={tr`Glass in the way`}
             kind="length"
             value={inTheWay}
             within={LIMITS.measure}
@@ -78,14 +80,14 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
         </div>
         <div className="w-24">
           <CountField
-            label="Seen, nm"
+            label={tr`Seen, nm`}
             value={Math.round(seen ?? 0)}
             within={LIMITS.retarded}
             onCommit={keep}
           />
         </div>
       </div>
-      <div role="group" aria-label="The colour that was seen" className="mt-2 flex flex-wrap">
+      <div role="group" aria-label={tr`The colour that was seen`} className="mt-2 flex flex-wrap">
         {COLOURS_SEEN.map((c) => {
           const [r, g, b] = interferenceColour(c.nm, 0, 0);
           const on = seen === c.nm;
@@ -110,16 +112,15 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
       </div>
       {stress !== undefined && (
         <p className="mt-2 text-lg leading-snug">
-          <b className="num">{printText(stress, 'stress', units)}</b> on the way through
+          {trNodes`${(<b className="num">{printText(stress, 'stress', units)}</b>)} on the way through`}
           {left === undefined ? (
             '.'
           ) : (
             <>
-              ; its night as planned leaves{' '}
-              <span className="num">{printText(left, 'stress', units)}</span> at most.{' '}
+              {trNodes`; its night as planned leaves ${(<span className="num">{printText(left, 'stress', units)}</span>)} at most. `}
               {stress > MORE * left
-                ? 'More than its night leaves: the box ran otherwise, or a colour pulls.'
-                : 'As its night leaves it.'}
+                ? tr`More than its night leaves: the box ran otherwise, or a colour pulls.`
+                : tr`As its night leaves it.`}
             </>
           )}
         </p>
@@ -128,8 +129,8 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
         <ul className="quiet">
           {told.map((p) => (
             <li key={p.id}>
-              {p.up !== undefined && `${printText(p.up, 'length', units)} up: `}
-              <span className="num">{shown(p.nm, 0)} nm</span>,{' '}
+              {p.up !== undefined && tr`${printText(p.up, 'length', units)} up: `}
+              <span className="num">{tr`${shown(p.nm, 0)} nm`}</span>,{' '}
               <span className="num">
                 {printText(stressSeen(p.nm, p.through, main.glass.stressOptical), 'stress', units)}
               </span>
@@ -137,10 +138,7 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
           ))}
         </ul>
       )}
-      <p className="quiet text-sm leading-snug">
-        Without a tint plate, σ = δ/(C·t) (ASTM C148). What is seen is summed up along the way:
-        where it is pulled and pressed alike it shows nothing.
-      </p>
+      <p className="quiet text-sm leading-snug">{tr`Without a tint plate, σ = δ/(C·t) (ASTM C148). What is seen is summed up along the way: where it is pulled and pressed alike it shows nothing.`}</p>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 // What came out of the box, with one tap: kept, second, lost.
-import { OUTCOMES, type CameOut as Came } from '@zanfirico/core';
+import { OUTCOMES, type CameOut as Came, tr, trWord } from '@zanfirico/core';
 import { Check, CircleSlash, TriangleAlert } from 'lucide-react';
 
 const ICONS = { kept: Check, second: TriangleAlert, lost: CircleSlash } as const;
@@ -13,7 +13,7 @@ interface Props {
 
 export function CameOut({ of, came, onTell, small = false }: Props) {
   return (
-    <div role="group" aria-label={`How ${of} came out`} className="flex gap-2">
+    <div role="group" aria-label={tr`How ${of} came out`} className="flex gap-2">
       {OUTCOMES.map((what) => {
         const Icon = ICONS[what];
         return (
@@ -26,7 +26,7 @@ export function CameOut({ of, came, onTell, small = false }: Props) {
               onTell(what);
             }}
           >
-            <Icon className="size-4" /> {what}
+            <Icon className="size-4" /> {trWord(what)}
           </button>
         );
       })}

@@ -1,6 +1,7 @@
 // A day of the shop: what was made, by whom, how much glass, what was lost, and what lies in which box.
+import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract';
-import { grouped, printText } from '@zanfirico/core';
+import { grouped, printText, tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -35,11 +36,9 @@ export function DayPlace() {
   if (!span)
     return (
       <div className="mx-auto max-w-2xl px-6 py-20">
-        <h1 className="text-4xl">No such day</h1>
-        <p className="my-4 text-xl">“{day}” is no day: an address ends like 2026-11-27.</p>
-        <Link to="/log" className="link">
-          To the log
-        </Link>
+        <h1 className="text-4xl">{tr`No such day`}</h1>
+        <p className="my-4 text-xl">{tr`“${day}” is no day: an address ends like 2026-11-27.`}</p>
+        <Link to="/log" className="link">{tr`To the log`}</Link>
       </div>
     );
   const all = lines.data ?? [];
@@ -49,15 +48,9 @@ export function DayPlace() {
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <p className="quiet no-print flex gap-4">
-        <Link to="/log" className="link">
-          Log
-        </Link>
-        <Link to={`/log/day/${daysOn(day, -1)}`} className="link">
-          the day before
-        </Link>
-        <Link to={`/log/day/${daysOn(day, 1)}`} className="link">
-          the day after
-        </Link>
+        <Link to="/log" className="link">{tr`Log`}</Link>
+        <Link to={`/log/day/${daysOn(day, -1)}`} className="link">{tr`the day before`}</Link>
+        <Link to={`/log/day/${daysOn(day, 1)}`} className="link">{tr`the day after`}</Link>
       </p>
       <h1 className="text-4xl">{format(span.since, 'EEEE, d MMMM yyyy')}</h1>
       {lines.error && (
@@ -66,22 +59,18 @@ export function DayPlace() {
         </p>
       )}
       {lines.data && all.length === 0 && (
-        <p className="quiet mt-3 text-xl">Nothing was made on this day.</p>
+        <p className="quiet mt-3 text-xl">{tr`Nothing was made on this day.`}</p>
       )}
       {all.length > 0 && (
         <>
           <p className="mt-2 text-xl leading-snug">
-            <b className="num">{all.length}</b> begun, <span className="num">{boxed.length}</span>{' '}
-            boxed, <span className="num">{lost.length}</span> lost;{' '}
-            <span className="num">{printText(massOf(all), 'mass', units)}</span> of glass as drawn
+            {trNodes`${(<b className="num">{all.length}</b>)} begun, ${(<span className="num">{boxed.length}</span>)} boxed, ${(<span className="num">{lost.length}</span>)} lost; ${(<span className="num">{printText(massOf(all), 'mass', units)}</span>)} of glass as drawn`}
             {lost.length > 0 && (
-              <>
-                , <span className="num">{printText(massOf(lost), 'mass', units)}</span> of it lost
-              </>
+              <>{trNodes`, ${(<span className="num">{printText(massOf(lost), 'mass', units)}</span>)} of it lost`}</>
             )}
-            ; <span className="num">{clockText(bench)}</span> at the bench.
+            {trNodes`; ${(<span className="num">{clockText(bench)}</span>)} at the bench.`}
           </p>
-          <section aria-label="What was made" className="mt-4">
+          <section aria-label={tr`What was made`} className="mt-4">
             <ul>
               {all.map((l) => (
                 <LogRow key={l.id} line={l} says={format(l.begunAt, 'HH:mm')}>
@@ -96,8 +85,8 @@ export function DayPlace() {
             </ul>
           </section>
           <div className="mt-6 grid gap-8 md:grid-cols-2">
-            <Counted title="By whom" of="led" groups={by(all, (l) => l.lead)} />
-            <Counted title="In which box" of="box" groups={by(boxed, (l) => l.annealer)} />
+            <Counted title={tr`By whom`} of="led" groups={by(all, (l) => l.lead)} />
+            <Counted title={tr`In which box`} of="box" groups={by(boxed, (l) => l.annealer)} />
           </div>
         </>
       )}
@@ -121,7 +110,7 @@ function Counted({
       <h2 className="text-2xl">{title}</h2>
       <table className="table mt-1 w-full">
         <caption className="sr-only">{title}</caption>
-        <HeadRow columns={[of, 'pieces', 'lost', 'glass']} />
+        <HeadRow columns={[of, tr`pieces`, 'lost', 'glass']} />
         <tbody className="num text-right">
           {groups.map(([name, mine]) => (
             <tr key={name} className="border-base-300 border-b">

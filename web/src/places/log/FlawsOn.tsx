@@ -1,6 +1,14 @@
 // What was found on a piece, marked where it is on its section: a tap sets the place, a word says what it is.
 import { LIMITS } from '@zanfirico/contract';
-import { FLAWS, printText, whereOn, type Derived, type Flaw, type Morning } from '@zanfirico/core';
+import {
+  FLAWS,
+  printText,
+  whereOn,
+  type Derived,
+  type Flaw,
+  type Morning,
+  tr,
+} from '@zanfirico/core';
 import { useRef, useState, type MouseEvent } from 'react';
 import type { Happens } from '../../bench/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
@@ -15,17 +23,17 @@ interface Props {
 }
 
 const SAYS: Readonly<Record<Flaw, string>> = {
-  origin: 'where the break began',
+  origin: tr`where the break began`,
   check: 'check',
   seed: 'seed',
   stone: 'stone',
   cord: 'cord',
-  'chill mark': 'chill mark',
+  'chill mark': tr`chill mark`,
   scar: 'scar',
-  thin: 'too thin',
-  thick: 'too thick',
+  thin: tr`too thin`,
+  thick: tr`too thick`,
   sagged: 'sagged',
-  'colour ran': 'colour ran',
+  'colour ran': tr`colour ran`,
 };
 const SIZE = { width: 300, height: 300 };
 const PAD = 16;
@@ -74,15 +82,15 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
     return `M${String(x - MARK)} ${String(y - MARK)}l${String(2 * MARK)} ${String(2 * MARK)}m0 ${String(-2 * MARK)}l${String(-2 * MARK)} ${String(2 * MARK)}`;
   };
   return (
-    <section aria-label="Marked on the section">
-      <h2 className="text-xl">Marked on the section</h2>
+    <section aria-label={tr`Marked on the section`}>
+      <h2 className="text-xl">{tr`Marked on the section`}</h2>
       <div className="mt-1 flex flex-wrap gap-4">
         <svg
           ref={svg}
           viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`}
           className="w-full max-w-[300px] shrink-0 cursor-crosshair bg-(--board)"
           role="img"
-          aria-label={`Its section with ${String(morning.flaws.length)} marks; the fields beside it set a place by numbers`}
+          aria-label={tr`Its section with ${String(morning.flaws.length)} marks; the fields beside it set a place by numbers`}
           onClick={tapped}
         >
           {derived.parts.map(({ shape, index }) => (
@@ -137,8 +145,8 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
           />
         </svg>
         <div className="min-w-44 flex-1">
-          <p className="quiet text-sm leading-snug">Tap its place, say what it is.</p>
-          <SelectField label="What" value={what} onChange={setWhat}>
+          <p className="quiet text-sm leading-snug">{tr`Tap its place, say what it is.`}</p>
+          <SelectField label={tr`What`} value={what} onChange={setWhat}>
             {FLAWS.map((f) => (
               <option key={f} value={f}>
                 {SAYS[f]}
@@ -149,7 +157,7 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
             {(['out', 'height'] as const).map((of) => (
               <div key={of} className="w-24">
                 <QuantityField
-                  label={of === 'out' ? 'from the axis' : 'height'}
+                  label={of === 'out' ? tr`from the axis` : tr`height`}
                   kind="length"
                   value={at[of]}
                   within={LIMITS.coordinate}
@@ -161,15 +169,15 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
             ))}
           </div>
           <button type="button" className="btn btn-outline btn-sm mt-2" onClick={mark}>
-            Mark it
+            {tr`Mark it`}
           </button>
           {morning.flaws.length > 0 && (
-            <ol aria-label="Marks" className="mt-2 list-decimal pl-5 leading-snug">
+            <ol aria-label={tr`Marks`} className="mt-2 list-decimal pl-5 leading-snug">
               {morning.flaws.map((f) => (
                 <li key={f.id}>
                   {SAYS[f.what]}{' '}
                   <span className="quiet num">
-                    {printText(f.height - derived.whole.lowest, 'length', units)} up
+                    {tr`${printText(f.height - derived.whole.lowest, 'length', units)} up`}
                   </span>{' '}
                   <button
                     type="button"
@@ -178,7 +186,7 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
                       onHappen({ kind: 'taken back', event: f.id });
                     }}
                   >
-                    not so
+                    {tr`not so`}
                   </button>
                 </li>
               ))}

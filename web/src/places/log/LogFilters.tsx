@@ -1,6 +1,6 @@
 // What the log's list is chosen by; kept in the address.
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays } from '@zanfirico/core';
+import { causeSays, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import type { LogAsked } from '../../api/client';
 import { spanOf } from '../../clock/days';
@@ -63,8 +63,8 @@ export function LogFilters({
   return (
     <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1">
       <FindField
-        label="Find in the log"
-        placeholder="Piece, person, note, colour"
+        label={tr`Find in the log`}
+        placeholder={tr`Piece, person, note, colour`}
         wide="w-56"
         value={asked.find ?? ''}
         onChange={(find) => {
@@ -72,26 +72,26 @@ export function LogFilters({
         }}
       />
       <SelectField
-        label="Came out"
+        label={tr`Came out`}
         className="w-32"
         value={asked.outcome ?? ''}
         onChange={(o) => {
           onPut({ came: o });
         }}
       >
-        <option value="">any way</option>
+        <option value="">{tr`any way`}</option>
         {OUTCOMES.map((o) => (
           <option key={o} value={o}>
-            {o === 'waits' ? 'not opened yet' : o}
+            {o === 'waits' ? tr`not opened yet` : o}
           </option>
         ))}
       </SelectField>
-      {choose('Led by', 'lead', 'anybody')}
-      {choose('In', 'box', 'any box')}
-      {choose('Lost to', 'cause', 'anything')}
+      {choose(tr`Led by`, 'lead', tr`anybody`)}
+      {choose(tr`In`, 'box', tr`any box`)}
+      {choose(tr`Lost to`, 'cause', 'anything')}
       {(['since', 'until'] as const).map((key) => (
         <label key={key} className="flex flex-col">
-          <span className="quiet text-sm">{key === 'since' ? 'From' : 'To'}</span>
+          <span className="quiet text-sm">{key === 'since' ? tr`From` : tr`To`}</span>
           <input
             type="date"
             className="input num w-36"

@@ -1,4 +1,6 @@
 // The log: what is in the box this morning, everything that was made, what is lost to what, and what the shop has learnt.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { LogLine, MakingEvent } from '@zanfirico/contract';
 import type { CameOut as Came } from '@zanfirico/core';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -91,15 +93,15 @@ export function LogPlace() {
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex flex-wrap items-baseline gap-x-6">
-        <h1 className="text-4xl">Log</h1>
+        <h1 className="text-4xl">{tr`Log`}</h1>
         <Link to="/log/day/today" className="btn btn-ghost btn-sm">
-          <CalendarDays className="size-4" /> Today
+          <CalendarDays className="size-4" /> {tr`Today`}
         </Link>
         <Link to={{ hash: 'what-is-lost', search: asks.toString() }} className="link">
-          What is lost
+          {tr`What is lost`}
         </Link>
         <Link to={{ hash: 'what-is-learnt', search: asks.toString() }} className="link">
-          What the shop has learnt
+          {tr`What the shop has learnt`}
         </Link>
       </div>
       {failure && (
@@ -108,8 +110,8 @@ export function LogPlace() {
         </p>
       )}
       {waits.length > 0 && (
-        <section aria-label="Out of the box" className="mt-4">
-          <h2 className="text-2xl">Out of the box</h2>
+        <section aria-label={tr`Out of the box`} className="mt-4">
+          <h2 className="text-2xl">{tr`Out of the box`}</h2>
           <ul>
             {waits.map((l) => (
               <LogRow key={l.id} line={l} says={`${l.annealer ?? 'boxed'}, ${dayWords(l.lastAt)}`}>
@@ -126,15 +128,15 @@ export function LogPlace() {
           </ul>
         </section>
       )}
-      <section aria-label="Everything made" className="mt-8">
-        <h2 className="text-2xl">Everything made</h2>
+      <section aria-label={tr`Everything made`} className="mt-8">
+        <h2 className="text-2xl">{tr`Everything made`}</h2>
         <LogFilters asks={asks} asked={asked} came={came.data ?? NONE} onPut={put} />
         {asked.find !== undefined && <OnTheShelf find={asked.find} />}
         {page.data?.total === 0 ? (
           <p className="quiet mt-3">
             {chosen
-              ? 'Nothing in the log is so.'
-              : 'Nothing was made yet: what is made at the bench stands here.'}
+              ? tr`Nothing in the log is so.`
+              : tr`Nothing was made yet: what is made at the bench stands here.`}
           </p>
         ) : (
           <ul className="mt-2">
@@ -153,12 +155,12 @@ export function LogPlace() {
               setWhole(true);
             }}
           >
-            all {page.data?.lines.length} on this page
+            {trNodes`all ${page.data?.lines.length} on this page`}
           </button>
         )}
         <div className="mt-2 flex flex-wrap items-center gap-x-4" aria-live="polite">
           <span className="quiet">
-            <span className="num">{page.data?.total ?? 0}</span> in all
+            {trNodes`${(<span className="num">{page.data?.total ?? 0}</span>)} in all`}
           </span>
           {from > 0 && (
             <button
@@ -168,7 +170,7 @@ export function LogPlace() {
                 put({ from: from > PAGE ? String(from - PAGE) : '' });
               }}
             >
-              newer
+              {tr`newer`}
             </button>
           )}
           {(page.data?.total ?? 0) > from + PAGE && (
@@ -179,7 +181,7 @@ export function LogPlace() {
                 put({ from: String(from + PAGE) });
               }}
             >
-              older
+              {tr`older`}
             </button>
           )}
           {(page.data?.total ?? 0) > 0 && (
@@ -193,7 +195,7 @@ export function LogPlace() {
                     setPeople(e.target.checked);
                   }}
                 />
-                with who led
+                {tr`with who led`}
               </label>
               <button
                 type="button"
@@ -202,7 +204,7 @@ export function LogPlace() {
                   takeTable(asked, people).catch(troubled);
                 }}
               >
-                <FileDown className="size-4" /> These (CSV)
+                <FileDown className="size-4" /> {tr`These (CSV)`}
               </button>
               <TakeEvents asked={asked} people={people} />
             </span>
@@ -235,7 +237,7 @@ function OnTheShelf({ find }: { readonly find: string }) {
   const lines = data?.pages[0]?.lines.slice(0, PIECES) ?? [];
   return lines.length === 0 ? null : (
     <p className="mt-2">
-      <span className="quiet">On the shelf: </span>
+      <span className="quiet">{tr`On the shelf: `}</span>
       {lines.map((l) => (
         <Link key={l.id} to={`/pieces/${l.id}/section`} className="link mr-3">
           {l.name}

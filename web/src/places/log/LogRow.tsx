@@ -1,4 +1,5 @@
 // One making on a list of the log: what it is of, when and by whom, how it came out.
+import { tr } from '@zanfirico/core';
 import type { LogLine } from '@zanfirico/contract';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -17,7 +18,7 @@ export const LogRow = ({
     <Link to={`/bench/${line.id}`} className="hover:text-primary">
       <span className="text-lg">
         {line.name}
-        {line.number > 1 && <span className="num"> no. {line.number}</span>}
+        {line.number > 1 && <span className="num">{tr` no. ${line.number}`}</span>}
       </span>{' '}
       <span className="quiet">{[says, line.lead].filter((w) => w !== undefined).join(', ')}</span>
     </Link>

@@ -15,6 +15,7 @@ import {
   type DisplayUnits,
   type Measure,
   type Morning,
+  tr,
 } from '@zanfirico/core';
 import { useState } from 'react';
 import type { Happens } from '../../bench/useMaking';
@@ -77,12 +78,15 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
     onHappen({ kind: 'measured', of, value, ...(up !== undefined && { up }) });
   };
   return (
-    <section aria-label="Measured against the drawing">
-      <h2 className="text-xl">Measured against the drawing</h2>
+    <section aria-label={tr`Measured against the drawing`}>
+      <h2 className="text-xl">{tr`Measured against the drawing`}</h2>
       <div className="overflow-x-auto">
         <table className="table mt-1 w-full">
-          <caption className="sr-only">Each place as drawn and as made</caption>
-          <HeadRow columns={['measure', 'drawn', 'made', 'off', 'may be', 'so']} left={['so']} />
+          <caption className="sr-only">{tr`Each place as drawn and as made`}</caption>
+          <HeadRow
+            columns={['measure', 'drawn', 'made', tr`off`, tr`may be`, 'so']}
+            left={['so']}
+          />
           <tbody className="num text-right whitespace-nowrap">
             {rows.map(({ of, up }) => {
               const drawn = drawnOf(derived, of, up, ovality);
@@ -94,7 +98,7 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
                     (m.up !== undefined && up !== undefined && Math.abs(m.up - up) < SAME)),
               );
               const told = made && against(of, drawn, made.value, letPass);
-              const label = `${SAYS[of]}${up === undefined ? '' : ` at ${printText(up, 'length', units)}`}`;
+              const label = `${SAYS[of]}${up === undefined ? '' : tr` at ${printText(up, 'length', units)}`}`;
               return (
                 <tr key={label} className="border-base-300 border-b">
                   <th scope="row" className="py-1 text-left font-sans font-normal">
@@ -103,7 +107,7 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
                   <td>{printText(drawn, KIND[of], units)}</td>
                   <td className="w-28 pl-4">
                     <MadeField
-                      label={`Made: ${label}`}
+                      label={tr`Made: ${label}`}
                       of={of}
                       value={made?.value}
                       units={units}
@@ -140,7 +144,7 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
       <div className="mt-2 flex flex-wrap items-end gap-4">
         <div className="w-40">
           <QuantityField
-            label="Another wall, at height"
+            label={tr`Another wall, at height`}
             kind="length"
             value={round(height / 2)}
             min={LIMITS.measure.minimum}
@@ -184,7 +188,7 @@ function MadeField({
         if (read.value < 0 || read.value > maximum || (read.value === 0 && of !== 'ovality'))
           return {
             ok: false,
-            problem: `${label}: given ${text}; a piece measures more than nothing and less than ${printText(maximum, kind, units)}.`,
+            problem: tr`${label}: given ${text}; a piece measures more than nothing and less than ${printText(maximum, kind, units)}.`,
           };
         return read;
       }}
@@ -205,7 +209,7 @@ const Meant = ({
   readonly onTake: (value: number) => void;
 }) => (
   <p className="text-left font-sans text-sm leading-snug" role="status">
-    In another unit?{' '}
+    {tr`In another unit? `}
     <button
       type="button"
       className="link"
@@ -213,7 +217,7 @@ const Meant = ({
         onTake(meant.value);
       }}
     >
-      It was {text}
+      {tr`It was ${text}`}
     </button>
   </p>
 );
@@ -225,7 +229,7 @@ function LetPass({ letPass }: { readonly letPass: Readonly<Record<Measure, numbe
   const bounds = share ? LIMITS.letPassShare : LIMITS.letPass;
   return (
     <div className="flex items-end gap-2">
-      <SelectField label="May be off" className="w-40" value={of} onChange={setOf}>
+      <SelectField label={tr`May be off`} className="w-40" value={of} onChange={setOf}>
         {MEASURES.map((m) => (
           <option key={m} value={m}>
             {SAYS[m]}

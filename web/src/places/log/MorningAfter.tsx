@@ -1,4 +1,5 @@
 // The morning after a making: what came out, and where it was lost, why.
+import { trNodes } from '../../words/trNodes';
 import {
   CAUSES,
   morningOf,
@@ -9,6 +10,8 @@ import {
   type History,
   type LookedBack,
   type Morning,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
@@ -49,7 +52,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
   const lost = morning.outcome === 'lost' || (given && morning.outcome === undefined);
   const { undoable } = morning;
   return (
-    <section aria-label="Out of the box" className="no-print mt-4">
+    <section aria-label={tr`Out of the box`} className="no-print mt-4">
       {!given && (
         <div className="flex flex-wrap items-end gap-4">
           <CameOut
@@ -61,7 +64,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
           />
           <div className="w-36">
             <QuantityField
-              label="Box opened at"
+              label={tr`Box opened at`}
               kind="temperature"
               value={door}
               within={LIMITS.recipeTemperature}
@@ -79,7 +82,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
                 happen({ kind: 'taken back', event: undoable });
               }}
             >
-              <Undo2 className="size-4" /> Take that back
+              <Undo2 className="size-4" /> {tr`Take that back`}
             </button>
           )}
         </div>
@@ -92,13 +95,11 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
             broke(happen, morning.opened);
           }}
         >
-          It broke later, or came back broken
+          {tr`It broke later, or came back broken`}
         </button>
       )}
       {morning.later !== undefined && (
-        <p className="mt-2">
-          Lost <span className="num">{sinceText(morning.later)}</span> after it came out.
-        </p>
+        <p className="mt-2">{trNodes`Lost ${(<span className="num">{sinceText(morning.later)}</span>)} after it came out.`}</p>
       )}
       {derived && asked && went && (
         <Looked
@@ -118,7 +119,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
 function broke(happen: Making['happen'], opened: number | undefined): void {
   happen({ kind: 'opened', what: 'lost' });
   const days = opened === undefined ? 0 : (Date.now() - opened) / DAY;
-  if (days >= 1) happen({ kind: 'broke', when: days >= WEEK ? 'weeks later' : 'days later' });
+  if (days >= 1) happen({ kind: 'broke', when: days >= WEEK ? tr`weeks later` : tr`days later` });
 }
 
 /** "5 hours", "3 days", "2 weeks". */
@@ -131,7 +132,7 @@ const sinceText = (ms: number): string => {
 };
 
 const PICTURES = ['hot', 'cold', 'between polarisers'] as const;
-const pictureOf = (says: string): string => `picture-${says.replace(' ', '-')}`;
+const pictureOf = (says: string): string => tr`picture-${says.replace(' ', '-')}`;
 
 /** What is known of a piece once it is cold, and where it was lost, why. */
 function Looked({
@@ -162,8 +163,8 @@ function Looked({
         <div className="mt-6 grid gap-x-10 gap-y-6 *:min-w-0 lg:grid-cols-[22rem_1fr]">
           <div>
             <FlawsOn derived={derived} morning={morning} onHappen={happen} />
-            <section aria-label="Pictures of it" className="mt-6">
-              <h2 className="text-xl">Pictures</h2>
+            <section aria-label={tr`Pictures of it`} className="mt-6">
+              <h2 className="text-xl">{tr`Pictures`}</h2>
               <div className="mt-1 flex flex-wrap gap-2">
                 {PICTURES.map((says) => (
                   <span key={says}>
@@ -172,16 +173,14 @@ function Looked({
                       className="btn btn-outline btn-sm"
                       onClick={() => document.getElementById(pictureOf(says))?.click()}
                     >
-                      <Camera className="size-4" /> {says} …
+                      <Camera className="size-4" /> {trWord(says)} …
                     </button>
                     <PictureInput id={pictureOf(says)} making={making} says={says} />
                   </span>
                 ))}
               </div>
               {!events.some((e) => e.kind === 'photo') && (
-                <p className="quiet mt-1 text-sm">
-                  None yet. They are drawn anew, upright and smaller, without where and when.
-                </p>
+                <p className="quiet mt-1 text-sm">{tr`None yet. They are drawn anew, upright and smaller, without where and when.`}</p>
               )}
             </section>
           </div>
@@ -227,13 +226,13 @@ function Why({
     const kept = await reviseBy(begin.piece, (document) => {
       const wanted = changeOf(cause, document, begin.steps, main, glass);
       says = wanted.says;
-      return changed(document, wanted, `After no. ${String(begin.number)}`);
+      return changed(document, wanted, tr`After no. ${String(begin.number)}`);
     });
-    happen({ kind: 'note', says: `${says} Kept as revision ${String(kept.revision)}.` });
+    happen({ kind: 'note', says: tr`${says} Kept as revision ${String(kept.revision)}.` });
     useNotices
       .getState()
-      .say(`${says} Kept as revision ${String(kept.revision)} of “${kept.document.name}”.`, {
-        label: 'Open it',
+      .say(tr`${says} Kept as revision ${String(kept.revision)} of “${kept.document.name}”.`, {
+        label: tr`Open it`,
         run: () => {
           void go(`/pieces/${begin.piece}/section`);
         },

@@ -1,4 +1,6 @@
 // Every event of the makings that were found, as one table: fetched one after another, told how far, and stopped by a key.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import { FileDown, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { readAllOf, readMaking, type LogAsked } from '../../api/client';
@@ -38,7 +40,7 @@ export function TakeEvents({
       >
         <X className="size-4" />
         <span>
-          Stop at <span className="num">{far.done}</span> of <span className="num">{far.of}</span>
+          {trNodes`Stop at ${(<span className="num">{far.done}</span>)} of ${(<span className="num">{far.of}</span>)}`}
         </span>
       </button>
     );
@@ -54,7 +56,7 @@ export function TakeEvents({
           });
       }}
     >
-      <FileDown className="size-4" /> Their events (CSV)
+      <FileDown className="size-4" /> {tr`Their events (CSV)`}
     </button>
   );
 }

@@ -1,6 +1,6 @@
 // Time planned against time taken, at the median, by piece or by whoever led: two bars each, and the same as figures.
 import type { LogLine } from '@zanfirico/contract';
-import { timesBy } from '@zanfirico/core';
+import { timesBy, tr, trWord } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { SelectField } from '../../fields/SelectField';
@@ -30,10 +30,10 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
   const most = Math.max(...times.map((t) => Math.max(t.planned, t.taken)));
   const height = 40 + PAIR * times.length;
   return (
-    <section aria-label="Time planned and taken" className="mt-8">
+    <section aria-label={tr`Time planned and taken`} className="mt-8">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h3 className="text-xl">Time planned and taken</h3>
-        <SelectField label="By" value={by} onChange={setBy}>
+        <h3 className="text-xl">{tr`Time planned and taken`}</h3>
+        <SelectField label={tr`By`} value={by} onChange={setBy}>
           {Object.keys(WORDS).map((w) => (
             <option key={w}>{w}</option>
           ))}
@@ -43,7 +43,7 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
         <figure
           className="bg-(--board)"
           role="img"
-          aria-label={`Time by ${by}; the table beside it gives the figures`}
+          aria-label={tr`Time by ${trWord(by)}; the table beside it gives the figures`}
         >
           <ResponsiveContainer
             width="100%"
@@ -88,13 +88,11 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
               />
             </BarChart>
           </ResponsiveContainer>
-          <figcaption className="quiet px-3 pb-1 text-sm">
-            outlined: planned; full: taken, to the box
-          </figcaption>
+          <figcaption className="quiet px-3 pb-1 text-sm">{tr`outlined: planned; full: taken, to the box`}</figcaption>
         </figure>
         <table className="table w-full self-start">
-          <caption className="sr-only">Time planned and taken, by {by}</caption>
-          <HeadRow columns={[by, 'times', 'planned', 'taken', 'of it']} />
+          <caption className="sr-only">{tr`Time planned and taken, by ${trWord(by)}`}</caption>
+          <HeadRow columns={[by, 'times', 'planned', 'taken', tr`of it`]} />
           <tbody className="num text-right">
             {times.map((t) => (
               <tr key={t.of} className="border-base-300 border-b">

@@ -1,5 +1,5 @@
 // What is lost month by month: the share with the interval it lies in.
-import { lossesBy } from '@zanfirico/core';
+import { lossesBy, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import {
   CartesianGrid,
@@ -39,12 +39,10 @@ export function Trend({ came }: { readonly came: readonly Came[] }) {
   if (months.length < 2) return null;
   return (
     <figure className="mt-4 bg-(--board) pb-1">
-      <figcaption className="quiet px-3 pt-2 text-sm">
-        Lost month by month, of a hundred; the lines are where it lies 95 times of 100.
-      </figcaption>
+      <figcaption className="quiet px-3 pt-2 text-sm">{tr`Lost month by month, of a hundred; the lines are where it lies 95 times of 100.`}</figcaption>
       <div
         role="img"
-        aria-label={`Lost by month: ${months.map((m) => `${m.month} ${String(m.lost)} of ${String(m.all)}`).join(', ')}`}
+        aria-label={tr`Lost by month: ${months.map((m) => tr`${m.month} ${String(m.lost)} of ${String(m.all)}`).join(', ')}`}
       >
         <ResponsiveContainer
           width="100%"

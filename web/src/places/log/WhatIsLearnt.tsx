@@ -1,7 +1,16 @@
 // What the shop has learnt of itself: how it makes what it draws, how its bench and hole take heat. Each as a number with its spread and
 // count, taken into the plans or left out of them.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS, type ShopDocument } from '@zanfirico/contract';
-import { biases, changed, ENOUGH_PIECES, robust, type Measure, type Robust } from '@zanfirico/core';
+import {
+  biases,
+  changed,
+  ENOUGH_PIECES,
+  robust,
+  type Measure,
+  type Robust,
+  tr,
+} from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -50,44 +59,44 @@ export function WhatIsLearnt() {
   const of = (measure: Measure): Robust | undefined => found[measure];
   const lines: readonly Line[] = [
     {
-      says: 'Walls',
-      what: 'made, of drawn: the night is for what you make',
+      says: tr`Walls`,
+      what: tr`made, of drawn: the night is for what you make`,
       found: of('wall'),
       taken: 'wall',
     },
     {
-      says: 'Weight',
-      what: 'made, of drawn: so much is gathered',
+      says: tr`Weight`,
+      what: tr`made, of drawn: so much is gathered`,
       found: of('weight'),
       taken: 'weight',
     },
-    { says: 'Height', what: 'made, of drawn', found: of('height') },
-    { says: 'Across the lip', what: 'made, of drawn', found: of('lip') },
-    { says: 'To the brim', what: 'made, of drawn', found: of('capacity') },
+    { says: tr`Height`, what: tr`made, of drawn`, found: of('height') },
+    { says: tr`Across the lip`, what: tr`made, of drawn`, found: of('lip') },
+    { says: tr`To the brim`, what: tr`made, of drawn`, found: of('capacity') },
     {
-      says: 'Moil and trim',
-      what: 'of what is finished, weighed on the iron and after: new pieces begin with it',
+      says: tr`Moil and trim`,
+      what: tr`of what is finished, weighed on the iron and after: new pieces begin with it`,
       found: moil,
       taken: 'allowance',
     },
     {
-      says: 'The bench cools',
-      what: 'of what is ordinary, by temperatures read at it',
+      says: tr`The bench cools`,
+      what: tr`of what is ordinary, by temperatures read at it`,
       found: exchange.bench,
       taken: 'bench',
     },
     {
-      says: 'The hole heats',
-      what: 'of what is ordinary, by temperatures read right after it',
+      says: tr`The hole heats`,
+      what: tr`of what is ordinary, by temperatures read right after it`,
       found: exchange.hole,
       taken: 'hole',
     },
   ];
   const known = lines.filter((l) => l.found);
   return (
-    <section id="what-is-learnt" aria-label="What the shop has learnt" className="mt-10">
+    <section id="what-is-learnt" aria-label={tr`What the shop has learnt`} className="mt-10">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-2xl">What the shop has learnt</h2>
+        <h2 className="text-2xl">{tr`What the shop has learnt`}</h2>
         {known.length > 0 && (
           <button
             type="button"
@@ -96,7 +105,7 @@ export function WhatIsLearnt() {
               keep({ since: Date.now() });
             }}
           >
-            Begin afresh
+            {tr`Begin afresh`}
           </button>
         )}
         {since > 0 && (
@@ -107,7 +116,7 @@ export function WhatIsLearnt() {
               keep(changed(learnt ?? {}, { since: undefined }));
             }}
           >
-            Learn from all of it again
+            {tr`Learn from all of it again`}
           </button>
         )}
       </div>
@@ -118,21 +127,21 @@ export function WhatIsLearnt() {
       )}
       {readings.share !== undefined && (
         <p className="quiet" role="status">
-          Readings are looked at, <span className="num">{shown(100 * readings.share, 0)} %</span> …
+          {trNodes`Readings are looked at, ${(<span className="num">{shown(100 * readings.share, 0)} %</span>)} …`}
         </p>
       )}
       {known.length === 0 ? (
         <p className="quiet max-w-prose leading-snug">
           {since > 0
-            ? 'Nothing was measured since it was begun afresh.'
-            : 'Once finished pieces are measured against their drawings, or temperatures are read at the bench, what this shop makes of a plan stands here and can be planned with.'}
+            ? tr`Nothing was measured since it was begun afresh.`
+            : tr`Once finished pieces are measured against their drawings, or temperatures are read at the bench, what this shop makes of a plan stands here and can be planned with.`}
         </p>
       ) : (
         <div className="overflow-x-auto">
           <table className="table mt-1 w-full">
-            <caption className="sr-only">What the shop has learnt of itself</caption>
+            <caption className="sr-only">{tr`What the shop has learnt of itself`}</caption>
             <HeadRow
-              columns={['figure', 'what', 'middle', 'spread', 'of', 'planned with']}
+              columns={['figure', 'what', 'middle', 'spread', 'of', tr`planned with`]}
               left={['what']}
             />
             <tbody className="num text-right whitespace-nowrap">
@@ -144,20 +153,9 @@ export function WhatIsLearnt() {
         </div>
       )}
       <p className="quiet mt-1 max-w-prose text-sm leading-snug">
-        The middle of all (median), and how far they lie from it (1.48 × the median distance): one
-        wild figure moves neither by much. Planned with from {ENOUGH_PIECES} on. Elsewhere:{' '}
-        <Link to="/bench" className="link">
-          what steps take
-        </Link>
-        ,{' '}
-        <Link to="/rack/shop" className="link">
-          how thick a gather is
-        </Link>{' '}
-        and{' '}
-        <Link to="/night" className="link">
-          how the annealers cool
-        </Link>
-        .
+        {trNodes`The middle of all (median), and how far they lie from it (1.48 × the median distance): one wild figure moves neither by much. Planned with from ${ENOUGH_PIECES} on. Elsewhere: ${(<Link to="/bench" className="link">{tr`what steps take`}</Link>)}`}
+        , <Link to="/rack/shop" className="link">{tr`how thick a gather is`}</Link>{' '}
+        {trNodes`and ${(<Link to="/night" className="link">{tr`how the annealers cool`}</Link>)}`}.
       </p>
     </section>
   );
@@ -197,13 +195,13 @@ function LearntRow({
               {used
                 ? told(taken, used.factor)
                 : enough
-                  ? 'ordinary'
-                  : `from ${String(ENOUGH_PIECES)} on`}
+                  ? tr`ordinary`
+                  : tr`from ${String(ENOUGH_PIECES)} on`}
             </span>
             <input
               type="checkbox"
               className="checkbox checkbox-sm"
-              aria-label={`Plan with ours: ${line.says}`}
+              aria-label={tr`Plan with ours: ${line.says}`}
               checked={used !== undefined}
               disabled={!enough && !used}
               onChange={(e) => {
@@ -214,7 +212,7 @@ function LearntRow({
             />
           </label>
         ) : (
-          <span className="font-sans quiet">told only</span>
+          <span className="font-sans quiet">{tr`told only`}</span>
         )}
       </td>
     </tr>

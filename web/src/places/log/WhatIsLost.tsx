@@ -1,6 +1,7 @@
 // What is lost, and to what: shares with the interval they lie in, by whatever one looks at, and whether one stands out.
+import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays, changeIn, grouped, lossesBy, runsOf, wilson } from '@zanfirico/core';
+import { causeSays, changeIn, grouped, lossesBy, runsOf, wilson, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
 import { useRack } from '../../stores/theRack';
@@ -37,9 +38,9 @@ const counted = (lost: readonly LogLine[], word: (l: LogLine) => string) =>
     .map(([of, mine]) => [of, mine.length] as const)
     .sort((a, b) => b[1] - a[1]);
 const causeOf = (l: LogLine): string =>
-  l.cause === undefined ? 'not settled' : causeSays(l.cause);
+  l.cause === undefined ? tr`not settled` : causeSays(l.cause);
 /** Where it was lost: at a step of the bench, in the box, or after it came out. */
-const stepOf = (l: LogLine): string => l.where ?? 'in the box, or after it';
+const stepOf = (l: LogLine): string => l.where ?? tr`in the box, or after it`;
 
 /** An order of fewer than this tells nothing. */
 const ENOUGH = 16;
@@ -54,20 +55,20 @@ function inOrder(came: readonly { readonly lost: boolean; readonly begunAt: numb
   const told: string[] = [];
   if (runs && runs.clustered < RARE)
     told.push(
-      `They come one upon another: ${String(runs.runs)} runs where ${runs.expected.toFixed(0)} are to be expected (runs test, chance ${chanceText(runs.clustered)}).`,
+      tr`They come one upon another: ${String(runs.runs)} runs where ${runs.expected.toFixed(0)} are to be expected (runs test, chance ${chanceText(runs.clustered)}).`,
     );
   const since = change && came[change.at];
   if (change && since && change.chance < RARE)
     told.push(
-      `Something changed about ${new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
+      tr`Something changed about ${new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
     );
   if (told.length === 0)
     told.push(
-      'In their order they are as chance would have them: no runs, no change (runs test, cumulative sums).',
+      tr`In their order they are as chance would have them: no runs, no change (runs test, cumulative sums).`,
     );
   return told;
 }
-const chanceText = (p: number): string => (p < 0.001 ? 'under 0.001' : p.toFixed(3));
+const chanceText = (p: number): string => (p < 0.001 ? tr`under 0.001` : p.toFixed(3));
 
 export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
   const [by, setBy] = useState('piece');
@@ -85,13 +86,11 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
   const order = useMemo(() => (all.length < ENOUGH ? [] : inOrder(all)), [all]);
   if (all.length === 0) return null;
   return (
-    <section id="what-is-lost" aria-label="What is lost" className="mt-10">
-      <h2 className="text-2xl">What is lost</h2>
+    <section id="what-is-lost" aria-label={tr`What is lost`} className="mt-10">
+      <h2 className="text-2xl">{tr`What is lost`}</h2>
       <p className="mt-1 text-lg">
-        <b className="num">{lost.length}</b> of <span className="num">{all.length}</span>:{' '}
-        <span className="num">{percent(share.of)}</span>, and by so few it may be anything from{' '}
-        <span className="num">{percent(share.low)}</span> to{' '}
-        <span className="num">{percent(share.high)}</span>.
+        {trNodes`${(<b className="num">{lost.length}</b>)} of ${(<span className="num">{all.length}</span>)}: ${(<span className="num">{percent(share.of)}</span>)}, and by so few it may be anything from ${(<span className="num">{percent(share.low)}</span>)} to ${(<span className="num">{percent(share.high)}</span>)}`}
+        .
       </p>
       {order.map((says) => (
         <p key={says} className="leading-snug">
@@ -101,7 +100,7 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
       {lost.length > 0 && <WhatItCosts lost={lost} />}
       <Trend came={all} />
       <div className="mt-4 w-44">
-        <SelectField label="By" value={by} onChange={setBy}>
+        <SelectField label={tr`By`} value={by} onChange={setBy}>
           {Object.keys(WORDS).map((w) => (
             <option key={w}>{w}</option>
           ))}
@@ -109,7 +108,7 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
       </div>
       <div className="overflow-x-auto">
         <table className="table mt-2 w-full">
-          <caption className="sr-only">What is lost, by {by}</caption>
+          <caption className="sr-only">{tr`What is lost, by ${by}`}</caption>
           <HeadRow columns={[by, 'made', 'lost', 'share', 'between']} left={['between']} />
           <tbody className="num text-right">
             {groups.map((g) => (
@@ -124,7 +123,9 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
                   <span className="flex items-center gap-3">
                     <Interval share={g.share} of={g.of} />
                     {g.stands && (
-                      <span>{g.stands === 'more' ? 'more than chance' : 'fewer than chance'}</span>
+                      <span>
+                        {g.stands === 'more' ? tr`more than chance` : tr`fewer than chance`}
+                      </span>
                     )}
                   </span>
                 </td>
@@ -133,15 +134,11 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
           </tbody>
         </table>
       </div>
-      <p className="quiet mt-1 text-sm leading-snug">
-        The bar is the share, the line the interval it lies in 95 times of 100 (Wilson). “More than
-        chance”: the difference to all others does not hold nought (Newcombe); of twenty looked at,
-        one will say so by chance.
-      </p>
+      <p className="quiet mt-1 text-sm leading-snug">{tr`The bar is the share, the line the interval it lies in 95 times of 100 (Wilson). “More than chance”: the difference to all others does not hold nought (Newcombe); of twenty looked at, one will say so by chance.`}</p>
       {lost.length > 0 && (
         <div className="mt-6 grid gap-x-10 gap-y-4 md:grid-cols-2">
-          <Counts title="To what" counts={counted(lost, causeOf)} />
-          <Counts title="Where" counts={counted(lost, stepOf)} />
+          <Counts title={tr`To what`} counts={counted(lost, causeOf)} />
+          <Counts title={tr`Where`} counts={counted(lost, stepOf)} />
         </div>
       )}
       <TimeTaken came={came} />
@@ -182,7 +179,7 @@ function Interval({
       width={WIDE}
       height={14}
       role="img"
-      aria-label={`${of}: ${percent(share.of)} lost, between ${percent(share.low)} and ${percent(share.high)}`}
+      aria-label={tr`${of}: ${percent(share.of)} lost, between ${percent(share.low)} and ${percent(share.high)}`}
     >
       <rect
         x={2}

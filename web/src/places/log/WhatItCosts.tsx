@@ -1,6 +1,7 @@
 // What the losses cost: time at the bench, glass as drawn, and money where the shop says what an hour and a kilogram are worth.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS, type LogLine } from '@zanfirico/contract';
-import { benchHour, pricesOf, printText } from '@zanfirico/core';
+import { benchHour, pricesOf, printText, tr } from '@zanfirico/core';
 import { CountField } from '../../fields/CountField';
 import { shown } from '../../fields/shown';
 import { clockText } from '../../marks/braid/strands';
@@ -27,20 +28,19 @@ export function WhatItCosts({ lost }: { readonly lost: readonly LogLine[] }) {
   return (
     <div className="mt-2 flex flex-wrap items-end gap-4">
       <p className="text-lg leading-snug">
-        That was <b className="num">{clockText(seconds)}</b> at the bench and{' '}
-        <b className="num">{printText(mass, 'mass', units)}</b> of glass as drawn
+        {trNodes`That was ${(<b className="num">{clockText(seconds)}</b>)} at the bench and ${(<b className="num">{printText(mass, 'mass', units)}</b>)} of glass as drawn`}
         {money > 0 && (
           <>
             : <b className="num">{shown(money, 0)}</b>{' '}
-            {costs.money === '' ? 'in your money' : costs.money}
-            {said === undefined && ', by ordinary prices'}, with one who helped and the fire
+            {costs.money === '' ? tr`in your money` : costs.money}
+            {trNodes`${said === undefined && tr`, by ordinary prices`}, with one who helped and the fire`}
           </>
         )}
         .
       </p>
       <div className="w-32">
         <CountField
-          label="An hour who leads"
+          label={tr`An hour who leads`}
           value={costs.hour}
           step={0.01}
           within={LIMITS.money}
@@ -51,7 +51,7 @@ export function WhatItCosts({ lost }: { readonly lost: readonly LogLine[] }) {
       </div>
       <div className="w-32">
         <CountField
-          label="A kilogram of glass"
+          label={tr`A kilogram of glass`}
           value={costs.glass}
           step={0.01}
           within={LIMITS.money}

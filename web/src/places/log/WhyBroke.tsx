@@ -1,4 +1,5 @@
 // Why did it break: what is seen is picked, what the record says is beside it, and causes stand in the order they are likely in.
+import { trNodes } from '../../words/trNodes';
 import {
   CAUSES,
   diagnose,
@@ -14,6 +15,7 @@ import {
   type History,
   type Morning,
   type PlanChange,
+  tr,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../../fields/QuantityField';
@@ -53,12 +55,12 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
   };
   const known = Object.values(history).reduce((sum, n) => sum + n, 0);
   return (
-    <section aria-label="Why did it break?" className="mt-6">
-      <h2 className="text-2xl">Why did it break?</h2>
-      <p className="quiet text-sm">Sharp edges: gloves and glasses before it is picked up.</p>
+    <section aria-label={tr`Why did it break?`} className="mt-6">
+      <h2 className="text-2xl">{tr`Why did it break?`}</h2>
+      <p className="quiet text-sm">{tr`Sharp edges: gloves and glasses before it is picked up.`}</p>
       <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
         <Sign
-          label="When"
+          label={tr`When`}
           all={WHEN}
           value={seen.when}
           onPick={(when) => {
@@ -66,7 +68,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
           }}
         />
         <Sign
-          label="Where it began"
+          label={tr`Where it began`}
           all={WHERE}
           value={seen.where}
           onPick={(where) => {
@@ -74,7 +76,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
           }}
         />
         <Sign
-          label="What its faces look like"
+          label={tr`What its faces look like`}
           all={FACE}
           value={seen.face}
           onPick={(face) => {
@@ -97,19 +99,19 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
               {s.for.map((t) => (
                 <p key={t} className="leading-snug">
                   <span aria-hidden="true">+ </span>
-                  <span className="sr-only">for it: </span>
+                  <span className="sr-only">{tr`for it: `}</span>
                   {inWords(t, units)}
                 </p>
               ))}
               {s.against.map((t) => (
                 <p key={t} className="quiet leading-snug">
                   <span aria-hidden="true">− </span>
-                  <span className="sr-only">against it: </span>
+                  <span className="sr-only">{tr`against it: `}</span>
                   {inWords(t, units)}
                 </p>
               ))}
               <p className="quiet mt-1 leading-snug">
-                What settles it: {s.cause.test} What it asks for: {s.cause.change}
+                {tr`What settles it: ${s.cause.test} What it asks for: ${s.cause.change}`}
               </p>
             </div>
             <div>
@@ -121,7 +123,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
                   onHappen({ kind: 'cause', what: s.cause.id });
                 }}
               >
-                It was this
+                {tr`It was this`}
               </button>
             </div>
           </li>
@@ -129,24 +131,24 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
       </ol>
       <p className="quiet leading-snug">
         {leans.length > 0 &&
-          `It leans on: ${leans.map((l) => inWords(l.on, units)).join(' ')} Without that it would be another. `}
-        Signs and numbers are common practice, put together by Bayes’ rule
+          tr`It leans on: ${leans.map((l) => inWords(l.on, units)).join(' ')} Without that it would be another. `}
+        {tr`Signs and numbers are common practice, put together by Bayes’ rule`}
         {known > 0
-          ? ` with the ${String(known)} breaks this shop has settled.`
-          : '; what this shop settles counts from then on.'}
+          ? tr` with the ${String(known)} breaks this shop has settled.`
+          : tr`; what this shop settles counts from then on.`}
       </p>
       {morning.cause !== undefined && (
         <ChangeIt change={changeOf(morning.cause)} cause={morning.cause} onChange={onChange} />
       )}
       <SelectField<CauseId | ''>
-        label="Or it was something else"
+        label={tr`Or it was something else`}
         className="mt-3 w-full max-w-xl"
         value={morning.cause ?? ''}
         onChange={(what) => {
           if (what !== '') onHappen({ kind: 'cause', what });
         }}
       >
-        <option value="">not settled</option>
+        <option value="">{tr`not settled`}</option>
         {CAUSES.map((c) => (
           <option key={c.id} value={c.id}>
             {c.says}
@@ -172,11 +174,11 @@ function ChangeIt({
   return (
     <div
       role="group"
-      aria-label="What it asks of the plan"
+      aria-label={tr`What it asks of the plan`}
       className="border-primary mt-4 flex flex-wrap items-center justify-between gap-4 border-l-2 pl-4"
     >
       <p className="text-lg leading-snug">
-        {change.of === 'nothing' && 'The plan has nothing to change for it: '}
+        {change.of === 'nothing' && tr`The plan has nothing to change for it: `}
         {inWords(change.says, units)}
       </p>
       {change.of !== 'nothing' && (
@@ -187,7 +189,7 @@ function ChangeIt({
             onChange(cause);
           }}
         >
-          Put it into the plan
+          {tr`Put it into the plan`}
         </button>
       )}
     </div>
@@ -213,7 +215,7 @@ function Sign<T extends string>({
         onPick(v === '' ? undefined : v);
       }}
     >
-      <option value="">not seen</option>
+      <option value="">{tr`not seen`}</option>
       {all.map((v) => (
         <option key={v} value={v}>
           {v}
@@ -235,7 +237,7 @@ function Mirror() {
     <div className="mt-3 flex flex-wrap items-end gap-4">
       <div className="w-56">
         <QuantityField
-          label="Mirror round its origin, radius"
+          label={tr`Mirror round its origin, radius`}
           kind="length"
           value={radius}
           min={SMALLEST}
@@ -244,9 +246,7 @@ function Mirror() {
         />
       </div>
       <p className="quiet leading-snug">
-        Pulled at <span className="num">{printText(least, 'stress', units)}</span> to{' '}
-        <span className="num">{printText(most, 'stress', units)}</span> when it broke, where a
-        smooth spot before the mist can be measured (σ = A/√r; soda-lime, after ASTM C1678).
+        {trNodes`Pulled at ${(<span className="num">{printText(least, 'stress', units)}</span>)} to ${(<span className="num">{printText(most, 'stress', units)}</span>)} when it broke, where a smooth spot before the mist can be measured (σ = A/√r; soda-lime, after ASTM C1678).`}
       </p>
     </div>
   );

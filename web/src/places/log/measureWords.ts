@@ -1,4 +1,5 @@
 // What is measured on a finished piece: its kind of quantity, and its name.
+import { tr } from '@zanfirico/core';
 import type { Measure } from '@zanfirico/core';
 
 export const KIND = {
@@ -12,9 +13,9 @@ export const KIND = {
 
 export const SAYS: Readonly<Record<Measure, string>> = {
   height: 'height',
-  lip: 'across the lip',
+  lip: tr`across the lip`,
   wall: 'wall',
   weight: 'weight',
-  capacity: 'to the brim',
-  ovality: 'lip out of round',
+  capacity: tr`to the brim`,
+  ovality: tr`lip out of round`,
 };

@@ -1,4 +1,5 @@
 // Which of the shop's annealers tonight is about.
+import { tr } from '@zanfirico/core';
 import { useTonight } from '../../stores/tonight';
 import { useTonightBox } from '../../annealing/useTonightBox';
 import { SelectField } from '../../fields/SelectField';
@@ -8,7 +9,7 @@ export function AnnealerChoice() {
   const { all, chosen } = useTonightBox();
   return (
     <SelectField
-      label="Annealer"
+      label={tr`Annealer`}
       value={chosen?.name ?? ''}
       onChange={(to) => {
         set({ annealer: to });

@@ -1,4 +1,5 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
+import { trNodes } from '../../words/trNodes';
 import { fileName } from '@zanfirico/contract';
 import {
   holdingSeconds,
@@ -7,6 +8,7 @@ import {
   printText,
   readLog,
   stand,
+  tr,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -67,16 +69,16 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
     const told = toldOf(learnt);
     if (told === undefined)
       trouble(
-        'The log has nothing to learn from: no unbroken fall or climb of 60 K, and one place only. Let it log a night with the power off.',
+        tr`The log has nothing to learn from: no unbroken fall or climb of 60 K, and one place only. Let it log a night with the power off.`,
       );
-    else keep(kept(learnt), `${chosen?.name ?? 'The box'} ${told}.`);
+    else keep(kept(learnt), `${chosen?.name ?? tr`The box`} ${told}.`);
   };
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
         {load.length === 0 && <EmptyBox inside={chosen} />}
         {load.length > 0 && answer.state === 'asked' && (
-          <Going says="Being simulated, the pieces as they are drawn" share={answer.share} />
+          <Going says={tr`Being simulated, the pieces as they are drawn`} share={answer.share} />
         )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">
@@ -101,15 +103,12 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
               name={all}
               load={load}
             />
-            <section aria-label="The load" className="mt-3">
+            <section aria-label={tr`The load`} className="mt-3">
               <p className="text-lg leading-snug">
-                <b>{soMany(rules.count, rules.name)}</b> {rules.count === 1 ? 'sets' : 'set'} the
-                clock
+                {trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} ${rules.count === 1 ? 'sets' : tr`set`} the clock`}
                 {night.saves && night.saves.seconds > 60 && (
                   <>
-                    ; without {rules.count === 1 ? 'it' : 'them'} the door opens{' '}
-                    <b className="num">{printDuration(night.saves.seconds)}</b> sooner, and{' '}
-                    {nameOf(night.saves.then)} would
+                    {trNodes`; without ${rules.count === 1 ? 'it' : 'them'} the door opens ${(<b className="num">{printDuration(night.saves.seconds)}</b>)} sooner, and ${nameOf(night.saves.then)} would`}
                   </>
                 )}
                 .
@@ -133,7 +132,7 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
                 />
               )}
               <ToCalendar
-                says="Last in and door (iCalendar)"
+                says={tr`Last in and door (iCalendar)`}
                 file={`${fileName(chosen?.name ?? 'night')}.ics`}
                 entries={() => [
                   nightEntry(
@@ -161,31 +160,27 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
                   rules={night?.rules}
                 />
                 <p className="quiet text-sm leading-snug">
-                  Inside {printText(chosen.width, 'length', units)} wide,{' '}
-                  {printText(chosen.depth, 'length', units)} deep,{' '}
-                  {printText(chosen.height, 'length', units)} high.
+                  {tr`Inside ${printText(chosen.width, 'length', units)} wide, ${printText(chosen.depth, 'length', units)} deep, ${printText(chosen.height, 'length', units)} high.`}
                 </p>
               </>
             )}
             <TakeLog
-              says="Learn its figures from a log (CSV)"
-              label="Log of a night"
+              says={tr`Learn its figures from a log (CSV)`}
+              label={tr`Log of a night`}
               className="btn btn-ghost btn-xs"
               onText={learn}
             />
           </>
         ) : (
-          <p>
-            The shop has no annealer yet: <Link to="/rack/shop">give it one</Link>.
-          </p>
+          <p>{trNodes`The shop has no annealer yet: ${(<Link to="/rack/shop">{tr`give it one`}</Link>)}.`}</p>
         )}
         {standing && standing.left.length > 0 && (
           <p role="alert" className="alert alert-error leading-snug">
-            No room for {manyNamed(standing.left, nameOf)}: too tall or too wide beside the others.
+            {tr`No room for ${manyNamed(standing.left, nameOf)}: too tall or too wide beside the others.`}
           </p>
         )}
         <MeantPieces
-          legend="In the box"
+          legend={tr`In the box`}
           shelf={shelf}
           countOf={(id) => inBox[id] ?? 0}
           onCount={(id, count) => {

@@ -1,4 +1,5 @@
 // Finds pieces for a box by name, and says when more are called so than are listed.
+import { tr } from '@zanfirico/core';
 import { FindField } from '../../fields/FindField';
 import type { ShelfForBox } from './useShelf';
 
@@ -13,19 +14,19 @@ export function FindOnShelf({
   return (
     <>
       <FindField
-        label="Find a piece for the box"
-        placeholder="Find by name"
+        label={tr`Find a piece for the box`}
+        placeholder={tr`Find by name`}
         value={shelf.find}
         onChange={shelf.setFind}
         wide="input-sm w-full"
       />
       <p className="quiet text-sm" aria-live="polite">
-        {unseen > 0 && `${String(unseen)} more on the shelf: find them by name.`}
+        {unseen > 0 && tr`${String(unseen)} more on the shelf: find them by name.`}
         {shelf.found.length === 0 &&
           shelf.find !== '' &&
           (shelf.none
-            ? `Nothing on the shelf is called “${shelf.find}”.`
-            : 'What is called so is in already.')}
+            ? tr`Nothing on the shelf is called “${shelf.find}”.`
+            : tr`What is called so is in already.`)}
       </p>
     </>
   );

@@ -1,4 +1,5 @@
 // What the week's plan puts into this annealer next, beside the box it is for; one tap stands it there.
+import { tr } from '@zanfirico/core';
 import { format, fromUnixTime, getUnixTime } from 'date-fns';
 import { toMinute } from '../../clock/moments';
 import { counted, manyNamed } from './useShelf';
@@ -20,19 +21,20 @@ export function FromTheWeek({
   if (idle || answer.state !== 'here') return null;
   const from = getUnixTime(new Date()) - STILL_TONIGHT;
   const next = answer.value.loads.find((l) => l.annealer === annealer && l.lastIn > from);
-  if (!next) return <p className="quiet mt-2 text-sm">The week puts nothing more into this box.</p>;
+  if (!next)
+    return <p className="quiet mt-2 text-sm">{tr`The week puts nothing more into this box.`}</p>;
   const counts = counted(next.pieces);
   const same =
     Object.keys(counts).length === Object.keys(inBox).length &&
     Object.entries(counts).every(([id, n]) => inBox[id] === n);
   return (
-    <section aria-label="From the week" className="border-base-300 mt-2 border-t pt-2">
+    <section aria-label={tr`From the week`} className="border-base-300 mt-2 border-t pt-2">
       <p className="leading-snug">
-        The week puts in here, {format(toMinute(fromUnixTime(next.lastIn)), 'EEE HH:mm')}:{' '}
-        {manyNamed(next.pieces, nameOf)}.
+        {tr`The week puts in here, ${format(toMinute(fromUnixTime(next.lastIn)), 'EEE HH:mm')}: ${manyNamed(next.pieces, nameOf)}`}
+        .
       </p>
       {same ? (
-        <p className="quiet text-sm">That is what stands in it.</p>
+        <p className="quiet text-sm">{tr`That is what stands in it.`}</p>
       ) : (
         <button
           type="button"
@@ -41,7 +43,7 @@ export function FromTheWeek({
             onTake(counts);
           }}
         >
-          Stand these in it
+          {tr`Stand these in it`}
         </button>
       )}
     </section>

@@ -1,5 +1,5 @@
 // The pieces that are meant, so many of each; others are found on the shelf and put to them.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { CountField } from '../../fields/CountField';
@@ -26,7 +26,7 @@ const OFFERED = 6;
 export function MeantPieces({ legend, shelf, countOf, onCount, more }: Props) {
   const units = useDisplay((s) => s.units);
   const thickness = (p: ForBox): string =>
-    p.piece ? printText(p.piece.wall.thickest, 'length', units) : 'not drawn';
+    p.piece ? printText(p.piece.wall.thickest, 'length', units) : tr`not drawn`;
   const offered = shelf.find === '' ? shelf.found.slice(0, OFFERED) : shelf.found;
   const unseen = shelf.more + shelf.found.length - offered.length;
   return (
@@ -38,7 +38,7 @@ export function MeantPieces({ legend, shelf, countOf, onCount, more }: Props) {
             <div className="flex items-end gap-3">
               <div className="w-16 shrink-0">
                 <CountField
-                  label={`${p.name}, so many`}
+                  label={tr`${p.name}, so many`}
                   bare
                   value={countOf(p.id)}
                   min={1}
@@ -52,7 +52,7 @@ export function MeantPieces({ legend, shelf, countOf, onCount, more }: Props) {
               <span className="num quiet pb-1 text-sm">{thickness(p)}</span>
               <IconButton
                 small
-                label={`Take ${p.name} out`}
+                label={tr`Take ${p.name} out`}
                 onClick={() => {
                   onCount(p.id, 0);
                 }}
@@ -67,7 +67,7 @@ export function MeantPieces({ legend, shelf, countOf, onCount, more }: Props) {
       <div className="mt-3">
         <FindOnShelf shelf={shelf} unseen={unseen} />
       </div>
-      <ul aria-label="On the shelf" className="max-h-64 overflow-y-auto">
+      <ul aria-label={tr`On the shelf`} className="max-h-64 overflow-y-auto">
         {offered.map((p) => (
           <li key={p.id}>
             <button

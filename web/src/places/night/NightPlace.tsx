@@ -1,4 +1,5 @@
 // Night: the annealers. Tonight's box with what stands in it, or a night by bare numbers.
+import { tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';
@@ -22,9 +23,9 @@ export function NightPlace() {
   return (
     <div className="flex flex-1 flex-col">
       <div className="bg-base-100 border-base-300 no-print flex items-baseline gap-6 border-b px-5 pt-2">
-        <h1 className="text-2xl">Night</h1>
+        <h1 className="text-2xl">{tr`Night`}</h1>
         <Tabs
-          label="What is annealed"
+          label={tr`What is annealed`}
           tabs={VIEWS}
           value={view}
           panel="annealed"

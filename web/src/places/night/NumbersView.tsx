@@ -1,5 +1,5 @@
 // A night by bare numbers: glass, thickest and thinnest wall, form.
-import { holdingSeconds, type ScheduleInput } from '@zanfirico/core';
+import { holdingSeconds, type ScheduleInput, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';
@@ -14,13 +14,13 @@ import { AnnealerChoice } from './AnnealerChoice';
 import { Caution } from '../../annealing/Caution';
 
 const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
-  { value: 'open', label: 'Open vessel', note: 'air on both sides' },
-  { value: 'closed', label: 'Closed or narrow', note: 'cools from outside' },
-  { value: 'plate', label: 'Plate, stood up' },
-  { value: 'lying', label: 'Plate, lying', note: 'cools from above' },
-  { value: 'rod', label: 'Rod' },
-  { value: 'ball', label: 'Ball' },
-  { value: 'solid', label: 'Uneven solid' },
+  { value: 'open', label: tr`Open vessel`, note: tr`air on both sides` },
+  { value: 'closed', label: tr`Closed or narrow`, note: tr`cools from outside` },
+  { value: 'plate', label: tr`Plate, stood up` },
+  { value: 'lying', label: tr`Plate, lying`, note: tr`cools from above` },
+  { value: 'rod', label: tr`Rod` },
+  { value: 'ball', label: tr`Ball` },
+  { value: 'solid', label: tr`Uneven solid` },
 ];
 
 export function NumbersView() {
@@ -67,12 +67,12 @@ export function NumbersView() {
             name={FORMS.find((f) => f.value === form)?.label ?? ''}
           />
         ) : (
-          <p>The rack does not have the glass that was chosen; choose another.</p>
+          <p>{tr`The rack does not have the glass that was chosen; choose another.`}</p>
         )}
       </div>
       <div className="border-base-300 w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <GlassField
-          label="Glass"
+          label={tr`Glass`}
           value={numbers.glass}
           onChange={(id) => {
             if (id !== undefined) put({ glass: id });
@@ -80,7 +80,7 @@ export function NumbersView() {
         />
         <div className="mt-2">
           <Choice
-            legend="Form, as it stands"
+            legend={tr`Form, as it stands`}
             value={form}
             options={FORMS}
             onChange={(next) => {
@@ -90,7 +90,7 @@ export function NumbersView() {
         </div>
         <div className="my-2 grid grid-cols-2 gap-x-6">
           <QuantityField
-            label={even ? 'Diameter' : 'Thickest'}
+            label={even ? tr`Diameter` : tr`Thickest`}
             kind="length"
             value={thickest}
             min={0.0005}
@@ -102,7 +102,7 @@ export function NumbersView() {
           />
           {!even && (
             <QuantityField
-              label="Thinnest beside it"
+              label={tr`Thinnest beside it`}
               kind="length"
               value={Math.min(thickest, thinnest)}
               min={0.0005}

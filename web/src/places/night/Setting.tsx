@@ -1,4 +1,5 @@
 // What every night is set by: practice, hold, when, which annealer and what it can do.
+import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
@@ -21,9 +22,9 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
       <PracticeChoice practice={t.practice} inHand={t.inHand} onChange={t.set} />
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2">
         <QuantityField
-          label="Hold at"
+          label={tr`Hold at`}
           kind="temperature"
-          hint={t.hold === undefined ? 'the annealing point' : ''}
+          hint={t.hold === undefined ? tr`the annealing point` : ''}
           value={hold}
           within={LIMITS.holdTemperature}
           nudge={1}
@@ -32,7 +33,7 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
           }}
         />
         <QuantityField
-          label="Door at"
+          label={tr`Door at`}
           kind="temperature"
           value={t.door}
           within={LIMITS.doorTemperature}
@@ -42,14 +43,14 @@ export function Setting({ glass }: { readonly glass: Glass | undefined }) {
           }}
         />
         <TimeField
-          label="First piece in"
+          label={tr`First piece in`}
           value={t.firstIn}
           onCommit={(firstIn) => {
             t.set({ firstIn });
           }}
         />
         <TimeField
-          label="Last piece in"
+          label={tr`Last piece in`}
           value={t.lastIn}
           onCommit={(lastIn) => {
             t.set({ lastIn });

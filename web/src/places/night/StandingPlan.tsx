@@ -1,4 +1,5 @@
 // The box from above: what stands where. A circle too small for a name has its number; the list under it says whose it is.
+import { tr } from '@zanfirico/core';
 import type { Inside, LoadPiece, Standing } from '@zanfirico/core';
 
 interface Props {
@@ -35,7 +36,7 @@ export function StandingPlan({ inside, standing, pieces, rules }: Props) {
         className="my-2 w-full"
         style={{ maxHeight: HIGH }}
         role="img"
-        aria-label={`The box from above, ${String(standing.length)} standing`}
+        aria-label={tr`The box from above, ${String(standing.length)} standing`}
       >
         <rect
           width={width}

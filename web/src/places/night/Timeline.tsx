@@ -1,4 +1,5 @@
 // Each annealer's loads along one clock.
+import { tr } from '@zanfirico/core';
 import type { Week, WeekLoad } from '@zanfirico/core';
 import { eachDayOfInterval, format, fromUnixTime, getUnixTime, startOfDay } from 'date-fns';
 
@@ -29,7 +30,7 @@ export function Timeline({
       viewBox={`0 0 ${String(W)} ${String(height)}`}
       className="mt-2 w-full bg-(--board)"
       role="img"
-      aria-label="Loads along the week; the table below tells the same"
+      aria-label={tr`Loads along the week; the table below tells the same`}
     >
       {days.map((d) => (
         <g key={d}>
@@ -54,9 +55,7 @@ export function Timeline({
         stroke="var(--color-primary)"
         strokeDasharray="5 4"
       />
-      <text x={x(now) + 4} y={height - 4} fontSize={15} fill="var(--color-primary)">
-        now
-      </text>
+      <text x={x(now) + 4} y={height - 4} fontSize={15} fill="var(--color-primary)">{tr`now`}</text>
       {annealers.map((name, k) => (
         <g key={name}>
           <text x={8} y={26 + k * ROW + ROW / 2 + 5} fontSize={18} fill="var(--chalk)">
@@ -82,7 +81,7 @@ export function Timeline({
                   fontSize={17}
                   fill="var(--chalk)"
                 >
-                  {l.pieces.length} {l.pieces.length === 1 ? 'piece' : 'pieces'}
+                  {l.pieces.length} {l.pieces.length === 1 ? tr`piece` : tr`pieces`}
                 </text>
               </g>
             ))}

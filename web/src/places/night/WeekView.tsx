@@ -1,7 +1,7 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
 import { Going } from '../../annealing/Going';
 import { fileName } from '@zanfirico/contract';
-import { printDuration, type Week, type WeekLoad } from '@zanfirico/core';
+import { printDuration, type Week, type WeekLoad, tr } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type Wanted } from '../../stores/tonight';
@@ -41,18 +41,15 @@ export function WeekView() {
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
-        <h2 className="text-3xl">The week</h2>
+        <h2 className="text-3xl">{tr`The week`}</h2>
         {idle && (
-          <p className="py-3 text-lg">
-            Put in the pieces to come, how many of each, and the days they are made and wanted;
-            which load of which annealer each goes into is worked out.
-          </p>
+          <p className="py-3 text-lg">{tr`Put in the pieces to come, how many of each, and the days they are made and wanted; which load of which annealer each goes into is worked out.`}</p>
         )}
         {idle && boxes.length > 0 && (
           <Timeline plan={NOTHING} annealers={boxes.map((b) => b.name)} title={title} />
         )}
         {!idle && answer.state === 'asked' && (
-          <Going says="Each piece’s night is being worked out" share={answer.share} />
+          <Going says={tr`Each piece’s night is being worked out`} share={answer.share} />
         )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">
@@ -62,40 +59,30 @@ export function WeekView() {
         {plan && (
           <>
             <p className="text-lg leading-snug" aria-live="polite">
-              {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}
+              {plan.loads.length} {plan.loads.length === 1 ? tr`load` : tr`loads`}
               {plan.late.length === 0 && plan.homeless.length === 0
-                ? '; everything is out by its date.'
+                ? tr`; everything is out by its date.`
                 : '.'}
             </p>
             {plan.late.map((l) => (
               <p key={l.id} className="text-warning leading-snug">
-                {soMany(l.count, nameOf(l.id))} {l.count === 1 ? 'comes' : 'come'} out{' '}
-                {printDuration(l.seconds)} late: make {l.count === 1 ? 'it' : 'them'} sooner,
-                thinner, or promise {l.count === 1 ? 'it' : 'them'} later.
+                {tr`${soMany(l.count, nameOf(l.id))} ${l.count === 1 ? tr`comes` : tr`come`} out ${printDuration(l.seconds)} late: make ${l.count === 1 ? tr`it` : tr`them`} sooner, thinner, or promise ${l.count === 1 ? tr`it` : tr`them`} later.`}
               </p>
             ))}
             {plan.homeless.length > 0 && (
               <p role="alert" className="alert alert-error leading-snug">
-                {plan.homeless.map(nameOf).join(', ')}: no annealer is large enough.
+                {tr`${plan.homeless.map(nameOf).join(', ')}: no annealer is large enough.`}
               </p>
             )}
             <Timeline plan={plan} annealers={boxes.map((b) => b.name)} title={title} />
             <table className="table mt-3 w-full">
-              <caption className="sr-only">Loads of the week</caption>
+              <caption className="sr-only">{tr`Loads of the week`}</caption>
               <thead>
                 <tr className="quiet border-base-300 border-b text-left text-sm">
-                  <th scope="col" className="font-normal">
-                    annealer
-                  </th>
-                  <th scope="col" className="font-normal">
-                    last in
-                  </th>
-                  <th scope="col" className="font-normal">
-                    door
-                  </th>
-                  <th scope="col" className="font-normal">
-                    pieces
-                  </th>
+                  <th scope="col" className="font-normal">{tr`annealer`}</th>
+                  <th scope="col" className="font-normal">{tr`last in`}</th>
+                  <th scope="col" className="font-normal">{tr`door`}</th>
+                  <th scope="col" className="font-normal">{tr`pieces`}</th>
                 </tr>
               </thead>
               <tbody>
@@ -112,7 +99,7 @@ export function WeekView() {
               </tbody>
             </table>
             <ToCalendar
-              says="All of it (iCalendar)"
+              says={tr`All of it (iCalendar)`}
               file="week.ics"
               entries={() =>
                 plan.loads.map((l) => ({
@@ -124,16 +111,13 @@ export function WeekView() {
                 }))
               }
             />
-            <p className="quiet mt-2 text-sm leading-snug">
-              A load’s night is its slowest piece’s, by simulation, at its annealing point, in that
-              annealer. Found by moving pieces about: not proven the best.
-            </p>
+            <p className="quiet mt-2 text-sm leading-snug">{tr`A load’s night is its slowest piece’s, by simulation, at its annealing point, in that annealer. Found by moving pieces about: not proven the best.`}</p>
           </>
         )}
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[27rem]">
         <MeantPieces
-          legend="To be made"
+          legend={tr`To be made`}
           shelf={shelf}
           countOf={(id) => week[id]?.count ?? 0}
           onCount={(id, count) => {
@@ -147,12 +131,12 @@ export function WeekView() {
                   {(['ready', 'due'] as const).map((which) => (
                     <label key={which} className="flex flex-col">
                       <span className="quiet text-sm">
-                        {which === 'ready' ? 'made by' : 'wanted by'}
+                        {which === 'ready' ? tr`made by` : tr`wanted by`}
                       </span>
                       <input
                         type="datetime-local"
                         className="input text-sm"
-                        aria-label={`${p.name}, ${which === 'ready' ? 'made by' : 'wanted by'}`}
+                        aria-label={`${p.name}, ${which === 'ready' ? tr`made by` : tr`wanted by`}`}
                         value={wanted[which]}
                         onChange={(e) => {
                           if (e.target.value !== '')

@@ -1,6 +1,6 @@
 // What a log of a night taught about a box: kept within what a shop's document holds, and told.
 import { ANNEALER_LIMITS } from '@zanfirico/contract';
-import { printDuration, type LearntBox } from '@zanfirico/core';
+import { printDuration, type LearntBox, tr } from '@zanfirico/core';
 import type { BoxChange } from '../../annealing/BoxFields';
 
 /** What a log taught, within what a shop's document keeps. */
@@ -16,9 +16,9 @@ const within = (of: keyof typeof ANNEALER_LIMITS, v: number): number =>
 export function toldOf({ cooling, capacity, unevenness }: LearntBox): string | undefined {
   const told = [
     cooling &&
-      `cools to a third in ${printDuration(cooling.coolingTime)} (the log lies ${cooling.misfit.toFixed(1)} K from that)`,
-    capacity !== undefined && `takes ${(capacity / 1000).toFixed(0)} kJ a kelvin`,
-    unevenness !== undefined && `is uneven by ${unevenness.toFixed(0)} K`,
+      tr`cools to a third in ${printDuration(cooling.coolingTime)} (the log lies ${cooling.misfit.toFixed(1)} K from that)`,
+    capacity !== undefined && tr`takes ${(capacity / 1000).toFixed(0)} kJ a kelvin`,
+    unevenness !== undefined && tr`is uneven by ${unevenness.toFixed(0)} K`,
   ].filter((w) => typeof w === 'string');
   return told.length === 0 ? undefined : told.join(', ');
 }

@@ -1,10 +1,11 @@
 // How long the bench is worked each day of a week; kept with the shop.
+import { tr } from '@zanfirico/core';
 import { CountField } from '../../fields/CountField';
 import { changeShop } from '../../stores/changeShop';
 import { useShop } from '../../stores/theShop';
 import { ORDINARY_HOURS } from '../../wanted/useDaysPlan';
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const DAYS = [tr`Mon`, tr`Tue`, tr`Wed`, tr`Thu`, tr`Fri`, tr`Sat`, tr`Sun`];
 const HOUR = 3600;
 
 export function BenchHours() {
@@ -13,8 +14,8 @@ export function BenchHours() {
   if (!shop) return null;
   const hours = shop.benchHours ?? ORDINARY_HOURS;
   return (
-    <section aria-label="Hours at the bench">
-      <h2 className="text-2xl">Hours at the bench</h2>
+    <section aria-label={tr`Hours at the bench`}>
+      <h2 className="text-2xl">{tr`Hours at the bench`}</h2>
       <div className="mt-1 grid grid-cols-4 gap-x-3 sm:grid-cols-7">
         {DAYS.map((d, i) => (
           <CountField

@@ -1,5 +1,5 @@
 // Colour the orders take, beside what the rack has of it.
-import { attemptsFor, printText } from '@zanfirico/core';
+import { attemptsFor, printText, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useRack } from '../../stores/theRack';
@@ -25,8 +25,8 @@ export function ColoursWanted({ now }: { readonly now: PlanNow }) {
   }, [now, rack]);
   if (takes.length === 0) return null;
   return (
-    <section aria-label="Colour they take" className="mt-4">
-      <h2 className="text-2xl">Colour they take</h2>
+    <section aria-label={tr`Colour they take`} className="mt-4">
+      <h2 className="text-2xl">{tr`Colour they take`}</h2>
       <ul>
         {takes.map((t) => (
           <li key={t.id} className="border-base-300 flex flex-wrap gap-x-4 border-b py-0.5">
@@ -34,8 +34,8 @@ export function ColoursWanted({ now }: { readonly now: PlanNow }) {
             <span className="num">{printText(t.mass, 'mass', units)}</span>
             <span className={t.has < t.mass ? 'text-warning' : 'quiet'}>
               {t.has >= t.mass
-                ? `the rack has ${printText(t.has, 'mass', units)}`
-                : `${printText(t.mass - t.has, 'mass', units)} to be bought`}
+                ? tr`the rack has ${printText(t.has, 'mass', units)}`
+                : tr`${printText(t.mass - t.has, 'mass', units)} to be bought`}
             </span>
           </li>
         ))}

@@ -1,4 +1,5 @@
 // How many of an order on one day: planned, or put there by hand. Arrows move between days.
+import { tr } from '@zanfirico/core';
 import { useState } from 'react';
 
 interface Props {
@@ -31,7 +32,7 @@ export function DayCell({ label, count, pinned, due, onPin }: Props) {
     <span className="relative block">
       <input
         inputMode="numeric"
-        aria-label={`${label}${pinned === undefined ? '' : ', by hand'}${due ? ', due' : ''}`}
+        aria-label={`${label}${pinned === undefined ? '' : tr`, by hand`}${due ? tr`, due` : ''}`}
         className={`num h-12 w-full min-w-12 border-0 bg-transparent text-center text-xl focus:outline-2 focus:outline-(--color-primary) ${pinned === undefined ? '' : 'text-primary font-bold'}`}
         value={typed ?? text}
         onChange={(e) => {
@@ -48,12 +49,12 @@ export function DayCell({ label, count, pinned, due, onPin }: Props) {
       />
       {pinned !== undefined && (
         <span className="pointer-events-none absolute right-1 bottom-0 text-xs" aria-hidden="true">
-          by hand
+          {tr`by hand`}
         </span>
       )}
       {due && (
         <span className="pointer-events-none absolute top-0 right-1 text-xs" aria-hidden="true">
-          due
+          {tr`due`}
         </span>
       )}
     </span>

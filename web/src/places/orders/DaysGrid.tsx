@@ -1,6 +1,7 @@
 // The days to come, a fortnight in sight: each order a row, how many of it each day; the bench's hours, the pots and the boxes below.
+import { trNodes } from '../../words/trNodes';
 import type { WantedDocument } from '@zanfirico/contract';
-import { printDuration, type OrderOutcome } from '@zanfirico/core';
+import { printDuration, type OrderOutcome, tr } from '@zanfirico/core';
 import { addDays, format, parseISO } from 'date-fns';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useState } from 'react';
@@ -29,21 +30,21 @@ const day = (d: Date): string => format(d, 'EEEE d MMM');
 export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) => string): string {
   const lacks =
     c.lacks === 'hours'
-      ? `it lacks ${printDuration(c.short)} at the bench`
+      ? tr`it lacks ${printDuration(c.short)} at the bench`
       : c.lacks === 'glass'
-        ? `it lacks ${shown(c.short, 1)} kg of glass`
+        ? tr`it lacks ${shown(c.short, 1)} kg of glass`
         : c.lacks === 'fits no box'
-          ? 'no annealer is large enough'
+          ? tr`no annealer is large enough`
           : c.lacks === 'no such pot'
-            ? 'no pot has its glass'
-            : 'the boxes are taken, or its night is too long';
+            ? tr`no pot has its glass`
+            : tr`the boxes are taken, or its night is too long`;
   const last =
     c.out === undefined
-      ? `; the last are not out within ${String(AHEAD)} days`
-      : `; the last is out ${outAt(c.out)}`;
-  if (c.lacks === undefined) return `In time${last}.`;
-  if (c.inTime === 0) return `None in time: ${lacks}${c.planned === 0 ? '' : last}.`;
-  return `${String(c.inTime)} of ${String(count)} in time: ${lacks}${last}.`;
+      ? tr`; the last are not out within ${String(AHEAD)} days`
+      : tr`; the last is out ${outAt(c.out)}`;
+  if (c.lacks === undefined) return tr`In time${last}.`;
+  if (c.inTime === 0) return tr`None in time: ${lacks}${c.planned === 0 ? '' : last}.`;
+  return tr`${String(c.inTime)} of ${String(count)} in time: ${lacks}${last}.`;
 }
 
 export function DaysGrid({ now, onKeep, onDrop }: Props) {
@@ -63,12 +64,12 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
     onKeep(next);
   };
   return (
-    <section aria-label="The days to come" className="mt-3">
+    <section aria-label={tr`The days to come`} className="mt-3">
       <div className="flex items-center gap-2">
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          aria-label="A week earlier"
+          aria-label={tr`A week earlier`}
           disabled={from === 0}
           onClick={() => {
             setFrom(Math.max(0, from - 7));
@@ -79,7 +80,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          aria-label="A week later"
+          aria-label={tr`A week later`}
           disabled={from + IN_SIGHT >= AHEAD}
           onClick={() => {
             setFrom(Math.min(AHEAD - IN_SIGHT, from + 7));
@@ -87,24 +88,22 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
         >
           <ChevronRight className="size-4" />
         </button>
-        <p className="quiet text-sm">
-          Type a number on a day to put that many there; clear it to have it planned again.
-        </p>
+        <p className="quiet text-sm">{tr`Type a number on a day to put that many there; clear it to have it planned again.`}</p>
       </div>
       <div
         className="overflow-x-auto"
         role="group"
-        aria-label="Days, side by side"
+        aria-label={tr`Days, side by side`}
         // Wider than a small screen it scrolls by keyboard too.
         // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
         tabIndex={0}
       >
         <table className="w-full border-collapse">
-          <caption className="sr-only">How many of each order on each day</caption>
+          <caption className="sr-only">{tr`How many of each order on each day`}</caption>
           <thead>
             <tr>
               <th scope="col" className="min-w-64 text-left font-normal">
-                <span className="sr-only">order</span>
+                <span className="sr-only">{tr`order`}</span>
               </th>
               {seen.map(({ date, day: d }) => (
                 <th
@@ -129,17 +128,17 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
                     <span className="flex items-start justify-between gap-2">
                       <span className="leading-snug">
-                        <b className="num">{w.count}</b>{' '}
-                        <Link to={`/pieces/${w.piece}/cost`} className="link font-semibold">
-                          {piece?.name ?? 'a piece that is gone'}
-                        </Link>{' '}
-                        by {format(due, 'EEE d MMM')}
+                        {trNodes`${(<b className="num">{w.count}</b>)} ${(
+                          <Link to={`/pieces/${w.piece}/cost`} className="link font-semibold">
+                            {piece?.name ?? tr`a piece that is gone`}
+                          </Link>
+                        )} by ${format(due, 'EEE d MMM')}`}
                         {w.says !== undefined && <span className="quiet"> {w.says}</span>}
                       </span>
                       <button
                         type="button"
                         className="btn btn-ghost btn-xs btn-square"
-                        aria-label={`Take the order of ${piece?.name ?? 'it'} away`}
+                        aria-label={tr`Take the order of ${piece?.name ?? tr`it`} away`}
                         onClick={() => {
                           onDrop(w);
                         }}
@@ -152,15 +151,15 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                         className={`block text-sm leading-snug ${came.lacks === undefined ? 'quiet' : 'text-warning'}`}
                       >
                         {came.attempts > left &&
-                          `${String(came.attempts)} to have ${String(left)}. `}
+                          tr`${String(came.attempts)} to have ${String(left)}. `}
                         {outcomeSays(came, left, outAt)}
                       </span>
                     ) : (
-                      <span className="quiet block text-sm">{left <= 0 ? 'All there.' : ''}</span>
+                      <span className="quiet block text-sm">{left <= 0 ? tr`All there.` : ''}</span>
                     )}
                     <span className="block w-24">
                       <CountField
-                        label="there already"
+                        label={tr`there already`}
                         value={w.done ?? 0}
                         min={0}
                         max={w.count}
@@ -181,7 +180,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                         className={`p-0 text-center align-middle ${d === w.due ? 'bg-base-300/60' : ''} ${date.getDay() === 1 ? 'border-l border-(--steel)' : ''}`}
                       >
                         <DayCell
-                          label={`${piece?.name ?? 'it'} on ${day(date)}`}
+                          label={tr`${piece?.name ?? tr`it`} on ${day(date)}`}
                           count={count}
                           pinned={w.pinned?.[d]}
                           due={d === w.due}
@@ -199,7 +198,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
           <tfoot>
             <tr className="border-t-2 border-(--steel)">
               <th scope="row" className="quiet py-1 text-left font-normal">
-                hours at the bench
+                {tr`hours at the bench`}
               </th>
               {seen.map(({ day: d }, i) => {
                 const p = plan.days[from + i];
@@ -218,7 +217,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                     </span>
                     <span className={`num text-sm ${(p?.over ?? 0) > 0 ? 'text-warning' : ''}`}>
                       {(p?.seconds ?? 0) === 0 ? '–' : shown((p?.seconds ?? 0) / HOUR, 1)}
-                      {(p?.over ?? 0) > 0 && <span className="block">over</span>}
+                      {(p?.over ?? 0) > 0 && <span className="block">{tr`over`}</span>}
                     </span>
                   </td>
                 );
@@ -227,7 +226,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
             {asked.pots.map((pot, k) => (
               <tr key={pot.glass} className="border-base-300 border-t">
                 <th scope="row" className="quiet py-1 text-left font-normal">
-                  {pots[k]?.name ?? 'the pot'}, evening
+                  {tr`${pots[k]?.name ?? tr`the pot`}, evening`}
                 </th>
                 {seen.map(({ day: d }, i) => {
                   const p = plan.days[from + i]?.pots[k];
@@ -238,16 +237,14 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                       {p.charge > 0 && (
                         <b className="text-primary block">+{heavyText(p.charge, units)}</b>
                       )}
-                      {!p.fit && <span className="quiet block">cooks</span>}
+                      {!p.fit && <span className="quiet block">{tr`cooks`}</span>}
                     </td>
                   );
                 })}
               </tr>
             ))}
             <tr className="border-base-300 border-t">
-              <th scope="row" className="quiet py-1 text-left font-normal">
-                boxes loaded
-              </th>
+              <th scope="row" className="quiet py-1 text-left font-normal">{tr`boxes loaded`}</th>
               {seen.map(({ day: d }, i) => (
                 <td key={d} className="px-1 text-center text-sm leading-tight">
                   {plan.days[from + i]?.loaded.map((b) => (

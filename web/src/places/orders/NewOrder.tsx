@@ -1,4 +1,5 @@
 // A new order: which piece, how many good ones, by when.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type WantedDocument } from '@zanfirico/contract';
 import { addDays, format } from 'date-fns';
 import { useState } from 'react';
@@ -24,8 +25,8 @@ export function NewOrder({ today, onKeep }: Props) {
   const lines = usePieces(false, find.trim()).data?.pages[0]?.lines ?? [];
   const whole = /^\d{4}-\d\d-\d\d$/.test(due);
   return (
-    <section aria-label="A new order">
-      <h2 className="text-2xl">A new order</h2>
+    <section aria-label={tr`A new order`}>
+      <h2 className="text-2xl">{tr`A new order`}</h2>
       {piece ? (
         <p className="mt-1 flex items-baseline gap-3 text-lg">
           <b>{piece.name}</b>
@@ -36,14 +37,14 @@ export function NewOrder({ today, onKeep }: Props) {
               setPiece(undefined);
             }}
           >
-            another piece
+            {tr`another piece`}
           </button>
         </p>
       ) : (
         <>
           <FindField
-            label="Find a piece"
-            placeholder="Find by name"
+            label={tr`Find a piece`}
+            placeholder={tr`Find by name`}
             value={find}
             onChange={setFind}
           />
@@ -62,15 +63,20 @@ export function NewOrder({ today, onKeep }: Props) {
               </li>
             ))}
           </ul>
-          {lines.length === 0 && <p className="quiet">Nothing on the shelf is called so.</p>}
+          {lines.length === 0 && <p className="quiet">{tr`Nothing on the shelf is called so.`}</p>}
         </>
       )}
       <div className="mt-2 flex flex-wrap items-end gap-4">
         <div className="w-28">
-          <CountField label="Good ones" value={count} within={LIMITS.pieces} onCommit={setCount} />
+          <CountField
+            label={tr`Good ones`}
+            value={count}
+            within={LIMITS.pieces}
+            onCommit={setCount}
+          />
         </div>
         <label className="flex flex-col">
-          <span className="quiet text-sm">out of the box by</span>
+          <span className="quiet text-sm">{tr`out of the box by`}</span>
           <input
             type="date"
             className="input"
@@ -82,7 +88,7 @@ export function NewOrder({ today, onKeep }: Props) {
           />
         </label>
         <label className="flex flex-col">
-          <span className="quiet text-sm">what for</span>
+          <span className="quiet text-sm">{tr`what for`}</span>
           <input
             className="input w-56"
             maxLength={120}
@@ -109,7 +115,7 @@ export function NewOrder({ today, onKeep }: Props) {
             setSays('');
           }}
         >
-          Take the order
+          {tr`Take the order`}
         </button>
       </div>
     </section>

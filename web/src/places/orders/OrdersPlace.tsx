@@ -1,4 +1,5 @@
 // Orders: so many of a piece by a day; the days to come planned for them, moved by hand, and what cannot be done said plainly.
+import { tr } from '@zanfirico/core';
 import type { WantedDocument } from '@zanfirico/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -27,8 +28,8 @@ export function OrdersPlace() {
   const drop = (order: WantedDocument): void => {
     dropWanted(order.id).then(() => {
       again();
-      useNotices.getState().say('The order is taken away.', {
-        label: 'Undo',
+      useNotices.getState().say(tr`The order is taken away.`, {
+        label: tr`Undo`,
         run: () => {
           keep(order);
         },
@@ -37,22 +38,19 @@ export function OrdersPlace() {
   };
   return (
     <div className="mx-auto w-full max-w-[100rem] px-6 py-6">
-      <h1 className="text-4xl">Orders</h1>
+      <h1 className="text-4xl">{tr`Orders`}</h1>
       {failure && (
         <p role="alert" className="alert alert-error mt-3">
           {sentenceOf(failure)}
         </p>
       )}
       {here && wanted.length === 0 && (
-        <p className="mt-3 text-xl leading-snug">
-          Twelve by the 12th? Say what is wanted by when, and the days are planned by the bench’s
-          hours, the glass in the pot and the nights of the boxes.
-        </p>
+        <p className="mt-3 text-xl leading-snug">{tr`Twelve by the 12th? Say what is wanted by when, and the days are planned by the bench’s hours, the glass in the pot and the nights of the boxes.`}</p>
       )}
       {working > 0 && (
         <div className="mt-3">
           <Going
-            says={`The order of work and the nights of ${String(working)} ${working === 1 ? 'piece' : 'pieces'} are being worked out`}
+            says={tr`The order of work and the nights of ${String(working)} ${working === 1 ? 'piece' : 'pieces'} are being worked out`}
             share={undefined}
           />
         </div>
@@ -70,12 +68,7 @@ export function OrdersPlace() {
           {now && <ColoursWanted now={now} />}
         </div>
       </div>
-      <p className="quiet mt-4 max-w-prose text-sm leading-snug">
-        A plan, not a promise: an order’s pieces by their planned clock one after another, as many
-        more as the log says are lost, each box loaded once an evening. What is due first goes
-        first, as early as it can; found by that rule, not proven the best. A charge is made in the
-        evening when the next day would find the pot too shallow.
-      </p>
+      <p className="quiet mt-4 max-w-prose text-sm leading-snug">{tr`A plan, not a promise: an order’s pieces by their planned clock one after another, as many more as the log says are lost, each box loaded once an evening. What is due first goes first, as early as it can; found by that rule, not proven the best. A charge is made in the evening when the next day would find the pot too shallow.`}</p>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 // Which of the shop's boxes the piece on the board goes into.
-import { changed } from '@zanfirico/core';
+import { changed, tr } from '@zanfirico/core';
 import { useAnnealers } from '../../annealing/useTonightBox';
 import { SelectField } from '../../fields/SelectField';
 import { editPiece } from '../../stores/draft';
@@ -20,12 +20,12 @@ export function AnnealerSelect({ label, value }: Props) {
         editPiece((d) => ({ ...d, firing: changed(d.firing, { annealer }) }));
       }}
     >
-      <option value="">a studio box</option>
+      <option value="">{tr`a studio box`}</option>
       {all.map((a) => (
         <option key={a.name}>{a.name}</option>
       ))}
       {value !== undefined && !all.some((a) => a.name === value) && (
-        <option value={value}>{value} (gone from the shop)</option>
+        <option value={value}>{tr`${value} (gone from the shop)`}</option>
       )}
     </SelectField>
   );

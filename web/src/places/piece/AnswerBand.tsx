@@ -1,5 +1,5 @@
 // The answers that follow every change, in big numbers: each can be asked why.
-import { printDuration, printQuantity, printText, type DisplayUnits } from '@zanfirico/core';
+import { printDuration, printQuantity, printText, type DisplayUnits, tr } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
@@ -24,7 +24,9 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
   const { last, derived } = board;
   const units = useDisplay((s) => s.units);
   if (!last)
-    return <div className="no-print h-20 px-5 py-4 text-lg">The answers come with the form.</div>;
+    return (
+      <div className="no-print h-20 px-5 py-4 text-lg">{tr`The answers come with the form.`}</div>
+    );
   const all = namedFigures(last);
   // Made in the kiln it is there from cold to the door; of that, annealing is the end.
   const { kiln, firing } = board.document;
@@ -35,7 +37,7 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
   return (
     <section
       className={`answers bg-base-100 border-base-300 mt-1 flex flex-nowrap overflow-x-auto border-y sm:flex-wrap ${derived.ok ? '' : 'italic'}`}
-      aria-label="Answers"
+      aria-label={tr`Answers`}
       aria-busy={!derived.ok}
     >
       {shown.map((f) => (
@@ -49,7 +51,7 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
         <Answer
           named={{
             id: 'total',
-            label: kiln.firings.length > 1 ? 'Last firing' : 'Its firing',
+            label: kiln.firings.length > 1 ? tr`Last firing` : tr`Its firing`,
             figure: last.schedule.total,
           }}
           shows={printDuration(fired)}
@@ -60,14 +62,14 @@ export function AnswerBand({ board }: { readonly board: OnBoard }) {
           ...shown
             .slice(0, 4)
             .map((f) => `${f.label} ${printText(f.figure.value, f.figure.kind, units)}`),
-          `${board.night?.state === 'checked' ? 'Door' : 'Door about'} ${door.time} ${door.day}`,
+          `${board.night?.state === 'checked' ? tr`Door` : tr`Door about`} ${door.time} ${door.day}`,
         ].join(', ')}
       />
       <Answer
         named={{
           id: 'total',
           // No longer than the other: nothing moves when the checked night comes.
-          label: board.night?.state === 'checked' ? `Door, ${door.day}` : 'Door, about',
+          label: board.night?.state === 'checked' ? tr`Door, ${door.day}` : tr`Door, about`,
           figure: last.schedule.total,
         }}
         shows={door.time}
@@ -93,7 +95,7 @@ function Announced({ says }: { readonly says: string }) {
     };
   }, [says]);
   return (
-    <span className="sr-only" role="status" aria-label="Answers now">
+    <span className="sr-only" role="status" aria-label={tr`Answers now`}>
       {said}
     </span>
   );

@@ -1,4 +1,6 @@
 // One place where two changed the same: where it is in the trade's words, what each has there, and whose stands.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { PieceDocument } from '@zanfirico/contract';
 import type { Clash } from '@zanfirico/core';
 import { useId } from 'react';
@@ -39,7 +41,7 @@ export const whereWords = (path: Clash['path'], document: unknown): string =>
 
 /** What stands there: a number or word as it is, a thing by what tells it, nothing where it was taken out. */
 export function valueWords(value: Clash['mine']): string {
-  if (value === undefined) return 'taken out';
+  if (value === undefined) return tr`taken out`;
   const text = typeof value === 'string' ? value : JSON.stringify(value);
   return text.length <= SHORT ? text : `${text.slice(0, SHORT)}…`;
 }
@@ -63,13 +65,13 @@ export function ClashLine({ clash, document, chosen, onChoose }: Props) {
               }}
             />
             <span>
-              {whose === 'mine' ? 'yours' : 'theirs'}:{' '}
+              {whose === 'mine' ? tr`yours` : tr`theirs`}:{' '}
               <span className="num">{valueWords(clash[whose])}</span>
             </span>
           </label>
         ))}
         <span className="quiet">
-          was <span className="num">{valueWords(clash.base)}</span>
+          {trNodes`was ${(<span className="num">{valueWords(clash.base)}</span>)}`}
         </span>
       </fieldset>
     </li>

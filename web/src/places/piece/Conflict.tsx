@@ -1,6 +1,6 @@
 // Two people changed the same: where both did it is chosen whose stands, and the rest is taken from both; or one goes on and the other is kept.
 import type { PieceDocument } from '@zanfirico/contract';
-import { clashKey, merged, type Choices } from '@zanfirico/core';
+import { clashKey, merged, type Choices, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { createPiece, newKey, savePiece, sentenceOf } from '../../api/client';
 import { Dialog } from '../../shell/Dialog';
@@ -32,33 +32,31 @@ export function Conflict({ mine, met, onClose }: Props) {
     const piece = await savePiece(theirs.id, { baseRevision: theirs.revision, document: mine });
     markSaved({ ...piece, document: mine });
     say(
-      `Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
+      tr`Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
     );
   };
   const together = async (): Promise<void> => {
     if (!base) return;
     const piece = await saveTogether(theirs, merged(base, mine, theirs.document, choices).document);
     say(
-      `Both are in revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
+      tr`Both are in revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
     );
   };
   const theirsAndCopy = async (): Promise<void> => {
-    const copy = await createPiece({ ...mine, name: `${mine.name.slice(0, 70)} (mine)` }, key);
+    const copy = await createPiece({ ...mine, name: tr`${mine.name.slice(0, 70)} (mine)` }, key);
     drop();
     open(theirs);
-    say(`Theirs is on the board; yours is a piece of its own, “${copy.document.name}”.`);
+    say(tr`Theirs is on the board; yours is a piece of its own, “${copy.document.name}”.`);
   };
   return (
-    <Dialog title="Someone saved first" leave="Decide later" wide onClose={onClose}>
-      <p className="mt-1">Nothing is lost: choose which goes on, the other is kept as well.</p>
+    <Dialog title={tr`Someone saved first`} leave={tr`Decide later`} wide onClose={onClose}>
+      <p className="mt-1">{tr`Nothing is lost: choose which goes on, the other is kept as well.`}</p>
       {says !== undefined && (
-        <p className="text-warning mt-2">Together they cannot be made: {says}</p>
+        <p className="text-warning mt-2">{tr`Together they cannot be made: ${says}`}</p>
       )}
       {clashes.length > 0 && (
-        <section aria-label="Both changed" className="mt-3">
-          <h3 className="text-xl">
-            Both changed {clashes.length === 1 ? 'this' : 'these'}: whose stands?
-          </h3>
+        <section aria-label={tr`Both changed`} className="mt-3">
+          <h3 className="text-xl">{tr`Both changed ${clashes.length === 1 ? tr`this` : tr`these`}: whose stands?`}</h3>
           <ul className="max-h-64 overflow-y-auto">
             {clashes.map((c) => (
               <ClashLine
@@ -79,14 +77,14 @@ export function Conflict({ mine, met, onClose }: Props) {
               attempt(together);
             }}
           >
-            Save both together, so
+            {tr`Save both together, so`}
           </button>
-          <p className="quiet mt-1">Everything else is taken from both. Or one goes on whole:</p>
+          <p className="quiet mt-1">{tr`Everything else is taken from both. Or one goes on whole:`}</p>
         </section>
       )}
       <div className="mt-4 grid grid-cols-2 gap-6">
-        <section className="flex flex-col items-center" aria-label="Yours">
-          <h3 className="mb-2 text-xl">Yours, not saved yet</h3>
+        <section className="flex flex-col items-center" aria-label={tr`Yours`}>
+          <h3 className="mb-2 text-xl">{tr`Yours, not saved yet`}</h3>
           <DocumentFacts document={mine} />
           <button
             type="button"
@@ -95,11 +93,11 @@ export function Conflict({ mine, met, onClose }: Props) {
               attempt(mineOnTop);
             }}
           >
-            Save mine on top
+            {tr`Save mine on top`}
           </button>
         </section>
-        <section className="flex flex-col items-center" aria-label="Theirs">
-          <h3 className="mb-2 text-xl">Saved as revision {theirs.revision}</h3>
+        <section className="flex flex-col items-center" aria-label={tr`Theirs`}>
+          <h3 className="mb-2 text-xl">{tr`Saved as revision ${theirs.revision}`}</h3>
           <DocumentFacts document={theirs.document} />
           <button
             type="button"
@@ -108,7 +106,7 @@ export function Conflict({ mine, met, onClose }: Props) {
               attempt(theirsAndCopy);
             }}
           >
-            Take theirs, keep mine as a copy
+            {tr`Take theirs, keep mine as a copy`}
           </button>
         </section>
       </div>

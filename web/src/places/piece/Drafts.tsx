@@ -1,4 +1,5 @@
 // Unsaved changes of a piece that other tabs left, or that cannot be read: each by its time, to take, to keep as a file, to drop.
+import { tr } from '@zanfirico/core';
 import { fileName } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -33,7 +34,7 @@ export function Drafts({ piece, onTaken }: Props) {
     const read = await readDraft(draft);
     if ('says' in read) return;
     useDraft.getState().change(() => read.document);
-    say('Those changes are on the board. Undo puts yours back; save makes them the newest.');
+    say(tr`Those changes are on the board. Undo puts yours back; save makes them the newest.`);
     onTaken();
   };
   const drop = (draft: Draft): void => {
@@ -46,8 +47,8 @@ export function Drafts({ piece, onTaken }: Props) {
   };
   if (lines.length === 0) return null;
   return (
-    <section aria-label="Unsaved changes elsewhere" className="mt-3">
-      <h3 className="text-lg">Not saved, from other tabs</h3>
+    <section aria-label={tr`Unsaved changes elsewhere`} className="mt-3">
+      <h3 className="text-lg">{tr`Not saved, from other tabs`}</h3>
       <ul>
         {lines.map(({ draft, open, says }) => (
           <li
@@ -57,10 +58,12 @@ export function Drafts({ piece, onTaken }: Props) {
             <span className="flex-1">
               {draft.name}{' '}
               <span className="quiet">
-                {format(draft.at, 'd MMM yyyy, HH:mm')}, drawn on revision {draft.baseRevision}
-                {open && ', in a tab that is open'}
+                {tr`${format(draft.at, 'd MMM yyyy, HH:mm')}, drawn on revision ${draft.baseRevision}`}
+                {open && tr`, in a tab that is open`}
               </span>
-              {says !== undefined && <span className="text-error"> Cannot be read: {says}.</span>}
+              {says !== undefined && (
+                <span className="text-error">{tr` Cannot be read: ${says}.`}</span>
+              )}
             </span>
             {says === undefined && (
               <button
@@ -68,7 +71,7 @@ export function Drafts({ piece, onTaken }: Props) {
                 className="btn btn-sm btn-outline"
                 onClick={() => void take(draft)}
               >
-                Put on the board
+                {tr`Put on the board`}
               </button>
             )}
             <button
@@ -82,7 +85,7 @@ export function Drafts({ piece, onTaken }: Props) {
                 );
               }}
             >
-              As a file
+              {tr`As a file`}
             </button>
             {!open && (
               <button
@@ -92,7 +95,7 @@ export function Drafts({ piece, onTaken }: Props) {
                   drop(draft);
                 }}
               >
-                Drop
+                {tr`Drop`}
               </button>
             )}
           </li>

@@ -1,4 +1,5 @@
 // A line where somebody else is in the piece too: who, and what becomes of what both draw.
+import { tr } from '@zanfirico/core';
 import { Users } from 'lucide-react';
 import { useDraft } from '../../stores/draft';
 import { useOthersHere } from './useOthersHere';
@@ -20,9 +21,9 @@ export function OthersHere() {
     >
       <Users className="text-accent size-4 shrink-0" />
       {names.length > 0 &&
-        `${names.join(' and ')} ${names.length > 1 ? 'are' : 'is'} in this piece too. `}
+        tr`${names.join(tr` and `)} ${names.length > 1 ? 'are' : 'is'} in this piece too. `}
       {newer &&
-        `${by ?? 'Somebody'} saved revision ${String(revision)}: saved, yours is put together with it.`}
+        tr`${by ?? tr`Somebody`} saved revision ${String(revision)}: saved, yours is put together with it.`}
     </p>
   );
 }

@@ -1,4 +1,5 @@
 // The piece's name, its sheets in working order, and what can be done with the whole of it.
+import { tr, trWord } from '@zanfirico/core';
 import { History, Redo2, Save, Undo2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
@@ -14,27 +15,27 @@ import type { Saving } from './useSaving';
 
 /** Of a piece made in the kiln; a cast one is drawn as any form is. */
 const KILN_SHEETS = [
-  { to: 'above', name: 'From above' },
-  { to: 'firing', name: 'Firing' },
-  { to: 'cutting', name: 'Cutting' },
-  { to: 'night', name: 'Its night' },
-  { to: 'card', name: 'Card' },
-  { to: 'cost', name: 'Cost' },
+  { to: 'above', name: tr`From above` },
+  { to: 'firing', name: tr`Firing` },
+  { to: 'cutting', name: tr`Cutting` },
+  { to: 'night', name: tr`Its night` },
+  { to: 'card', name: tr`Card` },
+  { to: 'cost', name: tr`Cost` },
 ];
 const CAST_SHEETS = [
-  { to: 'section', name: 'Section' },
-  { to: 'firing', name: 'Firing' },
-  { to: 'night', name: 'Its night' },
-  { to: 'card', name: 'Card' },
-  { to: 'cost', name: 'Cost' },
+  { to: 'section', name: tr`Section` },
+  { to: 'firing', name: tr`Firing` },
+  { to: 'night', name: tr`Its night` },
+  { to: 'card', name: tr`Card` },
+  { to: 'cost', name: tr`Cost` },
 ];
 const SHEETS = [
-  { to: 'section', name: 'Section' },
-  { to: 'colour', name: 'Colour' },
-  { to: 'braid', name: 'Braid' },
-  { to: 'night', name: 'Its night' },
-  { to: 'card', name: 'Card' },
-  { to: 'cost', name: 'Cost' },
+  { to: 'section', name: tr`Section` },
+  { to: 'colour', name: tr`Colour` },
+  { to: 'braid', name: tr`Braid` },
+  { to: 'night', name: tr`Its night` },
+  { to: 'card', name: tr`Card` },
+  { to: 'cost', name: tr`Cost` },
 ];
 
 interface Props {
@@ -59,29 +60,29 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
     (): readonly Command[] => [
       ...sheets.map(({ to, name: sheet }): Command => ({
         says: sheet,
-        group: 'Sheet',
+        group: tr`Sheet`,
         run: () => {
           void navigate(to);
         },
       })),
-      { says: 'Save', group: 'Piece', keys: 'Ctrl S', run: save },
+      { says: tr`Save`, group: tr`Piece`, keys: 'Ctrl S', run: save },
       {
-        says: 'Undo',
-        group: 'Piece',
+        says: tr`Undo`,
+        group: tr`Piece`,
         keys: 'Ctrl Z',
         run: () => {
           undo();
         },
       },
       {
-        says: 'Redo',
-        group: 'Piece',
+        says: tr`Redo`,
+        group: tr`Piece`,
         keys: 'Ctrl Shift Z',
         run: () => {
           redo();
         },
       },
-      { says: 'Revisions', group: 'Piece', run: onRevisions },
+      { says: tr`Revisions`, group: tr`Piece`, run: onRevisions },
     ],
     [navigate, save, undo, redo, onRevisions, sheets],
   );
@@ -97,7 +98,7 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
       <h1 className="sr-only">{name}</h1>
       <input
         className="input font-display !w-72 !border-transparent text-2xl font-semibold hover:!border-(--steel) focus:!border-(--color-primary)"
-        aria-label="Name of the piece"
+        aria-label={tr`Name of the piece`}
         maxLength={80}
         value={name}
         onChange={(e) => {
@@ -105,11 +106,11 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
           change((d) => ({ ...d, name: typed }));
         }}
         onBlur={() => {
-          if (name.trim() === '') change((d) => ({ ...d, name: `New ${d.form}` }));
+          if (name.trim() === '') change((d) => ({ ...d, name: tr`New ${trWord(d.form)}` }));
         }}
       />
       <SheetLinks
-        label="Sheets"
+        label={tr`Sheets`}
         links={sheets}
         className="max-w-full flex-nowrap overflow-x-auto *:whitespace-nowrap"
       />
@@ -117,8 +118,8 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
-          aria-label="Undo"
-          title="Undo (Ctrl Z)"
+          aria-label={tr`Undo`}
+          title={tr`Undo (Ctrl Z)`}
           disabled={!canUndo}
           onClick={() => {
             undo();
@@ -129,8 +130,8 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
-          aria-label="Redo"
-          title="Redo (Ctrl Shift Z)"
+          aria-label={tr`Redo`}
+          title={tr`Redo (Ctrl Shift Z)`}
           disabled={!canRedo}
           onClick={() => {
             redo();
@@ -139,18 +140,18 @@ export function PieceHeader({ board, saving, onRevisions }: Props) {
           <Redo2 className="size-4" />
         </button>
         <button type="button" className="btn btn-ghost btn-sm" onClick={onRevisions}>
-          <History className="size-4" /> Revision {revision}
+          <History className="size-4" /> {tr`Revision ${revision}`}
         </button>
         <TakeAway board={board} />
         <button
           type="button"
           className={`btn btn-sm ${unsaved ? 'btn-primary' : 'btn-outline'}`}
           disabled={saving.busy || !lead}
-          title={lead ? 'Save (Ctrl S)' : 'Saving a piece is for a lead.'}
+          title={lead ? tr`Save (Ctrl S)` : tr`Saving a piece is for a lead.`}
           onClick={saving.save}
         >
           <Save className="size-4" />
-          {saving.busy ? 'Saving' : unsaved ? 'Save' : 'Saved'}
+          {saving.busy ? tr`Saving` : unsaved ? tr`Save` : tr`Saved`}
         </button>
       </div>
     </div>

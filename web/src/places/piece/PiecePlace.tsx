@@ -1,4 +1,5 @@
 // Inside a piece: its name and sheets above, its answers always in sight, the sheet being worked on below.
+import { tr } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { Refused, sentenceOf } from '../../api/client';
@@ -44,22 +45,22 @@ export function PiecePlace() {
       useBoard.getState().takePart(0);
       open(piece, kept);
       if (kept)
-        say('Changes you had not saved were kept and are on the board.', {
-          label: 'Drop them',
+        say(tr`Changes you had not saved were kept and are on the board.`, {
+          label: tr`Drop them`,
           run: () => {
             if (useDraft.getState().id === id) useDraft.getState().drop();
           },
         });
       else if (unreadable)
-        say(`Unsaved changes of this piece cannot be put on the board: ${unreadable.says}.`, {
-          label: 'See them',
+        say(tr`Unsaved changes of this piece cannot be put on the board: ${unreadable.says}.`, {
+          label: tr`See them`,
           run: () => {
             setShowRevisions(true);
           },
         });
       else if (others.length > 0)
-        say('This piece has unsaved changes in another tab as well.', {
-          label: 'See them',
+        say(tr`This piece has unsaved changes in another tab as well.`, {
+          label: tr`See them`,
           run: () => {
             setShowRevisions(true);
           },
@@ -71,7 +72,7 @@ export function PiecePlace() {
   }, [id, opened.data, open, say]);
   const failure =
     opened.error instanceof Refused && opened.error.status === 404
-      ? 'There is no such piece on this shelf.'
+      ? tr`There is no such piece on this shelf.`
       : opened.error
         ? sentenceOf(opened.error)
         : undefined;
@@ -99,17 +100,15 @@ export function PiecePlace() {
   if (failure !== undefined || (document && !now && rackHere))
     return (
       <div className="mx-auto max-w-2xl px-6 py-20">
-        <h1 className="text-4xl">Not on the board</h1>
+        <h1 className="text-4xl">{tr`Not on the board`}</h1>
         <p role="alert" className="my-4 text-xl">
-          {failure ?? 'This piece is of a glass the rack does not have.'}
+          {failure ?? tr`This piece is of a glass the rack does not have.`}
         </p>
-        <Link to="/pieces" className="link">
-          Back to the pieces
-        </Link>
+        <Link to="/pieces" className="link">{tr`Back to the pieces`}</Link>
       </div>
     );
   if (!document || !shown || !now)
-    return <p className="quiet px-6 py-20 text-center">Fetching the piece …</p>;
+    return <p className="quiet px-6 py-20 text-center">{tr`Fetching the piece …`}</p>;
 
   return (
     <Opened

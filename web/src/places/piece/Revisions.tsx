@@ -1,6 +1,7 @@
 // Revisions: every save, to look at and to bring back.
+import { trNodes } from '../../words/trNodes';
 import type { SavedPiece } from '@zanfirico/contract';
-import { lyingBits, glyphOf, printText } from '@zanfirico/core';
+import { lyingBits, glyphOf, printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { sentenceOf } from '../../api/client';
@@ -27,13 +28,13 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const bringBack = (piece: SavedPiece): void => {
     change(() => piece.document);
     say(
-      `Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`,
+      tr`Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`,
     );
     onClose();
   };
 
   return (
-    <Dialog title="Revisions" leave="Back to work" wide onClose={onClose}>
+    <Dialog title={tr`Revisions`} leave={tr`Back to work`} wide onClose={onClose}>
       {error && (
         <p role="alert" className="alert alert-error">
           {sentenceOf(error)}
@@ -96,7 +97,7 @@ function Looked({
           onBringBack(piece);
         }}
       >
-        Bring revision {piece.revision} back{newest ? ' (the newest)' : ''}
+        {tr`Bring revision ${piece.revision} back${newest ? tr` (the newest)` : ''}`}
       </button>
     </div>
   );
@@ -107,7 +108,7 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
   const units = useDisplay((s) => s.units);
   const facts = useRevisionFacts();
   const now = deriveDocument(document, facts);
-  if (now?.derived.ok !== true) return <p>This revision’s drawing needs mending.</p>;
+  if (now?.derived.ok !== true) return <p>{tr`This revision’s drawing needs mending.`}</p>;
   const { parts, whole, readings, night } = now.derived;
   const scale = Math.min(200 / whole.height, 300 / (2 * whole.widest), 1600);
   return (
@@ -119,14 +120,14 @@ export function DocumentFacts({ document }: { readonly document: SavedPiece['doc
           whole,
         )}
         scale={scale}
-        title={`Section of ${document.name}`}
+        title={tr`Section of ${document.name}`}
       />
       <p className="mt-2 text-center">
         {document.name} · {now.glass.name}
         <br />
         <span className="num text-sm">
           {printText(readings.mass.value, 'mass', units)} ·{' '}
-          {printText(whole.height, 'length', units)} high · <BoxHours input={night} />
+          {trNodes`${printText(whole.height, 'length', units)} high · ${(<BoxHours input={night} />)}`}
         </span>
       </p>
       {document.notes !== '' && <p className="quiet mt-1 text-center">{document.notes}</p>}

@@ -1,6 +1,6 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
 import { fileName } from '@zanfirico/contract';
-import { bodyOf, type Schedule } from '@zanfirico/core';
+import { bodyOf, type Schedule, tr } from '@zanfirico/core';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -30,7 +30,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
 
   const mesh = async (format: 'glb' | 'stl'): Promise<void> => {
     if (!derived.ok) return;
-    say(`Making the ${format.toUpperCase()} …`);
+    say(tr`Making the ${format.toUpperCase()} …`);
     try {
       const bytes = await meshFile(bodyOf(derived, piece.bits ?? []), format);
       download(`${name}.${format}`, format === 'glb' ? 'model/gltf-binary' : 'model/stl', bytes);
@@ -40,7 +40,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   };
 
   const fused = async (): Promise<void> => {
-    say('Fusing the parts …');
+    say(tr`Fusing the parts …`);
     try {
       download(`${name}.fused.stl`, 'model/stl', await fusedStl(piece));
     } catch (error) {
@@ -77,7 +77,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
   const [bundling, setBundling] = useState<string>();
   const bundle = (): void => {
     const { id, document: now, saved } = useDraft.getState();
-    if (now !== saved) say('What is not saved is not in the bundle.');
+    if (now !== saved) say(tr`What is not saved is not in the bundle.`);
     setBundling(id);
   };
 
@@ -86,7 +86,7 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     try {
       const made = await createAgain(piece);
       await navigate(`/pieces/${made.id}/section`);
-      say(`“${made.document.name}” is on the shelf.`);
+      say(tr`“${made.document.name}” is on the shelf.`);
     } catch (error) {
       trouble(sentenceOf(error));
     }
@@ -107,22 +107,22 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
         end
         label={
           <>
-            <Download className="size-4" /> Take away
+            <Download className="size-4" /> {tr`Take away`}
           </>
         }
         items={[
           {
-            says: 'The piece, as JSON',
+            says: tr`The piece, as JSON`,
             run: () => {
               download(`${name}.piece.json`, 'application/json', pieceJson(piece));
             },
           },
           {
-            says: 'As saved, with its rack entries, as a bundle …',
+            says: tr`As saved, with its rack entries, as a bundle …`,
             run: bundle,
           },
           {
-            says: 'The section, as SVG 1 : 1',
+            says: tr`The section, as SVG 1 : 1`,
             disabled: !derived.ok,
             run: () => {
               if (derived.ok)
@@ -130,43 +130,43 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
             },
           },
           {
-            says: `The profile of ${part?.name ?? 'the part'}, as CSV`,
+            says: tr`The profile of ${part?.name ?? tr`the part`}, as CSV`,
             run: () => {
               if (part)
                 download(`${name}.${fileName(part.name)}.csv`, 'text/csv', profileCsv(part));
             },
           },
           {
-            says: 'The parts as they are, as GLB',
+            says: tr`The parts as they are, as GLB`,
             disabled: !derived.ok,
             run: () => void mesh('glb'),
           },
           {
-            says: 'The parts as they are, as STL',
+            says: tr`The parts as they are, as STL`,
             disabled: !derived.ok,
             run: () => void mesh('stl'),
           },
           {
-            says: 'The glass fused to one skin, as STL',
+            says: tr`The glass fused to one skin, as STL`,
             disabled: !derived.ok,
             run: () => void fused(),
           },
           {
-            says: 'Tonight’s schedule, as CSV',
+            says: tr`Tonight’s schedule, as CSV`,
             disabled: !derived.ok,
             run: () => void night(csv),
           },
           {
-            says: 'Last in and door, as iCalendar',
+            says: tr`Last in and door, as iCalendar`,
             disabled: !derived.ok,
             run: () => void night(ics),
           },
           {
-            says: 'Another piece from this one',
+            says: tr`Another piece from this one`,
             run: () => void another(),
           },
           {
-            says: 'The card, to print',
+            says: tr`The card, to print`,
             run: () => void navigate('card'),
           },
         ]}

@@ -1,5 +1,5 @@
 // Why: the formula behind the asked figure, what went in, where it is from, what would move it.
-import { printQuantity, printText } from '@zanfirico/core';
+import { printQuantity, printText, tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
@@ -36,14 +36,14 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
       ref={drawer}
       tabIndex={-1}
       className={`no-print bg-base-100 border-base-300 fixed inset-y-0 right-0 z-20 w-[22rem] max-w-full overflow-y-auto border-l px-5 py-4 shadow-2xl lg:shadow-none ${over ? 'lg:absolute' : 'lg:static'}`}
-      aria-label={`Why: ${named.label}`}
+      aria-label={tr`Why: ${named.label}`}
     >
       <div className="flex items-start justify-between">
         <h2 className="text-2xl">{named.label}</h2>
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
-          aria-label="Close the why"
+          aria-label={tr`Close the why`}
           onClick={close}
         >
           <X className="size-4" />
@@ -55,7 +55,7 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
       <p className="mt-3 leading-snug">{why.says}</p>
       <p className="formula bg-base-200 mt-3 px-3 py-2 leading-snug">{why.formula}</p>
       <table className="table mt-3 w-full text-[0.95rem]">
-        <caption className="sr-only">What went in</caption>
+        <caption className="sr-only">{tr`What went in`}</caption>
         <tbody>
           {why.inputs.map((input) => (
             <tr key={input.name} className="border-base-300 border-b">
@@ -70,10 +70,10 @@ export function WhyDrawer({ board }: { readonly board: OnBoard }) {
         </tbody>
       </table>
       <p className="mt-3 leading-snug">
-        <span className="quiet">What would change it: </span>
+        <span className="quiet">{tr`What would change it: `}</span>
         {why.changes}
       </p>
-      <p className="quiet mt-3 text-sm leading-snug">Source: {why.source}</p>
+      <p className="quiet mt-3 text-sm leading-snug">{tr`Source: ${why.source}`}</p>
     </aside>
   );
 }

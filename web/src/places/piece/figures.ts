@@ -1,4 +1,5 @@
 // Every figure of a piece by name, so that any of them can be shown and asked why from anywhere.
+import { tr } from '@zanfirico/core';
 import type { Figure } from '@zanfirico/core';
 import type { Standing } from './usePiece';
 
@@ -14,33 +15,33 @@ export function namedFigures(derived: Standing): NamedFigure[] {
   // Of several parts the band shows the one that holds; each has its own on the leaf.
   const of = derived.parts.length > 1 ? `, ${main.name}` : '';
   const list: (readonly [string, string, Figure | undefined])[] = [
-    ['mass', 'Glass', r.mass],
-    ['toGather', `To gather${of}`, gathers?.toGather],
-    ['count', `Gathers${of}`, gathers?.count],
-    ['layer', 'One layer', gathers?.layer],
-    ['length', `Stock to cut${of}`, stock?.length],
-    ['stockMass', `Stock weighs${of}`, stock?.mass],
-    ['capacity', 'Holds', r.capacity],
-    ['filled', 'To the line', r.filled],
-    ['thickest', 'Thickest', r.thickest],
-    ['thinnest', 'Thinnest', r.thinnest],
-    ['step', 'Biggest step', r.step],
-    ['centreOfMass', 'Weight sits at', r.centreOfMass],
-    ['tipping', 'Tips at', r.tipping],
-    ['tippingFull', 'Tips at, full', r.tippingFull],
-    ['area', 'Skin', r.area],
-    ['soak', 'Soak', s.soak],
-    ['slowRate', 'Slow fall', s.slowRate],
-    ['slowEnd', 'Slow fall ends', s.slowEnd],
-    ['quickRate', 'Then at most', s.quickRate],
-    ['total', 'In the box', s.total],
-    ['leaves', 'Stays in the glass', s.leaves],
-    ['passing', 'Passes while cooling', s.passing],
+    ['mass', tr`Glass`, r.mass],
+    ['toGather', tr`To gather${of}`, gathers?.toGather],
+    ['count', tr`Gathers${of}`, gathers?.count],
+    ['layer', tr`One layer`, gathers?.layer],
+    ['length', tr`Stock to cut${of}`, stock?.length],
+    ['stockMass', tr`Stock weighs${of}`, stock?.mass],
+    ['capacity', tr`Holds`, r.capacity],
+    ['filled', tr`To the line`, r.filled],
+    ['thickest', tr`Thickest`, r.thickest],
+    ['thinnest', tr`Thinnest`, r.thinnest],
+    ['step', tr`Biggest step`, r.step],
+    ['centreOfMass', tr`Weight sits at`, r.centreOfMass],
+    ['tipping', tr`Tips at`, r.tipping],
+    ['tippingFull', tr`Tips at, full`, r.tippingFull],
+    ['area', tr`Skin`, r.area],
+    ['soak', tr`Soak`, s.soak],
+    ['slowRate', tr`Slow fall`, s.slowRate],
+    ['slowEnd', tr`Slow fall ends`, s.slowEnd],
+    ['quickRate', tr`Then at most`, s.quickRate],
+    ['total', tr`In the box`, s.total],
+    ['leaves', tr`Stays in the glass`, s.leaves],
+    ['passing', tr`Passes while cooling`, s.passing],
     ...derived.parts.flatMap((p) => {
       const id = (name: string): string => `p${String(p.index)}.${name}`;
       return [
-        [id('count'), `Gathers, ${p.name}`, p.gathers?.count],
-        [id('toGather'), `To gather, ${p.name}`, p.gathers?.toGather],
+        [id('count'), tr`Gathers, ${p.name}`, p.gathers?.count],
+        [id('toGather'), tr`To gather, ${p.name}`, p.gathers?.toGather],
         [id('layer'), `One layer, ${p.name}`, p.gathers?.layer],
       ] as const;
     }),

@@ -1,4 +1,5 @@
 // Who else has this piece open, and whether they saved meanwhile: asked every few seconds while somebody looks.
+import { tr } from '@zanfirico/core';
 import type { WhoIsIn } from '@zanfirico/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
@@ -36,7 +37,9 @@ export function useOthersHere(id: string | undefined): WhoIsIn | undefined {
         queries.setQueryData(['piece', id], piece);
         useNotices
           .getState()
-          .say(`${by ?? 'Somebody'} saved revision ${String(piece.revision)}: it is on the board.`);
+          .say(
+            tr`${by ?? tr`Somebody`} saved revision ${String(piece.revision)}: it is on the board.`,
+          );
       },
       () => undefined,
     );

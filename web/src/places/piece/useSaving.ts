@@ -1,6 +1,6 @@
 // Saving: one at a time, a new revision each. Where somebody saved first both are put together, as far as they do not touch.
 import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
-import { merged, type Clash } from '@zanfirico/core';
+import { merged, type Clash, tr } from '@zanfirico/core';
 import { useCallback, useRef, useState } from 'react';
 import { readRevision, Refused, savePiece, sentenceOf } from '../../api/client';
 import { useDraft } from '../../stores/draft';
@@ -72,7 +72,7 @@ export function useSaving(): Saving {
     const { id, document, saved, baseRevision } = useDraft.getState();
     if (id === undefined || !document || running.current) return;
     if (document === saved) {
-      say('Nothing has changed since the last save.');
+      say(tr`Nothing has changed since the last save.`);
       return;
     }
     running.current = true;
@@ -81,7 +81,7 @@ export function useSaving(): Saving {
       .then(
         (piece) => {
           useDraft.getState().markSaved({ ...piece, document });
-          say(`Saved as revision ${String(piece.revision)}.`);
+          say(tr`Saved as revision ${String(piece.revision)}.`);
         },
         async (error: unknown) => {
           const theirs =
@@ -91,12 +91,12 @@ export function useSaving(): Saving {
           if ('clashes' in met) setConflict(met);
           else
             say(
-              `Somebody saved revision ${String(theirs.revision)} meanwhile. Nothing touched: both are in revision ${String(met.revision)}.`,
+              tr`Somebody saved revision ${String(theirs.revision)} meanwhile. Nothing touched: both are in revision ${String(met.revision)}.`,
             );
         },
       )
       .catch((error: unknown) => {
-        trouble(`Not saved. ${sentenceOf(error)}`);
+        trouble(tr`Not saved. ${sentenceOf(error)}`);
       })
       .finally(() => {
         running.current = false;

@@ -1,4 +1,5 @@
 // A new piece, asked for over the shelf.
+import { tr } from '@zanfirico/core';
 import { Dialog } from '../../shell/Dialog';
 import { StartFields, useStarting } from './StartFields';
 
@@ -6,15 +7,11 @@ export function NewPiece({ onClose }: { readonly onClose: () => void }) {
   const starting = useStarting();
   return (
     <Dialog
-      title="Start a piece"
+      title={tr`Start a piece`}
       wide
       onClose={onClose}
       onSubmit={starting.start}
-      actions={
-        <button type="submit" className="btn btn-primary">
-          Draw it
-        </button>
-      }
+      actions={<button type="submit" className="btn btn-primary">{tr`Draw it`}</button>}
     >
       <StartFields {...starting} />
     </Dialog>

@@ -1,4 +1,6 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, FileDown, FileUp, Plus } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
@@ -53,18 +55,18 @@ export function PiecesPlace() {
     says: string,
     undoes: () => Promise<void>,
   ): Promise<void> => {
-    if (await changed(does)) say(says, { label: 'Undo', run: () => void changed(undoes) });
+    if (await changed(does)) say(says, { label: tr`Undo`, run: () => void changed(undoes) });
   };
   const move = ({ id, name }: OnShelf): Promise<void> =>
     undoable(
       () => putAway(id, !away),
-      `“${name}” is ${away ? 'back on the shelf' : 'put away'}.`,
+      tr`“${name}” is ${away ? tr`back on the shelf` : tr`put away`}.`,
       () => putAway(id, away),
     );
   const discard = ({ id, name }: OnShelf): Promise<void> =>
     undoable(
       () => throwAway(id, true),
-      `“${name}” is thrown away, with its revisions.`,
+      tr`“${name}” is thrown away, with its revisions.`,
       () => throwAway(id, false),
     );
 
@@ -74,8 +76,8 @@ export function PiecesPlace() {
       const { document } = await readPiece(piece.id);
       const made = await createAgain(document);
       await shelfChanged();
-      say(`“${made.document.name}” is on the shelf.`, {
-        label: 'Open it',
+      say(tr`“${made.document.name}” is on the shelf.`, {
+        label: tr`Open it`,
         run: () => void navigate(`/pieces/${made.id}/section`),
       });
     } catch (error) {
@@ -106,10 +108,10 @@ export function PiecesPlace() {
       }}
     >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <h1 className="text-5xl">{away ? 'Put away' : 'Pieces'}</h1>
+        <h1 className="text-5xl">{away ? tr`Put away` : tr`Pieces`}</h1>
         <FindField
-          label="Find a piece by name"
-          placeholder="Find by name"
+          label={tr`Find a piece by name`}
+          placeholder={tr`Find by name`}
           value={wanted}
           onChange={setWanted}
           wide="w-36"
@@ -125,7 +127,7 @@ export function PiecesPlace() {
             }}
           >
             {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
-            {away ? 'Back to the shelf' : 'Put away'}
+            {away ? tr`Back to the shelf` : tr`Put away`}
           </button>
           {lead && (
             <>
@@ -133,21 +135,21 @@ export function PiecesPlace() {
                 <button
                   type="button"
                   className="btn btn-ghost"
-                  title="Every piece, put away or not, with its rack entries, and what was made of it, in one file"
+                  title={tr`Every piece, put away or not, with its rack entries, and what was made of it, in one file`}
                   onClick={() => {
                     setTaking(true);
                   }}
                 >
-                  <FileDown className="size-4" /> Take all away
+                  <FileDown className="size-4" /> {tr`Take all away`}
                 </button>
               )}
               <FileButton
                 className="btn btn-outline"
-                label="Piece file"
+                label={tr`Piece file`}
                 accept=".json,.zip,application/json,application/zip"
                 onFile={(chosen) => void readIn([chosen])}
               >
-                <FileUp className="size-4" /> Read a file
+                <FileUp className="size-4" /> {tr`Read a file`}
               </FileButton>
               <button
                 type="button"
@@ -156,7 +158,7 @@ export function PiecesPlace() {
                   setStarting(true);
                 }}
               >
-                <Plus className="size-4" /> New piece
+                <Plus className="size-4" /> {tr`New piece`}
               </button>
             </>
           )}
@@ -171,7 +173,7 @@ export function PiecesPlace() {
             className="btn btn-sm btn-outline ml-2"
             onClick={() => void refetch()}
           >
-            Try again
+            {tr`Try again`}
           </button>
         </p>
       )}
@@ -179,7 +181,7 @@ export function PiecesPlace() {
         find === '' &&
         choice === NO_CHOICE &&
         (away ? (
-          <p className="mt-16 text-xl">Nothing is put away.</p>
+          <p className="mt-16 text-xl">{tr`Nothing is put away.`}</p>
         ) : (
           <Suspense>
             <FirstPiece />
@@ -187,9 +189,8 @@ export function PiecesPlace() {
         ))}
       {none && (find !== '' || choice !== NO_CHOICE) && (
         <p className="mt-16 text-lg">
-          Nothing {away ? 'put away' : 'on the shelf'} is{' '}
-          {find !== '' ? `called “${find}”` : 'made so'}
-          {find !== '' && choice !== NO_CHOICE ? ' and made so' : ''}.
+          {tr`Nothing ${away ? tr`put away` : tr`on the shelf`} is ${find !== '' ? tr`called “${find}”` : tr`made so`}`}
+          {find !== '' && choice !== NO_CHOICE ? tr` and made so` : ''}.
         </p>
       )}
       {pieces.length > 0 && newest && (
@@ -206,8 +207,7 @@ export function PiecesPlace() {
             onMore={hasNextPage && !isFetching ? more : undefined}
           />
           <p className="quiet mt-6 text-sm">
-            {newest.total > 1 && `${String(newest.total)} pieces. `}All to one scale, left half cut,
-            right half as finished glass.
+            {trNodes`${newest.total > 1 && tr`${String(newest.total)} pieces. `}All to one scale, left half cut, right half as finished glass.`}
           </p>
         </>
       )}

@@ -1,4 +1,5 @@
 // The planks with what stands on them: only those in sight are drawn, so that two thousand pieces are as quick as nine.
+import { tr } from '@zanfirico/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo } from 'react';
 import type { OnShelf } from '../../api/queries';
@@ -44,7 +45,7 @@ export function Shelf(props: Props) {
       ref={list}
       className="relative mt-8"
       style={{ height: virtual.getTotalSize() }}
-      aria-label="Shelf"
+      aria-label={tr`Shelf`}
     >
       {seen.flatMap((item) => {
         const row = rows[item.index];

@@ -1,6 +1,6 @@
 // In which order the shelf stands, and of which glass, way of work, size and tag.
 import { SIZE_BOUNDS, type ShelfMade, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import type { ReactNode } from 'react';
 import { useTags } from '../../api/queries';
 import { GlassOptions } from '../../fields/GlassField';
@@ -18,10 +18,10 @@ export interface Choice {
 export const NO_CHOICE: Choice = {};
 
 const ORDERS: Readonly<Record<ShelfOrder, string>> = {
-  newest: 'newest first',
-  name: 'by name',
-  tallest: 'tallest first',
-  heaviest: 'heaviest first',
+  newest: tr`newest first`,
+  name: tr`by name`,
+  tallest: tr`tallest first`,
+  heaviest: tr`heaviest first`,
 };
 
 export function ShelfChoice({
@@ -41,10 +41,14 @@ export function ShelfChoice({
   const tags = useTags();
   const [low, high] = SIZE_BOUNDS.map((b) => printText(b, 'length', units)) as [string, string];
   return (
-    <div className="flex flex-wrap gap-4" role="group" aria-label="Which pieces, in which order">
+    <div
+      className="flex flex-wrap gap-4"
+      role="group"
+      aria-label={tr`Which pieces, in which order`}
+    >
       <select
         className="select w-28"
-        aria-label="Order"
+        aria-label={tr`Order`}
         value={choice.by ?? 'newest'}
         onChange={(e) => {
           const by = e.target.value as ShelfOrder;
@@ -58,8 +62,8 @@ export function ShelfChoice({
         ))}
       </select>
       <Pick
-        label="Of which glass"
-        any="any glass"
+        label={tr`Of which glass`}
+        any={tr`any glass`}
         value={choice.glass}
         onPick={(glass) => {
           put({ glass });
@@ -68,49 +72,47 @@ export function ShelfChoice({
         <GlassOptions value={choice.glass} />
       </Pick>
       <Pick
-        label="Made where"
-        any="made anywhere"
+        label={tr`Made where`}
+        any={tr`made anywhere`}
         wide="w-32"
         value={choice.way}
         onPick={(way) => {
           put({ way });
         }}
       >
-        <option value="furnace">at the furnace</option>
-        <option value="torch">at the torch</option>
-        <option value="kiln">in the kiln</option>
+        <option value="furnace">{tr`at the furnace`}</option>
+        <option value="torch">{tr`at the torch`}</option>
+        <option value="kiln">{tr`in the kiln`}</option>
       </Pick>
       <Pick
-        label="How tall"
-        any="of any size"
+        label={tr`How tall`}
+        any={tr`of any size`}
         wide="w-32"
         value={choice.size}
         onPick={(size) => {
           put({ size });
         }}
       >
-        <option value="small">up to {low}</option>
-        <option value="middle">
-          {low} to {high}
-        </option>
-        <option value="large">above {high}</option>
+        <option value="small">{tr`up to ${low}`}</option>
+        <option value="middle">{tr`${low} to ${high}`}</option>
+        <option value="large">{tr`above ${high}`}</option>
       </Pick>
       <Pick
-        label="Made before"
-        any="made or never"
+        label={tr`Made before`}
+        any={tr`made or never`}
         wide="w-32"
         value={choice.made}
         onPick={(made) => {
           put({ made });
         }}
       >
-        <option value="made">made before</option>
-        <option value="never">never made</option>
+        <option value="made">{tr`made before`}</option>
+        <option value="never">{tr`never made`}</option>
       </Pick>
       {(tags.length > 0 || choice.tag !== undefined) && (
         <Pick
-          label="With the tag"
-          any="any tag"
+          label={tr`With the tag`}
+          any={tr`any tag`}
           value={choice.tag}
           onPick={(tag) => {
             put({ tag });

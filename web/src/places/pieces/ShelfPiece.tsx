@@ -1,5 +1,5 @@
 // One piece on the shelf: its small section, its name, its few telling facts.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { OnShelf } from '../../api/queries';
@@ -29,7 +29,7 @@ export function ShelfPiece(props: Props) {
       <Link to={`/pieces/${piece.id}/section`} className="group flex flex-col" aria-label={name}>
         <div className="flex items-end justify-center px-6" style={{ height: height + 8 }}>
           {facts.ok && (
-            <PieceGlyph glyph={facts.glyph} scale={scale} title={`Section of ${name}`} />
+            <PieceGlyph glyph={facts.glyph} scale={scale} title={tr`Section of ${name}`} />
           )}
         </div>
         <div className="plank" aria-hidden="true" />
@@ -38,32 +38,32 @@ export function ShelfPiece(props: Props) {
             {name}
           </h2>
           <p className="quiet truncate leading-tight">
-            {facts.glassName ?? 'A glass this rack does not have'}
+            {facts.glassName ?? tr`A glass this rack does not have`}
           </p>
           {tags.length > 0 && (
             <p className="text-accent truncate text-sm leading-tight" title={tags.join(', ')}>
               {tags.join(' · ')}
             </p>
           )}
-          {unsaved && <p className="text-warning leading-tight">changes not saved</p>}
+          {unsaved && <p className="text-warning leading-tight">{tr`changes not saved`}</p>}
           {facts.ok ? (
             <ul className="num mt-1 text-[0.95rem] leading-snug">
-              <li>{printText(facts.mass, 'mass', units)} glass</li>
+              <li>{tr`${printText(facts.mass, 'mass', units)} glass`}</li>
               <li>
                 {facts.gathers !== undefined
                   ? `${String(facts.gathers)} ${facts.gathers === 1 ? 'gather' : 'gathers'}`
                   : facts.stock !== undefined
-                    ? `${printText(facts.stock, 'length', units)} tubing`
+                    ? tr`${printText(facts.stock, 'length', units)} tubing`
                     : facts.kiln
                       ? kilnWords(facts.kiln)
-                      : 'torch'}
+                      : tr`torch`}
               </li>
               <li>
                 <BoxHours input={facts.night} {...(facts.kiln && { says: 'annealing' })} />
               </li>
             </ul>
           ) : (
-            <p className="text-error">The drawing needs mending.</p>
+            <p className="text-error">{tr`The drawing needs mending.`}</p>
           )}
         </div>
       </Link>
@@ -71,17 +71,17 @@ export function ShelfPiece(props: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-xs quiet"
-          aria-label={away ? `Take out ${name}` : `Put away ${name}`}
+          aria-label={away ? tr`Take out ${name}` : tr`Put away ${name}`}
           onClick={onMove}
         >
           {away ? <ArchiveRestore className="size-3.5" /> : <Archive className="size-3.5" />}
-          {away ? 'Take out' : 'Put away'}
+          {away ? tr`Take out` : tr`Put away`}
         </button>
         <button
           type="button"
           className="btn btn-ghost btn-xs btn-square quiet"
-          aria-label={away ? `Throw ${name} away` : `${name} once more`}
-          title={away ? 'Throw away' : 'Once more'}
+          aria-label={away ? tr`Throw ${name} away` : tr`${name} once more`}
+          title={away ? tr`Throw away` : tr`Once more`}
           onClick={away ? onThrow : onCopy}
         >
           {away ? <Trash2 className="size-3.5" /> : <Copy className="size-3.5" />}
@@ -102,5 +102,5 @@ const kilnWords = ({
   const fired = `${String(firings)} ${firings === 1 ? 'firing' : 'firings'}`;
   return layers > 0
     ? `${String(layers)} ${layers === 1 ? 'sheet' : 'sheets'}, ${fired}`
-    : `cast, ${fired}`;
+    : tr`cast, ${fired}`;
 };

@@ -1,5 +1,5 @@
 // What a new piece starts from: a form, a glass, a name.
-import { FORMS, glyphOf, measurePart, startingParts } from '@zanfirico/core';
+import { FORMS, glyphOf, measurePart, startingParts, tr, trWord } from '@zanfirico/core';
 import { useState } from 'react';
 import { useForm, useWatch, type UseFormRegister } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -32,18 +32,18 @@ const IN_KILN: readonly {
 }[] = [
   {
     form: 'kiln-flat',
-    name: 'sheet, fused flat',
-    mark: 'M10 84h180v12h-180ZM10 90h180M60 78h34v6h-34ZM120 78h22v6h-22Z',
+    name: tr`sheet, fused flat`,
+    mark: tr`M10 84h180v12h-180ZM10 90h180M60 78h34v6h-34ZM120 78h22v6h-22Z`,
   },
   {
     form: 'kiln-slumped',
-    name: 'sheet, slumped',
+    name: tr`sheet, slumped`,
     mark: 'M10 52Q100 128 190 52L183 48Q100 114 17 48Z',
   },
   {
     form: 'kiln-cast',
-    name: 'cast in a mould',
-    mark: 'M40 96V60q0-18 20-18h80q20 0 20 18v36ZM70 42V22h60v20',
+    name: tr`cast in a mould`,
+    mark: tr`M40 96V60q0-18 20-18h80q20 0 20 18v36ZM70 42V22h60v20`,
   },
 ];
 /** The glass sheet begins as until somebody chooses another. */
@@ -103,9 +103,7 @@ export function StartFields({ register, onForm, form, failure }: Starting) {
   return (
     <>
       <fieldset className="mt-5">
-        <legend className="quiet">
-          Which form is nearest? Everything can be pulled about afterwards.
-        </legend>
+        <legend className="quiet">{tr`Which form is nearest? Everything can be pulled about afterwards.`}</legend>
         <div className="mt-2 flex flex-wrap items-stretch">
           {SHAPES.map(({ form: f, glyph }) => (
             <label
@@ -116,18 +114,18 @@ export function StartFields({ register, onForm, form, failure }: Starting) {
               <span
                 className={`flex h-36 items-end justify-center px-2 ${f === form ? '' : 'opacity-60 group-hover:opacity-100'}`}
               >
-                <PieceGlyph glyph={glyph} scale={440} title={`${f}, section`} />
+                <PieceGlyph glyph={glyph} scale={440} title={tr`${trWord(f)}, section`} />
               </span>
               <span className={f === form ? 'bg-primary block h-2' : 'plank block !h-2'} />
               <span
                 className={`font-display py-1 text-center text-lg ${f === form ? 'text-primary' : ''}`}
               >
-                {f}
+                {trWord(f)}
               </span>
             </label>
           ))}
         </div>
-        <p className="quiet mt-3">Or made in the kiln, from sheet and frit:</p>
+        <p className="quiet mt-3">{tr`Or made in the kiln, from sheet and frit:`}</p>
         <div className="mt-1 flex flex-wrap items-stretch">
           {IN_KILN.map(({ form: f, name, mark }) => (
             <label
@@ -160,17 +158,17 @@ export function StartFields({ register, onForm, form, failure }: Starting) {
       </fieldset>
       <div className="mt-4 grid grid-cols-2 gap-8">
         <label className="flex flex-col">
-          <span className="quiet text-sm">Glass</span>
+          <span className="quiet text-sm">{tr`Glass`}</span>
           <select className="select" {...register('glass')}>
             <GlassOptions value={undefined} />
           </select>
         </label>
         <label className="flex flex-col">
-          <span className="quiet text-sm">Name</span>
+          <span className="quiet text-sm">{tr`Name`}</span>
           <input
             className="input"
             maxLength={80}
-            placeholder={isKiln(form) ? 'New plate' : `New ${form}`}
+            placeholder={isKiln(form) ? tr`New plate` : tr`New ${form}`}
             {...register('name')}
           />
         </label>

@@ -16,6 +16,7 @@ import {
   type Form,
   type Glass,
   type KilnStart,
+  tr,
 } from '@zanfirico/core';
 
 /** What a person is asked before drawing. */
@@ -35,8 +36,8 @@ const NEAREST: Readonly<Record<KilnStart, Form>> = {
   cast: 'solid',
 };
 const NAMES: Readonly<Record<KilnStart, string>> = {
-  flat: 'plate',
-  slumped: 'slumped bowl',
+  flat: tr`plate`,
+  slumped: tr`slumped bowl`,
   cast: 'casting',
 };
 
@@ -56,7 +57,7 @@ export function freshDocument(
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
-    name: name.trim() || `New ${start ? NAMES[start] : form}`,
+    name: name.trim() || tr`New ${start ? NAMES[start] : form}`,
     notes: '',
     form,
     way: start ? 'kiln' : torch ? 'torch' : 'furnace',

@@ -1,4 +1,5 @@
 // Piece files and bundles read in, chosen or let go on the shelf.
+import { tr } from '@zanfirico/core';
 import { BODY_LIMIT, BUNDLE_LIMIT, type BundleRead } from '@zanfirico/contract';
 import { useNavigate } from 'react-router';
 import { importPiece, newKey, readInBundle, sentenceOf } from '../../api/client';
@@ -8,29 +9,29 @@ import { useRack } from '../../stores/theRack';
 
 const isBundle = (file: File): boolean => /\.zip$/i.test(file.name) || file.type.includes('zip');
 const many = (n: number, one: string, more: string): string =>
-  n === 1 ? `one ${one}` : `${String(n)} ${more}`;
+  n === 1 ? tr`one ${one}` : `${String(n)} ${more}`;
 
 /** What came of a bundle, in a sentence. */
 export function bundleSays(file: string, read: BundleRead): string {
   const parts = [
-    `${many(read.pieces.length, 'piece', 'pieces')} on the shelf`,
+    tr`${many(read.pieces.length, 'piece', tr`pieces`)} on the shelf`,
     ...(read.there.length > 0
-      ? [`${many(read.there.length, 'was', 'were')} here just so already`]
+      ? [tr`${many(read.there.length, tr`was`, tr`were`)} here just so already`]
       : []),
     ...(read.entries.length > 0
-      ? [`${many(read.entries.length, 'entry', 'entries')} on the rack`]
+      ? [tr`${many(read.entries.length, tr`entry`, tr`entries`)} on the rack`]
       : []),
     ...(read.renamed.length > 0
       ? [
-          `${read.renamed.map((r) => r.to).join(', ')} under a new name, for the rack has another of the old one`,
+          tr`${read.renamed.map((r) => r.to).join(', ')} under a new name, for the rack has another of the old one`,
         ]
       : []),
-    ...(read.makings > 0 ? [`${many(read.makings, 'making', 'makings')} in the log`] : []),
-    ...(read.photos > 0 ? [many(read.photos, 'picture', 'pictures')] : []),
+    ...(read.makings > 0 ? [tr`${many(read.makings, tr`making`, tr`makings`)} in the log`] : []),
+    ...(read.photos > 0 ? [many(read.photos, tr`picture`, tr`pictures`)] : []),
     ...(read.shop === 'taken'
-      ? ['the shop']
+      ? [tr`the shop`]
       : read.shop === 'left'
-        ? ['its shop was left: this studio has its own']
+        ? [tr`its shop was left: this studio has its own`]
         : []),
   ];
   return `“${file}”: ${parts.join('; ')}.`;
@@ -45,7 +46,7 @@ export function useReadingIn(): (files: readonly File[]) => Promise<void> {
     const limit = isBundle(file) ? BUNDLE_LIMIT : BODY_LIMIT;
     if (file.size > limit)
       throw new Error(
-        `it is ${String(Math.round(file.size / 1e3))} kB; a ${isBundle(file) ? 'bundle' : 'piece file'} is at most ${String(limit / 1000)} kB.`,
+        tr`it is ${String(Math.round(file.size / 1e3))} kB; a ${isBundle(file) ? 'bundle' : tr`piece file`} is at most ${String(limit / 1000)} kB.`,
       );
     if (!isBundle(file)) return (await importPiece(await file.text(), newKey())).id;
     const read = await readInBundle(file);
@@ -61,7 +62,7 @@ export function useReadingIn(): (files: readonly File[]) => Promise<void> {
         const id = await one(file);
         if (id !== undefined) made.push(id);
       } catch (error) {
-        trouble(`“${file.name}” was not read: ${sentenceOf(error)}`);
+        trouble(tr`“${file.name}” was not read: ${sentenceOf(error)}`);
       }
     const [only] = made;
     if (files.length === 1 && only !== undefined) {
@@ -69,6 +70,6 @@ export function useReadingIn(): (files: readonly File[]) => Promise<void> {
       return;
     }
     await shelfChanged();
-    if (made.length > 0) say(`${many(made.length, 'piece', 'pieces')} read onto the shelf.`);
+    if (made.length > 0) say(tr`${many(made.length, 'piece', tr`pieces`)} read onto the shelf.`);
   };
 }

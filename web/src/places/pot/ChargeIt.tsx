@@ -1,4 +1,5 @@
 // A charge before it is made: how far it cools the pot, when it is fit to gather, what cooking hotter or longer would do; then kept.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS, type DeviceNow, type PotDocument } from '@zanfirico/contract';
 import {
   CHARGED,
@@ -8,6 +9,8 @@ import {
   type Charged,
   type Cooked,
   type Glass,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -52,16 +55,16 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
   const evening = new Date(now).setHours(EVENING, 0, 0, 0);
   const when = (seconds: number): string => format(now + 1000 * seconds, 'EEEE HH:mm');
   return (
-    <section aria-label="Charge it" className="mt-6">
-      <h2 className="text-2xl">Charge it</h2>
+    <section aria-label={tr`Charge it`} className="mt-6">
+      <h2 className="text-2xl">{tr`Charge it`}</h2>
       <div className="mt-1 flex flex-wrap items-end gap-4">
-        <SelectField label="What" value={what} onChange={setWhat}>
+        <SelectField label={tr`What`} value={what} onChange={setWhat}>
           {CHARGED.map((c) => (
-            <option key={c}>{c}</option>
+            <option key={c}>{trWord(c)}</option>
           ))}
         </SelectField>
         <div className="w-32">
-          <HeavyField label="How much" value={mass} within={LIMITS.charge} onCommit={setMass} />
+          <HeavyField label={tr`How much`} value={mass} within={LIMITS.charge} onCommit={setMass} />
         </div>
         <button
           type="button"
@@ -71,28 +74,25 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
             onCharge(what, mass);
           }}
         >
-          It was charged now
+          {tr`It was charged now`}
         </button>
       </div>
       {over ? (
         <p role="alert" className="text-warning mt-2">
-          There is room for {heavyText(room, units)}: charge less, or in two.
+          {tr`There is room for ${heavyText(room, units)}: charge less, or in two.`}
         </p>
       ) : (
         <>
           <p className="mt-2 text-lg leading-snug">
             {plan.fit === undefined ? (
-              'This furnace never gets it hot: it loses as much as it gives.'
+              tr`This furnace never gets it hot: it loses as much as it gives.`
             ) : (
               <>
-                Fit to gather <b>{when(plan.fit)}</b>, charged now and cooked at{' '}
-                <span className="num">{printText(pot.cooking, 'temperature', units)}</span>. It
-                cools the pot by{' '}
-                <span className="num">{printText(plan.cools, 'temperatureDifference', units)}</span>
+                {trNodes`Fit to gather ${(<b>{when(plan.fit)}</b>)}, charged now and cooked at ${(<span className="num">{printText(pot.cooking, 'temperature', units)}</span>)}. It cools the pot by ${(<span className="num">{printText(plan.cools, 'temperatureDifference', units)}</span>)}`}
                 {plan.used !== undefined && (
                   <>
                     {' '}
-                    and takes <span className="num">{shown(plan.used / KWH, 0)} kWh</span>
+                    {trNodes`and takes ${(<span className="num">{shown(plan.used / KWH, 0)} kWh</span>)}`}
                   </>
                 )}
                 .
@@ -101,13 +101,15 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
           </p>
           {plan.fit !== undefined && evening > now && (
             <p className="leading-snug">
-              Charged at {format(evening, 'HH:mm')} instead, after the day’s work, it is fit{' '}
-              {format(evening + 1000 * plan.fit, 'EEEE HH:mm')}.
+              {tr`Charged at ${format(evening, 'HH:mm')} instead, after the day’s work, it is fit ${format(evening + 1000 * plan.fit, 'EEEE HH:mm')}`}
+              .
             </p>
           )}
           <table className="table mt-1 w-full max-w-xl">
-            <caption className="sr-only">The same cooked cooler and hotter</caption>
-            <HeadRow columns={['cooked at', 'hot again', 'free of seed', 'down again', 'fit']} />
+            <caption className="sr-only">{tr`The same cooked cooler and hotter`}</caption>
+            <HeadRow
+              columns={[tr`cooked at`, tr`hot again`, tr`free of seed`, tr`down again`, 'fit']}
+            />
             <tbody className="num text-right">
               {BESIDE.map((by) => {
                 const c = of(pot.cooking + by);
@@ -116,10 +118,10 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
                     <th scope="row" className="py-1 text-left font-normal">
                       {printText(pot.cooking + by, 'temperature', units)}
                     </th>
-                    <td>{c.heating === undefined ? 'never' : printDuration(c.heating)}</td>
+                    <td>{c.heating === undefined ? tr`never` : printDuration(c.heating)}</td>
                     <td>{printDuration(c.clearing)}</td>
                     <td>{printDuration(c.falling)}</td>
-                    <td>{c.fit === undefined ? 'never' : when(c.fit)}</td>
+                    <td>{c.fit === undefined ? tr`never` : when(c.fit)}</td>
                   </tr>
                 );
               })}
@@ -128,10 +130,10 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
           {furnace && plan.fit !== undefined && (
             <SendLines
               now={furnace}
-              label="Send this cook to the furnace"
-              says="It waits to be started; afterwards it holds working heat until it is told otherwise."
+              label={tr`Send this cook to the furnace`}
+              says={tr`It waits to be started; afterwards it holds working heat until it is told otherwise.`}
               programme={{
-                name: `Cook ${what}, ${heavyText(mass, units)}`,
+                name: tr`Cook ${trWord(what)}, ${heavyText(mass, units)}`,
                 lines: [
                   { to: pot.cooking, hold: plan.clearing },
                   { to: pot.working, hold: ON },
@@ -140,12 +142,7 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
               }}
             />
           )}
-          <p className="quiet mt-1 max-w-prose text-sm leading-snug">
-            Free of seed: when bubbles half a millimetre wide have risen out (Hadamard and
-            Rybczynski 1911); smaller ones stay, dissolving is not counted. Charging spits: face
-            shield, gloves, sleeves, dry tools, dust kept down; the supplier’s sheet, local codes
-            and whoever is licensed for the burner come first.
-          </p>
+          <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`Free of seed: when bubbles half a millimetre wide have risen out (Hadamard and Rybczynski 1911); smaller ones stay, dissolving is not counted. Charging spits: face shield, gloves, sleeves, dry tools, dust kept down; the supplier’s sheet, local codes and whoever is licensed for the burner come first.`}</p>
         </>
       )}
     </section>

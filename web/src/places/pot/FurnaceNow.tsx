@@ -1,6 +1,7 @@
 // The furnace of a pot as its controller tells it: how hot, what it is told, and a person's keys to it.
+import { trNodes } from '../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { shown } from '../../fields/shown';
 import { DeviceCaution, Keys } from '../../devices/Keys';
 import { MonthOfReadings } from '../../devices/MonthOfReadings';
@@ -13,43 +14,37 @@ export function FurnaceNow({ now, pot }: { readonly now: DeviceNow; readonly pot
   const t = (v: number): string => printText(v, 'temperature', units);
   const cooks = run && run.endedAt === undefined && run.startedAt !== undefined;
   return (
-    <section aria-label="The furnace" className="mt-4">
+    <section aria-label={tr`The furnace`} className="mt-4">
       <p className="text-xl leading-snug" role="status">
         {!now.answers || reading?.temperature === undefined ? (
-          <span className="text-warning">{now.says ?? 'Nobody knows how hot it is.'}</span>
+          <span className="text-warning">{now.says ?? tr`Nobody knows how hot it is.`}</span>
         ) : (
           <>
             <b className="num text-2xl">{t(reading.temperature)}</b>
             {reading.setPoint !== undefined && (
-              <>
-                , asked <span className="num">{t(reading.setPoint)}</span>
-              </>
+              <>{trNodes`, asked ${(<span className="num">{t(reading.setPoint)}</span>)}`}</>
             )}
             {reading.output !== undefined && (
-              <>
-                , <span className="num">{shown(100 * reading.output, 0)} %</span> of its heat
-              </>
+              <>{trNodes`, ${(<span className="num">{shown(100 * reading.output, 0)} %</span>)} of its heat`}</>
             )}
           </>
         )}
       </p>
       {cooks && reading?.state === 'running' && (
         <p className="leading-snug">
-          {run.sent.name}: step {String((reading.step ?? 0) + 1)} of {String(run.sent.lines.length)}
+          {tr`${run.sent.name}: step ${String((reading.step ?? 0) + 1)} of ${String(run.sent.lines.length)}`}
           .
         </p>
       )}
       {run && run.endedAt === undefined && run.startedAt === undefined && (
-        <p className="leading-snug">
-          It holds <b>{run.sent.name}</b>, read back the same; it waits to be started.
-        </p>
+        <p className="leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}, read back the same; it waits to be started.`}</p>
       )}
       <div className="mt-2">
         <Keys now={now} />
       </div>
       {now.speed !== undefined && <StandInDrawer now={now} />}
       <details className="mt-2">
-        <summary className="cursor-pointer">What was read, by the month</summary>
+        <summary className="cursor-pointer">{tr`What was read, by the month`}</summary>
         <MonthOfReadings id={now.device.id} name={`the furnace of ${pot}`} />
       </details>
       <div className="mt-2">

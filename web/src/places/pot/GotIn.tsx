@@ -1,4 +1,5 @@
 // What got in by mistake: how the pot would look at depths, who of the rack no longer holds on it, how many charges until it is gone.
+import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   asFitGlass,
@@ -11,6 +12,7 @@ import {
   WHITE,
   type Glass,
   type Light,
+  tr,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
@@ -74,10 +76,10 @@ export function GotIn({ glass, there, holds }: Props) {
     { softening: glass.softening, composition: own?.entry.composition },
   );
   return (
-    <section aria-label="What got in by mistake" className="mt-8">
-      <h2 className="text-2xl">What got in by mistake</h2>
+    <section aria-label={tr`What got in by mistake`} className="mt-8">
+      <h2 className="text-2xl">{tr`What got in by mistake`}</h2>
       <div className="mt-1 flex flex-wrap items-end gap-4">
-        <SelectField label="What" className="w-56" value={line.entry.id} onChange={setId}>
+        <SelectField label={tr`What`} className="w-56" value={line.entry.id} onChange={setId}>
           {all.map((l) => (
             <option key={l.entry.id} value={l.entry.id}>
               {l.entry.name}
@@ -85,18 +87,18 @@ export function GotIn({ glass, there, holds }: Props) {
           ))}
         </SelectField>
         <div className="w-28">
-          <HeavyField label="How much" value={mass} within={LIMITS.charge} onCommit={setMass} />
+          <HeavyField label={tr`How much`} value={mass} within={LIMITS.charge} onCommit={setMass} />
         </div>
         <div className="w-32">
           <HeavyField
-            label="A charge brings"
+            label={tr`A charge brings`}
             value={charge}
             within={LIMITS.charge}
             onCommit={setCharge}
           />
         </div>
       </div>
-      <ul className="mt-3 flex flex-wrap gap-4" aria-label="How it would look">
+      <ul className="mt-3 flex flex-wrap gap-4" aria-label={tr`How it would look`}>
         {told.looks.map(({ depth, light }) => (
           <li key={depth} className="flex items-center gap-2">
             <span
@@ -105,10 +107,9 @@ export function GotIn({ glass, there, holds }: Props) {
               aria-hidden="true"
             />
             <span className="leading-snug">
-              through <span className="num">{printText(depth, 'length', units)}</span>
+              {trNodes`through ${(<span className="num">{printText(depth, 'length', units)}</span>)}`}
               <span className="quiet block">
-                red, green, blue{' '}
-                <span className="num">{light.map((v) => shown(100 * v, 0)).join(', ')} %</span>
+                {trNodes`red, green, blue ${(<span className="num">{light.map((v) => shown(100 * v, 0)).join(', ')} %</span>)}`}
               </span>
             </span>
           </li>
@@ -116,34 +117,30 @@ export function GotIn({ glass, there, holds }: Props) {
       </ul>
       <p className="mt-2 leading-snug">
         {told.charges === 0
-          ? 'Not to be seen through 20 mm.'
+          ? tr`Not to be seen through 20 mm.`
           : told.charges === undefined
-            ? 'Without charges it stays.'
-            : `Not to be seen any more after ${String(told.charges)} ${told.charges === 1 ? 'charge' : 'charges'} like that.`}{' '}
-        Its expansion goes from <span className="num">{shown(glass.expansion / POINT, 1)}</span> to{' '}
-        <span className="num">{shown(told.expansion / POINT, 1)}</span> × 10⁻⁷/K:{' '}
+            ? tr`Without charges it stays.`
+            : tr`Not to be seen any more after ${String(told.charges)} ${told.charges === 1 ? 'charge' : 'charges'} like that.`}{' '}
+        {trNodes`Its expansion goes from ${(<span className="num">{shown(glass.expansion / POINT, 1)}</span>)} to ${(<span className="num">{shown(told.expansion / POINT, 1)}</span>)}`}{' '}
+        × 10⁻⁷/K:{' '}
         {lost.length === 0
-          ? 'every colour of the rack that held on it still does.'
-          : `${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? ` and ${String(lost.length - MOST)} more` : ''} would no longer hold on it.`}{' '}
+          ? tr`every colour of the rack that held on it still does.`
+          : tr`${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? tr` and ${String(lost.length - MOST)} more` : ''} would no longer hold on it.`}{' '}
         {Math.abs(works.by) < 0.5 ? (
-          'It works as it did.'
+          tr`It works as it did.`
         ) : (
           <>
-            It works{' '}
-            <span className="num">
-              {printText(Math.abs(works.by), 'temperatureDifference', units)}
-            </span>{' '}
-            {works.by > 0 ? 'stiffer' : 'softer'}: as stiff as before that much{' '}
-            {works.by > 0 ? 'hotter' : 'colder'} (by{' '}
-            {works.from === 'oxides' ? 'its oxides, Lakatos' : 'the softening points'}).
+            {trNodes`It works ${(
+              <span className="num">
+                {printText(Math.abs(works.by), 'temperatureDifference', units)}
+              </span>
+            )}`}{' '}
+            {tr`${works.by > 0 ? 'stiffer' : 'softer'}: as stiff as before that much ${works.by > 0 ? 'hotter' : 'colder'} (by ${works.from === 'oxides' ? tr`its oxides, Lakatos` : tr`the softening points`}`}
+            ).
           </>
         )}
       </p>
-      <p className="quiet mt-1 max-w-prose text-sm leading-snug">
-        Mixed through, by mass (Beer–Lambert; expansion by additive factors). Streaks come first and
-        are darker; what scatters or strikes is told by what it lets through alone. Ladle out what
-        can be seen before it is stirred in.
-      </p>
+      <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`Mixed through, by mass (Beer–Lambert; expansion by additive factors). Streaks come first and are darker; what scatters or strikes is told by what it lets through alone. Ladle out what can be seen before it is stirred in.`}</p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 // What a pot is: its inside, its heats, its furnace; changed in place, kept with the shop.
+import { tr, trWord } from '@zanfirico/core';
 import { LIMITS, type PotDocument } from '@zanfirico/contract';
 import { QuantityField } from '../../fields/QuantityField';
 import { GlassField } from '../../fields/GlassField';
@@ -32,14 +33,14 @@ export function PotFields({ pot, onChange }: Props) {
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
       <GlassField
-        label="Its glass"
+        label={tr`Its glass`}
         value={pot.glass}
         onChange={(glass) => {
           if (glass !== undefined) onChange({ ...pot, glass });
         }}
       />
       <SelectField
-        label="Its inside"
+        label={tr`Its inside`}
         value={form.kind}
         onChange={(kind: PotDocument['form']['kind']) => {
           const { diameter, height } = form;
@@ -56,27 +57,27 @@ export function PotFields({ pot, onChange }: Props) {
       >
         {Object.entries(FORMS).map(([kind, says]) => (
           <option key={kind} value={kind}>
-            {says}
+            {trWord(says)}
           </option>
         ))}
       </SelectField>
-      {size('Across its mouth', form.diameter, (diameter) =>
+      {size(tr`Across its mouth`, form.diameter, (diameter) =>
         form.kind === 'bowl'
           ? { ...form, diameter, ball: Math.max(form.ball, diameter / 2) }
           : { ...form, diameter },
       )}
-      {size('Deep', form.height, (height) => ({ ...form, height }))}
+      {size(tr`Deep`, form.height, (height) => ({ ...form, height }))}
       {form.kind === 'cone' &&
-        size('Across its bottom', form.bottom, (bottom) => ({ ...form, bottom }))}
+        size(tr`Across its bottom`, form.bottom, (bottom) => ({ ...form, bottom }))}
       {form.kind === 'bowl' &&
-        size('Round of its bottom', form.ball, (ball) => ({
+        size(tr`Round of its bottom`, form.ball, (ball) => ({
           ...form,
           ball: Math.max(ball, form.diameter / 2),
         }))}
       {(['working', 'cooking'] as const).map((key) => (
         <QuantityField
           key={key}
-          label={key === 'working' ? 'Gathered from at' : 'Cooked at'}
+          label={key === 'working' ? tr`Gathered from at` : tr`Cooked at`}
           kind="temperature"
           value={pot[key]}
           within={LIMITS.potTemperature}
@@ -88,7 +89,7 @@ export function PotFields({ pot, onChange }: Props) {
       {(['power', 'loses'] as const).map((key) => (
         <QuantityField
           key={key}
-          label={key === 'power' ? 'The furnace gives' : 'It loses, held hot'}
+          label={key === 'power' ? tr`The furnace gives` : tr`It loses, held hot`}
           kind="power"
           value={pot[key]}
           within={LIMITS.furnacePower}
@@ -98,7 +99,7 @@ export function PotFields({ pot, onChange }: Props) {
         />
       ))}
       <HeavyField
-        label="Too shallow under"
+        label={tr`Too shallow under`}
         value={pot.least}
         within={LIMITS.charge}
         onCommit={(least) => {

@@ -1,6 +1,6 @@
 // What happened to a pot, the newest first; what was entered wrongly is struck.
 import type { PotEventDocument } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr, trWord } from '@zanfirico/core';
 import { dayWords } from '../../clock/dayWords';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
@@ -18,8 +18,8 @@ export function PotHistory({ entries, onStrike }: Props) {
   const units = useDisplay((s) => s.units);
   if (entries.length === 0) return null;
   return (
-    <section aria-label="What happened to it" className="mt-6">
-      <h2 className="text-2xl">What happened to it</h2>
+    <section aria-label={tr`What happened to it`} className="mt-6">
+      <h2 className="text-2xl">{tr`What happened to it`}</h2>
       <ul>
         {entries
           .slice(-LATEST)
@@ -27,8 +27,8 @@ export function PotHistory({ entries, onStrike }: Props) {
           .map((e) => (
             <li key={e.id} className="border-base-300 flex justify-between gap-4 border-b py-1">
               <span>
-                <span className="quiet">{dayWords(e.at)}</span> {e.kind}
-                {e.kind === 'charged' && ` with ${e.what}`}
+                <span className="quiet">{dayWords(e.at)}</span> {trWord(e.kind)}
+                {e.kind === 'charged' && tr` with ${trWord(e.what)}`}
                 {'says' in e && <span className="quiet">, {e.says}</span>}
               </span>
               <span className="flex items-baseline gap-4">
@@ -39,12 +39,12 @@ export function PotHistory({ entries, onStrike }: Props) {
                 <button
                   type="button"
                   className="link text-sm"
-                  aria-label={`Not so: ${e.kind}, ${dayWords(e.at)}`}
+                  aria-label={tr`Not so: ${trWord(e.kind)}, ${dayWords(e.at)}`}
                   onClick={() => {
                     onStrike(e.id);
                   }}
                 >
-                  not so
+                  {tr`not so`}
                 </button>
               </span>
             </li>

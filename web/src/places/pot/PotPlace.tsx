@@ -1,6 +1,7 @@
 // Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
+import { trNodes } from '../../words/trNodes';
 import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
-import { depthOf, ORDINARY_MAKING, printText, type Glass } from '@zanfirico/core';
+import { depthOf, ORDINARY_MAKING, printText, type Glass, tr } from '@zanfirico/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
@@ -51,7 +52,7 @@ export function PotPlace() {
   const [now] = useState(studioNow);
   const pots = usePotList();
   const { events, made, failure } = usePotsLog();
-  if (!shop) return <p className="quiet px-6 py-20 text-center">Fetching the shop …</p>;
+  if (!shop) return <p className="quiet px-6 py-20 text-center">{tr`Fetching the shop …`}</p>;
   const pot = pots[Math.min(at, pots.length - 1)];
   if (!pot) return null;
   const glass = rack.glass(pot.glass);
@@ -61,7 +62,7 @@ export function PotPlace() {
   return (
     <div className="mx-auto w-full max-w-6xl px-6 py-6">
       <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="text-4xl">Pot</h1>
+        <h1 className="text-4xl">{tr`Pot`}</h1>
         {pots.length > 1 &&
           pots.map((p, i) => (
             <button
@@ -81,11 +82,11 @@ export function PotPlace() {
           className="btn btn-ghost btn-sm"
           onClick={() => {
             const n = 1 + Math.max(0, ...pots.map((p) => Number(/\d+$/.exec(p.id)?.[0] ?? 0)));
-            keep([...pots, { ...pot, id: `pot${String(n)}`, name: `pot ${String(n)}` }]);
+            keep([...pots, { ...pot, id: `pot${String(n)}`, name: tr`pot ${String(n)}` }]);
             setAt(pots.length);
           }}
         >
-          <Plus className="size-4" /> another pot
+          <Plus className="size-4" /> {tr`another pot`}
         </button>
       </div>
       {failure && (
@@ -105,7 +106,7 @@ export function PotPlace() {
         />
       ) : (
         <p role="alert" className="alert alert-error mt-3">
-          The rack has no glass “{pot.glass}”: choose another below.
+          {tr`The rack has no glass “${pot.glass}”: choose another below.`}
         </p>
       )}
       {!glass && <PotFields pot={pot} onChange={change} />}
@@ -169,15 +170,15 @@ function ThePot({
           least={depthOf(form, pot.least / density)}
           tonight={tonight === undefined ? undefined : depthOf(form, tonight / density)}
           temperature={furnace?.reading?.temperature ?? pot.working}
-          label={`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
+          label={tr`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
         />
         <details className="mt-3">
-          <summary className="cursor-pointer">What it is</summary>
+          <summary className="cursor-pointer">{tr`What it is`}</summary>
           <div className="mt-2">
             <NameField
-              label="Name of the pot"
+              label={tr`Name of the pot`}
               value={pot.name}
-              fallback="the pot"
+              fallback={tr`the pot`}
               onChange={(name) => {
                 onChange({ ...pot, name });
               }}
@@ -188,49 +189,45 @@ function ThePot({
       </div>
       <div>
         {mine.length === 0 ? (
-          <p className="text-xl leading-snug">
-            How deep does the glass stand? Dip it, and it is reckoned from there: by what is
-            charged, and by what the makings of the log take.
-          </p>
+          <p className="text-xl leading-snug">{tr`How deep does the glass stand? Dip it, and it is reckoned from there: by what is charged, and by what the makings of the log take.`}</p>
         ) : (
           <>
             <p className="text-3xl leading-tight">
-              <b className="num">{mass(level.mass)}</b> of {glass.name},{' '}
-              <span className="num">{printText(depth, 'length', units)}</span> deep
+              {trNodes`${(<b className="num">{mass(level.mass)}</b>)} of ${glass.name}, ${(<span className="num">{printText(depth, 'length', units)}</span>)} deep`}
             </p>
             <p className="mt-1 text-lg leading-snug">
               {left === undefined ? (
-                'Nothing was taken these two weeks.'
+                tr`Nothing was taken these two weeks.`
               ) : (
                 <>
-                  <span className="num">{mass(aDay)}</span> a day:{' '}
+                  {trNodes`${(<span className="num">{mass(aDay)}</span>)} a day: `}
                   <span className={left < SOON ? 'text-warning' : ''}>
-                    too shallow to gather from{' '}
+                    {tr`too shallow to gather from `}
                     {left < 1 / 24
-                      ? 'now'
-                      : `in ${shown(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
+                      ? tr`now`
+                      : tr`in ${shown(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
                   </span>
-                  . {left < SOON && <b>Charge it.</b>}
+                  . {left < SOON && <b>{tr`Charge it.`}</b>}
                 </>
               )}
             </p>
             {level.short > 0 && (
               <p role="status" className="text-warning">
-                More was taken than there was by the reckoning, by {mass(level.short)}: dip it.
+                {tr`More was taken than there was by the reckoning, by ${mass(level.short)}: dip it.`}
               </p>
             )}
             <p className="quiet leading-snug">
               {level.dipped === undefined
-                ? 'It was never dipped: this is reckoning alone.'
-                : `Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : `; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
-              Makings of this glass take what is drawn and {shown(100 * allowance, 0)} % of moil.
+                ? tr`It was never dipped: this is reckoning alone.`
+                : tr`Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : tr`; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
+              {tr`Makings of this glass take what is drawn and ${shown(100 * allowance, 0)} % of moil.`}
             </p>
           </>
         )}
         <div className="mt-3 flex flex-wrap items-end gap-4">
           <div className="w-36">
             <QuantityField
-              label="Dipped: it stands deep"
+              label={tr`Dipped: it stands deep`}
               kind="length"
               value={Math.round(1000 * depth) / 1000}
               min={0}
@@ -243,7 +240,7 @@ function ThePot({
           {(['taken', 'given back'] as const).map((kind) => (
             <div key={kind} className="w-36">
               <HeavyField
-                label={kind === 'taken' ? 'Taken besides' : 'Given back, clear'}
+                label={kind === 'taken' ? tr`Taken besides` : tr`Given back, clear`}
                 value={0}
                 within={{ minimum: 0, maximum: holds }}
                 onCommit={(kg) => {
@@ -261,7 +258,7 @@ function ThePot({
                 changeShop(() => ({ potDepth: Math.round(1000 * depth) / 1000 }));
             }}
           >
-            Plan gathers with this depth
+            {tr`Plan gathers with this depth`}
           </button>
         </div>
         {furnace && <FurnaceNow now={furnace} pot={pot.name} />}
@@ -295,7 +292,7 @@ function ThePot({
           entries={mine}
           allowance={allowance}
           onBack={(kg) => {
-            send({ kind: 'given back', mass: kg, says: 'clear scrap' });
+            send({ kind: 'given back', mass: kg, says: tr`clear scrap` });
           }}
         />
         <PotHistory

@@ -1,5 +1,5 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
-import { glow, potMass, potRadius, printText, type PotForm } from '@zanfirico/core';
+import { glow, potMass, potRadius, printText, type PotForm, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 
@@ -109,7 +109,7 @@ export function PotSection({ form, density, depth, least, tonight, temperature, 
             strokeDasharray="2 3"
           />
           <text x={x(0)} y={y(tonight) + 15} textAnchor="middle" fontSize={13} fill="#2b1205">
-            tonight
+            {tr`tonight`}
           </text>
         </g>
       )}
@@ -123,7 +123,7 @@ export function PotSection({ form, density, depth, least, tonight, temperature, 
             stroke="none"
             fontFamily="var(--font-mono)"
           >
-            {printText(depth, 'length', units)} to dip in
+            {tr`${printText(depth, 'length', units)} to dip in`}
           </text>
         </g>
       )}
@@ -136,7 +136,7 @@ export function PotSection({ form, density, depth, least, tonight, temperature, 
         strokeDasharray="4 4"
       />
       <text x={x(0)} y={y(least) - 5} textAnchor="middle" fontSize={13} fill="var(--chalk)">
-        too shallow under this
+        {tr`too shallow under this`}
       </text>
       {MARKS.map((m) => (
         <g key={m}>

@@ -1,4 +1,6 @@
 // What is wanted against what is in the pot: when it is too shallow, and when to charge so that it never is.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { PotDocument } from '@zanfirico/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
@@ -28,15 +30,12 @@ export function PotWeek({
   const { now, wanted, working } = state;
   if (wanted.length === 0)
     return (
-      <p className="quiet mt-4">
-        Nothing is wanted by a day: <Link to="/orders">take an order</Link>, and it is told here
-        when to charge for it.
-      </p>
+      <p className="quiet mt-4">{trNodes`Nothing is wanted by a day: ${(<Link to="/orders">{tr`take an order`}</Link>)}, and it is told here when to charge for it.`}</p>
     );
   if (!now)
     return working > 0 ? (
       <div className="mt-4">
-        <Going says="What is wanted is being planned" share={undefined} />
+        <Going says={tr`What is wanted is being planned`} share={undefined} />
       </div>
     ) : null;
   const k = now.asked.pots.findIndex((p) => p.glass === pot.glass);
@@ -60,19 +59,19 @@ export function PotWeek({
   const nearly =
     empty >= 0 && differenceInCalendarDays(now.days[empty]?.date ?? today, today) <= SOON;
   return (
-    <section aria-label="What is wanted of it" className="mt-6">
-      <h2 className="text-2xl">What is wanted of it</h2>
+    <section aria-label={tr`What is wanted of it`} className="mt-6">
+      <h2 className="text-2xl">{tr`What is wanted of it`}</h2>
       <p className="mt-1 text-lg leading-snug">
-        The <Link to="/orders">orders</Link> and the <Link to="/night">week</Link> take{' '}
-        <b className="num">{heavyText(all, units)}</b>
+        {trNodes`The ${(<Link to="/orders">{tr`orders`}</Link>)} and the ${(<Link to="/night">{tr`week`}</Link>)} take ${(<b className="num">{heavyText(all, units)}</b>)}`}
         {empty < 0 ? (
-          '; there is enough for all of them.'
+          tr`; there is enough for all of them.`
         ) : (
           <>
-            : uncharged, it is{' '}
-            <span className={nearly ? 'text-warning font-bold' : ''}>
-              too shallow {empty === 0 ? 'today' : `on ${dayAt(empty)}`}
-            </span>
+            {trNodes`: uncharged, it is ${(
+              <span className={nearly ? 'text-warning font-bold' : ''}>
+                {tr`too shallow ${empty === 0 ? tr`today` : tr`on ${dayAt(empty)}`}`}
+              </span>
+            )}`}
             .
           </>
         )}
@@ -81,12 +80,9 @@ export function PotWeek({
         <ul>
           {charges.map((c) => (
             <li key={c.day} className="leading-snug">
-              Charge <b className="num">{heavyText(c.mass, units)}</b> on the evening of{' '}
-              {dayAt(c.day)}: fit on the morning of {dayAt(c.day + mine.ready)}
+              {trNodes`Charge ${(<b className="num">{heavyText(c.mass, units)}</b>)} on the evening of ${dayAt(c.day)}: fit on the morning of ${dayAt(c.day + mine.ready)}`}
               {c.kwh !== undefined && (
-                <>
-                  , for <span className="num">{shown(c.kwh, 0)} kWh</span>
-                </>
+                <>{trNodes`, for ${(<span className="num">{shown(c.kwh, 0)} kWh</span>)}`}</>
               )}
               .
             </li>

@@ -1,6 +1,7 @@
 // The scrap buckets by weight, from the makings of this pot's glass: clear that may go back, coloured that never does.
+import { trNodes } from '../../words/trNodes';
 import type { LogLine, PotEventDocument } from '@zanfirico/contract';
-import { buckets } from '@zanfirico/core';
+import { buckets, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 
@@ -38,12 +39,10 @@ export function Scrap({ made, entries, allowance, onBack }: Props) {
   );
   const back = Math.round(100 * clear) / 100;
   return (
-    <section aria-label="Scrap" className="mt-6">
-      <h2 className="text-2xl">Scrap</h2>
+    <section aria-label={tr`Scrap`} className="mt-6">
+      <h2 className="text-2xl">{tr`Scrap`}</h2>
       <p className="mt-1 leading-snug">
-        Since the pot’s first entry makings left <b className="num">{heavyText(clear, units)}</b>{' '}
-        clear that has not gone back, and <b className="num">{heavyText(coloured, units)}</b>{' '}
-        coloured, which never does.
+        {trNodes`Since the pot’s first entry makings left ${(<b className="num">{heavyText(clear, units)}</b>)} clear that has not gone back, and ${(<b className="num">{heavyText(coloured, units)}</b>)} coloured, which never does.`}
       </p>
       {back >= LEAST && (
         <button
@@ -53,13 +52,10 @@ export function Scrap({ made, entries, allowance, onBack }: Props) {
             onBack(back);
           }}
         >
-          The clear went back: {heavyText(back, units)}
+          {tr`The clear went back: ${heavyText(back, units)}`}
         </button>
       )}
-      <p className="quiet mt-1 max-w-prose text-sm leading-snug">
-        As drawn and with the shop’s moil; a lost piece leaves all of it. Dry, clean and clear only:
-        one coloured chip tints the pot.
-      </p>
+      <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`As drawn and with the shop’s moil; a lost piece leaves all of it. Dry, clean and clear only: one coloured chip tints the pot.`}</p>
     </section>
   );
 }

@@ -1,6 +1,6 @@
 // The colours as rods pulled from thick to thread, each judged on the base in mind; one in hand beside them.
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack } from '@zanfirico/core';
+import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack, tr } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -70,23 +70,23 @@ export function ColourSheet() {
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
           <FindField
             className="min-w-40 flex-1"
-            label="Find in the rack"
-            placeholder="name, metal, form, lot"
+            label={tr`Find in the rack`}
+            placeholder={tr`name, metal, form, lot`}
             value={wanted.text}
             onChange={(text) => {
               change({ text });
             }}
           />
           <Pick
-            label="Family"
+            label={tr`Family`}
             value={wanted.family}
-            options={{ any: 'all', soft: 'soft', hard: 'hard', other: 'metal, mineral' }}
+            options={{ any: 'all', soft: 'soft', hard: 'hard', other: tr`metal, mineral` }}
             onChange={(family) => {
               change({ family });
             }}
           />
           <Pick
-            label="In order of"
+            label={tr`In order of`}
             value={wanted.order}
             options={{ name: 'name', fit: 'fit', number: 'number' }}
             onChange={(order) => {
@@ -100,13 +100,13 @@ export function ColourSheet() {
               setAdding(true);
             }}
           >
-            <Plus className="size-4" /> Colour
+            <Plus className="size-4" /> {tr`Colour`}
           </button>
           <TableMenu />
         </div>
         <div className="border-base-300 mt-2 flex flex-wrap items-end gap-x-5 gap-y-1 border-b pb-2">
           <GlassField
-            label="Judged on"
+            label={tr`Judged on`}
             value={base}
             onChange={(id) => {
               if (id !== undefined) setBase(id);
@@ -114,7 +114,7 @@ export function ColourSheet() {
           />
           <div className="w-24">
             <ThicknessField
-              label="wall of"
+              label={tr`wall of`}
               value={wall}
               min={0.0005}
               max={0.1}
@@ -123,7 +123,7 @@ export function ColourSheet() {
           </div>
           <div className="w-24">
             <ThicknessField
-              label="colour of"
+              label={tr`colour of`}
               value={overlay}
               min={0.00001}
               max={0.05}
@@ -131,14 +131,14 @@ export function ColourSheet() {
             />
           </div>
           <Tick
-            label="only what holds"
+            label={tr`only what holds`}
             value={wanted.holdsOnly}
             onChange={(holdsOnly) => {
               change({ holdsOnly });
             }}
           />
           <Tick
-            label="retired too"
+            label={tr`retired too`}
             value={wanted.retired}
             onChange={(retired) => {
               change({ retired });
@@ -150,7 +150,7 @@ export function ColourSheet() {
           ref={box}
           className="h-[calc(100dvh-15.5rem)] min-h-80 overflow-y-auto"
           role="listbox"
-          aria-label="Colours"
+          aria-label={tr`Colours`}
           tabIndex={0}
           aria-activedescendant={at >= 0 ? `colour-${chosenId ?? ''}` : undefined}
           onKeyDown={(e) => {
@@ -163,7 +163,7 @@ export function ColourSheet() {
         >
           {lines.length === 0 && (
             <p className="py-6">
-              Nothing here is like that.{' '}
+              {tr`Nothing here is like that. `}
               <button
                 type="button"
                 className="link"
@@ -171,7 +171,7 @@ export function ColourSheet() {
                   setWanted(ANY);
                 }}
               >
-                Show all
+                {tr`Show all`}
               </button>
             </p>
           )}
@@ -217,7 +217,7 @@ export function ColourSheet() {
 /** A base that is no longer there gives way to the first glass there is. */
 function firstGlass(rack: Rack): Glass {
   const first = rack.lines.find((l) => l.glass)?.glass;
-  if (!first) throw new Error('the rack ships glasses');
+  if (!first) throw new Error(tr`the rack ships glasses`);
   return first;
 }
 

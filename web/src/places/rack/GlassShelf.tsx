@@ -1,5 +1,5 @@
 // The rack's glasses, each as a bar of what it does at what temperature.
-import { bandSpans, fitVft, printText, type Glass } from '@zanfirico/core';
+import { bandSpans, fitVft, printText, type Glass, tr, trWord } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -64,9 +64,7 @@ export function GlassSheet() {
     <div className="mt-3 grid gap-x-8 lg:grid-cols-[1fr_25rem] 2xl:grid-cols-[1fr_34rem]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-center gap-4">
-          <p className="min-w-64 flex-1 leading-snug">
-            What every piece can be made of, by what it does under a tool.
-          </p>
+          <p className="min-w-64 flex-1 leading-snug">{tr`What every piece can be made of, by what it does under a tool.`}</p>
           <label className="flex items-center gap-2">
             <input
               type="checkbox"
@@ -76,7 +74,7 @@ export function GlassSheet() {
                 setRetired(e.target.checked);
               }}
             />
-            retired too
+            {tr`retired too`}
           </label>
           <button
             type="button"
@@ -85,7 +83,7 @@ export function GlassSheet() {
               setAdding(true);
             }}
           >
-            <Plus className="size-4" /> Glass
+            <Plus className="size-4" /> {tr`Glass`}
           </button>
           <TableMenu />
         </div>
@@ -116,18 +114,18 @@ export function GlassSheet() {
                     <span className="flex items-baseline justify-between gap-3">
                       <span className="font-display text-xl font-semibold">{line.entry.name}</span>
                       <span className="quiet text-sm">
-                        {line.entry.family} ·{' '}
+                        {trWord(line.entry.family)} ·{' '}
                         <span className="num">{shown(line.glass.expansion * 1e7, 1)}</span>{' '}
                         {SPEAKER_WORDS[line.spoken.expansion.by]}
-                        {line.entry.retired && ' · retired'}
+                        {line.entry.retired && tr` · retired`}
                       </span>
                     </span>
                     <Bands glass={line.glass} />
                     <span className="num mt-1 flex flex-wrap gap-x-4 text-sm">
-                      <span>strain {text(line.spoken.strainPoint.value)}</span>
-                      <span>annealing {text(line.glass.annealing)}</span>
-                      <span>softening {text(line.glass.softening)}</span>
-                      <span>working {text(line.glass.working)}</span>
+                      <span>{tr`strain ${text(line.spoken.strainPoint.value)}`}</span>
+                      <span>{tr`annealing ${text(line.glass.annealing)}`}</span>
+                      <span>{tr`softening ${text(line.glass.softening)}`}</span>
+                      <span>{tr`working ${text(line.glass.working)}`}</span>
                     </span>
                   </button>
                 </li>

@@ -1,6 +1,6 @@
 // A new glass or colour: its name, its family, and the number on its sheet; everything else follows in the rack.
 import { RACK_FORMS } from '@zanfirico/contract';
-import { readExpansion, type RackEntry } from '@zanfirico/core';
+import { readExpansion, type RackEntry, tr, trWord } from '@zanfirico/core';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { sentenceOf } from '../../api/client';
@@ -43,7 +43,7 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
   const make = async (a: Answers): Promise<void> => {
     const name = a.name.trim();
     if (name === '') {
-      setFailure('Name: it is empty; give the glass or colour a name.');
+      setFailure(tr`Name: it is empty; give the glass or colour a name.`);
       return;
     }
     const read = a.expansion.trim() === '' ? undefined : readExpansion(a.expansion);
@@ -81,49 +81,45 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
   };
   return (
     <Dialog
-      title={kind === 'glass' ? 'A glass into the rack' : 'A colour into the rack'}
+      title={kind === 'glass' ? tr`A glass into the rack` : tr`A colour into the rack`}
       onClose={onClose}
       onSubmit={() => void handleSubmit(make)()}
-      actions={
-        <button type="submit" className="btn btn-primary">
-          Into the rack
-        </button>
-      }
+      actions={<button type="submit" className="btn btn-primary">{tr`Into the rack`}</button>}
     >
       <div className="mt-3 grid grid-cols-2 gap-4">
         <label className="col-span-2 flex flex-col">
-          <span className="quiet text-sm">Name</span>
+          <span className="quiet text-sm">{tr`Name`}</span>
           <input className="input" maxLength={60} {...register('name')} />
         </label>
         <label className="flex flex-col">
-          <span className="quiet text-sm">Family</span>
+          <span className="quiet text-sm">{tr`Family`}</span>
           <select className="select" {...register('family')}>
-            <option value="soft">soft</option>
-            <option value="hard">hard</option>
-            {kind === 'colour' && <option value="other">metal, mineral or ash</option>}
+            <option value="soft">{tr`soft`}</option>
+            <option value="hard">{tr`hard`}</option>
+            {kind === 'colour' && <option value="other">{tr`metal, mineral or ash`}</option>}
           </select>
         </label>
         <label className="flex flex-col">
-          <span className="quiet text-sm">Bought as</span>
+          <span className="quiet text-sm">{tr`Bought as`}</span>
           <select className="select" {...register('form')}>
             {FORMS[kind].map((f) => (
-              <option key={f}>{f}</option>
+              <option key={f}>{trWord(f)}</option>
             ))}
           </select>
         </label>
         {kind === 'colour' && (
           <label className="flex flex-col">
-            <span className="quiet text-sm">Look</span>
+            <span className="quiet text-sm">{tr`Look`}</span>
             <select className="select" {...register('look')}>
-              <option>transparent</option>
-              <option>opalescent</option>
-              <option>opaque</option>
+              <option>{tr`transparent`}</option>
+              <option>{tr`opalescent`}</option>
+              <option>{tr`opaque`}</option>
             </select>
           </label>
         )}
         <label className="flex flex-col">
-          <span className="quiet text-sm">Expansion on the sheet, if it tells one</span>
-          <input className="input num" placeholder="96, or 9.6e-6" {...register('expansion')} />
+          <span className="quiet text-sm">{tr`Expansion on the sheet, if it tells one`}</span>
+          <input className="input num" placeholder={tr`96, or 9.6e-6`} {...register('expansion')} />
         </label>
       </div>
       {failure !== undefined && (

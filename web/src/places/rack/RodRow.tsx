@@ -1,5 +1,6 @@
 // One colour in the rack: its rod, its number and whose it is, what it would do on the base in mind.
-import { printText, stockFor, type OverlayFit, type RackLine } from '@zanfirico/core';
+import { trNodes } from '../../words/trNodes';
+import { printText, stockFor, type OverlayFit, type RackLine, tr, trWord } from '@zanfirico/core';
 import { ColourRod } from '../../marks/ColourRod';
 import { SPEAKER_WORDS } from '../../marks/speakers';
 import { VerdictWord } from '../../marks/Verdict';
@@ -57,9 +58,9 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
           <span className="num">{shown(spoken.expansion.value * 1e7, 1)}</span>{' '}
           {SPEAKER_WORDS[spoken.expansion.by]}
           {entry.holds.length > 0 && ` · ${entry.holds.join(' ')}`}
-          {entry.strikes && ' · strikes'}
-          {entry.keepOffFood && ' · off food'}
-          {entry.retired && ' · retired'}
+          {entry.strikes && tr` · strikes`}
+          {entry.keepOffFood && tr` · off food`}
+          {entry.retired && tr` · retired`}
           {own && stock !== '' && ` · ${stock}`}
         </p>
       </div>
@@ -69,26 +70,29 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
             {fit.verdict ? (
               <VerdictWord verdict={fit.verdict} />
             ) : (
-              <span className="quiet text-sm">not judged</span>
+              <span className="quiet text-sm">{tr`not judged`}</span>
             )}
             {fit.byNumber && fit.byNumber !== fit.verdict && (
               <p className="quiet text-xs">
-                by number <VerdictWord verdict={fit.byNumber} />
+                {trNodes`by number ${(<VerdictWord verdict={fit.byNumber} />)}`}
               </p>
             )}
             <p className="quiet text-sm">
               {fit.verdict === undefined ? (
-                `${fit.as} carries no stress`
+                tr`${trWord(fit.as)} carries no stress`
               ) : fit.colour === 'at rest' ? (
-                'at rest'
+                tr`at rest`
               ) : (
                 <>
-                  {fit.colour} <span className="num">{shown(fit.tension / 1e6, 1)}</span> MPa
+                  {trWord(fit.colour)} <span className="num">{shown(fit.tension / 1e6, 1)}</span>{' '}
+                  MPa
                 </>
               )}
-              {fit.as === 'grain' && <span className="block text-xs">as a grain</span>}
-              {fit.tested && <span className="block text-xs">tested</span>}
-              {fit.reacts && <span className="text-warning block text-xs">darkens on it</span>}
+              {fit.as === 'grain' && <span className="block text-xs">{tr`as a grain`}</span>}
+              {fit.tested && <span className="block text-xs">{tr`tested`}</span>}
+              {fit.reacts && (
+                <span className="text-warning block text-xs">{tr`darkens on it`}</span>
+              )}
             </p>
           </>
         ) : (

@@ -1,4 +1,5 @@
 // The shop: its irons, blocks, glory holes, annealers and torch stock, as every plan takes them.
+import { tr } from '@zanfirico/core';
 import { useEffect } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';
@@ -21,7 +22,7 @@ export function ShopSheet() {
       trouble(sentenceOf(error));
     });
   }, [load, trouble]);
-  if (!lists) return <p className="quiet py-10">Fetching the shop …</p>;
+  if (!lists) return <p className="quiet py-10">{tr`Fetching the shop …`}</p>;
   return (
     <div className="grid gap-x-14 *:min-w-0 lg:grid-cols-2">
       <div>

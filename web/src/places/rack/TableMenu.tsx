@@ -1,4 +1,5 @@
 // The rack as a table: taken away, or taken in.
+import { tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { download } from '../../exports/download';
 import { rackCsv } from '../../exports/rackCsv';
@@ -16,24 +17,24 @@ export function TableMenu() {
   return (
     <>
       <Menu
-        label="Table"
+        label={tr`Table`}
         end
         items={[
           {
-            says: 'Take a table in (CSV)',
+            says: tr`Take a table in (CSV)`,
             run: () => {
               setTaking(true);
             },
           },
           {
-            says: 'Take yours away (CSV)',
+            says: tr`Take yours away (CSV)`,
             disabled: !rack.lines.some((l) => l.own),
             run: () => {
               save(true);
             },
           },
           {
-            says: 'Take everything away (CSV)',
+            says: tr`Take everything away (CSV)`,
             run: () => {
               save(false);
             },

@@ -1,4 +1,6 @@
 // Taking a rack table in: read in a worker, told row by row what could not be read, sent in batches one can stop.
+import { trNodes } from '../../words/trNodes';
+import { tr, trWord } from '@zanfirico/core';
 import { useEffect, useRef, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import type { RackTable, RowRead } from '../../imports/rackFromCsv';
@@ -18,17 +20,17 @@ const SHOWN = 200;
 
 /** Fields as a person calls them, where that is another word. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
-  strainPoint: 'strain point',
-  annealing: 'annealing point',
-  softening: 'softening point',
-  working: 'working point',
+  strainPoint: tr`strain point`,
+  annealing: tr`annealing point`,
+  softening: tr`softening point`,
+  working: tr`working point`,
   youngsModulus: 'stiffness',
-  specificHeat: 'specific heat',
-  stressOptical: 'stress-optical coefficient',
-  keepOffFood: 'keep off food',
-  sheetFrom: 'where the sheet is from',
-  measuredHow: 'how it was measured',
-  seen: 'look of the sample',
+  specificHeat: tr`specific heat`,
+  stressOptical: tr`stress-optical coefficient`,
+  keepOffFood: tr`keep off food`,
+  sheetFrom: tr`where the sheet is from`,
+  measuredHow: tr`how it was measured`,
+  seen: tr`look of the sample`,
 };
 
 export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
@@ -52,7 +54,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     if (!file) return;
     setTable(undefined);
     setProblem(undefined);
-    const big = tooBig(file, MOST_BYTES, 'Leave out what you do not own.');
+    const big = tooBig(file, MOST_BYTES, tr`Leave out what you do not own.`);
     if (big !== undefined) {
       setProblem(big);
       return;
@@ -76,10 +78,10 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
     const entries = table.rows.filter((r) => r.does !== 'leaves').map((r) => r.entry);
     const before = new Map(useRack.getState().own);
     const back = (count: number) => ({
-      label: 'Undo',
+      label: tr`Undo`,
       run: () => {
         undoTakeIn(entries.slice(0, count), before).then(() => {
-          say('The rack is as it was before that table.');
+          say(tr`The rack is as it was before that table.`);
         }, troubled);
       },
     });
@@ -92,12 +94,15 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
         // The ref is set by the Stop button while this waits.
         // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition
         if (stopped.current) {
-          say(`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`, back(kept));
+          say(
+            tr`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`,
+            back(kept),
+          );
           setDone(undefined);
           return;
         }
       }
-      say(`${String(entries.length)} are in the rack.`, back(entries.length));
+      say(tr`${String(entries.length)} are in the rack.`, back(entries.length));
       onClose();
     } catch (error) {
       setProblem(sentenceOf(error));
@@ -110,7 +115,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
   const count = adds.length + changes.length;
   return (
     <Dialog
-      title="A table into the rack"
+      title={tr`A table into the rack`}
       onClose={onClose}
       actions={
         <button
@@ -119,17 +124,13 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           disabled={count === 0 || done !== undefined}
           onClick={() => void send()}
         >
-          {table ? `Take ${String(count)} in` : 'Take in'}
+          {table ? tr`Take ${String(count)} in` : tr`Take in`}
         </button>
       }
     >
-      <p className="mt-2 leading-snug">
-        One row a glass or colour, the first row naming the columns: <b>name</b>, and of expansion,
-        strain, annealing, softening, working, density, holds, look, stock … what there is. Comma,
-        semicolon or tab; points or commas as decimals; °F where the column or the cell says so.
-      </p>
+      <p className="mt-2 leading-snug">{trNodes`One row a glass or colour, the first row naming the columns: ${(<b>{tr`name`}</b>)}, and of expansion, strain, annealing, softening, working, density, holds, look, stock … what there is. Comma, semicolon or tab; points or commas as decimals; °F where the column or the cell says so.`}</p>
       <label className="mt-3 flex flex-col">
-        <span className="quiet text-sm">CSV table</span>
+        <span className="quiet text-sm">{tr`CSV table`}</span>
         <input
           type="file"
           accept=".csv,.tsv,.txt,text/csv"
@@ -139,13 +140,13 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       </label>
       {reading && (
         <p className="mt-2" role="status">
-          Reading …{' '}
+          {tr`Reading … `}
           <button
             type="button"
             className="btn btn-sm btn-outline ml-2"
             onClick={() => under.current?.stop()}
           >
-            Stop
+            {tr`Stop`}
           </button>
         </p>
       )}
@@ -157,40 +158,39 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       {table && (
         <div className="mt-3" aria-live="polite">
           <p>
-            <b className="num">{table.rows.length}</b> read: {adds.length} new, {changes.length}{' '}
-            that change what is in the rack, {leaves.length} that change nothing
+            {trNodes`${(<b className="num">{table.rows.length}</b>)} read: ${adds.length} new, ${changes.length} that change what is in the rack, ${leaves.length} that change nothing`}
             {table.problems.length > 0 &&
-              `; ${String(table.problems.length)} ${table.problems.length === 1 ? 'row' : 'rows'} could not be read`}
+              tr`; ${String(table.problems.length)} ${table.problems.length === 1 ? 'row' : 'rows'} could not be read`}
             .
             {table.ignored.length > 0 && (
-              <span className="quiet"> Not used: {table.ignored.join(', ')}.</span>
+              <span className="quiet">{tr` Not used: ${table.ignored.join(', ')}.`}</span>
             )}
           </p>
           <ol
             className="border-base-300 mt-2 max-h-48 overflow-y-auto border-y text-sm leading-snug"
-            aria-label="What each row does"
+            aria-label={tr`What each row does`}
           >
             {[...changes, ...adds].slice(0, SHOWN).map((r) => (
               <li key={r.row} className="flex gap-2 py-0.5">
-                <span className="num quiet w-16 shrink-0">row {r.row}</span>
+                <span className="num quiet w-16 shrink-0">{tr`row ${r.row}`}</span>
                 <span className="flex-1">{r.entry.name}</span>
                 <span className={r.does === 'changes' ? 'text-warning' : 'quiet'}>
                   {r.does === 'adds'
-                    ? `new ${r.entry.kind}`
-                    : `changes ${r.what.map((f) => FIELD_WORDS[f] ?? f).join(', ')}`}
+                    ? tr`new ${trWord(r.entry.kind)}`
+                    : tr`changes ${r.what.map((f) => FIELD_WORDS[f] ?? f).join(', ')}`}
                 </span>
               </li>
             ))}
-            {count > SHOWN && <li className="quiet">and {count - SHOWN} more</li>}
+            {count > SHOWN && <li className="quiet">{tr`and ${count - SHOWN} more`}</li>}
           </ol>
           <ul className="mt-1 text-sm leading-snug">
             {table.problems.slice(0, TOLD).map((p) => (
               <li key={p.row}>
-                <span className="num">Row {p.row}</span>: {p.says}
+                <span className="num">{tr`Row ${p.row}`}</span>: {p.says}
               </li>
             ))}
             {table.problems.length > TOLD && (
-              <li className="quiet">and {table.problems.length - TOLD} more</li>
+              <li className="quiet">{tr`and ${table.problems.length - TOLD} more`}</li>
             )}
           </ul>
         </div>
@@ -198,7 +198,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       {done !== undefined && table && (
         <p className="mt-3 flex items-center gap-3" role="status">
           <progress className="progress w-48" value={done} max={count} />
-          {done} of {count}
+          {tr`${done} of ${count}`}
           <button
             type="button"
             className="btn btn-ghost btn-sm"
@@ -206,7 +206,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
               stopped.current = true;
             }}
           >
-            Stop
+            {tr`Stop`}
           </button>
         </p>
       )}

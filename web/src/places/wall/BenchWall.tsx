@@ -1,6 +1,7 @@
 // What is being made, on the wall: the step, since when out of the fire, what goes cold first, and who waits for whom.
+import { trNodes } from '../../words/trNodes';
 import type { MakingLine } from '@zanfirico/contract';
-import { HEAT_SPREAD, printText } from '@zanfirico/core';
+import { HEAT_SPREAD, printText, tr, trWord } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { listMakings, sentenceOf } from '../../api/client';
 import { studioNow } from '../../api/server';
@@ -24,14 +25,14 @@ export function BenchWall() {
   const asked = useQuery({ queryKey: ['makings'], queryFn: listMakings, refetchInterval: EVERY });
   const going = (asked.data ?? []).filter((m) => m.ended === undefined && !m.rehearsal);
   return (
-    <WallFrame title="Being made" heardAt={asked.dataUpdatedAt || undefined}>
+    <WallFrame title={tr`Being made`} heardAt={asked.dataUpdatedAt || undefined}>
       {asked.error && !asked.data && (
         <p role="alert" className="text-warning text-[3vmin]">
           {sentenceOf(asked.error)}
         </p>
       )}
       {asked.data && going.length === 0 && (
-        <p className="quiet mt-[3vmin] text-[5vmin]">Nothing is on the bench.</p>
+        <p className="quiet mt-[3vmin] text-[5vmin]">{tr`Nothing is on the bench.`}</p>
       )}
       <div
         className={`mt-[2vmin] grid flex-1 content-start gap-[4vmin] ${going.length > 1 ? 'md:grid-cols-2' : ''}`}
@@ -40,7 +41,9 @@ export function BenchWall() {
           <OneMaking key={m.id} line={m} large={going.length === 1} />
         ))}
       </div>
-      {going.length > MOST && <p className="quiet text-[3vmin]">and {going.length - MOST} more</p>}
+      {going.length > MOST && (
+        <p className="quiet text-[3vmin]">{tr`and ${going.length - MOST} more`}</p>
+      )}
     </WallFrame>
   );
 }
@@ -53,7 +56,7 @@ function OneMaking({ line, large }: { readonly line: MakingLine; readonly large:
       {followed ? (
         <Now followed={followed} large={large} />
       ) : (
-        <p className="quiet">Fetching it …</p>
+        <p className="quiet">{tr`Fetching it …`}</p>
       )}
     </section>
   );
@@ -76,18 +79,16 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
         <p
           className={`${large ? 'text-[13vmin]' : 'text-[5.5vmin]'} font-display leading-none font-semibold`}
         >
-          {step ? stepName(step) : followed.state.ended ? 'done' : 'into the box'}
+          {step ? stepName(step) : followed.state.ended ? tr`done` : tr`into the box`}
         </p>
         <p className="quiet text-[3vmin] leading-tight">
-          {step && ofParts(step, derived) !== '' && `${ofParts(step, derived)}, `}step{' '}
-          <span className="num">{(place ?? of - 1) + 1}</span> of <span className="num">{of}</span>,
-          at it <span className="num">{clockText(since)}</span>
-          {next && <>, then {stepName(next)}</>}
+          {trNodes`${step && ofParts(step, derived) !== '' && `${ofParts(step, derived)}, `}step ${(<span className="num">{(place ?? of - 1) + 1}</span>)} of ${(<span className="num">{of}</span>)}, at it ${(<span className="num">{clockText(since)}</span>)}`}
+          {next && <>{tr`, then ${stepName(next)}`}</>}
         </p>
         <p className="mt-[1vmin] flex flex-wrap items-baseline gap-x-[4vmin] text-[3.4vmin] leading-tight">
           {hole.fire && (
             <span>
-              {hole.fire.what === 'in' ? 'in the fire' : 'out of the fire'}{' '}
+              {hole.fire.what === 'in' ? tr`in the fire` : tr`out of the fire`}{' '}
               <b className={`num text-primary ${large ? 'text-[14vmin]' : 'text-[8vmin]'}`}>
                 {clockText(hole.fire.since)}
               </b>
@@ -95,7 +96,8 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
           )}
           {behind !== undefined && Math.abs(behind) > 30 && (
             <span>
-              {behind > 0 ? 'behind' : 'ahead'} <b className="num">{clockText(Math.abs(behind))}</b>
+              {behind > 0 ? tr`behind` : tr`ahead`}{' '}
+              <b className="num">{clockText(Math.abs(behind))}</b>
             </span>
           )}
         </p>
@@ -103,19 +105,19 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
           <p
             className={`${large ? 'text-[4.4vmin]' : 'text-[3.4vmin]'} leading-tight ${coldest.brittleIn !== undefined && coldest.brittleIn < SOON ? 'text-error font-bold' : ''}`}
           >
-            {coldest.name}: {coldest.band},{' '}
+            {coldest.name}: {trWord(coldest.band)},{' '}
             <span className="num">{printText(coldest.mean, 'temperature', units)}</span>
             {coldest.brittleIn === 0
-              ? ', its skin is brittle'
+              ? tr`, its skin is brittle`
               : coldest.brittleIn !== undefined &&
-                `, its skin is brittle in ${clockText(coldest.brittleIn)}`}
+                tr`, its skin is brittle in ${clockText(coldest.brittleIn)}`}
           </p>
         )}
       </div>
       <div>
         {(lead ?? others.length > 0) && (
           <ul
-            aria-label="Who waits for whom"
+            aria-label={tr`Who waits for whom`}
             className={`mt-[1vmin] leading-snug ${large ? 'text-[4vmin]' : 'text-[3vmin]'}`}
           >
             {crew.map(({ person, job }) => (
@@ -124,22 +126,18 @@ function Now({ followed, large }: { readonly followed: Followed; readonly large:
                 {job ? (
                   <JobWords job={job} derived={derived} />
                 ) : (
-                  <span className="quiet">free</span>
+                  <span className="quiet">{tr`free`}</span>
                 )}
               </li>
             ))}
             {waits.map(({ person, holds }) => (
               <li key={`w ${person.id}`} className="text-warning">
-                {person.name} holds the {derived?.parts[holds.part]?.name ?? 'glass'} and waits{' '}
-                <span className="num">{clockText(holds.wantedIn)}</span> for{' '}
-                {lead?.person.name ?? 'the lead'}: flash it.
+                {trNodes`${person.name} holds the ${derived?.parts[holds.part]?.name ?? tr`glass`} and waits ${(<span className="num">{clockText(holds.wantedIn)}</span>)} for ${lead?.person.name ?? tr`the lead`}: flash it.`}
               </li>
             ))}
           </ul>
         )}
-        <p className="quiet mt-[1vmin] text-[2vmin]">
-          Heat is an estimate, good to some {HEAT_SPREAD} K.
-        </p>
+        <p className="quiet mt-[1vmin] text-[2vmin]">{tr`Heat is an estimate, good to some ${HEAT_SPREAD} K.`}</p>
       </div>
     </div>
   );

@@ -1,6 +1,7 @@
 // Tonight's boxes on the wall: how hot each is, what it does, when its door may open.
+import { trNodes } from '../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, type Box } from '@zanfirico/core';
+import { boxOf, printText, type Box, tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
@@ -19,25 +20,21 @@ export function BoxesWall() {
   const asked = useQuery({ queryKey: ['devices'], queryFn: readDevices, refetchInterval: EVERY });
   const boxes = (asked.data ?? []).filter((d) => d.device.kind === 'annealer');
   return (
-    <WallFrame title="Tonight’s boxes" heardAt={asked.dataUpdatedAt || undefined}>
+    <WallFrame title={tr`Tonight’s boxes`} heardAt={asked.dataUpdatedAt || undefined}>
       {asked.error && !asked.data && (
         <p role="alert" className="text-warning text-[3vmin]">
           {sentenceOf(asked.error)}
         </p>
       )}
       {asked.data && boxes.length === 0 && (
-        <p className="mt-[2vmin] text-[3.5vmin]">
-          No box has a controller that can be asked: set one up in Night, “At the boxes”.
-        </p>
+        <p className="mt-[2vmin] text-[3.5vmin]">{tr`No box has a controller that can be asked: set one up in Night, “At the boxes”.`}</p>
       )}
       <ul className="mt-[2vmin] grid flex-1 content-start gap-x-[4vmin] gap-y-[2vmin] md:grid-cols-2">
         {boxes.map((b) => (
           <OneBox key={b.device.id} now={b} />
         ))}
       </ul>
-      <p className="mt-[2vmin] text-[2.4vmin]">
-        Leave a door shut until it is time. Power off before reaching in.
-      </p>
+      <p className="mt-[2vmin] text-[2.4vmin]">{tr`Leave a door shut until it is time. Power off before reaching in.`}</p>
     </WallFrame>
   );
 }
@@ -62,8 +59,8 @@ function OneBox({ now }: { readonly now: DeviceNow }) {
       {!now.answers && (
         <p className="text-warning text-[3vmin] leading-tight">
           {now.reading
-            ? `Last read ${format(now.reading.at, 'EEEE HH:mm')}: it does not answer.`
-            : 'It does not answer.'}
+            ? tr`Last read ${format(now.reading.at, 'EEEE HH:mm')}: it does not answer.`
+            : tr`It does not answer.`}
         </p>
       )}
       {box && <Door now={now} box={box} door={door} />}
@@ -83,14 +80,14 @@ function Door({
   const going = useRun(now, box, door);
   const last = going?.deviations.at(-1);
   if (!going || going.run.endedAt !== undefined)
-    return <p className="quiet text-[3vmin] leading-tight">no night under way</p>;
+    return <p className="quiet text-[3vmin] leading-tight">{tr`no night under way`}</p>;
   return (
     <>
       <p className="text-[3.4vmin] leading-tight">
         {going.run.sent.name}
         {going.door !== undefined && (
           <>
-            , door <b className="num">{format(going.momentAt(going.door), 'EEE HH:mm')}</b>
+            {trNodes`, door ${(<b className="num">{format(going.momentAt(going.door), 'EEE HH:mm')}</b>)}`}
           </>
         )}
       </p>

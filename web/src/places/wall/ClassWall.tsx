@@ -1,7 +1,16 @@
 // The teacher's wall: who is at which step, whose piece has been out too long, whose gather was half, and whose turn it is at the hole.
 // To be read from the far bench.
+import { trNodes } from '../../words/trNodes';
 import type { ClassDocument } from '@zanfirico/contract';
-import { fairHole, gathersTaken, outTooLong, type AtHole, type Turn } from '@zanfirico/core';
+import {
+  fairHole,
+  gathersTaken,
+  outTooLong,
+  type AtHole,
+  type Turn,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
@@ -23,9 +32,9 @@ export function ClassWall() {
   const named = id ?? (all.data?.length === 1 ? all.data[0]?.id : undefined);
   if (named !== undefined) return <OfClass id={named} />;
   return (
-    <WallFrame title="Class" heardAt={all.dataUpdatedAt || undefined}>
+    <WallFrame title={tr`Class`} heardAt={all.dataUpdatedAt || undefined}>
       {all.data?.length === 0 && (
-        <p className="quiet mt-[3vmin] text-[4vmin]">No class is set up yet.</p>
+        <p className="quiet mt-[3vmin] text-[4vmin]">{tr`No class is set up yet.`}</p>
       )}
       <ul className="mt-[2vmin] text-[4vmin]">
         {(all.data ?? []).map((c) => (
@@ -58,9 +67,9 @@ function OfClass({ id }: { readonly id: string }) {
   const { data } = lesson;
   if (!data)
     return (
-      <WallFrame title="Class" heardAt={undefined}>
+      <WallFrame title={tr`Class`} heardAt={undefined}>
         <p role="status" className="quiet mt-[3vmin] text-[4vmin]">
-          {trouble ? sentenceOf(trouble) : 'Fetching the class …'}
+          {trouble ? sentenceOf(trouble) : tr`Fetching the class …`}
         </p>
       </WallFrame>
     );
@@ -70,7 +79,7 @@ function OfClass({ id }: { readonly id: string }) {
     <WallFrame title={data.name} heardAt={makings.dataUpdatedAt || undefined}>
       <Hole turns={turns} />
       <ul
-        aria-label="Benches"
+        aria-label={tr`Benches`}
         className={`mt-[1.5vmin] grid flex-1 content-start gap-x-[4vmin] gap-y-[1.5vmin] ${benches.length > 1 ? 'md:grid-cols-2' : ''}`}
         style={{ fontSize: `${String(lettering(benches.length))}vmin` }}
       >
@@ -88,14 +97,14 @@ function OfClass({ id }: { readonly id: string }) {
               />
             ) : (
               <p className="text-[1.25em] leading-tight">
-                {bench} <span className="quiet">{namesOf(data, bench)}: not begun</span>
+                {bench} <span className="quiet">{tr`${namesOf(data, bench)}: not begun`}</span>
               </p>
             )}
           </li>
         ))}
       </ul>
       {benches.length === 0 && (
-        <p className="quiet text-[4vmin]">Put the class in pairs at benches first.</p>
+        <p className="quiet text-[4vmin]">{tr`Put the class in pairs at benches first.`}</p>
       )}
     </WallFrame>
   );
@@ -107,20 +116,20 @@ const lettering = (benches: number): number => (benches <= 2 ? 5.4 : benches <= 
 const namesOf = ({ benches, students }: ClassDocument, bench: string): string =>
   (benches.find((b) => b.name === bench)?.pair ?? [])
     .flatMap((id) => students.find((s) => s.id === id)?.name ?? [])
-    .join(' and ');
+    .join(tr` and `);
 
 const WHY: Readonly<Record<Turn['because'], string>> = {
-  in: 'is in',
-  brittle: 'brittle: slowly, at the door first',
-  cold: 'going cold',
-  'its turn': 'its turn',
+  in: tr`is in`,
+  brittle: tr`brittle: slowly, at the door first`,
+  cold: tr`going cold`,
+  'its turn': tr`its turn`,
 };
 
 function Hole({ turns }: { readonly turns: readonly Turn[] }) {
   return (
-    <section aria-label="At the hole" className="mt-[1.5vmin] text-[4.4vmin] leading-tight">
+    <section aria-label={tr`At the hole`} className="mt-[1.5vmin] text-[4.4vmin] leading-tight">
       {turns.length === 0 ? (
-        <p className="quiet">The hole is free, and nobody waits.</p>
+        <p className="quiet">{tr`The hole is free, and nobody waits.`}</p>
       ) : (
         <ol className="flex flex-wrap gap-x-[3.5vmin]">
           {turns.map((t, i) => (
@@ -130,14 +139,14 @@ function Hole({ turns }: { readonly turns: readonly Turn[] }) {
             >
               <b>
                 {t.because === 'in'
-                  ? 'In: '
+                  ? tr`In: `
                   : `${String(i + 1 - turns.filter((x) => x.because === 'in').length)}. `}
                 {t.bench}
               </b>{' '}
               <span className="text-[3vmin]">
                 {t.because === 'in'
                   ? ''
-                  : `${WHY[t.because]}${t.waits > 0 ? `, waits ${clockText(t.waits)}` : ', go in'}${t.late ? ': too late, give way' : ''}`}
+                  : `${WHY[t.because]}${t.waits > 0 ? tr`, waits ${clockText(t.waits)}` : tr`, go in`}${t.late ? tr`: too late, give way` : ''}`}
               </span>
             </li>
           ))}
@@ -180,7 +189,7 @@ interface OneProps {
 
 function OneBench(props: OneProps) {
   const followed = useFollowed(props.id);
-  if (!followed) return <p className="quiet text-[3vmin]">Fetching {props.bench} …</p>;
+  if (!followed) return <p className="quiet text-[3vmin]">{tr`Fetching ${props.bench} …`}</p>;
   return <Bench {...props} followed={followed} />;
 }
 
@@ -218,39 +227,39 @@ function Bench({
         <b className="text-[1.25em]">{name}</b>
         <span className="quiet">
           {bench}
-          {rehearsal && ', rehearsing'}
+          {rehearsal && tr`, rehearsing`}
         </span>
         <span className="quiet ml-auto">
-          <span className="num">{(place ?? of - 1) + 1}</span> of <span className="num">{of}</span>
+          {trNodes`${(<span className="num">{(place ?? of - 1) + 1}</span>)} of ${(<span className="num">{of}</span>)}`}
         </span>
       </p>
       <p className="font-display text-[2em] leading-none font-semibold">
         {state.ended
           ? state.ended.how === 'boxed'
-            ? 'in the box'
-            : 'given up'
+            ? tr`in the box`
+            : tr`given up`
           : step
             ? stepName(step)
-            : 'into the box'}
+            : tr`into the box`}
       </p>
       {!ended && (
         <p className="flex flex-wrap items-baseline gap-x-[2vmin] text-[1em] leading-tight">
           <span>
-            {OUT_WORDS[out.says]}{' '}
+            {trWord(OUT_WORDS[out.says])}{' '}
             {hole.fire && <b className="num text-[1.6em]">{clockText(hole.fire.since)}</b>}
           </span>
           {out.verdict !== 'good' && <VerdictWord verdict={out.verdict} />}
           {gather && gather.verdict !== 'right' && (
             <b className="text-warning">
-              {gather.verdict === 'half' ? 'half a gather' : 'gathered too much'}
+              {gather.verdict === 'half' ? tr`half a gather` : tr`gathered too much`}
               {gather.share !== undefined && (
                 <span className="num"> {Math.round(100 * gather.share)} %</span>
               )}
             </b>
           )}
           <span className="quiet">
-            at it <span className="num">{clockText(since)}</span>
-            {next && `, then ${stepName(next)}`}
+            {trNodes`at it ${(<span className="num">{clockText(since)}</span>)}`}
+            {next && tr`, then ${stepName(next)}`}
           </span>
         </p>
       )}

@@ -1,4 +1,6 @@
 // What every wall stands in: its name, the clock, and its age when it is cut off. Nothing has to be touched; a key makes it as large as the screen.
+import { trNodes } from '../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import { Maximize } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -38,7 +40,7 @@ export function WallFrame({ title, heardAt, children }: Props) {
   const ahead = useServer((s) => s.ahead);
   useAwake();
   useEffect(() => {
-    document.title = titled(title, 'Wall');
+    document.title = titled(title, tr`Wall`);
   }, [title]);
   const age = heardAt === undefined ? 0 : now - ahead - heardAt;
   return (
@@ -47,7 +49,7 @@ export function WallFrame({ title, heardAt, children }: Props) {
         <h1 className="min-w-0 flex-1 truncate text-[4.5vmin] leading-none">{title}</h1>
         <span className="num text-[4.5vmin] leading-none">{format(now, 'HH:mm')}</span>
         <IconButton
-          label="As large as the screen"
+          label={tr`As large as the screen`}
           onClick={() => {
             void document.documentElement.requestFullscreen().catch(() => undefined);
           }}
@@ -57,9 +59,8 @@ export function WallFrame({ title, heardAt, children }: Props) {
       </div>
       {heardAt !== undefined && age > OLD && (
         <p role="status" className="text-warning mt-[1vmin] text-[4vmin] leading-tight font-bold">
-          Cut off: this is as it was at{' '}
-          <span className="num">{format(heardAt + ahead, 'HH:mm:ss')}</span>,{' '}
-          <span className="num">{clockText(age / 1000)}</span> ago.
+          {trNodes`Cut off: this is as it was at ${(<span className="num">{format(heardAt + ahead, 'HH:mm:ss')}</span>)}`}
+          , {trNodes`${(<span className="num">{clockText(age / 1000)}</span>)} ago.`}
         </p>
       )}
       {children}

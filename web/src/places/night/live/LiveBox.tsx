@@ -1,6 +1,7 @@
 // One box as it is: how hot, what it does, its night beside the plan, what went otherwise and what to do about it.
+import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText } from '@zanfirico/core';
+import { boxOf, printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { Maximize2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -17,11 +18,11 @@ import { RunJudged } from './RunJudged';
 import { useRun } from './useRun';
 
 const STATES: Readonly<Record<string, string>> = {
-  idle: 'off, no programme runs',
+  idle: tr`off, no programme runs`,
   running: 'runs',
-  held: 'held where it is',
-  done: 'done, off',
-  faulty: 'stopped itself: a fault',
+  held: tr`held where it is`,
+  done: tr`done, off`,
+  faulty: tr`stopped itself: a fault`,
 };
 
 /** A moment as one says it: the clock, and the day where it is another. */
@@ -46,35 +47,32 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
         <h2 className="text-3xl">{device.of}</h2>
         <p className="text-2xl leading-none" role="status">
           {!now.answers ? (
-            <span className="text-warning">does not answer</span>
+            <span className="text-warning">{tr`does not answer`}</span>
           ) : reading?.temperature === undefined ? (
-            <span className="text-warning">nobody knows how hot</span>
+            <span className="text-warning">{tr`nobody knows how hot`}</span>
           ) : (
             <b className="num text-4xl">{degrees(reading.temperature)}</b>
           )}
         </p>
         {now.answers && (
           <p className="leading-snug">
-            {STATES[reading?.state ?? ''] ?? 'does not say what it does'}
+            {STATES[reading?.state ?? ''] ?? tr`does not say what it does`}
             {goes && reading?.step !== undefined && (
               <>
-                , step <span className="num">{reading.step + 1}</span> of{' '}
-                <span className="num">{steps}</span>
+                {trNodes`, step ${(<span className="num">{reading.step + 1}</span>)} of ${(<span className="num">{steps}</span>)}`}
               </>
             )}
             {reading?.setPoint !== undefined &&
               reading.state !== 'idle' &&
               reading.state !== 'done' && (
                 <>
-                  ; asked <span className="num">{degrees(reading.setPoint)}</span>
+                  {trNodes`; asked ${(<span className="num">{degrees(reading.setPoint)}</span>)}`}
                 </>
               )}
             {reading?.output !== undefined &&
               reading.state !== 'idle' &&
               reading.state !== 'done' && (
-                <>
-                  , <span className="num">{shown(100 * reading.output, 0)} %</span> of its heat
-                </>
+                <>{trNodes`, ${(<span className="num">{shown(100 * reading.output, 0)} %</span>)} of its heat`}</>
               )}
           </p>
         )}
@@ -86,7 +84,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
               setOnWall(true);
             }}
           >
-            <Maximize2 className="size-4" /> On the wall
+            <Maximize2 className="size-4" /> {tr`On the wall`}
           </button>
         )}
       </div>
@@ -96,7 +94,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
           {!now.answers && reading && (
             <>
               {' '}
-              Last read {moment(reading.at)}
+              {tr`Last read ${moment(reading.at)}`}
               {reading.temperature !== undefined && `, ${degrees(reading.temperature)}`}.
             </>
           )}
@@ -104,27 +102,22 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
       )}
       {now.changed === true && (
         <p role="alert" className="alert alert-error mt-1 leading-snug">
-          Its programme is no longer the one that was sent: somebody changed it at the controller,
-          or another computer writes to it. Send the night again once that is settled.
+          {tr`Its programme is no longer the one that was sent: somebody changed it at the controller, or another computer writes to it. Send the night again once that is settled.`}
         </p>
       )}
       {run && run.endedAt === undefined && run.startedAt === undefined && (
-        <p className="mt-1 text-lg leading-snug">
-          It holds <b>{run.sent.name}</b>: {String(steps)} steps, sent {moment(run.sentAt)} and read
-          back the same. Nothing heats until it is started.
-        </p>
+        <p className="mt-1 text-lg leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}: ${String(steps)} steps, sent ${moment(run.sentAt)} and read back the same. Nothing heats until it is started.`}</p>
       )}
       {run?.endedAt !== undefined && (
         <p className="mt-1 leading-snug">
-          Last night: <b>{run.sent.name}</b>
+          {trNodes`Last night: ${(<b>{run.sent.name}</b>)}`}
           {run.startedAt === undefined
-            ? ', sent and never started.'
-            : `, ${moment(run.startedAt)} to ${moment(run.endedAt)}.`}
+            ? tr`, sent and never started.`
+            : tr`, ${moment(run.startedAt)} to ${moment(run.endedAt)}.`}
           {run.startedAt !== undefined && now.answers && reading?.state === 'idle' && (
             <span className="text-warning">
               {' '}
-              It ended before its programme did: stopped, or the controller began anew. Its load is
-              judged below.
+              {tr`It ended before its programme did: stopped, or the controller began anew. Its load is judged below.`}
             </span>
           )}
         </p>
@@ -133,22 +126,21 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
         <>
           {goes && going.door !== undefined && (
             <p className="mt-1 text-xl leading-snug">
-              Door may open{' '}
-              <b className="num text-primary text-3xl">{moment(going.momentAt(going.door))}</b> by
-              what it has done
+              {trNodes`Door may open ${(<b className="num text-primary text-3xl">{moment(going.momentAt(going.door))}</b>)} by what it has done`}
               {Math.abs(going.door - going.doorPlanned) > 600 && (
                 <>
                   ;{' '}
-                  <span className="num">
-                    {shown(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
-                  </span>{' '}
-                  {going.door > going.doorPlanned ? 'later' : 'sooner'} than planned
+                  {trNodes`${(
+                    <span className="num">
+                      {shown(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
+                    </span>
+                  )} ${going.door > going.doorPlanned ? 'later' : 'sooner'} than planned`}
                 </>
               )}
               {now.speed !== undefined && now.speed > 1 && (
                 <span className="quiet text-base">
                   {' '}
-                  (its clock runs <span className="num">{String(now.speed)}</span> times faster)
+                  {trNodes`(its clock runs ${(<span className="num">{String(now.speed)}</span>)} times faster)`}
                 </span>
               )}
             </p>
@@ -169,16 +161,14 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
         </>
       )}
       {!going && !run && now.answers && (
-        <p className="quiet mt-1">
-          Nothing was sent to it. Put tonight’s pieces in its box, and send their night from there.
-        </p>
+        <p className="quiet mt-1">{tr`Nothing was sent to it. Put tonight’s pieces in its box, and send their night from there.`}</p>
       )}
       <div className="no-print mt-2">
         <Keys now={now} />
       </div>
       {now.speed !== undefined && <StandInDrawer now={now} />}
       <details className="mt-2" open={!goes}>
-        <summary className="cursor-pointer">What was read, by the month</summary>
+        <summary className="cursor-pointer">{tr`What was read, by the month`}</summary>
         <div className="mt-2 max-w-4xl">
           <MonthOfReadings id={device.id} name={device.of} />
         </div>

@@ -2,7 +2,7 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import { format } from 'date-fns';
-import { printText, type KilnCurve } from '@zanfirico/core';
+import { printText, type KilnCurve, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import type { RunNow } from './useRun';
 
@@ -46,7 +46,7 @@ export function LiveCurve({ going, width = 1000, height = 230, lettering = 12 }:
         viewBox={`0 0 ${String(width)} ${String(height)}`}
         className="w-full bg-(--board)"
         role="img"
-        aria-label={`Measured up to ${format(going.momentAt(going.now), 'HH:mm')}, beside the plan`}
+        aria-label={tr`Measured up to ${format(going.momentAt(going.now), 'HH:mm')}, beside the plan`}
       >
         {y.ticks(4).map((t) => (
           <g key={t}>
@@ -100,7 +100,7 @@ export function LiveCurve({ going, width = 1000, height = 230, lettering = 12 }:
               fontSize={lettering}
               fill="var(--chalk-dim)"
             >
-              last piece in
+              {tr`last piece in`}
             </text>
           </g>
         )}
@@ -122,9 +122,7 @@ export function LiveCurve({ going, width = 1000, height = 230, lettering = 12 }:
           />
         )}
       </svg>
-      <figcaption className="quiet text-sm">
-        Bold: measured. Broken: to come, from where it is. Thin: as planned.
-      </figcaption>
+      <figcaption className="quiet text-sm">{tr`Bold: measured. Broken: to come, from where it is. Thin: as planned.`}</figcaption>
     </figure>
   );
 }

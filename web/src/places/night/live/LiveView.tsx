@@ -1,4 +1,5 @@
 // At the boxes: what each controller says, what its night does, and how it is reached.
+import { tr } from '@zanfirico/core';
 import { ORDINARY_REGISTERS, STAND_IN, type DeviceDocument } from '@zanfirico/contract';
 import { Plus } from 'lucide-react';
 import { dropDevice, keepDevice, sentenceOf } from '../../../api/client';
@@ -14,10 +15,10 @@ export function LiveView() {
   const { devices, here, failure } = useDevices();
   const { again } = useTelling();
   const annealers = useAnnealers();
-  const pots = useShop((s) => s.shop?.document.pots) ?? [{ id: 'pot1', name: 'the pot' }];
+  const pots = useShop((s) => s.shop?.document.pots) ?? [{ id: 'pot1', name: tr`the pot` }];
   const heats = [
     ...annealers.map((a) => ({ kind: 'annealer' as const, of: a.name, name: a.name })),
-    ...pots.map((p) => ({ kind: 'furnace' as const, of: p.id, name: `furnace of ${p.name}` })),
+    ...pots.map((p) => ({ kind: 'furnace' as const, of: p.id, name: tr`furnace of ${p.name}` })),
   ];
   const change = (device: DeviceDocument): void => {
     keepDevice(device).then(again, troubled);
@@ -35,25 +36,22 @@ export function LiveView() {
         </p>
       )}
       {here && boxes.length === 0 && (
-        <p className="py-3 text-lg">
-          No annealer has a controller that can be asked yet. Add one below: any that speaks Modbus
-          TCP, or a stand-in that ships with this.
-        </p>
+        <p className="py-3 text-lg">{tr`No annealer has a controller that can be asked yet. Add one below: any that speaks Modbus TCP, or a stand-in that ships with this.`}</p>
       )}
       {boxes.map((now) => (
         <LiveBox key={now.device.id} now={now} />
       ))}
       <DeviceCaution />
-      <section aria-label="Controllers" className="no-print mt-6 max-w-4xl">
-        <h2 className="text-2xl">Controllers</h2>
+      <section aria-label={tr`Controllers`} className="no-print mt-6 max-w-4xl">
+        <h2 className="text-2xl">{tr`Controllers`}</h2>
         {devices.map(({ device }) => (
           <details key={device.id} className="border-base-300 border-b py-2">
             <summary className="cursor-pointer">
               {heats.find((h) => h.kind === device.kind && h.of === device.of)?.name ?? device.of}{' '}
               <span className="quiet">
                 {device.host === STAND_IN
-                  ? `stand-in, unit ${String(device.unit)}`
-                  : `${device.host}:${String(device.port)}, unit ${String(device.unit)}`}
+                  ? tr`stand-in, unit ${String(device.unit)}`
+                  : tr`${device.host}:${String(device.port)}, unit ${String(device.unit)}`}
               </span>
             </summary>
             <DeviceFields
@@ -92,7 +90,7 @@ export function LiveView() {
               });
           }}
         >
-          <Plus className="size-4" /> a controller
+          <Plus className="size-4" /> {tr`a controller`}
         </button>
       </section>
     </div>

@@ -1,6 +1,7 @@
 // A night that runs, on the studio wall: how hot it is, when the door may open, what went otherwise; to be read from three metres.
+import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useWall } from '../../../annealing/useWall';
@@ -29,7 +30,7 @@ export function LiveWall({ name, now, going, onClose }: Props) {
   return (
     <dialog
       ref={dialog}
-      aria-label={`${name} on the wall`}
+      aria-label={tr`${name} on the wall`}
       className="bg-base-100 text-base-content m-0 flex h-dvh max-h-none w-screen max-w-none flex-col p-[2.5vmin]"
       onClose={onClose}
     >
@@ -40,7 +41,7 @@ export function LiveWall({ name, now, going, onClose }: Props) {
         <button
           type="button"
           className="btn btn-ghost"
-          aria-label="Off the wall"
+          aria-label={tr`Off the wall`}
           onClick={() => dialog.current?.close()}
         >
           <X />
@@ -48,27 +49,27 @@ export function LiveWall({ name, now, going, onClose }: Props) {
       </div>
       <p className="mt-[1vmin] flex flex-wrap items-baseline gap-x-[6vmin] text-[6vmin] leading-tight">
         <span>
-          Now{' '}
-          <b className="num text-[14vmin] leading-none">
-            {reading?.temperature === undefined
-              ? '?'
-              : printText(reading.temperature, 'temperature', units)}
-          </b>
+          {trNodes`Now ${(
+            <b className="num text-[14vmin] leading-none">
+              {reading?.temperature === undefined
+                ? '?'
+                : printText(reading.temperature, 'temperature', units)}
+            </b>
+          )}`}
         </span>
         {going.door !== undefined && (
           <span>
-            door{' '}
-            <b className="num text-primary text-[14vmin] leading-none">
-              {format(going.momentAt(going.door), 'HH:mm')}
-            </b>{' '}
+            {trNodes`door ${(
+              <b className="num text-primary text-[14vmin] leading-none">
+                {format(going.momentAt(going.door), 'HH:mm')}
+              </b>
+            )}`}{' '}
             {format(going.momentAt(going.door), 'EEEE')}
           </span>
         )}
       </p>
       {(stale || !now.answers) && reading && (
-        <p className="text-warning text-[4vmin] leading-tight">
-          Last read {format(reading.at, 'EEEE HH:mm')}: it does not answer.
-        </p>
+        <p className="text-warning text-[4vmin] leading-tight">{tr`Last read ${format(reading.at, 'EEEE HH:mm')}: it does not answer.`}</p>
       )}
       {last?.to === undefined && last !== undefined && (
         <p className="text-warning text-[4vmin] leading-tight">{last.says}</p>
@@ -76,9 +77,7 @@ export function LiveWall({ name, now, going, onClose }: Props) {
       <div className="min-h-0 flex-1">
         <LiveCurve going={going} width={1600} height={560} lettering={30} />
       </div>
-      <p className="text-[3vmin]">
-        Leave the door shut until it is time. Power off before reaching in.
-      </p>
+      <p className="text-[3vmin]">{tr`Leave the door shut until it is time. Power off before reaching in.`}</p>
     </dialog>
   );
 }

@@ -1,6 +1,14 @@
 // What a night does to its load by what was measured: tension kept and passed, whether to carry on, and the programme that would mend it, ready to send.
+import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow, SendProgramme } from '@zanfirico/contract';
-import { ARRIVES_UNEVEN, printDuration, printText, sinceLastIn, type Box } from '@zanfirico/core';
+import {
+  ARRIVES_UNEVEN,
+  printDuration,
+  printText,
+  sinceLastIn,
+  type Box,
+  tr,
+} from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sendProgramme, sentenceOf, tellDevice } from '../../../api/client';
 import { asSent } from '../../../devices/asSent';
@@ -80,14 +88,17 @@ export function RunJudged({ now, going, night, box }: Props) {
   const [last, setLast] = useState(judged);
   if (judged && judged !== last) setLast(judged);
   if (going.now <= lastIn)
-    return <p className="quiet">What it does to the load is told once the last piece is in.</p>;
+    return (
+      <p className="quiet">{tr`What it does to the load is told once the last piece is in.`}</p>
+    );
   if (answer.state === 'failed')
     return (
       <p role="alert" className="alert alert-error">
         {answer.says}
       </p>
     );
-  if (!last) return <p className="quiet">The load is being put through what was measured …</p>;
+  if (!last)
+    return <p className="quiet">{tr`The load is being put through what was measured …`}</p>;
   const { again } = last;
   const plan = planned?.checked.outcome;
   const sendAgain = async (): Promise<void> => {
@@ -95,7 +106,7 @@ export function RunJudged({ now, going, night, box }: Props) {
     if (now.reading?.state === 'running' || now.reading?.state === 'held')
       await tellDevice(now.device.id, { what: 'stop' });
     await sendProgramme(now.device.id, {
-      name: `${going.run.sent.name}, soaked again`.slice(0, 200),
+      name: tr`${going.run.sent.name}, soaked again`.slice(0, 200),
       lines: asSent(again.recipe.lines),
       lastIn: 0,
       night,
@@ -105,16 +116,14 @@ export function RunJudged({ now, going, night, box }: Props) {
     <div aria-live="polite">
       <Verdict verdict={last.verdict} />
       <p className="leading-snug">
-        By what was measured it keeps{' '}
-        <b className="num">{printText(last.outcome.kept, 'stress', units)}</b>
+        {trNodes`By what was measured it keeps ${(<b className="num">{printText(last.outcome.kept, 'stress', units)}</b>)}`}
         {plan && (
           <>
             {' '}
-            (planned <span className="num">{printText(plan.kept, 'stress', units)}</span>)
+            {trNodes`(planned ${(<span className="num">{printText(plan.kept, 'stress', units)}</span>)})`}
           </>
         )}
-        ; at most <b className="num">{printText(last.outcome.worst.stress, 'stress', units)}</b>{' '}
-        passes.
+        {trNodes`; at most ${(<b className="num">{printText(last.outcome.worst.stress, 'stress', units)}</b>)} passes.`}
       </p>
       {last.pieces.length > 1 && (
         <ul>
@@ -138,12 +147,10 @@ export function RunJudged({ now, going, night, box }: Props) {
               });
             }}
           >
-            Stop it, and send the second soak
+            {tr`Stop it, and send the second soak`}
           </button>
           <p className="quiet mt-1 leading-snug">
-            {printDuration(again.seconds)} to the door; it then keeps{' '}
-            <span className="num">{printText(again.kept, 'stress', units)}</span>. It waits for you
-            to start it.
+            {trNodes`${printDuration(again.seconds)} to the door; it then keeps ${(<span className="num">{printText(again.kept, 'stress', units)}</span>)}. It waits for you to start it.`}
           </p>
         </div>
       )}

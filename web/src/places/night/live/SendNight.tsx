@@ -1,6 +1,7 @@
 // The checked night to the controller of its annealer: written, read back, compared; begun at the box by a person.
+import { trNodes } from '../../../words/trNodes';
 import type { SendProgramme } from '@zanfirico/contract';
-import { stepsOf, type Practice, type Schedule } from '@zanfirico/core';
+import { stepsOf, type Practice, type Schedule, tr } from '@zanfirico/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Send } from 'lucide-react';
 import { useState } from 'react';
@@ -51,12 +52,11 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
     run.endedAt === undefined &&
     JSON.stringify(run.sent.lines) === JSON.stringify(programme.lines);
   return (
-    <div className="mt-3" role="group" aria-label={`The controller of ${annealer}`}>
+    <div className="mt-3" role="group" aria-label={tr`The controller of ${annealer}`}>
       <div className="flex flex-wrap items-center gap-3">
         {there ? (
           <p>
-            <b>{annealer}</b> holds this night: {String(programme.lines.length)} steps, read back
-            the same{run.startedAt === undefined ? '; it was not started' : ''}.
+            {trNodes`${(<b>{annealer}</b>)} holds this night: ${String(programme.lines.length)} steps, read back the same${run.startedAt === undefined ? tr`; it was not started` : ''}.`}
           </p>
         ) : (
           <button
@@ -76,11 +76,11 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
                 });
             }}
           >
-            <Send className="size-4" /> Send this night to {annealer}
+            <Send className="size-4" /> {tr`Send this night to ${annealer}`}
           </button>
         )}
         <button type="button" className="btn btn-ghost btn-sm" onClick={onLive}>
-          See it at the box
+          {tr`See it at the box`}
         </button>
       </div>
       {trouble !== undefined && (
@@ -90,7 +90,7 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
       )}
       {!now.answers && <p className="text-warning">{now.says}</p>}
       {now.answers && now.reading?.state === 'running' && !there && (
-        <p className="quiet">It runs another programme: hold or stop that first.</p>
+        <p className="quiet">{tr`It runs another programme: hold or stop that first.`}</p>
       )}
     </div>
   );

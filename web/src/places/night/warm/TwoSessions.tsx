@@ -1,5 +1,6 @@
 // A piece of two sessions: blank, box, decorated cold, warmed, punty, blown out, box; on one line, with its two nights.
-import { measureShape, printDuration, printText, type ScheduleInput } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { measureShape, printDuration, printText, type ScheduleInput, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useNight } from '../../../annealing/useNight';
 import { useOpened } from '../../../api/queries';
@@ -25,13 +26,10 @@ export function TwoSessions({ warms }: { readonly warms: number | undefined }) {
   const shelf = useShelf(meant);
   return (
     <section className="mt-6">
-      <h2 className="text-xl">A piece of two sessions</h2>
+      <h2 className="text-xl">{tr`A piece of two sessions`}</h2>
       {piece === undefined ? (
         <div className="max-w-md">
-          <p className="quiet leading-snug">
-            Blown as a blank, annealed, decorated cold, warmed, taken up again and blown out: choose
-            it, and both its nights stand on one line.
-          </p>
+          <p className="quiet leading-snug">{tr`Blown as a blank, annealed, decorated cold, warmed, taken up again and blown out: choose it, and both its nights stand on one line.`}</p>
           <FindOnShelf shelf={shelf} unseen={shelf.more} />
           <ul>
             {shelf.found.slice(0, 8).map((p) => (
@@ -76,7 +74,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
   }, [document, derived]);
   const inBox = momentOn(blankDay ?? today(), blankIn);
   const readyAt = momentOn(day ?? today(1), ready);
-  if (!document) return <p className="quiet">Fetching the piece …</p>;
+  if (!document) return <p className="quiet">{tr`Fetching the piece …`}</p>;
   const hours = night?.schedule.total.value;
   const after = (from: Date | undefined, s: number | undefined): Date | undefined =>
     from && s !== undefined ? new Date(from.getTime() + 1000 * s) : undefined;
@@ -86,13 +84,17 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
   const second = after(readyAt, works);
   const last = after(second, hours);
   const line: readonly (readonly [string, Date | undefined, string])[] = [
-    ['Blank into the box', inBox, 'cracked off its first punty; its mark stays in the base'],
-    ['Door may open', opens, hours === undefined ? '' : `first night, ${printDuration(hours)}`],
-    ['Decorated', decorated, 'cold: enamel, leaf, cut or sandblasted; its mark ground off or kept'],
-    ['Into the warming kiln', begins, warms === undefined ? '' : `${printDuration(warms)} up`],
-    ['Taken up and blown out', readyAt, 'a second punty over the first mark, never beside it'],
-    ['Into the box again', second, ''],
-    ['Door may open', last, hours === undefined ? '' : `second night, ${printDuration(hours)}`],
+    [tr`Blank into the box`, inBox, tr`cracked off its first punty; its mark stays in the base`],
+    [tr`Door may open`, opens, hours === undefined ? '' : tr`first night, ${printDuration(hours)}`],
+    [
+      tr`Decorated`,
+      decorated,
+      tr`cold: enamel, leaf, cut or sandblasted; its mark ground off or kept`,
+    ],
+    [tr`Into the warming kiln`, begins, warms === undefined ? '' : tr`${printDuration(warms)} up`],
+    [tr`Taken up and blown out`, readyAt, tr`a second punty over the first mark, never beside it`],
+    [tr`Into the box again`, second, ''],
+    [tr`Door may open`, last, hours === undefined ? '' : tr`second night, ${printDuration(hours)}`],
   ];
   const late = decorated && begins && decorated > begins;
   return (
@@ -100,7 +102,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
       <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
         <b className="text-lg">{document.name}</b>
         <DayField
-          label="Blank made on"
+          label={tr`Blank made on`}
           value={blankDay ?? today()}
           onCommit={(to) => {
             set({ blankDay: to });
@@ -108,7 +110,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         />
         <div className="w-24">
           <TimeField
-            label="in the box at"
+            label={tr`in the box at`}
             value={blankIn}
             onCommit={(v) => {
               set({ blankIn: v });
@@ -117,7 +119,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         </div>
         <div className="w-32">
           <QuantityField
-            label="Decorating takes"
+            label={tr`Decorating takes`}
             kind="time"
             value={decorates}
             within={DAYS}
@@ -129,7 +131,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         </div>
         <div className="w-32">
           <QuantityField
-            label="Second session"
+            label={tr`Second session`}
             kind="time"
             value={works}
             within={DAYS}
@@ -146,7 +148,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
             set({ piece: undefined });
           }}
         >
-          Another piece
+          {tr`Another piece`}
         </button>
       </div>
       <ol className="border-primary mt-2 border-l-2">
@@ -162,25 +164,22 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         <Verdict
           verdict={{
             verdict: 'no',
-            because: 'It is to be in the warming kiln before it is decorated.',
-            remedy: `Ready no sooner than ${dayWords(decorated.getTime() + 1000 * (warms ?? 0))}.`,
+            because: tr`It is to be in the warming kiln before it is decorated.`,
+            remedy: tr`Ready no sooner than ${dayWords(decorated.getTime() + 1000 * (warms ?? 0))}.`,
           }}
         />
       )}
       {night && night.state !== 'checked' && (
-        <p className="quiet">Its night is being simulated …</p>
+        <p className="quiet">{tr`Its night is being simulated …`}</p>
       )}
       <p className="mt-1 leading-snug">
         {blank ? (
           <>
-            A figure is laid <b className="num">{(blank.blank / blank.final).toFixed(2)}</b> of its
-            final width on the blank (
-            <span className="num">{printText(2 * blank.blank, 'length', units)}</span> across, blown
-            out to <span className="num">{printText(2 * blank.final, 'length', units)}</span>); its
-            Pattern leaf shrinks it place by place.
+            {trNodes`A figure is laid ${(<b className="num">{(blank.blank / blank.final).toFixed(2)}</b>)} of its final width on the blank (`}
+            {trNodes`${(<span className="num">{printText(2 * blank.blank, 'length', units)}</span>)} across, blown out to ${(<span className="num">{printText(2 * blank.final, 'length', units)}</span>)}); its Pattern leaf shrinks it place by place.`}
           </>
         ) : (
-          'A figure on it grows as it is blown out: give it a blank on its Pattern leaf, which shrinks it beforehand.'
+          tr`A figure on it grows as it is blown out: give it a blank on its Pattern leaf, which shrinks it beforehand.`
         )}
       </p>
     </div>

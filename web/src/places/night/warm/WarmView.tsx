@@ -1,6 +1,7 @@
 // Warm for the bench: bars, canes, murrine and blanks in one kiln, ready at a clock time; and a piece of two sessions on one line with its two nights.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { printDuration, printText, type ToWarm } from '@zanfirico/core';
+import { printDuration, printText, type ToWarm, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { AnnealerChoice } from '../AnnealerChoice';
 import { Caution } from '../../../annealing/Caution';
@@ -23,9 +24,9 @@ import { night } from '../../../workers/workers';
 import { TwoSessions } from './TwoSessions';
 
 const BODIES: Readonly<Record<Warmed['body'], string>> = {
-  cylinder: 'bar or cane',
-  slab: 'slice or blank, from two sides',
-  oneSided: 'flat on the shelf',
+  cylinder: tr`bar or cane`,
+  slab: tr`slice or blank, from two sides`,
+  oneSided: tr`flat on the shelf`,
 };
 const HEAT = { minimum: 300, maximum: 700 };
 /** Begun by the hour people are there or not: under so long it is the same morning. */
@@ -65,25 +66,21 @@ export function WarmView() {
         <h2 className="text-3xl leading-tight">
           {begins ? (
             <>
-              Into the kiln by <span className="text-primary">{dayWords(begins.getTime())}</span>
+              {trNodes`Into the kiln by ${(<span className="text-primary">{dayWords(begins.getTime())}</span>)}`}
             </>
           ) : things.length === 0 ? (
-            'Nothing is in the kiln'
+            tr`Nothing is in the kiln`
           ) : (
-            'Working …'
+            tr`Working …`
           )}
         </h2>
         {told && (
           <p className="mt-1 text-lg leading-snug">
-            Up at <b className="num">{printText(told.recipe.lines[0]?.rate ?? 0, 'rate', units)}</b>
+            {trNodes`Up at ${(<b className="num">{printText(told.recipe.lines[0]?.rate ?? 0, 'rate', units)}</b>)}`}
             {things.length > 1 && (
-              <>
-                , as the <b>{things[told.slowest]?.name}</b> bears
-              </>
+              <>{trNodes`, as the ${(<b>{things[told.slowest]?.name}</b>)} bears`}</>
             )}
-            , then <b className="num">{printDuration(told.recipe.lines[0]?.hold ?? 0)}</b> to be
-            even at <b className="num">{printText(to, 'temperature', units)}</b>:{' '}
-            <b className="num">{printDuration(told.seconds)}</b> in all.
+            {trNodes`, then ${(<b className="num">{printDuration(told.recipe.lines[0]?.hold ?? 0)}</b>)} to be even at ${(<b className="num">{printText(to, 'temperature', units)}</b>)}: ${(<b className="num">{printDuration(told.seconds)}</b>)} in all.`}
           </p>
         )}
         {answer.state === 'failed' && (
@@ -98,7 +95,7 @@ export function WarmView() {
               <li key={t.id} className="border-base-300 border-b pb-2">
                 <div className="grid grid-cols-2 gap-x-5 gap-y-1 md:grid-cols-4">
                   <label className="flex flex-col">
-                    <span className="quiet text-sm">What</span>
+                    <span className="quiet text-sm">{tr`What`}</span>
                     <input
                       className="input"
                       maxLength={40}
@@ -109,7 +106,7 @@ export function WarmView() {
                     />
                   </label>
                   <SelectField
-                    label="Glass"
+                    label={tr`Glass`}
                     value={t.glass}
                     onChange={(glass) => {
                       put(t.id, { glass });
@@ -118,7 +115,7 @@ export function WarmView() {
                     <GlassOptions value={t.glass} />
                   </SelectField>
                   <QuantityField
-                    label="Thick"
+                    label={tr`Thick`}
                     kind="length"
                     value={t.thick}
                     within={LIMITS.laidThick}
@@ -128,7 +125,7 @@ export function WarmView() {
                     }}
                   />
                   <SelectField
-                    label="It is a"
+                    label={tr`It is a`}
                     value={t.body}
                     onChange={(body: Warmed['body']) => {
                       put(t.id, { body });
@@ -144,17 +141,16 @@ export function WarmView() {
                 <p className="mt-1 leading-snug">
                   {alone && (
                     <>
-                      By itself it bears{' '}
-                      <b className="num">{printText(alone.rate, 'rate', units)}</b>, even in{' '}
-                      <b className="num">{printDuration(alone.soak)}</b>.{' '}
+                      {trNodes`By itself it bears ${(<b className="num">{printText(alone.rate, 'rate', units)}</b>)}, even in ${(<b className="num">{printDuration(alone.soak)}</b>)}`}
+                      .{' '}
                       {alone.slumps && (
                         <span className="text-warning">
-                          So hot it slumps on its shelf: pick it up cooler.{' '}
+                          {tr`So hot it slumps on its shelf: pick it up cooler. `}
                         </span>
                       )}
                       {alone.brittle && (
                         <span className="text-warning">
-                          So cold it cracks at the iron: pick it up hotter.{' '}
+                          {tr`So cold it cracks at the iron: pick it up hotter. `}
                         </span>
                       )}
                     </>
@@ -166,7 +162,7 @@ export function WarmView() {
                       set({ things: things.filter((x) => x.id !== t.id) });
                     }}
                   >
-                    Take {t.name || 'it'} out
+                    {tr`Take ${t.name || tr`it`} out`}
                   </button>
                 </p>
               </li>
@@ -183,7 +179,7 @@ export function WarmView() {
                 ...things,
                 {
                   id: Math.max(0, ...things.map((t) => t.id)) + 1,
-                  name: 'blank',
+                  name: tr`blank`,
                   glass: 'soft-batch-96',
                   thick: 0.005,
                   body: 'slab',
@@ -192,15 +188,15 @@ export function WarmView() {
             });
           }}
         >
-          Another in the same kiln
+          {tr`Another in the same kiln`}
         </button>
         {device && told && (
           <SendLines
             now={device}
-            label={`Send this to ${chosen?.name ?? 'the kiln'}`}
-            says="Read back and compared; it waits to be started at the box."
+            label={tr`Send this to ${chosen?.name ?? tr`the kiln`}`}
+            says={tr`Read back and compared; it waits to be started at the box.`}
             programme={{
-              name: 'Warm for the bench',
+              name: tr`Warm for the bench`,
               lines: asSent(told.recipe.lines),
               lastIn: 0,
             }}
@@ -211,7 +207,7 @@ export function WarmView() {
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <div className="grid grid-cols-2 gap-x-6 gap-y-2">
           <QuantityField
-            label="Picked up at"
+            label={tr`Picked up at`}
             kind="temperature"
             value={to}
             within={HEAT}
@@ -222,14 +218,14 @@ export function WarmView() {
           />
           <div />
           <DayField
-            label="Ready on"
+            label={tr`Ready on`}
             value={day ?? today(1)}
             onCommit={(to) => {
               set({ day: to });
             }}
           />
           <TimeField
-            label="at"
+            label={tr`at`}
             value={ready}
             onCommit={(clock) => {
               set({ ready: clock });
@@ -237,11 +233,7 @@ export function WarmView() {
           />
         </div>
         <AnnealerChoice />
-        <p className="quiet mt-2 text-sm leading-snug">
-          The climb is what each bears cold (half the working stress passes at most); enamel, lustre
-          and leaf have heats of their own: their supplier’s sheet goes first. Schools pick up at
-          510 to 570 °C; 540 is between.
-        </p>
+        <p className="quiet mt-2 text-sm leading-snug">{tr`The climb is what each bears cold (half the working stress passes at most); enamel, lustre and leaf have heats of their own: their supplier’s sheet goes first. Schools pick up at 510 to 570 °C; 540 is between.`}</p>
         <Caution />
       </div>
     </div>

@@ -1,4 +1,5 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's. Put when it is chosen, not while one looks.
+import { tr } from '@zanfirico/core';
 import type { OwnStep } from '@zanfirico/contract';
 import type { StepId, Way } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
@@ -19,16 +20,16 @@ export function AddStep({ way, onAdd }: Props) {
     <div className="ml-auto">
       <Menu
         end
-        named="Add a step after the one in hand"
+        named={tr`Add a step after the one in hand`}
         label={
           <>
-            <Plus className="size-4" /> a step
+            <Plus className="size-4" /> {tr`a step`}
           </>
         }
         items={[
           ...ownSteps.map((own) => ({
             says: own.name,
-            group: 'Our own',
+            group: tr`Our own`,
             run: () => {
               onAdd(own.like as StepId, own);
             },

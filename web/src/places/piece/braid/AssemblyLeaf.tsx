@@ -1,5 +1,6 @@
 // Orders of assembly compared by what they risk, each worked through; the one taken becomes a variant of its own.
-import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly, tr } from '@zanfirico/core';
 import { GitMerge } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { clockText } from '../../../marks/braid/strands';
@@ -42,31 +43,31 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const take = (a: Assembly): void => {
     const kept = braid.sequence?.variants.length ?? 0;
     if (kept >= MOST_VARIANTS) {
-      trouble(`This piece has ${String(kept)} variants, the most it can keep: drop one first.`);
+      trouble(tr`This piece has ${String(kept)} variants, the most it can keep: drop one first.`);
       return;
     }
-    braid.addVariant(`Joined another way ${String(Math.max(1, kept))}`, a.steps);
-    say('That order is a variant of its own, with its heats placed; undo drops it.');
+    braid.addVariant(tr`Joined another way ${String(Math.max(1, kept))}`, a.steps);
+    say(tr`That order is a variant of its own, with its heats placed; undo drops it.`);
   };
   const name = (i: number): string => parts[i]?.name ?? '';
   return (
-    <section aria-label="Assembly" className="mt-6">
+    <section aria-label={tr`Assembly`} className="mt-6">
       <div className="flex flex-wrap items-center gap-3">
-        <h3 className="text-2xl">Assembly</h3>
+        <h3 className="text-2xl">{tr`Assembly`}</h3>
         {count > 1 && (
           <button type="button" className="btn btn-ghost btn-sm" onClick={busy ? stop : compare}>
-            <GitMerge className="size-4" /> {busy ? 'Stop' : `Compare ${String(count)} orders`}
+            <GitMerge className="size-4" /> {busy ? tr`Stop` : tr`Compare ${String(count)} orders`}
           </button>
         )}
         {busy && (
           <span className="quiet" role="status">
-            {found ? `${String(found.found.length)} of ${String(found.of)}` : 'working …'}
+            {found ? tr`${String(found.found.length)} of ${String(found.of)}` : tr`working …`}
           </span>
         )}
       </div>
       {waits.length > 0 && (
         <p className="leading-snug">
-          In the garage:{' '}
+          {tr`In the garage: `}
           {waits.map((w, i) => (
             <span key={w.step}>
               {i > 0 && ', '}
@@ -78,7 +79,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
       )}
       {draft.way === 'furnace' && (
         <SelectField
-          label="On the iron first, the others are put onto it"
+          label={tr`On the iron first, the others are put onto it`}
           value={String(draft.main)}
           onChange={(value) => {
             const lead = document.parts[Number(value)]?.id;
@@ -92,11 +93,11 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
           ))}
         </SelectField>
       )}
-      {count === 1 && <p className="quiet leading-snug">There is one way to put it together.</p>}
+      {count === 1 && (
+        <p className="quiet leading-snug">{tr`There is one way to put it together.`}</p>
+      )}
       {draft.way === 'torch' && (
-        <p className="quiet leading-snug">
-          At the torch parts are welded as the flame finds them; orders are not compared.
-        </p>
+        <p className="quiet leading-snug">{tr`At the torch parts are welded as the flame finds them; orders are not compared.`}</p>
       )}
       {found && (
         <>
@@ -107,43 +108,39 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
                 className="border-base-300 border-b pb-1"
               >
                 <div className="flex items-baseline gap-2">
-                  <b className="num" title="risk, the less the better">
-                    risk {shown(a.risk, 1)}
+                  <b className="num" title={tr`risk, the less the better`}>
+                    {tr`risk ${shown(a.risk, 1)}`}
                   </b>
                   <span className="leading-snug">
-                    {a.order.map((j) => `${name(j.part)} to ${name(j.to)}`).join(', ')}
+                    {a.order.map((j) => tr`${name(j.part)} to ${name(j.to)}`).join(', ')}
                   </span>
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs ml-auto"
-                    aria-label={`Take order ${String(i + 1)}`}
+                    aria-label={tr`Take order ${String(i + 1)}`}
                     onClick={() => {
                       take(a);
                     }}
                   >
-                    Take
+                    {tr`Take`}
                   </button>
                 </div>
                 <p className="quiet text-sm leading-snug">
-                  <span className="num">{clockText(a.seconds)}</span>, {a.heats} heats
+                  {trNodes`${(<span className="num">{clockText(a.seconds)}</span>)}, ${a.heats} heats`}
                   {a.garage && (
                     <>
-                      , {name(a.garage.part)} waits{' '}
-                      <span className="num">{clockText(a.garage.seconds)}</span>
+                      {trNodes`, ${name(a.garage.part)} waits ${(<span className="num">{clockText(a.garage.seconds)}</span>)}`}
                     </>
                   )}
-                  {a.no > 0 && `, ${String(a.no)} that will not do`}
-                  {a.watch > 0 && `, ${String(a.watch)} to watch`}
-                  {a.exposed > 0 && `, ${String(a.exposed)} joined after the thinnest`}
+                  {a.no > 0 && tr`, ${String(a.no)} that will not do`}
+                  {a.watch > 0 && tr`, ${String(a.watch)} to watch`}
+                  {a.exposed > 0 && tr`, ${String(a.exposed)} joined after the thinnest`}
                 </p>
               </li>
             ))}
           </ol>
           <p className="quiet mt-1 text-sm leading-snug">
-            Least risk first: {RISK_WEIGHTS.no} for a step that will not do, {RISK_WEIGHTS.watch}{' '}
-            for one to watch, {RISK_WEIGHTS.heat} a heat, {RISK_WEIGHTS.garage} for ten minutes in
-            the garage, {RISK_WEIGHTS.exposed} for each join with thin glass already on,{' '}
-            {RISK_WEIGHTS.reach / 10} for 100 g hanging a metre out. Common practice, no source.
+            {tr`Least risk first: ${RISK_WEIGHTS.no} for a step that will not do, ${RISK_WEIGHTS.watch} for one to watch, ${RISK_WEIGHTS.heat} a heat, ${RISK_WEIGHTS.garage} for ten minutes in the garage, ${RISK_WEIGHTS.exposed} for each join with thin glass already on, ${RISK_WEIGHTS.reach / 10} for 100 g hanging a metre out. Common practice, no source.`}
           </p>
         </>
       )}

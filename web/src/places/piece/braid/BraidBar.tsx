@@ -1,4 +1,5 @@
 // Above the braid: how long it takes, which order is shown, placing its heats, looking closer, taking it away.
+import { tr } from '@zanfirico/core';
 import { fileName } from '@zanfirico/contract';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
 import { download } from '../../../exports/download';
@@ -30,9 +31,7 @@ export function BraidBar(props: Props) {
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-6 pt-1 pb-0.5">
       <h2 className="text-2xl">
         {clockText(braid.heat.total)}{' '}
-        <span className="quiet font-sans text-base">
-          at the fire and bench, {braid.steps.length} steps
-        </span>
+        <span className="quiet font-sans text-base">{tr`at the fire and bench, ${braid.steps.length} steps`}</span>
       </h2>
       <VariantPicker braid={braid} />
       <div className="ml-auto flex flex-wrap items-center gap-1">
@@ -41,7 +40,7 @@ export function BraidBar(props: Props) {
           className="btn btn-primary btn-sm"
           onClick={placing ? onStop : onPlace}
         >
-          <Flame className="size-4" /> {placing ? 'Stop placing' : 'Place the heats'}
+          <Flame className="size-4" /> {placing ? tr`Stop placing` : tr`Place the heats`}
         </button>
         <button
           type="button"
@@ -49,12 +48,12 @@ export function BraidBar(props: Props) {
           disabled={braid.drafted}
           onClick={braid.afresh}
         >
-          <RotateCcw className="size-4" /> Draft afresh
+          <RotateCcw className="size-4" /> {tr`Draft afresh`}
         </button>
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
-          aria-label="Show more of it"
+          aria-label={tr`Show more of it`}
           disabled={zoom === 0}
           onClick={() => {
             onZoom(zoom - 1);
@@ -65,7 +64,7 @@ export function BraidBar(props: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
-          aria-label="Look closer"
+          aria-label={tr`Look closer`}
           disabled={zoom === ZOOMS.length - 1}
           onClick={() => {
             onZoom(zoom + 1);
@@ -74,24 +73,24 @@ export function BraidBar(props: Props) {
           <ZoomIn className="size-4" />
         </button>
         <Menu
-          label="Take away"
+          label={tr`Take away`}
           end
           items={[
             {
-              says: 'The braid (SVG)',
+              says: tr`The braid (SVG)`,
               run: () => {
                 const svg = drawing();
                 if (svg) download(`${fileName(name)}.braid.svg`, 'image/svg+xml', standalone(svg));
               },
             },
             {
-              says: 'The order (CSV)',
+              says: tr`The order (CSV)`,
               run: () => {
                 download(`${fileName(name)}.order.csv`, 'text/csv', sequenceCsv(braid));
               },
             },
             {
-              says: 'The order (JSON)',
+              says: tr`The order (JSON)`,
               run: () => {
                 download(
                   `${fileName(name)}.order.json`,

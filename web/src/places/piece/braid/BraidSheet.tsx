@@ -1,5 +1,6 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
-import { bandSpans, fitVft, inWords, type Stopped } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { bandSpans, fitVft, inWords, type Stopped, tr, trWord } from '@zanfirico/core';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { shown } from '../../../fields/shown';
@@ -30,15 +31,12 @@ import { ZOOMS } from './zooms';
 function OurHeat() {
   const learnt = useShop((s) => s.shop?.document.learnt);
   const says = [
-    learnt?.bench && `the bench cools ×${shown(learnt.bench.factor, 2)}`,
-    learnt?.hole && `the hole heats ×${shown(learnt.hole.factor, 2)}`,
+    learnt?.bench && tr`the bench cools ×${shown(learnt.bench.factor, 2)}`,
+    learnt?.hole && tr`the hole heats ×${shown(learnt.hole.factor, 2)}`,
   ].filter((w) => w !== undefined);
   return says.length === 0 ? null : (
     <p className="quiet leading-snug">
-      Ours: {says.join(', ')} of what is ordinary.{' '}
-      <Link to="/log#what-is-learnt" className="link">
-        Change that
-      </Link>
+      {trNodes`Ours: ${says.join(', ')} of what is ordinary. ${(<Link to="/log#what-is-learnt" className="link">{tr`Change that`}</Link>)}`}
     </p>
   );
 }
@@ -49,17 +47,17 @@ export function BraidSheet() {
   const laid = useDeferredValue(order.state === 'there', false);
   const { document } = usePiece();
   if (order.state === 'no form')
-    return <p className="px-6 py-16">The order of work comes with the form.</p>;
+    return <p className="px-6 py-16">{tr`The order of work comes with the form.`}</p>;
   if (order.state === 'failed')
     return (
       <p className="px-6 py-16" role="alert">
-        The order could not be drafted: {order.says}
+        {tr`The order could not be drafted: ${order.says}`}
       </p>
     );
   if (order.state === 'placing' || !laid)
     return (
       <p className="px-6 py-16" role="status">
-        The order is drafted and its heats are placed …
+        {tr`The order is drafted and its heats are placed …`}
       </p>
     );
   return <Laid braid={order.braid} name={document.name} />;
@@ -137,7 +135,7 @@ function Laid({ braid, name }: LaidProps) {
         ref={box}
         className="border-base-300 shrink-0 overflow-x-auto border-y bg-(--board) px-2"
         role="slider"
-        aria-label="Braid: arrow keys walk the steps, with Alt they move one; plus and minus change its seconds; Delete takes it out"
+        aria-label={tr`Braid: arrow keys walk the steps, with Alt they move one; plus and minus change its seconds; Delete takes it out`}
         aria-valuemin={1}
         aria-valuemax={steps.length}
         aria-valuenow={(at ?? 0) + 1}
@@ -163,16 +161,16 @@ function Laid({ braid, name }: LaidProps) {
           <div className="flex flex-wrap items-center gap-x-4">
             <p className="flex-1 leading-snug">
               {braid.placing ? (
-                <span role="status">The heats are placed anew …</span>
+                <span role="status">{tr`The heats are placed anew …`}</span>
               ) : braid.stopped ? (
                 <StoppedLine stopped={braid.stopped} steps={steps} parts={parts} />
               ) : no + watch === 0 ? (
-                'Good order: every step finds the glass it wants, and no rule is broken.'
+                tr`Good order: every step finds the glass it wants, and no rule is broken.`
               ) : (
                 <>
-                  {no > 0 && <b className="text-error">{no} that will not do</b>}
+                  {no > 0 && <b className="text-error">{tr`${no} that will not do`}</b>}
                   {no > 0 && watch > 0 && ', '}
-                  {watch > 0 && <b className="text-warning">{watch} to watch</b>}
+                  {watch > 0 && <b className="text-warning">{tr`${watch} to watch`}</b>}
                 </>
               )}
             </p>
@@ -235,14 +233,14 @@ function StoppedLine({
   return (
     <>
       <b className="text-error">
-        No order of this piece holds
-        {step && `: step ${String(i + 1)}, ${stepName(step)} (${parts[step.part]?.name ?? ''})`}
-        {stopped.seconds > 0 && `, is ${String(stopped.seconds)} s too long for any heat`}.
+        {tr`No order of this piece holds`}
+        {step && tr`: step ${String(i + 1)}, ${stepName(step)} (${parts[step.part]?.name ?? ''})`}
+        {stopped.seconds > 0 && tr`, is ${String(stopped.seconds)} s too long for any heat`}.
       </b>{' '}
       {inWords(stopped.because, units)}{' '}
       {stopped.mends.length > 0
-        ? `Tried: ${inWords(stopped.mends.join('; '), units)}.`
-        : 'Helpers, a hotter hole and thicker walls were tried, and did not mend it.'}
+        ? tr`Tried: ${inWords(stopped.mends.join('; '), units)}.`
+        : tr`Helpers, a hotter hole and thicker walls were tried, and did not mend it.`}
     </>
   );
 }
@@ -250,7 +248,7 @@ function StoppedLine({
 /** The step in hand in words. */
 function inHand(braid: Braid, at: number | undefined): string {
   const step = at === undefined ? undefined : braid.steps[at];
-  if (!step || at === undefined) return 'no step in hand';
+  if (!step || at === undefined) return tr`no step in hand`;
   const heat = braid.heat.steps[at];
-  return `${String(at + 1)} ${stepName(step)}, ${braid.parts[step.part]?.name ?? 'no part'}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : `, then ${heat.band}`}`;
+  return tr`${String(at + 1)} ${stepName(step)}, ${braid.parts[step.part]?.name ?? tr`no part`}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : tr`, then ${trWord(heat.band)}`}`;
 }

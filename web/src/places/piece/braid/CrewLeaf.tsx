@@ -1,4 +1,5 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   factsOf,
@@ -8,6 +9,8 @@ import {
   STEPS,
   type CrewPlanned,
   type Person,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
@@ -43,14 +46,14 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
     braid.setSequence({ crew: next.map((p) => ({ ...p, skills: [...p.skills] })) });
   };
   return (
-    <section aria-label="Crew" className="mt-6">
+    <section aria-label={tr`Crew`} className="mt-6">
       <div className="flex flex-wrap items-center gap-3">
-        <h3 className="text-2xl">Crew</h3>
+        <h3 className="text-2xl">{tr`Crew`}</h3>
         <Menu
-          named="A crew to start from"
-          label="a crew of …"
+          named={tr`A crew to start from`}
+          label={tr`a crew of …`}
           items={ORDINARY_CREWS.map(([name, people]) => ({
-            says: name,
+            says: trWord(name),
             run: () => {
               put(people);
             },
@@ -62,21 +65,18 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           disabled={crew.length === 0}
           onClick={planning ? onStop : onPlan}
         >
-          <Users className="size-4" /> {planning ? 'Stop' : 'Plan the crew'}
+          <Users className="size-4" /> {planning ? tr`Stop` : tr`Plan the crew`}
         </button>
       </div>
       {crew.length === 0 && (
-        <p className="quiet mt-1 leading-snug">
-          Nobody named: the clock above has a helper wherever one is wanted. Name who is there to
-          see who does what, and what goes short.
-        </p>
+        <p className="quiet mt-1 leading-snug">{tr`Nobody named: the clock above has a helper wherever one is wanted. Name who is there to see who does what, and what goes short.`}</p>
       )}
       <ul className="mt-1">
         {crew.map((p, i) => (
           <li key={p.id} className="border-base-300 border-b py-1">
             <div className="flex items-center gap-2">
               <NameField
-                label={`Person ${String(i + 1)}`}
+                label={tr`Person ${String(i + 1)}`}
                 value={p.name}
                 fallback="hand"
                 onChange={(name) => {
@@ -84,7 +84,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
                 }}
               />
               <IconButton
-                label={`${p.name} goes home`}
+                label={tr`${p.name} goes home`}
                 onClick={() => {
                   put(crew.filter((_, k) => k !== i));
                 }}
@@ -136,39 +136,39 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
             const taken = new Set(crew.map((p) => p.id));
             let n = 1;
             while (taken.has(`p${String(n)}`)) n += 1;
-            put([...crew, { id: `p${String(n)}`, name: 'another hand', skills: ['bit', 'door'] }]);
+            put([
+              ...crew,
+              { id: `p${String(n)}`, name: tr`another hand`, skills: ['bit', 'door'] },
+            ]);
           }}
         >
-          <Plus className="size-4" /> Person
+          <Plus className="size-4" /> {tr`Person`}
         </button>
       )}
       {planning && (
         <p className="mt-2" role="status">
-          Looking …{best !== undefined && ` best so far ${clockText(best)}`}
+          {trNodes`Looking …${best !== undefined && tr` best so far ${clockText(best)}`}`}
         </p>
       )}
       {!result && braid.plan && !planning && (
-        <p className="mt-2 leading-snug">
-          Planned: <span className="num font-semibold">{clockText(braid.plan.total)}</span>, kept
-          with the piece; who does what stands on the card.
-        </p>
+        <p className="mt-2 leading-snug">{trNodes`Planned: ${(<span className="num font-semibold">{clockText(braid.plan.total)}</span>)}, kept with the piece; who does what stands on the card.`}</p>
       )}
       {result && (
         <div className="mt-3 flex flex-col gap-2" aria-live="polite">
-          <Plan title="This crew" planned={result} lead />
+          <Plan title={tr`This crew`} planned={result} lead />
           {result.holes && (
             <p className="text-sm leading-snug">
-              With {result.holes.count} glory holes{' '}
+              {tr`With ${result.holes.count} glory holes `}
               {result.holes.wrong.length === 0
-                ? 'every wait would hold'
-                : `${String(result.holes.wrong.length)} steps instead of ${String(result.wrong.length)} would not do`}
+                ? tr`every wait would hold`
+                : tr`${String(result.holes.wrong.length)} steps instead of ${String(result.wrong.length)} would not do`}
               : <span className="num">{clockText(result.holes.plan.total)}</span>.
             </p>
           )}
           {result.fewer && (
-            <Plan title={`Without ${result.without ?? 'one'}`} planned={result.fewer} />
+            <Plan title={tr`Without ${result.without ?? tr`one`}`} planned={result.fewer} />
           )}
-          {result.alone && <Plan title="Alone" planned={result.alone} />}
+          {result.alone && <Plan title={tr`Alone`} planned={result.alone} />}
         </div>
       )}
     </section>
@@ -201,9 +201,9 @@ function Plan({
             {' '}
             {plan.proven
               ? gap < 0.0005
-                ? 'and nothing can be shorter, proven.'
-                : `the shortest for these hands, proven; however they were shared out nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`
-              : `the best found in the time; for these hands nothing is under ${clockText(plan.lowerHere)} (${(100 * (1 - plan.lowerHere / plan.total)).toFixed(0)} % less).`}
+                ? tr`and nothing can be shorter, proven.`
+                : tr`the shortest for these hands, proven; however they were shared out nothing is under ${clockText(plan.lower)} (${(100 * gap).toFixed(0)} % less).`
+              : tr`the best found in the time; for these hands nothing is under ${clockText(plan.lowerHere)} (${(100 * (1 - plan.lowerHere / plan.total)).toFixed(0)} % less).`}
           </span>
         )}
       </p>
@@ -211,26 +211,26 @@ function Plan({
         const at = plan.uncovered.filter((u) => u.skill === skill);
         return (
           <p key={skill} className="text-sm leading-snug">
-            {at.length === 1 ? `Step ${named(at[0]?.step ?? '')}` : `${String(at.length)} steps`} (
-            {SKILL_WORDS[skill]}): {INSTEAD[skill]}.
+            {at.length === 1
+              ? tr`Step ${named(at[0]?.step ?? '')}`
+              : tr`${String(at.length)} steps`}{' '}
+            ({SKILL_WORDS[skill]}): {INSTEAD[skill]}.
           </p>
         );
       })}
       {wrong.length > 0 && (
         <p className="text-warning text-sm leading-snug">
-          Glass waits too long before {wrong.slice(0, 5).map(named).join(', ')}
-          {wrong.length > 5 && ` and ${String(wrong.length - 5)} more`}, whatever is flashed
-          meanwhile: more hands, or fewer parts that wait for each other.
+          {tr`Glass waits too long before ${wrong.slice(0, 5).map(named).join(', ')}`}
+          {trNodes`${wrong.length > 5 && tr` and ${String(wrong.length - 5)} more`}, whatever is flashed meanwhile: more hands, or fewer parts that wait for each other.`}
         </p>
       )}
       {lead && plan.critical.length > 0 && (
         <p className="quiet text-sm leading-snug">
-          It is as long as steps{' '}
-          {plan.critical
+          {tr`It is as long as steps ${plan.critical
             .map(number)
             .filter((n) => n > 0)
-            .join(' · ')}{' '}
-          are; shorten one of these.
+            .join(' · ')}`}{' '}
+          {tr`are; shorten one of these.`}
         </p>
       )}
     </div>

@@ -1,4 +1,5 @@
 // An own kind of step, kept for every piece of the shop.
+import { tr } from '@zanfirico/core';
 import type { WorkStep } from '@zanfirico/core';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
@@ -22,8 +23,8 @@ export function KeepOwn({ step }: { readonly step: WorkStep }) {
       () => {
         say(
           there
-            ? `“${name}” is no longer offered; orders that have it keep it.`
-            : `“${name}” is offered under “+ a step” in every piece.`,
+            ? tr`“${name}” is no longer offered; orders that have it keep it.`
+            : tr`“${name}” is offered under “+ a step” in every piece.`,
         );
       },
       (error: unknown) => {
@@ -33,7 +34,7 @@ export function KeepOwn({ step }: { readonly step: WorkStep }) {
   };
   return (
     <button type="button" className="btn btn-ghost btn-xs mt-1 self-start" onClick={put}>
-      {there ? 'No longer keep this kind' : 'Keep this kind for the shop'}
+      {there ? tr`No longer keep this kind` : tr`Keep this kind for the shop`}
     </button>
   );
 }

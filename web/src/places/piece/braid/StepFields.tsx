@@ -1,6 +1,6 @@
 // What can be changed of the step in hand.
 import { LIMITS } from '@zanfirico/contract';
-import { factsOf, type WorkStep, type Zone } from '@zanfirico/core';
+import { factsOf, type WorkStep, type Zone, tr } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';
@@ -10,7 +10,7 @@ import { kindOf, stepName } from '../../../marks/braid/stepNames';
 import type { Braid } from './useBraid';
 
 const ZONES: Readonly<Record<Zone, string>> = {
-  all: 'all of it',
+  all: tr`all of it`,
   base: 'base',
   middle: 'middle',
   top: 'top',
@@ -29,7 +29,7 @@ export function StepFields({ braid, step, onChange }: Props) {
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-4 gap-y-2">
       <SelectField
-        label="Kind"
+        label={tr`Kind`}
         value={step.kind}
         className="col-span-2"
         onChange={(value) => {
@@ -44,14 +44,14 @@ export function StepFields({ braid, step, onChange }: Props) {
         }}
       >
         <KindOptions way={way} />
-        <option value="own">A kind of our own</option>
+        <option value="own">{tr`A kind of our own`}</option>
       </SelectField>
       {step.kind === 'own' && (
         <div className="col-span-2 flex flex-col">
-          <span className="quiet text-sm">Called</span>
+          <span className="quiet text-sm">{tr`Called`}</span>
           <input
             className="input"
-            aria-label="Called"
+            aria-label={tr`Called`}
             maxLength={60}
             value={step.name ?? ''}
             onChange={(e) => {
@@ -62,13 +62,13 @@ export function StepFields({ braid, step, onChange }: Props) {
         </div>
       )}
       <SelectField
-        label="Part"
+        label={tr`Part`}
         value={String(step.part)}
         onChange={(value) => {
           onChange({ part: Number(value) });
         }}
       >
-        {!braid.parts[step.part] && <option value={step.part}>no part</option>}
+        {!braid.parts[step.part] && <option value={step.part}>{tr`no part`}</option>}
         {braid.parts.map((p, i) => (
           <option key={i} value={i}>
             {i + 1} {p.name}
@@ -76,7 +76,7 @@ export function StepFields({ braid, step, onChange }: Props) {
         ))}
       </SelectField>
       <CountField
-        label="Seconds"
+        label={tr`Seconds`}
         value={step.seconds}
         min={1}
         max={LIMITS.stepSeconds.maximum}
@@ -85,7 +85,7 @@ export function StepFields({ braid, step, onChange }: Props) {
         }}
       />
       <SelectField
-        label="Where on it"
+        label={tr`Where on it`}
         value={step.zone ?? facts.zone}
         onChange={(value) => {
           onChange({ zone: value });
@@ -99,13 +99,13 @@ export function StepFields({ braid, step, onChange }: Props) {
       </SelectField>
       {crew.length > 0 && (
         <SelectField
-          label="Who"
+          label={tr`Who`}
           value={step.who ?? ''}
           onChange={(value) => {
             onChange({ who: value === '' ? undefined : value });
           }}
         >
-          <option value="">as it falls</option>
+          <option value="">{tr`as it falls`}</option>
           {crew.map((p) => (
             <option key={p.id} value={p.id}>
               {p.name}
@@ -116,13 +116,13 @@ export function StepFields({ braid, step, onChange }: Props) {
       {facts.does === 'join' && (
         <>
           <SelectField
-            label="Joined to"
+            label={tr`Joined to`}
             value={String(step.to ?? '')}
             onChange={(value) => {
               onChange({ to: value === '' ? undefined : Number(value) });
             }}
           >
-            <option value="">nothing yet</option>
+            <option value="">{tr`nothing yet`}</option>
             {braid.parts.map((p, i) =>
               i === step.part ? null : (
                 <option key={i} value={i}>
@@ -132,15 +132,15 @@ export function StepFields({ braid, step, onChange }: Props) {
             )}
           </SelectField>
           <SelectField
-            label="By"
+            label={tr`By`}
             value={step.seal ?? 'hot'}
             onChange={(value) => {
               onChange({ seal: value });
             }}
           >
-            <option value="hot">hot seal, for good</option>
-            <option value="cold">cold seal, to break away</option>
-            <option value="glue">glue bit</option>
+            <option value="hot">{tr`hot seal, for good`}</option>
+            <option value="cold">{tr`cold seal, to break away`}</option>
+            <option value="glue">{tr`glue bit`}</option>
           </SelectField>
         </>
       )}
@@ -153,10 +153,10 @@ export function StepFields({ braid, step, onChange }: Props) {
             onChange({ pinned: e.target.checked ? true : undefined });
           }}
         />
-        pinned: placing heats leaves it as it is
+        {tr`pinned: placing heats leaves it as it is`}
       </label>
       <label className="col-span-2 flex flex-col">
-        <span className="quiet text-sm">Note</span>
+        <span className="quiet text-sm">{tr`Note`}</span>
         <input
           className="input"
           maxLength={300}

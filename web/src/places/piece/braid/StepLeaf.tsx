@@ -1,5 +1,14 @@
 // The step in hand: what it is, for how long, on which end; how hot the glass is there, and what is wrong with it.
-import { inWords, needOf, printText, STEPS, waitsFor, type WorkStep } from '@zanfirico/core';
+import {
+  inWords,
+  needOf,
+  printText,
+  STEPS,
+  waitsFor,
+  type WorkStep,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { ShieldAlert } from 'lucide-react';
 import { Verdict } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
@@ -19,14 +28,16 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
   const units = useDisplay((s) => s.units);
   const step = braid.steps[index];
   if (!step)
-    return <p className="quiet">Take a step in hand: click it, or walk with the arrow keys.</p>;
+    return (
+      <p className="quiet">{tr`Take a step in hand: click it, or walk with the arrow keys.`}</p>
+    );
   const kind = STEPS[kindOf(step)];
   const heat = braid.heat.steps[index];
   const found = braid.findings.filter((f) => f.step === step.id);
   const needs = needOf(step);
   const degrees = (t: number): string => printText(t, 'temperature', units);
   return (
-    <section aria-label={`Step ${String(index + 1)}`}>
+    <section aria-label={tr`Step ${String(index + 1)}`}>
       <h3 className="text-2xl">
         <span className="num quiet mr-2 text-lg">{index + 1}</span>
         {stepName(step)}
@@ -34,7 +45,7 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
       <p className="leading-snug">{inWords(step.note ?? kind.says, units)}</p>
       {kind.caution !== undefined && (
         <p className="text-warning mt-1 flex items-start gap-1.5 text-sm leading-tight">
-          <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label="Caution" /> {kind.caution}
+          <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label={tr`Caution`} /> {kind.caution}
         </p>
       )}
       {heat && !Number.isNaN(heat.to) && (
@@ -44,14 +55,14 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
             {degrees(heat.to)}
           </span>{' '}
           <span className="quiet">
-            {heat.band}
-            {needs !== undefined && `; wants ${needs} glass`}
+            {trWord(heat.band)}
+            {needs !== undefined && tr`; wants ${trWord(needs)} glass`}
           </span>
         </p>
       )}
       {braid.plan && <Hands braid={braid} plan={braid.plan} index={index} />}
       {reason !== undefined && (
-        <p className="quiet mt-1 leading-snug">Placed because: {inWords(reason, units)}</p>
+        <p className="quiet mt-1 leading-snug">{tr`Placed because: ${inWords(reason, units)}`}</p>
       )}
       <div className="mt-1 flex flex-col gap-1">
         {heat?.verdict && <Verdict verdict={heat.verdict} />}
@@ -75,7 +86,7 @@ function Hands({
   readonly index: number;
 }) {
   const named = (id: string | undefined): string =>
-    braid.sequence?.crew?.find((p) => p.id === id)?.name ?? 'nobody';
+    braid.sequence?.crew?.find((p) => p.id === id)?.name ?? tr`nobody`;
   const who = [...new Set((plan.hands[index] ?? []).map((h) => named(h.person)))];
   const wait = waitsFor(braid.steps, plan, index);
   const after = wait ? braid.steps.findIndex((s) => s.id === wait.after) : -1;
@@ -83,17 +94,17 @@ function Hands({
   return (
     <p className="mt-1 leading-snug">
       <span className="num">{clockText(plan.starts[index] ?? 0)}</span>{' '}
-      {who.length > 0 ? who.join(' and ') : 'no hands'}
+      {who.length > 0 ? who.join(tr` and `) : tr`no hands`}
       {wait && step && (
         <span className="quiet">
-          , once{' '}
+          {tr`, once `}
           {wait.cause === 'glass'
             ? ''
             : wait.cause === 'hand'
-              ? `the ${named(wait.of)} has finished `
-              : `the ${wait.of ?? ''} is free after `}
+              ? tr`the ${named(wait.of)} has finished `
+              : tr`the ${wait.of ?? ''} is free after `}
           {after + 1} {stepName(step)}
-          {wait.cause === 'glass' && ' is done'}
+          {wait.cause === 'glass' && tr` is done`}
         </span>
       )}
       .

@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { printText, type WorkStep } from '@zanfirico/core';
+import { printText, type WorkStep, tr } from '@zanfirico/core';
 import {
   ArrowDown,
   ArrowUp,
@@ -46,10 +46,10 @@ const COLUMNS: readonly (readonly [string, boolean])[] = [
   ['number', false],
   ['at', true],
   ['step', true],
-  ['part', true],
+  [tr`part`, true],
   ['for', true],
   ['then', true],
-  ['glass is', false],
+  [tr`glass is`, false],
   ['trouble', false],
   ['change', false],
 ];
@@ -70,7 +70,7 @@ export function StepTable(props: Props) {
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
       <table className="table w-full text-left">
-        <caption className="sr-only">Order of work, with the heat of what each step works</caption>
+        <caption className="sr-only">{tr`Order of work, with the heat of what each step works`}</caption>
         <thead>
           <tr className="quiet bg-base-100 sticky top-0 z-10 text-sm">
             {COLUMNS.map(([title, seen]) => (
@@ -127,7 +127,7 @@ function StepRow(props: RowProps) {
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: step.id });
   const h = braid.heat.steps[i];
   const name = stepName(step);
-  const part = braid.parts[step.part]?.name ?? 'no part';
+  const part = braid.parts[step.part]?.name ?? tr`no part`;
   const number = String(i + 1);
   const row = useRef<HTMLTableRowElement>(null);
   // The row in hand is kept in sight, and nothing else moves for it.
@@ -162,7 +162,7 @@ function StepRow(props: RowProps) {
         <button
           type="button"
           className="text-left"
-          aria-label={`Step ${number}: ${name}, ${part}`}
+          aria-label={tr`Step ${number}: ${name}, ${part}`}
           onClick={(e) => {
             e.stopPropagation();
             takeOrChoose(e);
@@ -178,9 +178,9 @@ function StepRow(props: RowProps) {
       <td className="num pr-2 text-right text-sm whitespace-nowrap">{ends}</td>
       <td className="quiet pr-2 text-sm max-sm:hidden">{h?.band ?? ''}</td>
       <td className="pr-1">
-        {trouble === 'no' && <OctagonX className="text-error size-4" aria-label="no" />}
+        {trouble === 'no' && <OctagonX className="text-error size-4" aria-label={tr`no`} />}
         {trouble === 'watch' && (
-          <TriangleAlert className="text-warning size-4" aria-label="watch" />
+          <TriangleAlert className="text-warning size-4" aria-label={tr`watch`} />
         )}
       </td>
       <td className="whitespace-nowrap">
@@ -188,7 +188,7 @@ function StepRow(props: RowProps) {
           <>
             <IconButton
               small
-              label={`Move step ${number} earlier`}
+              label={tr`Move step ${number} earlier`}
               onClick={() => {
                 onMove(i, i - 1);
               }}
@@ -197,7 +197,7 @@ function StepRow(props: RowProps) {
             </IconButton>
             <IconButton
               small
-              label={`Move step ${number} later`}
+              label={tr`Move step ${number} later`}
               onClick={() => {
                 onMove(i, i + 1);
               }}
@@ -206,7 +206,7 @@ function StepRow(props: RowProps) {
             </IconButton>
             <IconButton
               small
-              label={`Choose step ${number} with others`}
+              label={tr`Choose step ${number} with others`}
               onClick={() => {
                 onChoose(i, 'one');
               }}
@@ -215,7 +215,7 @@ function StepRow(props: RowProps) {
             </IconButton>
             <IconButton
               small
-              label={`Repeat step ${number}`}
+              label={tr`Repeat step ${number}`}
               onClick={() => {
                 onRepeat(i);
               }}
@@ -224,7 +224,7 @@ function StepRow(props: RowProps) {
             </IconButton>
             <IconButton
               small
-              label={`Take step ${number} out`}
+              label={tr`Take step ${number} out`}
               onClick={() => {
                 onRemove(i);
               }}

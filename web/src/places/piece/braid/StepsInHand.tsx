@@ -1,6 +1,6 @@
 // What can be done with the steps chosen together, and putting in those copied before, here or in another piece.
 import type { PieceStep } from '@zanfirico/contract';
-import { byId, byNumber } from '@zanfirico/core';
+import { byId, byNumber, tr } from '@zanfirico/core';
 import { ClipboardPaste, Copy, X } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';
@@ -23,13 +23,13 @@ export function StepsInHand({ braid, walk }: Props) {
     if (steps.length === 0) return undefined;
     useNotices
       .getState()
-      .say(steps.length === 1 ? 'One step copied.' : `${String(steps.length)} steps copied.`);
+      .say(steps.length === 1 ? tr`One step copied.` : tr`${String(steps.length)} steps copied.`);
     return keepClip({ steps });
   };
   const put = (steps: readonly PieceStep[]): void => {
     if (braid.steps.length + steps.length > 400)
       throw new Error(
-        `An order takes 400 steps; this one has ${String(braid.steps.length)}, and ${String(steps.length)} were copied.`,
+        tr`An order takes 400 steps; this one has ${String(braid.steps.length)}, and ${String(steps.length)} were copied.`,
       );
     // Who did it there is nobody here, unless they have the same id in this crew.
     const crew = new Set(braid.sequence?.crew?.map((p) => p.id));
@@ -54,12 +54,12 @@ export function StepsInHand({ braid, walk }: Props) {
   return (
     <div
       role="group"
-      aria-label="Steps in hand"
+      aria-label={tr`Steps in hand`}
       className="order-last flex w-full flex-wrap items-center gap-x-1"
     >
       {many > 0 && (
         <>
-          <span className="mr-1">{many === 1 ? '1 step' : `${String(many)} steps`} together</span>
+          <span className="mr-1">{tr`${many === 1 ? tr`1 step` : tr`${String(many)} steps`} together`}</span>
           <button
             type="button"
             className="btn btn-ghost btn-sm"
@@ -68,13 +68,13 @@ export function StepsInHand({ braid, walk }: Props) {
               if (text !== undefined) giveOut(text);
             }}
           >
-            <Copy className="size-4" /> Copy
+            <Copy className="size-4" /> {tr`Copy`}
           </button>
           <button type="button" className="btn btn-ghost btn-sm" onClick={walk.takeOut}>
-            <X className="size-4" /> Take out
+            <X className="size-4" /> {tr`Take out`}
           </button>
           <button type="button" className="btn btn-ghost btn-sm" onClick={walk.letGo}>
-            Let go
+            {tr`Let go`}
           </button>
         </>
       )}
@@ -82,7 +82,7 @@ export function StepsInHand({ braid, walk }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          title="After the step in hand"
+          title={tr`After the step in hand`}
           onClick={() => {
             try {
               put(kept);
@@ -91,8 +91,8 @@ export function StepsInHand({ braid, walk }: Props) {
             }
           }}
         >
-          <ClipboardPaste className="size-4" /> Put in{' '}
-          {kept.length === 1 ? '1 step' : `${String(kept.length)} steps`}
+          <ClipboardPaste className="size-4" />{' '}
+          {tr`Put in ${kept.length === 1 ? tr`1 step` : tr`${String(kept.length)} steps`}`}
         </button>
       )}
     </div>

@@ -1,4 +1,5 @@
 // Variants of the order, side by side: "two hands", "four hands"; and whether helpers work beside.
+import { tr } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import type { Braid } from './useBraid';
@@ -15,7 +16,7 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
       {variants.length > 1 && (
         <select
           className="select"
-          aria-label="Variant"
+          aria-label={tr`Variant`}
           value={chosen}
           onChange={(e) => {
             setSequence({ chosen: Number(e.target.value) });
@@ -31,30 +32,30 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
       {variants.length > 0 && (
         <input
           className="input w-36"
-          aria-label="Name of the variant"
+          aria-label={tr`Name of the variant`}
           maxLength={40}
           value={variants[chosen]?.name ?? ''}
           onChange={(e) => {
             setSequence({
               variants: variants.map((v, i) =>
-                i === chosen ? { ...v, name: e.target.value || 'Variant' } : v,
+                i === chosen ? { ...v, name: e.target.value || tr`Variant` } : v,
               ),
             });
           }}
         />
       )}
       <IconButton
-        label="Another variant, from this one"
+        label={tr`Another variant, from this one`}
         onClick={() => {
           if (variants.length < MOST_VARIANTS)
-            braid.addVariant(`Variant ${String(Math.max(1, variants.length) + 1)}`, steps);
+            braid.addVariant(tr`Variant ${String(Math.max(1, variants.length) + 1)}`, steps);
         }}
       >
         <Plus className="size-4" />
       </IconButton>
       {variants.length > 1 && (
         <IconButton
-          label="Drop this variant"
+          label={tr`Drop this variant`}
           onClick={() => {
             setSequence({ variants: variants.filter((_, i) => i !== chosen), chosen: 0 });
           }}
@@ -73,7 +74,7 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
             setSequence({ helpers: e.target.checked });
           }}
         />
-        with helpers
+        {tr`with helpers`}
       </label>
     </div>
   );

@@ -1,5 +1,5 @@
 // Placing the heats in a worker, one at a time, stopped at will.
-import { inWords, type Placed } from '@zanfirico/core';
+import { inWords, type Placed, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
 import { startPlacing } from '../../../workers/workers';
@@ -23,12 +23,12 @@ export function usePlacing(
       braid.change(placed.steps);
       onReasons(placed.reasons);
       if (placed.ok) {
-        say('The heats are placed; each says why. Undo puts them back as they were.');
+        say(tr`The heats are placed; each says why. Undo puts them back as they were.`);
         return;
       }
       const i = placed.steps.findIndex((s) => s.id === placed.step);
       trouble(
-        `Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${inWords(placed.because, useDisplay.getState().units)} Make it shorter, thicker, or with more hands.`,
+        tr`Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${inWords(placed.because, useDisplay.getState().units)} Make it shorter, thicker, or with more hands.`,
       );
     });
   };

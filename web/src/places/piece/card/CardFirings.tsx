@@ -1,5 +1,6 @@
 // On the card of a piece made in the kiln: every firing as it is programmed.
-import { printDuration } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { printDuration, tr, trWord } from '@zanfirico/core';
 import { dayWords } from '../../../clock/dayWords';
 import { ProgrammeLines } from '../kiln/ProgrammeLines';
 import { beginsOf } from '../kiln/useFirings';
@@ -17,10 +18,9 @@ export function CardFirings() {
         return (
           <div key={i} className="mb-2 break-inside-avoid">
             <h3 className="border-b border-black text-xl">
-              Firing {i + 1}, {f.aim}
-              {begins && `: begun ${dayWords(begins.getTime())}`}, door may open{' '}
-              {printDuration(p.seconds)} later
-              {p.night.state !== 'checked' && ' (first guess, not checked: do not fire by it)'}
+              {tr`Firing ${i + 1}, ${trWord(f.aim)}`}
+              {trNodes`${begins && tr`: begun ${dayWords(begins.getTime())}`}, door may open ${printDuration(p.seconds)} later`}
+              {p.night.state !== 'checked' && tr` (first guess, not checked: do not fire by it)`}
             </h3>
             <ProgrammeLines lines={p.lines} />
           </div>

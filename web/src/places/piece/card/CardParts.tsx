@@ -1,5 +1,5 @@
 // The parts and bits on the card: what each weighs and how its glass comes to it.
-import { printText, type Derived } from '@zanfirico/core';
+import { printText, type Derived, tr } from '@zanfirico/core';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
 
@@ -21,9 +21,9 @@ export function CardParts({ derived, bitsOnly }: Props) {
           <span className="num text-right">
             {printText(p.mass, 'mass', units)}
             {p.gathers &&
-              ` · ${String(p.gathers.gathers.length)} × to ⌀ ${printText(p.gathers.gathers[p.gathers.gathers.length - 1]?.diameter ?? 0, 'length', units)}`}
+              tr` · ${String(p.gathers.gathers.length)} × to ⌀ ${printText(p.gathers.gathers[p.gathers.gathers.length - 1]?.diameter ?? 0, 'length', units)}`}
             {p.stock &&
-              ` · ${printText(p.stock.length.value, 'length', units)} of ${stockWords(p.stock.stock, units)}`}
+              tr` · ${printText(p.stock.length.value, 'length', units)} of ${stockWords(p.stock.stock, units)}`}
           </span>
         </li>
       ))}
@@ -31,9 +31,9 @@ export function CardParts({ derived, bitsOnly }: Props) {
         <li key={`b${String(b.index)}`} className="flex justify-between gap-2">
           <span>{b.name}</span>
           <span className="num">
-            {b.mass > 0 ? printText(b.mass, 'mass', units) : 'from the lip'}
+            {b.mass > 0 ? printText(b.mass, 'mass', units) : tr`from the lip`}
             {b.stock &&
-              ` · ${printText(b.stock.length.value, 'length', units)} of ${stockWords(b.stock.stock, units)}`}
+              tr` · ${printText(b.stock.length.value, 'length', units)} of ${stockWords(b.stock.stock, units)}`}
           </span>
         </li>
       ))}

@@ -1,6 +1,13 @@
 // The section for the card: black lines only; diameters and walls at every point, or of every part.
 import type { PieceDocument } from '@zanfirico/contract';
-import { lyingBits, ON_AXIS, printText, type Derived, type DisplayUnits } from '@zanfirico/core';
+import {
+  lyingBits,
+  ON_AXIS,
+  printText,
+  type Derived,
+  type DisplayUnits,
+  tr,
+} from '@zanfirico/core';
 import { glassPath, linePath, toX, toY, type Sheet } from '../../../marks/outline';
 import { BitShapes } from '../../../marks/section/BitMark';
 import { DimensionMarks } from '../../../marks/section/DimensionMarks';
@@ -72,7 +79,7 @@ export function CardSection(props: Props) {
       width={WIDTH}
       height={height}
       role="img"
-      aria-label="Section with measures"
+      aria-label={tr`Section with measures`}
       stroke="black"
       style={{ '--board': '#fff', '--glass': '#999' } as React.CSSProperties}
     >

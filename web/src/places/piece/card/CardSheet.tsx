@@ -1,5 +1,5 @@
 // The card: one page in black on white to take to the bench.
-import { inWords, printText } from '@zanfirico/core';
+import { inWords, printText, tr } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
@@ -19,10 +19,10 @@ export function CardSheet() {
   if (!derived.ok)
     return (
       <p className="px-6 py-16">
-        Mend the drawing first: {inWords(derived.problems[0]?.message ?? '', units)}
+        {tr`Mend the drawing first: ${inWords(derived.problems[0]?.message ?? '', units)}`}
       </p>
     );
-  if (!last || !night) return <p className="px-6 py-16">The card comes with the form.</p>;
+  if (!last || !night) return <p className="px-6 py-16">{tr`The card comes with the form.`}</p>;
   const { readings: r, gathers, stock, schedule, whole, parts } = last;
   const checked = night.state === 'checked';
   const braid = order.state === 'there' ? order.braid : undefined;
@@ -30,7 +30,7 @@ export function CardSheet() {
   const many = parts.length > 1;
   const door = clockWords(document.firing.lastIn, schedule.total.value);
   const facts: (readonly [string, string])[] = [
-    ['Glass', printText(r.mass.value, 'mass', units)],
+    [tr`Glass`, printText(r.mass.value, 'mass', units)],
     ...(gathers
       ? ([
           [
@@ -56,11 +56,11 @@ export function CardSheet() {
           ['of', stockWords(stock.stock, units)],
         ] as const)
       : []),
-    ['Height', printText(whole.height, 'length', units)],
-    ['Widest', printText(2 * whole.widest, 'length', units)],
+    [tr`Height`, printText(whole.height, 'length', units)],
+    [tr`Widest`, printText(2 * whole.widest, 'length', units)],
     [
-      'Wall',
-      `${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`,
+      tr`Wall`,
+      tr`${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`,
     ],
     ...(r.capacity.value > 0
       ? ([['Holds', printText(r.capacity.value, 'volume', units)]] as const)
@@ -71,10 +71,10 @@ export function CardSheet() {
       <div className="no-print mx-auto mb-3 flex max-w-[794px] justify-between">
         <p className="quiet" role="status">
           {placing
-            ? 'The heats are being placed; it can be printed in a moment.'
+            ? tr`The heats are being placed; it can be printed in a moment.`
             : checked
-              ? 'A4, black on white: one page for simple pieces.'
-              : 'The night is still being checked; it can be printed in a moment.'}
+              ? tr`A4, black on white: one page for simple pieces.`
+              : tr`The night is still being checked; it can be printed in a moment.`}
         </p>
         <button
           type="button"
@@ -84,12 +84,12 @@ export function CardSheet() {
             window.print();
           }}
         >
-          <Printer className="size-4" /> Print
+          <Printer className="size-4" /> {tr`Print`}
         </button>
       </div>
       <article
         className="card-page mx-auto min-h-[1040px] max-w-[794px] bg-white px-10 py-8 text-black max-sm:px-4 shadow-xl print:min-h-0 print:max-w-none print:p-0 print:shadow-none"
-        aria-label="Bench card"
+        aria-label={tr`Bench card`}
       >
         <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
           <h2 className="text-4xl">{document.name}</h2>
@@ -111,11 +111,11 @@ export function CardSheet() {
               <ol className="num mt-2 border-t border-black pt-1">
                 {gathers.gathers.map((g, i) => (
                   <li key={i} className="flex justify-between">
-                    <span>gather {i + 1}</span>
+                    <span>{tr`gather ${i + 1}`}</span>
                     <span>+{printText(g.brings, 'mass', units)}</span>
                     <span>
                       ⌀ {printText(g.diameter, 'length', units)}
-                      {g.block !== undefined && `, block ${printText(g.block, 'length', units)}`}
+                      {g.block !== undefined && tr`, block ${printText(g.block, 'length', units)}`}
                     </span>
                   </li>
                 ))}
@@ -134,8 +134,8 @@ export function CardSheet() {
         ) : (
           <section className="mt-3 break-inside-avoid [&_.quiet]:text-black/75">
             <h3 className="border-b border-black text-xl">
-              Night: door may open {door.time} {door.day}
-              {!checked && ' (first guess, not checked: do not fire by it)'}
+              {tr`Night: door may open ${door.time} ${door.day}`}
+              {!checked && tr` (first guess, not checked: do not fire by it)`}
             </h3>
             <ScheduleTable
               schedule={schedule}
@@ -144,10 +144,7 @@ export function CardSheet() {
             />
           </section>
         )}
-        <footer className="mt-2 text-[0.9rem] leading-tight">
-          Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades
-          come first.
-        </footer>
+        <footer className="mt-2 text-[0.9rem] leading-tight">{tr`Planned figures, no promise: the supplier’s sheet, your local codes and licensed trades come first.`}</footer>
       </article>
     </div>
   );

@@ -1,6 +1,14 @@
 // The order of work on the card, in the order of the clock: when, what, for how long, who; calipers and weights at their step,
 // heats as a sign, cautions once and then their sign.
-import { factsOf, inWords, printText, STEPS, type Derived, type WorkStep } from '@zanfirico/core';
+import {
+  factsOf,
+  inWords,
+  printText,
+  STEPS,
+  type Derived,
+  type WorkStep,
+  tr,
+} from '@zanfirico/core';
 import { Flame } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
@@ -36,12 +44,12 @@ export function CardSteps({ braid, derived }: Props) {
     const g = derived.parts[s.part]?.gathers?.gathers[n];
     return (
       g &&
-      `+${printText(g.brings, 'mass', units)}, then ⌀ ${printText(g.diameter, 'length', units)}`
+      tr`+${printText(g.brings, 'mass', units)}, then ⌀ ${printText(g.diameter, 'length', units)}`
     );
   };
   return (
     <section className="mt-3">
-      <h3 className="border-b border-black text-xl">Order of work</h3>
+      <h3 className="border-b border-black text-xl">{tr`Order of work`}</h3>
       <ol className="mt-1 columns-2 gap-8 text-[0.9rem] leading-[1.15]">
         {order.map((i) => {
           const s = steps[i] as WorkStep;
@@ -61,10 +69,10 @@ export function CardSteps({ braid, derived }: Props) {
               <span className="num text-right">{clockText(starts[i] ?? 0)}</span>
               <span className="num text-right">{i + 1}</span>
               <span>
-                {heat && <Flame className="mr-1 mb-0.5 inline size-4" aria-label="heat" />}
+                {heat && <Flame className="mr-1 mb-0.5 inline size-4" aria-label={tr`heat`} />}
                 <strong>{stepName(s)}</strong>
                 {many && ` · ${parts[s.part]?.name ?? ''}`}
-                {s.to !== undefined && ` to ${parts[s.to]?.name ?? ''}`}
+                {s.to !== undefined && tr` to ${parts[s.to]?.name ?? ''}`}
                 {who.length > 0 && <em> {who.join(', ')}</em>}
                 {caution !== undefined && !first && ' !'}
                 {brings !== undefined && <span className="num block">{brings}</span>}

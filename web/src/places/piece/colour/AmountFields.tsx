@@ -1,4 +1,5 @@
 // The fields of one amount, as the shop measures it.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type PieceColour } from '@zanfirico/contract';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -34,14 +35,14 @@ export function AmountFields({
     case 'bar':
       return (
         <>
-          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
-          {length('Bar ⌀', amount.diameter, 0.002, 0.1, (v) => ({ ...amount, diameter: v }))}
+          {length(tr`Long`, amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
+          {length(tr`Bar ⌀`, amount.diameter, 0.002, 0.1, (v) => ({ ...amount, diameter: v }))}
         </>
       );
     case 'weight':
       return (
         <QuantityField
-          label="Weighs"
+          label={tr`Weighs`}
           kind="mass"
           value={amount.mass}
           within={LIMITS.colourMass}
@@ -54,7 +55,7 @@ export function AmountFields({
     case 'passes':
       return (
         <CountField
-          label="Rolls"
+          label={tr`Rolls`}
           value={amount.count}
           within={LIMITS.passes}
           onCommit={(count) => {
@@ -65,7 +66,7 @@ export function AmountFields({
     case 'pinches':
       return (
         <CountField
-          label="Pinches"
+          label={tr`Pinches`}
           value={amount.count}
           within={LIMITS.pinches}
           onCommit={(count) => {
@@ -77,22 +78,22 @@ export function AmountFields({
       return (
         <>
           <CountField
-            label="Canes"
+            label={tr`Canes`}
             value={amount.count}
             within={LIMITS.caneCount}
             onCommit={(count) => {
               onChange({ ...amount, count });
             }}
           />
-          {length('Cane ⌀', amount.diameter, 0.0005, 0.05, (v) => ({ ...amount, diameter: v }))}
-          {length('Long', amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
+          {length(tr`Cane ⌀`, amount.diameter, 0.0005, 0.05, (v) => ({ ...amount, diameter: v }))}
+          {length(tr`Long`, amount.length, 0.001, 1, (v) => ({ ...amount, length: v }))}
         </>
       );
     case 'coats':
       return (
         <>
           <CountField
-            label="Coats"
+            label={tr`Coats`}
             value={amount.count}
             within={LIMITS.coats}
             onCommit={(count) => {
@@ -100,7 +101,7 @@ export function AmountFields({
             }}
           />
           <ThicknessField
-            label="Each"
+            label={tr`Each`}
             value={amount.thickness}
             within={LIMITS.coatThickness}
             onCommit={(thickness) => {
@@ -113,14 +114,14 @@ export function AmountFields({
       return (
         <>
           <CountField
-            label="Pieces"
+            label={tr`Pieces`}
             value={amount.count}
             within={LIMITS.lumps}
             onCommit={(count) => {
               onChange({ ...amount, count });
             }}
           />
-          {length('Across', amount.diameter, 0.0001, 0.2, (v) => ({ ...amount, diameter: v }))}
+          {length(tr`Across`, amount.diameter, 0.0001, 0.2, (v) => ({ ...amount, diameter: v }))}
         </>
       );
   }

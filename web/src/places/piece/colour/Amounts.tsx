@@ -1,6 +1,6 @@
 // How much of each colour the part takes, for so many pieces, and whether the rack has it.
 import { LIMITS, type PieceColour } from '@zanfirico/contract';
-import { amountVolume, printText, stockFor } from '@zanfirico/core';
+import { amountVolume, printText, stockFor, tr } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';
 import { changePiece } from '../../../stores/draft';
@@ -17,17 +17,17 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
   const inWords = (amount: PieceColour['amount']): string => {
     switch (amount.kind) {
       case 'bar':
-        return `${length(amount.length * pieces)} of bar ⌀ ${length(amount.diameter)}`;
+        return tr`${length(amount.length * pieces)} of bar ⌀ ${length(amount.diameter)}`;
       case 'canes':
-        return `${String(amount.count * pieces)} canes of ${length(amount.length)}`;
+        return tr`${String(amount.count * pieces)} canes of ${length(amount.length)}`;
       case 'passes':
-        return `${String(amount.count)} rolls each`;
+        return tr`${String(amount.count)} rolls each`;
       case 'pinches':
-        return `${String(amount.count)} pinches each`;
+        return tr`${String(amount.count)} pinches each`;
       case 'coats':
-        return `${String(amount.count)} × ${thicknessText(amount.thickness, units)} each`;
+        return tr`${String(amount.count)} × ${thicknessText(amount.thickness, units)} each`;
       case 'pieces':
-        return `${String(amount.count * pieces)} of ${length(amount.diameter)}`;
+        return tr`${String(amount.count * pieces)} of ${length(amount.diameter)}`;
       case 'weight':
         return '';
     }
@@ -49,12 +49,12 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
     return { l, name: line?.colour.name ?? l.colour, need, have, left };
   });
   return (
-    <section className="mt-5" aria-label="Amounts">
+    <section className="mt-5" aria-label={tr`Amounts`}>
       <div className="flex items-end gap-4">
-        <h2 className="flex-1 text-2xl">To lay out</h2>
+        <h2 className="flex-1 text-2xl">{tr`To lay out`}</h2>
         <div className="w-20">
           <CountField
-            label="Pieces"
+            label={tr`Pieces`}
             value={pieces}
             within={LIMITS.pieces}
             onCommit={(next) => {
@@ -76,17 +76,15 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
             {left !== undefined && have !== undefined && (
               <p className={`text-sm leading-tight ${left < 0 ? 'text-warning' : 'quiet'}`}>
                 {left < 0
-                  ? `Short by ${printText(-left, 'mass', units)}: the rack has ${printText(have, 'mass', units)} of it in this form.`
-                  : `${printText(left, 'mass', units)} stay on the rack.`}
+                  ? tr`Short by ${printText(-left, 'mass', units)}: the rack has ${printText(have, 'mass', units)} of it in this form.`
+                  : tr`${printText(left, 'mass', units)} stay on the rack.`}
               </p>
             )}
           </li>
         ))}
       </ul>
       {rows.every((r) => r.have === undefined) && (
-        <p className="quiet mt-1 text-sm">
-          No stock is noted for these; note it in the rack and it is counted here.
-        </p>
+        <p className="quiet mt-1 text-sm">{tr`No stock is noted for these; note it in the rack and it is counted here.`}</p>
       )}
     </section>
   );

@@ -1,5 +1,5 @@
 // The Colour sheet: what lies in the wall from inside to outside, whether it holds together, and how it will look.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useBoard } from '../../../stores/board';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
@@ -16,18 +16,18 @@ export function ColourSheet() {
   const colouring = useColouring();
   const units = useDisplay((s) => s.units);
   const takePart = useBoard((s) => s.takePart);
-  if (!colouring) return <p className="px-6 py-16">The colour comes with the form.</p>;
+  if (!colouring) return <p className="px-6 py-16">{tr`The colour comes with the form.`}</p>;
   const { part, index, fit } = colouring;
   const worst = fit.places[fit.worst];
   return (
     <div className="grid gap-x-10 px-6 py-4 lg:grid-cols-[23rem_1fr]">
       <div>
         <div className="flex items-baseline gap-3">
-          <h2 className="text-2xl">In the wall</h2>
+          <h2 className="text-2xl">{tr`In the wall`}</h2>
           {document.parts.length > 1 && (
             <select
               className="select"
-              aria-label="Part"
+              aria-label={tr`Part`}
               value={index}
               onChange={(e) => {
                 takePart(Number(e.target.value));
@@ -49,11 +49,10 @@ export function ColourSheet() {
           <div className="min-w-0">
             <figure>
               <figcaption className="flex items-baseline gap-2">
-                <span className="font-display text-2xl font-semibold">Push and pull</span>
+                <span className="font-display text-2xl font-semibold">{tr`Push and pull`}</span>
                 {worst && (
                   <span className="quiet text-sm">
-                    where it is worst: {printText(worst.wall, 'length', units)} of wall,{' '}
-                    {printText(worst.height - part.shape.lowest, 'length', units)} up
+                    {tr`where it is worst: ${printText(worst.wall, 'length', units)} of wall, ${printText(worst.height - part.shape.lowest, 'length', units)} up`}
                   </span>
                 )}
               </figcaption>

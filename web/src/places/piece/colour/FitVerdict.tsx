@@ -1,4 +1,5 @@
 // Does it hold together? Both schools, which is trusted and why, what would mend it, and what else to know.
+import { trNodes } from '../../../words/trNodes';
 import {
   asFitGlass,
   judgeInclusion,
@@ -6,6 +7,7 @@ import {
   reaction,
   remedies,
   stackAt,
+  tr,
 } from '@zanfirico/core';
 import { useWords } from '../../../fields/useWords';
 import { Verdict } from '../../../marks/Verdict';
@@ -39,7 +41,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
     const next = shares[i + 1];
     const found = next && reaction(s.colour ?? glass, next.colour ?? glass);
     return found
-      ? [`${s.colour?.name ?? glass.name} and ${next.colour?.name ?? glass.name}: ${found.says}`]
+      ? [tr`${s.colour?.name ?? glass.name} and ${next.colour?.name ?? glass.name}: ${found.says}`]
       : [];
   });
   const setIn = laid.flatMap((l) => {
@@ -59,17 +61,17 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
   const inner = shares[0]?.colour;
   const caution = colours.filter((c) => c.keepOffFood);
   return (
-    <section aria-label="Fit" className="mt-2 xl:mt-9">
+    <section aria-label={tr`Fit`} className="mt-2 xl:mt-9">
       <div className="flex flex-col gap-1">
-        <p className="quiet text-sm">by stress</p>
+        <p className="quiet text-sm">{tr`by stress`}</p>
         <Verdict verdict={byStress} />
-        <p className="quiet mt-1 text-sm">by number</p>
+        <p className="quiet mt-1 text-sm">{tr`by number`}</p>
         <Verdict verdict={byNumber} />
       </div>
       {disagree !== undefined && <p className="mt-2 leading-snug">{disagree}</p>}
       {mends.length > 0 && (
         <>
-          <h3 className="mt-3 text-lg">Tried, and good</h3>
+          <h3 className="mt-3 text-lg">{tr`Tried, and good`}</h3>
           <ul>
             {mends.slice(0, 5).map((m) => (
               <li key={m.says} className="leading-snug">
@@ -80,13 +82,11 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
         </>
       )}
       {byStress.verdict !== 'good' && mends.length === 0 && (
-        <p className="mt-2">
-          Nothing tried came out good: thinner, clear between, nor any colour of the rack.
-        </p>
+        <p className="mt-2">{tr`Nothing tried came out good: thinner, clear between, nor any colour of the rack.`}</p>
       )}
       {setIn.length > 0 && (
         <div className="mt-3 flex flex-col gap-1">
-          <p className="quiet text-sm">set in</p>
+          <p className="quiet text-sm">{tr`set in`}</p>
           {setIn.map((v) => (
             <Verdict key={v.because} verdict={v} />
           ))}
@@ -104,9 +104,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
       ))}
       {caution.length > 0 && (
         <p className="text-warning mt-2 leading-snug">
-          {caution.map((c) => c.name).join(', ')}: lead or cadmium. Keep off surfaces that touch
-          food or lips{inner?.keepOffFood === true && ', as the inside here does'}; the supplier’s
-          sheet decides.
+          {trNodes`${caution.map((c) => c.name).join(', ')}: lead or cadmium. Keep off surfaces that touch food or lips${inner?.keepOffFood === true && tr`, as the inside here does`}; the supplier’s sheet decides.`}
         </p>
       )}
       <PairNotes colours={colours} glass={glass} fall={fall} />

@@ -1,6 +1,6 @@
 // One layer as it is laid: its colour, its amount, after which gather, how thick it comes out.
 import type { PieceColour } from '@zanfirico/contract';
-import { hexOf, over, WHITE, type Colour, type WallShare } from '@zanfirico/core';
+import { hexOf, over, WHITE, type Colour, type WallShare, tr, trWord } from '@zanfirico/core';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';
@@ -43,7 +43,7 @@ export function LayerRow(props: Props) {
         />
         <span className="font-display flex-1 text-xl font-semibold">{colour.name}</span>
         <IconButton
-          label={`Lay ${colour.name} further out`}
+          label={tr`Lay ${colour.name} further out`}
           onClick={() => {
             onMove(1);
           }}
@@ -51,20 +51,20 @@ export function LayerRow(props: Props) {
           <ArrowUp className="size-4" />
         </IconButton>
         <IconButton
-          label={`Lay ${colour.name} further in`}
+          label={tr`Lay ${colour.name} further in`}
           onClick={() => {
             onMove(-1);
           }}
         >
           <ArrowDown className="size-4" />
         </IconButton>
-        <IconButton label={`Take ${colour.name} out`} onClick={onDrop}>
+        <IconButton label={tr`Take ${colour.name} out`} onClick={onDrop}>
           <X className="size-4" />
         </IconButton>
       </div>
       <div className="mt-1 grid grid-cols-[1fr_1fr_1fr] items-end gap-x-3 gap-y-1">
         <SelectField
-          label="as"
+          label={tr`as`}
           className="col-span-2"
           value={layer.amount.kind}
           onChange={(to) => {
@@ -73,12 +73,12 @@ export function LayerRow(props: Props) {
         >
           {kindsOf(colour, layer.amount.kind).map((id) => (
             <option key={id} value={id}>
-              {KINDS[id]}
+              {trWord(KINDS[id])}
             </option>
           ))}
         </SelectField>
         <CountField
-          label="after gather"
+          label={tr`after gather`}
           value={Math.min(layer.after, gathers)}
           min={1}
           max={gathers}
@@ -95,19 +95,16 @@ export function LayerRow(props: Props) {
       </div>
       {share && (
         <p className="num mt-1 text-sm">
-          {thick(share.atGather)} at the gather
-          <span className="quiet font-sans"> · on the piece </span>
-          {thick(share.share * walls.thinnest)} to {thick(share.share * walls.thickest)}
+          {tr`${thick(share.atGather)} at the gather`}
+          <span className="quiet font-sans">{tr` · on the piece `}</span>
+          {tr`${thick(share.share * walls.thinnest)} to ${thick(share.share * walls.thickest)}`}
         </p>
       )}
       {colour.strikes && (
-        <p className="quiet text-sm">Strikes: its colour comes up on reheating.</p>
+        <p className="quiet text-sm">{tr`Strikes: its colour comes up on reheating.`}</p>
       )}
       {colour.family === 'other' && layer.amount.kind === 'coats' && (
-        <p className="quiet text-sm leading-tight">
-          A film this thin carries no load and tears as the glass stretches; keep decorated ground
-          off the punty. Fume under the hood, never in the open room.
-        </p>
+        <p className="quiet text-sm leading-tight">{tr`A film this thin carries no load and tears as the glass stretches; keep decorated ground off the punty. Fume under the hood, never in the open room.`}</p>
       )}
     </li>
   );

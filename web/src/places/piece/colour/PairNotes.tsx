@@ -1,5 +1,6 @@
 // Each colour with the part's glass: whose number it goes by, what the shop's tests say, or the bow to look for.
-import { bowFor, printText, type Colour, type FitGlass } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { bowFor, printText, type Colour, type FitGlass, tr } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { pointsText, SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
@@ -26,7 +27,7 @@ export function PairNotes({
   );
   if (pairs.length === 0) return null;
   return (
-    <ul className="mt-3 flex flex-col gap-1.5 text-sm leading-snug" aria-label="With the clear">
+    <ul className="mt-3 flex flex-col gap-1.5 text-sm leading-snug" aria-label={tr`With the clear`}>
       {pairs.map((c) => {
         const tested = rack.tested(c.id, glass.id);
         const by = rack.line(c.id)?.spoken.expansion.by ?? 'representative';
@@ -51,20 +52,18 @@ export function PairNotes({
             <span className="num">{shown(c.expansion * 1e7, 1)}</span>, {SPEAKER_WORDS[by]}.{' '}
             {tested ? (
               <>
-                Tested with this glass:{' '}
-                <span className="num">{pointsText(tested.value, tested.error)}</span>
+                {trNodes`Tested with this glass: ${(<span className="num">{pointsText(tested.value, tested.error)}</span>)}`}
                 {newest && `, ${newest.at.slice(0, 10)}`}
-                {newest?.lot !== undefined && `, lot ${newest.lot}`}; the test is what counts here.
+                {trNodes`${newest?.lot !== undefined && tr`, lot ${newest.lot}`}; the test is what counts here.`}
               </>
             ) : (
               <span className="quiet">
-                Untested: a thread of {printText(0.001, 'length', units)} should bow{' '}
-                {printText(Math.abs(bow), 'length', units)} over {printText(0.3, 'length', units)}.{' '}
+                {tr`Untested: a thread of ${printText(0.001, 'length', units)} should bow ${printText(Math.abs(bow), 'length', units)} over ${printText(0.3, 'length', units)}. `}
                 <Link
                   className="link"
                   to={`/rack/tests?first=${encodeURIComponent(c.id)}&second=${encodeURIComponent(glass.id)}`}
                 >
-                  Test it
+                  {tr`Test it`}
                 </Link>
               </span>
             )}

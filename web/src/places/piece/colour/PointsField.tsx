@@ -1,4 +1,5 @@
 // The number school's tolerance, in the trade's points (×10⁻⁷/K).
+import { tr } from '@zanfirico/core';
 import { TypedField } from '../../../fields/TypedField';
 
 const POINT = 1e-7;
@@ -14,16 +15,16 @@ export function PointsField({
   const shown = String(Number((value / POINT).toFixed(1)));
   return (
     <TypedField
-      label="Numbers may differ by"
+      label={tr`Numbers may differ by`}
       shown={shown}
-      hint="points, ×10⁻⁷/K"
+      hint={tr`points, ×10⁻⁷/K`}
       read={(text) => {
         const n = Number(text.trim().replace(',', '.'));
         return text.trim() !== '' && n >= 0 && n <= MOST
           ? { ok: true, value: n * POINT }
           : {
               ok: false,
-              problem: `Tolerance: given “${text}”; allowed 0 to ${String(MOST)} points.`,
+              problem: tr`Tolerance: given “${text}”; allowed 0 to ${String(MOST)} points.`,
             };
       }}
       onCommit={onCommit}

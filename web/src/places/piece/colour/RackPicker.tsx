@@ -1,6 +1,7 @@
 // The rack at this build-up: every colour as it would look here, and whether it would hold; a key lays it.
+import { trNodes } from '../../../words/trNodes';
 import type { PieceColour } from '@zanfirico/contract';
-import { asFitGlass, type Colour, type OverlayFit, printText } from '@zanfirico/core';
+import { asFitGlass, type Colour, type OverlayFit, printText, tr, trWord } from '@zanfirico/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useState } from 'react';
 import { FindField } from '../../../fields/FindField';
@@ -53,16 +54,13 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
     changePart(index, { colours: [...laid, layer] });
   };
   return (
-    <section className="mt-5" aria-label="Colours in the rack">
+    <section className="mt-5" aria-label={tr`Colours in the rack`}>
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-2xl">The rack, here</h2>
-        <p className="quiet min-w-0 flex-1 text-sm">
-          whether {printText(ORDINARY, 'length', units)} of it alone would hold on this wall; each
-          rod from {printText(0.006, 'length', units)} deep to a thread
-        </p>
+        <h2 className="text-2xl">{tr`The rack, here`}</h2>
+        <p className="quiet min-w-0 flex-1 text-sm">{tr`whether ${printText(ORDINARY, 'length', units)} of it alone would hold on this wall; each rod from ${printText(0.006, 'length', units)} deep to a thread`}</p>
         <FindField
-          label="Find a colour"
-          placeholder="name"
+          label={tr`Find a colour`}
+          placeholder={tr`name`}
           value={wanted}
           onChange={setWanted}
           wide="w-36"
@@ -73,7 +71,7 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
         className="mt-2 overflow-y-auto"
         style={{ height: Math.min(MOST_ROWS, Math.max(1, rows)) * ROW }}
       >
-        {found.length === 0 && <p className="quiet py-3">No colour here is called that.</p>}
+        {found.length === 0 && <p className="quiet py-3">{tr`No colour here is called that.`}</p>}
         <div className="relative" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map((item) => (
             <ul
@@ -105,10 +103,10 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
 
 /** What was judged, and how each school has it. */
 function saidOf(fit: OverlayFit): string {
-  if (fit.verdict === undefined) return `as ${fit.as}, not judged: it carries no stress`;
-  const tested = fit.tested ? ', tested' : '';
-  const number = fit.byNumber === undefined ? '' : `, by number ${fit.byNumber}`;
-  return `as a ${fit.as} ${fit.verdict}, ${(fit.tension / 1e6).toFixed(1)} MPa${number}${tested}`;
+  if (fit.verdict === undefined) return tr`as ${trWord(fit.as)}, not judged: it carries no stress`;
+  const tested = fit.tested ? tr`, tested` : '';
+  const number = fit.byNumber === undefined ? '' : tr`, by number ${trWord(fit.byNumber)}`;
+  return tr`as a ${trWord(fit.as)} ${trWord(fit.verdict)}, ${(fit.tension / 1e6).toFixed(1)} MPa${number}${trWord(tested)}`;
 }
 
 function Cell({
@@ -120,13 +118,13 @@ function Cell({
   readonly fit: OverlayFit | undefined;
   readonly onLay: () => void;
 }) {
-  const says = fit ? saidOf(fit) : 'not judged yet';
+  const says = fit ? saidOf(fit) : tr`not judged yet`;
   return (
     <li>
       <button
         type="button"
         className="hover:bg-base-300/40 flex h-full w-full flex-col justify-start px-1 py-1 text-left leading-tight"
-        aria-label={`Lay ${colour.name}: ${says}`}
+        aria-label={tr`Lay ${colour.name}: ${says}`}
         onClick={onLay}
       >
         <ColourRod colour={colour} className="h-5 w-full" />
@@ -136,16 +134,16 @@ function Cell({
           {fit?.verdict ? (
             <VerdictWord verdict={fit.verdict} />
           ) : (
-            fit && <span className="quiet text-sm">{fit.as}: not judged</span>
+            fit && <span className="quiet text-sm">{tr`${trWord(fit.as)}: not judged`}</span>
           )}
         </span>
         {fit?.byNumber && fit.byNumber !== fit.verdict && (
           <span className="quiet block text-right text-xs leading-none">
-            by number <VerdictWord verdict={fit.byNumber} />
+            {trNodes`by number ${(<VerdictWord verdict={fit.byNumber} />)}`}
           </span>
         )}
         {fit?.as === 'grain' && (
-          <span className="quiet block text-right text-xs leading-none">as a grain</span>
+          <span className="quiet block text-right text-xs leading-none">{tr`as a grain`}</span>
         )}
       </button>
     </li>

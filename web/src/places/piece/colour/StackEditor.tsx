@@ -1,6 +1,6 @@
 // The layers as they are laid, outside at the top as the wall is looked at; under them what is set in as pieces.
 import type { PieceColour } from '@zanfirico/contract';
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import { changePart } from '../../../stores/draft';
@@ -71,8 +71,8 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
   const unknown = laid.flatMap((l, k) => (rack.colour(l.colour) ? [] : [{ id: l.colour, k }]));
   return (
     <>
-      <p className="quiet text-sm">outside</p>
-      <ol aria-label="Layers, outside first">
+      <p className="quiet text-sm">{tr`outside`}</p>
+      <ol aria-label={tr`Layers, outside first`}>
         {[...shares].reverse().map((s, i) =>
           s.laid === undefined ? (
             <li
@@ -87,13 +87,13 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
           ),
         )}
       </ol>
-      <p className="quiet text-sm">inside</p>
-      {setIn.length > 0 && <ol aria-label="Set in">{setIn.map((k) => row(k, undefined))}</ol>}
+      <p className="quiet text-sm">{tr`inside`}</p>
+      {setIn.length > 0 && <ol aria-label={tr`Set in`}>{setIn.map((k) => row(k, undefined))}</ol>}
       {unknown.map(({ id, k }) => (
         <p key={k} role="alert" className="alert alert-error flex items-center gap-2">
-          <span className="flex-1">“{id}” is not in the rack; take it out or choose another.</span>
+          <span className="flex-1">{tr`“${id}” is not in the rack; take it out or choose another.`}</span>
           <IconButton
-            label={`Take ${id} out`}
+            label={tr`Take ${id} out`}
             onClick={() => {
               drop(k);
             }}
@@ -103,10 +103,7 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
         </p>
       ))}
       {laid.length === 0 && (
-        <p className="mt-2 leading-snug">
-          All clear. Choose a colour from the rack below: it is laid after the first gather, under
-          the rest.
-        </p>
+        <p className="mt-2 leading-snug">{tr`All clear. Choose a colour from the rack below: it is laid after the first gather, under the rest.`}</p>
       )}
     </>
   );

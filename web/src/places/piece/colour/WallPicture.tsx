@@ -1,5 +1,5 @@
 // The wall cut open where it is worst: layers to scale, each pushed together or pulled apart, in MPa and nm/cm.
-import { hexOf, over, WHITE } from '@zanfirico/core';
+import { hexOf, over, WHITE, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { thinText } from './looks';
 import type { Colouring } from './useColouring';
@@ -38,11 +38,9 @@ export function WallPicture({ colouring }: { readonly colouring: Colouring }) {
         })
         .join('; ')}
     >
-      <text x={LEFT} y={22} fontSize={13} fill="var(--chalk-dim)">
-        inside
-      </text>
+      <text x={LEFT} y={22} fontSize={13} fill="var(--chalk-dim)">{tr`inside`}</text>
       <text x={WIDTH - RIGHT} y={22} fontSize={13} fill="var(--chalk-dim)" textAnchor="end">
-        outside
+        {tr`outside`}
       </text>
       {shares.map((s, i) => {
         const f = worst?.fit.layers[i];
@@ -76,7 +74,7 @@ export function WallPicture({ colouring }: { readonly colouring: Colouring }) {
                 {shown(stress / 1e6, 1)} MPa
               </text>
               <text x={at} y={TOP + BAND + 50} fill="var(--chalk-dim)">
-                {Math.abs(stress) <= LITTLE ? 'at rest' : pulled ? 'pulled' : 'pressed'}
+                {Math.abs(stress) <= LITTLE ? tr`at rest` : pulled ? tr`pulled` : tr`pressed`}
               </text>
               <text x={at} y={TOP + BAND + 66} fill="var(--chalk-dim)">
                 {f ? `${String(Math.round(f.nmPerCm))} nm/cm` : ''}
@@ -110,8 +108,8 @@ function Arrows({ x, pulled }: { readonly x: number; readonly pulled: boolean })
 
 const says = (tension: number, compression: number): string =>
   tension > -compression
-    ? `pulled with ${shown(tension / 1e6, 1)} MPa`
-    : `pressed with ${shown(-compression / 1e6, 1)} MPa`;
+    ? tr`pulled with ${shown(tension / 1e6, 1)} MPa`
+    : tr`pressed with ${shown(-compression / 1e6, 1)} MPa`;
 
 /** Label middles pushed apart, within the picture. */
 function spreadOut(wanted: readonly number[]): number[] {

@@ -1,4 +1,5 @@
 // Cost: what this piece costs and why, what so many cost, what to ask for one, and what would make it cheaper.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   benchHour,
@@ -8,6 +9,7 @@ import {
   printText,
   wouldHelp,
   type CostPart,
+  tr,
 } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
@@ -26,14 +28,14 @@ import { PriceFields } from './PriceFields';
 import { formTakes, useAttempt } from './useAttempt';
 
 const NAMES: Readonly<Record<CostPart, string>> = {
-  glass: 'Glass',
+  glass: tr`Glass`,
   colour: 'Colour',
-  hours: 'Who works',
-  furnace: 'The furnace',
-  fire: 'Glory hole or torch',
-  night: 'Its night',
-  'used up': 'Used up',
-  losses: 'The lost ones',
+  hours: tr`Who works`,
+  furnace: tr`The furnace`,
+  fire: tr`Glory hole or torch`,
+  night: tr`Its night`,
+  'used up': tr`Used up`,
+  losses: tr`The lost ones`,
 };
 /** Names told of what would make it cheaper. */
 const MOST = 6;
@@ -64,17 +66,17 @@ export function CostSheet() {
       ...(holds !== undefined && attempt.inLoad < holds
         ? [
             {
-              says: `${String(Math.min(2, holds - attempt.inLoad))} more in the box`,
+              says: tr`${String(Math.min(2, holds - attempt.inLoad))} more in the box`,
               attempt: { inLoad: Math.min(holds, attempt.inLoad + 2) },
             },
           ]
         : []),
-      ...(share > 0 ? [{ says: 'half as many lost', lost: share / 2 }] : []),
-      { says: 'a tenth less time at the bench', attempt: { seconds: 0.9 * attempt.seconds } },
+      ...(share > 0 ? [{ says: tr`half as many lost`, lost: share / 2 }] : []),
+      { says: tr`a tenth less time at the bench`, attempt: { seconds: 0.9 * attempt.seconds } },
       ...(attempt.helpers > 0
         ? [
             {
-              says: 'one who helps less, in the same time',
+              says: tr`one who helps less, in the same time`,
               attempt: { helpers: attempt.helpers - 1 },
             },
           ]
@@ -82,41 +84,36 @@ export function CostSheet() {
       ...forms,
     ]).slice(0, MOST);
   }, [attempt, prices, share, holds, document, facts, last]);
-  if (!last) return <p className="px-6 py-16">What it costs comes with the form.</p>;
+  if (!last) return <p className="px-6 py-16">{tr`What it costs comes with the form.`}</p>;
   const money = (v: number): string =>
     `${shown(v, v < 100 ? 2 : 0)}${prices.money === '' ? '' : ` ${prices.money}`}`;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
         {!cost ? (
-          <p role="status" className="quiet py-10">
-            Its order is being placed …
-          </p>
+          <p role="status" className="quiet py-10">{tr`Its order is being placed …`}</p>
         ) : (
           <>
             <p className="text-3xl leading-tight" role="status">
-              A good one costs <b className="num text-primary">{money(cost.each)}</b>; ask{' '}
-              <b className="num">{money(cost.ask)}</b>
+              {trNodes`A good one costs ${(<b className="num text-primary">{money(cost.each)}</b>)}; ask ${(<b className="num">{money(cost.ask)}</b>)}`}
             </p>
             <p className="mt-1 text-lg leading-snug">
-              <span className="num">{String(count)}</span> good ones cost{' '}
-              <b className="num">{money(cost.all)}</b> and take{' '}
-              <b className="num">{String(cost.attempts)}</b>{' '}
-              {cost.attempts === 1 ? 'attempt' : 'attempts'}
+              {trNodes`${(<span className="num">{String(count)}</span>)} good ones cost ${(<b className="num">{money(cost.all)}</b>)} and take ${(<b className="num">{String(cost.attempts)}</b>)}`}{' '}
+              {cost.attempts === 1 ? tr`attempt` : tr`attempts`}
               {about && (
-                <span className="quiet"> (about: its order or night is being worked out)</span>
+                <span className="quiet">{tr` (about: its order or night is being worked out)`}</span>
               )}
               .
               {said === undefined && (
-                <span className="quiet"> By ordinary prices: type yours on the right.</span>
+                <span className="quiet">{tr` By ordinary prices: type yours on the right.`}</span>
               )}
             </p>
             <CostBar lines={cost.lines} names={NAMES} />
             <table className="table mt-2 w-full max-w-4xl">
-              <caption className="sr-only">What a good one costs, by what it is for</caption>
+              <caption className="sr-only">{tr`What a good one costs, by what it is for`}</caption>
               <HeadRow
-                columns={['for', 'each', 'how it comes about']}
-                left={['how it comes about']}
+                columns={['for', tr`each`, tr`how it comes about`]}
+                left={[tr`how it comes about`]}
               />
               <tbody>
                 {cost.lines.map((l) => (
@@ -130,10 +127,10 @@ export function CostSheet() {
                 ))}
               </tbody>
             </table>
-            <section aria-label="What would make it cheaper" className="mt-5 max-w-4xl">
-              <h2 className="text-2xl">What would make it cheaper</h2>
+            <section aria-label={tr`What would make it cheaper`} className="mt-5 max-w-4xl">
+              <h2 className="text-2xl">{tr`What would make it cheaper`}</h2>
               {ways.length === 0 ? (
-                <p className="quiet">Nothing that was tried.</p>
+                <p className="quiet">{tr`Nothing that was tried.`}</p>
               ) : (
                 <ol>
                   {ways.map((w) => (
@@ -144,26 +141,28 @@ export function CostSheet() {
                   ))}
                 </ol>
               )}
-              <p className="quiet mt-1 max-w-prose text-sm leading-snug">
-                Each was tried by itself, all else as it is: a changed form by its glass and, about,
-                its night’s heat; its time at the bench is taken as it was.
-              </p>
+              <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`Each was tried by itself, all else as it is: a changed form by its glass and, about, its night’s heat; its time at the bench is taken as it was.`}</p>
             </section>
           </>
         )}
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[23rem]">
         <div className="grid grid-cols-2 gap-x-6 gap-y-2">
-          <CountField label="Good ones" value={count} within={LIMITS.pieces} onCommit={setCount} />
           <CountField
-            label="In the box together"
+            label={tr`Good ones`}
+            value={count}
+            within={LIMITS.pieces}
+            onCommit={setCount}
+          />
+          <CountField
+            label={tr`In the box together`}
             value={attempt?.inLoad ?? 1}
             min={1}
             max={400}
             onCommit={setInLoad}
           />
           <CountField
-            label="Lost, of 100"
+            label={tr`Lost, of 100`}
             value={Math.round(1000 * share) / 10}
             step={0.1}
             min={0}
@@ -175,11 +174,11 @@ export function CostSheet() {
         </div>
         <p className="quiet mt-1 text-sm leading-snug">
           {holds !== undefined && annealer !== undefined
-            ? `${String(holds)} of it ${holds === 1 ? 'stands' : 'stand'} in ${annealer}. `
+            ? tr`${String(holds)} of it ${holds === 1 ? 'stands' : 'stand'} in ${annealer}. `
             : ''}
           {lost
-            ? `${lost.own ? 'Of this piece' : 'Of all that was made'} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${String(lost.all)}).`
-            : 'The log has nothing yet: none are taken to be lost.'}{' '}
+            ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${String(lost.all)}).`
+            : tr`The log has nothing yet: none are taken to be lost.`}{' '}
           {typed !== undefined && (
             <button
               type="button"
@@ -188,18 +187,18 @@ export function CostSheet() {
                 setTyped(undefined);
               }}
             >
-              As the log has it
+              {tr`As the log has it`}
             </button>
           )}
         </p>
         <PriceFields prices={prices} way={document.way} />
         <p className="quiet mt-3 text-sm leading-snug">
-          An hour at the bench comes to{' '}
-          <span className="num">
-            {money(benchHour(prices, attempt?.helpers ?? 0, prices.burns))}
-          </span>
-          . It takes <span className="num">{printText(attempt?.glass ?? 0, 'mass', units)}</span> of
-          glass.
+          {trNodes`An hour at the bench comes to ${(
+            <span className="num">
+              {money(benchHour(prices, attempt?.helpers ?? 0, prices.burns))}
+            </span>
+          )}`}
+          {trNodes`. It takes ${(<span className="num">{printText(attempt?.glass ?? 0, 'mass', units)}</span>)} of glass.`}
         </p>
       </div>
     </div>

@@ -1,4 +1,5 @@
 // What the shop pays, and how its furnace is shared out; kept with the shop.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type ShopDocument } from '@zanfirico/contract';
 import type { ShopPrices } from '@zanfirico/core';
 import { Choice } from '../../../fields/Choice';
@@ -16,12 +17,12 @@ const keep = (change: Partial<Costs>, prices: ShopPrices): void => {
 };
 
 const MONEY = [
-  ['hour', 'An hour who leads'],
-  ['helper', 'An hour who helps'],
-  ['glass', 'A kilogram of glass'],
-  ['colour', 'A kilogram of colour'],
-  ['kwh', 'A kilowatt hour'],
-  ['consumables', 'Used up by each'],
+  ['hour', tr`An hour who leads`],
+  ['helper', tr`An hour who helps`],
+  ['glass', tr`A kilogram of glass`],
+  ['colour', tr`A kilogram of colour`],
+  ['kwh', tr`A kilowatt hour`],
+  ['consumables', tr`Used up by each`],
 ] as const satisfies readonly (readonly [keyof Costs, string])[];
 
 export function PriceFields({
@@ -33,7 +34,7 @@ export function PriceFields({
 }) {
   return (
     <fieldset className="fieldset mt-4">
-      <legend className="fieldset-legend">What the shop pays</legend>
+      <legend className="fieldset-legend">{tr`What the shop pays`}</legend>
       <div className="grid grid-cols-2 gap-x-6 gap-y-2">
         {MONEY.map(([key, label]) => (
           <CountField
@@ -48,13 +49,13 @@ export function PriceFields({
           />
         ))}
         <label className="flex flex-col">
-          <span className="quiet text-sm">Its money’s sign</span>
+          <span className="quiet text-sm">{tr`Its money’s sign`}</span>
           <input
             className="input w-full text-right"
             maxLength={6}
             key={prices.money}
             defaultValue={prices.money}
-            placeholder="none"
+            placeholder={tr`none`}
             onBlur={(e) => {
               const money = e.target.value.trim();
               if (money !== '' && money !== prices.money) keep({ money }, prices);
@@ -62,7 +63,7 @@ export function PriceFields({
           />
         </label>
         <CountField
-          label="Margin, of 100 asked"
+          label={tr`Margin, of 100 asked`}
           value={Math.round(100 * prices.margin)}
           min={0}
           max={95}
@@ -72,7 +73,7 @@ export function PriceFields({
         />
         {way !== 'kiln' && (
           <QuantityField
-            label={way === 'torch' ? 'The torch burns' : 'The glory hole burns'}
+            label={way === 'torch' ? tr`The torch burns` : tr`The glory hole burns`}
             kind="power"
             value={prices.burns}
             within={LIMITS.furnacePower}
@@ -83,7 +84,7 @@ export function PriceFields({
         )}
         {way === 'furnace' && (
           <CountField
-            label="Clear scrap put back, of 100"
+            label={tr`Clear scrap put back, of 100`}
             value={Math.round(100 * prices.returned)}
             min={0}
             max={100}
@@ -96,11 +97,11 @@ export function PriceFields({
       {way === 'furnace' && (
         <>
           <Choice
-            legend="The furnace’s standing is shared by"
+            legend={tr`The furnace’s standing is shared by`}
             value={prices.furnaceBy}
             options={[
-              { value: 'kilograms', label: 'kilograms' },
-              { value: 'hours', label: 'bench hours' },
+              { value: 'kilograms', label: tr`kilograms` },
+              { value: 'hours', label: tr`bench hours` },
             ]}
             onChange={(furnaceBy) => {
               keep({ furnaceBy }, prices);
@@ -108,7 +109,7 @@ export function PriceFields({
           />
           {prices.furnaceBy === 'kilograms' ? (
             <CountField
-              label="Kilograms gathered a month"
+              label={tr`Kilograms gathered a month`}
               value={prices.kilogramsAMonth}
               min={0}
               max={100_000}
@@ -118,7 +119,7 @@ export function PriceFields({
             />
           ) : (
             <CountField
-              label="Bench hours a month"
+              label={tr`Bench hours a month`}
               value={prices.hoursAMonth}
               min={0}
               max={744}

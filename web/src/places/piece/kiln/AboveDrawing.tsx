@@ -1,6 +1,6 @@
 // The shelf from above: what is laid on a grid in mm, each thing to be moved by hand or arrow; where its outline will be when it has been fired.
 import type { PieceLaid } from '@zanfirico/contract';
-import { boundsOf, outlineOf, printText, type FiredPiece, type Spot } from '@zanfirico/core';
+import { boundsOf, outlineOf, printText, type FiredPiece, type Spot, tr } from '@zanfirico/core';
 import { useMemo, useRef } from 'react';
 import { arrowStep, useDrag } from '../../../marks/useDrag';
 import { useSize } from '../../../marks/useSize';
@@ -66,7 +66,7 @@ export function AboveDrawing({ laid, looks, names, fired, chosen, shelf, onChoos
       ref={ref}
       className="h-full w-full bg-(--board)"
       role="group"
-      aria-label="What is laid, from above"
+      aria-label={tr`What is laid, from above`}
       onPointerDown={() => {
         onChoose(undefined);
       }}
@@ -120,7 +120,7 @@ export function AboveDrawing({ laid, looks, names, fired, chosen, shelf, onChoos
                 role="button"
                 tabIndex={0}
                 aria-pressed={l.id === chosen}
-                aria-label={`${names[i] ?? ''}; arrows move it`}
+                aria-label={tr`${names[i] ?? ''}; arrows move it`}
                 className="cursor-move"
                 onFocus={() => {
                   onChoose(l.id);

@@ -1,6 +1,6 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
 import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import { areaOf, changed, SHEET } from '@zanfirico/core';
+import { areaOf, changed, SHEET, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../annealing/useTonightBox';
@@ -27,22 +27,27 @@ const ADDS: readonly {
   readonly thickness: number;
   readonly shape: PieceLaidShape;
 }[] = [
-  { says: 'Round', as: 'sheet', thickness: SHEET, shape: { kind: 'round', across: 0.08 } },
+  { says: tr`Round`, as: 'sheet', thickness: SHEET, shape: { kind: 'round', across: 0.08 } },
   {
-    says: 'Rectangle',
+    says: tr`Rectangle`,
     as: 'sheet',
     thickness: SHEET,
     shape: { kind: 'rect', width: 0.1, deep: 0.06 },
   },
-  { says: 'Strip', as: 'strip', thickness: SHEET, shape: { kind: 'rect', width: 0.01, deep: 0.2 } },
   {
-    says: 'Stringer',
+    says: tr`Strip`,
+    as: 'strip',
+    thickness: SHEET,
+    shape: { kind: 'rect', width: 0.01, deep: 0.2 },
+  },
+  {
+    says: tr`Stringer`,
     as: 'stringer',
     thickness: 0.002,
     shape: { kind: 'rect', width: 0.002, deep: 0.2 },
   },
-  { says: 'Frit', as: 'frit', thickness: 0.003, shape: { kind: 'round', across: 0.05 } },
-  { says: 'Powder', as: 'powder', thickness: 0.0005, shape: { kind: 'round', across: 0.05 } },
+  { says: tr`Frit`, as: 'frit', thickness: 0.003, shape: { kind: 'round', across: 0.05 } },
+  { says: tr`Powder`, as: 'powder', thickness: 0.0005, shape: { kind: 'round', across: 0.05 } },
 ];
 const MOST = 500;
 
@@ -62,12 +67,12 @@ export function AboveSheet() {
   const names = useMemo(
     () =>
       (kiln?.laid ?? []).map((l) =>
-        nameOfLaid(l, ofLaid(rack, document.glass, l.of)?.name ?? 'not in the rack', units),
+        nameOfLaid(l, ofLaid(rack, document.glass, l.of)?.name ?? tr`not in the rack`, units),
       ),
     [kiln, rack, document.glass, units],
   );
   if (!kiln || kiln.cast)
-    return <p className="px-6 py-16">This piece is not laid from sheet: see its Section.</p>;
+    return <p className="px-6 py-16">{tr`This piece is not laid from sheet: see its Section.`}</p>;
   const inHand = kiln.laid.find((l) => l.id === chosen);
   const box = annealers.find((a) => a.name === document.firing.annealer);
   const add = (l: Omit<PieceLaid, 'id' | 'x' | 'y' | 'turn'>): void => {
@@ -77,7 +82,7 @@ export function AboveSheet() {
   };
   const takeSvg = (file: File): void => {
     const { trouble } = useNotices.getState();
-    const big = tooBig(file, SVG_LIMIT, 'Simplify the drawing.');
+    const big = tooBig(file, SVG_LIMIT, tr`Simplify the drawing.`);
     if (big !== undefined) {
       trouble(big);
       return;
@@ -88,7 +93,7 @@ export function AboveSheet() {
           const lines = figureFromSvg(text, 0.1).filter((l) => l.length >= 3);
           const closed = lines.filter((l) => areaOf(l.map(([x, y]) => ({ x, y }))) > 1e-7);
           if (closed.length === 0) {
-            trouble('This drawing has no shape that encloses anything: close its lines.');
+            trouble(tr`This drawing has no shape that encloses anything: close its lines.`);
             return;
           }
           changeKiln((k) => {
@@ -124,7 +129,7 @@ export function AboveSheet() {
     <div className="flex h-full flex-col lg:flex-row">
       <div className="flex min-w-0 flex-1 flex-col">
         <div className="flex flex-wrap items-center gap-1 px-5 py-1">
-          <span className="quiet mr-1">Lay</span>
+          <span className="quiet mr-1">{tr`Lay`}</span>
           {ADDS.map(({ says, ...laid }) => (
             <button
               key={says}
@@ -139,12 +144,12 @@ export function AboveSheet() {
             </button>
           ))}
           <FileButton
-            label="A drawing in SVG, laid 100 mm wide"
+            label={tr`A drawing in SVG, laid 100 mm wide`}
             accept=".svg,image/svg+xml"
             className="btn btn-ghost btn-sm"
             onFile={takeSvg}
           >
-            From a drawing
+            {tr`From a drawing`}
           </FileButton>
         </div>
         <div className="min-h-[300px] flex-1">
@@ -165,7 +170,11 @@ export function AboveSheet() {
         )}
       </div>
       <div className="border-base-300 w-full shrink-0 overflow-y-auto border-l px-5 py-3 lg:h-[calc(100dvh-11.05rem)] lg:w-[23rem]">
-        {fired ? <Settles fired={fired} shelf={box} /> : <p>Nothing is laid on the shelf yet.</p>}
+        {fired ? (
+          <Settles fired={fired} shelf={box} />
+        ) : (
+          <p>{tr`Nothing is laid on the shelf yet.`}</p>
+        )}
         {inHand ? (
           <LaidFields
             key={inHand.id}
@@ -175,9 +184,9 @@ export function AboveSheet() {
             onChoose={setChosen}
           />
         ) : (
-          <p className="quiet mt-2 text-sm">Take something on the drawing, or in the list.</p>
+          <p className="quiet mt-2 text-sm">{tr`Take something on the drawing, or in the list.`}</p>
         )}
-        <h3 className="mt-3 text-lg">From the top down</h3>
+        <h3 className="mt-3 text-lg">{tr`From the top down`}</h3>
         <ul>
           {[...kiln.laid].reverse().map((l) => {
             const i = kiln.laid.indexOf(l);
@@ -203,8 +212,8 @@ export function AboveSheet() {
         </ul>
         <div className="mt-2 grid grid-cols-2 gap-x-5">
           <QuantityField
-            label="Dams round it stand"
-            hint={kiln.dam === undefined ? 'none' : ''}
+            label={tr`Dams round it stand`}
+            hint={kiln.dam === undefined ? tr`none` : ''}
             kind="length"
             value={kiln.dam ?? 0}
             min={0}

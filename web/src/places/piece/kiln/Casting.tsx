@@ -1,5 +1,15 @@
 // Cast: what to weigh in, what stands above the mould, how it is filled.
-import { castFor, changed, PACKED, printText, reservoirTall, type Packed } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import {
+  castFor,
+  changed,
+  PACKED,
+  printText,
+  reservoirTall,
+  type Packed,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { useMemo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
@@ -17,28 +27,24 @@ export function CastWords() {
   return (
     <div className="mb-3">
       <h2 className="text-3xl leading-tight">
-        Weigh in <span className="num text-primary">{printText(cast.mass, 'mass', units)}</span> of{' '}
-        {PACKED[packed].name}
+        {trNodes`Weigh in ${(<span className="num text-primary">{printText(cast.mass, 'mass', units)}</span>)} of ${trWord(PACKED[packed].name)}`}
       </h2>
       <p className="mt-1 max-w-prose text-lg leading-snug">
-        The mould holds <b className="num">{printText(cast.water, 'mass', units)}</b> of water.
-        Loose, its glass is a heap of <b className="num">{printText(cast.heap, 'volume', units)}</b>
-        : <b className="num">{printText(cast.above, 'volume', units)}</b> more than the mould holds
+        {trNodes`The mould holds ${(<b className="num">{printText(cast.water, 'mass', units)}</b>)} of water. Loose, its glass is a heap of ${(<b className="num">{printText(cast.heap, 'volume', units)}</b>)}`}
+        {trNodes`: ${(<b className="num">{printText(cast.above, 'volume', units)}</b>)} more than the mould holds`}
         {reservoir !== undefined && (
           <>
-            , in a reservoir <b className="num">{printText(reservoir, 'length', units)}</b> across{' '}
-            <b className="num">
-              {printText(reservoirTall(cast.above, reservoir), 'length', units)}
-            </b>{' '}
-            tall
+            {trNodes`, in a reservoir ${(<b className="num">{printText(reservoir, 'length', units)}</b>)} across ${(
+              <b className="num">
+                {printText(reservoirTall(cast.above, reservoir), 'length', units)}
+              </b>
+            )}`}{' '}
+            {tr`tall`}
           </>
         )}
         .
       </p>
-      <p className="quiet mt-1 max-w-prose leading-snug">
-        The investment bone dry before glass goes in: steam bursts moulds. Its night is for the
-        drawn form and its thickest place: days are honest where it is thick.
-      </p>
+      <p className="quiet mt-1 max-w-prose leading-snug">{tr`The investment bone dry before glass goes in: steam bursts moulds. Its night is for the drawn form and its thickest place: days are honest where it is thick.`}</p>
     </div>
   );
 }
@@ -49,10 +55,10 @@ export function CastFields() {
   if (!cast) return null;
   return (
     <fieldset className="fieldset mt-3">
-      <legend className="font-display text-xl font-semibold">The mould is filled with</legend>
+      <legend className="font-display text-xl font-semibold">{tr`The mould is filled with`}</legend>
       <div className="grid grid-cols-2 gap-x-5">
         <SelectField
-          label="Glass as"
+          label={tr`Glass as`}
           value={cast.packed}
           onChange={(packed: Packed) => {
             changeKiln((k) => ({ ...k, cast: { ...cast, packed } }));
@@ -60,13 +66,13 @@ export function CastFields() {
         >
           {(Object.keys(PACKED) as Packed[]).map((p) => (
             <option key={p} value={p}>
-              {PACKED[p].name}
+              {trWord(PACKED[p].name)}
             </option>
           ))}
         </SelectField>
         <QuantityField
-          label="Reservoir, across"
-          hint={cast.reservoir === undefined ? 'none' : ''}
+          label={tr`Reservoir, across`}
+          hint={cast.reservoir === undefined ? tr`none` : ''}
           kind="length"
           value={cast.reservoir ?? 0}
           min={0}

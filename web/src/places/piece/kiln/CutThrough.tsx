@@ -1,5 +1,12 @@
 // Cut through the middle: how it is laid, how it comes out of each firing, one over another, so much taller than it is.
-import { mouldDepth, printText, type FiredPiece, type LaidCut, type Mould } from '@zanfirico/core';
+import {
+  mouldDepth,
+  printText,
+  type FiredPiece,
+  type LaidCut,
+  type Mould,
+  tr,
+} from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useSize } from '../../../marks/useSize';
 import { useDisplay } from '../../../stores/display';
@@ -40,9 +47,9 @@ export function CutThrough({ fired, mould, className = '' }: Props) {
   const rows = useMemo((): Row[] => {
     const flat = fired.firings.filter((f) => f.aim !== 'slump' && f.aim !== 'drape');
     return [
-      { says: 'as laid', cut: wholeCut(fired.before, fired.lies, fired.middle.x) },
+      { says: tr`as laid`, cut: wholeCut(fired.before, fired.lies, fired.middle.x) },
       ...flat.map((f, i) => ({
-        says: flat.length > 1 ? `after firing ${String(i + 1)}` : 'fired',
+        says: flat.length > 1 ? tr`after firing ${String(i + 1)}` : 'fired',
         cut: wholeCut(f.cut, fired.lies, fired.middle.x),
       })),
     ];
@@ -73,8 +80,8 @@ export function CutThrough({ fired, mould, className = '' }: Props) {
       ref={ref}
       className={`h-full w-full bg-(--board) ${className}`}
       role="img"
-      aria-label={`Cut through its middle: laid ${mm(fired.laidThick)}, ${fired.firings
-        .map((f) => `then ${mm(f.middle)} in the middle and ${mm(f.edge)} at its edge`)
+      aria-label={tr`Cut through its middle: laid ${mm(fired.laidThick)}, ${fired.firings
+        .map((f) => tr`then ${mm(f.middle)} in the middle and ${mm(f.edge)} at its edge`)
         .join(', ')}`}
     >
       {width > 0 &&
@@ -161,7 +168,7 @@ export function CutThrough({ fired, mould, className = '' }: Props) {
             fill="var(--chalk)"
             className="text-[15px]"
           >
-            slumped
+            {tr`slumped`}
           </text>
         </g>
       )}
@@ -172,7 +179,7 @@ export function CutThrough({ fired, mould, className = '' }: Props) {
         fill="var(--chalk-dim)"
         className="text-[13px]"
       >
-        flat ones drawn {TALLER} times as tall
+        {tr`flat ones drawn ${TALLER} times as tall`}
       </text>
     </svg>
   );

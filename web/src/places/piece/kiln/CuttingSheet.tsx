@@ -1,4 +1,5 @@
 // Cutting: which pieces come out of which sheet, score by score in an order that breaks; what is left goes back to stock; templates at true size.
+import { trNodes } from '../../../words/trNodes';
 import {
   boundsOf,
   cutSheets,
@@ -7,6 +8,7 @@ import {
   printText,
   stockAfter,
   type Blank,
+  tr,
 } from '@zanfirico/core';
 import { Download, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -53,7 +55,7 @@ export function CuttingSheet() {
   );
   const cuts = useMemo(() => cutSheets(blanks, stock), [blanks, stock]);
   if (!kiln || kiln.cast)
-    return <p className="px-6 py-16">Nothing of this piece is cut from sheet.</p>;
+    return <p className="px-6 py-16">{tr`Nothing of this piece is cut from sheet.`}</p>;
   const nameOf = (id: string): string =>
     id === glass.id ? glass.name : (facts.rack.colour(id)?.name ?? id);
   const mm = (v: number): string => printText(v, 'length', units);
@@ -61,7 +63,7 @@ export function CuttingSheet() {
   const takeOut = (): void => {
     keepSheets(
       stockAfter(stock, cuts),
-      'What was cut is out of stock, what is left of it back in.',
+      tr`What was cut is out of stock, what is left of it back in.`,
     );
   };
   return (
@@ -69,11 +71,9 @@ export function CuttingSheet() {
       <div className="min-w-0 flex-1 px-5 py-3">
         <div className="flex flex-wrap items-baseline gap-3">
           <h2 className="text-3xl leading-tight">
-            <span className="num text-primary">{blanks.length}</span>{' '}
-            {blanks.length === 1 ? 'piece' : 'pieces'} from{' '}
-            <span className="num text-primary">{cuts.sheets.length}</span>{' '}
-            {cuts.sheets.length === 1 ? 'sheet' : 'sheets'}, {scores}{' '}
-            {scores === 1 ? 'score' : 'scores'}
+            {trNodes`${(<span className="num text-primary">{blanks.length}</span>)} ${blanks.length === 1 ? tr`piece` : tr`pieces`} from ${(<span className="num text-primary">{cuts.sheets.length}</span>)}`}{' '}
+            {cuts.sheets.length === 1 ? tr`sheet` : tr`sheets`}, {scores}{' '}
+            {scores === 1 ? tr`score` : tr`scores`}
           </h2>
           <button
             type="button"
@@ -82,7 +82,7 @@ export function CuttingSheet() {
               window.print();
             }}
           >
-            <Printer className="size-4" /> Print
+            <Printer className="size-4" /> {tr`Print`}
           </button>
           <button
             type="button"
@@ -95,15 +95,14 @@ export function CuttingSheet() {
               );
             }}
           >
-            <Download className="size-4" /> Templates 1:1
+            <Download className="size-4" /> {tr`Templates 1:1`}
           </button>
         </div>
         {cuts.missing.length > 0 && (
           <ul role="alert" className="text-warning mt-1">
             {cuts.missing.slice(0, 8).map(({ blank, says }) => (
               <li key={blank.label}>
-                Piece {blank.label}, {nameOf(blank.of)} {mm(blank.width)} × {mm(blank.deep)},{' '}
-                {mm(blank.thickness)} thick: {says}.
+                {tr`Piece ${blank.label}, ${nameOf(blank.of)} ${mm(blank.width)} × ${mm(blank.deep)}, ${mm(blank.thickness)} thick: ${says}.`}
               </li>
             ))}
           </ul>
@@ -114,9 +113,9 @@ export function CuttingSheet() {
       </div>
       <div className="border-base-300 no-print w-full shrink-0 border-l px-5 py-3 xl:w-[24rem]">
         <div className="grid grid-cols-2 gap-x-5">
-          <CountField label="Of these" value={of} min={1} max={60} onCommit={setOf} />
+          <CountField label={tr`Of these`} value={of} min={1} max={60} onCommit={setOf} />
           <QuantityField
-            label="Round ones, spare"
+            label={tr`Round ones, spare`}
             kind="length"
             value={spare}
             min={0}
@@ -131,7 +130,7 @@ export function CuttingSheet() {
           disabled={!shop || cuts.sheets.length === 0}
           onClick={takeOut}
         >
-          It is cut: take it from stock
+          {tr`It is cut: take it from stock`}
         </button>
         <SheetStock
           sheets={stock}
@@ -139,11 +138,7 @@ export function CuttingSheet() {
           nameOf={nameOf}
           glass={document.glass}
         />
-        <p className="quiet mt-3 text-sm leading-snug">
-          Score once, in one direction, steady; run it at once, right through. Eyes covered, gloves
-          where it is carried, the bench swept wet. Strips narrower than two and a half times their
-          thickness hardly run: they are marked.
-        </p>
+        <p className="quiet mt-3 text-sm leading-snug">{tr`Score once, in one direction, steady; run it at once, right through. Eyes covered, gloves where it is carried, the bench swept wet. Strips narrower than two and a half times their thickness hardly run: they are marked.`}</p>
       </div>
     </div>
   );

@@ -9,6 +9,7 @@ import {
   PROCESS,
   processFor,
   type Aim,
+  tr,
 } from '@zanfirico/core';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
@@ -17,12 +18,12 @@ import { usePiece } from '../usePiece';
 import { changeFiring, changeKiln } from './changeKiln';
 
 const NAMES: Readonly<Record<Aim, string>> = {
-  polish: 'fire polish: shine, edges stay',
-  tack: 'tack: stuck, edges stay',
-  contour: 'contour: edges soft, relief stays',
-  full: 'full: one sheet',
-  slump: 'slump into a mould',
-  drape: 'drape over a form',
+  polish: tr`fire polish: shine, edges stay`,
+  tack: tr`tack: stuck, edges stay`,
+  contour: tr`contour: edges soft, relief stays`,
+  full: tr`full: one sheet`,
+  slump: tr`slump into a mould`,
+  drape: tr`drape over a form`,
   cast: 'cast',
 };
 export function FiringFields({
@@ -43,10 +44,10 @@ export function FiringFields({
   return (
     <fieldset className="fieldset">
       <legend className="font-display text-xl font-semibold">
-        {many ? `Firing ${String(at + 1)}` : 'The firing'}
+        {many ? tr`Firing ${String(at + 1)}` : tr`The firing`}
       </legend>
       <SelectField
-        label="For"
+        label={tr`For`}
         value={firing.aim}
         onChange={(aim: Aim) => {
           changeKiln((k) => {
@@ -81,7 +82,7 @@ export function FiringFields({
       </SelectField>
       <div className="mt-1 grid grid-cols-2 gap-x-5 gap-y-2">
         <HeldAt
-          label="Pause for air at"
+          label={tr`Pause for air at`}
           value={firing.air}
           nudge={300}
           onCommit={(air) => {
@@ -89,7 +90,7 @@ export function FiringFields({
           }}
         />
         <HeldAt
-          label="Process at"
+          label={tr`Process at`}
           value={firing.process}
           nudge={60}
           onCommit={(process) => {
@@ -105,14 +106,13 @@ export function FiringFields({
             changeFiring(at, { process: { ...firing.process, at: found } });
           }}
         >
-          {printText(found, 'temperature', units)} does that in this hold
+          {tr`${printText(found, 'temperature', units)} does that in this hold`}
         </button>
       )}
       {found === undefined && wanted !== undefined && (
         <p className="text-warning mt-1 leading-snug">
-          Nothing between {printText(PROCESS.minimum, 'temperature', units)} and{' '}
-          {printText(PROCESS.maximum, 'temperature', units)} does that in this hold: hold it
-          {firing.process.hold < 600 ? ' longer' : ' otherwise'}.
+          {tr`Nothing between ${printText(PROCESS.minimum, 'temperature', units)} and ${printText(PROCESS.maximum, 'temperature', units)} does that in this hold: hold it`}
+          {firing.process.hold < 600 ? tr` longer` : tr` otherwise`}.
         </p>
       )}
     </fieldset>
@@ -143,7 +143,7 @@ export function MoreFirings() {
           });
         }}
       >
-        And then slump it
+        {tr`And then slump it`}
       </button>
       {kiln.firings.length > 1 && (
         <button
@@ -159,7 +159,7 @@ export function MoreFirings() {
             });
           }}
         >
-          Not the last firing
+          {tr`Not the last firing`}
         </button>
       )}
     </div>
@@ -191,7 +191,7 @@ function HeldAt({
         }}
       />
       <QuantityField
-        label="held"
+        label={tr`held`}
         kind="time"
         value={value.hold}
         within={LIMITS.recipeHold}

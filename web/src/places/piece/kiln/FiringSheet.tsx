@@ -1,6 +1,6 @@
 // Its firings: each in one programme, what it does in millimetres, what ten degrees more would; slumped into what; cast with how much; sent to the box.
 import { LIMITS } from '@zanfirico/contract';
-import { boundsOf, printText } from '@zanfirico/core';
+import { boundsOf, printText, tr } from '@zanfirico/core';
 import { lazy, Suspense } from 'react';
 import { Caution } from '../../../annealing/Caution';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -30,7 +30,7 @@ export function FiringSheet() {
   const { programmed, bears, box } = firings;
   const turning = useBoard((s) => s.turning);
   const { kiln } = document;
-  if (!kiln) return <p className="px-6 py-16">This piece is not made in the kiln.</p>;
+  if (!kiln) return <p className="px-6 py-16">{tr`This piece is not made in the kiln.`}</p>;
   const fired = derived.ok ? derived.fired : undefined;
   const reach = fired && boundsOf([fired.outlineAfter]);
   const size = (v: number): string => printText(v + 2 * PAPER_ROUND, 'length', units);
@@ -80,9 +80,9 @@ export function FiringSheet() {
         {kiln.mould && <MouldFields mould={kiln.mould} />}
         {kiln.cast && <CastFields />}
         <div className="mt-3 grid grid-cols-2 gap-x-5">
-          <AnnealerSelect label="In which kiln" value={document.firing.annealer} />
+          <AnnealerSelect label={tr`In which kiln`} value={document.firing.annealer} />
           <QuantityField
-            label="Shelf or mould bears"
+            label={tr`Shelf or mould bears`}
             kind="temperature"
             value={kiln.limit ?? SHELF_BEARS}
             within={LIMITS.recipeTemperature}
@@ -93,9 +93,8 @@ export function FiringSheet() {
           />
         </div>
         <p className="quiet mt-2 text-sm leading-snug">
-          {paper !== undefined && `Paper ${paper} under it, used up by each firing. `}
-          Paper or primer under everything, its fumes out of the room; dust of both wet up. Eyes
-          shaded at the peephole, power off before reaching in.
+          {paper !== undefined && tr`Paper ${paper} under it, used up by each firing. `}
+          {tr`Paper or primer under everything, its fumes out of the room; dust of both wet up. Eyes shaded at the peephole, power off before reaching in.`}
         </p>
         <Caution />
       </div>

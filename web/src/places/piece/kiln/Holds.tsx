@@ -1,6 +1,14 @@
 // What holds together: every meeting of glasses in a laid piece, by both schools.
+import { trNodes } from '../../../words/trNodes';
 import type { PieceLaid } from '@zanfirico/contract';
-import { meetings, NUMBER_TOLERANCE, printText, type FiredPiece } from '@zanfirico/core';
+import {
+  meetings,
+  NUMBER_TOLERANCE,
+  printText,
+  type FiredPiece,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { useMemo } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { VerdictWord } from '../../../marks/Verdict';
@@ -40,8 +48,8 @@ export function Holds({
     );
   return (
     <section className="mt-4">
-      <h3 className="text-lg">What holds together</h3>
-      {found.length === 0 && <p className="quiet text-sm">All of it is one glass.</p>}
+      <h3 className="text-lg">{tr`What holds together`}</h3>
+      {found.length === 0 && <p className="quiet text-sm">{tr`All of it is one glass.`}</p>}
       <ul className="mt-1 flex flex-col gap-2">
         {found.slice(0, 12).map((m, i) => (
           <li key={i} className="leading-snug">
@@ -52,13 +60,12 @@ export function Holds({
             />{' '}
             {m.names
               .map((n, k) => `${n} ${printText(m.thick[k] ?? 0, 'length', units)}`)
-              .join(m.how === 'stacked' ? ' under ' : ' beside ')}
+              .join(m.how === 'stacked' ? tr` under ` : tr` beside `)}
             <span className="quiet text-sm">
               {' '}
-              · by stress <span className="num">
-                {printText(m.fit.tension, 'stress', units)}
-              </span>{' '}
-              {m.fit.byStress.verdict}, by number {m.fit.byNumber.verdict}
+              {trNodes`· by stress ${(
+                <span className="num">{printText(m.fit.tension, 'stress', units)}</span>
+              )} ${trWord(m.fit.byStress.verdict)}, by number ${trWord(m.fit.byNumber.verdict)}`}
               {m.softens !== undefined && ` · ${m.softens}`}
               {m.reacts !== undefined && ` · ${m.reacts}`}
             </span>

@@ -1,6 +1,6 @@
 // The thing laid that is in hand: of what, how thick, how large, where; copies of it.
 import { LIMITS, type PieceKiln, type PieceLaid, type PieceLaidShape } from '@zanfirico/contract';
-import { LAID_AS, type LaidAs } from '@zanfirico/core';
+import { LAID_AS, type LaidAs, tr } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
@@ -12,8 +12,8 @@ const NAMES: Readonly<Record<LaidAs, string>> = {
   sheet: 'sheet',
   strip: 'strip',
   stringer: 'stringer',
-  frit: 'frit, heaped',
-  powder: 'powder, sifted',
+  frit: tr`frit, heaped`,
+  powder: tr`powder, sifted`,
 };
 
 interface Props {
@@ -43,10 +43,10 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
   };
   return (
     <fieldset className="fieldset mt-2">
-      <legend className="font-display text-xl font-semibold">In hand</legend>
+      <legend className="font-display text-xl font-semibold">{tr`In hand`}</legend>
       <div className="grid grid-cols-2 gap-x-5 gap-y-2">
         <SelectField
-          label="Laid as"
+          label={tr`Laid as`}
           value={laid.as}
           onChange={(as: LaidAs) => {
             changeLaid(id, { as });
@@ -59,7 +59,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
           ))}
         </SelectField>
         <SelectField
-          label="Of"
+          label={tr`Of`}
           value={laid.of ?? ''}
           onChange={(of) => {
             changeLaid(id, { of: of === '' ? undefined : of });
@@ -77,7 +77,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             ))}
         </SelectField>
         <QuantityField
-          label={laid.as === 'frit' || laid.as === 'powder' ? 'Heaped' : 'Thick'}
+          label={laid.as === 'frit' || laid.as === 'powder' ? tr`Heaped` : tr`Thick`}
           kind="length"
           value={laid.thickness}
           within={LIMITS.laidThick}
@@ -87,7 +87,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
         />
         {shape.kind === 'round' && (
           <QuantityField
-            label="Across"
+            label={tr`Across`}
             kind="length"
             value={shape.across}
             within={LIMITS.laidSize}
@@ -100,7 +100,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
         {shape.kind === 'rect' && (
           <>
             <QuantityField
-              label="Wide"
+              label={tr`Wide`}
               kind="length"
               value={shape.width}
               within={LIMITS.laidSize}
@@ -110,7 +110,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
               }}
             />
             <QuantityField
-              label="Deep"
+              label={tr`Deep`}
               kind="length"
               value={shape.deep}
               within={LIMITS.laidSize}
@@ -122,7 +122,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
           </>
         )}
         <QuantityField
-          label="To the right"
+          label={tr`To the right`}
           kind="length"
           value={laid.x}
           within={LIMITS.laidSpot}
@@ -132,7 +132,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
           }}
         />
         <QuantityField
-          label="To the back"
+          label={tr`To the back`}
           kind="length"
           value={laid.y}
           within={LIMITS.laidSpot}
@@ -142,7 +142,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
           }}
         />
         <CountField
-          label="Turned, °"
+          label={tr`Turned, °`}
           value={Math.round(laid.turn / DEGREE)}
           min={-360}
           max={360}
@@ -159,7 +159,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             copyTo((l) => ({ ...l, x: Number((l.x + 0.01).toFixed(4)) }));
           }}
         >
-          Copy
+          {tr`Copy`}
         </button>
         <button
           type="button"
@@ -168,7 +168,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             copyTo((l) => ({ ...l, x: -l.x, turn: -l.turn, mirrored: l.mirrored !== true }));
           }}
         >
-          Copy, mirrored
+          {tr`Copy, mirrored`}
         </button>
         <button
           type="button"
@@ -200,7 +200,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             });
           }}
         >
-          Six round the middle
+          {tr`Six round the middle`}
         </button>
         <button
           type="button"
@@ -210,7 +210,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             moveTo(at + 1);
           }}
         >
-          Lay higher
+          {tr`Lay higher`}
         </button>
         <button
           type="button"
@@ -220,7 +220,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             moveTo(at - 1);
           }}
         >
-          Lay lower
+          {tr`Lay lower`}
         </button>
         <button
           type="button"
@@ -230,7 +230,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             onChoose(undefined);
           }}
         >
-          Take away
+          {tr`Take away`}
         </button>
       </div>
     </fieldset>

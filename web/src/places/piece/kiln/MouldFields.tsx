@@ -1,6 +1,7 @@
 // What it is slumped into or draped over; and the other way about: the sheet for a wanted wall.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS, type PieceMould } from '@zanfirico/contract';
-import { changed, MOULDS, printText, SHEET, sheetFor, type MouldKind } from '@zanfirico/core';
+import { changed, MOULDS, printText, SHEET, sheetFor, type MouldKind, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -9,13 +10,13 @@ import { useDisplay } from '../../../stores/display';
 import { changeKiln } from './changeKiln';
 
 const NAMES: Readonly<Record<MouldKind, string>> = {
-  bowl: 'round bowl',
-  plate: 'round, flat bottom',
-  square: 'square, flat bottom',
-  channel: 'channel, long',
-  ring: 'ring, falls to the shelf',
-  drape: 'over a form',
-  drawn: 'by its profile',
+  bowl: tr`round bowl`,
+  plate: tr`round, flat bottom`,
+  square: tr`square, flat bottom`,
+  channel: tr`channel, long`,
+  ring: tr`ring, falls to the shelf`,
+  drape: tr`over a form`,
+  drawn: tr`by its profile`,
 };
 
 const put = (mould: PieceMould): void => {
@@ -30,10 +31,10 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
   const mm = (v: number): string => printText(v, 'length', units);
   return (
     <fieldset className="fieldset mt-3">
-      <legend className="font-display text-xl font-semibold">Its mould</legend>
+      <legend className="font-display text-xl font-semibold">{tr`Its mould`}</legend>
       <div className="grid grid-cols-2 gap-x-5 gap-y-2">
         <SelectField
-          label="Form"
+          label={tr`Form`}
           value={kind}
           onChange={(to: MouldKind) => {
             const places = [
@@ -51,7 +52,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
           ))}
         </SelectField>
         <QuantityField
-          label={kind === 'drape' ? 'The form, across' : 'Its mouth, across'}
+          label={kind === 'drape' ? tr`The form, across` : tr`Its mouth, across`}
           kind="length"
           value={across}
           within={LIMITS.laidSize}
@@ -67,7 +68,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
           }}
         />
         <QuantityField
-          label={kind === 'drape' ? 'Falls by' : 'Deep'}
+          label={kind === 'drape' ? tr`Falls by` : tr`Deep`}
           kind="length"
           value={deep}
           within={LIMITS.mouldDeep}
@@ -84,7 +85,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
         />
         {['plate', 'square', 'drape'].includes(kind) && (
           <CountField
-            label="Flat, of 100 across"
+            label={tr`Flat, of 100 across`}
             value={Math.round(100 * flat)}
             min={0}
             max={98}
@@ -96,17 +97,13 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
       </div>
       {kind === 'drawn' && (
         <table className="mt-2 w-full">
-          <caption className="sr-only">The mould’s profile</caption>
+          <caption className="sr-only">{tr`The mould’s profile`}</caption>
           <thead>
             <tr>
-              <th scope="col" className="quiet text-left text-sm font-normal">
-                out
-              </th>
-              <th scope="col" className="quiet text-left text-sm font-normal">
-                deep
-              </th>
+              <th scope="col" className="quiet text-left text-sm font-normal">{tr`out`}</th>
+              <th scope="col" className="quiet text-left text-sm font-normal">{tr`deep`}</th>
               <th scope="col">
-                <span className="sr-only">Change</span>
+                <span className="sr-only">{tr`Change`}</span>
               </th>
             </tr>
           </thead>
@@ -116,7 +113,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                 <td>
                   <QuantityField
                     bare
-                    label={`Place ${String(i + 1)}, out`}
+                    label={tr`Place ${String(i + 1)}, out`}
                     kind="length"
                     value={p.out}
                     within={LIMITS.radius}
@@ -131,7 +128,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                 <td>
                   <QuantityField
                     bare
-                    label={`Place ${String(i + 1)}, deep`}
+                    label={tr`Place ${String(i + 1)}, deep`}
                     kind="length"
                     value={p.deep}
                     within={LIMITS.mouldDepth}
@@ -149,7 +146,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs"
-                    aria-label={`A place after place ${String(i + 1)}`}
+                    aria-label={tr`A place after place ${String(i + 1)}`}
                     disabled={i >= points.length - 1 || points.length >= 60}
                     onClick={() => {
                       const q = points[i + 1] ?? p;
@@ -168,7 +165,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs"
-                    aria-label={`Take place ${String(i + 1)} out`}
+                    aria-label={tr`Take place ${String(i + 1)} out`}
                     disabled={points.length <= 2}
                     onClick={() => {
                       put({ ...mould, points: points.filter((_, k) => k !== i) });
@@ -185,17 +182,14 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
       {kind !== 'drape' && (
         <div className="mt-2">
           <QuantityField
-            label="For a wall of"
+            label={tr`For a wall of`}
             kind="length"
             value={wall}
             within={LIMITS.laidThick}
             onCommit={setWall}
           />
           <p className="mt-1 leading-snug">
-            lay <b className="num">{String(Math.max(1, Math.round(wanted.thick[1] / SHEET)))}</b>{' '}
-            sheets, <b className="num">{mm(wanted.across[1])}</b> across where the rim slides in;{' '}
-            <b className="num">{mm(wanted.thick[0])}</b> thick and{' '}
-            <b className="num">{mm(wanted.across[0])}</b> across where it is held.{' '}
+            {trNodes`lay ${(<b className="num">{String(Math.max(1, Math.round(wanted.thick[1] / SHEET)))}</b>)} sheets, ${(<b className="num">{mm(wanted.across[1])}</b>)} across where the rim slides in; ${(<b className="num">{mm(wanted.thick[0])}</b>)} thick and ${(<b className="num">{mm(wanted.across[0])}</b>)} across where it is held. `}
             <button
               type="button"
               className="btn btn-outline btn-xs"
@@ -203,7 +197,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                 layFor(wanted.across[1], Math.max(1, Math.round(wanted.thick[1] / SHEET)));
               }}
             >
-              Lay it so
+              {tr`Lay it so`}
             </button>
           </p>
         </div>

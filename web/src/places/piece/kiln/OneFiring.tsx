@@ -1,4 +1,5 @@
 // One firing: what it does in millimetres, what ten degrees more would, its programme, when it is begun, sent to the kiln.
+import { trNodes } from '../../../words/trNodes';
 import type { PieceFiring } from '@zanfirico/contract';
 import {
   firePiece,
@@ -12,6 +13,8 @@ import {
   type FiredOnce,
   type Hung,
   type Mould,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { asSent } from '../../../devices/asSent';
@@ -69,46 +72,42 @@ export function OneFiring({
         {many && <span className="quiet">{String(at + 1)} · </span>}
         {once && !sags && (
           <>
-            <span className="capitalize">{once.name}</span>: its edges round by{' '}
-            <span className="num text-primary">{mm(once.rounded)}</span>
+            {trNodes`${(<span className="capitalize">{trWord(once.name)}</span>)}: its edges round by ${(<span className="num text-primary">{mm(once.rounded)}</span>)}`}
           </>
         )}
         {hung && (
           <>
-            Hangs{' '}
-            <span className="num text-primary">{span(hung.held ?? hung.free, hung.free, mm)}</span>{' '}
-            deep
+            {trNodes`Hangs ${(
+              <span className="num text-primary">
+                {span(hung.held ?? hung.free, hung.free, mm)}
+              </span>
+            )}`}{' '}
+            {tr`deep`}
           </>
         )}
-        {sags && !hung && 'No mould yet: it hangs in nothing'}
-        {firing.aim === 'cast' && !once && 'Cast'}
+        {sags && !hung && tr`No mould yet: it hangs in nothing`}
+        {firing.aim === 'cast' && !once && tr`Cast`}
       </h2>
       <p className="mt-1 leading-snug">
         {once && !sags && (
           <>
-            <b className="num">{mm(once.middle)}</b> in the middle,{' '}
-            <b className="num">{mm(once.edge)}</b> at its edge; between the kiln’s coldest and
-            hottest place it rounds by <b className="num">{mm(cold ?? 0)}</b> to{' '}
-            <b className="num">{mm(hot ?? 0)}</b>.{' '}
+            {trNodes`${(<b className="num">{mm(once.middle)}</b>)} in the middle, ${(<b className="num">{mm(once.edge)}</b>)} at its edge; between the kiln’s coldest and hottest place it rounds by ${(<b className="num">{mm(cold ?? 0)}</b>)} to ${(<b className="num">{mm(hot ?? 0)}</b>)}`}
+            .{' '}
           </>
         )}
         {hung && <SlumpWords once={once} />}
         {once && once.cloudy > 60 && (
           <>
-            <b className="num">{printDuration(once.cloudy)}</b> where it goes cloudy.{' '}
+            {trNodes`${(<b className="num">{printDuration(once.cloudy)}</b>)} where it goes cloudy. `}
           </>
         )}
         {passes !== undefined && at === 0 && (
           <>
-            Going up <b className="num">{printText(passes, 'stress', units)}</b> passes through it,
-            where {printText(MAY_PASS, 'stress', units)} may.{' '}
+            {trNodes`Going up ${(<b className="num">{printText(passes, 'stress', units)}</b>)} passes through it, where ${printText(MAY_PASS, 'stress', units)} may. `}
           </>
         )}
         {programmed && (
-          <>
-            Door may open <b className="num">{printDuration(programmed.seconds)}</b> after it is
-            begun{programmed.night.state === 'checked' ? '' : ' (being simulated)'}.
-          </>
+          <>{trNodes`Door may open ${(<b className="num">{printDuration(programmed.seconds)}</b>)} after it is begun${programmed.night.state === 'checked' ? '' : tr` (being simulated)`}.`}</>
         )}
       </p>
       {programmed?.remarks.map((r) => (
@@ -117,14 +116,14 @@ export function OneFiring({
         </div>
       ))}
       <div className="mt-2 grid gap-x-8 gap-y-2 lg:grid-cols-2">
-        {programmed && <ProgrammeLines lines={programmed.lines} caption="Its programme" />}
+        {programmed && <ProgrammeLines lines={programmed.lines} caption={tr`Its programme`} />}
         {once && <Otherwise at={at} />}
       </div>
       {device && programmed?.night.state === 'checked' && (
         <SendLines
           now={device}
-          label={`Send this firing to ${document.firing.annealer ?? 'the kiln'}`}
-          says="Read back and compared; it waits to be started at the box."
+          label={tr`Send this firing to ${document.firing.annealer ?? tr`the kiln`}`}
+          says={tr`Read back and compared; it waits to be started at the box.`}
           programme={{
             name: `${document.name}, ${firing.aim}`.slice(0, 40),
             lines: asSent(programmed.lines),
@@ -148,7 +147,7 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
   const { free, held } = hung.slump;
   // At this firing's own pace: the same flow in so long a hold.
   const minutes = (f: number): string =>
-    Number.isFinite(f) ? printDuration(MINUTE * Math.max(1, Math.round(f / perMinute))) : 'never';
+    Number.isFinite(f) ? printDuration(MINUTE * Math.max(1, Math.round(f / perMinute))) : tr`never`;
   const hold = Math.max(
     MINUTE,
     document.kiln?.firings.find((f) => f.aim === 'slump' || f.aim === 'drape')?.process.hold ??
@@ -161,19 +160,13 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
     <>
       {held ? (
         <>
-          Its deepest place is down after <b className="num">{minutes(free.bottom)}</b> where the
-          rim slides in, <b className="num">{minutes(held.bottom)}</b> where it is held; it lies
-          after <b className="num">{minutes(free.lies)}</b> or{' '}
-          <b className="num">{minutes(held.lies)}</b>: watch it.
+          {trNodes`Its deepest place is down after ${(<b className="num">{minutes(free.bottom)}</b>)} where the rim slides in, ${(<b className="num">{minutes(held.bottom)}</b>)} where it is held; it lies after ${(<b className="num">{minutes(free.lies)}</b>)} or ${(<b className="num">{minutes(held.lies)}</b>)}: watch it.`}
         </>
       ) : (
-        <>
-          It lies over its form after <b className="num">{minutes(free.lies)}</b>; a round sheet
-          folds as it comes down: watch it.
-        </>
+        <>{trNodes`It lies over its form after ${(<b className="num">{minutes(free.lies)}</b>)}; a round sheet folds as it comes down: watch it.`}</>
       )}{' '}
-      The rim slides in by up to <b className="num">{mm(Math.max(0, slid(hung.out, hung.free)))}</b>
-      ; the thinnest is <b className="num">{mm(thin)}</b>.{' '}
+      {trNodes`The rim slides in by up to ${(<b className="num">{mm(Math.max(0, slid(hung.out, hung.free)))}</b>)}`}
+      {trNodes`; the thinnest is ${(<b className="num">{mm(thin)}</b>)}. `}
     </>
   );
 }
@@ -181,7 +174,7 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
 /** How deep it hangs, from one limit to the other; once where they are the same. */
 function span(held: readonly number[], free: readonly number[], mm: (v: number) => string): string {
   const [a, b] = [mm(Math.max(...held)), mm(Math.max(...free))];
-  return a === b ? a : `${a} to ${b}`;
+  return a === b ? a : tr`${a} to ${b}`;
 }
 
 /** How much of the way down it has come, by its mean, of 100. */
@@ -220,12 +213,12 @@ function Otherwise({ at }: { readonly at: number }) {
   const sags = kiln?.firings[at]?.aim === 'slump' || kiln?.firings[at]?.aim === 'drape';
   return (
     <table className="w-full self-start">
-      <caption className="text-left text-lg">A little otherwise</caption>
+      <caption className="text-left text-lg">{tr`A little otherwise`}</caption>
       <HeadRow
         columns={
-          sags ? ['process', 'hangs', 'of 100 down'] : ['process', 'rounds', 'edge', 'that is']
+          sags ? ['process', 'hangs', tr`of 100 down`] : ['process', 'rounds', 'edge', tr`that is`]
         }
-        left={['that is']}
+        left={[tr`that is`]}
       />
       <tbody>
         {rows.map(({ f, once, hung }, i) => (
@@ -246,7 +239,7 @@ function Otherwise({ at }: { readonly at: number }) {
               <>
                 <td className="num text-right">{mm(once.rounded)}</td>
                 <td className="num text-right">{mm(once.edge)}</td>
-                <td className="pl-3">{once.name}</td>
+                <td className="pl-3">{trWord(once.name)}</td>
               </>
             )}
           </tr>

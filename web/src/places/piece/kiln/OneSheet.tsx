@@ -1,5 +1,6 @@
 // One sheet cut up: drawn with its scores by number, and the scores as a list in the order they break.
-import { printText, type CutSheet } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { printText, type CutSheet, tr } from '@zanfirico/core';
 import { HeadRow } from '../../../marks/HeadRow';
 import { useDisplay } from '../../../stores/display';
 
@@ -17,7 +18,7 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
         height={h + 4}
         viewBox={`-2 -2 ${String(w + 4)} ${String(h + 4)}`}
         role="img"
-        aria-label={`A sheet of ${name} with ${String(pieces.length)} pieces on it`}
+        aria-label={tr`A sheet of ${name} with ${String(pieces.length)} pieces on it`}
         className="bg-(--board)"
       >
         <rect width={w} height={h} fill="none" stroke="var(--chalk)" strokeWidth={1.5} />
@@ -85,10 +86,10 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
         <h3 className="text-xl">
           {name}, <span className="num">{mm(sheet.width)}</span> ×{' '}
           <span className="num">{mm(sheet.deep)}</span>,{' '}
-          <span className="num">{mm(sheet.thickness)}</span> thick
+          {trNodes`${(<span className="num">{mm(sheet.thickness)}</span>)} thick`}
         </h3>
         <table className="w-full">
-          <HeadRow columns={['score', 'runs', 'at', 'piece in hand']} left={['runs']} />
+          <HeadRow columns={['score', 'runs', 'at', tr`piece in hand`]} left={['runs']} />
           <tbody>
             {scores.map((s, i) => (
               <tr key={i} className="border-base-300 border-b">
@@ -96,8 +97,10 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
                   {i + 1}
                 </th>
                 <td className="pl-3">
-                  {s.runs === 'back' ? 'front to back' : 'left to right'}
-                  {s.narrow && <span className="text-warning"> · narrow: pliers, slowly</span>}
+                  {s.runs === 'back' ? tr`front to back` : tr`left to right`}
+                  {s.narrow && (
+                    <span className="text-warning">{tr` · narrow: pliers, slowly`}</span>
+                  )}
                 </td>
                 <td className="num text-right">{mm(s.at)}</td>
                 <td className="num text-right">
@@ -109,8 +112,8 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
         </table>
         <p className="quiet mt-1">
           {left.length > 0 &&
-            `Back to stock: ${left.map((r) => `${mm(r.width)} × ${mm(r.deep)}`).join(', ')}. `}
-          Lost: <span className="num">{Math.round(100 * Math.max(0, waste))}</span> of 100.
+            tr`Back to stock: ${left.map((r) => `${mm(r.width)} × ${mm(r.deep)}`).join(', ')}. `}
+          {trNodes`Lost: ${(<span className="num">{Math.round(100 * Math.max(0, waste))}</span>)} of 100.`}
         </p>
       </div>
     </section>

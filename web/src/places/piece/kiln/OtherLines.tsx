@@ -1,4 +1,5 @@
 // A customary firing, typed, read from a table or kept with the shop: judged for this piece, whatever it was written for.
+import { trNodes } from '../../../words/trNodes';
 import {
   hangsAt,
   judgeFiring,
@@ -8,6 +9,8 @@ import {
   slump,
   type Box,
   type Recipe,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { RecipeEditor } from '../../../annealing/RecipeEditor';
@@ -72,14 +75,14 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
   if (!last) return null;
   return (
     <section className="mt-2">
-      <h2 className="text-xl">A firing of somebody’s, judged for this piece</h2>
+      <h2 className="text-xl">{tr`A firing of somebody’s, judged for this piece`}</h2>
       <div className="max-w-80">
-        <SelectField label="Which" value={name} onChange={setName}>
-          <option value="">none</option>
+        <SelectField label={tr`Which`} value={name} onChange={setName}>
+          <option value="">{tr`none`}</option>
           {ours.map((r) => (
             <option key={r.name}>{r.name}</option>
           ))}
-          <option value={NEW}>type one, or read it from a table …</option>
+          <option value={NEW}>{tr`type one, or read it from a table …`}</option>
         </SelectField>
       </div>
       {(name === NEW || chosen) && (
@@ -97,21 +100,20 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
       {judged && (
         <div className="mt-2">
           <p className="text-lg leading-snug">
-            <span className="capitalize">{judged.name}</span>: rounds by{' '}
-            <b className="num">{printText(judged.rounded, 'length', units)}</b>,{' '}
-            <b className="num">{printDuration(judged.air)}</b> for its air,{' '}
-            <b className="num">{printDuration(judged.cloudy)}</b> where it goes cloudy,{' '}
-            <b className="num">{printDuration(judged.seconds)}</b> in all.
+            {trNodes`${(<span className="capitalize">{trWord(judged.name)}</span>)}: rounds by ${(<b className="num">{printText(judged.rounded, 'length', units)}</b>)}`}
+            ,{' '}
+            {trNodes`${(<b className="num">{printDuration(judged.air)}</b>)} for its air, ${(<b className="num">{printDuration(judged.cloudy)}</b>)} where it goes cloudy, ${(<b className="num">{printDuration(judged.seconds)}</b>)} in all.`}
             {hangs && (
               <>
                 {' '}
-                In its mould it hangs{' '}
-                <b className="num">{printText(Math.max(...hangs.hangs), 'length', units)}</b> deep.
+                {trNodes`In its mould it hangs ${(<b className="num">{printText(Math.max(...hangs.hangs), 'length', units)}</b>)} deep.`}
               </>
             )}
           </p>
           {judged.remarks.length === 0 && (
-            <Verdict verdict={{ verdict: 'good', because: 'Nothing is to be said against it.' }} />
+            <Verdict
+              verdict={{ verdict: 'good', because: tr`Nothing is to be said against it.` }}
+            />
           )}
           {judged.remarks.map((r) => (
             <div key={r.because} className="my-1">

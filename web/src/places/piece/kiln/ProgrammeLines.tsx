@@ -1,5 +1,5 @@
 // A firing's lines as they are programmed.
-import { printDuration, printText, type RecipeLine } from '@zanfirico/core';
+import { printDuration, printText, type RecipeLine, tr } from '@zanfirico/core';
 import { HeadRow } from '../../../marks/HeadRow';
 import { useDisplay } from '../../../stores/display';
 
@@ -13,13 +13,13 @@ export function ProgrammeLines({ lines, caption }: Props) {
   return (
     <table className="w-full self-start">
       {caption !== undefined && <caption className="text-left text-lg">{caption}</caption>}
-      <HeadRow columns={['to', 'at', 'held']} />
+      <HeadRow columns={['to', 'at', tr`held`]} />
       <tbody>
         {lines.map((l, i) => (
           <tr key={i} className="border-base-300 border-b">
             <td className="num">{printText(l.to, 'temperature', units)}</td>
             <td className="num text-right">
-              {l.rate === undefined ? 'as the box can' : printText(l.rate, 'rate', units)}
+              {l.rate === undefined ? tr`as the box can` : printText(l.rate, 'rate', units)}
             </td>
             <td className="num text-right">{l.hold ? printDuration(l.hold) : '–'}</td>
           </tr>

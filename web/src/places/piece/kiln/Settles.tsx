@@ -1,5 +1,6 @@
 // What a laid piece comes to: whether it keeps its outline, how thick it is in the middle and at its edge, what its dams hold, whether it lies on its shelf.
-import { boundsOf, printText, type FiredPiece } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { boundsOf, printText, type FiredPiece, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 
@@ -25,39 +26,32 @@ export function Settles({
     <div>
       <h2 className="text-2xl leading-tight">
         {Math.abs(went) < 5e-4
-          ? 'It keeps its outline'
+          ? tr`It keeps its outline`
           : went < 0
-            ? `It draws in ${mm(-went)} all round`
-            : `It spreads ${mm(went)} all round`}
+            ? tr`It draws in ${mm(-went)} all round`
+            : tr`It spreads ${mm(went)} all round`}
       </h2>
       <p className="mt-1 leading-snug">
-        Laid <b className="num">{mm(fired.laidThick)}</b> thick; fired{' '}
-        <b className="num">{mm(flat?.middle ?? fired.thick)}</b> in the middle,{' '}
-        <b className="num">{mm(flat?.edge ?? fired.thick)}</b> at its edge;{' '}
-        <b className="num">{printText(last?.whole.mass ?? 0, 'mass', units)}</b> of glass.
+        {trNodes`Laid ${(<b className="num">{mm(fired.laidThick)}</b>)} thick; fired ${(<b className="num">{mm(flat?.middle ?? fired.thick)}</b>)} in the middle, ${(<b className="num">{mm(flat?.edge ?? fired.thick)}</b>)} at its edge; ${(<b className="num">{printText(last?.whole.mass ?? 0, 'mass', units)}</b>)} of glass.`}
       </p>
       {dam !== undefined && (
         <p className="mt-1 leading-snug">
           {dam < high
-            ? `The dams stand ${mm(dam)}: the glass behind them stands ${mm(high)} and runs over.`
-            : `Behind its dams are ${printText(fired.volume, 'volume', units)} of glass; they hold it.`}
+            ? tr`The dams stand ${mm(dam)}: the glass behind them stands ${mm(high)} and runs over.`
+            : tr`Behind its dams are ${printText(fired.volume, 'volume', units)} of glass; they hold it.`}
         </p>
       )}
       {shelf && (across > shelf.width || along > shelf.depth) && (
         <p role="alert" className="text-warning mt-1 leading-snug">
-          Fired it is {mm(across)} × {mm(along)}; the shelf of {shelf.name} is {mm(shelf.width)} ×{' '}
-          {mm(shelf.depth)}: it does not lie on it.
+          {tr`Fired it is ${mm(across)} × ${mm(along)}; the shelf of ${shelf.name} is ${mm(shelf.width)} × ${mm(shelf.depth)}: it does not lie on it.`}
         </p>
       )}
       {fired.bare > 0.03 && (
         <p className="mt-1 leading-snug">
-          {Math.round(100 * fired.bare)} of 100 parts within its outline are bare shelf: gaps close
-          only where glass runs into them.
+          {tr`${Math.round(100 * fired.bare)} of 100 parts within its outline are bare shelf: gaps close only where glass runs into them.`}
         </p>
       )}
-      <p className="quiet mt-1 text-sm leading-snug">
-        By its own viscosity; an edge is good to half as much again.
-      </p>
+      <p className="quiet mt-1 text-sm leading-snug">{tr`By its own viscosity; an edge is good to half as much again.`}</p>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 // The sheets there are and their rests; each figure is kept with the shop.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type SheetStock as Sheets } from '@zanfirico/contract';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -28,7 +29,7 @@ export function SheetStock({
   };
   return (
     <fieldset className="fieldset mt-4" disabled={!here}>
-      <legend className="font-display text-xl font-semibold">Sheets there are</legend>
+      <legend className="font-display text-xl font-semibold">{tr`Sheets there are`}</legend>
       <ul className="flex flex-col gap-2">
         {sheets.map((s, i) => (
           <li key={i} className="border-base-300 border-b pb-1">
@@ -37,17 +38,17 @@ export function SheetStock({
               <button
                 type="button"
                 className="btn btn-ghost btn-xs"
-                aria-label={`No more of sheet ${String(i + 1)}`}
+                aria-label={tr`No more of sheet ${String(i + 1)}`}
                 onClick={() => {
                   keepSheets(sheets.filter((_, k) => k !== i));
                 }}
               >
-                take off the list
+                {tr`take off the list`}
               </button>
             </div>
             <div className="grid grid-cols-4 gap-x-3">
               <QuantityField
-                label="wide"
+                label={tr`wide`}
                 kind="length"
                 value={s.width}
                 within={LIMITS.laidSize}
@@ -56,7 +57,7 @@ export function SheetStock({
                 }}
               />
               <QuantityField
-                label="deep"
+                label={tr`deep`}
                 kind="length"
                 value={s.deep}
                 within={LIMITS.laidSize}
@@ -65,7 +66,7 @@ export function SheetStock({
                 }}
               />
               <QuantityField
-                label="thick"
+                label={tr`thick`}
                 kind="length"
                 value={s.thickness}
                 within={LIMITS.laidThick}
@@ -74,7 +75,7 @@ export function SheetStock({
                 }}
               />
               <CountField
-                label="so many"
+                label={tr`so many`}
                 value={s.count}
                 min={0}
                 max={1000}
@@ -97,7 +98,7 @@ export function SheetStock({
           ]);
         }}
       >
-        Another sheet of this glass
+        {tr`Another sheet of this glass`}
       </button>
     </fieldset>
   );

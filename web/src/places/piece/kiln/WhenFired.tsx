@@ -1,4 +1,6 @@
 // When a firing is begun, when its door may open, and both of a piece on the calendar.
+import { trNodes } from '../../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { PieceFiring } from '@zanfirico/contract';
 import { CalendarPlus } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
@@ -30,7 +32,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
       <DayField
-        label="On the day"
+        label={tr`On the day`}
         value={firing.day}
         onCommit={(day) => {
           changeFiring(at, { day });
@@ -38,7 +40,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
       />
       <div className="w-24">
         <TimeField
-          label="Begun at"
+          label={tr`Begun at`}
           value={firing.at ?? BEGUN}
           onCommit={(clock) => {
             changeFiring(at, { at: clock });
@@ -48,16 +50,16 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
       <p className="leading-snug">
         {door ? (
           <>
-            Door may open <b>{dayWords(door.getTime())}</b>.
+            {trNodes`Door may open ${(<b>{dayWords(door.getTime())}</b>)}.`}
             {free && begins < free && (
               <span className="text-warning">
                 {' '}
-                The firing before it is in the kiln until {dayWords(free.getTime())}.
+                {tr`The firing before it is in the kiln until ${dayWords(free.getTime())}.`}
               </span>
             )}
           </>
         ) : (
-          <span className="quiet">Give it a day, and it can go on the calendar.</span>
+          <span className="quiet">{tr`Give it a day, and it can go on the calendar.`}</span>
         )}
       </p>
       {begins && door && (
@@ -67,7 +69,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
           onClick={() => {
             try {
               download(
-                `${document.name} firing ${String(at + 1)}.ics`,
+                tr`${document.name} firing ${String(at + 1)}.ics`,
                 'text/calendar',
                 weekIcs([
                   {
@@ -84,7 +86,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
             }
           }}
         >
-          <CalendarPlus className="size-4" /> Calendar
+          <CalendarPlus className="size-4" /> {tr`Calendar`}
         </button>
       )}
     </div>

@@ -9,6 +9,7 @@ import {
   printText,
   RAYS,
   type CutPreset,
+  tr,
 } from '@zanfirico/core';
 import { useRef } from 'react';
 import { CountField } from '../../../fields/CountField';
@@ -25,12 +26,12 @@ import { startFigure } from '../../../workers/workers';
 
 const SAYS: Readonly<Record<CutPreset, string>> = {
   round: 'round',
-  oval: 'oval, flattened',
-  square: 'square, corners rounded',
+  oval: tr`oval, flattened`,
+  square: tr`square, corners rounded`,
   ribs: 'ribbed',
-  flats: 'with flat spots',
-  heart: 'a heart',
-  drawn: 'as drawn (SVG) …',
+  flats: tr`with flat spots`,
+  heart: tr`a heart`,
+  drawn: tr`as drawn (SVG) …`,
 };
 
 interface Props {
@@ -51,7 +52,7 @@ export function AcrossFields({ index, across, half }: Props) {
   };
   const read = async (chosen: File): Promise<void> => {
     const { trouble } = useNotices.getState();
-    const large = tooBig(chosen, SVG_LIMIT, 'Save only the outline.');
+    const large = tooBig(chosen, SVG_LIMIT, tr`Save only the outline.`);
     if (large !== undefined) {
       trouble(large);
       return;
@@ -71,7 +72,7 @@ export function AcrossFields({ index, across, half }: Props) {
   return (
     <div className="mt-2 flex items-end gap-4">
       <div className="flex-1">
-        <SelectField label="Cut across" value={presetOf(across)} onChange={choose}>
+        <SelectField label={tr`Cut across`} value={presetOf(across)} onChange={choose}>
           {CUTS.map((c) => (
             <option key={c} value={c}>
               {SAYS[c]}
@@ -80,7 +81,7 @@ export function AcrossFields({ index, across, half }: Props) {
         </SelectField>
         <HiddenFile
           ref={file}
-          label="Outline across (SVG)"
+          label={tr`Outline across (SVG)`}
           accept=".svg,image/svg+xml"
           onFile={(chosen) => void read(chosen)}
         />
@@ -107,7 +108,7 @@ function Figures({
       {across.kind === 'oval' ? (
         <>
           <QuantityField
-            label="Deep"
+            label={tr`Deep`}
             kind="length"
             value={2 * half * across.depth}
             min={2 * half * LIMITS.depthAcross.minimum}
@@ -117,7 +118,7 @@ function Figures({
             }}
           />
           <CountField
-            label="How square"
+            label={tr`How square`}
             value={across.square}
             step={0.5}
             within={LIMITS.squareness}
@@ -129,7 +130,7 @@ function Figures({
       ) : (
         <>
           <CountField
-            label={across.kind === 'ribs' ? 'Ridges' : 'Flat spots'}
+            label={across.kind === 'ribs' ? tr`Ridges` : tr`Flat spots`}
             value={across.count}
             within={across.kind === 'ribs' ? LIMITS.ribs : LIMITS.flats}
             onCommit={(count) => {
@@ -137,7 +138,7 @@ function Figures({
             }}
           />
           <QuantityField
-            label={across.kind === 'ribs' ? 'Grooves deep' : 'Each in by'}
+            label={across.kind === 'ribs' ? tr`Grooves deep` : tr`Each in by`}
             kind="length"
             value={half * across.depth}
             min={0}
@@ -164,13 +165,13 @@ function CutPicture({ across, half }: { readonly across: PieceAcross; readonly h
   });
   const span = (axis: 0 | 1): number =>
     Math.max(...points.map((p) => p[axis])) - Math.min(...points.map((p) => p[axis]));
-  const says = `${printText(half * far * span(0), 'length', units)} wide, ${printText(half * far * span(1), 'length', units)} deep`;
+  const says = tr`${printText(half * far * span(0), 'length', units)} wide, ${printText(half * far * span(1), 'length', units)} deep`;
   return (
     <figure className="w-24 shrink-0 text-center">
       <svg
         viewBox={`${String(-BOX / 2)} ${String(-BOX / 2)} ${String(BOX)} ${String(BOX)}`}
         role="img"
-        aria-label={`Cut across: ${says}`}
+        aria-label={tr`Cut across: ${says}`}
       >
         <path
           d={`M${points.map(([x, y]) => `${(x * BOX * 0.46).toFixed(2)} ${(y * BOX * 0.46).toFixed(2)}`).join('L')}Z`}

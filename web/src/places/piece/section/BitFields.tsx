@@ -1,6 +1,6 @@
 // The bit in hand: its measures by kind, where it sits, what it weighs.
 import { LIMITS, type PieceBit } from '@zanfirico/contract';
-import { copyBit, printText, removeBit } from '@zanfirico/core';
+import { copyBit, printText, removeBit, tr } from '@zanfirico/core';
 import { Copy, Trash2 } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { GlassField } from '../../../fields/GlassField';
@@ -29,10 +29,10 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
     changeBit(index, { place: { ...place, ...change } });
   };
   return (
-    <section aria-label={`Bit ${bit.name}`}>
+    <section aria-label={tr`Bit ${bit.name}`}>
       <div className="flex items-center gap-1">
         <NameField
-          label="Name of the bit"
+          label={tr`Name of the bit`}
           value={bit.name}
           fallback={shape.kind}
           onChange={(name) => {
@@ -40,7 +40,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           }}
         />
         <IconButton
-          label="Copy this bit"
+          label={tr`Copy this bit`}
           onClick={() => {
             editPiece((d) => copyBit(d, index));
             takeBit(bits.length);
@@ -49,11 +49,11 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           <Copy className="size-4" />
         </IconButton>
         <IconButton
-          label="Remove this bit"
+          label={tr`Remove this bit`}
           onClick={() => {
             editPiece((d) => removeBit(d, index));
             takePart(0);
-            say(`“${bit.name}” is gone; undo brings it back.`);
+            say(tr`“${bit.name}” is gone; undo brings it back.`);
           }}
         >
           <Trash2 className="size-4" />
@@ -62,18 +62,18 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
       {read && (
         <p className="num mt-1 text-sm">
           {pulled
-            ? 'the wall’s own glass'
+            ? tr`the wall’s own glass`
             : `${printText(read.mass, 'mass', units)} · ${printText(read.measure.volume, 'volume', units)}`}{' '}
-          · {printText(read.measure.thickness, 'length', units)} thick
+          {tr`· ${printText(read.measure.thickness, 'length', units)} thick`}
         </p>
       )}
       <BitMeasures shape={shape} index={index} />
-      <h2 className="mt-4 text-lg">Where it sits</h2>
+      <h2 className="mt-4 text-lg">{tr`Where it sits`}</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         {!pulled && (
           <>
             <QuantityField
-              label="Height"
+              label={tr`Height`}
               kind="length"
               value={place.height}
               within={LIMITS.coordinate}
@@ -83,7 +83,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
               }}
             />
             <QuantityField
-              label="Off the axis"
+              label={tr`Off the axis`}
               kind="length"
               value={place.out}
               within={LIMITS.radius}
@@ -95,7 +95,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           </>
         )}
         <CountField
-          label="So many"
+          label={tr`So many`}
           value={place.copies}
           within={LIMITS.bitCopies}
           onCommit={(copies) => {
@@ -103,7 +103,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
           }}
         />
         <QuantityField
-          label="Round"
+          label={tr`Round`}
           kind="angle"
           value={place.around}
           within={LIMITS.angle}
@@ -114,7 +114,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         />
         {!pulled && (
           <QuantityField
-            label="Tilted out"
+            label={tr`Tilted out`}
             kind="angle"
             value={place.tilt}
             within={LIMITS.angle}
@@ -126,14 +126,12 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         )}
       </div>
       {pulled ? (
-        <p className="quiet mt-2 text-sm">
-          It is pulled from the nearest open lip and goes with it.
-        </p>
+        <p className="quiet mt-2 text-sm">{tr`It is pulled from the nearest open lip and goes with it.`}</p>
       ) : (
         <div className="mt-2">
           <GlassField
-            label="Its glass"
-            own="the piece’s own"
+            label={tr`Its glass`}
+            own={tr`the piece’s own`}
             value={bit.glass}
             onChange={(glass) => {
               changeBit(index, { glass });
@@ -142,9 +140,7 @@ export function BitFields({ bit, index }: { readonly bit: PieceBit; readonly ind
         </div>
       )}
       {place.copies === 2 && (
-        <p className="quiet mt-3 text-sm leading-snug">
-          Of a pair, make the second slightly bigger: taking glass away is easier than adding.
-        </p>
+        <p className="quiet mt-3 text-sm leading-snug">{tr`Of a pair, make the second slightly bigger: taking glass away is easier than adding.`}</p>
       )}
     </section>
   );

@@ -1,4 +1,5 @@
 // The measures of a bit, by kind.
+import { tr, trWord } from '@zanfirico/core';
 import { LIMITS, type PieceBit, type PieceBitShape } from '@zanfirico/contract';
 import { Plus, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
@@ -13,31 +14,31 @@ const LEAST = LIMITS.measure.minimum;
 /** Measures of each kind that are simple lengths, in the trade's words. */
 const LENGTHS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
   rod: [
-    ['diameter', 'Across'],
-    ['length', 'Long'],
+    ['diameter', tr`Across`],
+    ['length', tr`Long`],
   ],
-  ball: [['diameter', 'Across']],
+  ball: [['diameter', tr`Across`]],
   ellipsoid: [
-    ['x', 'Out'],
-    ['y', 'Round'],
-    ['z', 'Up'],
+    ['x', tr`Out`],
+    ['y', tr`Round`],
+    ['z', tr`Up`],
   ],
   box: [
-    ['x', 'Out'],
-    ['y', 'Round'],
-    ['z', 'Up'],
+    ['x', tr`Out`],
+    ['y', tr`Round`],
+    ['z', tr`Up`],
   ],
   dot: [
-    ['diameter', 'Across'],
-    ['rise', 'Rises'],
+    ['diameter', tr`Across`],
+    ['rise', tr`Rises`],
   ],
-  bent: [['diameter', 'Across']],
-  wrap: [['diameter', 'Thread, across']],
+  bent: [['diameter', tr`Across`]],
+  wrap: [['diameter', tr`Thread, across`]],
   pulled: [
-    ['width', 'Wide'],
-    ['reach', 'Out'],
-    ['rise', 'Up'],
-    ['drop', 'Down the wall'],
+    ['width', tr`Wide`],
+    ['reach', tr`Out`],
+    ['rise', tr`Up`],
+    ['drop', tr`Down the wall`],
   ],
   mesh: [],
 };
@@ -70,7 +71,7 @@ export function BitMeasures({ shape, index }: Props) {
         {shape.kind === 'wrap' && (
           <>
             <CountField
-              label="Turns"
+              label={tr`Turns`}
               value={shape.turns}
               min={0.25}
               max={LIMITS.wrapTurns.maximum}
@@ -80,7 +81,7 @@ export function BitMeasures({ shape, index }: Props) {
               }}
             />
             <QuantityField
-              label="Rise a turn"
+              label={tr`Rise a turn`}
               kind="length"
               value={shape.pitch}
               within={LIMITS.wrapPitch}
@@ -93,7 +94,7 @@ export function BitMeasures({ shape, index }: Props) {
         )}
         {shape.kind === 'bent' && shape.wall !== undefined && (
           <QuantityField
-            label="Wall"
+            label={tr`Wall`}
             kind="length"
             value={shape.wall}
             min={LEAST}
@@ -108,8 +109,7 @@ export function BitMeasures({ shape, index }: Props) {
       {shape.kind === 'bent' && <PathTable shape={shape} index={index} />}
       {shape.kind === 'mesh' && (
         <p className="quiet mt-1 text-sm">
-          {shape.triangles.length / 3} facets, read from a file. Its thickness is taken as twice a
-          ball’s of the same volume to surface.
+          {tr`${shape.triangles.length / 3} facets, read from a file. Its thickness is taken as twice a ball’s of the same volume to surface.`}
         </p>
       )}
     </>
@@ -124,22 +124,16 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
   };
   return (
     <table className="table mt-3 w-full table-fixed">
-      <caption className="quiet text-left text-sm">
-        Path of its middle, from where it is stuck on
-      </caption>
+      <caption className="quiet text-left text-sm">{tr`Path of its middle, from where it is stuck on`}</caption>
       <thead>
         <tr className="quiet text-right text-sm">
           <th scope="col" className="w-7">
-            <span className="sr-only">Point</span>
+            <span className="sr-only">{tr`Point`}</span>
           </th>
-          <th scope="col" className="font-normal">
-            out
-          </th>
-          <th scope="col" className="font-normal">
-            up
-          </th>
+          <th scope="col" className="font-normal">{tr`out`}</th>
+          <th scope="col" className="font-normal">{tr`up`}</th>
           <th scope="col" className="w-18">
-            <span className="sr-only">Add or remove</span>
+            <span className="sr-only">{tr`Add or remove`}</span>
           </th>
         </tr>
       </thead>
@@ -153,7 +147,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
               <td key={field} className="pl-2">
                 <QuantityField
                   bare
-                  label={`Path point ${String(i + 1)} ${field}`}
+                  label={tr`Path point ${String(i + 1)} ${trWord(field)}`}
                   kind="length"
                   value={p[field]}
                   within={LIMITS.coordinate}
@@ -166,7 +160,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
             ))}
             <td className="text-right whitespace-nowrap">
               <IconButton
-                label={`Add a path point after ${String(i + 1)}`}
+                label={tr`Add a path point after ${String(i + 1)}`}
                 onClick={() => {
                   const next = shape.path[i + 1];
                   const before = shape.path[i - 1] ?? p;
@@ -181,7 +175,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
               </IconButton>
               {shape.path.length > 2 && (
                 <IconButton
-                  label={`Remove path point ${String(i + 1)}`}
+                  label={tr`Remove path point ${String(i + 1)}`}
                   onClick={() => {
                     set(shape.path.filter((_, k) => k !== i));
                   }}

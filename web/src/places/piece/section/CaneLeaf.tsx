@@ -1,4 +1,5 @@
 // The leaf of canes and ribs: how many go round, how much to pull, how many turns, how it stands after blowing.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS, type PieceCane } from '@zanfirico/contract';
 import {
   across,
@@ -11,6 +12,7 @@ import {
   ribSpacing,
   turnsFor,
   twistAngle,
+  tr,
 } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -38,7 +40,7 @@ export function CaneLeaf() {
   const chosen = useBoard((s) => s.part);
   const units = useDisplay((s) => s.units);
   const part = last?.parts[Math.min(chosen, last.parts.length - 1)];
-  if (!part) return <p className="quiet">The canes come with the form.</p>;
+  if (!part) return <p className="quiet">{tr`The canes come with the form.`}</p>;
   // Canes are picked up on the first bubble, which is as wide and long as its stage says.
   const first = part.stages.find((s) => s.wall !== undefined);
   const cane: PieceCane = document.cane ?? {
@@ -82,34 +84,33 @@ export function CaneLeaf() {
   return (
     <>
       <p className="quiet text-sm leading-snug">
-        For part {part.index + 1}, {part.name}: {text(final.diameter)} across, {text(final.length)}{' '}
-        high when finished.
+        {tr`For part ${part.index + 1}, ${part.name}: ${text(final.diameter)} across, ${text(final.length)} high when finished.`}
       </p>
-      <h2 className="mt-2 text-lg">Pick up</h2>
+      <h2 className="mt-2 text-lg">{tr`Pick up`}</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        {field('Bubble ⌀', cane.bubble, 0.005, 1, (bubble) => ({ bubble }))}
-        {field('Its length', cane.length, 0.005, 2, (length) => ({ length }))}
-        {field('Cane ⌀', cane.cane, 0.0005, 0.05, (v) => ({ cane: v }))}
+        {field(tr`Bubble ⌀`, cane.bubble, 0.005, 1, (bubble) => ({ bubble }))}
+        {field(tr`Its length`, cane.length, 0.005, 2, (length) => ({ length }))}
+        {field(tr`Cane ⌀`, cane.cane, 0.0005, 0.05, (v) => ({ cane: v }))}
       </div>
       <p className="mt-2 text-lg leading-snug">
-        <strong className="num">{round.count}</strong> canes go round, {text(each)} each.
+        {trNodes`${(<strong className="num">{round.count}</strong>)} canes go round, ${text(each)} each.`}
       </p>
       <p className="leading-snug">
         {round.gap > SHOWS * cane.cane
-          ? `A gap of ${text(round.gap)} stays open and shows as a clear stripe: `
-          : `They close with ${text(round.gap)} to spare; `}
-        {round.count >= 3 && <>snug at a bubble of {text(round.snug)}.</>}
+          ? tr`A gap of ${text(round.gap)} stays open and shows as a clear stripe: `
+          : tr`They close with ${text(round.gap)} to spare; `}
+        {round.count >= 3 && <>{tr`snug at a bubble of ${text(round.snug)}.`}</>}
       </p>
-      <h2 className="mt-4 text-lg">Pull</h2>
+      <h2 className="mt-4 text-lg">{tr`Pull`}</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        {field('Billet ⌀', cane.billet.diameter, 0.002, 0.3, (diameter) => ({
+        {field(tr`Billet ⌀`, cane.billet.diameter, 0.002, 0.3, (diameter) => ({
           billet: { ...cane.billet, diameter },
         }))}
-        {field('Its length', cane.billet.length, 0.005, 2, (length) => ({
+        {field(tr`Its length`, cane.billet.length, 0.005, 2, (length) => ({
           billet: { ...cane.billet, length },
         }))}
         <QuantityField
-          label="Lost (%)"
+          label={tr`Lost (%)`}
           kind="ratio"
           value={cane.lost}
           within={LIMITS.lost}
@@ -121,54 +122,50 @@ export function CaneLeaf() {
       </div>
       {cane.billet.diameter <= cane.cane ? (
         <p role="alert" className="alert alert-error mt-2">
-          A pull only thins: the billet, {text(cane.billet.diameter)}, is not thicker than the cane.
+          {tr`A pull only thins: the billet, ${text(cane.billet.diameter)}, is not thicker than the cane.`}
         </p>
       ) : (
         <p className="mt-2 leading-snug">
-          It pulls to <strong className="num">{text(pulled)}</strong> of good cane; the pick-up
-          wants <strong className="num">{text(wanted)}</strong>
+          {trNodes`It pulls to ${(<strong className="num">{text(pulled)}</strong>)} of good cane; the pick-up wants ${(<strong className="num">{text(wanted)}</strong>)}`}
           {pulled < wanted ? (
-            <>
-              : make the billet <strong className="num">{text(billet)}</strong> long.
-            </>
+            <>{trNodes`: make the billet ${(<strong className="num">{text(billet)}</strong>)} long.`}</>
           ) : (
-            '. That is enough.'
+            tr`. That is enough.`
           )}
         </p>
       )}
-      <h2 className="mt-4 text-lg">Twist</h2>
+      <h2 className="mt-4 text-lg">{tr`Twist`}</h2>
       <div className="grid grid-cols-2 gap-x-4">
         <QuantityField
-          label="On the finished glass"
+          label={tr`On the finished glass`}
           kind="angle"
           value={cane.twist}
           within={LIMITS.twist}
           nudge={DEGREE}
-          hint="from upright, at its widest"
+          hint={tr`from upright, at its widest`}
           onCommit={(twist) => {
             set({ twist });
           }}
         />
         <p className="self-center text-lg leading-snug">
-          <strong className="num">{shown(turns, 2)}</strong> turns from end to end.
+          {trNodes`${(<strong className="num">{shown(turns, 2)}</strong>)} turns from end to end.`}
         </p>
       </div>
       <p className="leading-snug">
-        On the bubble at pick-up they stand at <strong className="num">{degrees(atPickUp)}</strong>:
-        turns stay, the slant changes as it is blown.
+        {trNodes`On the bubble at pick-up they stand at ${(<strong className="num">{degrees(atPickUp)}</strong>)}: turns stay, the slant changes as it is blown.`}
         {atPickUp > 70 * DEGREE && (
           <span className="text-warning">
             {' '}
-            That is very steep: twist some of it later, when longer.
+            {tr`That is very steep: twist some of it later, when longer.`}
           </span>
         )}
       </p>
-      <h2 className="mt-4 text-lg">Ribs of a dip mould</h2>
+      <h2 className="mt-4 text-lg">{tr`Ribs of a dip mould`}</h2>
       {cane.rib ? (
         <>
           <div className="grid grid-cols-3 gap-x-4">
             <CountField
-              label="Ribs"
+              label={tr`Ribs`}
               value={cane.rib.count}
               within={LIMITS.ribs}
               onCommit={(count) => {
@@ -176,7 +173,7 @@ export function CaneLeaf() {
               }}
             />
             <QuantityField
-              label="They rise"
+              label={tr`They rise`}
               kind="length"
               value={cane.rib.rise}
               within={LIMITS.ribRise}
@@ -194,7 +191,7 @@ export function CaneLeaf() {
                 changePiece({ cane: plain });
               }}
             >
-              No ribs
+              {tr`No ribs`}
             </button>
           </div>
           <Ribs rib={cane.rib} bubble={cane.bubble} final={final} carried={carried} text={text} />
@@ -207,13 +204,10 @@ export function CaneLeaf() {
             set({ rib: { count: 12, rise: 0.002 } });
           }}
         >
-          Dip it in a ribbed mould
+          {tr`Dip it in a ribbed mould`}
         </button>
       )}
-      <p className="quiet mt-4 text-sm leading-snug">
-        Chord geometry and conservation of glass. Canes must fit the glass they lie on: same
-        expansion, tested.
-      </p>
+      <p className="quiet mt-4 text-sm leading-snug">{tr`Chord geometry and conservation of glass. Canes must fit the glass they lie on: same expansion, tested.`}</p>
     </>
   );
 }
@@ -238,15 +232,12 @@ function Ribs({
   const meridian = row?.meridian ?? 1;
   return (
     <p className="mt-1 leading-snug">
-      On the bubble every <strong className="num">{text(ribSpacing(rib.count, bubble))}</strong>; on
-      the finished glass every{' '}
-      <strong className="num">{text(ribSpacing(rib.count, final.diameter))}</strong> at its widest,
-      risen <strong className="num">{text(ribAfter(rib.rise, hoop, meridian))}</strong>.
+      {trNodes`On the bubble every ${(<strong className="num">{text(ribSpacing(rib.count, bubble))}</strong>)}; on the finished glass every ${(<strong className="num">{text(ribSpacing(rib.count, final.diameter))}</strong>)} at its widest, risen ${(<strong className="num">{text(ribAfter(rib.rise, hoop, meridian))}</strong>)}.`}
       <span className="quiet text-sm">
         {' '}
         {row
-          ? 'By the stretch of the pattern’s blank at mid height.'
-          : 'Stretch along is taken as none; draw a blank (Pattern) to have it counted.'}
+          ? tr`By the stretch of the pattern’s blank at mid height.`
+          : tr`Stretch along is taken as none; draw a blank (Pattern) to have it counted.`}
       </span>
     </p>
   );

@@ -1,4 +1,5 @@
 // The leaf to draw by: what needs a look, then the part or bit in hand in numbers.
+import { tr } from '@zanfirico/core';
 import { usePiece } from '../usePiece';
 import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';
@@ -18,7 +19,7 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
     <>
       {!derived.ok && (
         <div role="alert" className="border-error mb-3 border-l-4 pl-3">
-          <strong className="text-error">This cannot be made yet.</strong>
+          <strong className="text-error">{tr`This cannot be made yet.`}</strong>
           <ul className="leading-snug">
             {derived.problems.slice(0, 4).map((p) => (
               <li key={p.message}>
@@ -33,13 +34,13 @@ export function DrawLeaf({ actions }: { readonly actions: SectionActions }) {
       {remarks.length > 0 && (
         <ul
           role="status"
-          aria-label="Needs a look"
+          aria-label={tr`Needs a look`}
           className="border-warning mb-3 flex flex-col gap-1 border-l-4 pl-3 leading-snug"
         >
           {remarks.slice(0, 5).map((r) => (
             <li key={r.message}>{words(r.message)}</li>
           ))}
-          {remarks.length > 5 && <li className="quiet">and {remarks.length - 5} more.</li>}
+          {remarks.length > 5 && <li className="quiet">{tr`and ${remarks.length - 5} more.`}</li>}
         </ul>
       )}
       {shownBit && bit !== undefined ? (

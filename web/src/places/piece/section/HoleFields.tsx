@@ -1,4 +1,5 @@
 // Holes through the part in hand, each in numbers.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type PiecePart } from '@zanfirico/contract';
 import { Plus, X } from 'lucide-react';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -28,11 +29,11 @@ export function HoleFields({
     put(holes.map((h, k) => (k === i ? { ...h, ...to } : h)));
   };
   return (
-    <section aria-label="Holes" className="mt-4">
-      {holes.length > 0 && <h2 className="text-lg">Holes</h2>}
+    <section aria-label={tr`Holes`} className="mt-4">
+      {holes.length > 0 && <h2 className="text-lg">{tr`Holes`}</h2>}
       <ul>
         {holes.map((hole, i) => {
-          const said = (what: string): string => `Hole ${String(i + 1)} ${what}`;
+          const said = (what: string): string => tr`Hole ${String(i + 1)} ${what}`;
           return (
             <li key={i} className="flex items-end gap-3">
               {(
@@ -56,7 +57,7 @@ export function HoleFields({
               ))}
               <IconButton
                 small
-                label={`Close hole ${String(i + 1)}`}
+                label={tr`Close hole ${String(i + 1)}`}
                 onClick={() => {
                   put(holes.filter((_, k) => k !== i));
                 }}
@@ -74,7 +75,7 @@ export function HoleFields({
           put([...holes, { height: middle, around: 0.8, diameter: FIRST }]);
         }}
       >
-        <Plus className="size-4" /> A hole through the wall
+        <Plus className="size-4" /> {tr`A hole through the wall`}
       </button>
     </section>
   );

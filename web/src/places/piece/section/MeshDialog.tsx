@@ -1,5 +1,6 @@
 // Reading a sculpted bit from an STL file.
-import { printText } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { printText, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { Choice } from '../../../fields/Choice';
@@ -32,7 +33,7 @@ export function MeshDialog({
   };
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const problem = tooBig(file, STL_LIMIT, 'Thin it out where it was made.');
+    const problem = tooBig(file, STL_LIMIT, tr`Thin it out where it was made.`);
     if (problem !== undefined) {
       setRead({ problem });
       return;
@@ -45,7 +46,7 @@ export function MeshDialog({
 
   return (
     <Dialog
-      title="Read a sculpted bit"
+      title={tr`Read a sculpted bit`}
       onClose={onClose}
       actions={
         <button
@@ -58,28 +59,25 @@ export function MeshDialog({
             onClose();
           }}
         >
-          Put it on the board
+          {tr`Put it on the board`}
         </button>
       }
     >
-      <p className="mt-2 leading-snug">
-        An STL file of one closed body. It is kept about its own middle; move it to its place on the
-        drawing.
-      </p>
+      <p className="mt-2 leading-snug">{tr`An STL file of one closed body. It is kept about its own middle; move it to its place on the drawing.`}</p>
       <input
         type="file"
         accept=".stl,model/stl"
         className="file-input file-input-sm mt-3"
-        aria-label="Mesh file"
+        aria-label={tr`Mesh file`}
         onChange={(e) => void take(e.target.files?.[0])}
       />
       <div className="mt-3">
         <Choice
-          legend="One unit in the file is"
+          legend={tr`One unit in the file is`}
           value={unit}
           options={[
-            { value: 'mm', label: '1 mm' },
-            { value: 'in', label: '1 inch' },
+            { value: 'mm', label: tr`1 mm` },
+            { value: 'in', label: tr`1 inch` },
             { value: 'm', label: '1 m' },
           ]}
           onChange={(as) => {
@@ -95,8 +93,7 @@ export function MeshDialog({
       )}
       {mesh && (
         <p className="mt-3">
-          {mesh.triangles.length / 3} facets, closed, {printText(mesh.volume, 'volume', units)} of
-          glass.{mesh.flipped && ' Its faces looked inwards; they were turned over.'}
+          {trNodes`${mesh.triangles.length / 3} facets, closed, ${printText(mesh.volume, 'volume', units)} of glass.${mesh.flipped && tr` Its faces looked inwards; they were turned over.`}`}
         </p>
       )}
     </Dialog>

@@ -1,5 +1,5 @@
 // The part in hand: its name, how it is worked, its points.
-import { copyPart, mirrorUpper, removePart, setPull, spanOf } from '@zanfirico/core';
+import { copyPart, mirrorUpper, removePart, setPull, spanOf, tr } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
@@ -48,26 +48,26 @@ export function PartFields({
   const remove = (): void => {
     editPiece((d) => removePart(d, part.id));
     takePart(Math.max(0, index - 1));
-    say(`“${part.name}” is gone, and its steps with it; undo brings it back.`);
+    say(tr`“${part.name}” is gone, and its steps with it; undo brings it back.`);
   };
 
   return (
-    <section aria-label={`Part ${String(index + 1)}`}>
+    <section aria-label={tr`Part ${String(index + 1)}`}>
       <div className="flex items-center gap-1">
         <span className="num quiet text-lg">{index + 1}</span>
         <NameField
-          label="Name of the part"
+          label={tr`Name of the part`}
           value={part.name}
-          fallback={`part ${String(index + 1)}`}
+          fallback={tr`part ${String(index + 1)}`}
           onChange={(name) => {
             changePart(index, { name });
           }}
         />
-        <IconButton label="Copy this part" onClick={copy}>
+        <IconButton label={tr`Copy this part`} onClick={copy}>
           <Copy className="size-4" />
         </IconButton>
         <IconButton
-          label="Read a profile from a file"
+          label={tr`Read a profile from a file`}
           onClick={() => {
             setReading(true);
           }}
@@ -75,27 +75,27 @@ export function PartFields({
           <FileUp className="size-4" />
         </IconButton>
         {many && (
-          <IconButton label="Remove this part" onClick={remove}>
+          <IconButton label={tr`Remove this part`} onClick={remove}>
             <Trash2 className="size-4" />
           </IconButton>
         )}
       </div>
       <div className="mt-1 flex flex-wrap items-center gap-x-4">
         <Choice
-          legend="How the part is worked"
+          legend={tr`How the part is worked`}
           hideLegend
           value={part.work ?? 'blown'}
           options={[
-            { value: 'blown', label: 'Blown' },
-            { value: 'solid', label: 'Solid' },
+            { value: 'blown', label: tr`Blown` },
+            { value: 'solid', label: tr`Solid` },
           ]}
           onChange={(work) => {
             changePart(index, { work: work === 'solid' ? 'solid' : undefined });
           }}
         />
         <Check
-          label="Mirror"
-          title="The upper half mirrors the lower"
+          label={tr`Mirror`}
+          title={tr`The upper half mirrors the lower`}
           checked={mirrored}
           onChange={(on) => {
             changePart(index, {
@@ -106,8 +106,8 @@ export function PartFields({
         />
         {many && (
           <Check
-            label="Lifts out"
-            title="A stopper or lid: set into the mouth, not joined"
+            label={tr`Lifts out`}
+            title={tr`A stopper or lid: set into the mouth, not joined`}
             checked={part.role === 'stopper'}
             onChange={(on) => {
               changePart(index, { role: on ? 'stopper' : undefined });
@@ -123,8 +123,8 @@ export function PartFields({
       {many && (
         <div className="mt-1">
           <GlassField
-            label="Its glass"
-            own="the piece’s own"
+            label={tr`Its glass`}
+            own={tr`the piece’s own`}
             value={part.glass}
             onChange={(glass) => {
               changePart(index, { glass });
@@ -155,7 +155,7 @@ export function PartFields({
             setProfile(index, setPull(part.profile, point, undefined));
           }}
         >
-          Let the tangent at {point + 1} go free
+          {tr`Let the tangent at ${point + 1} go free`}
         </button>
       )}
       {part.work !== 'solid' && (
@@ -165,10 +165,7 @@ export function PartFields({
           middle={Number(((span[0] + span[1]) / 2).toFixed(4))}
         />
       )}
-      <p className="quiet mt-3 text-sm leading-snug">
-        Round handles carry the outside, squares the wall, rings pull the tangent of the point in
-        hand. Double-click the line for a new point; Delete takes one away.
-      </p>
+      <p className="quiet mt-3 text-sm leading-snug">{tr`Round handles carry the outside, squares the wall, rings pull the tangent of the point in hand. Double-click the line for a new point; Delete takes one away.`}</p>
       {reading && (
         <Suspense>
           <ProfileDialog

@@ -11,6 +11,7 @@ import {
   takeIn,
   type BitPreset,
   type PartPreset,
+  tr,
 } from '@zanfirico/core';
 import { Box, Magnet, Plus } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useState, type ReactNode } from 'react';
@@ -29,29 +30,29 @@ const ShelfDialog = lazy(async () => ({
 }));
 
 const PART_SAYS: Readonly<Record<PartPreset, string>> = {
-  merese: 'Merese, a flat disc',
-  knop: 'Knop',
-  bead: 'Bead, solid',
-  stem: 'Stem',
-  foot: 'Foot, under everything',
-  bubble: 'Bubble, blown',
-  cup: 'Cup, blown',
-  stopper: 'Stopper or lid',
-  cube: 'Cube, solid',
-  heart: 'Heart, solid',
+  merese: tr`Merese, a flat disc`,
+  knop: tr`Knop`,
+  bead: tr`Bead, solid`,
+  stem: tr`Stem`,
+  foot: tr`Foot, under everything`,
+  bubble: tr`Bubble, blown`,
+  cup: tr`Cup, blown`,
+  stopper: tr`Stopper or lid`,
+  cube: tr`Cube, solid`,
+  heart: tr`Heart, solid`,
 };
 const BIT_SAYS: Readonly<Record<BitPreset, string>> = {
-  handle: 'Handle',
-  spout: 'Spout, pulled from the lip',
-  tubeSpout: 'Spout, a tube stuck on',
-  dots: 'Dots',
-  prunts: 'Prunts',
-  wrap: 'Wrap',
-  wings: 'A pair of wings',
-  rod: 'Rod',
-  ball: 'Ball',
-  ellipsoid: 'Ellipsoid',
-  box: 'Box',
+  handle: tr`Handle`,
+  spout: tr`Spout, pulled from the lip`,
+  tubeSpout: tr`Spout, a tube stuck on`,
+  dots: tr`Dots`,
+  prunts: tr`Prunts`,
+  wrap: tr`Wrap`,
+  wings: tr`A pair of wings`,
+  rod: tr`Rod`,
+  ball: tr`Ball`,
+  ellipsoid: tr`Ellipsoid`,
+  box: tr`Box`,
 };
 
 const CHIP =
@@ -81,14 +82,14 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
       () => [
         ...PART_PRESETS.map((preset) => ({
           says: PART_SAYS[preset],
-          group: 'Part',
+          group: tr`Part`,
           run: () => {
             putPart(preset);
           },
         })),
         ...BIT_PRESETS.map((preset) => ({
           says: BIT_SAYS[preset],
-          group: 'Bit',
+          group: tr`Bit`,
           run: () => {
             putBit(preset);
           },
@@ -101,7 +102,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
     `${CHIP} ${lit ? 'border-primary font-bold' : 'border-transparent'}`;
   return (
     <div className="bg-base-100 border-base-300 flex flex-wrap items-center gap-x-1 border-b px-3">
-      <ul className="flex min-w-0 flex-wrap" aria-label="Parts and bits">
+      <ul className="flex min-w-0 flex-wrap" aria-label={tr`Parts and bits`}>
         {parts.map((p, i) => (
           <li key={i}>
             <button
@@ -135,7 +136,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
       <Menu
         label={
           <>
-            <Plus className="size-4" /> Part
+            <Plus className="size-4" /> {tr`Part`}
           </>
         }
         items={[
@@ -146,7 +147,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
             },
           })),
           {
-            says: 'From another piece …',
+            says: tr`From another piece …`,
             run: () => {
               setDialog('shelf');
             },
@@ -156,7 +157,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
       <Menu
         label={
           <>
-            <Plus className="size-4" /> Bit
+            <Plus className="size-4" /> {tr`Bit`}
           </>
         }
         items={[
@@ -167,7 +168,7 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
             },
           })),
           {
-            says: 'From a mesh file (STL) …',
+            says: tr`From a mesh file (STL) …`,
             run: () => {
               setDialog('mesh');
             },
@@ -177,21 +178,21 @@ export const PartStrip = memo(function PartStrip({ parts, bits }: Props) {
       <div className="no-print ml-auto flex">
         <Toggle
           on={snap}
-          title="Snap: points and parts draw to their neighbours’ skin"
+          title={tr`Snap: points and parts draw to their neighbours’ skin`}
           onClick={() => {
             set({ snap: !snap });
           }}
         >
-          <Magnet className="size-4" /> Snap
+          <Magnet className="size-4" /> {tr`Snap`}
         </Toggle>
         <Toggle
           on={turning}
-          title="Show the glass turning"
+          title={tr`Show the glass turning`}
           onClick={() => {
             set({ turning: !turning });
           }}
         >
-          <Box className="size-4" /> Glass
+          <Box className="size-4" /> {tr`Glass`}
         </Toggle>
       </div>
       <Suspense>

@@ -1,6 +1,7 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
+import { trNodes } from '../../../words/trNodes';
 import type { PiecePoint } from '@zanfirico/contract';
-import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL } from '@zanfirico/core';
+import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL, tr } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -36,30 +37,19 @@ export function PointTable(props: Props) {
   return (
     <table className="table w-full table-fixed">
       <caption className="font-display mb-1 text-left text-xl font-semibold">
-        Profile{' '}
-        <span className="quiet font-sans text-sm font-normal">lip at the top, {length}</span>
+        {trNodes`Profile ${(<span className="quiet font-sans text-sm font-normal">{tr`lip at the top, ${length}`}</span>)}`}
       </caption>
       <thead>
         <tr className="quiet text-right text-sm">
           <th scope="col" className="w-7 text-left font-normal">
-            <span className="sr-only">Point</span>
+            <span className="sr-only">{tr`Point`}</span>
           </th>
-          <th scope="col" className="font-normal">
-            height
-          </th>
-          <th scope="col" className="font-normal">
-            radius
-          </th>
-          {!solid && (
-            <th scope="col" className="font-normal">
-              wall
-            </th>
-          )}
-          <th scope="col" className="w-13 text-center font-normal">
-            edge
-          </th>
+          <th scope="col" className="font-normal">{tr`height`}</th>
+          <th scope="col" className="font-normal">{tr`radius`}</th>
+          {!solid && <th scope="col" className="font-normal">{tr`wall`}</th>}
+          <th scope="col" className="w-13 text-center font-normal">{tr`edge`}</th>
           <th scope="col" className="w-16">
-            <span className="sr-only">Add or remove</span>
+            <span className="sr-only">{tr`Add or remove`}</span>
           </th>
         </tr>
       </thead>
@@ -109,7 +99,7 @@ const Row = memo(function Row(props: RowProps) {
     const after = before.map((p, i) => (i === index ? { ...p, ...change } : p));
     setProfile(props.part, mirrorAfter(before, after, index));
   };
-  const name = `Point ${String(index + 1)}`;
+  const name = tr`Point ${String(index + 1)}`;
   const inner = index > 0 && index < count - 1;
   return (
     <tr
@@ -123,8 +113,8 @@ const Row = memo(function Row(props: RowProps) {
           type="button"
           className={`size-6 cursor-pointer ${together ? 'outline-primary outline-2 -outline-offset-2 outline-dashed' : ''}`}
           aria-pressed={together}
-          aria-label={`${name}, together with others`}
-          title="Choose it with others"
+          aria-label={tr`${name}, together with others`}
+          title={tr`Choose it with others`}
           onMouseDown={(e) => {
             // What is in hand stays so until it is chosen with this one.
             e.preventDefault();
@@ -157,7 +147,7 @@ const Row = memo(function Row(props: RowProps) {
           <input
             type="checkbox"
             className="checkbox checkbox-xs"
-            aria-label={`${name} is a crisp edge`}
+            aria-label={tr`${name} is a crisp edge`}
             checked={point.corner === true}
             onChange={(e) => {
               set({ corner: e.target.checked });
@@ -170,8 +160,8 @@ const Row = memo(function Row(props: RowProps) {
           <button
             type="button"
             className="btn btn-ghost btn-xs btn-square"
-            aria-label={`Add a point above point ${String(index + 1)}`}
-            title="Add a point above"
+            aria-label={tr`Add a point above point ${String(index + 1)}`}
+            title={tr`Add a point above`}
             onClick={() => {
               onInsertAfter(index);
             }}
@@ -183,8 +173,8 @@ const Row = memo(function Row(props: RowProps) {
           <button
             type="button"
             className="btn btn-ghost btn-xs btn-square"
-            aria-label={`Remove point ${String(index + 1)}`}
-            title="Remove this point"
+            aria-label={tr`Remove point ${String(index + 1)}`}
+            title={tr`Remove this point`}
             onClick={() => {
               onRemove(index);
             }}

@@ -1,4 +1,5 @@
 // What can be done with the points chosen together, and putting in those copied before.
+import { tr } from '@zanfirico/core';
 import { ClipboardPaste, Copy, X } from 'lucide-react';
 import { useBoard } from '../../../stores/board';
 import { useClipboard } from '../../../stores/clipboard';
@@ -12,20 +13,20 @@ export function PointsInHand({ part }: { readonly part: string }) {
   return (
     <div
       role="group"
-      aria-label="Points in hand"
+      aria-label={tr`Points in hand`}
       className="border-primary mt-2 flex flex-wrap items-center gap-x-2 border-l-4 pl-2"
     >
       {many > 0 && (
         <>
-          <span>{many === 1 ? '1 point' : `${String(many)} points`} together</span>
+          <span>{tr`${many === 1 ? tr`1 point` : tr`${String(many)} points`} together`}</span>
           <button type="button" className="btn btn-ghost btn-sm" onClick={copyPoints}>
-            <Copy className="size-4" /> Copy
+            <Copy className="size-4" /> {tr`Copy`}
           </button>
           <button type="button" className="btn btn-ghost btn-sm" onClick={takeOut}>
-            <X className="size-4" /> Take out
+            <X className="size-4" /> {tr`Take out`}
           </button>
           <button type="button" className="btn btn-ghost btn-sm" onClick={letGo}>
-            Let go
+            {tr`Let go`}
           </button>
         </>
       )}
@@ -33,11 +34,11 @@ export function PointsInHand({ part }: { readonly part: string }) {
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          title={`After the point in hand of ${part}`}
+          title={tr`After the point in hand of ${part}`}
           onClick={putPoints}
         >
-          <ClipboardPaste className="size-4" /> Put in{' '}
-          {copied === 1 ? '1 point' : `${String(copied)} points`}
+          <ClipboardPaste className="size-4" />{' '}
+          {tr`Put in ${copied === 1 ? tr`1 point` : tr`${String(copied)} points`}`}
         </button>
       )}
     </div>

@@ -1,6 +1,6 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
 import { LIMITS, type PiecePoint } from '@zanfirico/contract';
-import { measurePart, printText, spanOf } from '@zanfirico/core';
+import { measurePart, printText, spanOf, tr } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -62,7 +62,7 @@ export function ProfileDialog({
     stop();
     setFailure(undefined);
     setSource(undefined);
-    const big = tooBig(file, SVG_LIMIT, 'Save only the line you need.');
+    const big = tooBig(file, SVG_LIMIT, tr`Save only the line you need.`);
     if (big !== undefined) {
       setFailure(big);
       return;
@@ -121,7 +121,7 @@ export function ProfileDialog({
 
   return (
     <Dialog
-      title={`Read a profile for ${name}`}
+      title={tr`Read a profile for ${name}`}
       onClose={onClose}
       actions={
         <button
@@ -133,26 +133,23 @@ export function ProfileDialog({
             onClose();
           }}
         >
-          Put it on the board
+          {tr`Put it on the board`}
         </button>
       }
     >
-      <p className="mt-2 leading-snug">
-        An SVG with the outside as one open line from the middle of the base to the lip, or a table
-        (CSV) with the columns height, radius and wall.
-      </p>
+      <p className="mt-2 leading-snug">{tr`An SVG with the outside as one open line from the middle of the base to the lip, or a table (CSV) with the columns height, radius and wall.`}</p>
       <input
         type="file"
         className="file-input file-input-sm mt-3"
         accept=".svg,.csv,.txt,image/svg+xml,text/csv"
-        aria-label="Profile file"
+        aria-label={tr`Profile file`}
         onChange={(e) => void take(e.target.files?.[0])}
       />
       {busy && (
         <p className="mt-2" role="status">
-          Being read …{' '}
+          {tr`Being read … `}
           <button type="button" className="btn btn-sm btn-outline ml-2" onClick={stop}>
-            Stop
+            {tr`Stop`}
           </button>
         </p>
       )}
@@ -174,7 +171,7 @@ export function ProfileDialog({
             <div className="grid grid-cols-2 gap-x-4">
               {tall !== undefined && tall > 0 && (
                 <QuantityField
-                  label="So tall"
+                  label={tr`So tall`}
                   kind="length"
                   value={tall}
                   min={0.001}
@@ -185,7 +182,7 @@ export function ProfileDialog({
                 />
               )}
               <QuantityField
-                label="One unit is"
+                label={tr`One unit is`}
                 kind="length"
                 value={reading.mmPerUnit / 1e3}
                 min={1e-6}
@@ -196,12 +193,12 @@ export function ProfileDialog({
               />
             </div>
             <Choice
-              legend="The axis runs"
+              legend={tr`The axis runs`}
               value={reading.axis}
               options={[
-                { value: 'left', label: 'at its left edge' },
-                { value: 'right', label: 'at its right edge' },
-                { value: 'zero', label: 'at x = 0' },
+                { value: 'left', label: tr`at its left edge` },
+                { value: 'right', label: tr`at its right edge` },
+                { value: 'zero', label: tr`at x = 0` },
               ]}
               onChange={(axis) => {
                 set({ axis });
@@ -210,7 +207,7 @@ export function ProfileDialog({
             {source.drawing.lines[line]?.walls === undefined && (
               <div className="w-32">
                 <QuantityField
-                  label="Wall all over"
+                  label={tr`Wall all over`}
                   kind="length"
                   value={reading.wall}
                   within={LIMITS.wall}
@@ -222,17 +219,15 @@ export function ProfileDialog({
               </div>
             )}
             {source.drawing.leftOut.length > 0 && (
-              <p className="quiet text-sm">
-                Left out: {source.drawing.leftOut.join(', ')}. Only lines are taken.
-              </p>
+              <p className="quiet text-sm">{tr`Left out: ${source.drawing.leftOut.join(', ')}. Only lines are taken.`}</p>
             )}
           </div>
         </div>
       )}
       {read.points && form?.ok === true && (
         <p className="mt-3">
-          {read.points.length} points, {printText(form.shape.height, 'length', units)} high, ⌀{' '}
-          {printText(2 * form.shape.widest, 'length', units)}.
+          {tr`${read.points.length} points, ${printText(form.shape.height, 'length', units)} high, ⌀ ${printText(2 * form.shape.widest, 'length', units)}`}
+          .
         </p>
       )}
     </Dialog>
@@ -259,7 +254,7 @@ function Preview({
         viewBox={`${String(x0 - size * 0.05)} ${String(y0 - size * 0.05)} ${String(x1 - x0 + size * 0.1)} ${String(y1 - y0 + size * 0.1)}`}
         className="h-44 w-full bg-(--board)"
         role="img"
-        aria-label="The drawing; the line taken is lit"
+        aria-label={tr`The drawing; the line taken is lit`}
       >
         {flat.map((points, i) => (
           <path
@@ -274,7 +269,7 @@ function Preview({
       </svg>
       {drawing.lines.length > 1 && (
         <label className="mt-1 flex items-baseline gap-2">
-          <span className="quiet text-sm">Line</span>
+          <span className="quiet text-sm">{tr`Line`}</span>
           <select
             className="select"
             value={chosen}
@@ -284,7 +279,7 @@ function Preview({
           >
             {drawing.lines.slice(0, 200).map((l, i) => (
               <option key={i} value={i}>
-                {i + 1}: {l.cubics.length} spans{l.closed ? ', closed' : ''}
+                {tr`${i + 1}: ${l.cubics.length} spans${l.closed ? tr`, closed` : ''}`}
               </option>
             ))}
           </select>

@@ -8,6 +8,7 @@ import {
   printQuantity,
   printText,
   type Derived,
+  tr,
 } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -28,7 +29,7 @@ const CORK_LENGTH = 0.025;
 
 export function ReadLeaf() {
   const { last } = usePiece();
-  if (!last) return <p className="py-6">The readings come with the form.</p>;
+  if (!last) return <p className="py-6">{tr`The readings come with the form.`}</p>;
   const { readings: r, whole } = last;
   return (
     <>
@@ -39,14 +40,14 @@ export function ReadLeaf() {
           .map((p) => (
             <ShutIn key={p.id} name={p.name} volume={p.shape.shutIn} />
           ))}
-        <FigureRow id="capacity" label="Holds, to the brim" figure={r.capacity} />
-        <FigureRow id="filled" label="To the fill line" figure={r.filled} />
-        <FigureRow id="thickest" label={`Thickest, ${whole.thickest.name}`} figure={r.thickest} />
-        <FigureRow id="thinnest" label={`Thinnest, ${whole.thinnest.name}`} figure={r.thinnest} />
-        <FigureRow id="step" label="Biggest step" figure={r.step} />
-        <FigureRow id="centreOfMass" label="Weight sits at" figure={r.centreOfMass} />
-        <FigureRow id="tipping" label="Tips at, empty" figure={r.tipping} />
-        <FigureRow id="tippingFull" label="Tips at, filled" figure={r.tippingFull} />
+        <FigureRow id="capacity" label={tr`Holds, to the brim`} figure={r.capacity} />
+        <FigureRow id="filled" label={tr`To the fill line`} figure={r.filled} />
+        <FigureRow id="thickest" label={tr`Thickest, ${whole.thickest.name}`} figure={r.thickest} />
+        <FigureRow id="thinnest" label={tr`Thinnest, ${whole.thinnest.name}`} figure={r.thinnest} />
+        <FigureRow id="step" label={tr`Biggest step`} figure={r.step} />
+        <FigureRow id="centreOfMass" label={tr`Weight sits at`} figure={r.centreOfMass} />
+        <FigureRow id="tipping" label={tr`Tips at, empty`} figure={r.tipping} />
+        <FigureRow id="tippingFull" label={tr`Tips at, filled`} figure={r.tippingFull} />
       </ul>
       <FillField derived={last} />
       <Closure derived={last} />
@@ -60,7 +61,7 @@ function ShutIn({ name, volume }: { readonly name: string; readonly volume: numb
   const units = useDisplay((s) => s.units);
   return (
     <li className="border-base-300 flex items-baseline justify-between border-b py-1">
-      <span>Shut in the {name}</span>
+      <span>{tr`Shut in the ${name}`}</span>
       <span className="num">{printText(volume, 'volume', units)}</span>
     </li>
   );
@@ -91,21 +92,13 @@ function PartsTable({ derived }: { readonly derived: Good }) {
   const { whole } = derived;
   return (
     <table className="table w-full text-right">
-      <caption className="sr-only">Glass by part</caption>
+      <caption className="sr-only">{tr`Glass by part`}</caption>
       <thead>
         <tr className="quiet text-sm">
-          <th scope="col" className="text-left font-normal">
-            part
-          </th>
-          <th scope="col" className="font-normal">
-            weighs
-          </th>
-          <th scope="col" className="font-normal">
-            skin
-          </th>
-          <th scope="col" className="font-normal">
-            thin to thick
-          </th>
+          <th scope="col" className="text-left font-normal">{tr`part`}</th>
+          <th scope="col" className="font-normal">{tr`weighs`}</th>
+          <th scope="col" className="font-normal">{tr`skin`}</th>
+          <th scope="col" className="font-normal">{tr`thin to thick`}</th>
         </tr>
       </thead>
       <tbody className="num text-[0.92rem]">
@@ -129,9 +122,7 @@ function PartsTable({ derived }: { readonly derived: Good }) {
       </tbody>
       <tfoot className="num font-semibold">
         <tr className="align-top">
-          <th scope="row" className="py-1 text-left font-sans">
-            in all
-          </th>
+          <th scope="row" className="py-1 text-left font-sans">{tr`in all`}</th>
           <td className="py-1">
             {number(whole.mass, 'mass')}
             <span className="quiet block text-xs font-normal">
@@ -140,7 +131,7 @@ function PartsTable({ derived }: { readonly derived: Good }) {
           </td>
           <td className="py-1">{number(whole.area, 'area')}</td>
           <td className="py-1">
-            {number(whole.height, 'length')} high
+            {tr`${number(whole.height, 'length')} high`}
             <span className="block">⌀ {number(2 * whole.widest, 'length')}</span>
           </td>
         </tr>
@@ -157,7 +148,7 @@ function FillField({ derived }: { readonly derived: Good }) {
     <div className="mt-3 flex items-end gap-4">
       <div className="w-32">
         <QuantityField
-          label="Fill line at"
+          label={tr`Fill line at`}
           kind="length"
           value={fill.line - lowest}
           min={fill.from - lowest}
@@ -176,7 +167,7 @@ function FillField({ derived }: { readonly derived: Good }) {
             changePiece({ fillLine: undefined });
           }}
         >
-          To the brim
+          {tr`To the brim`}
         </button>
       )}
     </div>
@@ -196,8 +187,8 @@ function Closure({ derived }: { readonly derived: Good }) {
     changePiece({ closure: next.cork === undefined && next.ovality === 0 ? undefined : next });
   };
   return (
-    <section className="mt-5" aria-label="Stopper or cork">
-      <h2 className="text-lg">Stopper or cork</h2>
+    <section className="mt-5" aria-label={tr`Stopper or cork`}>
+      <h2 className="text-lg">{tr`Stopper or cork`}</h2>
       {derived.closures.map(({ name, fit }) => (
         <div key={name} className="mt-1">
           <Verdict verdict={fit.verdict} />
@@ -205,15 +196,14 @@ function Closure({ derived }: { readonly derived: Good }) {
             fit.plugTaper !== undefined &&
             fit.mouthTaper !== undefined && (
               <p className="num quiet text-sm">
-                seats at ⌀ {printText(fit.seat ?? 0, 'length', units)} · tapers{' '}
-                {shown(fit.plugTaper, 2)}, neck {shown(fit.mouthTaper, 2)}
+                {tr`seats at ⌀ ${printText(fit.seat ?? 0, 'length', units)} · tapers ${shown(fit.plugTaper, 2)}, neck ${shown(fit.mouthTaper, 2)}`}
               </p>
             )}
         </div>
       ))}
       {!stopper && !cork && (
         <p className="quiet text-sm leading-snug">
-          Add a stopper as a part that lifts out, or{' '}
+          {tr`Add a stopper as a part that lifts out, or `}
           <button
             type="button"
             className="underline"
@@ -228,7 +218,7 @@ function Closure({ derived }: { readonly derived: Good }) {
               });
             }}
           >
-            try a cork
+            {tr`try a cork`}
           </button>
           .
         </p>
@@ -257,12 +247,12 @@ function Closure({ derived }: { readonly derived: Good }) {
           ))}
         {(cork !== undefined || stopper) && (
           <QuantityField
-            label="Mouth, oval by"
+            label={tr`Mouth, oval by`}
             kind="length"
             value={closure?.ovality ?? 0}
             within={LIMITS.ovality}
             nudge={TENTH}
-            hint={`reject at ${printText(OVAL_REJECT, 'length', units)}`}
+            hint={tr`reject at ${printText(OVAL_REJECT, 'length', units)}`}
             onCommit={(ovality) => {
               set({ ovality });
             }}
@@ -278,7 +268,7 @@ function Closure({ derived }: { readonly derived: Good }) {
             changePiece({ closure: ovality === 0 ? undefined : { ovality } });
           }}
         >
-          No cork
+          {tr`No cork`}
         </button>
       )}
     </section>
@@ -289,12 +279,10 @@ function FitsInto({ derived }: { readonly derived: Good }) {
   const shop = useShop((s) => s.shop?.document) ?? ORDINARY_SHOP;
   const bulk = { height: derived.whole.height, across: 2 * derived.whole.widest };
   return (
-    <section className="mt-5" aria-label="What it fits into">
+    <section className="mt-5" aria-label={tr`What it fits into`}>
       <h2 className="flex items-baseline text-lg">
-        <span className="flex-1">Does it go in?</span>
-        <Link to="/rack/shop" className="font-sans text-sm underline">
-          the shop’s sizes
-        </Link>
+        <span className="flex-1">{tr`Does it go in?`}</span>
+        <Link to="/rack/shop" className="font-sans text-sm underline">{tr`the shop’s sizes`}</Link>
       </h2>
       <ul className="mt-1 flex flex-col gap-1.5">
         {shop.gloryHoles.map((hole) => (
@@ -309,7 +297,7 @@ function FitsInto({ derived }: { readonly derived: Good }) {
         ))}
       </ul>
       {shop.gloryHoles.length + shop.annealers.length === 0 && (
-        <p className="quiet">The shop has no glory hole and no annealer yet.</p>
+        <p className="quiet">{tr`The shop has no glory hole and no annealer yet.`}</p>
       )}
     </section>
   );

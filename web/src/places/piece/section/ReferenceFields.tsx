@@ -1,6 +1,6 @@
 // A picture to trace from under the drawing: placed in numbers, scaled by two places of known distance, straightened, faded.
 import { LIMITS, type PieceReference } from '@zanfirico/contract';
-import { scaledTo } from '@zanfirico/core';
+import { scaledTo, tr, trWord } from '@zanfirico/core';
 import { ImagePlus, X } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { CountField } from '../../../fields/CountField';
@@ -39,13 +39,13 @@ export function ReferenceFields() {
   };
   const asked = picking !== undefined;
   return (
-    <section aria-label="Picture to trace" className="mt-5">
+    <section aria-label={tr`Picture to trace`} className="mt-5">
       <div className="flex items-center gap-2">
-        <h2 className="flex-1 text-lg">Picture to trace</h2>
+        <h2 className="flex-1 text-lg">{tr`Picture to trace`}</h2>
         {reference && (
           <IconButton
             small
-            label="Take the picture away"
+            label={tr`Take the picture away`}
             onClick={() => {
               put(undefined);
             }}
@@ -56,11 +56,12 @@ export function ReferenceFields() {
       </div>
       <FileButton
         className="btn btn-ghost btn-sm"
-        label="Picture to trace from"
+        label={tr`Picture to trace from`}
         accept="image/*"
         onFile={(chosen) => void read(chosen)}
       >
-        <ImagePlus className="size-4" /> {reference ? 'Another picture …' : 'A photo or a sketch …'}
+        <ImagePlus className="size-4" />{' '}
+        {reference ? tr`Another picture …` : tr`A photo or a sketch …`}
       </FileButton>
       {reference && (
         <>
@@ -85,7 +86,7 @@ export function ReferenceFields() {
               />
             ))}
             <CountField
-              label="Faded, %"
+              label={tr`Faded, %`}
               value={Math.round(100 * reference.fade)}
               step={5}
               min={0}
@@ -111,21 +112,21 @@ export function ReferenceFields() {
                   set({ picking: picking === what ? undefined : what, pair: undefined });
                 }}
               >
-                {says}
+                {trWord(says)}
               </button>
             ))}
           </div>
           {asked && (
             <p className="quiet mt-1 text-sm" role="status">
               {picking === 'scale'
-                ? 'Click two places on the picture that you know the distance of.'
-                : 'Click two places of its axis, one over the other.'}
+                ? tr`Click two places on the picture that you know the distance of.`
+                : tr`Click two places of its axis, one over the other.`}
             </p>
           )}
           {pair && (
             <div className="mt-2 w-40">
               <QuantityField
-                label="They are apart"
+                label={tr`They are apart`}
                 kind="length"
                 value={Math.hypot(pair.to.out - pair.from.out, pair.to.height - pair.from.height)}
                 within={LIMITS.measure}

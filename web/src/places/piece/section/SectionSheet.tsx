@@ -1,4 +1,5 @@
 // The Section sheet: the drawing to pull at, the glass turning beside it, and a leaf of numbers.
+import { tr } from '@zanfirico/core';
 import type { PieceBit } from '@zanfirico/contract';
 import { Suspense, lazy, useMemo } from 'react';
 import { Navigate } from 'react-router';
@@ -24,11 +25,11 @@ const PatternLeaf = lazy(async () => ({
 const CaneLeaf = lazy(async () => ({ default: (await import('./CaneLeaf')).CaneLeaf }));
 
 const LEAVES: readonly (readonly [Leaf, string])[] = [
-  ['draw', 'Draw'],
-  ['glass', 'Read'],
-  ['make', 'Make'],
-  ['pattern', 'Pattern'],
-  ['cane', 'Cane'],
+  ['draw', tr`Draw`],
+  ['glass', tr`Read`],
+  ['make', tr`Make`],
+  ['pattern', tr`Pattern`],
+  ['cane', tr`Cane`],
 ];
 
 /** A cast form is drawn and read; nothing of it is gathered or laid round a bubble. */
@@ -88,7 +89,7 @@ function Drawn() {
       </div>
       <div className="border-base-300 flex w-full shrink-0 flex-col border-l lg:h-[calc(100dvh-11.05rem)] lg:w-[22rem]">
         <Tabs
-          label="Leaves"
+          label={tr`Leaves`}
           tabs={leaves}
           value={leaf}
           panel="leaf"
@@ -104,7 +105,7 @@ function Drawn() {
           tabIndex={0}
           className="flex-1 overflow-y-auto px-5 pt-3 pb-6"
         >
-          <Suspense fallback={<p className="quiet py-6">One moment …</p>}>
+          <Suspense fallback={<p className="quiet py-6">{tr`One moment …`}</p>}>
             {leaf === 'draw' && <DrawLeaf actions={actions} />}
             {leaf === 'glass' && <ReadLeaf />}
             {leaf === 'make' && <MakeLeaf />}

@@ -1,6 +1,6 @@
 // A part of another piece: find the piece, choose the part; it comes with its form, its glass and its colours.
 import type { PiecePart } from '@zanfirico/contract';
-import { glyphOf, measurePart, printText } from '@zanfirico/core';
+import { glyphOf, measurePart, printText, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useOpened, usePieces } from '../../../api/queries';
@@ -26,12 +26,12 @@ export function ShelfDialog({ glass, onTake, onClose }: Props) {
   const found = usePieces(false, find.trim());
   const lines = found.data?.pages[0]?.lines ?? [];
   return (
-    <Dialog title="A part of another piece" wide onClose={onClose}>
+    <Dialog title={tr`A part of another piece`} wide onClose={onClose}>
       <div className="mt-4 grid gap-8 sm:grid-cols-2">
         <div>
           <FindField
-            label="Find a piece"
-            placeholder="Find a piece by name"
+            label={tr`Find a piece`}
+            placeholder={tr`Find a piece by name`}
             value={find}
             onChange={setFind}
           />
@@ -40,7 +40,7 @@ export function ShelfDialog({ glass, onTake, onClose }: Props) {
               {sentenceOf(found.error)}
             </p>
           )}
-          <ul aria-label="Pieces" className="mt-2 max-h-80 overflow-y-auto">
+          <ul aria-label={tr`Pieces`} className="mt-2 max-h-80 overflow-y-auto">
             {lines.map((line) => (
               <li key={line.id}>
                 <button
@@ -57,11 +57,11 @@ export function ShelfDialog({ glass, onTake, onClose }: Props) {
             ))}
           </ul>
           {found.data && lines.length === 0 && (
-            <p className="quiet py-2">Nothing on the shelf is called “{find}”.</p>
+            <p className="quiet py-2">{tr`Nothing on the shelf is called “${find}”.`}</p>
           )}
         </div>
         {id === undefined ? (
-          <p className="quiet">Choose a piece; its parts are shown here.</p>
+          <p className="quiet">{tr`Choose a piece; its parts are shown here.`}</p>
         ) : (
           <Parts key={id} id={id} glass={glass} onTake={onTake} onClose={onClose} />
         )}
@@ -80,10 +80,10 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
         {sentenceOf(opened.error)}
       </p>
     );
-  if (!opened.data) return <p className="quiet">Fetching the piece …</p>;
+  if (!opened.data) return <p className="quiet">{tr`Fetching the piece …`}</p>;
   const { document } = opened.data;
   return (
-    <ul aria-label={`Parts of ${document.name}`} className="max-h-96 overflow-y-auto">
+    <ul aria-label={tr`Parts of ${document.name}`} className="max-h-96 overflow-y-auto">
       {document.parts.map((part) => {
         const own = part.glass ?? document.glass;
         const read = measurePart(part);
@@ -102,7 +102,7 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
                   <PieceGlyph
                     glyph={glyphOf([read.shape], [], read.shape)}
                     scale={Math.min(60 / read.shape.height, 40 / read.shape.widest)}
-                    title={`${part.name}, section`}
+                    title={tr`${part.name}, section`}
                   />
                 )}
               </span>
@@ -110,8 +110,8 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
                 <b>{part.name}</b>
                 <span className="quiet block text-sm">
                   {read.ok &&
-                    `${printText(2 * read.shape.widest, 'length', units)} wide, ${printText(read.shape.height, 'length', units)} high`}
-                  {own !== glass && `, of ${rack.glass(own)?.name ?? own}`}
+                    tr`${printText(2 * read.shape.widest, 'length', units)} wide, ${printText(read.shape.height, 'length', units)} high`}
+                  {own !== glass && tr`, of ${rack.glass(own)?.name ?? own}`}
                 </span>
               </span>
             </button>

@@ -1,6 +1,6 @@
 // "Make it so wide": the part in hand or the whole piece larger or smaller in the same form.
 import { LIMITS } from '@zanfirico/contract';
-import { scaledPart, scaledWhole, type Walls } from '@zanfirico/core';
+import { scaledPart, scaledWhole, type Walls, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -26,11 +26,13 @@ export function SizeFields({ index }: { readonly index: number }) {
     editPiece((d) =>
       one ? scaledPart(d, part.id, by, walls, last.whole.vessel?.id) : scaledWhole(d, by, walls),
     );
-    say(`${one ? part.name : 'The piece'} is ${shown(by, 2)} times as large; undo brings it back.`);
+    say(
+      tr`${one ? part.name : tr`The piece`} is ${shown(by, 2)} times as large; undo brings it back.`,
+    );
   };
   return (
-    <section aria-label="Size" className="mt-5">
-      <h2 className="text-lg">Make it so large</h2>
+    <section aria-label={tr`Size`} className="mt-5">
+      <h2 className="text-lg">{tr`Make it so large`}</h2>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         {(
           [
@@ -53,21 +55,21 @@ export function SizeFields({ index }: { readonly index: number }) {
       <div className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
         {many && (
           <Choice
-            legend="What"
+            legend={tr`What`}
             value={of}
             options={[
-              { value: 'whole', label: 'the whole piece' },
+              { value: 'whole', label: tr`the whole piece` },
               { value: 'part', label: part.name },
             ]}
             onChange={setOf}
           />
         )}
         <Choice
-          legend="Walls"
+          legend={tr`Walls`}
           value={walls}
           options={[
-            { value: 'kept', label: 'as thick as they are' },
-            { value: 'scaled', label: 'go with it' },
+            { value: 'kept', label: tr`as thick as they are` },
+            { value: 'scaled', label: tr`go with it` },
           ]}
           onChange={setWalls}
         />

@@ -1,5 +1,5 @@
 // Tonight in one line under the drawing, so that a pull on the wall is seen in the box at once.
-import { printDuration, printText } from '@zanfirico/core';
+import { printDuration, printText, tr } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../../../clock/clockWords';
@@ -15,26 +15,26 @@ export function TonightLine() {
     .filter((row) => row.kind !== 'climb' && row.kind !== 'hold')
     .map((row) => {
       const to = printText(row.to, 'temperature', units);
-      if (row.kind === 'soak') return `soak ${printDuration(row.duration)} at ${to}`;
+      if (row.kind === 'soak') return tr`soak ${printDuration(row.duration)} at ${to}`;
       return row.rate === undefined
-        ? `the box’s own fall to ${to}`
-        : `${printText(row.rate, 'rate', units)} to ${to}`;
+        ? tr`the box’s own fall to ${to}`
+        : tr`${printText(row.rate, 'rate', units)} to ${to}`;
     });
   return (
     <p
       className={`bg-base-100 border-base-300 border-t px-5 py-2 leading-snug ${derived.ok ? '' : 'opacity-50'}`}
     >
       <Link to="../night" className="font-display mr-2 text-lg font-semibold underline">
-        Tonight
+        {tr`Tonight`}
       </Link>
-      {parts.join(', then ')}. Door {door.time} {door.day}.
+      {tr`${parts.join(tr`, then `)}. Door ${door.time} ${door.day}.`}
       {/* As wide when it is not said: nothing on the sheet moves when the checked night comes. */}
       <span
         className={night?.state === 'checked' ? 'invisible' : 'quiet'}
         aria-hidden={night?.state === 'checked'}
       >
         {' '}
-        (about)
+        {tr`(about)`}
       </span>
     </p>
   );

@@ -1,6 +1,6 @@
 // Copying points of the part in hand, and putting them in: after the point in hand, in this part or another, of this piece or another.
 import type { PiecePoint } from '@zanfirico/contract';
-import { copiedPoints, MOST_POINTS, pastePoints, removeSeveral } from '@zanfirico/core';
+import { copiedPoints, MOST_POINTS, pastePoints, removeSeveral, tr } from '@zanfirico/core';
 import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';
 import { useBoard } from '../../../stores/board';
@@ -21,7 +21,7 @@ function copied(): string | undefined {
   if (points.length === 0) return undefined;
   useNotices
     .getState()
-    .say(points.length === 1 ? 'One point copied.' : `${String(points.length)} points copied.`);
+    .say(points.length === 1 ? tr`One point copied.` : tr`${String(points.length)} points copied.`);
   return keepClip({ points });
 }
 
@@ -31,7 +31,7 @@ function put(points: readonly PiecePoint[]): void {
   const done = pastePoints(profile, after, points);
   if (!done)
     throw new Error(
-      `A profile takes ${String(MOST_POINTS)} points; this one has ${String(profile.length)}, and ${String(points.length)} were copied.`,
+      tr`A profile takes ${String(MOST_POINTS)} points; this one has ${String(profile.length)}, and ${String(points.length)} were copied.`,
     );
   setProfile(part, done.points);
   useBoard.setState({
@@ -45,7 +45,7 @@ export function takeOut(): void {
   const { part, profile, chosen } = inHand();
   const left = removeSeveral(profile, chosen);
   if (!left) {
-    useNotices.getState().say('Nothing was taken out: the ends stay, and three points at least.');
+    useNotices.getState().say(tr`Nothing was taken out: the ends stay, and three points at least.`);
     return;
   }
   setProfile(part, left);

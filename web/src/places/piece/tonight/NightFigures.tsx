@@ -1,5 +1,5 @@
 // The night's figures, each to be asked why.
-import { printText } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { useWhy } from '../../../stores/asked';
 import { namedFigures } from '../figures';
@@ -12,7 +12,7 @@ export function NightFigures({ derived }: { readonly derived: Standing }) {
   const { asked, ask } = useWhy();
   const all = namedFigures(derived);
   return (
-    <ul className="mt-4" aria-label="Figures of the night">
+    <ul className="mt-4" aria-label={tr`Figures of the night`}>
       {SHOWN.flatMap((id) => all.find((f) => f.id === id) ?? []).map((f) => (
         <li key={f.id} className="border-base-300 border-b">
           <button

@@ -1,6 +1,7 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { customaryHolds } from '@zanfirico/core';
+import { customaryHolds, tr } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';
@@ -36,16 +37,13 @@ export function NightSheet() {
   const { firing } = document;
   const changes = useChanges();
   const arrives = useArriving();
-  if (!last || !night) return <p className="px-6 py-16">Tonight comes with the form.</p>;
+  if (!last || !night) return <p className="px-6 py-16">{tr`Tonight comes with the form.`}</p>;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
         {document.kiln && (
           <p className="quiet mb-2 leading-snug">
-            The end of its last firing, from the soak on; what comes before is on{' '}
-            <Link to="../firing" relative="path" className="link">
-              Firing
-            </Link>
+            {trNodes`The end of its last firing, from the soak on; what comes before is on ${(<Link to="../firing" relative="path" className="link">{tr`Firing`}</Link>)}`}
             .
           </p>
         )}
@@ -74,14 +72,14 @@ export function NightSheet() {
           {!document.kiln && (
             <>
               <TimeField
-                label="First piece in"
+                label={tr`First piece in`}
                 value={firing.firstIn}
                 onCommit={(firstIn) => {
                   setFiring({ firstIn });
                 }}
               />
               <TimeField
-                label="Last piece in"
+                label={tr`Last piece in`}
                 value={firing.lastIn}
                 onCommit={(lastIn) => {
                   setFiring({ lastIn });
@@ -91,7 +89,7 @@ export function NightSheet() {
           )}
           <Annealer />
           <QuantityField
-            label="Door at"
+            label={tr`Door at`}
             kind="temperature"
             value={firing.doorTemperature}
             within={LIMITS.doorTemperature}
@@ -126,15 +124,13 @@ function Annealer() {
   const here = all.find((a) => a.name === annealer);
   return (
     <>
-      <AnnealerSelect label="Annealer" value={annealer} />
+      <AnnealerSelect label={tr`Annealer`} value={annealer} />
       {here ? (
-        <p className="quiet self-end text-sm leading-snug">
-          Its figures are on <Link to="/rack/shop">the shop’s sheet</Link>.
-        </p>
+        <p className="quiet self-end text-sm leading-snug">{trNodes`Its figures are on ${(<Link to="/rack/shop">{tr`the shop’s sheet`}</Link>)}.`}</p>
       ) : (
         <QuantityField
-          label="Box cooling time"
-          hint="off, till a third is left"
+          label={tr`Box cooling time`}
+          hint={tr`off, till a third is left`}
           kind="time"
           value={boxCoolingTime}
           within={LIMITS.boxCoolingTime}
@@ -155,7 +151,7 @@ function HoldAt() {
   return (
     <div className="mt-3">
       <QuantityField
-        label="Hold at"
+        label={tr`Hold at`}
         kind="temperature"
         value={hold ?? glass.annealing}
         within={LIMITS.holdTemperature}
@@ -164,8 +160,8 @@ function HoldAt() {
           setFiring({ holdTemperature });
         }}
       />
-      <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label="Customary holds">
-        <Hold label="annealing point" lit={hold === null} to={null} />
+      <div className="mt-1 flex flex-wrap gap-1" role="group" aria-label={tr`Customary holds`}>
+        <Hold label={tr`annealing point`} lit={hold === null} to={null} />
         {customaryHolds(glass).map(({ fahrenheit, at }) => (
           <Hold
             key={fahrenheit}
@@ -175,10 +171,7 @@ function HoldAt() {
           />
         ))}
       </div>
-      <p className="quiet mt-1 text-sm leading-snug">
-        Schools differ on the hold. A cooler one is as sound with a longer soak: the clock shows its
-        price.
-      </p>
+      <p className="quiet mt-1 text-sm leading-snug">{tr`Schools differ on the hold. A cooler one is as sound with a longer soak: the clock shows its price.`}</p>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 // The night is for walls as this shop makes them, where it has learnt that: said, with what the night would be for walls as drawn.
-import { printDuration, type Derived } from '@zanfirico/core';
+import { trNodes } from '../../../words/trNodes';
+import { printDuration, type Derived, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNight } from '../../../annealing/useNight';
@@ -22,13 +23,10 @@ function Said({ factor, count }: { readonly factor: number; readonly count: numb
   const without = useNight(drawn?.night);
   return (
     <p className="quiet mt-2 leading-snug" aria-live="polite">
-      For walls as you make them: <span className="num">×{shown(factor, 2)}</span> of drawn, ours,
-      of <span className="num">{count}</span>.{' '}
+      {trNodes`For walls as you make them: ${(<span className="num">×{shown(factor, 2)}</span>)} of drawn, ours, of ${(<span className="num">{count}</span>)}. `}
       {without &&
-        `As drawn it would take ${without.state === 'checked' ? '' : 'about '}${printDuration(without.schedule.total.value)}. `}
-      <Link to="/log#what-is-learnt" className="link">
-        Change that
-      </Link>
+        tr`As drawn it would take ${without.state === 'checked' ? '' : 'about '}${printDuration(without.schedule.total.value)}. `}
+      <Link to="/log#what-is-learnt" className="link">{tr`Change that`}</Link>
     </p>
   );
 }

@@ -1,5 +1,12 @@
 // One glass or colour in hand: how it looks, what is known of it and by whom, what is on the rack.
-import { doubtsOf, reactionFamily, type RackEntry, type RackLine } from '@zanfirico/core';
+import {
+  doubtsOf,
+  reactionFamily,
+  type RackEntry,
+  type RackLine,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { readSymbols } from '../../../imports/symbols';
@@ -43,24 +50,24 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         <div className="flex-1">
           <NameOf key={entry.name} entry={entry} onChange={change} />
         </div>
-        {entry.retired && <span className="quiet text-sm">retired</span>}
+        {entry.retired && <span className="quiet text-sm">{tr`retired`}</span>}
       </div>
       <p className="quiet text-sm leading-tight">
-        {entry.kind === 'glass' ? 'A glass' : 'A colour'},{' '}
-        {entry.family === 'other' ? 'metal or mineral' : entry.family};{' '}
+        {entry.kind === 'glass' ? tr`A glass` : tr`A colour`},{' '}
+        {entry.family === 'other' ? tr`metal or mineral` : entry.family};{' '}
         {own
-          ? 'your own'
-          : 'shipped, invented and representative: change anything to make it yours'}
+          ? tr`your own`
+          : tr`shipped, invented and representative: change anything to make it yours`}
       </p>
       <Samples colour={colour} deep={entry.kind === 'glass'} />
-      <Part title="Numbers">
+      <Part title={tr`Numbers`}>
         <NumberTable line={line} onChange={change} />
         {doubtsOf(entry, line.spoken).map((d) => (
           <Verdict key={d.because} verdict={d} />
         ))}
         <div className="mt-2 grid grid-cols-2 gap-3">
           <TextField
-            label="Sheet from"
+            label={tr`Sheet from`}
             value={entry.sheetFrom ?? ''}
             maxLength={200}
             onCommit={(sheetFrom) => {
@@ -68,7 +75,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
             }}
           />
           <TextField
-            label="Measured how"
+            label={tr`Measured how`}
             value={entry.measuredHow ?? ''}
             maxLength={200}
             onCommit={(measuredHow) => {
@@ -77,12 +84,12 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
           />
         </div>
       </Part>
-      <Part title="Look">
+      <Part title={tr`Look`}>
         <SeenFields line={line} onChange={change} />
       </Part>
-      <Part title="What it holds">
+      <Part title={tr`What it holds`}>
         <TextField
-          label="Colouring metals and the like"
+          label={tr`Colouring metals and the like`}
           value={entry.holds.join(', ')}
           maxLength={60}
           read={readSymbols}
@@ -90,28 +97,25 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
             change({ holds });
           }}
         />
-        <p className="quiet mt-1 text-sm leading-tight">{SIDES[reactionFamily(entry)]}</p>
+        <p className="quiet mt-1 text-sm leading-tight">{trWord(SIDES[reactionFamily(entry)])}</p>
         <div className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
           {tick('strikes', entry.strikes, (strikes) => ({ strikes }))}
-          {tick('keep off food and lips', entry.keepOffFood, (keepOffFood) => ({ keepOffFood }))}
+          {tick(tr`keep off food and lips`, entry.keepOffFood, (keepOffFood) => ({ keepOffFood }))}
         </div>
         {entry.keepOffFood && (
-          <p className="text-warning mt-1 text-sm leading-tight">
-            Lead or cadmium: no bare powder in the air, no dry sweeping; the supplier’s safety sheet
-            decides.
-          </p>
+          <p className="text-warning mt-1 text-sm leading-tight">{tr`Lead or cadmium: no bare powder in the air, no dry sweeping; the supplier’s safety sheet decides.`}</p>
         )}
       </Part>
-      <Part title="On the rack">
+      <Part title={tr`On the rack`}>
         <StockLines entry={entry} onChange={change} />
       </Part>
       <PairTests id={entry.id} />
-      <Part title="Composition">
+      <Part title={tr`Composition`}>
         <Oxides line={line} onChange={change} />
       </Part>
-      <Part title="Notes">
+      <Part title={tr`Notes`}>
         <TextField
-          label="Notes"
+          label={tr`Notes`}
           bare
           value={entry.notes ?? ''}
           maxLength={1000}
@@ -130,10 +134,10 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
             }}
           >
             {entry.retired ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
-            {entry.retired ? 'Bring it back' : 'Retire it'}
+            {entry.retired ? tr`Bring it back` : tr`Retire it`}
           </button>
           <button type="button" className="btn btn-ghost btn-sm" onClick={drop}>
-            <Trash2 className="size-4" /> Take it out
+            <Trash2 className="size-4" /> {tr`Take it out`}
           </button>
         </div>
       )}
@@ -150,13 +154,13 @@ function NameOf({
 }) {
   return (
     <TextField
-      label="Name"
+      label={tr`Name`}
       bare
       strong
       value={entry.name}
       maxLength={60}
       read={(text) =>
-        text === '' ? { ok: false, problem: 'It needs a name.' } : { ok: true, value: text }
+        text === '' ? { ok: false, problem: tr`It needs a name.` } : { ok: true, value: text }
       }
       onCommit={(name) => {
         onChange({ name });

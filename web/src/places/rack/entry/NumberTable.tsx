@@ -5,6 +5,7 @@ import {
   type Quantity,
   type RackEntry,
   type RackLine,
+  tr,
 } from '@zanfirico/core';
 import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
@@ -43,7 +44,7 @@ export function NumberTable({ line, onChange }: Props) {
       <td className={`w-24 pl-2 ${spoken[q].by === from ? 'font-bold' : ''}`}>
         <TypedField<number | undefined>
           bare
-          label={`${SHOWN[q].label}, ${from === 'sheet' ? 'from the sheet' : 'measured'}`}
+          label={`${SHOWN[q].label}, ${from === 'sheet' ? tr`from the sheet` : 'measured'}`}
           shown={value === undefined ? '' : fieldText(q, value, units)}
           read={(text) =>
             text.trim() === '' ? { ok: true, value: undefined } : readNumber(q, text, units)
@@ -60,15 +61,9 @@ export function NumberTable({ line, onChange }: Props) {
       <table className="table mt-1 w-full text-left">
         <thead>
           <tr className="quiet text-sm">
-            <th className="font-normal" scope="col">
-              speaks
-            </th>
-            <th className="pl-2 text-right font-normal" scope="col">
-              sheet
-            </th>
-            <th className="pl-2 text-right font-normal" scope="col">
-              measured
-            </th>
+            <th className="font-normal" scope="col">{tr`speaks`}</th>
+            <th className="pl-2 text-right font-normal" scope="col">{tr`sheet`}</th>
+            <th className="pl-2 text-right font-normal" scope="col">{tr`measured`}</th>
           </tr>
         </thead>
         <tbody>
@@ -98,7 +93,7 @@ export function NumberTable({ line, onChange }: Props) {
           setAll(!all);
         }}
       >
-        {all ? 'Fewer numbers' : 'Stiffness, heat and light too'}
+        {all ? tr`Fewer numbers` : tr`Stiffness, heat and light too`}
       </button>
     </>
   );

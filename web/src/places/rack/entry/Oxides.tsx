@@ -1,5 +1,5 @@
 // The composition in weight per cent, and what it says where nobody measured.
-import { checkEntry, type RackEntry, type RackLine } from '@zanfirico/core';
+import { checkEntry, type RackEntry, type RackLine, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { oxideText, readOxides } from '../../../imports/oxides';
 
@@ -15,12 +15,12 @@ export function Oxides({ line, onChange }: Props) {
   return (
     <div>
       <label className="flex flex-col">
-        <span className="quiet text-sm">Oxides, weight %</span>
+        <span className="quiet text-sm">{tr`Oxides, weight %`}</span>
         <textarea
           key={kept}
           className="textarea num min-h-16 text-sm"
           defaultValue={kept}
-          placeholder="SiO2 71.7; Na2O 15; CaO 9; …"
+          placeholder={tr`SiO2 71.7; Na2O 15; CaO 9; …`}
           aria-invalid={problem !== undefined}
           onBlur={(e) => {
             if (e.target.value.trim() === kept) {
@@ -44,11 +44,7 @@ export function Oxides({ line, onChange }: Props) {
           {problem}
         </p>
       )}
-      <p className="quiet mt-1 text-xs leading-snug">
-        Where neither sheet nor measurement speaks, the expansion is estimated by additive factors
-        (Winkelmann and Schott 1894; about ±5 %), and for soda-lime the points by the model of
-        Lakatos, Johansson and Simmingsköld (1972; ±5 °C, the annealing point ±12 °C).
-      </p>
+      <p className="quiet mt-1 text-xs leading-snug">{tr`Where neither sheet nor measurement speaks, the expansion is estimated by additive factors (Winkelmann and Schott 1894; about ±5 %), and for soda-lime the points by the model of Lakatos, Johansson and Simmingsköld (1972; ±5 °C, the annealing point ±12 °C).`}</p>
     </div>
   );
 }

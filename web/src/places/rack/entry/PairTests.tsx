@@ -1,4 +1,5 @@
 // What this glass or colour was tested with, and what came of it.
+import { tr } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { pointsText } from '../../../marks/speakers';
 import { useRack } from '../../../stores/theRack';
@@ -15,7 +16,7 @@ export function PairTests({ id }: { readonly id: string }) {
   ];
   return (
     <div className="mt-5">
-      <h3 className="text-xl">Tested with</h3>
+      <h3 className="text-xl">{tr`Tested with`}</h3>
       <ul>
         {others.map((other) => {
           const found = rack.tested(id, other);
@@ -25,14 +26,14 @@ export function PairTests({ id }: { readonly id: string }) {
               <span className="num text-sm">
                 {found
                   ? `${pointsText(found.value, found.error)} (${String(found.tests)})`
-                  : 'set aside'}
+                  : tr`set aside`}
               </span>
             </li>
           );
         })}
       </ul>
       <Link to={`/rack/tests?first=${encodeURIComponent(id)}`} className="link text-sm">
-        {others.length === 0 ? 'Untested: pull a thread' : 'Another test'}
+        {others.length === 0 ? tr`Untested: pull a thread` : tr`Another test`}
       </Link>
     </div>
   );

@@ -1,5 +1,5 @@
 // Picking a colour out of a photo of its sample: a white beside it first, if there is one, then the glass.
-import { hexOf, type Light } from '@zanfirico/core';
+import { hexOf, type Light, tr } from '@zanfirico/core';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { balanced, decodePhoto, meanLight } from '../../../imports/photo';
@@ -100,7 +100,7 @@ export function PhotoDialog({ onClose, onPick }: Props) {
   const shown = glass && balanced(glass, white);
   return (
     <Dialog
-      title="A colour out of a photo"
+      title={tr`A colour out of a photo`}
       onClose={onClose}
       actions={
         <button
@@ -114,12 +114,12 @@ export function PhotoDialog({ onClose, onPick }: Props) {
             }
           }}
         >
-          Take this colour
+          {tr`Take this colour`}
         </button>
       }
     >
       <label className="mt-3 flex flex-col">
-        <span className="quiet text-sm">Photo of the sample, with white paper beside it</span>
+        <span className="quiet text-sm">{tr`Photo of the sample, with white paper beside it`}</span>
         <input
           type="file"
           accept="image/*"
@@ -136,10 +136,10 @@ export function PhotoDialog({ onClose, onPick }: Props) {
         <>
           <div className="mt-3 flex items-end justify-between gap-4">
             <Choice
-              legend="Now picking"
+              legend={tr`Now picking`}
               options={[
-                { value: 'white', label: 'the white paper' },
-                { value: 'glass', label: 'the glass' },
+                { value: 'white', label: tr`the white paper` },
+                { value: 'glass', label: tr`the glass` },
               ]}
               value={picking}
               onChange={setPicking}
@@ -151,7 +151,7 @@ export function PhotoDialog({ onClose, onPick }: Props) {
             <button
               type="button"
               className="w-full cursor-crosshair"
-              aria-label={`Photo: arrows move the cross, Enter picks. Cross at ${String(at.x)}, ${String(at.y)}.`}
+              aria-label={tr`Photo: arrows move the cross, Enter picks. Cross at ${String(at.x)}, ${String(at.y)}.`}
               onKeyDown={key}
               onClick={(e) => {
                 const picture = canvas.current;
@@ -170,8 +170,8 @@ export function PhotoDialog({ onClose, onPick }: Props) {
           </div>
           <p className="quiet mt-1 text-sm">
             {white
-              ? 'Corrected by the white.'
-              : 'Without a white the camera’s own balance is taken as it is.'}
+              ? tr`Corrected by the white.`
+              : tr`Without a white the camera’s own balance is taken as it is.`}
           </p>
         </>
       )}
@@ -188,7 +188,7 @@ function Patch({ name, light }: { readonly name: string; readonly light: Light |
       />
       <span className="quiet">
         {name}
-        {light ? ` ${hexOf(light)}` : ': not picked'}
+        {light ? ` ${hexOf(light)}` : tr`: not picked`}
       </span>
     </span>
   );

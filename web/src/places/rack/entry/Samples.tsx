@@ -1,5 +1,5 @@
 // The sample wall of one colour: bubbles blown from deep to thin, over white and over black, with what to expect of each.
-import { BLACK, depthRemark, hexOf, over, WHITE, type Colour } from '@zanfirico/core';
+import { BLACK, depthRemark, hexOf, over, WHITE, type Colour, tr } from '@zanfirico/core';
 import { thicknessText } from '../../../fields/ThicknessField';
 import { useDisplay } from '../../../stores/display';
 
@@ -29,7 +29,7 @@ export function Samples({ colour, deep }: { readonly colour: Colour; readonly de
         viewBox={`0 0 ${String(width)} ${String(2 * STEP + 20)}`}
         className="w-full"
         role="img"
-        aria-label={`${colour.name} from ${thick(depths[0] ?? 0)} to ${thick(depths[depths.length - 1] ?? 0)}, over white and over black`}
+        aria-label={tr`${colour.name} from ${thick(depths[0] ?? 0)} to ${thick(depths[depths.length - 1] ?? 0)}, over white and over black`}
       >
         {GROUNDS.map(([name, ground], row) => (
           <g key={name} transform={`translate(0 ${String(row * STEP)})`}>
@@ -76,10 +76,10 @@ export function Samples({ colour, deep }: { readonly colour: Colour; readonly de
         ))}
       </svg>
       <figcaption className="quiet text-sm leading-snug">
-        {dark.length > 0 && `Near black from ${thick(Math.min(...dark))}. `}
-        {gone.length > 0 && `As good as gone at ${thick(Math.max(...gone))}. `}
-        {colour.strikes && 'Strikes: the colour comes up on reheating. '}
-        Cold; everything glows orange hot.
+        {dark.length > 0 && tr`Near black from ${thick(Math.min(...dark))}. `}
+        {gone.length > 0 && tr`As good as gone at ${thick(Math.max(...gone))}. `}
+        {colour.strikes && tr`Strikes: the colour comes up on reheating. `}
+        {tr`Cold; everything glows orange hot.`}
       </figcaption>
     </figure>
   );

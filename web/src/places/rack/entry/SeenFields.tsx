@@ -10,6 +10,7 @@ import {
   type Light,
   type RackEntry,
   type RackLine,
+  tr,
 } from '@zanfirico/core';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
@@ -45,7 +46,7 @@ export function SeenFields({ line, onChange }: Props) {
   return (
     <div>
       <Choice
-        legend="Look"
+        legend={tr`Look`}
         hideLegend
         options={LOOKS}
         value={look}
@@ -55,7 +56,7 @@ export function SeenFields({ line, onChange }: Props) {
       />
       <div className="mt-1 grid grid-cols-[5.5rem_1fr] items-end gap-3">
         <ThicknessField
-          label="Sample is"
+          label={tr`Sample is`}
           value={seen.sample}
           within={LIMITS.sample}
           onCommit={(sample) => {
@@ -64,11 +65,11 @@ export function SeenFields({ line, onChange }: Props) {
         />
         {look === 'transparent' && (
           <Choice
-            legend="It lay"
+            legend={tr`It lay`}
             hideLegend
             options={[
-              { value: 'on white', label: 'on white' },
-              { value: 'against the light', label: 'against light' },
+              { value: 'on white', label: tr`on white` },
+              { value: 'against the light', label: tr`against light` },
             ]}
             value={lay}
             onChange={setLay}
@@ -80,7 +81,7 @@ export function SeenFields({ line, onChange }: Props) {
           <input
             type="color"
             className="h-9 w-12 cursor-pointer border-0 bg-transparent p-0"
-            aria-label="Colour of the sample as it lay"
+            aria-label={tr`Colour of the sample as it lay`}
             // The picker tells every move; it is kept once it is left.
             key={hexOf(shown)}
             defaultValue={hexOf(shown)}
@@ -98,11 +99,11 @@ export function SeenFields({ line, onChange }: Props) {
             setPhoto(true);
           }}
         >
-          <Camera className="size-4" /> From a photo
+          <Camera className="size-4" /> {tr`From a photo`}
         </button>
       </div>
       {!line.own && (
-        <p className="quiet text-xs">A representative look; pick your own sample over it.</p>
+        <p className="quiet text-xs">{tr`A representative look; pick your own sample over it.`}</p>
       )}
       {photo && (
         <PhotoDialog

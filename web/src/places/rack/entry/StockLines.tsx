@@ -1,4 +1,5 @@
 // What of a glass or colour is on the rack: form by form, weighed or by length, with its lot.
+import { tr, trWord } from '@zanfirico/core';
 import { LIMITS, RACK_FORMS } from '@zanfirico/contract';
 import type { RackEntry, StockLine } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** Kept by length; everything else is weighed. */
-const BY_LENGTH = new Set<string>(['bar', 'rod', 'tubing', 'cane', 'thin rod']);
+const BY_LENGTH = new Set<string>(['bar', 'rod', 'tubing', 'cane', tr`thin rod`]);
 const MOST = 40;
 
 const fresh = (form: StockLine['form']): StockLine =>
@@ -25,29 +26,29 @@ export function StockLines({ entry, onChange }: Props) {
   };
   return (
     <div>
-      {stock.length === 0 && <p className="quiet text-sm">None noted.</p>}
+      {stock.length === 0 && <p className="quiet text-sm">{tr`None noted.`}</p>}
       <ul>
         {stock.map((line, i) => {
-          const name = `Stock ${String(i + 1)}`;
+          const name = tr`Stock ${String(i + 1)}`;
           return (
             <li key={i} className="border-base-300 flex items-end gap-2 border-b py-1">
               <select
                 className="select w-24"
-                aria-label={`${name}, form`}
+                aria-label={tr`${name}, form`}
                 value={line.form}
                 onChange={(e) => {
                   put(i, { ...fresh(e.target.value as StockLine['form']), lot: line.lot });
                 }}
               >
                 {RACK_FORMS.map((f) => (
-                  <option key={f}>{f}</option>
+                  <option key={f}>{trWord(f)}</option>
                 ))}
               </select>
               <div className="grid flex-1 grid-cols-2 gap-2">
                 {BY_LENGTH.has(line.form) ? (
                   <>
                     <QuantityField
-                      label="long"
+                      label={tr`long`}
                       kind="length"
                       value={line.length ?? 0}
                       within={LIMITS.rackAmount}
@@ -67,7 +68,7 @@ export function StockLines({ entry, onChange }: Props) {
                   </>
                 ) : (
                   <QuantityField
-                    label="weighs"
+                    label={tr`weighs`}
                     kind="mass"
                     value={line.mass ?? 0}
                     within={LIMITS.rackAmount}
@@ -78,11 +79,11 @@ export function StockLines({ entry, onChange }: Props) {
                 )}
               </div>
               <label className="flex w-20 flex-col">
-                <span className="quiet text-sm">lot</span>
+                <span className="quiet text-sm">{tr`lot`}</span>
                 <input
                   className="input"
                   maxLength={40}
-                  aria-label={`${name}, lot`}
+                  aria-label={tr`${name}, lot`}
                   defaultValue={line.lot ?? ''}
                   key={line.lot ?? ''}
                   onBlur={(e) => {
@@ -92,7 +93,7 @@ export function StockLines({ entry, onChange }: Props) {
                 />
               </label>
               <IconButton
-                label={`Take ${name.toLowerCase()} off`}
+                label={tr`Take ${name.toLowerCase()} off`}
                 onClick={() => {
                   onChange({ stock: stock.filter((_, k) => k !== i) });
                 }}
@@ -115,7 +116,7 @@ export function StockLines({ entry, onChange }: Props) {
           });
         }}
       >
-        <Plus className="size-4" /> Stock
+        <Plus className="size-4" /> {tr`Stock`}
       </button>
     </div>
   );

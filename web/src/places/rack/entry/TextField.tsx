@@ -1,4 +1,5 @@
 // A field of words: kept on Enter or on leaving it, put back by Escape.
+import { tr } from '@zanfirico/core';
 import { TypedField, type Typed } from '../../../fields/TypedField';
 
 interface Props<T> {
@@ -25,7 +26,7 @@ export function TextField<T = string>(props: Props<T>) {
         if (trimmed.length > maxLength)
           return {
             ok: false,
-            problem: `${label}: ${String(trimmed.length)} characters; at most ${String(maxLength)}.`,
+            problem: tr`${label}: ${String(trimmed.length)} characters; at most ${String(maxLength)}.`,
           };
         return read ? read(trimmed) : { ok: true, value: trimmed as T };
       }}

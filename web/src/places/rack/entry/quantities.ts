@@ -7,6 +7,7 @@ import {
   readQuantity,
   type DisplayUnits,
   type Quantity,
+  tr,
 } from '@zanfirico/core';
 
 interface Shown {
@@ -18,17 +19,17 @@ interface Shown {
 }
 
 export const SHOWN: Readonly<Record<Quantity, Shown>> = {
-  expansion: { label: 'Expansion 20–300 °C', unit: '×10⁻⁷/K', one: 1e-7, digits: 1 },
-  strainPoint: { label: 'Strain point', unit: '°C', one: undefined, digits: 0 },
-  annealing: { label: 'Annealing point', unit: '°C', one: undefined, digits: 0 },
-  softening: { label: 'Softening point', unit: '°C', one: undefined, digits: 0 },
-  working: { label: 'Working point', unit: '°C', one: undefined, digits: 0 },
-  density: { label: 'Density', unit: 'kg/m³', one: 1, digits: 0 },
-  youngsModulus: { label: 'Stiffness E', unit: 'GPa', one: 1e9, digits: 1 },
-  poisson: { label: 'Poisson’s ratio', unit: '', one: 1, digits: 2 },
-  conductivity: { label: 'Conducts heat', unit: 'W/mK', one: 1, digits: 2 },
-  specificHeat: { label: 'Holds heat', unit: 'J/kgK', one: 1, digits: 0 },
-  stressOptical: { label: 'Stress-optical', unit: 'Brewster', one: 1e-12, digits: 2 },
+  expansion: { label: tr`Expansion 20–300 °C`, unit: '×10⁻⁷/K', one: 1e-7, digits: 1 },
+  strainPoint: { label: tr`Strain point`, unit: '°C', one: undefined, digits: 0 },
+  annealing: { label: tr`Annealing point`, unit: '°C', one: undefined, digits: 0 },
+  softening: { label: tr`Softening point`, unit: '°C', one: undefined, digits: 0 },
+  working: { label: tr`Working point`, unit: '°C', one: undefined, digits: 0 },
+  density: { label: tr`Density`, unit: 'kg/m³', one: 1, digits: 0 },
+  youngsModulus: { label: tr`Stiffness E`, unit: 'GPa', one: 1e9, digits: 1 },
+  poisson: { label: tr`Poisson’s ratio`, unit: '', one: 1, digits: 2 },
+  conductivity: { label: tr`Conducts heat`, unit: 'W/mK', one: 1, digits: 2 },
+  specificHeat: { label: tr`Holds heat`, unit: 'J/kgK', one: 1, digits: 0 },
+  stressOptical: { label: tr`Stress-optical`, unit: tr`Brewster`, one: 1e-12, digits: 2 },
 };
 
 /** The unit's sign. */
@@ -78,13 +79,13 @@ export function readNumber(
         .replace(/[^\d.e+-]+$/i, ''),
     );
     if (text.trim() === '' || !Number.isFinite(n))
-      return { ok: false, problem: `${label}: “${text}” is no number.` };
+      return { ok: false, problem: tr`${label}: “${text}” is no number.` };
     value = n * one;
   }
   if (value >= minimum * (1 - 1e-9) && value <= maximum * (1 + 1e-9)) return { ok: true, value };
   const say = (v: number): string => `${numberText(q, v, units)} ${unitOf(q, units)}`;
   return {
     ok: false,
-    problem: `${label}: given ${text.trim()}; allowed ${say(minimum)} to ${say(maximum)}.`,
+    problem: tr`${label}: given ${text.trim()}; allowed ${say(minimum)} to ${say(maximum)}.`,
   };
 }

@@ -1,5 +1,5 @@
 // Changing one entry of the rack: every change is kept at once, a shipped entry becomes the shop's own, and Undo goes back.
-import { checkEntry, rackLine, type RackEntry, type RackLine } from '@zanfirico/core';
+import { checkEntry, rackLine, type RackEntry, type RackLine, tr } from '@zanfirico/core';
 import { Refused, sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useRack } from '../../../stores/theRack';
@@ -21,7 +21,7 @@ export function useEntry(line: RackLine): EntryActions {
     });
   };
   const back = {
-    label: 'Undo',
+    label: tr`Undo`,
     run: () => {
       attempt(own ? keep(entry) : dropKept(entry.id));
     },
@@ -34,12 +34,18 @@ export function useEntry(line: RackLine): EntryActions {
       return;
     }
     attempt(keep(next), () => {
-      say(own ? `${next.name} is kept.` : `${next.name} is yours now, over the shipped one.`, back);
+      say(
+        own ? tr`${next.name} is kept.` : tr`${next.name} is yours now, over the shipped one.`,
+        back,
+      );
     });
   };
   const retire = (retired: boolean): void => {
     attempt(keep({ ...entry, retired }), () => {
-      say(`${entry.name} is ${retired ? 'retired: pieces keep it' : 'back in the rack'}.`, back);
+      say(
+        tr`${entry.name} is ${retired ? tr`retired: pieces keep it` : tr`back in the rack`}.`,
+        back,
+      );
     });
   };
   return {
@@ -48,8 +54,8 @@ export function useEntry(line: RackLine): EntryActions {
     drop: () => {
       dropKept(entry.id).then(
         () => {
-          say(`${entry.name} is gone from the rack.`, {
-            label: 'Undo',
+          say(tr`${entry.name} is gone from the rack.`, {
+            label: tr`Undo`,
             run: () => {
               attempt(keep(entry, true));
             },
@@ -58,7 +64,7 @@ export function useEntry(line: RackLine): EntryActions {
         (error: unknown) => {
           if (error instanceof Refused && error.body.uses)
             say(error.message, {
-              label: 'Retire it',
+              label: tr`Retire it`,
               run: () => {
                 retire(true);
               },

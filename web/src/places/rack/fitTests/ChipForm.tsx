@@ -1,6 +1,14 @@
 // A chip test: a chip of the first glass sunk in the second, its halo between crossed polarisers read off.
+import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { expectedHalo, testedDifference, type ChipReading, type RackLine } from '@zanfirico/core';
+import {
+  expectedHalo,
+  testedDifference,
+  type ChipReading,
+  type RackLine,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TypedField } from '../../../fields/TypedField';
@@ -59,20 +67,16 @@ export function ChipForm({ first, second }: Props) {
         around={reading ? around : expected.around}
       />
       <p className="mt-2 leading-snug">
-        By their numbers the halo should read{' '}
-        <b className="num">{Math.round(expected.nmPerCm)} nm/cm</b>, the glass round the chip{' '}
-        {expected.around}.{' '}
-        <span className="quiet">
-          Sink a chip in a warm blob, anneal both together, then look beside the chip; a tint plate
-          tells pull from push.
-        </span>
+        {trNodes`By their numbers the halo should read ${(<b className="num">{tr`${Math.round(expected.nmPerCm)} nm/cm`}</b>)}, the glass round the chip ${trWord(expected.around)}`}
+        .{' '}
+        <span className="quiet">{tr`Sink a chip in a warm blob, anneal both together, then look beside the chip; a tint plate tells pull from push.`}</span>
       </p>
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-3">
         <Choice
-          legend="Read in"
+          legend={tr`Read in`}
           options={[
             { value: 'retardation', label: 'nm/cm' },
-            { value: 'discs', label: 'reference discs' },
+            { value: 'discs', label: tr`reference discs` },
           ]}
           value={by}
           onChange={(next) => {
@@ -81,7 +85,7 @@ export function ChipForm({ first, second }: Props) {
         />
         <div className="w-28">
           <NumberField
-            label={by === 'discs' ? 'Discs' : 'Halo nm/cm'}
+            label={by === 'discs' ? tr`Discs` : 'Halo nm/cm'}
             value={seen}
             max={(by === 'discs' ? LIMITS.discs : LIMITS.halo).maximum}
             onCommit={(v) => {
@@ -102,7 +106,7 @@ export function ChipForm({ first, second }: Props) {
         {by === 'discs' && (
           <div className="w-28">
             <QuantityField
-              label="Looked through"
+              label={tr`Looked through`}
               kind="length"
               value={thickness}
               within={LIMITS.lookedThrough}
@@ -113,10 +117,10 @@ export function ChipForm({ first, second }: Props) {
           </div>
         )}
         <Choice
-          legend="Round the chip the glass is"
+          legend={tr`Round the chip the glass is`}
           options={[
-            { value: 'pulled', label: 'pulled' },
-            { value: 'pressed', label: 'pressed' },
+            { value: 'pulled', label: tr`pulled` },
+            { value: 'pressed', label: tr`pressed` },
           ]}
           value={around}
           onChange={(next) => {
@@ -130,8 +134,8 @@ export function ChipForm({ first, second }: Props) {
         reading={reading}
         says={
           found
-            ? `${first.entry.name} less ${second.entry.name}: ${pointsText(found.value, found.error)} ×10⁻⁷/K`
-            : 'Type what the halo reads.'
+            ? tr`${first.entry.name} less ${second.entry.name}: ${pointsText(found.value, found.error)} ×10⁻⁷/K`
+            : tr`Type what the halo reads.`
         }
       />
     </div>
@@ -158,7 +162,7 @@ function NumberField({
         const n = Number(text.trim().replace(',', '.'));
         return n >= 0 && n <= max
           ? { ok: true, value: n }
-          : { ok: false, problem: `${label}: given “${text}”; allowed 0 to ${String(max)}.` };
+          : { ok: false, problem: tr`${label}: given “${text}”; allowed 0 to ${String(max)}.` };
       }}
       onCommit={onCommit}
     />

@@ -1,5 +1,5 @@
 // A chip in its glass between crossed polarisers: dark all over but the halo, and the cross that tells its ring.
-import { hexOf, over, WHITE, type Colour } from '@zanfirico/core';
+import { hexOf, over, WHITE, type Colour, tr, trWord } from '@zanfirico/core';
 import { useId } from 'react';
 
 interface Props {
@@ -26,7 +26,7 @@ export function ChipPicture({ first, second, around }: Props) {
       viewBox={`0 0 ${String(W)} ${String(H)}`}
       className="w-full"
       role="img"
-      aria-label={`A chip of ${first.name} in ${second.name}; the glass round it is ${around}`}
+      aria-label={tr`A chip of ${first.name} in ${second.name}; the glass round it is ${trWord(around)}`}
     >
       <defs>
         <radialGradient id={id}>
@@ -57,10 +57,10 @@ export function ChipPicture({ first, second, around }: Props) {
       ))}
       <g fill="#e8e0d2" fontSize={13}>
         <text x={16} y={24}>
-          {second.name}, dark between crossed polarisers
+          {tr`${second.name}, dark between crossed polarisers`}
         </text>
         <text x={16} y={H - 14}>
-          halo: {around} round the chip of {first.name}
+          {tr`halo: ${trWord(around)} round the chip of ${first.name}`}
         </text>
       </g>
     </svg>

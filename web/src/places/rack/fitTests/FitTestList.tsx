@@ -1,6 +1,7 @@
 // Every test kept, newest first: pair, day, lot, what it said, and whether it counts.
+import { trNodes } from '../../../words/trNodes';
 import type { KeptTest } from '@zanfirico/contract';
-import { testedDifference } from '@zanfirico/core';
+import { testedDifference, tr, trWord } from '@zanfirico/core';
 import { sentenceOf } from '../../../api/client';
 import { pointsText } from '../../../marks/speakers';
 import { useNotices } from '../../../stores/notices';
@@ -20,13 +21,10 @@ export function TestList() {
   };
   const name = (id: string): string => rack.line(id)?.entry.name ?? id;
   return (
-    <section aria-label="Tests kept">
-      <h2 className="text-2xl">Tests kept</h2>
+    <section aria-label={tr`Tests kept`}>
+      <h2 className="text-2xl">{tr`Tests kept`}</h2>
       {tests.length === 0 && (
-        <p className="mt-1 leading-snug">
-          None yet. A number on a sheet is only a hint: a bar of another lot may shrink otherwise. A
-          thread takes two minutes, and what it says outranks every sheet here.
-        </p>
+        <p className="mt-1 leading-snug">{tr`None yet. A number on a sheet is only a hint: a bar of another lot may shrink otherwise. A thread takes two minutes, and what it says outranks every sheet here.`}</p>
       )}
       <ul className="mt-1">
         {tests.map((t) => (
@@ -35,15 +33,13 @@ export function TestList() {
             className={`border-base-300 border-b py-2 leading-tight ${t.counts ? '' : 'opacity-60'}`}
           >
             <div className="flex items-baseline justify-between gap-3">
-              <span>
-                <b>{name(t.first)}</b> less {name(t.second)}
-              </span>
+              <span>{trNodes`${(<b>{name(t.first)}</b>)} less ${name(t.second)}`}</span>
               <span className="num font-bold whitespace-nowrap">{said(t)}</span>
             </div>
             <div className="flex items-baseline justify-between gap-3 text-sm">
               <span className="quiet">
-                {t.at.slice(0, 10)}, {t.reading.kind}
-                {t.lot !== undefined && `, lot ${t.lot}`}
+                {t.at.slice(0, 10)}, {trWord(t.reading.kind)}
+                {t.lot !== undefined && tr`, lot ${t.lot}`}
               </span>
               <label className="flex items-center gap-2">
                 <input
@@ -56,7 +52,7 @@ export function TestList() {
                     });
                   }}
                 />
-                counts
+                {tr`counts`}
               </label>
             </div>
           </li>

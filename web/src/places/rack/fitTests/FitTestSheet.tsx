@@ -1,4 +1,5 @@
 // Tests of pairs: a thread pulled, or a chip looked at between crossed polarisers; what they say is kept to the pair.
+import { tr, trWord } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useRack } from '../../../stores/theRack';
@@ -53,18 +54,19 @@ export function TestsSheet() {
       ))}
     </SelectField>
   );
-  if (!first || !second) return <p className="py-10">A test takes two glasses of one family.</p>;
+  if (!first || !second)
+    return <p className="py-10">{tr`A test takes two glasses of one family.`}</p>;
   return (
     <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_26rem]">
-      <section aria-label="A test">
+      <section aria-label={tr`A test`}>
         <div className="flex flex-wrap items-end gap-5">
-          {pick('First glass', 'first', first.entry.id)}
-          {pick('Second glass', 'second', second.entry.id)}
+          {pick(tr`First glass`, 'first', first.entry.id)}
+          {pick(tr`Second glass`, 'second', second.entry.id)}
           <Choice
-            legend="Tested by"
+            legend={tr`Tested by`}
             options={[
-              { value: 'thread', label: 'a thread' },
-              { value: 'chip', label: 'a chip and polarisers' },
+              { value: 'thread', label: tr`a thread` },
+              { value: 'chip', label: tr`a chip and polarisers` },
             ]}
             value={how}
             onChange={(next) => {
@@ -74,8 +76,7 @@ export function TestsSheet() {
         </div>
         {first.entry.family !== second.entry.family ? (
           <p role="alert" className="alert alert-error mt-4">
-            {first.entry.name} is {first.entry.family}, {second.entry.name} {second.entry.family}:
-            soft and hard glass never join; there is nothing to test.
+            {tr`${first.entry.name} is ${trWord(first.entry.family)}, ${second.entry.name} ${trWord(second.entry.family)}: soft and hard glass never join; there is nothing to test.`}
           </p>
         ) : how === 'thread' ? (
           <ThreadForm key={`${first.entry.id} ${second.entry.id}`} first={first} second={second} />

@@ -1,4 +1,5 @@
 // What a reading says, its lot, and the key that keeps it.
+import { tr } from '@zanfirico/core';
 import type { ChipReading, RackLine, ThreadReading } from '@zanfirico/core';
 import { useState } from 'react';
 import { useKeepTest } from './useKeepTest';
@@ -20,7 +21,7 @@ export function KeepBar({ first, second, reading, says }: Props) {
         {says}
       </p>
       <label className="flex w-28 flex-col">
-        <span className="quiet text-sm">Lot</span>
+        <span className="quiet text-sm">{tr`Lot`}</span>
         <input
           className="input"
           maxLength={40}
@@ -50,7 +51,7 @@ export function KeepBar({ first, second, reading, says }: Props) {
             });
         }}
       >
-        Keep the test
+        {tr`Keep the test`}
       </button>
     </div>
   );

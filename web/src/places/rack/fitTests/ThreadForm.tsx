@@ -1,4 +1,5 @@
 // A thread test: what was measured along it, what that says, and the bow to expect before it is pulled.
+import { trNodes } from '../../../words/trNodes';
 import {
   bowFor,
   displayUnit,
@@ -9,6 +10,7 @@ import {
   testedDifference,
   type RackLine,
   type ThreadReading,
+  tr,
 } from '@zanfirico/core';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -90,18 +92,14 @@ export function ThreadForm({ first, second }: Props) {
       />
       <p className="mt-2 leading-snug">
         {Math.abs(expected) < STRAIGHT ? (
-          'By their numbers the thread should lie straight.'
+          tr`By their numbers the thread should lie straight.`
         ) : (
           <>
-            By their numbers it should bow{' '}
-            <b className="num">{printText(Math.abs(expected), 'length', units)}</b>,{' '}
-            {(expected > 0 ? first : second).entry.name} on the inside.
+            {trNodes`By their numbers it should bow ${(<b className="num">{printText(Math.abs(expected), 'length', units)}</b>)}`}
+            , {tr`${(expected > 0 ? first : second).entry.name} on the inside.`}
           </>
         )}{' '}
-        <span className="quiet">
-          Lay both side by side, pull one even thread, cut it, let it cool on the bench; hot ends
-          spring: eyes covered.
-        </span>
+        <span className="quiet">{tr`Lay both side by side, pull one even thread, cut it, let it cool on the bench; hot ends spring: eyes covered.`}</span>
       </p>
       <div className="mt-3 grid grid-cols-3 gap-x-5 gap-y-3 sm:grid-cols-4">
         <BowField
@@ -111,16 +109,16 @@ export function ThreadForm({ first, second }: Props) {
             set({ bow: v });
           }}
         />
-        {field('Long', 'length', 0.02, 3)}
-        {field('First half', 'first', 0.00005, 0.02)}
-        {field('Second half', 'second', 0.00005, 0.02)}
-        {field('± bow', 'bowError', 0, 0.02)}
-        {field('± length', 'lengthError', 0, 0.02)}
-        {field('± each half', 'thicknessError', 0, 0.005)}
+        {field(tr`Long`, 'length', 0.02, 3)}
+        {field(tr`First half`, 'first', 0.00005, 0.02)}
+        {field(tr`Second half`, 'second', 0.00005, 0.02)}
+        {field(tr`± bow`, 'bowError', 0, 0.02)}
+        {field(tr`± length`, 'lengthError', 0, 0.02)}
+        {field(tr`± each half`, 'thicknessError', 0, 0.005)}
       </div>
       <div className="mt-3">
         <Choice
-          legend="Inside of the bow"
+          legend={tr`Inside of the bow`}
           options={[
             { value: 'first', label: first.entry.name },
             { value: 'second', label: second.entry.name },
@@ -137,8 +135,8 @@ export function ThreadForm({ first, second }: Props) {
         reading={measured}
         says={
           found
-            ? `${first.entry.name} less ${second.entry.name}: ${pointsText(found.value, found.error)} ×10⁻⁷/K`
-            : 'Type the bow you measured.'
+            ? tr`${first.entry.name} less ${second.entry.name}: ${pointsText(found.value, found.error)} ×10⁻⁷/K`
+            : tr`Type the bow you measured.`
         }
       />
     </div>
@@ -160,20 +158,20 @@ function BowField({
     <TypedField<number | undefined>
       label={
         <>
-          Bow <span className="num text-xs">{displayUnit('length', units).symbol}</span>
+          {trNodes`Bow ${(<span className="num text-xs">{displayUnit('length', units).symbol}</span>)}`}
         </>
       }
-      hint="0 if it lies straight"
+      hint={tr`0 if it lies straight`}
       shown={value === undefined ? '' : printForField(value, 'length', units)}
       read={(text) => {
         if (text.trim() === '') return { ok: true, value: undefined };
         const read = readQuantity(text, 'length', units);
-        if (!read.ok) return { ok: false, problem: `Bow: ${read.message}` };
+        if (!read.ok) return { ok: false, problem: tr`Bow: ${read.message}` };
         return read.value >= 0 && read.value <= most
           ? read
           : {
               ok: false,
-              problem: `Bow: given ${printText(read.value, 'length', units)}; allowed 0 to ${printText(most, 'length', units)}, half the thread.`,
+              problem: tr`Bow: given ${printText(read.value, 'length', units)}; allowed 0 to ${printText(most, 'length', units)}, half the thread.`,
             };
       }}
       onCommit={onCommit}

@@ -1,5 +1,5 @@
 // The thread as it would lie on the bench: two glasses side by side, bowed so far, with what to measure.
-import { hexOf, over, printText, WHITE, type Colour } from '@zanfirico/core';
+import { hexOf, over, printText, WHITE, type Colour, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 
 interface Props {
@@ -38,7 +38,7 @@ export function ThreadPicture({ first, second, length, bow, measured }: Props) {
       viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
       className="w-full bg-(--board)"
       role="img"
-      aria-label={`Thread ${printText(length, 'length', units)} long, bowed ${printText(Math.abs(bow), 'length', units)}, ${inside.name} on the inside`}
+      aria-label={tr`Thread ${printText(length, 'length', units)} long, bowed ${printText(Math.abs(bow), 'length', units)}, ${inside.name} on the inside`}
     >
       <path d={arc(-3)} stroke={fill(outside)} strokeWidth={6} fill="none" />
       <path d={arc(3)} stroke={fill(inside)} strokeWidth={6} fill="none" />
@@ -64,14 +64,13 @@ export function ThreadPicture({ first, second, length, bow, measured }: Props) {
           {printText(Math.abs(bow), 'length', units)}
         </text>
         <text x={LEFT} y={LEVEL + 26} fill="var(--chalk-dim)">
-          inside: {inside.name}
+          {tr`inside: ${inside.name}`}
         </text>
         <text x={LEFT} y={42} fill="var(--chalk-dim)">
-          outside: {outside.name}
+          {tr`outside: ${outside.name}`}
         </text>
         <text x={LEFT} y={18} fill="var(--chalk-dim)">
-          {measured ? 'as measured' : 'as expected from the numbers'}; the bow drawn{' '}
-          {String(LOUDER)} times
+          {tr`${measured ? tr`as measured` : tr`as expected from the numbers`}; the bow drawn ${String(LOUDER)} times`}
         </text>
       </g>
     </svg>

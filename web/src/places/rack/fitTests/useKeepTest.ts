@@ -1,4 +1,5 @@
 // Keeping a test, and saying so with a way back.
+import { tr } from '@zanfirico/core';
 import type { NewTest } from '@zanfirico/contract';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
@@ -11,8 +12,8 @@ export function useKeepTest(): (test: NewTest) => void {
   return (test) => {
     keepTest(test).then(
       (kept) => {
-        say('The test is kept; it outranks the numbers for this pair from now on.', {
-          label: 'Set it aside',
+        say(tr`The test is kept; it outranks the numbers for this pair from now on.`, {
+          label: tr`Set it aside`,
           run: () => {
             count(kept.id, false).catch((error: unknown) => {
               trouble(sentenceOf(error));

@@ -1,4 +1,5 @@
 // Who is let in: each can be called otherwise, may more or less, or be put out at once.
+import { tr, trWord } from '@zanfirico/core';
 import { MAY, type May, type SessionLine } from '@zanfirico/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -22,10 +23,10 @@ export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[
   });
   const out = useMutation({ mutationFn: putDeviceOut, onSuccess, onError: troubled });
   return (
-    <section aria-label="Let in" className="mt-8">
-      <h2 className="text-2xl">Let in</h2>
+    <section aria-label={tr`Let in`} className="mt-8">
+      <h2 className="text-2xl">{tr`Let in`}</h2>
       {devices.length === 0 ? (
-        <p className="quiet mt-1">Nobody yet: other screens see the pairing page.</p>
+        <p className="quiet mt-1">{tr`Nobody yet: other screens see the pairing page.`}</p>
       ) : (
         <ul className="mt-1">
           {devices.map((d) => (
@@ -35,10 +36,10 @@ export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[
             >
               <span className="min-w-40 text-lg">
                 {d.name}
-                {d.id === mine && <span className="quiet"> (this screen)</span>}
+                {d.id === mine && <span className="quiet">{tr` (this screen)`}</span>}
               </span>
               <SelectField
-                label={`${d.name} may`}
+                label={tr`${d.name} may`}
                 bare
                 value={d.may}
                 onChange={(may: May) => {
@@ -47,23 +48,22 @@ export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[
               >
                 {MAY.map((m) => (
                   <option key={m} value={m}>
-                    {m}
+                    {trWord(m)}
                   </option>
                 ))}
               </SelectField>
               <span className="quiet flex-1">
-                {d.device}, let in {moment(d.madeAt)},{' '}
-                {d.asleep ? 'asleep until its PIN is said' : `seen ${moment(d.seenAt)}`}
+                {tr`${d.device}, let in ${moment(d.madeAt)}, ${d.asleep ? tr`asleep until its PIN is said` : tr`seen ${moment(d.seenAt)}`}`}
               </span>
               <button
                 type="button"
                 className="btn btn-sm"
-                aria-label={`Put out: ${d.name}, ${d.device}`}
+                aria-label={tr`Put out: ${d.name}, ${d.device}`}
                 onClick={() => {
                   out.mutate(d.id);
                 }}
               >
-                Put out
+                {tr`Put out`}
               </button>
             </li>
           ))}
@@ -84,8 +84,8 @@ export function ChangesMade() {
   if (lines.length === 0) return null;
   return (
     <details className="mt-8">
-      <summary className="cursor-pointer text-2xl">Who changed what</summary>
-      <ul aria-label="Who changed what" className="mt-1">
+      <summary className="cursor-pointer text-2xl">{tr`Who changed what`}</summary>
+      <ul aria-label={tr`Who changed what`} className="mt-1">
         {lines.map((c) => (
           <li key={c.id} className="border-base-300 flex gap-4 border-b py-0.5">
             <span className="quiet min-w-40">{moment(c.at)}</span>

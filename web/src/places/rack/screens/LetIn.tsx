@@ -1,4 +1,6 @@
 // Letting somebody in: who it will be and what it may, then six digits that are good for three minutes.
+import { trNodes } from '../../../words/trNodes';
+import { tr, trWord } from '@zanfirico/core';
 import { MAY, type May, type ShownCode } from '@zanfirico/contract';
 import { useEffect, useState, type FormEvent } from 'react';
 import { newCode } from '../../../api/door';
@@ -10,9 +12,9 @@ import { MAY_WORDS } from '../../../shell/WhoIAm';
 import { troubled } from '../../../stores/troubled';
 
 const LIKELY: Readonly<Record<May, string>> = {
-  lead: 'Gaffer',
-  hand: 'Bench one',
-  look: 'The wall',
+  lead: tr`Gaffer`,
+  hand: tr`Bench one`,
+  look: tr`The wall`,
 };
 const SECOND = 1000;
 
@@ -26,11 +28,11 @@ export function LetIn({ address }: { readonly address: string }) {
     newCode({ name: called.trim(), may }).then(setShown, troubled);
   };
   return (
-    <section aria-label="Let somebody in" className="mt-7">
-      <h2 className="text-2xl">Let somebody in</h2>
+    <section aria-label={tr`Let somebody in`} className="mt-7">
+      <h2 className="text-2xl">{tr`Let somebody in`}</h2>
       <form className="mt-1 flex flex-wrap items-end gap-3" onSubmit={ask}>
         <label className="flex flex-col">
-          <span className="quiet text-sm">Who it is: a role</span>
+          <span className="quiet text-sm">{tr`Who it is: a role`}</span>
           <input
             className="input w-44"
             value={called}
@@ -42,7 +44,7 @@ export function LetIn({ address }: { readonly address: string }) {
           />
         </label>
         <SelectField
-          label="May"
+          label={tr`May`}
           value={may}
           onChange={(m: May) => {
             setMay(m);
@@ -50,13 +52,11 @@ export function LetIn({ address }: { readonly address: string }) {
         >
           {MAY.map((m) => (
             <option key={m} value={m}>
-              {m}: {MAY_WORDS[m]}
+              {trWord(m)}: {trWord(MAY_WORDS[m])}
             </option>
           ))}
         </SelectField>
-        <button type="submit" className="btn btn-primary">
-          Show a code
-        </button>
+        <button type="submit" className="btn btn-primary">{tr`Show a code`}</button>
       </form>
       {shown && <Code key={shown.code} shown={shown} address={address} />}
     </section>
@@ -73,26 +73,22 @@ function Code({ shown, address }: { readonly shown: ShownCode; readonly address:
       clearInterval(timer);
     };
   }, [shown]);
-  if (left <= 0) return <p className="quiet mt-3">That code is no longer good: show another.</p>;
+  if (left <= 0)
+    return <p className="quiet mt-3">{tr`That code is no longer good: show another.`}</p>;
   const seconds = Math.ceil(left / SECOND);
   return (
     <div className="mt-4 flex flex-wrap items-center gap-x-8 gap-y-3" role="status">
       <Qr
         text={`${address}/enter#${shown.code}`}
-        label="The address and the code, for a phone to read"
+        label={tr`The address and the code, for a phone to read`}
         className="size-44"
       />
       <div className="min-w-0 flex-1 basis-72">
         <p className="num text-7xl tracking-widest max-sm:text-5xl">
           {shown.code.slice(0, 3)} {shown.code.slice(3)}
         </p>
-        <p className="mt-1 text-lg">
-          for {shown.name}: {MAY_WORDS[shown.may]}
-        </p>
-        <p className="quiet">
-          Open <span className="num">{address}</span> and type it, or hold a phone’s camera here.
-          Good once, for <span className="num">{clockText(seconds)}</span> more.
-        </p>
+        <p className="mt-1 text-lg">{tr`for ${shown.name}: ${trWord(MAY_WORDS[shown.may])}`}</p>
+        <p className="quiet">{trNodes`Open ${(<span className="num">{address}</span>)} and type it, or hold a phone’s camera here. Good once, for ${(<span className="num">{clockText(seconds)}</span>)} more.`}</p>
       </div>
     </div>
   );

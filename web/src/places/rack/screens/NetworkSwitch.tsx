@@ -1,4 +1,6 @@
 // The switch that opens the studio to its own network: what it means, the address, the certificate's mark.
+import { trNodes } from '../../../words/trNodes';
+import { tr } from '@zanfirico/core';
 import type { LanState } from '@zanfirico/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -32,9 +34,9 @@ export function NetworkSwitch() {
   const lan = door.data?.lan;
   if (!lan) return null;
   return (
-    <section aria-label="The studio’s network" className="mt-7">
+    <section aria-label={tr`The studio’s network`} className="mt-7">
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <h2 className="text-2xl">The studio’s network</h2>
+        <h2 className="text-2xl">{tr`The studio’s network`}</h2>
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
@@ -45,17 +47,11 @@ export function NetworkSwitch() {
               turn.mutate(e.target.checked);
             }}
           />
-          {lan.open ? 'open to devices that are let in' : 'shut: this machine alone'}
+          {lan.open ? tr`open to devices that are let in` : tr`shut: this machine alone`}
         </label>
       </div>
-      <p className="mt-1">
-        Open, other screens on this network find the pairing page, and nothing else until a lead
-        lets them in.
-      </p>
-      <p className="quiet">
-        The first time each asks whether to trust this studio: the certificate is its own, compare
-        its mark. Do not open it on a network that guests use.
-      </p>
+      <p className="mt-1">{tr`Open, other screens on this network find the pairing page, and nothing else until a lead lets them in.`}</p>
+      <p className="quiet">{tr`The first time each asks whether to trust this studio: the certificate is its own, compare its mark. Do not open it on a network that guests use.`}</p>
       {lan.trouble !== undefined && (
         <p role="alert" className="alert alert-error mt-2">
           {lan.trouble}
@@ -71,25 +67,24 @@ function Address({ lan }: { readonly lan: LanState }) {
   if (first === undefined) return null;
   return (
     <div className="mt-3 flex flex-wrap gap-x-6 gap-y-3">
-      <Qr text={`${first}/enter`} label={`${first}, for a phone to read`} className="size-36" />
+      <Qr text={`${first}/enter`} label={tr`${first}, for a phone to read`} className="size-36" />
       <div className="min-w-0 flex-1">
         <p className="num text-2xl break-all">{first}</p>
-        {others.length > 0 && <p className="quiet num break-all">or {others.join(', ')}</p>}
+        {others.length > 0 && <p className="quiet num break-all">{tr`or ${others.join(', ')}`}</p>}
         {lan.anew !== undefined && <p className="text-warning mt-1">{lan.anew}</p>}
         {lan.guessed && (
           <p className="text-warning mt-1">
             {lan.guessed.times === 1
-              ? 'A wrong code was'
-              : `${String(lan.guessed.times)} wrong codes were`}{' '}
-            tried, the last at {format(lan.guessed.last, 'HH:mm')}.
+              ? tr`A wrong code was`
+              : tr`${String(lan.guessed.times)} wrong codes were`}{' '}
+            {tr`tried, the last at ${format(lan.guessed.last, 'HH:mm')}.`}
           </p>
         )}
         <details className="mt-1">
           <summary className="quiet cursor-pointer">
-            the certificate’s mark, good until{' '}
-            {lan.until === undefined ? '' : format(lan.until, 'd MMM yyyy')}
+            {tr`the certificate’s mark, good until ${lan.until === undefined ? '' : format(lan.until, 'd MMM yyyy')}`}
           </summary>
-          <p className="num text-sm break-all">SHA-256 {lan.fingerprint}</p>
+          <p className="num text-sm break-all">{trNodes`SHA-256 ${lan.fingerprint}`}</p>
         </details>
       </div>
     </div>

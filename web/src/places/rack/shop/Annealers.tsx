@@ -1,6 +1,6 @@
 // The annealers: inside, and as devices.
 import { LIMITS } from '@zanfirico/contract';
-import { boxOf } from '@zanfirico/core';
+import { boxOf, tr } from '@zanfirico/core';
 import { BoxFields } from '../../../annealing/BoxFields';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
@@ -15,8 +15,8 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
     <ShopList
       lists={lists}
       list="annealers"
-      title="Annealers"
-      says="inside wide × deep × high; what it has and loses"
+      title={tr`Annealers`}
+      says={tr`inside wide × deep × high; what it has and loses`}
     >
       {document.annealers.map((box, i) => (
         <Item
@@ -29,8 +29,8 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
             <details className="pb-1">
               <summary className="quiet cursor-pointer text-sm">
                 {box.power === undefined
-                  ? 'its power and losses: a studio box’s, from memory'
-                  : 'its power and losses'}
+                  ? tr`its power and losses: a studio box’s, from memory`
+                  : tr`its power and losses`}
               </summary>
               <BoxFields
                 name={box.name}

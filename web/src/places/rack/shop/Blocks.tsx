@@ -1,4 +1,5 @@
 // The blocks, by their inside diameters.
+import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { Gone, Measure } from './rows';
 import { ShopSection } from './ShopSection';
@@ -10,8 +11,8 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
     <ShopSection
-      title="Blocks"
-      says="wet fruit wood, inside diameters"
+      title={tr`Blocks`}
+      says={tr`wet fruit wood, inside diameters`}
       count={document.blocks.length}
       most={MOST.blocks}
       onAdd={() => {
@@ -22,7 +23,7 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
         {document.blocks.map((block, i) => (
           <li key={i} className="flex items-center">
             <Measure
-              label={`Block ${String(i + 1)}, inside`}
+              label={tr`Block ${String(i + 1)}, inside`}
               shows="⌀"
               value={block}
               within={LIMITS.blockInside}
@@ -38,7 +39,7 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
               onClick={() => {
                 lists.keep(
                   { ...document, blocks: document.blocks.filter((_, k) => k !== i) },
-                  'That block',
+                  tr`That block`,
                 );
               }}
             />

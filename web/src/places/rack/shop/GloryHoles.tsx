@@ -1,6 +1,6 @@
 // The glory holes.
 import { LIMITS } from '@zanfirico/contract';
-import { STUDIO_FIRES } from '@zanfirico/core';
+import { STUDIO_FIRES, tr } from '@zanfirico/core';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';
@@ -11,8 +11,8 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
     <ShopList
       lists={lists}
       list="gloryHoles"
-      title="Glory holes"
-      says="mouth, reach, heat; with none the furnace’s mouth serves"
+      title={tr`Glory holes`}
+      says={tr`mouth, reach, heat; with none the furnace’s mouth serves`}
     >
       {document.gloryHoles.map((hole, i) => (
         <Item
@@ -41,7 +41,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
             />
           ))}
           <Measure
-            label={`${hole.name}, heat`}
+            label={tr`${hole.name}, heat`}
             shows="heat"
             kind="temperature"
             // As a shop would run it for soft glass, until this one says otherwise.

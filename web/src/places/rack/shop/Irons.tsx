@@ -1,4 +1,5 @@
 // The irons: pipes and punties.
+import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
@@ -10,8 +11,8 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
     <ShopList
       lists={lists}
       list="irons"
-      title="Irons"
-      says="pipes to blow, solid irons for solid work and bits"
+      title={tr`Irons`}
+      says={tr`pipes to blow, solid irons for solid work and bits`}
     >
       {document.irons.map((iron, i) => (
         <Item
@@ -28,7 +29,7 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
             }}
           />
           <Measure
-            label={`${iron.name}, across`}
+            label={tr`${iron.name}, across`}
             shows="⌀"
             value={iron.diameter}
             within={LIMITS.iron}
@@ -38,14 +39,14 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
           />
           <select
             className="select !w-24"
-            aria-label={`${iron.name}, hollow or solid`}
+            aria-label={tr`${iron.name}, hollow or solid`}
             value={iron.hollow ? 'hollow' : 'solid'}
             onChange={(e) => {
               lists.change('irons', i, { hollow: e.target.value === 'hollow' });
             }}
           >
-            <option value="hollow">hollow</option>
-            <option value="solid">solid</option>
+            <option value="hollow">{tr`hollow`}</option>
+            <option value="solid">{tr`solid`}</option>
           </select>
         </Item>
       ))}

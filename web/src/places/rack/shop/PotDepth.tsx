@@ -1,4 +1,5 @@
 // How much glass stands in the pot: a low pot lets no iron deep.
+import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { Item, Measure } from './rows';
 import { ShopSection } from './ShopSection';
@@ -11,8 +12,8 @@ export function PotDepth({ lists: { document, keep } }: { readonly lists: ShopLi
   const { potDepth, ...rest } = document;
   return (
     <ShopSection
-      title="Pot"
-      says="glass standing in it, by the dipstick; unmeasured it is deep enough"
+      title={tr`Pot`}
+      says={tr`glass standing in it, by the dipstick; unmeasured it is deep enough`}
       count={potDepth === undefined ? 0 : 1}
       most={1}
       onAdd={() => {
@@ -24,12 +25,12 @@ export function PotDepth({ lists: { document, keep } }: { readonly lists: ShopLi
           <Item
             name="the pot’s depth"
             gone={() => {
-              keep(rest, 'the pot’s depth');
+              keep(rest, tr`the pot’s depth`);
             }}
           >
-            <span className="flex-1">today’s depth</span>
+            <span className="flex-1">{tr`today’s depth`}</span>
             <Measure
-              label="Glass in the pot, deep"
+              label={tr`Glass in the pot, deep`}
               shows="deep"
               value={potDepth}
               within={LIMITS.potDepth}

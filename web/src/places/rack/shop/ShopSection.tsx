@@ -1,4 +1,5 @@
 // One of the shop's lists: its title, what it is for, and a way to add to it.
+import { tr } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { MOST, type List, type ShopLists } from './useShopLists';
@@ -22,14 +23,14 @@ export function ShopSection({ title, says, count, most, onAdd, children }: Props
           type="button"
           className="btn btn-ghost btn-sm ml-auto"
           disabled={count >= most}
-          aria-label={`Add to: ${title}`}
+          aria-label={tr`Add to: ${title}`}
           onClick={onAdd}
         >
-          <Plus className="size-4" /> Add
+          <Plus className="size-4" /> {tr`Add`}
         </button>
       </div>
       {children}
-      {count === 0 && <p className="quiet">None yet.</p>}
+      {count === 0 && <p className="quiet">{tr`None yet.`}</p>}
     </section>
   );
 }

@@ -1,4 +1,5 @@
 // Tubing and rod for the torch.
+import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { GlassOptions } from '../../../fields/GlassField';
 import { Item, Measure } from './rows';
@@ -8,7 +9,12 @@ import type { ShopLists } from './useShopLists';
 export function TorchStock({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopList lists={lists} list="stock" title="Torch stock" says="tubing and rod, by the stick">
+    <ShopList
+      lists={lists}
+      list="stock"
+      title={tr`Torch stock`}
+      says={tr`tubing and rod, by the stick`}
+    >
       {document.stock.map((s, i) => (
         <Item
           key={i}
@@ -19,7 +25,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
         >
           <select
             className="select !w-18 shrink-0"
-            aria-label={`Stock ${String(i + 1)}, tube or rod`}
+            aria-label={tr`Stock ${String(i + 1)}, tube or rod`}
             value={s.wall === undefined ? 'rod' : 'tube'}
             onChange={(e) => {
               const rod = { ...s };
@@ -32,12 +38,12 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
               });
             }}
           >
-            <option value="tube">tube</option>
-            <option value="rod">rod</option>
+            <option value="tube">{tr`tube`}</option>
+            <option value="rod">{tr`rod`}</option>
           </select>
           <select
             className="select"
-            aria-label={`Stock ${String(i + 1)}, glass`}
+            aria-label={tr`Stock ${String(i + 1)}, glass`}
             value={s.glass}
             onChange={(e) => {
               lists.change('stock', i, { glass: e.target.value });
@@ -46,7 +52,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             <GlassOptions value={s.glass} />
           </select>
           <Measure
-            label={`Stock ${String(i + 1)}, across`}
+            label={tr`Stock ${String(i + 1)}, across`}
             shows="⌀"
             value={s.diameter}
             min={Math.max(LIMITS.stockAcross.minimum, 2 * (s.wall ?? 0) + 2e-4)}
@@ -57,7 +63,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           />
           {s.wall !== undefined && (
             <Measure
-              label={`Stock ${String(i + 1)}, wall`}
+              label={tr`Stock ${String(i + 1)}, wall`}
               shows="wall"
               value={s.wall}
               min={LIMITS.tubeWall.minimum}
@@ -68,7 +74,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             />
           )}
           <Measure
-            label={`Stock ${String(i + 1)}, stick length`}
+            label={tr`Stock ${String(i + 1)}, stick length`}
             shows="long"
             value={s.length}
             within={LIMITS.stickLength}

@@ -1,4 +1,5 @@
 // Rows of the shop's lists: what every list has in common.
+import { tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import type { TypedKind } from '@zanfirico/core';
 import type { ReactNode } from 'react';
@@ -39,8 +40,8 @@ export const Gone = ({
   <button
     type="button"
     className="btn btn-ghost btn-sm btn-square"
-    aria-label={`Remove ${name}`}
-    title={`Remove ${name}`}
+    aria-label={tr`Remove ${name}`}
+    title={tr`Remove ${name}`}
     onClick={onClick}
   >
     <X className="size-4" />
@@ -59,7 +60,7 @@ export function Name({
     <input
       key={value}
       className="input min-w-32 flex-1"
-      aria-label="Name"
+      aria-label={tr`Name`}
       maxLength={40}
       defaultValue={value}
       onBlur={(e) => {

@@ -1,4 +1,5 @@
 // Changing the shop's lists: kept at once, what was removed can be had back.
+import { tr } from '@zanfirico/core';
 import type { ShopDocument } from '@zanfirico/contract';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
@@ -17,9 +18,9 @@ export const MOST: Readonly<Record<List | 'blocks', number>> = {
 };
 
 const FRESH: { readonly [L in List]: Row<L> } = {
-  irons: { name: 'another iron', diameter: 0.0254, hollow: true },
-  gloryHoles: { name: 'another glory hole', mouth: 0.3, reach: 0.4 },
-  annealers: { name: 'another annealer', width: 0.5, depth: 0.5, height: 0.4 },
+  irons: { name: tr`another iron`, diameter: 0.0254, hollow: true },
+  gloryHoles: { name: tr`another glory hole`, mouth: 0.3, reach: 0.4 },
+  annealers: { name: tr`another annealer`, width: 0.5, depth: 0.5, height: 0.4 },
   stock: { glass: 'borosilicate-33', diameter: 0.025, wall: 0.002, length: 1.5 },
 };
 
@@ -45,8 +46,8 @@ export function useShopLists(): ShopLists | undefined {
   const keep: ShopLists['keep'] = (next, gone) => {
     save(next).then(() => {
       if (gone !== undefined)
-        say(`${gone} is gone.`, {
-          label: 'Undo',
+        say(tr`${gone} is gone.`, {
+          label: tr`Undo`,
           run: () => {
             save(document).catch(failed);
           },

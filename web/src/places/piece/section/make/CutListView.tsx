@@ -1,6 +1,6 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
 import { fileName } from '@zanfirico/contract';
-import { cutList, ORDINARY_SHOP, printText, type Cut, type Stock } from '@zanfirico/core';
+import { cutList, ORDINARY_SHOP, printText, type Cut, type Stock, tr } from '@zanfirico/core';
 import { csvOf } from '../../../../exports/csv';
 import { useState } from 'react';
 import { download } from '../../../../exports/download';
@@ -75,11 +75,11 @@ export function CutListView() {
     download(`${fileName(document.name)}.cuts.csv`, 'text/csv', csvOf(rows));
   };
   return (
-    <section className="mt-4" aria-label="Cut list">
+    <section className="mt-4" aria-label={tr`Cut list`}>
       <div className="flex items-end gap-4">
-        <h2 className="flex-1 text-lg">Cut list</h2>
+        <h2 className="flex-1 text-lg">{tr`Cut list`}</h2>
         <div className="w-20">
-          <CountField label="Pieces" value={batch} min={1} max={500} onCommit={setBatch} />
+          <CountField label={tr`Pieces`} value={batch} min={1} max={500} onCommit={setBatch} />
         </div>
         <button type="button" className="btn btn-ghost btn-sm" onClick={csv}>
           CSV
@@ -90,9 +90,8 @@ export function CutListView() {
           <p className="leading-tight">
             <strong>{stockWords(stock, units)}</strong>{' '}
             <span className="quiet">
-              {list.sticks.length} {list.sticks.length === 1 ? 'stick' : 'sticks'} of {text(stick)},{' '}
-              {Math.round(list.waste * 100)} % left over
-              {list.sticks.length > list.atLeast && `; at best ${String(list.atLeast)}`}
+              {tr`${list.sticks.length} ${list.sticks.length === 1 ? tr`stick` : tr`sticks`} of ${text(stick)}, ${Math.round(list.waste * 100)} % left over`}
+              {list.sticks.length > list.atLeast && tr`; at best ${String(list.atLeast)}`}
             </span>
           </p>
           <ol className="mt-1 flex flex-col gap-1">
@@ -103,12 +102,11 @@ export function CutListView() {
             ))}
           </ol>
           {list.sticks.length > 12 && (
-            <p className="quiet text-sm">and {list.sticks.length - 12} more; the CSV has all.</p>
+            <p className="quiet text-sm">{tr`and ${list.sticks.length - 12} more; the CSV has all.`}</p>
           )}
           {list.tooLong.map((c) => (
             <p key={c.label} className="text-warning mt-1 text-sm">
-              {c.label} wants {text(c.length)}, longer than a stick: join two, or take thicker
-              stock.
+              {tr`${c.label} wants ${text(c.length)}, longer than a stick: join two, or take thicker stock.`}
             </p>
           ))}
         </div>

@@ -1,4 +1,5 @@
 // At the furnace: the iron for the part in hand, its gathers, and what to set the calipers to at every stage.
+import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   ORDINARY_SHOP,
@@ -6,6 +7,7 @@ import {
   printText,
   type PlannedPart,
   type Stage,
+  tr,
 } from '@zanfirico/core';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { Verdict } from '../../../../marks/Verdict';
@@ -22,17 +24,13 @@ import { SelectField } from '../../../../fields/SelectField';
 /** Irons nearer than this in diameter are the same iron, m. */
 const SAME = 5e-4;
 
-const gathersText = (n: number): string => (n === 1 ? '1 gather' : `${String(n)} gathers`);
+const gathersText = (n: number): string => (n === 1 ? tr`1 gather` : tr`${String(n)} gathers`);
 
 /** It is gathered for what this shop makes of a drawing, where it has learnt that. */
 function OurWeight() {
   const ours = useShop((s) => s.shop?.document.learnt?.weight);
   return ours ? (
-    <p className="quiet leading-snug">
-      Gathered for pieces as you make them: <span className="num">×{shown(ours.factor, 2)}</span> of
-      the drawn weight, ours, of <span className="num">{ours.count}</span>; without it for the
-      weight as drawn.
-    </p>
+    <p className="quiet leading-snug">{trNodes`Gathered for pieces as you make them: ${(<span className="num">×{shown(ours.factor, 2)}</span>)} of the drawn weight, ours, of ${(<span className="num">{ours.count}</span>)}; without it for the weight as drawn.`}</p>
   ) : null;
 }
 
@@ -42,12 +40,12 @@ export function GatherPlanView() {
   const takePart = useBoard((s) => s.takePart);
   const index = Math.min(chosen, document.parts.length - 1);
   const part = last?.parts[index];
-  if (!last || !part) return <p className="quiet mt-4">The gathers come with the form.</p>;
+  if (!last || !part) return <p className="quiet mt-4">{tr`The gathers come with the form.`}</p>;
   return (
     <>
       {last.parts.length > 1 && (
         <label className="mt-3 flex items-baseline gap-2">
-          <span className="quiet text-sm">Part</span>
+          <span className="quiet text-sm">{tr`Part`}</span>
           <select
             className="select"
             value={index}
@@ -68,15 +66,19 @@ export function GatherPlanView() {
       {part.gathers && (
         <>
           <ul className="mt-2">
-            <FigureRow id={`p${String(index)}.count`} label="Gathers" figure={part.gathers.count} />
+            <FigureRow
+              id={`p${String(index)}.count`}
+              label={tr`Gathers`}
+              figure={part.gathers.count}
+            />
             <FigureRow
               id={`p${String(index)}.toGather`}
-              label="To gather"
+              label={tr`To gather`}
               figure={part.gathers.toGather}
             />
             <FigureRow
               id={`p${String(index)}.layer`}
-              label="One layer"
+              label={tr`One layer`}
               figure={part.gathers.layer}
             />
           </ul>
@@ -110,7 +112,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2">
       <SelectField
-        label={hollow ? 'Pipe (hollow: it is blown)' : 'Iron (solid: nobody blows through it)'}
+        label={hollow ? tr`Pipe (hollow: it is blown)` : tr`Iron (solid: nobody blows through it)`}
         className="col-span-2"
         value={named}
         onChange={(to) => {
@@ -119,7 +121,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
         }}
       >
         {named < 0 && (
-          <option value={-1}>one of {printText(iron.diameter, 'length', units)}</option>
+          <option value={-1}>{tr`one of ${printText(iron.diameter, 'length', units)}`}</option>
         )}
         {fitting.map((i, k) => (
           <option key={k} value={k}>
@@ -128,7 +130,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
         ))}
       </SelectField>
       <QuantityField
-        label="Iron, across"
+        label={tr`Iron, across`}
         kind="length"
         value={iron.diameter}
         within={LIMITS.iron}
@@ -138,7 +140,7 @@ function Iron({ part, index }: { readonly part: PlannedPart; readonly index: num
         }}
       />
       <QuantityField
-        label="Depth in the glass"
+        label={tr`Depth in the glass`}
         kind="length"
         value={iron.depth}
         within={LIMITS.dip}
@@ -157,21 +159,13 @@ function Stages({ part }: { readonly part: PlannedPart }) {
   const bare = (v: number): string => printQuantity(v, 'length', units).number;
   return (
     <table className="table mt-4 w-full text-right">
-      <caption className="quiet text-left text-sm">Set the calipers, in {units.length}</caption>
+      <caption className="quiet text-left text-sm">{tr`Set the calipers, in ${units.length}`}</caption>
       <thead>
         <tr className="quiet text-sm">
-          <th scope="col" className="text-left font-normal">
-            stage
-          </th>
-          <th scope="col" className="font-normal">
-            weighs
-          </th>
-          <th scope="col" className="font-normal">
-            across × long
-          </th>
-          <th scope="col" className="font-normal">
-            wall
-          </th>
+          <th scope="col" className="text-left font-normal">{tr`stage`}</th>
+          <th scope="col" className="font-normal">{tr`weighs`}</th>
+          <th scope="col" className="font-normal">{tr`across × long`}</th>
+          <th scope="col" className="font-normal">{tr`wall`}</th>
         </tr>
       </thead>
       <tbody className="num text-[0.92rem] [&_td]:pl-2 [&_td]:whitespace-nowrap">
@@ -183,7 +177,7 @@ function Stages({ part }: { readonly part: PlannedPart }) {
               <th scope="row" className="py-1 pr-1 text-left font-sans leading-tight font-normal">
                 {s.name}
                 {s.block !== undefined && (
-                  <span className="quiet block text-sm">block ⌀ {text(s.block)}</span>
+                  <span className="quiet block text-sm">{tr`block ⌀ ${text(s.block)}`}</span>
                 )}
               </th>
               <td className="py-1">
@@ -198,7 +192,7 @@ function Stages({ part }: { readonly part: PlannedPart }) {
               <td className="py-1 whitespace-nowrap">
                 {bare(s.diameter)} × {bare(s.length)}
               </td>
-              <td className="py-1">{s.wall === undefined ? 'solid' : bare(s.wall)}</td>
+              <td className="py-1">{s.wall === undefined ? tr`solid` : bare(s.wall)}</td>
             </tr>
           );
         })}

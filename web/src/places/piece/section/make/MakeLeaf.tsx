@@ -1,6 +1,6 @@
 // The leaf to make by: the glass and the way of working, then gathers and stages, or torch stock.
 import { LIMITS } from '@zanfirico/contract';
-import { potFor } from '@zanfirico/core';
+import { potFor, tr } from '@zanfirico/core';
 import { Choice } from '../../../../fields/Choice';
 import { GlassField } from '../../../../fields/GlassField';
 import { QuantityField } from '../../../../fields/QuantityField';
@@ -21,9 +21,9 @@ export function MakeLeaf() {
   const rack = useRack((s) => s.rack);
   const { making, way } = document;
   return (
-    <section aria-label="Making">
+    <section aria-label={tr`Making`}>
       <GlassField
-        label="Glass"
+        label={tr`Glass`}
         value={document.glass}
         onChange={(id) => {
           if (id === undefined) return;
@@ -39,12 +39,12 @@ export function MakeLeaf() {
       />
       <div className="mt-2">
         <Choice
-          legend="Worked at the"
+          legend={tr`Worked at the`}
           hideLegend
           value={way}
           options={[
-            { value: 'furnace', label: 'At the furnace' },
-            { value: 'torch', label: 'At the torch' },
+            { value: 'furnace', label: tr`At the furnace` },
+            { value: 'torch', label: tr`At the torch` },
           ]}
           onChange={(next) => {
             change((d) => ({ ...d, way: next }));
@@ -52,14 +52,12 @@ export function MakeLeaf() {
         />
       </div>
       {glass.family === 'soft' && way === 'torch' && (
-        <p className="text-warning mt-1 text-sm">
-          Soft glass shatters going cold into the flame: warm it slowly or take it from a kiln.
-        </p>
+        <p className="text-warning mt-1 text-sm">{tr`Soft glass shatters going cold into the flame: warm it slowly or take it from a kiln.`}</p>
       )}
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2">
         {way === 'furnace' ? (
           <QuantityField
-            label="Pot"
+            label={tr`Pot`}
             kind="temperature"
             value={making.potTemperature}
             within={LIMITS.potTemperature}
@@ -71,7 +69,7 @@ export function MakeLeaf() {
         ) : (
           <>
             <QuantityField
-              label="Tube, across"
+              label={tr`Tube, across`}
               kind="length"
               value={making.tube.outerDiameter}
               min={Math.max(LIMITS.tubeAcross.minimum, 2 * making.tube.wall + 0.0002)}
@@ -82,7 +80,7 @@ export function MakeLeaf() {
               }}
             />
             <QuantityField
-              label="Tube wall"
+              label={tr`Tube wall`}
               kind="length"
               value={making.tube.wall}
               min={LIMITS.tubeWall.minimum}
@@ -95,7 +93,7 @@ export function MakeLeaf() {
           </>
         )}
         <QuantityField
-          label={way === 'furnace' ? 'For moil, trim, drips (%)' : 'For points, trimmings (%)'}
+          label={way === 'furnace' ? tr`For moil, trim, drips (%)` : tr`For points, trimmings (%)`}
           kind="ratio"
           value={making.allowance}
           within={LIMITS.allowance}
@@ -108,7 +106,7 @@ export function MakeLeaf() {
       {way === 'furnace' ? <GatherPlanView /> : <TorchStock />}
       <TagsField tags={document.tags ?? NO_TAGS} />
       <label className="mt-4 flex flex-col">
-        <span className="quiet text-sm">Notes</span>
+        <span className="quiet text-sm">{tr`Notes`}</span>
         <textarea
           className="textarea min-h-16"
           maxLength={4000}

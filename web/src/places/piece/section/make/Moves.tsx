@@ -1,4 +1,5 @@
 // Torch moves as arithmetic: one move at a time, from stock on the rack to what it gives.
+import { trNodes } from '../../../../words/trNodes';
 import {
   bubbleGlass,
   bubbleWall,
@@ -9,6 +10,8 @@ import {
   pull,
   stockLength,
   type Stock,
+  tr,
+  trWord,
 } from '@zanfirico/core';
 import { useState, type ReactNode } from 'react';
 import { QuantityField } from '../../../../fields/QuantityField';
@@ -52,35 +55,33 @@ export function Moves() {
     />
   );
   return (
-    <section className="mt-5" aria-label="Moves">
-      <h2 className="text-lg">Moves</h2>
+    <section className="mt-5" aria-label={tr`Moves`}>
+      <h2 className="text-lg">{tr`Moves`}</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
-        <SelectField label="Move" bare className="col-span-2" value={kind} onChange={setKind}>
+        <SelectField label={tr`Move`} bare className="col-span-2" value={kind} onChange={setKind}>
           {Object.entries(KINDS).map(([id, says]) => (
             <option key={id} value={id}>
-              {says}
+              {trWord(says)}
             </option>
           ))}
         </SelectField>
         <div className="col-span-2">
-          <StockField label="From" value={stock} onChange={setStock} />
+          <StockField label={tr`From`} value={stock} onChange={setStock} />
         </div>
         {(kind === 'bubble' || kind === 'wall' || kind === 'joined' || kind === 'disc') &&
-          field('across', kind === 'disc' ? 'Disc, across' : 'Across, outside', 0.002)}
+          field('across', kind === 'disc' ? tr`Disc, across` : tr`Across, outside`, 0.002)}
         {(kind === 'bubble' || kind === 'joined' || kind === 'disc') &&
-          field('wall', kind === 'disc' ? 'Thick' : 'Wall')}
+          field('wall', kind === 'disc' ? tr`Thick` : tr`Wall`)}
         {(kind === 'wall' || kind === 'joined' || kind === 'pull' || kind === 'stem') &&
           field(
             'long',
-            kind === 'wall' || kind === 'pull' ? 'Marked, long' : 'Wanted, long',
+            kind === 'wall' || kind === 'pull' ? tr`Marked, long` : tr`Wanted, long`,
             0.001,
           )}
-        {(kind === 'stem' || kind === 'pull') && field('thin', 'Pulled to, across', 2e-4)}
+        {(kind === 'stem' || kind === 'pull') && field('thin', tr`Pulled to, across`, 2e-4)}
       </div>
       <p className="mt-2 text-lg leading-snug">{answer(kind, stock, n, text)}</p>
-      <p className="quiet text-sm">
-        Glass is neither made nor lost; heated ends and points come on top.
-      </p>
+      <p className="quiet text-sm">{tr`Glass is neither made nor lost; heated ends and points come on top.`}</p>
     </section>
   );
 }
@@ -92,50 +93,43 @@ function answer(
   text: (v: number) => string,
 ): ReactNode {
   const mark = (volume: number): ReactNode => (
-    <>
-      Mark <strong className="num">{text(stockLength(volume, stock))}</strong>.
-    </>
+    <>{trNodes`Mark ${(<strong className="num">{text(stockLength(volume, stock))}</strong>)}.`}</>
   );
   switch (kind) {
     case 'bubble':
       return 2 * n.wall < n.across
         ? mark(bubbleGlass(n.across, n.wall))
-        : `A wall of ${text(n.wall)} leaves no hollow in ${text(n.across)}; make it less than half.`;
+        : tr`A wall of ${text(n.wall)} leaves no hollow in ${text(n.across)}; make it less than half.`;
     case 'joined':
       return 2 * n.wall < n.across
         ? mark(cylinderGlass(n.long, n.across, n.wall))
-        : `A wall of ${text(n.wall)} leaves no bore in ${text(n.across)}; make it less than half.`;
+        : tr`A wall of ${text(n.wall)} leaves no bore in ${text(n.across)}; make it less than half.`;
     case 'disc':
       return mark(discGlass(n.across, n.wall));
     case 'wall': {
       const wall = bubbleWall(n.long, stock, n.across);
       return wall === undefined ? (
-        `That much glass is more than a solid ball of ${text(n.across)}: mark less, or blow wider.`
+        tr`That much glass is more than a solid ball of ${text(n.across)}: mark less, or blow wider.`
       ) : (
-        <>
-          Blows to a wall of <strong className="num">{text(wall)}</strong>.
-        </>
+        <>{trNodes`Blows to a wall of ${(<strong className="num">{text(wall)}</strong>)}.`}</>
       );
     }
     case 'stem':
       return n.thin < stock.diameter ? (
-        <>
-          Mark <strong className="num">{text(lengthForPull(n.long, stock, n.thin))}</strong>, pull
-          it to {text(n.long)}.
-        </>
+        <>{trNodes`Mark ${(<strong className="num">{text(lengthForPull(n.long, stock, n.thin))}</strong>)}, pull it to ${text(n.long)}.`}</>
       ) : (
-        `A pull only thins: ${text(n.thin)} is not less than the stock.`
+        tr`A pull only thins: ${text(n.thin)} is not less than the stock.`
       );
     case 'pull': {
       if (n.thin >= stock.diameter)
-        return `A pull only thins: ${text(n.thin)} is not less than the stock.`;
+        return tr`A pull only thins: ${text(n.thin)} is not less than the stock.`;
       const p = pull(n.long, stock, n.thin);
       return (
         <>
-          Gives <strong className="num">{text(p.length)}</strong>
+          {trNodes`Gives ${(<strong className="num">{text(p.length)}</strong>)}`}
           {p.wall !== undefined && p.bore !== undefined && (
             <>
-              , wall <strong className="num">{text(p.wall)}</strong>, bore {text(p.bore)}
+              {trNodes`, wall ${(<strong className="num">{text(p.wall)}</strong>)}, bore ${text(p.bore)}`}
             </>
           )}
           .

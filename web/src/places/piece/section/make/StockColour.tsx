@@ -1,4 +1,5 @@
 // Coloured tubing and rod: what the stock is of throughout, chosen from the colours that are bought so.
+import { tr } from '@zanfirico/core';
 import type { Family, Stock } from '@zanfirico/core';
 import { SelectField } from '../../../../fields/SelectField';
 import { useRack } from '../../../../stores/theRack';
@@ -13,7 +14,7 @@ interface Props {
 export function StockColour({ label, family, stock, onChange }: Props) {
   const rack = useRack((s) => s.rack);
   const { diameter, wall, colour } = stock;
-  const forms = wall === undefined ? ['rod', 'thin rod', 'bar'] : ['tubing'];
+  const forms = wall === undefined ? ['rod', tr`thin rod`, 'bar'] : ['tubing'];
   const offered = rack.lines.filter(
     ({ entry }) =>
       (entry.kind === 'colour' && entry.id === colour) ||
@@ -37,13 +38,13 @@ export function StockColour({ label, family, stock, onChange }: Props) {
         });
       }}
     >
-      <option value="">of the part’s own glass</option>
+      <option value="">{tr`of the part’s own glass`}</option>
       {colour !== undefined && !offered.some(({ entry }) => entry.id === colour) && (
-        <option value={colour}>of {colour}, which the rack lacks</option>
+        <option value={colour}>{tr`of ${colour}, which the rack lacks`}</option>
       )}
       {offered.map(({ entry }) => (
         <option key={entry.id} value={entry.id}>
-          of {entry.name}
+          {tr`of ${entry.name}`}
         </option>
       ))}
     </SelectField>

@@ -1,5 +1,5 @@
 // At the torch: what every part is made from and how much to mark, moves as arithmetic, and the cut list.
-import { printText, type StockPlan } from '@zanfirico/core';
+import { printText, type StockPlan, tr } from '@zanfirico/core';
 import { StockField } from '../../../../fields/StockField';
 import { changeBit, changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
@@ -11,7 +11,7 @@ import { Moves } from './Moves';
 export function TorchStock() {
   const { document, last } = usePiece();
   const units = useDisplay((s) => s.units);
-  if (!last) return <p className="quiet mt-4">The stock comes with the form.</p>;
+  if (!last) return <p className="quiet mt-4">{tr`The stock comes with the form.`}</p>;
   const marked = (plan: StockPlan | undefined, copies: number) =>
     plan && (
       <p className="num text-right whitespace-nowrap">
@@ -22,7 +22,7 @@ export function TorchStock() {
     );
   return (
     <>
-      <h2 className="mt-4 text-lg">Mark and cut</h2>
+      <h2 className="mt-4 text-lg">{tr`Mark and cut`}</h2>
       <ul>
         {last.parts.map((p) => (
           <li
@@ -36,7 +36,7 @@ export function TorchStock() {
               {p.stock && (
                 <StockField
                   bare
-                  label={`Stock for ${p.name}`}
+                  label={tr`Stock for ${p.name}`}
                   value={p.stock.stock}
                   glass={p.glass.id}
                   onChange={(stock) => {
@@ -53,7 +53,7 @@ export function TorchStock() {
               )}
               {p.stock && (
                 <StockColour
-                  label={`Colour of the stock for ${p.name}`}
+                  label={tr`Colour of the stock for ${p.name}`}
                   family={p.glass.family}
                   stock={p.stock.stock}
                   onChange={(stock) => {
@@ -62,7 +62,7 @@ export function TorchStock() {
                 />
               )}
             </div>
-            {marked(p.stock, 1) ?? <p className="text-error text-sm">no bore in this tube</p>}
+            {marked(p.stock, 1) ?? <p className="text-error text-sm">{tr`no bore in this tube`}</p>}
           </li>
         ))}
         {last.bits
@@ -77,7 +77,7 @@ export function TorchStock() {
                 {b.stock && (
                   <StockField
                     bare
-                    label={`Stock for ${b.name}`}
+                    label={tr`Stock for ${b.name}`}
                     value={b.stock.stock}
                     glass={b.glass.id}
                     onChange={(stock) => {

@@ -1,4 +1,5 @@
 // Words a piece is found by on the shelf: typed with commas, those the shelf has already offered.
+import { tr } from '@zanfirico/core';
 import { MOST_TAGS, TAG_LETTERS } from '@zanfirico/contract';
 import { useId, useState } from 'react';
 import { useTags } from '../../../../api/queries';
@@ -16,9 +17,9 @@ export function readTags(text: string): readonly string[] | string {
   ];
   const bad = tags.find((t) => t.length > TAG_LETTERS);
   if (bad !== undefined)
-    return `“${bad}” is ${String(bad.length)} letters long; a tag has at most ${String(TAG_LETTERS)}.`;
+    return tr`“${bad}” is ${String(bad.length)} letters long; a tag has at most ${String(TAG_LETTERS)}.`;
   return tags.length > MOST_TAGS
-    ? `${String(tags.length)} tags; a piece has at most ${String(MOST_TAGS)}.`
+    ? tr`${String(tags.length)} tags; a piece has at most ${String(MOST_TAGS)}.`
     : tags;
 }
 
@@ -41,13 +42,13 @@ export function TagsField({ tags }: { readonly tags: readonly string[] }) {
   return (
     <div className="mt-4">
       <label className="flex flex-col">
-        <span className="quiet text-sm">Tags, with commas between</span>
+        <span className="quiet text-sm">{tr`Tags, with commas between`}</span>
         <input
           className="input"
           aria-invalid={problem !== undefined}
           aria-describedby={problem === undefined ? undefined : id}
           data-typed={typed === undefined ? 'no' : undefined}
-          placeholder="gift, autumn fair"
+          placeholder={tr`gift, autumn fair`}
           value={typed ?? tags.join(', ')}
           onChange={(e) => {
             setTyped(e.target.value);
@@ -74,7 +75,7 @@ export function TagsField({ tags }: { readonly tags: readonly string[] }) {
               key={tag}
               type="button"
               className="btn btn-ghost btn-xs"
-              aria-label={`Tag it ${tag}`}
+              aria-label={tr`Tag it ${tag}`}
               onClick={() => {
                 keep([...tags, tag].slice(0, MOST_TAGS));
               }}

@@ -1,6 +1,15 @@
 // The scale that teaches: log what really hung on the iron, and see what it has taught the plan.
+import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { ANYBODY, ENOUGH, learnedBy, ofHand, printText, type PlannedPart } from '@zanfirico/core';
+import {
+  ANYBODY,
+  ENOUGH,
+  learnedBy,
+  ofHand,
+  printText,
+  type PlannedPart,
+  tr,
+} from '@zanfirico/core';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
 import { SelectField } from '../../../../fields/SelectField';
@@ -44,7 +53,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
     }).then(
       () => {
         setGot(undefined);
-        say('Weighed and logged.');
+        say(tr`Weighed and logged.`);
       },
       (error: unknown) => {
         trouble(sentenceOf(error));
@@ -53,11 +62,11 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
   };
 
   return (
-    <section className="mt-5" aria-label="Weigh-ins">
-      <h2 className="text-lg">On the scale</h2>
+    <section className="mt-5" aria-label={tr`Weigh-ins`}>
+      <h2 className="text-lg">{tr`On the scale`}</h2>
       <div className="mt-1 grid grid-cols-2 gap-x-6 gap-y-2">
         <label className="flex flex-col">
-          <span className="quiet text-sm">Who gathers (role)</span>
+          <span className="quiet text-sm">{tr`Who gathers (role)`}</span>
           <input
             className="input"
             maxLength={40}
@@ -70,7 +79,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           />
         </label>
         <SelectField
-          label="Weighed after"
+          label={tr`Weighed after`}
           value={Math.min(after, gathers.length)}
           onChange={(gather) => {
             setAfter(Number(gather));
@@ -78,12 +87,12 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
         >
           {gathers.map((g, i) => (
             <option key={i} value={i + 1}>
-              gather {i + 1}: planned {printText(g.total, 'mass', units)}
+              {tr`gather ${i + 1}: planned ${printText(g.total, 'mass', units)}`}
             </option>
           ))}
         </SelectField>
         <QuantityField
-          label="Glass on the iron"
+          label={tr`Glass on the iron`}
           kind="mass"
           value={got ?? gather?.total ?? 0.1}
           within={LIMITS.weighed}
@@ -95,22 +104,20 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           disabled={got === undefined}
           onClick={log}
         >
-          Log it
+          {tr`Log it`}
         </button>
       </div>
       <p className="mt-2 leading-snug">
         {learned.spread === undefined ? (
           <>
-            Nothing learned yet for the {person} on this iron in this glass: {counting.length} of{' '}
-            {ENOUGH} weigh-ins.
+            {tr`Nothing learned yet for the ${person} on this iron in this glass: ${counting.length} of ${ENOUGH} weigh-ins.`}
           </>
         ) : (
           <>
-            The {person}’s layers on this iron, in this glass, come out{' '}
-            <strong className="num">{percent(learned.factor)}</strong> of the model, spread ±
-            {percent(learned.spread)}, from {learned.entries} weigh-ins
+            {trNodes`The ${person}’s layers on this iron, in this glass, come out ${(<strong className="num">{percent(learned.factor)}</strong>)} of the model, spread ±`}
+            {tr`${percent(learned.spread)}, from ${learned.entries} weigh-ins`}
             {learned.wild.length > 0 &&
-              `, ${String(learned.wild.length)} of them too wild to count`}
+              tr`, ${String(learned.wild.length)} of them too wild to count`}
             .
           </>
         )}
@@ -126,8 +133,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
               >
                 <span className="w-24">{e.at.slice(0, 10)}</span>
                 <span className="flex-1">
-                  planned {printText(e.planned, 'mass', units)}, got{' '}
-                  {printText(e.got, 'mass', units)}
+                  {tr`planned ${printText(e.planned, 'mass', units)}, got ${printText(e.got, 'mass', units)}`}
                 </span>
                 <span>{!e.counts ? 'reset' : wild ? 'wild' : ''}</span>
               </li>
@@ -142,7 +148,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           onClick={() => {
             reset(person, iron, part.glass.id).then(
               () => {
-                say('Learning starts afresh for this hand on this iron; the log is kept.');
+                say(tr`Learning starts afresh for this hand on this iron; the log is kept.`);
               },
               (error: unknown) => {
                 trouble(sentenceOf(error));
@@ -150,7 +156,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
             );
           }}
         >
-          Forget what was learned
+          {tr`Forget what was learned`}
         </button>
       )}
     </section>

@@ -1,7 +1,7 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
 import type { PiecePattern, PiecePoint } from '@zanfirico/contract';
 import type { measurePart } from '@zanfirico/core';
-import { LEAST_BLANK, MOST_BLANK, shrunkBlank, type PlannedPart } from '@zanfirico/core';
+import { LEAST_BLANK, MOST_BLANK, shrunkBlank, type PlannedPart, tr } from '@zanfirico/core';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';
 import { BlankDrawing } from './BlankDrawing';
@@ -28,10 +28,10 @@ export function Blank({ pattern, blank, part, drawn, set }: Props) {
       : 0.7;
   return (
     <>
-      <h2 className="mt-4 text-lg">The blank</h2>
+      <h2 className="mt-4 text-lg">{tr`The blank`}</h2>
       {blank.ok && <BlankDrawing shape={blank.shape} carried={carried} />}
       <label className="mt-1 flex items-center gap-3">
-        <span className="quiet text-sm whitespace-nowrap">Share of the final width</span>
+        <span className="quiet text-sm whitespace-nowrap">{tr`Share of the final width`}</span>
         <input
           type="range"
           className="range range-xs range-primary"
@@ -46,7 +46,7 @@ export function Blank({ pattern, blank, part, drawn, set }: Props) {
             if (next) set({ blank: next.map((p) => ({ ...p })) });
             else
               trouble(
-                `At ${String(Math.round(wanted * 100))} % of the width the blank would be solid; the smallest hollow one is a little wider.`,
+                tr`At ${String(Math.round(wanted * 100))} % of the width the blank would be solid; the smallest hollow one is a little wider.`,
               );
           }}
         />
@@ -57,10 +57,10 @@ export function Blank({ pattern, blank, part, drawn, set }: Props) {
       <BlankTable pattern={pattern} set={set} />
       {carried && Math.abs(carried.map.glassRatio - 1) > SAME_GLASS && (
         <p className="text-warning mt-1 text-sm leading-snug">
-          The blank holds {Math.round(carried.map.glassRatio * 100)} % of the final form’s glass:{' '}
+          {tr`The blank holds ${Math.round(carried.map.glassRatio * 100)} % of the final form’s glass: `}
           {carried.map.glassRatio > 1
-            ? 'what is over is trimmed or stays on the iron.'
-            : 'the lip comes from glass the blank does not have; thicken it or gather over it.'}
+            ? tr`what is over is trimmed or stays on the iron.`
+            : tr`the lip comes from glass the blank does not have; thicken it or gather over it.`}
         </p>
       )}
     </>

@@ -1,4 +1,5 @@
 // The blank with the figure on it, as it is laid before blowing out.
+import { tr } from '@zanfirico/core';
 import type { Shape } from '@zanfirico/core';
 import { glassPath, halfPath, linePath, type Sheet } from '../../../../marks/outline';
 import { PatternMark } from '../../../../marks/section/PatternMark';
@@ -26,7 +27,7 @@ export function BlankDrawing({
       viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
       className="w-full bg-(--board)"
       role="img"
-      aria-label="The blank in section, with the figure on its right half"
+      aria-label={tr`The blank in section, with the figure on its right half`}
     >
       <path d={halfPath(shape.outer, sheet, 1)} fill="var(--glass)" fillOpacity={0.22} />
       <path d={linePath(shape.outer, sheet, 1)} fill="none" stroke="var(--chalk)" />

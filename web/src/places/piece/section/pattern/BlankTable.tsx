@@ -1,4 +1,5 @@
 // The blank in numbers.
+import { tr, trWord } from '@zanfirico/core';
 import { LIMITS, type PiecePattern } from '@zanfirico/contract';
 import { QuantityField } from '../../../../fields/QuantityField';
 
@@ -13,14 +14,14 @@ export function BlankTable({
 }) {
   return (
     <details className="mt-1">
-      <summary className="quiet cursor-pointer text-sm">The blank in numbers</summary>
+      <summary className="quiet cursor-pointer text-sm">{tr`The blank in numbers`}</summary>
       <table className="table w-full table-fixed">
         <thead className="sr-only">
           <tr>
-            <th scope="col">Point</th>
-            <th scope="col">Height</th>
-            <th scope="col">Radius</th>
-            <th scope="col">Wall</th>
+            <th scope="col">{tr`Point`}</th>
+            <th scope="col">{tr`Height`}</th>
+            <th scope="col">{tr`Radius`}</th>
+            <th scope="col">{tr`Wall`}</th>
           </tr>
         </thead>
         <tbody>
@@ -36,7 +37,7 @@ export function BlankTable({
                   <td key={field} className="pl-2">
                     <QuantityField
                       bare
-                      label={`Blank point ${String(i + 1)} ${field}`}
+                      label={tr`Blank point ${String(i + 1)} ${trWord(field)}`}
                       kind="length"
                       value={p[field]}
                       within={field === 'height' ? LIMITS.coordinate : LIMITS[field]}

@@ -1,4 +1,5 @@
 // What the figure is: dots, denticles, or lines from a drawing; how many, how big, how high.
+import { tr } from '@zanfirico/core';
 import { LIMITS, type PiecePattern } from '@zanfirico/contract';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
@@ -42,7 +43,7 @@ export function FigureFields({
   const read = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     setFailure(undefined);
-    const big = tooBig(file, SVG_LIMIT, 'Save only the figure.');
+    const big = tooBig(file, SVG_LIMIT, tr`Save only the figure.`);
     if (big !== undefined) {
       setFailure(big);
       return;
@@ -72,12 +73,12 @@ export function FigureFields({
     <>
       <div className="mt-2">
         <Choice
-          legend="Figure"
+          legend={tr`Figure`}
           value={choosing ? 'outline' : figure.kind}
           options={[
-            { value: 'dots', label: 'Dots' },
-            { value: 'denticles', label: 'Teeth' },
-            { value: 'outline', label: 'From an SVG' },
+            { value: 'dots', label: tr`Dots` },
+            { value: 'denticles', label: tr`Teeth` },
+            { value: 'outline', label: tr`From an SVG` },
           ]}
           onChange={(kind) => {
             setChoosing(kind === 'outline');
@@ -87,22 +88,22 @@ export function FigureFields({
       </div>
       <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2">
         <CountField
-          label="Round it"
+          label={tr`Round it`}
           value={figure.count}
           within={LIMITS.figureCopies}
           onCommit={(count) => {
             change({ count });
           }}
         />
-        {figure.kind === 'dots' && length('diameter', 'Across', figure.diameter)}
+        {figure.kind === 'dots' && length('diameter', tr`Across`, figure.diameter)}
         {figure.kind === 'denticles' && (
           <>
-            {length('width', 'Wide', figure.width)}
-            {length('tall', 'Tall', figure.tall)}
+            {length('width', tr`Wide`, figure.width)}
+            {length('tall', tr`Tall`, figure.tall)}
           </>
         )}
         <QuantityField
-          label={figure.kind === 'denticles' ? 'Foot of it at' : 'Middle at'}
+          label={figure.kind === 'denticles' ? tr`Foot of it at` : tr`Middle at`}
           kind="length"
           value={figure.height}
           within={LIMITS.coordinate}
@@ -116,7 +117,7 @@ export function FigureFields({
         <div className="mt-2 flex items-end gap-3">
           <div className="w-24">
             <QuantityField
-              label="As wide as"
+              label={tr`As wide as`}
               kind="length"
               value={width}
               min={0.001}
@@ -137,7 +138,7 @@ export function FigureFields({
           <input
             type="file"
             accept=".svg,image/svg+xml"
-            aria-label="Figure file"
+            aria-label={tr`Figure file`}
             className="file-input file-input-sm min-w-0 flex-1"
             onChange={(e) => void read(e.target.files?.[0])}
           />

@@ -1,5 +1,5 @@
 // Before there is a pattern: what it is for, and the parts one can be laid on.
-import { shrunkBlank, type PlannedPart } from '@zanfirico/core';
+import { shrunkBlank, type PlannedPart, tr } from '@zanfirico/core';
 import { changePiece } from '../../../../stores/draft';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';
@@ -20,7 +20,7 @@ export function NoPattern({ parts }: { readonly parts: readonly PlannedPart[] })
       (b) => b !== undefined,
     );
     if (!blank) {
-      say(`${part.name}: no smaller hollow form holds its glass; thin its walls first.`);
+      say(tr`${part.name}: no smaller hollow form holds its glass; thin its walls first.`);
       return;
     }
     const height = round(profile.lowest + profile.height * 0.55);
@@ -35,13 +35,9 @@ export function NoPattern({ parts }: { readonly parts: readonly PlannedPart[] })
   };
   return (
     <>
-      <p className="leading-snug">
-        Leaf, enamel, dots and drawings laid on a blank stretch with the glass under them. Draw the
-        figure as it should end; it comes back pre-shrunk for the blank. Or draw on the blank and
-        see what becomes of it.
-      </p>
+      <p className="leading-snug">{tr`Leaf, enamel, dots and drawings laid on a blank stretch with the glass under them. Draw the figure as it should end; it comes back pre-shrunk for the blank. Or draw on the blank and see what becomes of it.`}</p>
       {parts.length === 0 && (
-        <p className="mt-3">Only a blown part stretches; this piece has none.</p>
+        <p className="mt-3">{tr`Only a blown part stretches; this piece has none.`}</p>
       )}
       {parts.map((p) => (
         <button
@@ -52,7 +48,7 @@ export function NoPattern({ parts }: { readonly parts: readonly PlannedPart[] })
             start(p);
           }}
         >
-          Lay a figure on the {p.name}
+          {tr`Lay a figure on the ${p.name}`}
         </button>
       ))}
     </>

@@ -1,7 +1,7 @@
 // The leaf of patterns that survive blowing: a blank, a figure, and the figure carried from one form to the other.
 import { fileName } from '@zanfirico/contract';
 import type { PiecePattern } from '@zanfirico/contract';
-import { across, arcAt, measurePart, printText, type PlannedPart } from '@zanfirico/core';
+import { across, arcAt, measurePart, printText, type PlannedPart, tr } from '@zanfirico/core';
 import { useState } from 'react';
 import { Choice } from '../../../../fields/Choice';
 import { SelectField } from '../../../../fields/SelectField';
@@ -21,7 +21,7 @@ import { shown } from '../../../../fields/shown';
 export function PatternLeaf() {
   const { document, last } = usePiece();
   const { pattern } = document;
-  if (!last) return <p className="quiet">The pattern comes with the form.</p>;
+  if (!last) return <p className="quiet">{tr`The pattern comes with the form.`}</p>;
   const blown = last.parts.filter((p) => p.work === 'blown');
   if (!pattern) return <NoPattern parts={blown} />;
   return <WithPattern pattern={pattern} parts={blown} />;
@@ -52,14 +52,14 @@ function WithPattern({
     <>
       <div className="flex items-end gap-4">
         <SelectField
-          label="Ends on"
+          label={tr`Ends on`}
           className="min-w-0 flex-1"
           value={pattern.part}
           onChange={(id) => {
             set({ part: id });
           }}
         >
-          {!part && <option value={pattern.part}>a part that is not blown</option>}
+          {!part && <option value={pattern.part}>{tr`a part that is not blown`}</option>}
           {parts.map((p) => (
             <option key={p.id} value={p.id}>
               {p.index + 1} {p.name}
@@ -73,16 +73,16 @@ function WithPattern({
             changePiece({ pattern: undefined });
           }}
         >
-          No pattern
+          {tr`No pattern`}
         </button>
       </div>
       <div className="mt-2">
         <Choice
-          legend="I draw on"
+          legend={tr`I draw on`}
           value={pattern.drawnOn}
           options={[
-            { value: 'final', label: 'the finished glass' },
-            { value: 'blank', label: 'the blank' },
+            { value: 'final', label: tr`the finished glass` },
+            { value: 'blank', label: tr`the blank` },
           ]}
           onChange={(drawnOn) => {
             const height = row?.[drawnOn].height;
@@ -97,34 +97,32 @@ function WithPattern({
       </div>
       <FigureFields pattern={pattern} set={set} />
       {!part && (
-        <p className="text-warning mt-2">
-          The pattern’s part is not blown any more; choose a blown part for it.
-        </p>
+        <p className="text-warning mt-2">{tr`The pattern’s part is not blown any more; choose a blown part for it.`}</p>
       )}
       {!blank.ok && (
         <p role="alert" className="alert alert-error mt-2">
-          The blank: {words(blank.problems[0]?.message ?? '')}
+          {tr`The blank: ${words(blank.problems[0]?.message ?? '')}`}
         </p>
       )}
       {carried && carried.carried.lost > 0 && (
         <p role="status" className="text-warning mt-2 leading-snug">
           {carried.carried.lost === pattern.figure.count
-            ? 'The figure lies where the two forms share no glass'
-            : `${String(carried.carried.lost)} of the figures reach past the glass`}
-          : move it away from base and lip.
+            ? tr`The figure lies where the two forms share no glass`
+            : tr`${String(carried.carried.lost)} of the figures reach past the glass`}
+          {tr`: move it away from base and lip.`}
         </p>
       )}
       {row && pattern.figure.kind === 'dots' && (
         <p className="mt-2 text-lg leading-snug">
           {pattern.drawnOn === 'final'
-            ? 'On the blank each dot is '
-            : 'On the glass each dot ends '}
+            ? tr`On the blank each dot is `
+            : tr`On the glass each dot ends `}
           <strong className="num">{dotText(pattern, row, text)}</strong>.
         </p>
       )}
       {row && (
         <p className="num text-sm">
-          round ×{shown(row.hoop, 2)}, along ×{shown(row.meridian, 2)}, wall {text(row.blank.wall)}{' '}
+          {tr`round ×${shown(row.hoop, 2)}, along ×${shown(row.meridian, 2)}, wall ${text(row.blank.wall)} `}
           → {text(row.final.wall)}
         </p>
       )}
@@ -139,7 +137,7 @@ function WithPattern({
             setPrinting(true);
           }}
         >
-          Print it for the blank, 1 : 1
+          {tr`Print it for the blank, 1 : 1`}
         </button>
         <button
           type="button"
@@ -158,7 +156,7 @@ function WithPattern({
             if (made) download(`${fileName(document.name)}.figure.svg`, 'image/svg+xml', made.text);
           }}
         >
-          As SVG
+          {tr`As SVG`}
         </button>
       </div>
       {printing && carried && (
@@ -185,5 +183,5 @@ function dotText(
   const d = pattern.figure.diameter;
   const [hoop, meridian] =
     pattern.drawnOn === 'final' ? [1 / row.hoop, 1 / row.meridian] : [row.hoop, row.meridian];
-  return `${text(d * hoop)} round, ${text(d * meridian)} along`;
+  return tr`${text(d * hoop)} round, ${text(d * meridian)} along`;
 }

@@ -1,5 +1,5 @@
 // How the skin stretches from blank to final form, along the profile: round and along.
-import { displayUnit, fromSI, printText, type StretchMap } from '@zanfirico/core';
+import { displayUnit, fromSI, printText, type StretchMap, tr } from '@zanfirico/core';
 import {
   CartesianGrid,
   Legend,
@@ -31,12 +31,10 @@ export function StretchCurve({ map }: { readonly map: StretchMap }) {
   const most = map.rows.reduce((a, b) => (b.hoop > a.hoop ? b : a));
   return (
     <figure className="mt-3">
-      <figcaption className="quiet text-sm">
-        Stretch along the outside, base to lip ({unit.symbol})
-      </figcaption>
+      <figcaption className="quiet text-sm">{tr`Stretch along the outside, base to lip (${unit.symbol})`}</figcaption>
       <div
         role="img"
-        aria-label={`Round the axis from ×${least.hoop.toFixed(2)} at ${printText(least.final.s, 'length', units)} to ×${most.hoop.toFixed(2)} at ${printText(most.final.s, 'length', units)} along the skin`}
+        aria-label={tr`Round the axis from ×${least.hoop.toFixed(2)} at ${printText(least.final.s, 'length', units)} to ×${most.hoop.toFixed(2)} at ${printText(most.final.s, 'length', units)} along the skin`}
       >
         <LineChart
           width={WIDTH}

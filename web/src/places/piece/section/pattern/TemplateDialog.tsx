@@ -1,5 +1,5 @@
 // The figure for the blank at true scale, on a sheet to print: all repeats in a strip where they fit.
-import { flattened } from '@zanfirico/core';
+import { flattened, tr } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
 import { createPortal } from 'react-dom';
 import { Dialog } from '../../../../shell/Dialog';
@@ -45,7 +45,7 @@ export function TemplateDialog({
       viewBox={`0 0 ${String(PAPER)} ${height.toFixed(1)}`}
       className="block max-w-full bg-white"
       role="img"
-      aria-label={`${String(count)} figures at true scale`}
+      aria-label={tr`${String(count)} figures at true scale`}
     >
       {Array.from({ length: count }, (_, i) => (
         <path
@@ -64,15 +64,14 @@ export function TemplateDialog({
         fill="none"
       />
       <text x={0} y={height - 4} fontSize={3.2} fill="#000">
-        50 mm: measure it on the print. {name}, {String(count)} round the blank, lower edge {mm(y0)}{' '}
-        mm along the skin from the middle of the base.
+        {tr`50 mm: measure it on the print. ${name}, ${String(count)} round the blank, lower edge ${mm(y0)} mm along the skin from the middle of the base.`}
       </text>
     </svg>
   );
   return (
     <>
       <Dialog
-        title="For the blank, true to scale"
+        title={tr`For the blank, true to scale`}
         onClose={onClose}
         actions={
           <button
@@ -82,13 +81,11 @@ export function TemplateDialog({
               window.print();
             }}
           >
-            <Printer className="size-4" /> Print
+            <Printer className="size-4" /> {tr`Print`}
           </button>
         }
       >
-        <p className="mt-2 leading-snug">
-          Print at 100 %, not fitted to the page. The bar under the figures is 50 mm long.
-        </p>
+        <p className="mt-2 leading-snug">{tr`Print at 100 %, not fitted to the page. The bar under the figures is 50 mm long.`}</p>
         <div className="mt-3 max-h-[50vh] overflow-auto bg-white p-3">{sheet}</div>
       </Dialog>
       {createPortal(<div className="print-only">{sheet}</div>, document.body)}
