@@ -1,4 +1,4 @@
-// The arrows of the house: web → contract, core; server → contract, core; core and contract → nothing.
+// The arrows of the house: web → contract, core, words; server → contract, core, words; core, contract and words → nothing.
 const only = (name, from, allowed) => ({
   name,
   severity: 'error',
@@ -31,8 +31,14 @@ module.exports = {
       from: { path: '^contract/', pathNot: ['\\.test\\.tsx?$', '^contract/src/publish\\.ts$'] },
       to: { pathNot: ['^contract/', '@sinclair/typebox'] },
     },
-    only('web-uses-contract-and-core', 'web', ['contract', 'core']),
-    only('server-uses-contract-and-core', 'server', ['contract', 'core']),
+    {
+      name: 'words-stand-alone',
+      severity: 'error',
+      from: { path: '^words/', pathNot: '\\.test\\.tsx?$' },
+      to: { pathNot: ['^words/', 'node_modules/i18next/'] },
+    },
+    only('web-uses-contract-core-and-words', 'web', ['contract', 'core', 'words']),
+    only('server-uses-contract-core-and-words', 'server', ['contract', 'core', 'words']),
     {
       name: 'web-knows-no-node',
       severity: 'error',

@@ -23,7 +23,9 @@ const common = {
     '/node_modules/(?!(three|@date-fns|manifold-3d|clipper2-ts|delaunator|robust-predicates)/)',
   ],
   moduleNameMapper: {
-    '^@zanfirico/(core|contract|server)$': '<rootDir>/$1/src/index.ts',
+    '^@zanfirico/(core|contract|server|words)$': '<rootDir>/$1/src/index.ts',
+    '^@zanfirico/words/tongue$': '<rootDir>/words/src/tongue.ts',
+    '\\.json\\?url$': '<rootDir>/web/testing/address.ts',
     // Their modules are .mjs, which cannot be transformed; they ship as scripts too.
     '^(d3-[a-z-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
   },

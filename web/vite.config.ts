@@ -2,7 +2,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
-import { defineConfig, type Plugin } from 'vite';
+import { defineConfig, type Plugin, type Rolldown } from 'vite';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
@@ -11,29 +11,37 @@ const FIRST = [
   /^assets\/alegreya-sans-latin-(400|700)-normal-.+\.woff2$/,
   /^assets\/grenze-latin-600-normal-.+\.woff2$/,
   /^assets\/spline-sans-mono-latin-wght-normal-.+\.woff2$/,
+  /^assets\/start-.+\.js$/,
   /^assets\/PiecesPlace-.+\.js$/,
 ];
+/** Those files, and what they cannot begin without. */
+function withTheirs(bundle: Rolldown.OutputBundle): readonly string[] {
+  const found = new Set(Object.keys(bundle).filter((f) => FIRST.some((wanted) => wanted.test(f))));
+  for (const file of found) {
+    const chunk = bundle[file];
+    if (chunk?.type === 'chunk') for (const other of chunk.imports) found.add(other);
+  }
+  return [...found];
+}
 const preload: Plugin = {
   name: 'preload',
   transformIndexHtml: {
     order: 'post',
     // The pairing page loads nothing of the app.
     handler: (_html, { bundle = {}, path }) =>
-      Object.keys(path.endsWith('enter.html') ? {} : bundle)
-        .filter((file) => FIRST.some((wanted) => wanted.test(file)))
-        .map((file) => ({
-          tag: 'link',
-          injectTo: 'head',
-          attrs: file.endsWith('.js')
-            ? { rel: 'modulepreload', crossorigin: true, href: `/${file}` }
-            : {
-                rel: 'preload',
-                as: 'font',
-                type: 'font/woff2',
-                crossorigin: true,
-                href: `/${file}`,
-              },
-        })),
+      (path.endsWith('enter.html') ? [] : withTheirs(bundle)).map((file) => ({
+        tag: 'link',
+        injectTo: 'head',
+        attrs: file.endsWith('.js')
+          ? { rel: 'modulepreload', crossorigin: true, href: `/${file}` }
+          : {
+              rel: 'preload',
+              as: 'font',
+              type: 'font/woff2',
+              crossorigin: true,
+              href: `/${file}`,
+            },
+      })),
   },
 };
 
@@ -53,12 +61,14 @@ export default defineConfig({
       manifest: false,
       injectRegister: false,
       injectManifest: {
-        globPatterns: ['index.html', '*.svg', 'assets/*.{js,css,woff2}'],
+        globPatterns: ['index.html', '*.svg', 'assets/*.{js,css,woff2,json}'],
         maximumFileSizeToCacheInBytes: 4_000_000,
       },
     }),
     compression({ algorithms: ['brotliCompress', 'gzip'], threshold: 1000 }),
   ],
+  // Their language comes before what they do.
+  worker: { format: 'es' },
   build: {
     outDir: 'dist',
     assetsInlineLimit: 0,

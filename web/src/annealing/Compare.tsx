@@ -147,8 +147,8 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
         <table className="table w-full">
           <caption className="sr-only">{tr`Practices and recipes on this piece, each simulated`}</caption>
           <HeadRow
-            columns={['night', tr`to the door`, 'energy', 'stays', 'passes', 'verdict']}
-            left={['verdict']}
+            columns={[tr`night`, tr`to the door`, tr`energy`, tr`stays`, tr`passes`, tr`verdict`]}
+            left={[tr`verdict`]}
           />
           <tbody className="num text-right text-[0.95rem]">
             {all.map((row) => {

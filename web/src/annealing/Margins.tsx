@@ -67,7 +67,7 @@ export function Margins({
       <table className="table w-full">
         <caption className="sr-only">{tr`The same programme with one thing off, the worst first`}</caption>
         <HeadRow
-          columns={['if', tr`of what is allowed`, 'stays', 'passes', tr`a night made for it`]}
+          columns={[tr`if`, tr`of what is allowed`, tr`stays`, tr`passes`, tr`a night made for it`]}
           left={[tr`of what is allowed`]}
         />
         <tbody className="num text-right text-[0.95rem]">

@@ -30,7 +30,7 @@ export function RecipeTable({ recipe, input, lastIn }: Props) {
     <>
       <table className="table w-full max-w-2xl">
         <caption className="sr-only">{recipe.name}</caption>
-        <HeadRow columns={['to', 'at', tr`held`, 'takes', 'until']} />
+        <HeadRow columns={[tr`to`, tr`at`, tr`held`, tr`takes`, tr`until`]} />
         <tbody className="num text-right text-[0.95rem]">
           {recipe.lines.map((l, i) => {
             const end = ends[i] as number;

@@ -17,7 +17,7 @@ export function ScheduleTable({ schedule, lastIn, doorAt }: Props) {
   return (
     <table className="table w-full">
       <caption className="sr-only">{tr`Annealing programme`}</caption>
-      <HeadRow columns={['segment', 'from', 'to', 'rate', 'takes', 'starts']} />
+      <HeadRow columns={[tr`segment`, tr`from`, tr`to`, tr`rate`, tr`takes`, tr`starts`]} />
       <tbody className="num text-right text-[0.95rem]">
         {schedule.rows.map((row) => {
           const start = clockWords(lastIn, row.start);

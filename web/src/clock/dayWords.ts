@@ -1,3 +1,5 @@
-// A moment as a person says it: the day and the time, as their browser writes them.
+// A moment as a person says it: the day and the time, as their language writes them.
+import { daysIn } from '../words/language';
+
 export const dayWords = (at: number): string =>
-  new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(at);
+  new Intl.DateTimeFormat(daysIn(), { dateStyle: 'medium', timeStyle: 'short' }).format(at);

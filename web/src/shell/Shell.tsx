@@ -11,6 +11,7 @@ import { useRack } from '../stores/theRack';
 import { Away } from './Away';
 import { Helpers } from './Helpers';
 import { Notices } from './Notices';
+import { LanguageMenu } from './LanguageMenu';
 import { useOnPaper } from './paper';
 import { PLACES, WALLS } from './places';
 import { SheetLinks } from './Tabs';
@@ -84,6 +85,9 @@ export function Shell() {
             <Helpers />
             <div className="hidden lg:block">
               <UnitSwitch />
+            </div>
+            <div className="hidden sm:block">
+              <LanguageMenu />
             </div>
             <button
               type="button"

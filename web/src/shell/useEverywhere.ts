@@ -1,9 +1,11 @@
 // What can be done from anywhere: the places, how numbers are read, light and dark, the keys.
 import { tr } from '@zanfirico/core';
+import { LANGUAGES } from '@zanfirico/words';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import type { Command } from '../stores/commands';
 import { useDisplay } from '../stores/display';
+import { chooseLanguage, decimalOf, spokenHere } from '../words/language';
 import { PLACES } from './places';
 
 const MORE = [
@@ -53,6 +55,14 @@ export function useEverywhere(onKeys: () => void): readonly Command[] {
           setTheme(theme === 'soot' ? 'ash' : 'soot');
         },
       },
+      ...LANGUAGES.filter((l) => l.code !== spokenHere()).map(({ code, name }): Command => ({
+        says: name,
+        group: tr`Language`,
+        run: () => {
+          setUnits({ decimal: decimalOf(code) });
+          chooseLanguage(code);
+        },
+      })),
       { says: tr`Keys`, group: tr`Help`, keys: '?', run: onKeys },
     ];
   }, [navigate, units, theme, setUnits, setTheme, onKeys]);

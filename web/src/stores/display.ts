@@ -2,6 +2,7 @@
 import type { DisplayUnits } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { decimalOf } from '../words/language';
 
 export type Theme = 'soot' | 'ash';
 
@@ -18,16 +19,10 @@ const wished = (): Theme =>
     ? 'ash'
     : 'soot';
 
-/** The decimal sign of the person's own language. */
-const decimalHere = (): '.' | ',' =>
-  new Intl.NumberFormat().formatToParts(0.5).some((p) => p.type === 'decimal' && p.value === ',')
-    ? ','
-    : '.';
-
 export const useDisplay = create<DisplayState>()(
   persist(
     (set) => ({
-      units: { temperature: 'C', length: 'mm', mass: 'g', decimal: decimalHere() },
+      units: { temperature: 'C', length: 'mm', mass: 'g', decimal: decimalOf() },
       theme: wished(),
       setUnits: (change) => {
         set((s) => ({ units: { ...s.units, ...change } }));

@@ -1,5 +1,4 @@
 // The braid worker: its calls exposed to the page.
-import { expose } from 'comlink';
-import { braidWork } from './braidWork';
+import { exposed } from './exposed';
 
-expose(braidWork);
+exposed(() => import('./braidWork').then((m) => m.braidWork));

@@ -1,5 +1,4 @@
 // The file worker: its calls exposed to the page.
-import { expose } from 'comlink';
-import { fileWork } from './fileWork';
+import { exposed } from './exposed';
 
-expose(fileWork);
+exposed(() => import('./fileWork').then((m) => m.fileWork));

@@ -1,5 +1,4 @@
 // The mesh worker: its calls exposed to the page.
-import { expose } from 'comlink';
-import { meshWork } from './meshWork';
+import { exposed } from './exposed';
 
-expose(meshWork);
+exposed(() => import('./meshWork').then((m) => m.meshWork));

@@ -1,5 +1,4 @@
 // The night worker: its calls exposed to the page.
-import { expose } from 'comlink';
-import { nightWork } from './nightWork';
+import { exposed } from './exposed';
 
-expose(nightWork);
+exposed(() => import('./nightWork').then((m) => m.nightWork));

@@ -1,5 +1,4 @@
 // The rack worker: its calls exposed to the page.
-import { expose } from 'comlink';
-import { rackWork } from './rackWork';
+import { exposed } from './exposed';
 
-expose(rackWork);
+exposed(() => import('./rackWork').then((m) => m.rackWork));

@@ -19,14 +19,17 @@ import type { rackWork } from './rackWork';
 import type { RackTable } from '../imports/rackFromCsv';
 import type { SvgDrawing } from '../imports/svgLines';
 import type { fileWork } from './fileWork';
+import { spokenHere } from '../words/language';
 import { newest, once, standing, within, type Work } from './remote';
 
+/** As the page is: its modules, its language. */
+const asPage = (): WorkerOptions => ({ type: 'module', name: spokenHere() });
 const nightWorker = (): Worker =>
-  new Worker(new URL('./night.worker.ts', import.meta.url), { type: 'module' });
+  new Worker(new URL('./night.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 /** Loads and weeks, which take many nights: of those too the newest alone. */
 export const loadNights = newest<typeof nightWork>(nightWorker);
 const braidWorker = (): Worker =>
-  new Worker(new URL('./braid.worker.ts', import.meta.url), { type: 'module' });
+  new Worker(new URL('./braid.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 
 export const night = standing<typeof nightWork>(nightWorker);
 /** The night of the piece on the board: of what is asked while a hand goes on, the newest alone is worked out. */
@@ -34,12 +37,12 @@ export const boardNight = newest<typeof nightWork>(nightWorker);
 /** Drafts and placings: short, one after another. */
 export const braid = standing<typeof braidWork>(braidWorker);
 export const mesh = standing<typeof meshWork>(
-  () => new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module' }),
+  () => new Worker(new URL('./mesh.worker.ts', import.meta.url), /* @vite-ignore */ asPage()),
 );
 const rackWorker = (): Worker =>
-  new Worker(new URL('./rack.worker.ts', import.meta.url), { type: 'module' });
+  new Worker(new URL('./rack.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 const fileWorker = (): Worker =>
-  new Worker(new URL('./file.worker.ts', import.meta.url), { type: 'module' });
+  new Worker(new URL('./file.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 export const rack = standing<typeof rackWork>(rackWorker);
 
 /** No file of the size that is taken needs longer to be read, ms. */

@@ -197,7 +197,10 @@ export function LookBack({ making }: { readonly making: Making }) {
       )}
       <table className="table mt-4 w-full">
         <caption className="sr-only">{tr`Steps as planned and as taken`}</caption>
-        <HeadRow columns={['step', 'begun', 'late', 'planned', 'taken', 'how']} left={['how']} />
+        <HeadRow
+          columns={[tr`step`, tr`begun`, tr`late`, tr`planned`, tr`taken`, tr`how`]}
+          left={[tr`how`]}
+        />
         <tbody className="num text-right">
           {state.steps.map((s, i) => {
             const step = steps[i];

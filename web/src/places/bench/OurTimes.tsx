@@ -73,7 +73,14 @@ export function OurTimes() {
         <table className="table mt-2 w-full">
           <caption className="sr-only">{tr`What steps take here, by kind`}</caption>
           <HeadRow
-            columns={['step', 'times', 'middle', tr`half of them`, tr`by person`, tr`planned with`]}
+            columns={[
+              tr`step`,
+              tr`times`,
+              tr`middle`,
+              tr`half of them`,
+              tr`by person`,
+              tr`planned with`,
+            ]}
             left={[tr`by person`]}
           />
           <tbody className="num text-right">

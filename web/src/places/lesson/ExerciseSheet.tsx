@@ -102,8 +102,8 @@ function Target({ change }: { readonly change: Change }) {
         <div className="overflow-x-auto">
           <table className="num w-full">
             <HeadRow
-              columns={['measure', 'drawn', 'under', 'over', 'calipers', '']}
-              left={['calipers']}
+              columns={[tr`measure`, tr`drawn`, tr`under`, tr`over`, tr`calipers`, '']}
+              left={[tr`calipers`]}
             />
             <tbody>
               {lesson.tolerances.map((t, i) => {

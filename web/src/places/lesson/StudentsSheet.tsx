@@ -120,12 +120,12 @@ function Sheet({
         <table className="num mt-4 w-full">
           <HeadRow
             columns={[
-              'when',
-              'gather',
+              tr`when`,
+              tr`gather`,
               ...lesson.tolerances.map((t) => SAYS[t.of]),
-              'within',
-              'took',
-              'heats',
+              tr`within`,
+              tr`took`,
+              tr`heats`,
             ]}
           />
           <tbody>

@@ -110,7 +110,7 @@ function Counted({
       <h2 className="text-2xl">{title}</h2>
       <table className="table mt-1 w-full">
         <caption className="sr-only">{title}</caption>
-        <HeadRow columns={[of, tr`pieces`, 'lost', 'glass']} />
+        <HeadRow columns={[of, tr`pieces`, tr`lost`, tr`glass`]} />
         <tbody className="num text-right">
           {groups.map(([name, mine]) => (
             <tr key={name} className="border-base-300 border-b">

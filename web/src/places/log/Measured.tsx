@@ -84,8 +84,8 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
         <table className="table mt-1 w-full">
           <caption className="sr-only">{tr`Each place as drawn and as made`}</caption>
           <HeadRow
-            columns={['measure', 'drawn', 'made', tr`off`, tr`may be`, 'so']}
-            left={['so']}
+            columns={[tr`measure`, tr`drawn`, tr`made`, tr`off`, tr`may be`, tr`so`]}
+            left={[tr`so`]}
           />
           <tbody className="num text-right whitespace-nowrap">
             {rows.map(({ of, up }) => {

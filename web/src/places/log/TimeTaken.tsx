@@ -92,7 +92,7 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
         </figure>
         <table className="table w-full self-start">
           <caption className="sr-only">{tr`Time planned and taken, by ${trWord(by)}`}</caption>
-          <HeadRow columns={[by, 'times', 'planned', 'taken', tr`of it`]} />
+          <HeadRow columns={[by, tr`times`, tr`planned`, tr`taken`, tr`of it`]} />
           <tbody className="num text-right">
             {times.map((t) => (
               <tr key={t.of} className="border-base-300 border-b">

@@ -141,8 +141,8 @@ export function WhatIsLearnt() {
           <table className="table mt-1 w-full">
             <caption className="sr-only">{tr`What the shop has learnt of itself`}</caption>
             <HeadRow
-              columns={['figure', 'what', 'middle', 'spread', 'of', tr`planned with`]}
-              left={['what']}
+              columns={[tr`figure`, tr`what`, tr`middle`, tr`spread`, tr`of`, tr`planned with`]}
+              left={[tr`what`]}
             />
             <tbody className="num text-right whitespace-nowrap">
               {known.map((l) => (

@@ -1,4 +1,5 @@
 // What is lost, and to what: shares with the interval they lie in, by whatever one looks at, and whether one stands out.
+import { daysIn } from '../../words/language';
 import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract';
 import { causeSays, changeIn, grouped, lossesBy, runsOf, wilson, tr } from '@zanfirico/core';
@@ -11,7 +12,7 @@ import { Trend } from './Trend';
 import { WhatItCosts } from './WhatItCosts';
 
 const weekday = (at: number): string =>
-  new Intl.DateTimeFormat(undefined, { weekday: 'long' }).format(at);
+  new Intl.DateTimeFormat(daysIn(), { weekday: 'long' }).format(at);
 
 type Word = (
   line: LogLine,
@@ -26,7 +27,7 @@ const WORDS: Readonly<Record<string, Word>> = {
   annealer: (l) => l.annealer,
   'glory hole': (l) => l.hole,
   month: (l) =>
-    new Intl.DateTimeFormat(undefined, { month: 'long', year: 'numeric' }).format(l.begunAt),
+    new Intl.DateTimeFormat(daysIn(), { month: 'long', year: 'numeric' }).format(l.begunAt),
 };
 const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 /** The bars, px. */
@@ -60,7 +61,7 @@ function inOrder(came: readonly { readonly lost: boolean; readonly begunAt: numb
   const since = change && came[change.at];
   if (change && since && change.chance < RARE)
     told.push(
-      tr`Something changed about ${new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
+      tr`Something changed about ${new Intl.DateTimeFormat(daysIn(), { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
     );
   if (told.length === 0)
     told.push(
@@ -109,7 +110,10 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
       <div className="overflow-x-auto">
         <table className="table mt-2 w-full">
           <caption className="sr-only">{tr`What is lost, by ${by}`}</caption>
-          <HeadRow columns={[by, 'made', 'lost', 'share', 'between']} left={['between']} />
+          <HeadRow
+            columns={[by, tr`made`, tr`lost`, tr`share`, tr`between`]}
+            left={[tr`between`]}
+          />
           <tbody className="num text-right">
             {groups.map((g) => (
               <tr key={g.of} className="border-base-300 border-b">

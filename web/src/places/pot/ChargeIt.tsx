@@ -108,7 +108,7 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
           <table className="table mt-1 w-full max-w-xl">
             <caption className="sr-only">{tr`The same cooked cooler and hotter`}</caption>
             <HeadRow
-              columns={[tr`cooked at`, tr`hot again`, tr`free of seed`, tr`down again`, 'fit']}
+              columns={[tr`cooked at`, tr`hot again`, tr`free of seed`, tr`down again`, tr`fit`]}
             />
             <tbody className="num text-right">
               {BESIDE.map((by) => {

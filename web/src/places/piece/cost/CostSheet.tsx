@@ -112,7 +112,7 @@ export function CostSheet() {
             <table className="table mt-2 w-full max-w-4xl">
               <caption className="sr-only">{tr`What a good one costs, by what it is for`}</caption>
               <HeadRow
-                columns={['for', tr`each`, tr`how it comes about`]}
+                columns={[tr`for`, tr`each`, tr`how it comes about`]}
                 left={[tr`how it comes about`]}
               />
               <tbody>

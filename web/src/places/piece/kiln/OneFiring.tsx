@@ -216,7 +216,9 @@ function Otherwise({ at }: { readonly at: number }) {
       <caption className="text-left text-lg">{tr`A little otherwise`}</caption>
       <HeadRow
         columns={
-          sags ? ['process', 'hangs', tr`of 100 down`] : ['process', 'rounds', 'edge', tr`that is`]
+          sags
+            ? [tr`process`, tr`hangs`, tr`of 100 down`]
+            : [tr`process`, tr`rounds`, tr`edge`, tr`that is`]
         }
         left={[tr`that is`]}
       />

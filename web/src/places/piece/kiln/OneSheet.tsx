@@ -89,7 +89,7 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
           {trNodes`${(<span className="num">{mm(sheet.thickness)}</span>)} thick`}
         </h3>
         <table className="w-full">
-          <HeadRow columns={['score', 'runs', 'at', tr`piece in hand`]} left={['runs']} />
+          <HeadRow columns={[tr`score`, tr`runs`, tr`at`, tr`piece in hand`]} left={[tr`runs`]} />
           <tbody>
             {scores.map((s, i) => (
               <tr key={i} className="border-base-300 border-b">

@@ -13,7 +13,7 @@ export function ProgrammeLines({ lines, caption }: Props) {
   return (
     <table className="w-full self-start">
       {caption !== undefined && <caption className="text-left text-lg">{caption}</caption>}
-      <HeadRow columns={['to', 'at', tr`held`]} />
+      <HeadRow columns={[tr`to`, tr`at`, tr`held`]} />
       <tbody>
         {lines.map((l, i) => (
           <tr key={i} className="border-base-300 border-b">
