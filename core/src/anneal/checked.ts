@@ -237,7 +237,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
             says: tr`The most tension the piece keeps once it is cold, put through this very curve as it is drawn${place}: ${outcome.kept > section.keeps.stress ? tr`in what is not round about the axis` : section.keeps.where}. ${looks}`,
             formula: tr`σ(r, z, t): heat, then structure, then a relaxing stress in balance, step by step; what is left when nothing moves`,
             inputs: [
-              { name: 'allowed', value: allows, kind: 'stress' },
+              { name: tr`allowed`, value: allows, kind: 'stress' },
               { name: tr`pressed at most`, value: -section.pressed, kind: 'stress' },
               ...(outcome.byWalls === undefined
                 ? []
@@ -256,7 +256,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
             says: tr`The most tension the piece keeps once it is cold, put through this very curve${place}${byStep ? tr`; most of it is thick glass held back by thin` : ''}. ${looks}`,
             formula: tr`σ(x, t): heat, then structure, then a relaxing stress, step by step; what is left when nothing moves`,
             inputs: [
-              { name: 'allowed', value: allows, kind: 'stress' },
+              { name: tr`allowed`, value: allows, kind: 'stress' },
               { name: tr`middle of the thickest wall`, value: outcome.middle, kind: 'stress' },
               { name: tr`its skin (pressed)`, value: outcome.skin, kind: 'stress' },
               {
@@ -279,7 +279,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
         formula: tr`the greatest σ(x, t) below the strain point`,
         inputs: [
           { name: tr`kept below`, value: MAY_PASS, kind: 'stress' },
-          { name: 'kiln then', value: worst.kiln, kind: 'temperature' },
+          { name: tr`kiln then`, value: worst.kiln, kind: 'temperature' },
           { name: tr`after the last piece`, value: worst.time, kind: 'time' },
         ],
         source: tr`${SIMULATED} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,

@@ -60,10 +60,10 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
   const fastest = worstPassing(box, end, quickFall, quick);
   const step = wall.stepThick - wall.stepThin;
   const wallInputs = [
-    { name: 'thickest wall d', value: wall.thickest, kind: 'length' },
-    { name: 'biggest step', value: step, kind: 'length' },
+    { name: tr`thickest wall d`, value: wall.thickest, kind: 'length' },
+    { name: tr`biggest step`, value: step, kind: 'length' },
     { name: 'M = Eα/(1−ν)', value: thermoelasticModulus(glass), kind: 'modulusPerKelvin' },
-    { name: 'diffusivity κ', value: diffusivity(glass), kind: 'diffusivity' },
+    { name: tr`diffusivity κ`, value: diffusivity(glass), kind: 'diffusivity' },
   ] as const;
   const body = bodyWords[wall.body];
 

@@ -1,4 +1,5 @@
 // Bits added, copied and taken away.
+import { tr } from '../words/tr';
 import type { Shape } from '../shape/measure';
 import type { Bit, BitShape } from '../shape/bit';
 import { newBit, type BitPreset } from '../shape/presets';
@@ -42,7 +43,7 @@ export function sculptureOn(
 ): Bit & { readonly name: string } {
   const { height, radius } = skinOf(body);
   return {
-    name: 'sculpture',
+    name: tr`sculpture`,
     shape,
     place: { height, out: radius, around: 0, tilt: 0, copies: 1 },
   };

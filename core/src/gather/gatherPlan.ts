@@ -110,7 +110,7 @@ export function planGathers(input: GatherInput): GatherPlan {
       formula: colour > 0 ? tr`m × (1 + allowance) − colour` : tr`m × (1 + allowance)`,
       inputs: [
         { name: tr`piece, as clear`, value: input.mass, kind: 'mass' },
-        { name: 'allowance', value: input.allowance, kind: 'ratio' },
+        { name: tr`allowance`, value: input.allowance, kind: 'ratio' },
         ...(colour > 0
           ? [
               {
@@ -132,7 +132,7 @@ export function planGathers(input: GatherInput): GatherPlan {
       says: tr`How thick one gather lies over what is already on the iron.`,
       formula: 'h = f·√(ηU / ρg)',
       inputs: [
-        { name: 'pot', value: input.potTemperature, kind: 'temperature' },
+        { name: tr`pot`, value: input.potTemperature, kind: 'temperature' },
         { name: tr`viscosity η`, value: eta, kind: 'viscosity' },
         { name: tr`drawing speed U`, value: WORKING_SPEED, kind: 'speed' },
         { name: tr`molten density ρ`, value: glass.moltenDensity, kind: 'density' },
@@ -151,7 +151,7 @@ export function planGathers(input: GatherInput): GatherPlan {
       inputs: [
         { name: tr`glass to gather`, value: needed, kind: 'mass' },
         { name: tr`one layer h`, value: thickness, kind: 'length' },
-        { name: 'iron 2a', value: dip.ironDiameter, kind: 'length' },
+        { name: tr`iron 2a`, value: dip.ironDiameter, kind: 'length' },
         { name: tr`depth in the glass`, value: dip.depth, kind: 'length' },
       ],
       source: tr`Volume of a capsule. Check, common practice: two gathers on a 19 mm iron make a 57 mm cube, 467 g.`,

@@ -71,7 +71,7 @@ function factorsOf(seen: BreakSeen, told: readonly Speaks[]): Factor[] {
     const sign = seen[kind];
     return sign === undefined
       ? []
-      : [{ says: sign, of: (cause) => seenWith(cause[kind], sign, all.length) }];
+      : [{ says: trWord(sign), of: (cause) => seenWith(cause[kind], sign, all.length) }];
   });
   const record = told.map((t): Factor => ({
     says: t.says,

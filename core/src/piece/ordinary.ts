@@ -51,10 +51,10 @@ export const ORDINARY_SHOP = {
   ],
   irons: [
     { name: tr`small pipe`, diameter: 0.0191, hollow: true },
-    { name: 'pipe', diameter: 0.0254, hollow: true },
+    { name: tr`pipe`, diameter: 0.0254, hollow: true },
     { name: tr`big pipe`, diameter: 0.0318, hollow: true },
     { name: tr`bit iron`, diameter: 0.0127, hollow: false },
-    { name: 'punty', diameter: 0.0191, hollow: false },
+    { name: tr`punty`, diameter: 0.0191, hollow: false },
   ],
   blocks: [0.051, 0.064, 0.076, 0.089, 0.102, 0.127, 0.152],
   stock: [

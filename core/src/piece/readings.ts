@@ -48,7 +48,7 @@ export function readings(whole: Whole): Readings {
             : tr`This form holds nothing: it is closed, or open at the bottom.`,
         formula: 'V = ∫π r² dz under the inside line',
         inputs: [
-          { name: 'height', value: whole.height, kind: 'length' },
+          { name: tr`height`, value: whole.height, kind: 'length' },
           { name: tr`widest, outside`, value: 2 * whole.widest, kind: 'length' },
         ],
         source: PAPPUS,
@@ -98,7 +98,7 @@ export function readings(whole: Whole): Readings {
         inputs: [
           { name: tr`thick`, value: whole.step.thick, kind: 'length' },
           { name: tr`thin`, value: whole.step.thin, kind: 'length' },
-          { name: 'reach', value: whole.step.reach, kind: 'length' },
+          { name: tr`reach`, value: whole.step.reach, kind: 'length' },
         ],
         source: tr`Edge effect: Timoshenko & Woinowsky-Krieger, Theory of Plates and Shells.`,
         changes: tr`Spread the taper further, or even the two walls.`,
@@ -155,7 +155,7 @@ export function readings(whole: Whole): Readings {
         inputs: [
           { name: tr`foot radius`, value: whole.footRadius, kind: 'length' },
           { name: tr`centre of mass, filled`, value: fill.centreOfMass, kind: 'length' },
-          { name: 'water', value: fill.mass, kind: 'mass' },
+          { name: tr`water`, value: fill.mass, kind: 'mass' },
         ],
         source: tr`Statics; water 998 kg/m³ (CRC Handbook, 20 °C).`,
         changes: tr`A lower line, a wider foot, a heavier base.`,

@@ -222,7 +222,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
               curves={[
                 ...(what === 'log'
                   ? []
-                  : [{ id: 'plan', name: 'planned', curve: checked.curve, lead: false }]),
+                  : [{ id: 'plan', name: tr`planned`, curve: checked.curve, lead: false }]),
                 { id: 'was', name: tr`as it went`, curve: judged.curve, lead: true },
               ]}
             />

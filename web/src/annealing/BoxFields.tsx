@@ -18,10 +18,10 @@ interface Props {
 }
 
 const FIELDS = [
-  { id: 'power', label: 'Power', kind: 'power', nudge: 100 },
-  { id: 'capacity', label: 'Thermal mass', kind: 'heatCapacity', nudge: 1000 },
-  { id: 'coolingTime', label: 'Cools to a third in', kind: 'time', nudge: 600 },
-  { id: 'unevenness', label: 'Uneven by', kind: 'temperatureDifference', nudge: 1 },
+  { id: 'power', label: tr`Power`, kind: 'power', nudge: 100 },
+  { id: 'capacity', label: tr`Thermal mass`, kind: 'heatCapacity', nudge: 1000 },
+  { id: 'coolingTime', label: tr`Cools to a third in`, kind: 'time', nudge: 600 },
+  { id: 'unevenness', label: tr`Uneven by`, kind: 'temperatureDifference', nudge: 1 },
 ] as const;
 
 /** No annealer gets hotter with its power full on, °C. From memory. */

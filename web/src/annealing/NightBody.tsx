@@ -9,6 +9,7 @@ import {
   type LoadPiece,
   type ScheduleInput,
   tr,
+  trWord,
 } from '@zanfirico/core';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
@@ -84,7 +85,7 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
     ...(drawn ? (['Inside'] as const) : (['Where'] as const)),
     ...(changes && drawn ? [] : (['What helps'] as const)),
   ];
-  const leaves = LEAVES.filter((l) => !without.includes(l)).map((l) => [l, l] as const);
+  const leaves = LEAVES.filter((l) => !without.includes(l)).map((l) => [l, trWord(l)] as const);
   const door = clockWords(lastIn, schedule.total.value);
   const changed = changeWords(lastIn, schedule.total.value);
   const checked = night.state === 'checked' ? night.checked : undefined;

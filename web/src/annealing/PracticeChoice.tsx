@@ -1,5 +1,5 @@
 // The practices to choose from, each with the tension it lets stay.
-import { PRACTICES, printText, type Practice, tr } from '@zanfirico/core';
+import { mark, PRACTICES, printText, type Practice, tr, trWord } from '@zanfirico/core';
 import { Choice } from '../fields/Choice';
 import { useDisplay } from '../stores/display';
 
@@ -13,7 +13,7 @@ interface Props {
 const PER_CENT = 100;
 /** In hand, per cent: nothing, for what is usually off, for everything that may be at once. */
 const IN_HANDS = ['0', '15', '30'] as const;
-const NOTES = { '15': 'usual' } as const;
+const NOTES = { '15': mark('usual') } as const;
 
 export function PracticeChoice({ practice, inHand, onChange }: Props) {
   const units = useDisplay((s) => s.units);
@@ -39,7 +39,7 @@ export function PracticeChoice({ practice, inHand, onChange }: Props) {
         options={shares.map((v) => ({
           value: v,
           label: `${v} %`,
-          ...(v in NOTES && { note: NOTES[v as keyof typeof NOTES] }),
+          ...(v in NOTES && { note: trWord(NOTES[v as keyof typeof NOTES]) }),
         }))}
         onChange={(chosen) => {
           onChange({ inHand: Number(chosen) / PER_CENT });

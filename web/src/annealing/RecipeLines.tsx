@@ -10,9 +10,9 @@ import { ALL_ROWS, usePaper } from '../shell/paper';
 
 /** What a line is made of. */
 const LINE_FIELDS = [
-  { id: 'to', label: 'To', kind: 'temperature', max: 1200, nudge: 1 },
-  { id: 'rate', label: 'At', kind: 'rate', max: 10 },
-  { id: 'hold', label: 'Then held', kind: 'time', max: 31622400, nudge: 600 },
+  { id: 'to', label: tr`To`, kind: 'temperature', max: 1200, nudge: 1 },
+  { id: 'rate', label: tr`At`, kind: 'rate', max: 10 },
+  { id: 'hold', label: tr`Then held`, kind: 'time', max: 31622400, nudge: 600 },
 ] as const;
 
 /** Room of a line, px, and how many are in sight before they scroll. */

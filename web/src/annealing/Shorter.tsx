@@ -70,10 +70,10 @@ export function Shorter({ input, lastIn, checked }: Props) {
             <CurvesChart
               lastIn={lastIn}
               curves={[
-                { id: 'set', name: 'tonight', curve: checked.curve, lead: false },
+                { id: 'set', name: tr`tonight`, curve: checked.curve, lead: false },
                 {
                   id: 'short',
-                  name: 'shortest',
+                  name: tr`shortest`,
                   curve: recipeCurve(found.recipe, input.box),
                   lead: true,
                 },

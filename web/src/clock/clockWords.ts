@@ -14,9 +14,9 @@ export function clockWords(
     days < 0
       ? tr`the day before`
       : days === 0
-        ? 'today'
+        ? tr`today`
         : days === 1
-          ? 'tomorrow'
+          ? tr`tomorrow`
           : tr`in ${String(days)} days`;
   return { time: text, day };
 }
@@ -26,5 +26,5 @@ export function changeWords(from: string, seconds: number, when = new Date()): s
   const change = clockChange(from, seconds, when);
   return change === 0
     ? undefined
-    : tr`Clocks are put ${change > 0 ? 'forward' : 'back'} within this night; the times are those they will show.`;
+    : tr`Clocks are put ${change > 0 ? tr`forward` : tr`back`} within this night; the times are those they will show.`;
 }

@@ -43,7 +43,7 @@ export function weekIcs(entries: readonly NightEntry[], now = new Date()): strin
         },
         {
           ...common,
-          uid: tr`${key}-door@${HOST}`,
+          uid: `${key}-door@${HOST}`,
           title: tr`Door may open: ${name}`,
           start: parts(door),
           description: tr`Power off before reaching in.`,

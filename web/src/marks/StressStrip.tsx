@@ -43,23 +43,23 @@ type Lines = Readonly<
 
 /** The lines, the boldest last so that it lies on top. */
 const LINES = {
-  anywhere: { stroke: 'var(--color-accent)', width: 1.4, dash: '1 3', says: 'the most anywhere' },
-  skin: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: 'its skin' },
+  anywhere: { stroke: 'var(--color-accent)', width: 1.4, dash: '1 3', says: tr`the most anywhere` },
+  skin: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: tr`its skin` },
   middle: {
     stroke: 'var(--color-primary)',
     width: 2.2,
     dash: '',
-    says: 'middle of the thickest wall',
+    says: tr`middle of the thickest wall`,
   },
 } as const;
 
 const DRAWN = {
-  pressed: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: 'most pressed anywhere' },
+  pressed: { stroke: 'var(--chalk)', width: 1.6, dash: '5 3', says: tr`most pressed anywhere` },
   pulled: {
     stroke: 'var(--color-primary)',
     width: 2.2,
     dash: '',
-    says: 'most pulled anywhere in the section',
+    says: tr`most pulled anywhere in the section`,
   },
 } as const;
 

@@ -73,7 +73,9 @@ export function Shell() {
             aria-label={tr`Zanfirico, to the pieces`}
           >
             <TwistMark />
-            <span className="font-display hidden text-2xl font-semibold tracking-tight sm:inline">{tr`Zanfirico`}</span>
+            <span className="font-display hidden text-2xl font-semibold tracking-tight sm:inline">
+              Zanfirico
+            </span>
           </NavLink>
           <SheetLinks
             label={tr`Places`}

@@ -1,5 +1,5 @@
 // Who this screen is, where it was let in; and the way out.
-import { tr } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core';
 import type { Me } from '@zanfirico/contract';
 import { LogOut } from 'lucide-react';
 import { leave } from '../api/door';
@@ -17,7 +17,7 @@ export function WhoIAm({ me }: { readonly me: Me | undefined }) {
   if (!me || me.here) return null;
   return (
     <span className="flex items-center gap-1">
-      <span className="max-w-32 truncate" title={`${me.name}: ${MAY_WORDS[me.may]}`}>
+      <span className="max-w-32 truncate" title={`${me.name}: ${trWord(MAY_WORDS[me.may])}`}>
         {me.name}
       </span>
       <IconButton

@@ -1,5 +1,4 @@
 // For tests in Node: the browser's storage, as far as the stores use it.
-import { tr } from '@zanfirico/core';
 
 /** The browser's storage, as far as the stores use it; `full` refuses like a browser out of room. */
 class FakeStorage {
@@ -9,7 +8,7 @@ class FakeStorage {
     return this.items.get(key) ?? null;
   }
   setItem(key: string, value: string): void {
-    if (this.full) throw new Error(tr`QuotaExceededError`);
+    if (this.full) throw new Error('QuotaExceededError');
     this.items.set(key, value);
   }
   removeItem(key: string): void {

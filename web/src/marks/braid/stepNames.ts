@@ -45,7 +45,7 @@ export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {
     for (const id of mine) left.delete(id);
     return [name, mine] as const;
   });
-  const furnace = [['Shaping and the transfer', [...left]] as const, ...groups];
+  const furnace = [[tr`Shaping and the transfer`, [...left]] as const, ...groups];
   const torch = TORCH_GROUPS.map(
     ([name, has]) => [name, all.filter((id) => atTorch(id) && has(id))] as const,
   );

@@ -23,9 +23,9 @@ interface Props {
 const BESIDE = 0.45;
 
 const PLATES = [
-  { value: 'tint', label: 'With a tint plate' },
-  { value: 'plain', label: 'Without' },
-  { value: 'tenfold', label: 'Tint plate, tenfold', note: 'to see where' },
+  { value: 'tint', label: tr`With a tint plate` },
+  { value: 'plain', label: tr`Without` },
+  { value: 'tenfold', label: tr`Tint plate, tenfold`, note: tr`to see where` },
 ] as const;
 /** Well annealed glass shows next to nothing: so many times as much shows where it would. */
 const TENFOLD = 10;

@@ -57,7 +57,7 @@ export function BenchHead({ begin, events, clock, behind, total, whose, onWhose 
               ) : (
                 <>
                   <span className="num">{clockText(Math.abs(behind))}</span>{' '}
-                  {behind > 0 ? 'behind' : 'ahead'}
+                  {behind > 0 ? tr`behind` : tr`ahead`}
                 </>
               )}
             </b>

@@ -1,5 +1,5 @@
 // The bench: what is being made, what can be begun, and what was made.
-import { tr } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core';
 import type { MakingLine } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -100,7 +100,7 @@ export function BenchPlace() {
                 <Line
                   key={m.id}
                   making={m}
-                  says={`${m.rehearsal ? 'rehearsed' : (m.ended ?? '')} ${dayWords(m.begunAt)}, ${minutes(m)}`}
+                  says={`${m.rehearsal ? tr`rehearsed` : (trWord(m.ended) ?? '')} ${dayWords(m.begunAt)}, ${minutes(m)}`}
                 />
               ))}
             </ul>

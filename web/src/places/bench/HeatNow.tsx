@@ -88,13 +88,13 @@ function GlassLine({ glass }: { readonly glass: GlassNow }) {
         </span>
       </span>
       <span className={`block ${soon ? 'text-error' : 'quiet'}`}>
-        {where !== 'in hand' && `${where}, `}
+        {where !== 'in hand' && `${trWord(where)}, `}
         {brittleIn === 0
           ? tr`its skin is brittle: into the fire, slowly`
           : soon
             ? tr`its skin is brittle in ${clockText(brittleIn)}`
             : falls
-              ? `${falls.to} in ${clockText(falls.in)}`
+              ? tr`${trWord(falls.to)} in ${clockText(falls.in)}`
               : tr`keeps for minutes`}
       </span>
     </li>

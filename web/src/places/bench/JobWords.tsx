@@ -14,7 +14,7 @@ const when = (job: Job): string =>
   job.now && !job.assumed
     ? tr`at it ${clockText(job.in)}`
     : job.now || job.in < NOW
-      ? 'now'
+      ? tr`now`
       : `in ${clockText(job.in)}`;
 
 export const JobWords = ({

@@ -10,6 +10,7 @@ import {
   TWO_WORDS,
   type StepId,
   tr,
+  trWord,
 } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
@@ -126,7 +127,7 @@ function Target({ change }: { readonly change: Change }) {
                       <td key={side} className="w-24 pl-3">
                         <QuantityField
                           bare
-                          label={`${SAYS[t.of]}, ${side}`}
+                          label={`${SAYS[t.of]}, ${trWord(side)}`}
                           kind={KIND[t.of]}
                           value={t[side] * by}
                           within={{ minimum: 0, maximum: LIMITS.offDrawn.maximum * by }}

@@ -136,12 +136,12 @@ function Sheet({
                     {format(l.begunAt, 'd MMM HH:mm')}
                   </Link>
                   <span className="quiet block text-sm">
-                    {l.rehearsal ? tr`rehearsed` : (l.ended ?? tr`at the bench`)}
+                    {l.rehearsal ? tr`rehearsed` : (trWord(l.ended) ?? tr`at the bench`)}
                   </span>
                 </th>
                 <td>
                   {l.gather?.share === undefined
-                    ? (l.gather?.verdict ?? '–')
+                    ? (trWord(l.gather?.verdict) ?? '–')
                     : `${String(Math.round(100 * l.gather.share))} %`}
                   {l.gather && l.gather.verdict !== 'right' && (
                     <span className="text-warning block text-sm">{trWord(l.gather.verdict)}</span>

@@ -13,6 +13,7 @@ import {
   printText,
   type Morning,
   tr,
+  trWord,
 } from '@zanfirico/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -129,7 +130,7 @@ function Table({ makings }: { readonly makings: readonly Read[] }) {
   const words = (i: number): string => {
     const { outcome, cause } = mornings[i] as Morning;
     const given = states[i]?.ended?.how === 'given up';
-    return `${outcome ?? (given ? 'given up' : 'not opened')}${cause === undefined ? '' : `: ${causeSays(cause)}`}`;
+    return `${trWord(outcome) ?? (given ? tr`given up` : tr`not opened`)}${cause === undefined ? '' : `: ${causeSays(cause)}`}`;
   };
   const planned = first && plannedSeconds(first.begin);
   return (

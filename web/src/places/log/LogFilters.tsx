@@ -1,6 +1,6 @@
 // What the log's list is chosen by; kept in the address.
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays, tr } from '@zanfirico/core';
+import { causeSays, tr, trWord } from '@zanfirico/core';
 import { useMemo } from 'react';
 import type { LogAsked } from '../../api/client';
 import { spanOf } from '../../clock/days';
@@ -82,13 +82,13 @@ export function LogFilters({
         <option value="">{tr`any way`}</option>
         {OUTCOMES.map((o) => (
           <option key={o} value={o}>
-            {o === 'waits' ? tr`not opened yet` : o}
+            {o === 'waits' ? tr`not opened yet` : trWord(o)}
           </option>
         ))}
       </SelectField>
       {choose(tr`Led by`, 'lead', tr`anybody`)}
       {choose(tr`In`, 'box', tr`any box`)}
-      {choose(tr`Lost to`, 'cause', 'anything')}
+      {choose(tr`Lost to`, 'cause', tr`anything`)}
       {(['since', 'until'] as const).map((key) => (
         <label key={key} className="flex flex-col">
           <span className="quiet text-sm">{key === 'since' ? tr`From` : tr`To`}</span>

@@ -132,7 +132,7 @@ const sinceText = (ms: number): string => {
 };
 
 const PICTURES = ['hot', 'cold', 'between polarisers'] as const;
-const pictureOf = (says: string): string => tr`picture-${says.replace(' ', '-')}`;
+const pictureOf = (says: string): string => `picture-${says.replace(' ', '-')}`;
 
 /** What is known of a piece once it is cold, and where it was lost, why. */
 function Looked({

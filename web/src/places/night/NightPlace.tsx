@@ -10,11 +10,11 @@ import { WarmView } from './warm/WarmView';
 import { WeekView } from './WeekView';
 
 const VIEWS = [
-  ['box', 'Tonight’s box'],
-  ['live', 'At the boxes'],
-  ['week', 'The week'],
-  ['warm', 'Warm for the bench'],
-  ['numbers', 'By numbers'],
+  ['box', tr`Tonight’s box`],
+  ['live', tr`At the boxes`],
+  ['week', tr`The week`],
+  ['warm', tr`Warm for the bench`],
+  ['numbers', tr`By numbers`],
 ] as const;
 
 export function NightPlace() {

@@ -21,7 +21,7 @@ export function OthersHere() {
     >
       <Users className="text-accent size-4 shrink-0" />
       {names.length > 0 &&
-        tr`${names.join(tr` and `)} ${names.length > 1 ? 'are' : 'is'} in this piece too. `}
+        tr`${names.join(tr` and `)} ${names.length > 1 ? tr`are` : tr`is`} in this piece too. `}
       {newer &&
         tr`${by ?? tr`Somebody`} saved revision ${String(revision)}: saved, yours is put together with it.`}
     </p>

@@ -51,7 +51,7 @@ export function ShelfPiece(props: Props) {
               <li>{tr`${printText(facts.mass, 'mass', units)} glass`}</li>
               <li>
                 {facts.gathers !== undefined
-                  ? `${String(facts.gathers)} ${facts.gathers === 1 ? 'gather' : 'gathers'}`
+                  ? `${String(facts.gathers)} ${facts.gathers === 1 ? tr`gather` : tr`gathers`}`
                   : facts.stock !== undefined
                     ? tr`${printText(facts.stock, 'length', units)} tubing`
                     : facts.kiln
@@ -59,7 +59,7 @@ export function ShelfPiece(props: Props) {
                       : tr`torch`}
               </li>
               <li>
-                <BoxHours input={facts.night} {...(facts.kiln && { says: 'annealing' })} />
+                <BoxHours input={facts.night} {...(facts.kiln && { says: tr`annealing` })} />
               </li>
             </ul>
           ) : (
@@ -99,8 +99,8 @@ const kilnWords = ({
   readonly layers: number;
   readonly firings: number;
 }): string => {
-  const fired = `${String(firings)} ${firings === 1 ? 'firing' : 'firings'}`;
+  const fired = `${String(firings)} ${firings === 1 ? tr`firing` : tr`firings`}`;
   return layers > 0
-    ? `${String(layers)} ${layers === 1 ? 'sheet' : 'sheets'}, ${fired}`
+    ? `${String(layers)} ${layers === 1 ? tr`sheet` : tr`sheets`}, ${fired}`
     : tr`cast, ${fired}`;
 };

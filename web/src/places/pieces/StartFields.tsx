@@ -33,7 +33,7 @@ const IN_KILN: readonly {
   {
     form: 'kiln-flat',
     name: tr`sheet, fused flat`,
-    mark: tr`M10 84h180v12h-180ZM10 90h180M60 78h34v6h-34ZM120 78h22v6h-22Z`,
+    mark: 'M10 84h180v12h-180ZM10 90h180M60 78h34v6h-34ZM120 78h22v6h-22Z',
   },
   {
     form: 'kiln-slumped',
@@ -43,7 +43,7 @@ const IN_KILN: readonly {
   {
     form: 'kiln-cast',
     name: tr`cast in a mould`,
-    mark: tr`M40 96V60q0-18 20-18h80q20 0 20 18v36ZM70 42V22h60v20`,
+    mark: 'M40 96V60q0-18 20-18h80q20 0 20 18v36ZM70 42V22h60v20',
   },
 ];
 /** The glass sheet begins as until somebody chooses another. */

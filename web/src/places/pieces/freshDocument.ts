@@ -17,6 +17,7 @@ import {
   type Glass,
   type KilnStart,
   tr,
+  trWord,
 } from '@zanfirico/core';
 
 /** What a person is asked before drawing. */
@@ -57,7 +58,7 @@ export function freshDocument(
   return {
     format: PIECE_FORMAT,
     version: PIECE_VERSION,
-    name: name.trim() || tr`New ${start ? NAMES[start] : form}`,
+    name: name.trim() || tr`New ${start ? NAMES[start] : trWord(form)}`,
     notes: '',
     form,
     way: start ? 'kiln' : torch ? 'torch' : 'furnace',

@@ -14,7 +14,7 @@ const many = (n: number, one: string, more: string): string =>
 /** What came of a bundle, in a sentence. */
 export function bundleSays(file: string, read: BundleRead): string {
   const parts = [
-    tr`${many(read.pieces.length, 'piece', tr`pieces`)} on the shelf`,
+    tr`${many(read.pieces.length, tr`piece`, tr`pieces`)} on the shelf`,
     ...(read.there.length > 0
       ? [tr`${many(read.there.length, tr`was`, tr`were`)} here just so already`]
       : []),
@@ -70,6 +70,6 @@ export function useReadingIn(): (files: readonly File[]) => Promise<void> {
       return;
     }
     await shelfChanged();
-    if (made.length > 0) say(tr`${many(made.length, 'piece', tr`pieces`)} read onto the shelf.`);
+    if (made.length > 0) say(tr`${many(made.length, tr`piece`, tr`pieces`)} read onto the shelf.`);
   };
 }

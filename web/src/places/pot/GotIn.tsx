@@ -120,7 +120,7 @@ export function GotIn({ glass, there, holds }: Props) {
           ? tr`Not to be seen through 20 mm.`
           : told.charges === undefined
             ? tr`Without charges it stays.`
-            : tr`Not to be seen any more after ${String(told.charges)} ${told.charges === 1 ? 'charge' : 'charges'} like that.`}{' '}
+            : tr`Not to be seen any more after ${String(told.charges)} ${told.charges === 1 ? tr`charge` : tr`charges`} like that.`}{' '}
         {trNodes`Its expansion goes from ${(<span className="num">{shown(glass.expansion / POINT, 1)}</span>)} to ${(<span className="num">{shown(told.expansion / POINT, 1)}</span>)}`}{' '}
         × 10⁻⁷/K:{' '}
         {lost.length === 0
@@ -135,7 +135,7 @@ export function GotIn({ glass, there, holds }: Props) {
                 {printText(Math.abs(works.by), 'temperatureDifference', units)}
               </span>
             )}`}{' '}
-            {tr`${works.by > 0 ? 'stiffer' : 'softer'}: as stiff as before that much ${works.by > 0 ? 'hotter' : 'colder'} (by ${works.from === 'oxides' ? tr`its oxides, Lakatos` : tr`the softening points`}`}
+            {tr`${works.by > 0 ? tr`stiffer` : tr`softer`}: as stiff as before that much ${works.by > 0 ? tr`hotter` : tr`colder`} (by ${works.from === 'oxides' ? tr`its oxides, Lakatos` : tr`the softening points`}`}
             ).
           </>
         )}

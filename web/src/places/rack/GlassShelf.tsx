@@ -168,7 +168,7 @@ function Bands({ glass }: { readonly glass: Glass }) {
             color: ['workable', 'soft', 'runny'].includes(s.band) ? '#1a0e06' : '#fff',
           }}
         >
-          {s.to - s.from > WORD_FITS ? s.band : ''}
+          {s.to - s.from > WORD_FITS ? trWord(s.band) : ''}
         </span>
       ))}
     </span>

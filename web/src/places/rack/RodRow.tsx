@@ -30,7 +30,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
         form === 'bar' ? 'bar' : form === 'powder' || form === 'frit' ? 'passes' : 'canes',
         colour.density,
       );
-      return mass === undefined ? [] : [`${form} ${printText(mass, 'mass', units)}`];
+      return mass === undefined ? [] : [`${trWord(form)} ${printText(mass, 'mass', units)}`];
     })
     .join(', ');
   return (

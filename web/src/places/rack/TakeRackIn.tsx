@@ -160,7 +160,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           <p>
             {trNodes`${(<b className="num">{table.rows.length}</b>)} read: ${adds.length} new, ${changes.length} that change what is in the rack, ${leaves.length} that change nothing`}
             {table.problems.length > 0 &&
-              tr`; ${String(table.problems.length)} ${table.problems.length === 1 ? 'row' : 'rows'} could not be read`}
+              tr`; ${String(table.problems.length)} ${table.problems.length === 1 ? tr`row` : tr`rows`} could not be read`}
             .
             {table.ignored.length > 0 && (
               <span className="quiet">{tr` Not used: ${table.ignored.join(', ')}.`}</span>

@@ -134,7 +134,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
                     <span className="num">
                       {shown(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
                     </span>
-                  )} ${going.door > going.doorPlanned ? 'later' : 'sooner'} than planned`}
+                  )} ${going.door > going.doorPlanned ? tr`later` : tr`sooner`} than planned`}
                 </>
               )}
               {now.speed !== undefined && now.speed > 1 && (

@@ -118,7 +118,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           {(torch ? (['torch'] as const) : (['glory hole', 'bench'] as const)).map((station) => (
             <CountField
               key={station}
-              label={STATION_NAMES[station]}
+              label={trWord(STATION_NAMES[station])}
               value={braid.sequence?.stations?.[station] ?? 1}
               within={LIMITS.stations}
               onCommit={(n) => {

@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { printText, type WorkStep, tr } from '@zanfirico/core';
+import { printText, type WorkStep, tr, trWord } from '@zanfirico/core';
 import {
   ArrowDown,
   ArrowUp,
@@ -42,17 +42,17 @@ interface Props {
 }
 
 /** Columns, and whether their title is seen. */
-const COLUMNS: readonly (readonly [string, boolean])[] = [
+const COLUMNS = [
   ['number', false],
   ['at', true],
   ['step', true],
-  [tr`part`, true],
+  ['part', true],
   ['for', true],
   ['then', true],
-  [tr`glass is`, false],
+  ['glass is', false],
   ['trouble', false],
   ['change', false],
-];
+] as const;
 
 /** A mouse drags at once, a finger once it has rested: else it scrolls. */
 const AS_MOUSE = { activationConstraint: { distance: 6 } };
@@ -79,7 +79,7 @@ export function StepTable(props: Props) {
                 scope="col"
                 className={`pr-3 font-normal ${['at', 'for', 'then'].includes(title) ? 'text-right' : ''} ${['part', 'glass is'].includes(title) ? 'max-sm:hidden' : ''}`}
               >
-                {seen ? title : <span className="sr-only">{title}</span>}
+                {seen ? trWord(title) : <span className="sr-only">{trWord(title)}</span>}
               </th>
             ))}
           </tr>
@@ -176,7 +176,7 @@ function StepRow(props: RowProps) {
       <td className="quiet pr-3 text-sm max-sm:hidden">{part}</td>
       <td className="num pr-3 text-right text-sm">{clockText(step.seconds)}</td>
       <td className="num pr-2 text-right text-sm whitespace-nowrap">{ends}</td>
-      <td className="quiet pr-2 text-sm max-sm:hidden">{h?.band ?? ''}</td>
+      <td className="quiet pr-2 text-sm max-sm:hidden">{trWord(h?.band) ?? ''}</td>
       <td className="pr-1">
         {trouble === 'no' && <OctagonX className="text-error size-4" aria-label={tr`no`} />}
         {trouble === 'watch' && (

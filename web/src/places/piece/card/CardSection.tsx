@@ -38,7 +38,7 @@ function labelsOf({ document, derived }: Props, units: DisplayUnits): Label[] {
     return only.profile.map((p) => ({
       radius: p.radius,
       height: p.height,
-      says: p.radius < ON_AXIS ? 'axis' : `⌀ ${text(2 * p.radius)}`,
+      says: p.radius < ON_AXIS ? tr`axis` : `⌀ ${text(2 * p.radius)}`,
       wall: only.work === 'solid' ? '' : text(p.wall),
     }));
   return derived.parts.map(({ shape, name, index }) => {

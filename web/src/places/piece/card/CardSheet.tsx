@@ -34,23 +34,23 @@ export function CardSheet() {
     ...(gathers
       ? ([
           [
-            many ? 'To gather, all' : 'To gather',
+            many ? tr`To gather, all` : tr`To gather`,
             printText(
               parts.reduce((sum, p) => sum + (p.gathers?.toGather.value ?? 0), 0),
               'mass',
               units,
             ),
           ],
-          ['Pot', printText(document.making.potTemperature, 'temperature', units)],
+          [tr`Pot`, printText(document.making.potTemperature, 'temperature', units)],
           ...(many
             ? []
-            : ([['Iron', printText(document.making.ironDiameter, 'length', units)]] as const)),
+            : ([[tr`Iron`, printText(document.making.ironDiameter, 'length', units)]] as const)),
         ] as const)
       : []),
     ...(stock && !many
       ? ([
           [
-            stock.stock.wall === undefined ? 'Rod to cut' : 'Tubing to cut',
+            stock.stock.wall === undefined ? tr`Rod to cut` : tr`Tubing to cut`,
             printText(stock.length.value, 'length', units),
           ],
           ['of', stockWords(stock.stock, units)],
@@ -63,7 +63,7 @@ export function CardSheet() {
       tr`${printText(r.thinnest.value, 'length', units)} to ${printText(r.thickest.value, 'length', units)}`,
     ],
     ...(r.capacity.value > 0
-      ? ([['Holds', printText(r.capacity.value, 'volume', units)]] as const)
+      ? ([[tr`Holds`, printText(r.capacity.value, 'volume', units)]] as const)
       : []),
   ];
   return (

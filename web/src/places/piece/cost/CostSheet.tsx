@@ -174,7 +174,7 @@ export function CostSheet() {
         </div>
         <p className="quiet mt-1 text-sm leading-snug">
           {holds !== undefined && annealer !== undefined
-            ? tr`${String(holds)} of it ${holds === 1 ? 'stands' : 'stand'} in ${annealer}. `
+            ? tr`${String(holds)} of it ${holds === 1 ? tr`stands` : tr`stand`} in ${annealer}. `
             : ''}
           {lost
             ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${String(lost.all)}).`

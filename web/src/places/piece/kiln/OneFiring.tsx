@@ -125,7 +125,7 @@ export function OneFiring({
           label={tr`Send this firing to ${document.firing.annealer ?? tr`the kiln`}`}
           says={tr`Read back and compared; it waits to be started at the box.`}
           programme={{
-            name: `${document.name}, ${firing.aim}`.slice(0, 40),
+            name: `${document.name}, ${trWord(firing.aim)}`.slice(0, 40),
             lines: asSent(programmed.lines),
             lastIn: 0,
           }}

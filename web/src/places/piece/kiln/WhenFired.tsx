@@ -1,6 +1,6 @@
 // When a firing is begun, when its door may open, and both of a piece on the calendar.
 import { trNodes } from '../../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core';
 import type { PieceFiring } from '@zanfirico/contract';
 import { CalendarPlus } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
@@ -74,7 +74,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
                 weekIcs([
                   {
                     id: `kiln-${String(at)}-${document.name}`,
-                    name: `${document.name}, ${firing.aim}`,
+                    name: `${document.name}, ${trWord(firing.aim)}`,
                     annealer: document.firing.annealer,
                     lastIn: begins,
                     door,

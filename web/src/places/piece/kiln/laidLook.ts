@@ -1,6 +1,6 @@
 // How things laid in the kiln look and are called.
 import type { PieceLaid } from '@zanfirico/contract';
-import { hexOf, over, printText, WHITE, type Colour, type Rack } from '@zanfirico/core';
+import { hexOf, over, printText, WHITE, type Colour, type Rack, trWord, tr } from '@zanfirico/core';
 import type { useDisplay } from '../../../stores/display';
 
 type Units = ReturnType<typeof useDisplay.getState>['units'];
@@ -25,6 +25,6 @@ export function nameOfLaid(l: PieceLaid, name: string, units: Units): string {
       ? mm(shape.across)
       : shape.kind === 'rect'
         ? `${mm(shape.width)} × ${mm(shape.deep)}`
-        : 'drawn';
-  return `${l.as} ${size}, ${name}`;
+        : tr`drawn`;
+  return `${trWord(l.as)} ${size}, ${name}`;
 }

@@ -38,9 +38,9 @@ export function HoleFields({
             <li key={i} className="flex items-end gap-3">
               {(
                 [
-                  ['height', 'up', 'length', LIMITS.coordinate],
-                  ['diameter', 'across', 'length', LIMITS.measure],
-                  ['around', 'round it', 'angle', LIMITS.angle],
+                  ['height', tr`up`, 'length', LIMITS.coordinate],
+                  ['diameter', tr`across`, 'length', LIMITS.measure],
+                  ['around', tr`round it`, 'angle', LIMITS.angle],
                 ] as const
               ).map(([field, what, kind, within]) => (
                 <div key={field} className="flex-1">

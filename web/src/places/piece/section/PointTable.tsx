@@ -1,7 +1,7 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import { trNodes } from '../../../words/trNodes';
 import type { PiecePoint } from '@zanfirico/contract';
-import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL, tr } from '@zanfirico/core';
+import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL, tr, trWord } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -130,7 +130,7 @@ const Row = memo(function Row(props: RowProps) {
         <td key={field} className="pl-2">
           <QuantityField
             bare
-            label={`${name} ${field}`}
+            label={`${name} ${trWord(field)}`}
             kind="length"
             value={point[field]}
             min={field === 'radius' && inner ? 0.0005 : LEAST[field]}

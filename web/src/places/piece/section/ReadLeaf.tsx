@@ -227,9 +227,9 @@ function Closure({ derived }: { readonly derived: Good }) {
         {cork &&
           (
             [
-              ['small', 'Cork below'],
-              ['large', 'Cork above'],
-              ['length', 'Cork, long'],
+              ['small', tr`Cork below`],
+              ['large', tr`Cork above`],
+              ['length', tr`Cork, long`],
             ] as const
           ).map(([field, label]) => (
             <QuantityField

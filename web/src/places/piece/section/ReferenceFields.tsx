@@ -68,10 +68,10 @@ export function ReferenceFields() {
           <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2">
             {(
               [
-                ['width', 'Wide', 'length', LIMITS.measure],
-                ['left', 'Left edge', 'length', LIMITS.coordinate],
-                ['bottom', 'Lower edge', 'length', LIMITS.coordinate],
-                ['turn', 'Turned', 'angle', LIMITS.angle],
+                ['width', tr`Wide`, 'length', LIMITS.measure],
+                ['left', tr`Left edge`, 'length', LIMITS.coordinate],
+                ['bottom', tr`Lower edge`, 'length', LIMITS.coordinate],
+                ['turn', tr`Turned`, 'angle', LIMITS.angle],
               ] as const
             ).map(([field, label, kind, within]) => (
               <QuantityField

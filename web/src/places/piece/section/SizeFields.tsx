@@ -36,8 +36,8 @@ export function SizeFields({ index }: { readonly index: number }) {
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         {(
           [
-            ['Widest', now.wide],
-            ['High', now.high],
+            [tr`Widest`, now.wide],
+            [tr`High`, now.high],
           ] as const
         ).map(([label, value]) => (
           <QuantityField

@@ -25,7 +25,7 @@ function Said({ factor, count }: { readonly factor: number; readonly count: numb
     <p className="quiet mt-2 leading-snug" aria-live="polite">
       {trNodes`For walls as you make them: ${(<span className="num">×{shown(factor, 2)}</span>)} of drawn, ours, of ${(<span className="num">{count}</span>)}. `}
       {without &&
-        tr`As drawn it would take ${without.state === 'checked' ? '' : 'about '}${printDuration(without.schedule.total.value)}. `}
+        tr`As drawn it would take ${without.state === 'checked' ? '' : tr`about `}${printDuration(without.schedule.total.value)}. `}
       <Link to="/log#what-is-learnt" className="link">{tr`Change that`}</Link>
     </p>
   );

@@ -1,5 +1,5 @@
 // Changes of the piece on the board that may shorten its night: each derived as the piece it would become, to be tried and to be made.
-import { printText, wouldHelp, type DisplayUnits, tr } from '@zanfirico/core';
+import { printText, wouldHelp, type DisplayUnits, tr, trWord } from '@zanfirico/core';
 import { useMemo } from 'react';
 import type { Change } from '../../../annealing/Helps';
 import { deriveDocument } from '../../../derived/deriveDocument';
@@ -53,7 +53,7 @@ function looksOf(
   const says = moved.flatMap(({ what, other, by, kind, least }) =>
     Math.abs(by) < least
       ? []
-      : [`${printText(Math.abs(by), kind, units)} ${by > 0 ? what : other}`],
+      : [`${printText(Math.abs(by), kind, units)} ${trWord(by > 0 ? what : other)}`],
   );
   return says.length > 0 ? says.join(', ') : tr`its form stays`;
 }

@@ -54,7 +54,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
       </div>
       <p className="quiet text-sm leading-tight">
         {entry.kind === 'glass' ? tr`A glass` : tr`A colour`},{' '}
-        {entry.family === 'other' ? tr`metal or mineral` : entry.family};{' '}
+        {entry.family === 'other' ? tr`metal or mineral` : trWord(entry.family)};{' '}
         {own
           ? tr`your own`
           : tr`shipped, invented and representative: change anything to make it yours`}

@@ -44,7 +44,7 @@ export function NumberTable({ line, onChange }: Props) {
       <td className={`w-24 pl-2 ${spoken[q].by === from ? 'font-bold' : ''}`}>
         <TypedField<number | undefined>
           bare
-          label={`${SHOWN[q].label}, ${from === 'sheet' ? tr`from the sheet` : 'measured'}`}
+          label={`${SHOWN[q].label}, ${from === 'sheet' ? tr`from the sheet` : tr`measured`}`}
           shown={value === undefined ? '' : fieldText(q, value, units)}
           read={(text) =>
             text.trim() === '' ? { ok: true, value: undefined } : readNumber(q, text, units)

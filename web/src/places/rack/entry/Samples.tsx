@@ -6,8 +6,8 @@ import { useDisplay } from '../../../stores/display';
 /** Depths a studio blows its samples to, m. Common practice, no source. */
 const DEPTHS = [0.006, 0.003, 0.0015, 0.0008, 0.0004, 0.0001];
 const GROUNDS = [
-  ['over white', WHITE],
-  ['over black', BLACK],
+  [tr`over white`, WHITE],
+  [tr`over black`, BLACK],
 ] as const;
 const R = 21;
 const STEP = 2 * R + 10;

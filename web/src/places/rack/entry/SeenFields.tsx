@@ -24,9 +24,9 @@ interface Props {
 }
 
 const LOOKS = [
-  { value: 'transparent', label: 'transparent' },
-  { value: 'opalescent', label: 'opalescent' },
-  { value: 'opaque', label: 'opaque' },
+  { value: 'transparent', label: tr`transparent` },
+  { value: 'opalescent', label: tr`opalescent` },
+  { value: 'opaque', label: tr`opaque` },
 ] as const;
 
 export function SeenFields({ line, onChange }: Props) {

@@ -1,6 +1,6 @@
 // The annealers: inside, and as devices.
 import { LIMITS } from '@zanfirico/contract';
-import { boxOf, tr } from '@zanfirico/core';
+import { boxOf, tr, trWord } from '@zanfirico/core';
 import { BoxFields } from '../../../annealing/BoxFields';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
@@ -52,8 +52,8 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
           {(['width', 'depth', 'height'] as const).map((field) => (
             <Measure
               key={field}
-              label={`${box.name}, ${field}`}
-              shows={field}
+              label={`${box.name}, ${trWord(field)}`}
+              shows={trWord(field)}
               value={box[field]}
               within={LIMITS.annealerSize}
               onCommit={(v) => {

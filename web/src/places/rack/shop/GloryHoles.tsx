@@ -1,6 +1,6 @@
 // The glory holes.
 import { LIMITS } from '@zanfirico/contract';
-import { STUDIO_FIRES, tr } from '@zanfirico/core';
+import { STUDIO_FIRES, tr, trWord } from '@zanfirico/core';
 import { Item, Measure, Name } from './rows';
 import { ShopList } from './ShopSection';
 import type { ShopLists } from './useShopLists';
@@ -31,8 +31,8 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
           {(['mouth', 'reach'] as const).map((field) => (
             <Measure
               key={field}
-              label={`${hole.name}, ${field}`}
-              shows={field}
+              label={`${hole.name}, ${trWord(field)}`}
+              shows={trWord(field)}
               value={hole[field]}
               within={field === 'mouth' ? LIMITS.gloryMouth : LIMITS.gloryReach}
               onCommit={(v) => {
