@@ -1,4 +1,5 @@
 // The web server: safe headers, the API, and the built web application.
+import { tr, trWord, mark } from '@zanfirico/core';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import cookieParser from 'cookie-parser';
@@ -19,6 +20,7 @@ import {
 import { onlyEntering } from './door/enterPage';
 import { guards, rightful } from './door/guard';
 import type { Names } from './door/network';
+import { inTheirLanguage, speakAsAsked } from './language';
 import { bundleRoutes } from './routes/bundleRoutes';
 import { classRoutes } from './routes/classRoutes';
 import { deviceRoutes, type DeviceParts } from './routes/deviceRoutes';
@@ -62,10 +64,15 @@ export interface AppParts {
 
 /** What a database refuses a write for, as a person can act on it. */
 const STORE_REFUSES: Readonly<Record<string, string | undefined>> = {
-  SQLITE_FULL: 'The server’s disc is full: nothing was saved. Make room on it, then save again.',
-  SQLITE_READONLY:
+  SQLITE_FULL: mark(
+    'The server’s disc is full: nothing was saved. Make room on it, then save again.',
+  ),
+  SQLITE_READONLY: mark(
     'The server may not write its database: nothing was saved. See who owns its data folder.',
-  SQLITE_IOERR_WRITE: 'The server’s disc refuses to be written: nothing was saved. Look after it.',
+  ),
+  SQLITE_IOERR_WRITE: mark(
+    'The server’s disc refuses to be written: nothing was saved. Look after it.',
+  ),
 };
 
 /** What express and the database throw, as far as it is told. */
@@ -86,17 +93,17 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
     res.status(code).json(body);
   };
   if (type === 'entity.too.large')
-    answer(413, { error: `That is too big; at most ${String(limit / 1000)} kB can be read.` });
+    answer(413, { error: tr`That is too big; at most ${String(limit / 1000)} kB can be read.` });
   else if (type === 'entity.parse.failed')
-    answer(400, { error: 'The request is not readable JSON: it is damaged or only half there.' });
+    answer(400, { error: tr`The request is not readable JSON: it is damaged or only half there.` });
   else if (status !== undefined && status >= 400 && status < 500)
-    answer(status, { error: 'The request could not be read.' });
+    answer(status, { error: tr`The request could not be read.` });
   else if (STORE_REFUSES[code] !== undefined) {
     req.log.error({ err: error }, 'not kept');
-    answer(507, { error: STORE_REFUSES[code] });
+    answer(507, { error: trWord(STORE_REFUSES[code]) });
   } else {
     req.log.error({ err: error }, 'request failed');
-    answer(500, { error: 'Something went wrong on the server; nothing was saved.' });
+    answer(500, { error: tr`Something went wrong on the server; nothing was saved.` });
   }
 };
 
@@ -182,6 +189,8 @@ export function createApp(parts: AppParts): Express {
     }),
   );
   app.use(cookieParser());
+  speakAsAsked();
+  app.use(inTheirLanguage);
   app.use(guards(door?.door, parts.names));
   app.use((_req, res, next) => {
     // Screens whose own clock is wrong go by the studio's.
@@ -191,7 +200,7 @@ export function createApp(parts: AppParts): Express {
   app.use('/api', rightful(door?.door));
   for (const [at, router] of apiOf(parts)) app.use(at, router);
   app.use('/api', (_req, res) => {
-    res.status(404).json({ error: 'There is nothing at this address.' });
+    res.status(404).json({ error: tr`There is nothing at this address.` });
   });
   if (webRoot !== undefined && existsSync(webRoot)) {
     // Wherever it lies: a path from here, under a folder whose name begins with a dot.
@@ -205,7 +214,10 @@ export function createApp(parts: AppParts): Express {
         serveStatic: { ...files, immutable: true, maxAge: '1y' },
       }),
       (_req, res) => {
-        res.status(404).type('text/plain').send('There is no such file.');
+        res
+          .status(404)
+          .type('text/plain')
+          .send(tr`There is no such file.`);
       },
     );
     app.use(packed(root, { ...PACKED, index: false, serveStatic: files }));

@@ -18,7 +18,7 @@ import {
   type RackDocument,
   type ShopDocument,
 } from '@zanfirico/contract';
-import { rackOf } from '@zanfirico/core';
+import { rackOf, tr } from '@zanfirico/core';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { checkDocument } from './check/checkDocument';
 import { isJpeg } from './check/jpeg';
@@ -133,9 +133,9 @@ function filesOf(zip: Uint8Array): Record<string, Uint8Array> | string {
     });
     return tooBig === undefined
       ? files
-      : `${tooBig} is too big: a piece is at most ${String(BODY_LIMIT / 1000)} kB, a making ${String(MAKING_LIMIT / 1e6)} MB, a picture ${String(PHOTO_LIMIT / 1e6)} MB, a bundle ${String(UNPACKED_LIMIT / 1e6)} MB unpacked.`;
+      : tr`${tooBig} is too big: a piece is at most ${String(BODY_LIMIT / 1000)} kB, a making ${String(MAKING_LIMIT / 1e6)} MB, a picture ${String(PHOTO_LIMIT / 1e6)} MB, a bundle ${String(UNPACKED_LIMIT / 1e6)} MB unpacked.`;
   } catch {
-    return 'The file is no whole zip: it is damaged or only half there.';
+    return tr`The file is no whole zip: it is damaged or only half there.`;
   }
 }
 
@@ -162,12 +162,13 @@ class NotSo extends Error {}
 export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): BundleReading {
   const files = filesOf(zip);
   if (typeof files === 'string') return no(files);
-  if (!files[BUNDLE_FILE]) return no(`The zip holds no ${BUNDLE_FILE}: it is no bundle of pieces.`);
+  if (!files[BUNDLE_FILE])
+    return no(tr`The zip holds no ${BUNDLE_FILE}: it is no bundle of pieces.`);
   let at = BUNDLE_FILE;
   /** The file one is at, which the list names. */
   const bytesHere = (): Uint8Array => {
     const bytes = files[at];
-    if (!bytes) throw new NotSo(`${at} is named in ${BUNDLE_FILE} and not in the zip.`);
+    if (!bytes) throw new NotSo(tr`${at} is named in ${BUNDLE_FILE} and not in the zip.`);
     return bytes;
   };
   const jsonHere = (): unknown => JSON.parse(strFromU8(bytesHere())) as unknown;
@@ -176,7 +177,7 @@ export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): Bundl
     const checked = check(jsonHere());
     if (checked.ok) return checked.value;
     const { field, given, allowed } = checked.problem;
-    throw new NotSo(`${at}: ${field}: given ${given}; allowed: ${allowed}.`);
+    throw new NotSo(tr`${at}: ${field}: given ${given}; allowed: ${allowed}.`);
   };
   try {
     const list = readHere(checkBundle);
@@ -229,7 +230,7 @@ export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): Bundl
     const photos: { id: string; bytes: Uint8Array }[] = [];
     for (at of list.photos ?? []) {
       const bytes = bytesHere();
-      if (!isJpeg(bytes)) return no(`${at} is no JPEG.`);
+      if (!isJpeg(bytes)) return no(tr`${at} is no JPEG.`);
       photos.push({ id: at.slice('photos/'.length, -'.jpg'.length), bytes });
     }
     let shop: ShopDocument | undefined;
@@ -241,6 +242,6 @@ export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): Bundl
     return { ok: true, pieces, entries, renamed, ids, makings, photos, shop };
   } catch (error) {
     if (error instanceof NotSo) return no(error.message);
-    return no(`${at} is not whole JSON: it is damaged or only half there.`);
+    return no(tr`${at} is not whole JSON: it is damaged or only half there.`);
   }
 }

@@ -1,6 +1,6 @@
 // The glass of a piece as one closed skin: what is fused is one body, what lifts out stays another.
 import type { PieceDocument } from '@zanfirico/contract';
-import { bodyOf, bodyShells, derive, NO_SHOP, type Mesh, type Rack } from '@zanfirico/core';
+import { bodyOf, bodyShells, derive, NO_SHOP, type Mesh, type Rack, tr } from '@zanfirico/core';
 import type { Manifold, ManifoldToplevel } from 'manifold-3d';
 
 /** As fine as the files of the parts. */
@@ -101,7 +101,7 @@ function normalOf(a: Corner, b: Corner, c: Corner): Corner {
 export async function fusedPiece(document: PieceDocument, rack: Rack): Promise<Mesh[] | string> {
   const glass = rack.glass(document.glass);
   const derived = glass && derive(document, glass, { ...NO_SHOP, rack });
-  if (derived?.ok !== true) return 'The drawing needs mending before it can be fused.';
+  if (derived?.ok !== true) return tr`The drawing needs mending before it can be fused.`;
   const { parts, bits } = bodyOf(derived, document.bits ?? []);
   const shells = bodyShells(parts, bits, FINENESS);
   try {
@@ -113,6 +113,6 @@ export async function fusedPiece(document: PieceDocument, rack: Rack): Promise<M
       })),
     );
   } catch {
-    return 'A part of this piece is no closed body: it cannot be fused to one skin.';
+    return tr`A part of this piece is no closed body: it cannot be fused to one skin.`;
   }
 }

@@ -1,12 +1,12 @@
 // A making as it may leave the studio: without who made it, and without what they wrote down.
 import type { MakingDocument, MakingEvent, PieceDocument } from '@zanfirico/contract';
-import { changed } from '@zanfirico/core';
+import { changed, tr } from '@zanfirico/core';
 
 type Crew = NonNullable<MakingDocument['begin']['crew']>;
 
 /** Named by their place alone. */
 const unnamed = (crew: Crew): Crew =>
-  crew.map((p, i) => ({ ...p, name: `person ${String(i + 1)}` }));
+  crew.map((p, i) => ({ ...p, name: tr`person ${String(i + 1)}` }));
 
 function quiet(document: PieceDocument): PieceDocument {
   const making = changed(document.making, { gatherer: undefined });

@@ -18,6 +18,8 @@ import {
   readPart,
   STEPS,
   type Rack,
+  tr,
+  mark,
 } from '@zanfirico/core';
 import { checker } from './schema';
 import { shown } from './shown';
@@ -39,17 +41,17 @@ const refuse = (error: string, ...problems: FieldProblem[]): CheckedDocument => 
 export function checkDocument(given: unknown, rack: Rack): CheckedDocument {
   const value = upgradePiece(given);
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return refuse('This is not a piece file: it should hold one JSON object.');
+    return refuse(tr`This is not a piece file: it should hold one JSON object.`);
   const { format, version } = value as { format?: unknown; version?: unknown };
   if (format !== PIECE_FORMAT)
-    return refuse('This is not a piece file.', {
+    return refuse(tr`This is not a piece file.`, {
       field: 'format',
       given: shown(format),
       allowed: shown(PIECE_FORMAT),
     });
   if (version !== PIECE_VERSION)
     return refuse(
-      `This piece file is of version ${shown(version)}; versions ${READABLE_VERSIONS.join(' and ')} can be read here.`,
+      tr`This piece file is of version ${shown(version)}; versions ${READABLE_VERSIONS.join(tr` and `)} can be read here.`,
       {
         field: 'version',
         given: shown(version),
@@ -59,7 +61,7 @@ export function checkDocument(given: unknown, rack: Rack): CheckedDocument {
   const checked = checkSchema(value);
   if (!checked.ok) {
     const { field, given, allowed } = checked.problem;
-    return refuse(`${field}: given ${given}; allowed: ${allowed}.`, checked.problem);
+    return refuse(tr`${field}: given ${given}; allowed: ${allowed}.`, checked.problem);
   }
   return checkMeaning(checked.value, rack);
 }
@@ -69,17 +71,17 @@ const TOLD = 30;
 const told = (ids: readonly string[]): string =>
   ids.length <= TOLD
     ? ids.join(', ')
-    : `${ids.slice(0, TOLD).join(', ')} and ${String(ids.length - TOLD)} more`;
+    : tr`${ids.slice(0, TOLD).join(', ')} and ${String(ids.length - TOLD)} more`;
 
 /** Ids of the glasses a rack has, as a refusal tells them. */
 export const glassIds = (rack: Rack): string =>
   told(rack.lines.flatMap((l) => (l.glass ? [l.glass.id] : [])));
 
 /** Another shop's own glass: its rack has to come first. */
-const READ_FIRST = 'Take its rack in first, or change the piece to one that is here.';
+const READ_FIRST = mark('Take its rack in first, or change the piece to one that is here.');
 
 const noGlass = (rack: Rack, field: string, id: string | undefined): CheckedDocument =>
-  refuse(`The rack has no glass "${id ?? ''}". ${READ_FIRST}`, {
+  refuse(tr`The rack has no glass "${id ?? ''}". ${READ_FIRST}`, {
     field,
     given: shown(id),
     allowed: glassIds(rack),
@@ -88,37 +90,40 @@ const noGlass = (rack: Rack, field: string, id: string | undefined): CheckedDocu
 /** What is wrong with the kiln's part of it. */
 function checkKiln({ way, kiln }: PieceDocument, rack: Rack): CheckedDocument | undefined {
   if ((way === 'kiln') !== (kiln !== undefined))
-    return refuse('A piece is made in the kiln where it says what is laid there, and only there.', {
-      field: kiln ? 'way' : 'kiln',
-      given: kiln ? shown(way) : 'nothing',
-      allowed: kiln ? 'kiln' : 'what is laid, and its firings',
-    });
+    return refuse(
+      tr`A piece is made in the kiln where it says what is laid there, and only there.`,
+      {
+        field: kiln ? 'way' : 'kiln',
+        given: kiln ? shown(way) : tr`nothing`,
+        allowed: kiln ? 'kiln' : tr`what is laid, and its firings`,
+      },
+    );
   if (!kiln) return undefined;
   const ids = new Set<string>();
   for (const [i, laid] of kiln.laid.entries()) {
     if (ids.has(laid.id))
-      return refuse(`Two things laid have the id "${laid.id}".`, {
+      return refuse(tr`Two things laid have the id "${laid.id}".`, {
         field: `kiln.laid[${String(i)}].id`,
         given: shown(laid.id),
-        allowed: 'an id nothing else laid has',
+        allowed: tr`an id nothing else laid has`,
       });
     ids.add(laid.id);
     if (laid.of !== undefined && !rack.colour(laid.of))
-      return refuse(`The rack has no glass or colour "${laid.of}". ${READ_FIRST}`, {
+      return refuse(tr`The rack has no glass or colour "${laid.of}". ${READ_FIRST}`, {
         field: `kiln.laid[${String(i)}].of`,
         given: shown(laid.of),
         allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     if (!(areaOf(outlineOf(laid)) > 1e-7))
-      return refuse('A shape that is laid has no area.', {
+      return refuse(tr`A shape that is laid has no area.`, {
         field: `kiln.laid[${String(i)}].shape`,
         given: laid.shape.kind,
-        allowed: 'a shape that encloses something',
+        allowed: tr`a shape that encloses something`,
       });
   }
   const mould = kiln.mould && mouldProblem(kiln.mould);
   if (mould !== undefined)
-    return refuse(mould, { field: 'kiln.mould.points', given: 'these places', allowed: mould });
+    return refuse(mould, { field: 'kiln.mould.points', given: tr`these places`, allowed: mould });
   return undefined;
 }
 
@@ -128,25 +133,25 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
   if (!glass) return noGlass(rack, 'glass', document.glass);
   const { tube } = document.making;
   if (!hasBore(tube))
-    return refuse('The tube has no bore: twice its wall is not less than its diameter.', {
+    return refuse(tr`The tube has no bore: twice its wall is not less than its diameter.`, {
       field: 'making.tube.wall',
       given: shown(tube.wall),
-      allowed: `less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
+      allowed: tr`less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
     });
   const ids = new Set<string>();
   for (const [i, part] of document.parts.entries()) {
     if (ids.has(part.id))
-      return refuse(`Two parts have the id "${part.id}": steps could not tell them apart.`, {
+      return refuse(tr`Two parts have the id "${part.id}": steps could not tell them apart.`, {
         field: `parts[${String(i)}].id`,
         given: shown(part.id),
-        allowed: 'an id no other part of the piece has',
+        allowed: tr`an id no other part of the piece has`,
       });
     ids.add(part.id);
     const own = part.glass === undefined ? glass : rack.glass(part.glass);
     if (!own) return noGlass(rack, `parts[${String(i)}].glass`, part.glass);
     for (const [k, layer] of (part.colours ?? []).entries()) {
       if (rack.colour(layer.colour)) continue;
-      return refuse(`The rack has no colour "${layer.colour}". ${READ_FIRST}`, {
+      return refuse(tr`The rack has no colour "${layer.colour}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].colours[${String(k)}].colour`,
         given: shown(layer.colour),
         allowed: told(rack.lines.map((l) => l.entry.id)),
@@ -154,7 +159,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     }
     const ofStock = part.stock?.colour;
     if (ofStock !== undefined && !rack.colour(ofStock))
-      return refuse(`The rack has no colour "${ofStock}". ${READ_FIRST}`, {
+      return refuse(tr`The rack has no colour "${ofStock}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].stock.colour`,
         given: shown(ofStock),
         allowed: told(rack.lines.map((l) => l.entry.id)),
@@ -162,7 +167,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     const reading = readPart(part, i, own);
     if (!reading.ok)
       return refuse(
-        `${part.name}: ${reading.problems[0]?.message ?? 'this form cannot be made.'}`,
+        `${part.name}: ${reading.problems[0]?.message ?? tr`this form cannot be made.`}`,
         ...reading.problems.slice(0, 8).map((p) => ({
           field: `parts[${String(i)}].profile[${String(p.point)}].${p.field}`,
           given: shown(p.given),
@@ -178,10 +183,10 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       const corners = bit.shape.positions.length / 3;
       const stray = bit.shape.triangles.find((t) => t >= corners);
       if (!Number.isInteger(corners) || bit.shape.triangles.length % 3 !== 0 || stray !== undefined)
-        return refuse(`${bit.name}: its mesh is damaged.`, {
+        return refuse(tr`${bit.name}: its mesh is damaged.`, {
           field: `${field}.shape`,
-          given: `${String(bit.shape.positions.length)} coordinates, ${String(bit.shape.triangles.length)} corner numbers`,
-          allowed: 'three coordinates a corner, three corners a triangle, each of them there',
+          given: tr`${String(bit.shape.positions.length)} coordinates, ${String(bit.shape.triangles.length)} corner numbers`,
+          allowed: tr`three coordinates a corner, three corners a triangle, each of them there`,
         });
     }
     const read = readBit(bit, i, own);
@@ -198,7 +203,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     for (const [i, step] of variant.steps.entries())
       for (const kind of [step.kind, step.like])
         if (kind !== undefined && kind !== 'own' && !Object.hasOwn(STEPS, kind))
-          return refuse(`There is no step of the kind "${kind}".`, {
+          return refuse(tr`There is no step of the kind "${kind}".`, {
             field: `sequence.variants[${String(v)}].steps[${String(i)}].kind`,
             given: shown(kind),
             allowed: told(Object.keys(STEPS)),
@@ -207,10 +212,10 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
   if (pattern) {
     const reading = measureShape(pattern.blank, glass.poisson);
     if (!reading.ok)
-      return refuse(`The blank: ${reading.problems[0]?.message ?? 'it cannot be made.'}`, {
+      return refuse(tr`The blank: ${reading.problems[0]?.message ?? tr`it cannot be made.`}`, {
         field: `pattern.blank[${String(reading.problems[0]?.point ?? 0)}]`,
         given: shown(reading.problems[0]?.given),
-        allowed: reading.problems[0]?.message ?? 'a form that can be made',
+        allowed: reading.problems[0]?.message ?? tr`a form that can be made`,
       });
   }
   return { ok: true, document };

@@ -1,11 +1,11 @@
 // A rack entry beyond its schema: points in order, a composition that adds up, forms of its kind.
 import type { FieldProblem, RackDocument } from '@zanfirico/contract';
-import { checkEntry, rackLine } from '@zanfirico/core';
+import { checkEntry, rackLine, tr } from '@zanfirico/core';
 
 /** The first thing wrong, or undefined. */
 export function entryProblem(entry: RackDocument): FieldProblem | undefined {
   if (entry.kind === 'glass' && entry.family === 'other')
-    return { field: 'entry.family', given: '"other"', allowed: '"soft" or "hard" for a glass' };
+    return { field: 'entry.family', given: '"other"', allowed: tr`"soft" or "hard" for a glass` };
   const [problem] = checkEntry(entry, rackLine(entry, true).spoken);
   return (
     problem && {

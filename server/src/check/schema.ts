@@ -1,4 +1,5 @@
 // Checking anything from outside against its schema, and saying plainly what is wrong with it.
+import { tr, trWord, mark } from '@zanfirico/core';
 import type { FieldProblem } from '@zanfirico/contract';
 import type { Static, TSchema } from '@sinclair/typebox';
 import { Ajv, type ErrorObject } from 'ajv';
@@ -40,7 +41,7 @@ const fieldName = (pointer: string): string =>
     .slice(1)
     .map((key) => (/^\d+$/.test(key) ? `[${key}]` : `.${printable(key)}`))
     .join('')
-    .replace(/^\./, '') || 'the whole body';
+    .replace(/^\./, '') || tr`the whole body`;
 
 /**
  * The error that tells most: of a choice among kinds, what is wrong with the kind that was meant, not that it is none of
@@ -62,19 +63,20 @@ function telling(errors: readonly ErrorObject[]): ErrorObject | undefined {
 }
 
 function toProblem(error: ErrorObject | undefined): FieldProblem {
-  if (!error) return { field: 'the whole body', given: 'something', allowed: 'a valid document' };
+  if (!error)
+    return { field: tr`the whole body`, given: 'something', allowed: tr`a valid document` };
   const params = error.params as Record<string, unknown>;
   if (error.keyword === 'required')
     return {
       field: fieldName(`${error.instancePath}/${String(params['missingProperty'])}`),
-      given: 'nothing',
-      allowed: 'this field must be there',
+      given: tr`nothing`,
+      allowed: tr`this field must be there`,
     };
   if (error.keyword === 'additionalProperties')
     return {
       field: fieldName(`${error.instancePath}/${String(params['additionalProperty'])}`),
-      given: 'an unknown field',
-      allowed: 'only the fields of the published schema',
+      given: tr`an unknown field`,
+      allowed: tr`only the fields of the published schema`,
     };
   return {
     field: fieldName(error.instancePath),
@@ -91,42 +93,42 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
   const unit = schema.description === undefined ? '' : ` (${schema.description})`;
   switch (error.keyword) {
     case 'minimum':
-      return `at least ${String(params['limit'])}${unit}`;
+      return tr`at least ${String(params['limit'])}${unit}`;
     case 'maximum':
-      return `at most ${String(params['limit'])}${unit}`;
+      return tr`at most ${String(params['limit'])}${unit}`;
     case 'type':
       return `${named(String(params['type']))}${unit}`;
     case 'const':
       return shown(params['allowedValue']);
     case 'minItems':
-      return `at least ${String(params['limit'])} items`;
+      return tr`at least ${String(params['limit'])} items`;
     case 'maxItems':
-      return `at most ${String(params['limit'])} items`;
+      return tr`at most ${String(params['limit'])} items`;
     case 'minLength':
-      return `at least ${String(params['limit'])} characters`;
+      return tr`at least ${String(params['limit'])} characters`;
     case 'maxLength':
-      return `at most ${String(params['limit'])} characters`;
+      return tr`at most ${String(params['limit'])} characters`;
     case 'pattern':
-      return `text of the form ${String(params['pattern'])}${unit}`;
+      return tr`text of the form ${String(params['pattern'])}${unit}`;
     case 'anyOf':
       return (schema.anyOf ?? [])
         .map((s) => (s.const === undefined ? allowedBranch(s) : shown(s.const)))
         .join(' or ');
     default:
-      return `${error.message ?? 'something else'}${unit}`;
+      return `${error.message ?? tr`something else`}${unit}`;
   }
 }
 
 /** A type of JSON in words. */
 const TYPES: Readonly<Record<string, string>> = {
-  integer: 'a whole number',
-  object: 'an object',
-  array: 'a list',
+  integer: mark('a whole number'),
+  object: mark('an object'),
+  array: mark('a list'),
   string: 'text',
-  boolean: 'true or false',
+  boolean: mark('true or false'),
   null: 'null',
 };
-const named = (type: string): string => TYPES[type] ?? `a ${type}`;
+const named = (type: string): string => trWord(TYPES[type]) ?? `a ${type}`;
 
 const allowedBranch = (s: {
   type?: string;
@@ -135,7 +137,7 @@ const allowedBranch = (s: {
   properties?: { kind?: { const?: unknown } };
 }): string =>
   s.properties?.kind?.const !== undefined
-    ? `kind ${shown(s.properties.kind.const)}`
+    ? tr`kind ${shown(s.properties.kind.const)}`
     : s.minimum === undefined
       ? named(String(s.type))
-      : `a number from ${String(s.minimum)} to ${String(s.maximum)}`;
+      : tr`a number from ${String(s.minimum)} to ${String(s.maximum)}`;

@@ -1,4 +1,5 @@
 // Text that is no text: control characters, and halves of characters that no file can hold.
+import { tr } from '@zanfirico/core';
 import type { FieldProblem } from '@zanfirico/contract';
 import { shown } from './shown';
 
@@ -15,9 +16,9 @@ export function textProblem(value: unknown): FieldProblem | undefined {
       const half = !next.value.isWellFormed();
       if (half || CONTROL.test(next.value))
         return {
-          field: at === '' ? 'the whole body' : at,
+          field: at === '' ? tr`the whole body` : at,
           given: shown(next.value.toWellFormed()),
-          allowed: half ? 'whole characters' : 'text without control characters',
+          allowed: half ? tr`whole characters` : tr`text without control characters`,
         };
     } else if (typeof next.value === 'object' && next.value !== null)
       for (const [key, inner] of Object.entries(next.value))

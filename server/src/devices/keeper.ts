@@ -1,5 +1,6 @@
 // Looks at every device in turn, keeps what it reads, notices when a programme begins and ends, and fills from a device's own log what
 // was missed. It tells a device nothing by itself.
+import { tr, mark } from '@zanfirico/core';
 import {
   STAND_IN,
   type DeviceDo,
@@ -199,7 +200,7 @@ export async function deviceKeeper(
       return modbusController(device, { host: '127.0.0.1', port: standIns.port });
     const refuse = (): Promise<never> =>
       Promise.reject(
-        new Error('Its stand-in does not run: start with the demo, or with --stand-ins.'),
+        new Error(tr`Its stand-in does not run: start with the demo, or with --stand-ins.`),
       );
     return {
       read: refuse,
@@ -218,7 +219,7 @@ export async function deviceKeeper(
       device,
       controller: controllerOf(device),
       answers: false,
-      says: 'It has not been asked yet.',
+      says: mark('It has not been asked yet.'),
       reading: await store.last(device.id),
       run: await store.run(device.id),
       changed: false,
@@ -233,7 +234,7 @@ export async function deviceKeeper(
 
   const there = (id: string): Looked => {
     const l = looked.get(id);
-    if (!l) throw new RangeError('There is no device of that name.');
+    if (!l) throw new RangeError(tr`There is no device of that name.`);
     return l;
   };
 
@@ -274,7 +275,7 @@ export async function deviceKeeper(
     async send(id, programme) {
       const l = there(id);
       if (l.reading?.state === 'running' && l.answers)
-        throw new RangeError('It runs a programme: hold or stop it first.');
+        throw new RangeError(tr`It runs a programme: hold or stop it first.`);
       const words = l.controller.wordsOf(programme.lines);
       await l.controller.setProgramme(words);
       const held = await l.controller.programme();
@@ -282,8 +283,8 @@ export async function deviceKeeper(
         const at = held ? held.findIndex((w, i) => w !== words[i]) : -1;
         throw new RangeError(
           held
-            ? `It holds another programme than was sent (step ${String(Math.floor((at < 0 ? held.length : at) / 3) + 1)} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
-            : 'It cannot be asked what it holds: nothing counts as sent.',
+            ? tr`It holds another programme than was sent (step ${String(Math.floor((at < 0 ? held.length : at) / 3) + 1)} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
+            : tr`It cannot be asked what it holds: nothing counts as sent.`,
         );
       }
       const run = await store.send(id, programme, words, Date.now());

@@ -9,6 +9,7 @@ import {
   temperatureWord,
   WORDS_A_LINE,
   type RecipeLine,
+  mark,
 } from '@zanfirico/core';
 import ModbusRTU from 'modbus-serial';
 import type { Controller } from './controller';
@@ -39,11 +40,11 @@ export function troubleOf(error: unknown): string {
   const told = `${code ?? ''} ${String(errno ?? '')} ${name ?? ''} ${message}`;
   if (modbusCode !== undefined)
     return `It refuses a register (Modbus exception ${String(modbusCode)}): look at its map of registers.`;
-  if (told.includes('ECONNREFUSED')) return 'Nothing answers at its address and port.';
-  if (/ENOTFOUND|EAI_AGAIN/.test(told)) return 'Its name is not known in this network.';
+  if (told.includes('ECONNREFUSED')) return mark('Nothing answers at its address and port.');
+  if (/ENOTFOUND|EAI_AGAIN/.test(told)) return mark('Its name is not known in this network.');
   if (/timed? ?out|ETIMEDOUT/i.test(told))
-    return 'It does not answer: it is without power, unplugged, or busy.';
-  if (/ECONNRESET|EPIPE|Port Not Open|closed/i.test(told)) return 'The connection was lost.';
+    return mark('It does not answer: it is without power, unplugged, or busy.');
+  if (/ECONNRESET|EPIPE|Port Not Open|closed/i.test(told)) return mark('The connection was lost.');
   return `It cannot be read: ${message.slice(0, 120)}`;
 }
 

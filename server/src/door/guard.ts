@@ -1,4 +1,5 @@
 // Who may pass: by the address they come from, the name they call, the page they ask from, how often they ask, who they are.
+import { tr, trWord, mark } from '@zanfirico/core';
 import type { TLSSocket } from 'node:tls';
 import type { Me } from '@zanfirico/contract';
 import type { Request, RequestHandler, Response } from 'express';
@@ -19,7 +20,7 @@ const MOST_STREAMS = 12;
 
 /** On the machine itself. */
 const HERE: Me = {
-  name: 'this machine',
+  name: mark('this machine'),
   may: 'lead',
   here: true,
   device: undefined,
@@ -28,7 +29,7 @@ const HERE: Me = {
 const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 /** Whom nobody let in. */
-const NOBODY: Me = { ...HERE, name: 'nobody', may: 'look', here: false };
+const NOBODY: Me = { ...HERE, name: mark('nobody'), may: 'look', here: false };
 
 /** Who asks; known once the guard has let them pass. */
 export const whoIs = (res: Response): Me => (res.locals['me'] as Me | undefined) ?? NOBODY;
@@ -55,14 +56,14 @@ export function calledByName(names: () => Names = namesNow): RequestHandler {
     const host = (req.headers.host ?? '').toLowerCase().replace(/:\d+$/, '');
     if (!fromNetwork(req)) {
       if (LOCAL_HOSTS.has(host)) next();
-      else refuse(res, 403, 'This server answers only on this machine.');
+      else refuse(res, 403, tr`This server answers only on this machine.`);
       return;
     }
     const { addresses, hosts } = names();
     if (!isNear(req.socket.remoteAddress))
-      refuse(res, 403, 'This studio answers only its own network.');
+      refuse(res, 403, tr`This studio answers only its own network.`);
     else if (addresses.includes(host) || hosts.includes(host)) next();
-    else refuse(res, 403, 'This studio is not called so: open it by the address its shop shows.');
+    else refuse(res, 403, tr`This studio is not called so: open it by the address its shop shows.`);
   };
 }
 
@@ -77,7 +78,7 @@ export const fromOwnPage: RequestHandler = (req, res, next) => {
   const foreign =
     (origin !== undefined && origin !== own) ||
     (site !== undefined && site !== 'same-origin' && site !== 'none');
-  if (foreign && !opens) refuse(res, 403, 'Only the studio’s own pages may ask this.');
+  if (foreign && !opens) refuse(res, 403, tr`Only the studio’s own pages may ask this.`);
   else next();
 };
 
@@ -91,7 +92,11 @@ const notTooMany = (): RequestHandler =>
     legacyHeaders: false,
     skip: (req) => !fromNetwork(req) || !asksApi(req),
     handler: (_req, res) => {
-      refuse(res, 429, 'Too much at once from this device: it is answered again in some seconds.');
+      refuse(
+        res,
+        429,
+        tr`Too much at once from this device: it is answered again in some seconds.`,
+      );
     },
   });
 
@@ -130,8 +135,8 @@ export function rightful(door: Door | undefined): RequestHandler {
       res.status(401).json({
         error:
           res.locals['standing'] === 'asleep'
-            ? 'This device has not been used for a while: say your PIN.'
-            : 'This device is not let in: pair it first.',
+            ? tr`This device has not been used for a while: say your PIN.`
+            : tr`This device is not let in: pair it first.`,
         asleep: res.locals['standing'] === 'asleep',
       });
       return;
@@ -141,17 +146,17 @@ export function rightful(door: Door | undefined): RequestHandler {
       refuse(
         res,
         403,
-        `${me.name} may ${me.may === 'look' ? 'look' : 'work at the bench'}: this is for a ${right.least}. Ask a lead.`,
+        tr`${me.name} may ${me.may === 'look' ? 'look' : tr`work at the bench`}: this is for a ${trWord(right.least)}. Ask a lead.`,
       );
       return;
     }
     if (me && !right && !me.here) {
-      refuse(res, 404, 'There is nothing at this address.');
+      refuse(res, 404, tr`There is nothing at this address.`);
       return;
     }
     if (me?.session !== undefined && door && /\/live\/?$/i.test(path)) {
       if (door.held(me.session) >= MOST_STREAMS) {
-        refuse(res, 429, 'This device follows too much at once: close a window of it.');
+        refuse(res, 429, tr`This device follows too much at once: close a window of it.`);
         return;
       }
       // Ended from afar, it hears nothing more.

@@ -1,4 +1,5 @@
 // How every route answers: a refusal in one sentence, or the checked value.
+import { tr } from '@zanfirico/core';
 import type { ErrorBody, FieldProblem } from '@zanfirico/contract';
 import type { Response } from 'express';
 import type { Checked } from '../check/schema';
@@ -9,7 +10,7 @@ export const fail = (res: Response, status: number, body: ErrorBody): void => {
 };
 
 const sentence = (p: FieldProblem): string =>
-  `${p.field}: given ${p.given}; allowed: ${p.allowed}.`;
+  tr`${p.field}: given ${p.given}; allowed: ${p.allowed}.`;
 
 /** The value, or undefined after the refusal has been sent. */
 export function take<T>(res: Response, checked: Checked<T>): T | undefined {
@@ -21,6 +22,6 @@ export function take<T>(res: Response, checked: Checked<T>): T | undefined {
 /** Whether a body is of the id its address names; else that has been refused. */
 export function isOf(res: Response, given: { readonly id: string }, id: string): boolean {
   if (given.id === id) return true;
-  fail(res, 400, { error: `id: given ${given.id}; allowed: ${id}, as in the address.` });
+  fail(res, 400, { error: tr`id: given ${given.id}; allowed: ${id}, as in the address.` });
   return false;
 }

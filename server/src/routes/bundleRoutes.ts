@@ -1,4 +1,5 @@
 // /api/bundle: the whole shelf, or some pieces, with what was made of them where that is asked for, out and in as one zip.
+import { tr } from '@zanfirico/core';
 import {
   BUNDLE_LIMIT,
   BundleQuery,
@@ -66,7 +67,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
     const { ids, ...ticked } = query;
     const pieces = await store.all(ids?.split(','));
     if (pieces.length === 0) {
-      fail(res, 404, { error: 'There is no piece to put into a bundle.' });
+      fail(res, 404, { error: tr`There is no piece to put into a bundle.` });
       return;
     }
     const beside = await besideOf(
@@ -78,7 +79,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
     const zip = packBundle(documents, await own(), new Date(), beside);
     if (zip.length > BUNDLE_LIMIT) {
       fail(res, 413, {
-        error: `The bundle would be ${String(Math.round(zip.length / 1e6))} MB; it may be ${String(BUNDLE_LIMIT / 1e6)} MB: leave the pictures out, or take fewer pieces.`,
+        error: tr`The bundle would be ${String(Math.round(zip.length / 1e6))} MB; it may be ${String(BUNDLE_LIMIT / 1e6)} MB: leave the pictures out, or take fewer pieces.`,
       });
       return;
     }
@@ -108,7 +109,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
     async (req, res) => {
       const zip: unknown = req.body;
       if (!(zip instanceof Buffer)) {
-        fail(res, 415, { error: 'A bundle is a zip file: send it as application/zip.' });
+        fail(res, 415, { error: tr`A bundle is a zip file: send it as application/zip.` });
         return;
       }
       const read = readBundle(zip, await own());

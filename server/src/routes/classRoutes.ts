@@ -1,4 +1,5 @@
 // /api/classes: exercises, who learns them, and what was made in them.
+import { tr } from '@zanfirico/core';
 import { BODY_LIMIT, ClassSchema, PieceParams, type ClassDocument } from '@zanfirico/contract';
 import express, { Router, type Response } from 'express';
 import { checker } from '../check/schema';
@@ -9,7 +10,7 @@ const checkClass = checker(ClassSchema);
 const checkParams = checker(PieceParams);
 /** Classes a studio has at most. */
 const MOST = 200;
-const MISSING = { error: 'There is no such class here.' };
+const missing = () => ({ error: tr`There is no such class here.` });
 
 /** What no schema can say: ids are given once, and benches have who is in the class. */
 function sound(res: Response, { students, benches }: ClassDocument): boolean {
@@ -18,13 +19,13 @@ function sound(res: Response, { students, benches }: ClassDocument): boolean {
   const unknown = benches.flatMap((b) => b.pair).find((id) => !ids.includes(id));
   const problem =
     twice !== undefined
-      ? { field: 'students', given: JSON.stringify(twice), allowed: 'each id once' }
+      ? { field: 'students', given: JSON.stringify(twice), allowed: tr`each id once` }
       : unknown !== undefined
-        ? { field: 'benches', given: JSON.stringify(unknown), allowed: 'ids of the students' }
+        ? { field: 'benches', given: JSON.stringify(unknown), allowed: tr`ids of the students` }
         : undefined;
   if (!problem) return true;
   fail(res, 422, {
-    error: `${problem.field}: given ${problem.given}; allowed: ${problem.allowed}.`,
+    error: tr`${problem.field}: given ${problem.given}; allowed: ${problem.allowed}.`,
     problems: [problem],
   });
   return false;
@@ -43,7 +44,7 @@ export function classRoutes(store: ClassStore): Router {
     if (!params) return;
     const found = await store.get(params.id);
     if (found) res.json(found);
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   router.get('/:id/makings', async (req, res) => {
@@ -56,7 +57,9 @@ export function classRoutes(store: ClassStore): Router {
     if (!given || !isOf(res, given, req.params.id) || !sound(res, given)) return;
     const all = await store.all();
     if (all.length >= MOST && !all.some((c) => c.id === given.id)) {
-      fail(res, 409, { error: `There are ${String(MOST)} classes already: take one away first.` });
+      fail(res, 409, {
+        error: tr`There are ${String(MOST)} classes already: take one away first.`,
+      });
       return;
     }
     await store.keep(given);

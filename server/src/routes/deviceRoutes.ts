@@ -1,4 +1,5 @@
 // /api/devices: boxes and furnaces that can be asked: what they say now, what was read, what is sent to them and told to them.
+import { tr } from '@zanfirico/core';
 import {
   BODY_LIMIT,
   DeviceSchema,
@@ -70,7 +71,7 @@ const csvLine = (r: DeviceReading): string =>
     cell(r.output, 3),
     r.state ?? '',
     r.step === undefined ? '' : String(r.step + 1),
-    (r.faults ?? []).join(' and '),
+    (r.faults ?? []).join(tr` and `),
     cell(r.elapsed, 0),
   ].join(',');
 
@@ -88,7 +89,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     if (!device || !isOf(res, device, req.params.id)) return;
     const all = keeper.now();
     if (all.length >= MOST_DEVICES && !all.some((d) => d.device.id === device.id)) {
-      fail(res, 409, { error: `There are ${String(MOST_DEVICES)} devices already.` });
+      fail(res, 409, { error: tr`There are ${String(MOST_DEVICES)} devices already.` });
       return;
     }
     await keeper.keep(device);
@@ -116,7 +117,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     const found = keeper.now().find((d) => d.device.id === req.params.id);
     if (found?.device.host !== STAND_IN || !standIns) {
       fail(res, 409, {
-        error: 'That is no stand-in: nothing can be made to happen to it from here.',
+        error: tr`That is no stand-in: nothing can be made to happen to it from here.`,
       });
       return;
     }

@@ -1,4 +1,5 @@
 // /api/door: pairing, who is let in, the switch.
+import { tr, trWord, mark } from '@zanfirico/core';
 import {
   BODY_LIMIT,
   CodeBody,
@@ -38,8 +39,9 @@ export interface DoorParts {
   readonly slowerMs?: number;
 }
 
-const WRONG =
-  'That is no code that is good now. Codes are good for three minutes and for one device: ask for another.';
+const WRONG = mark(
+  'That is no code that is good now. Codes are good for three minutes and for one device: ask for another.',
+);
 
 /** Guesses are counted by address; right ones do not count. */
 const guesses = (): RequestHandler =>
@@ -51,7 +53,7 @@ const guesses = (): RequestHandler =>
     legacyHeaders: false,
     handler: (_req, res) => {
       fail(res, 429, {
-        error: 'Too many wrong codes from here: it may be tried again in ten minutes.',
+        error: tr`Too many wrong codes from here: it may be tried again in ten minutes.`,
       });
     },
   });
@@ -87,13 +89,13 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     const body = take(res, checkEnter(req.body));
     if (!body) return;
     if (!fromNetwork(req)) {
-      fail(res, 409, { error: 'This machine needs no pairing: it is the studio’s own.' });
+      fail(res, 409, { error: tr`This machine needs no pairing: it is the studio’s own.` });
       return;
     }
     const entered = await door.enter(body, tokenOf(req));
     if (!entered) {
       await slowly(req, slowerMs);
-      fail(res, 401, { error: WRONG });
+      fail(res, 401, { error: trWord(WRONG) });
       return;
     }
     const { token, session } = entered;
@@ -115,8 +117,8 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     fail(res, 401, {
       error:
         woken === 'wrong'
-          ? 'That is not this device’s PIN. After five wrong ones it has to be paired anew.'
-          : 'There is nothing to wake here: pair this device with a code.',
+          ? tr`That is not this device’s PIN. After five wrong ones it has to be paired anew.`
+          : tr`There is nothing to wake here: pair this device with a code.`,
     });
   });
 
@@ -143,12 +145,13 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     const body = take(res, checkCode(req.body));
     if (!body) return;
     if (!opening.state().open) {
-      fail(res, 409, { error: 'The studio is not open to its network: open it first.' });
+      fail(res, 409, { error: tr`The studio is not open to its network: open it first.` });
       return;
     }
     const code = await door.codes.issue(body);
     if (code) res.status(201).json(code);
-    else fail(res, 409, { error: 'A dozen codes stand already: use one, or wait three minutes.' });
+    else
+      fail(res, 409, { error: tr`A dozen codes stand already: use one, or wait three minutes.` });
   });
 
   router.put('/sessions/:id', json, async (req, res) => {
@@ -156,14 +159,14 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     const body = params && take(res, checkSession(req.body));
     if (!params || !body) return;
     if (await door.change(params.id, body.name, body.may)) res.status(204).end();
-    else fail(res, 404, { error: 'That device is not let in any more.' });
+    else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
   router.delete('/sessions/:id', async (req, res) => {
     const params = take(res, checkParams(req.params));
     if (!params) return;
     if (await door.end(params.id, `ended by ${whoIs(res).name}`)) res.status(204).end();
-    else fail(res, 404, { error: 'That device is not let in any more.' });
+    else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
   router.post('/lan', json, async (req, res) => {
@@ -171,7 +174,7 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     if (!body) return;
     if (!body.open && !whoIs(res).here) {
       fail(res, 409, {
-        error: 'Shut from here you would be shut out yourself: do it on the studio’s own machine.',
+        error: tr`Shut from here you would be shut out yourself: do it on the studio’s own machine.`,
       });
       return;
     }

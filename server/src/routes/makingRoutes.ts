@@ -1,4 +1,5 @@
 // /api/makings: begun, what happened, looked back at, followed live from other screens.
+import { tr } from '@zanfirico/core';
 import express, { Router } from 'express';
 import {
   BODY_LIMIT,
@@ -25,7 +26,7 @@ const checkParams = checker(PieceParams);
 const checkList = checker(MakingListQuery);
 const checkFrom = checker(MakingFromQuery);
 
-const MISSING: ErrorBody = { error: 'There is no such making here.' };
+const missing = (): ErrorBody => ({ error: tr`There is no such making here.` });
 /** A silent stream is told that it lives, ms. */
 const ALIVE_MS = 20_000;
 
@@ -39,7 +40,7 @@ export function photoRoutes(store: MakingStore): Router {
     if (!params) return;
     const body: unknown = req.body;
     if (!Buffer.isBuffer(body) || !isJpeg(body)) {
-      fail(res, 415, { error: 'That is no picture the bench can keep: it has to be a JPEG.' });
+      fail(res, 415, { error: tr`That is no picture the bench can keep: it has to be a JPEG.` });
       return;
     }
     await store.keepPhoto(params.id, body);
@@ -51,7 +52,7 @@ export function photoRoutes(store: MakingStore): Router {
     if (!params) return;
     const photo = await store.photo(params.id);
     if (photo) res.type('image/jpeg').set('Cache-Control', 'private, max-age=31536000').send(photo);
-    else fail(res, 404, { error: 'There is no such picture here.' });
+    else fail(res, 404, { error: tr`There is no such picture here.` });
   });
   return router;
 }
@@ -74,7 +75,7 @@ export function makingRoutes(store: MakingStore): Router {
     const begin = take(res, checkBegin(req.body));
     if (!begin) return;
     if (await store.begin(begin)) res.status(201).json({ id: begin.id });
-    else fail(res, 409, { error: 'Another making was begun under this id.' });
+    else fail(res, 409, { error: tr`Another making was begun under this id.` });
   });
 
   // A whole making from a file.
@@ -83,7 +84,7 @@ export function makingRoutes(store: MakingStore): Router {
     if (!making) return;
     const kept = await store.readIn(making);
     if (kept === 'other')
-      fail(res, 409, { error: 'Another making was begun under this id: this one was left out.' });
+      fail(res, 409, { error: tr`Another making was begun under this id: this one was left out.` });
     else res.status(201).json({ id: making.begin.id, events: kept.events });
   });
 
@@ -94,7 +95,7 @@ export function makingRoutes(store: MakingStore): Router {
     const from = Number(query.from ?? '0');
     const making = await store.get(params.id, from);
     if (making) res.json({ ...making, by: await store.whose(params.id, from) });
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   router.post('/:id/events', json, async (req, res) => {
@@ -104,10 +105,10 @@ export function makingRoutes(store: MakingStore): Router {
     const kept = await store.add(params.id, body.events);
     if (kept === 'full')
       fail(res, 409, {
-        error: `This making has ${String(MOST_EVENTS)} events: it takes no more. Begin another.`,
+        error: tr`This making has ${String(MOST_EVENTS)} events: it takes no more. Begin another.`,
       });
     else if (kept) res.json(kept);
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   // Server-sent events: every screen that follows a making is told that there is more, and how much.
@@ -115,7 +116,7 @@ export function makingRoutes(store: MakingStore): Router {
     const params = take(res, checkParams(req.params));
     if (!params) return;
     if (!(await store.has(params.id))) {
-      fail(res, 404, MISSING);
+      fail(res, 404, missing());
       return;
     }
     res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });

@@ -1,4 +1,5 @@
 // /api/pieces: list, read, save, look back, read files in.
+import { tr } from '@zanfirico/core';
 import express, { Router, type Request, type Response } from 'express';
 import {
   BODY_LIMIT,
@@ -30,14 +31,14 @@ const checkSave = checker(SavePieceBody);
 const checkPutAway = checker(PutAwayBody);
 const checkThrowAway = checker(ThrowAwayBody);
 
-const MISSING: ErrorBody = { error: 'There is no such piece on this shelf.' };
+const missing = (): ErrorBody => ({ error: tr`There is no such piece on this shelf.` });
 
 /** What the one who asks calls this making; undefined where it has no name. Refuses what is none. */
 function keyOf(req: Request, res: Response): { readonly key: string | undefined } | undefined {
   const key = req.get('Idempotency-Key');
   if (key === undefined || /^[\w-]{8,64}$/.test(key)) return { key };
   fail(res, 400, {
-    error: 'Idempotency-Key: allowed are 8 to 64 letters, digits, dashes and underscores.',
+    error: tr`Idempotency-Key: allowed are 8 to 64 letters, digits, dashes and underscores.`,
   });
   return undefined;
 }
@@ -89,7 +90,9 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
       try {
         value = JSON.parse(typeof text === 'string' ? text : '');
       } catch {
-        fail(res, 400, { error: 'The file is not whole JSON: it is damaged or only half there.' });
+        fail(res, 400, {
+          error: tr`The file is not whole JSON: it is damaged or only half there.`,
+        });
         return;
       }
       const checked = checkDocument(value, await rack.rack());
@@ -103,7 +106,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (!params) return;
     const piece = await store.get(params.id);
     if (piece) res.json(piece);
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   router.put('/:id', json, async (req, res) => {
@@ -118,10 +121,10 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     }
     const result = await store.save(params.id, body.baseRevision, checked.document);
     if (result.kind === 'saved') res.json(result.piece);
-    else if (result.kind === 'missing') fail(res, 404, MISSING);
+    else if (result.kind === 'missing') fail(res, 404, missing());
     else
       fail(res, 409, {
-        error: `Somebody saved revision ${String(result.current.revision)} after the one you started from (${String(body.baseRevision)}).`,
+        error: tr`Somebody saved revision ${String(result.current.revision)} after the one you started from (${String(body.baseRevision)}).`,
         current: result.current,
       });
   });
@@ -131,7 +134,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     const body = params && take(res, checkPutAway(req.body));
     if (!params || !body) return;
     if (await store.putAway(params.id, body.putAway)) res.status(204).end();
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   router.post('/:id/throw-away', json, async (req, res) => {
@@ -142,8 +145,8 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     else
       fail(res, 404, {
         error: body.thrownAway
-          ? 'There is no such piece put away: only what is put away can be thrown away.'
-          : 'It is gone: what was thrown away goes for good when the server starts.',
+          ? tr`There is no such piece put away: only what is put away can be thrown away.`
+          : tr`It is gone: what was thrown away goes for good when the server starts.`,
       });
   });
 
@@ -153,7 +156,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (!params || !query) return;
     const newest = await store.newestOf(params.id);
     if (!newest) {
-      fail(res, 404, MISSING);
+      fail(res, 404, missing());
       return;
     }
     const others = inIt.here(params.id, query.tab, whoIs(res));
@@ -165,7 +168,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (!params) return;
     const lines = await store.revisions(params.id);
     if (lines.length > 0) res.json(lines);
-    else fail(res, 404, MISSING);
+    else fail(res, 404, missing());
   });
 
   router.get('/:id/revisions/:revision', async (req, res) => {
@@ -173,7 +176,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (!params) return;
     const piece = await store.revision(params.id, Number(params.revision));
     if (piece) res.json(piece);
-    else fail(res, 404, { error: `This piece has no revision ${params.revision}.` });
+    else fail(res, 404, { error: tr`This piece has no revision ${params.revision}.` });
   });
 
   return router;

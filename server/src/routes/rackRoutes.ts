@@ -12,7 +12,7 @@ import {
   upgradeEntry,
   type RackDocument,
 } from '@zanfirico/contract';
-import { SHIPPED_RACK } from '@zanfirico/core';
+import { SHIPPED_RACK, tr, trWord } from '@zanfirico/core';
 import { entryProblem } from '../check/checkRackEntry';
 import { checker } from '../check/schema';
 import type { RackStore } from '../store/rackStore';
@@ -45,7 +45,7 @@ async function sameKind(
     const kind = rack.line(e.id)?.entry.kind;
     if (kind === undefined || kind === e.kind) continue;
     fail(res, 422, {
-      error: `“${e.name}” is a ${kind} in the rack and stays one: pieces are made of it. Give the ${e.kind} an id of its own.`,
+      error: tr`“${e.name}” is a ${trWord(kind)} in the rack and stays one: pieces are made of it. Give the ${trWord(e.kind)} an id of its own.`,
       problems: [{ field: 'kind', given: e.kind, allowed: kind }],
     });
     return false;
@@ -59,7 +59,7 @@ async function room(res: Response, store: RackStore, ids: readonly string[]): Pr
   const after = there.size + ids.filter((id) => !there.has(id)).length;
   if (after <= MOST_ENTRIES) return true;
   fail(res, 422, {
-    error: `The rack would hold ${String(after)} entries; it holds at most ${String(MOST_ENTRIES)}. Leave out what you do not own.`,
+    error: tr`The rack would hold ${String(after)} entries; it holds at most ${String(MOST_ENTRIES)}. Leave out what you do not own.`,
   });
   return false;
 }
@@ -94,8 +94,8 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
       fail(res, 409, {
         error:
           body.baseRevision === 0
-            ? `The rack has “${body.entry.id}” already; give another name, or change that one.`
-            : `Somebody changed ${body.entry.name} after you opened it; what you see now is theirs.`,
+            ? tr`The rack has “${body.entry.id}” already; give another name, or change that one.`
+            : tr`Somebody changed ${body.entry.name} after you opened it; what you see now is theirs.`,
       });
   });
 
@@ -107,7 +107,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
     const ids = body.entries.map((e) => e.id);
     const twice = ids.find((id, i) => ids.indexOf(id) !== i);
     if (twice !== undefined) {
-      fail(res, 422, { error: `“${twice}” stands twice in what was sent; each id once.` });
+      fail(res, 422, { error: tr`“${twice}” stands twice in what was sent; each id once.` });
       return;
     }
     if (await room(res, store, ids)) res.json(await store.keepAll(body.entries));
@@ -122,17 +122,17 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
       ? []
       : [
           ...(await store.uses(params.id)),
-          ...(stock ? [{ id: 'shop', name: 'torch stock of the shop' }] : []),
+          ...(stock ? [{ id: 'shop', name: tr`torch stock of the shop` }] : []),
         ];
     if (uses.length > 0) {
       fail(res, 409, {
-        error: `It is used by ${uses.map((u) => u.name).join(', ')}. Retire it instead: they keep it, and nobody is offered it again.`,
+        error: tr`It is used by ${uses.map((u) => u.name).join(', ')}. Retire it instead: they keep it, and nobody is offered it again.`,
         uses,
       });
       return;
     }
     if (await store.drop(params.id)) res.status(204).end();
-    else fail(res, 404, { error: 'The rack has no entry of its own with this id.' });
+    else fail(res, 404, { error: tr`The rack has no entry of its own with this id.` });
   });
 
   router.post('/tests', json, async (req, res) => {
@@ -142,13 +142,13 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
     for (const field of ['first', 'second'] as const)
       if (!rack.line(body[field])) {
         fail(res, 422, {
-          error: `${field}: the rack has no “${body[field]}”.`,
-          problems: [{ field, given: body[field], allowed: 'an id in the rack' }],
+          error: tr`${trWord(field)}: the rack has no “${body[field]}”.`,
+          problems: [{ field, given: body[field], allowed: tr`an id in the rack` }],
         });
         return;
       }
     if (body.first === body.second) {
-      fail(res, 422, { error: 'A test takes two glasses; first and second are the same.' });
+      fail(res, 422, { error: tr`A test takes two glasses; first and second are the same.` });
       return;
     }
     res.status(201).json(await store.test(body));
@@ -159,7 +159,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
     const body = params && take(res, checkCount(req.body));
     if (!params || !body) return;
     if (await store.count(Number(params.id), body.counts)) res.status(204).end();
-    else fail(res, 404, { error: 'There is no such test.' });
+    else fail(res, 404, { error: tr`There is no such test.` });
   });
 
   return router;

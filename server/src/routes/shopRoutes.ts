@@ -1,7 +1,7 @@
 // /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
 import express, { Router, type Response } from 'express';
 import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
-import { STEPS, type Rack } from '@zanfirico/core';
+import { STEPS, type Rack, tr } from '@zanfirico/core';
 import { glassIds } from '../check/checkDocument';
 import { checker } from '../check/schema';
 import type { RackStore } from '../store/rackStore';
@@ -17,7 +17,7 @@ function known(res: Response, rack: Rack, field: string, glass: string): boolean
   if (rack.glass(glass)) return true;
   const allowed = glassIds(rack);
   fail(res, 422, {
-    error: `${field}: the rack has no glass "${glass}".`,
+    error: tr`${field}: the rack has no glass "${glass}".`,
     problems: [{ field, given: JSON.stringify(glass), allowed }],
   });
   return false;
@@ -36,9 +36,9 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
       if (!known(res, await rack.rack(), `stock[${String(i)}].glass`, stock.glass)) return;
       if (stock.wall !== undefined && 2 * stock.wall >= stock.diameter) {
         const field = `stock[${String(i)}].wall`;
-        const allowed = `less than ${String(stock.diameter / 2)} (half the diameter, m)`;
+        const allowed = tr`less than ${String(stock.diameter / 2)} (half the diameter, m)`;
         fail(res, 422, {
-          error: `${field}: given ${String(stock.wall)}; allowed: ${allowed}.`,
+          error: tr`${field}: given ${String(stock.wall)}; allowed: ${allowed}.`,
           problems: [{ field, given: String(stock.wall), allowed }],
         });
         return;
@@ -49,7 +49,7 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
       if (!kinds.includes(own.like)) {
         const field = `ownSteps[${String(i)}].like`;
         fail(res, 422, {
-          error: `${field}: there is no kind of step "${own.like}".`,
+          error: tr`${field}: there is no kind of step "${own.like}".`,
           problems: [{ field, given: JSON.stringify(own.like), allowed: kinds.join(', ') }],
         });
         return;
@@ -58,7 +58,7 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
     if (saved) res.json(saved);
     else
       fail(res, 409, {
-        error: 'Somebody changed the shop after you opened it; what you see now is theirs.',
+        error: tr`Somebody changed the shop after you opened it; what you see now is theirs.`,
       });
   });
   return router;

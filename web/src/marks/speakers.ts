@@ -6,7 +6,7 @@ export const SPEAKER_WORDS: Readonly<Record<Speaker, string>> = {
   measured: tr`measured here`,
   sheet: tr`from the sheet`,
   composition: tr`estimated from its oxides`,
-  representative: 'representative',
+  representative: tr`representative`,
 };
 
 /** "+1.3 ± 0.3", in the trade's points. */

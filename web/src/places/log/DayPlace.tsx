@@ -85,8 +85,8 @@ export function DayPlace() {
             </ul>
           </section>
           <div className="mt-6 grid gap-8 md:grid-cols-2">
-            <Counted title={tr`By whom`} of="led" groups={by(all, (l) => l.lead)} />
-            <Counted title={tr`In which box`} of="box" groups={by(boxed, (l) => l.annealer)} />
+            <Counted title={tr`By whom`} of={tr`led`} groups={by(all, (l) => l.lead)} />
+            <Counted title={tr`In which box`} of={tr`box`} groups={by(boxed, (l) => l.annealer)} />
           </div>
         </>
       )}

@@ -13,6 +13,7 @@ const WORDS = {
   'who led': (l: LogLine) => l.lead,
 } as const;
 type Word = keyof typeof WORDS;
+const BY = Object.keys(WORDS) as Word[];
 const MOST = 10;
 /** A pair of bars, px. */
 const PAIR = 34;
@@ -34,8 +35,10 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h3 className="text-xl">{tr`Time planned and taken`}</h3>
         <SelectField label={tr`By`} value={by} onChange={setBy}>
-          {Object.keys(WORDS).map((w) => (
-            <option key={w}>{w}</option>
+          {BY.map((w) => (
+            <option key={w} value={w}>
+              {trWord(w)}
+            </option>
           ))}
         </SelectField>
       </div>
@@ -92,7 +95,7 @@ export function TimeTaken({ came }: { readonly came: readonly LogLine[] }) {
         </figure>
         <table className="table w-full self-start">
           <caption className="sr-only">{tr`Time planned and taken, by ${trWord(by)}`}</caption>
-          <HeadRow columns={[by, tr`times`, tr`planned`, tr`taken`, tr`of it`]} />
+          <HeadRow columns={[trWord(by), tr`times`, tr`planned`, tr`taken`, tr`of it`]} />
           <tbody className="num text-right">
             {times.map((t) => (
               <tr key={t.of} className="border-base-300 border-b">

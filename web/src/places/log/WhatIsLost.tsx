@@ -2,7 +2,16 @@
 import { daysIn } from '../../words/language';
 import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays, changeIn, grouped, lossesBy, runsOf, wilson, tr } from '@zanfirico/core';
+import {
+  causeSays,
+  changeIn,
+  grouped,
+  lossesBy,
+  runsOf,
+  wilson,
+  tr,
+  trWord,
+} from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
 import { useRack } from '../../stores/theRack';
@@ -18,7 +27,7 @@ type Word = (
   line: LogLine,
   named: (id: string) => string,
 ) => string | readonly string[] | undefined;
-const WORDS: Readonly<Record<string, Word>> = {
+const WORDS = {
   piece: (l) => l.name,
   colour: (l, named) => l.colours.map(named),
   glass: (l, named) => named(l.glass),
@@ -28,7 +37,8 @@ const WORDS: Readonly<Record<string, Word>> = {
   'glory hole': (l) => l.hole,
   month: (l) =>
     new Intl.DateTimeFormat(daysIn(), { month: 'long', year: 'numeric' }).format(l.begunAt),
-};
+} satisfies Readonly<Record<string, Word>>;
+const BY = Object.keys(WORDS) as (keyof typeof WORDS)[];
 const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 /** The bars, px. */
 const WIDE = 220;
@@ -72,7 +82,7 @@ function inOrder(came: readonly { readonly lost: boolean; readonly begunAt: numb
 const chanceText = (p: number): string => (p < 0.001 ? tr`under 0.001` : p.toFixed(3));
 
 export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
-  const [by, setBy] = useState('piece');
+  const [by, setBy] = useState<keyof typeof WORDS>('piece');
   const all = useMemo(
     () => came.map((l) => ({ ...l, lost: l.outcome === 'lost', second: l.outcome === 'second' })),
     [came],
@@ -80,7 +90,7 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
   const rack = useRack((s) => s.rack);
   const groups = useMemo(() => {
     const named = (id: string): string => rack.colour(id)?.name ?? rack.glass(id)?.name ?? id;
-    return lossesBy(all, (l) => WORDS[by]?.(l, named));
+    return lossesBy(all, (l) => WORDS[by](l, named));
   }, [all, by, rack]);
   const lost = useMemo(() => all.filter((l) => l.lost), [all]);
   const share = wilson(lost.length, all.length);
@@ -102,16 +112,18 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
       <Trend came={all} />
       <div className="mt-4 w-44">
         <SelectField label={tr`By`} value={by} onChange={setBy}>
-          {Object.keys(WORDS).map((w) => (
-            <option key={w}>{w}</option>
+          {BY.map((w) => (
+            <option key={w} value={w}>
+              {trWord(w)}
+            </option>
           ))}
         </SelectField>
       </div>
       <div className="overflow-x-auto">
         <table className="table mt-2 w-full">
-          <caption className="sr-only">{tr`What is lost, by ${by}`}</caption>
+          <caption className="sr-only">{tr`What is lost, by ${trWord(by)}`}</caption>
           <HeadRow
-            columns={[by, tr`made`, tr`lost`, tr`share`, tr`between`]}
+            columns={[trWord(by), tr`made`, tr`lost`, tr`share`, tr`between`]}
             left={[tr`between`]}
           />
           <tbody className="num text-right">

@@ -12,10 +12,10 @@ export const KIND = {
 } as const satisfies Readonly<Record<Measure, string>>;
 
 export const SAYS: Readonly<Record<Measure, string>> = {
-  height: 'height',
+  height: tr`height`,
   lip: tr`across the lip`,
-  wall: 'wall',
-  weight: 'weight',
+  wall: tr`wall`,
+  weight: tr`weight`,
   capacity: tr`to the brim`,
   ovality: tr`lip out of round`,
 };

@@ -80,7 +80,7 @@ export function ColourSheet() {
           <Pick
             label={tr`Family`}
             value={wanted.family}
-            options={{ any: 'all', soft: 'soft', hard: 'hard', other: tr`metal, mineral` }}
+            options={{ any: tr`all`, soft: tr`soft`, hard: tr`hard`, other: tr`metal, mineral` }}
             onChange={(family) => {
               change({ family });
             }}
@@ -88,7 +88,7 @@ export function ColourSheet() {
           <Pick
             label={tr`In order of`}
             value={wanted.order}
-            options={{ name: 'name', fit: 'fit', number: 'number' }}
+            options={{ name: tr`name`, fit: tr`fit`, number: tr`number` }}
             onChange={(order) => {
               change({ order });
             }}

@@ -1,7 +1,7 @@
 // One box as it is: how hot, what it does, its night beside the plan, what went otherwise and what to do about it.
 import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, tr } from '@zanfirico/core';
+import { boxOf, printText, tr, trWord } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { Maximize2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -90,7 +90,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
       </div>
       {now.says !== undefined && (
         <p className="text-warning leading-snug">
-          {now.says}
+          {trWord(now.says)}
           {!now.answers && reading && (
             <>
               {' '}

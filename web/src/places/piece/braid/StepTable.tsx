@@ -68,7 +68,16 @@ export function StepTable(props: Props) {
     if (from >= 0 && to >= 0 && from !== to) onMove(from, to);
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{
+        screenReaderInstructions: {
+          draggable: tr`To move a step, press Space, then the arrow keys; Space again puts it there, Escape leaves it where it was.`,
+        },
+      }}
+    >
       <table className="table w-full text-left">
         <caption className="sr-only">{tr`Order of work, with the heat of what each step works`}</caption>
         <thead>

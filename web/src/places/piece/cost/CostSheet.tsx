@@ -29,7 +29,7 @@ import { formTakes, useAttempt } from './useAttempt';
 
 const NAMES: Readonly<Record<CostPart, string>> = {
   glass: tr`Glass`,
-  colour: 'Colour',
+  colour: tr`Colour`,
   hours: tr`Who works`,
   furnace: tr`The furnace`,
   fire: tr`Glory hole or torch`,

@@ -24,7 +24,7 @@ const NAMES: Readonly<Record<Aim, string>> = {
   full: tr`full: one sheet`,
   slump: tr`slump into a mould`,
   drape: tr`drape over a form`,
-  cast: 'cast',
+  cast: tr`cast`,
 };
 export function FiringFields({
   at,

@@ -25,10 +25,10 @@ import { tooBig } from '../../../imports/tooBig';
 import { startFigure } from '../../../workers/workers';
 
 const SAYS: Readonly<Record<CutPreset, string>> = {
-  round: 'round',
+  round: tr`round`,
   oval: tr`oval, flattened`,
   square: tr`square, corners rounded`,
-  ribs: 'ribbed',
+  ribs: tr`ribbed`,
   flats: tr`with flat spots`,
   heart: tr`a heart`,
   drawn: tr`as drawn (SVG) …`,

@@ -99,7 +99,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         />
         <p className="quiet mt-1 text-sm leading-tight">{trWord(SIDES[reactionFamily(entry)])}</p>
         <div className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-          {tick('strikes', entry.strikes, (strikes) => ({ strikes }))}
+          {tick(tr`strikes`, entry.strikes, (strikes) => ({ strikes }))}
           {tick(tr`keep off food and lips`, entry.keepOffFood, (keepOffFood) => ({ keepOffFood }))}
         </div>
         {entry.keepOffFood && (

@@ -73,6 +73,12 @@ export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[
   );
 }
 
+/** "saved a piece (1a2b)": the deed in the language that is spoken. */
+const changeWords = (what: string): string => {
+  const [deed = '', ...of] = what.split(/ (?=\()/);
+  return [trWord(deed), ...of].join(' ');
+};
+
 /** What was changed, by whom: the newest first. */
 export function ChangesMade() {
   const changes = useQuery({
@@ -89,8 +95,8 @@ export function ChangesMade() {
         {lines.map((c) => (
           <li key={c.id} className="border-base-300 flex gap-4 border-b py-0.5">
             <span className="quiet min-w-40">{moment(c.at)}</span>
-            <span className="min-w-32">{c.by}</span>
-            <span>{c.what}</span>
+            <span className="min-w-32">{trWord(c.by)}</span>
+            <span>{changeWords(c.what)}</span>
           </li>
         ))}
       </ul>

@@ -42,7 +42,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
           ))}
           <Measure
             label={tr`${hole.name}, heat`}
-            shows="heat"
+            shows={tr`heat`}
             kind="temperature"
             // As a shop would run it for soft glass, until this one says otherwise.
             value={hole.temperature ?? STUDIO_FIRES.gloryHole}

@@ -31,7 +31,7 @@ export function PotDepth({ lists: { document, keep } }: { readonly lists: ShopLi
             <span className="flex-1">{tr`today’s depth`}</span>
             <Measure
               label={tr`Glass in the pot, deep`}
-              shows="deep"
+              shows={tr`deep`}
               value={potDepth}
               within={LIMITS.potDepth}
               onCommit={(v) => {

@@ -64,7 +64,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           {s.wall !== undefined && (
             <Measure
               label={tr`Stock ${String(i + 1)}, wall`}
-              shows="wall"
+              shows={tr`wall`}
               value={s.wall}
               min={LIMITS.tubeWall.minimum}
               max={Math.min(LIMITS.tubeWall.maximum, s.diameter / 2 - 1e-4)}
@@ -75,7 +75,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           )}
           <Measure
             label={tr`Stock ${String(i + 1)}, stick length`}
-            shows="long"
+            shows={tr`long`}
             value={s.length}
             within={LIMITS.stickLength}
             onCommit={(length) => {

@@ -1,0 +1,43 @@
+// Each request is answered in the language of whoever asks: what their page is set to (its cookie), else their browser's.
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { speak } from '@zanfirico/core';
+import { LANGUAGES, nearest, type Language } from '@zanfirico/words';
+import italian from '@zanfirico/words/it.json';
+import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';
+import type { RequestHandler } from 'express';
+
+const CATALOGUES: Readonly<Record<Language, Catalogue | undefined>> = {
+  en: undefined,
+  it: italian,
+};
+const asking = new AsyncLocalStorage<Language>();
+const tongues = new Map<Language, ReturnType<typeof tongueOf>>();
+
+/** Read when somebody first asks in it. */
+function tongue(language: Language, catalogue: Catalogue): ReturnType<typeof tongueOf> {
+  const known = tongues.get(language) ?? tongueOf(language, catalogue);
+  tongues.set(language, known);
+  return known;
+}
+
+/** English, as it is written. */
+const plain = (message: string, values: readonly unknown[]): string =>
+  values.length === 0
+    ? message
+    : message.replace(/\{(\d+)\}/g, (_, i: string) => String(values[Number(i)]));
+
+/** What is said while a request is worked on is said in its language; what the server says by itself, in English. */
+export function speakAsAsked(): void {
+  speak((message, values) => {
+    const language = asking.getStore() ?? 'en';
+    const catalogue = CATALOGUES[language];
+    return catalogue ? tongue(language, catalogue)(message, values) : plain(message, values);
+  });
+}
+
+/** Works on a request in its language. */
+export const inTheirLanguage: RequestHandler = (req, _res, next) => {
+  const kept = (req.cookies as Readonly<Record<string, unknown>> | undefined)?.['language'];
+  const chosen = LANGUAGES.find((l) => l.code === kept)?.code;
+  asking.run(chosen ?? nearest(req.acceptsLanguages()), next);
+};
