@@ -147,7 +147,7 @@ export function costOf(
     {
       part: 'hours',
       money: hours * (prices.hour + a.helpers * prices.helper),
-      how: `${hours.toFixed(2)} h${a.helpers > 0 ? tr`, with ${String(a.helpers)} who ${a.helpers === 1 ? 'helps' : 'help'}` : ''}`,
+      how: `${hours.toFixed(2)} h${a.helpers > 0 ? (a.helpers === 1 ? tr`, with 1 who helps` : tr`, with ${String(a.helpers)} who help`) : ''}`,
     },
     {
       part: 'furnace',

@@ -1,5 +1,4 @@
 // The shop's ordinary settings: what a fresh piece starts with until someone says otherwise.
-import { tr } from '../words/tr';
 import type { PieceInput } from './derive';
 
 /** Pot, iron, dip, allowance and tubing. Common practice, no source; every value is the user's to change. */
@@ -24,12 +23,12 @@ export const ORDINARY_FIRING = {
 /** An ordinary small shop, until it says what it has. From memory; every entry is the user's to change. Lengths m, s, W, J/K, K. */
 export const ORDINARY_SHOP = {
   gloryHoles: [
-    { name: tr`the small hole`, mouth: 0.15, reach: 0.3 },
-    { name: tr`the big hole`, mouth: 0.36, reach: 0.5 },
+    { name: 'the small hole', mouth: 0.15, reach: 0.3 },
+    { name: 'the big hole', mouth: 0.36, reach: 0.5 },
   ],
   annealers: [
     {
-      name: tr`the front box`,
+      name: 'the front box',
       width: 0.45,
       depth: 0.45,
       height: 0.4,
@@ -39,7 +38,7 @@ export const ORDINARY_SHOP = {
       unevenness: 8,
     },
     {
-      name: tr`the big box`,
+      name: 'the big box',
       width: 0.9,
       depth: 0.6,
       height: 0.6,
@@ -50,11 +49,11 @@ export const ORDINARY_SHOP = {
     },
   ],
   irons: [
-    { name: tr`small pipe`, diameter: 0.0191, hollow: true },
-    { name: tr`pipe`, diameter: 0.0254, hollow: true },
-    { name: tr`big pipe`, diameter: 0.0318, hollow: true },
-    { name: tr`bit iron`, diameter: 0.0127, hollow: false },
-    { name: tr`punty`, diameter: 0.0191, hollow: false },
+    { name: 'small pipe', diameter: 0.0191, hollow: true },
+    { name: 'pipe', diameter: 0.0254, hollow: true },
+    { name: 'big pipe', diameter: 0.0318, hollow: true },
+    { name: 'bit iron', diameter: 0.0127, hollow: false },
+    { name: 'punty', diameter: 0.0191, hollow: false },
   ],
   blocks: [0.051, 0.064, 0.076, 0.089, 0.102, 0.127, 0.152],
   stock: [

@@ -1,5 +1,4 @@
 // A pot to start from, until the shop says what it has.
-import { tr } from '../words/tr';
 import type { PotForm } from './form';
 
 /** A studio's pot, holding some 150 kg. From memory; every figure is the user's to change. m, °C, W, kg. */
@@ -15,7 +14,7 @@ export const ORDINARY_POT: {
   readonly least: number;
 } = {
   id: 'pot1',
-  name: tr`the pot`,
+  name: 'the pot',
   glass: 'soft-batch-96',
   form: { kind: 'bowl', diameter: 0.48, height: 0.42, ball: 0.3 },
   working: 1150,

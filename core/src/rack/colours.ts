@@ -1,5 +1,4 @@
 // The representative colours: invented names, values within the span of the trade; replace them with your supplier's sheet.
-import { tr } from '../words/tr';
 import type { Colour, ColourForm } from '../fit/colour';
 import { INCLUSIONS, type Inclusion } from '../fit/inclusion';
 import { lightOf, type Light, type Seen } from '../fit/colourDepth';
@@ -154,7 +153,7 @@ export const REPRESENTATIVE_COLOURS: readonly Colour[] = [
   }),
   colour(
     'hard-deep',
-    tr`Hard deep water`,
+    'Hard deep water',
     HARD,
     33,
     512,

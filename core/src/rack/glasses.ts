@@ -53,7 +53,7 @@ export const REPRESENTATIVE_GLASSES: readonly Glass[] = [
   {
     ...SOFT,
     id: 'kiln-sheet-90',
-    name: tr`Kiln sheet soda-lime 90`,
+    name: 'Kiln sheet soda-lime 90',
     expansion: 90e-7,
     annealing: 516,
     softening: 690,

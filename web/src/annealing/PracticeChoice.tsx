@@ -27,7 +27,7 @@ export function PracticeChoice({ practice, inHand, onChange }: Props) {
         options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
           value: p,
           label: PRACTICES[p].name,
-          note: printText(PRACTICES[p].allows, 'stress', units).replace(/\.?0+ /, ' '),
+          note: printText(PRACTICES[p].allows, 'stress', units).replace(/[.,]?0+ /, ' '),
         }))}
         onChange={(chosen) => {
           onChange({ practice: chosen });

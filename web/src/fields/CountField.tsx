@@ -1,6 +1,7 @@
 // A field for a bare number: so many, no unit.
 import { tr } from '@zanfirico/core';
 import { boundsOf, type Bounds } from './bounds';
+import { useDisplay } from '../stores/display';
 import { TypedField } from './TypedField';
 
 interface Props extends Bounds {
@@ -15,12 +16,13 @@ interface Props extends Bounds {
 
 export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }: Props) {
   const { min, max } = boundsOf(bounds);
+  const decimal = useDisplay((s) => s.units.decimal ?? '.');
   return (
     <TypedField
       label={label}
       bare={bare}
       inputMode="numeric"
-      shown={String(value)}
+      shown={String(value).replace('.', decimal)}
       read={(text) => {
         const n = Number(text.trim().replace(',', '.'));
         if (

@@ -22,13 +22,14 @@ export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdi
 export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
   const { icon: Icon, tone } = LOOK[verdict.verdict];
   const units = useDisplay((s) => s.units);
+  const said = trWord(verdict.verdict);
   return (
     <p className="flex items-start gap-2 leading-snug">
       <Icon className={`${tone} mt-0.5 size-5 shrink-0`} aria-hidden="true" />
       <span>
         <strong className={`${tone} font-display text-lg`}>
-          {verdict.verdict[0]?.toUpperCase()}
-          {verdict.verdict.slice(1)}.
+          {said.charAt(0).toUpperCase()}
+          {said.slice(1)}.
         </strong>{' '}
         {inWords(verdict.because, units)}
         {verdict.verdict !== 'good' && (

@@ -9,5 +9,5 @@ export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   blow: tr`blows`,
   shield: tr`shields`,
   door: tr`doors`,
-  torch: 'torch',
+  torch: tr`torch`,
 };

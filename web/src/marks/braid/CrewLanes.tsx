@@ -6,6 +6,7 @@ import {
   type CrewPlan,
   type Person,
   type WorkStep,
+  trWord,
 } from '@zanfirico/core';
 
 /** A person's row and a station's, px: names stand in a person's bars. */
@@ -31,6 +32,7 @@ const STATIONS = ['bench', 'glory hole', 'furnace', 'torch'] as const;
 
 interface Row {
   readonly name: string;
+  readonly says: string;
   readonly tall: number;
   /** From the first row's top, px. */
   readonly top: number;
@@ -40,8 +42,8 @@ interface Row {
 function crewRows(people: readonly Person[], steps: readonly WorkStep[]): Row[] {
   const used = STATIONS.filter((st) => steps.some((s) => factsOf(s).station === st));
   const rows = [
-    ...people.map(({ name }) => ({ name, tall: PERSON })),
-    ...used.map((name) => ({ name, tall: STATION })),
+    ...people.map(({ name }) => ({ name, says: name, tall: PERSON })),
+    ...used.map((name) => ({ name, says: trWord(name), tall: STATION })),
   ];
   let top = 0;
   return rows.map((row) => {
@@ -120,7 +122,7 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
               strokeWidth={3}
               paintOrder="stroke"
             >
-              {row.name}
+              {row.says}
             </text>
           </g>
         );

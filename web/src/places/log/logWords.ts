@@ -1,6 +1,6 @@
 // How a making came out, in words.
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays, tr } from '@zanfirico/core';
+import { causeSays, tr, trWord } from '@zanfirico/core';
 
 export const cameWords = (l: LogLine): string =>
   l.outcome === undefined
@@ -9,4 +9,4 @@ export const cameWords = (l: LogLine): string =>
       : tr`on the bench`
     : l.outcome === 'lost'
       ? tr`lost${l.where === undefined ? '' : tr` at ${l.where}`}${l.cause === undefined ? '' : `: ${causeSays(l.cause)}`}`
-      : l.outcome;
+      : trWord(l.outcome);

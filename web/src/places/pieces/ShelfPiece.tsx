@@ -51,7 +51,9 @@ export function ShelfPiece(props: Props) {
               <li>{tr`${printText(facts.mass, 'mass', units)} glass`}</li>
               <li>
                 {facts.gathers !== undefined
-                  ? `${String(facts.gathers)} ${facts.gathers === 1 ? tr`gather` : tr`gathers`}`
+                  ? facts.gathers === 1
+                    ? tr`1 gather`
+                    : tr`${facts.gathers} gathers`
                   : facts.stock !== undefined
                     ? tr`${printText(facts.stock, 'length', units)} tubing`
                     : facts.kiln

@@ -128,7 +128,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
         </button>
       }
     >
-      <p className="mt-2 leading-snug">{trNodes`One row a glass or colour, the first row naming the columns: ${(<b>{tr`name`}</b>)}, and of expansion, strain, annealing, softening, working, density, holds, look, stock … what there is. Comma, semicolon or tab; points or commas as decimals; °F where the column or the cell says so.`}</p>
+      <p className="mt-2 leading-snug">{trNodes`One row a glass or colour, the first row naming the columns: ${(<b>name</b>)}, and of expansion, strain, annealing, softening, working, density, holds, look, stock … what there is. Comma, semicolon or tab; points or commas as decimals; °F where the column or the cell says so.`}</p>
       <label className="mt-3 flex flex-col">
         <span className="quiet text-sm">{tr`CSV table`}</span>
         <input

@@ -24,7 +24,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           name={`stock ${String(i + 1)}`}
         >
           <select
-            className="select !w-18 shrink-0"
+            className="select !w-24 shrink-0"
             aria-label={tr`Stock ${String(i + 1)}, tube or rod`}
             value={s.wall === undefined ? 'rod' : 'tube'}
             onChange={(e) => {
