@@ -64,7 +64,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: ['dist/', '\\.css$', '\\.(test|fixture)\\.tsx?$'] },
+    exclude: { path: ['dist/', '\\.css$', '\\?url$', '\\.(test|fixture)\\.tsx?$'] },
     tsPreCompilationDeps: true,
     enhancedResolveOptions: {
       exportsFields: ['exports'],

@@ -40,7 +40,7 @@ export default {
       ...common,
       displayName: 'unit',
       testEnvironment: 'node',
-      roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web'],
+      roots: ['core', 'contract', 'words', 'server', 'web'].map((r) => `<rootDir>/${r}`),
       testMatch: ['**/*.test.ts'],
     },
     {

@@ -1,4 +1,4 @@
-// npm test: installs what is missing; types, lint, format, arrows, unused code, unit tests, interface tests.
+// npm test: installs what is missing; types, lint, format, words, arrows, unused code, unit tests, interface tests.
 // Two lanes beside each other while nothing needs a browser; then the interface tests on two workers. The time of every stage and
 // the share of tests are told at the end, and the last line is "N passed, N failed".
 import { spawn } from 'node:child_process';
@@ -75,6 +75,7 @@ const programs = async () => {
   await check('types', 'check:types');
   await check('lint', 'check:lint');
   await check('format', 'check:format');
+  await check('words', 'check:words');
 };
 const rest = async () => {
   built = await check('build', 'build');

@@ -3,7 +3,7 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { speak } from '@zanfirico/core';
 import { LANGUAGES, nearest, type Language } from '@zanfirico/words';
 import italian from '@zanfirico/words/it.json';
-import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';
+import { fill, tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 import type { RequestHandler } from 'express';
 
 const CATALOGUES: Readonly<Record<Language, Catalogue | undefined>> = {
@@ -20,18 +20,12 @@ function tongue(language: Language, catalogue: Catalogue): ReturnType<typeof ton
   return known;
 }
 
-/** English, as it is written. */
-const plain = (message: string, values: readonly unknown[]): string =>
-  values.length === 0
-    ? message
-    : message.replace(/\{(\d+)\}/g, (_, i: string) => String(values[Number(i)]));
-
 /** What is said while a request is worked on is said in its language; what the server says by itself, in English. */
 export function speakAsAsked(): void {
   speak((message, values) => {
     const language = asking.getStore() ?? 'en';
     const catalogue = CATALOGUES[language];
-    return catalogue ? tongue(language, catalogue)(message, values) : plain(message, values);
+    return catalogue ? tongue(language, catalogue)(message, values) : fill(message, values);
   });
 }
 

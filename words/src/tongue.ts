@@ -6,7 +6,7 @@ import type { Language } from '.';
 export type Catalogue = Readonly<Record<string, string>>;
 
 /** The first number of a message is what its plural goes by. */
-const countOf = (values: readonly unknown[]): number | undefined =>
+const countOf = (values: readonly (string | number)[]): number | undefined =>
   values.find((v): v is number => typeof v === 'number');
 
 /**
@@ -16,7 +16,7 @@ const countOf = (values: readonly unknown[]): number | undefined =>
 export function tongueOf(
   language: Language,
   catalogue: Catalogue,
-): (message: string, values: readonly unknown[]) => string {
+): (message: string, values: readonly (string | number)[]) => string {
   const i18n = createInstance();
   void i18n.init({
     lng: language,
@@ -26,21 +26,30 @@ export function tongueOf(
     nsSeparator: false,
     returnEmptyString: false,
     ignoreJSONStructure: true,
-    interpolation: { prefix: '{', suffix: '}', escapeValue: false },
     resources: { [language]: { translation: catalogue } },
   });
-  const bare = new Map<string, string>();
-  return (message, values) => {
-    if (values.length > 0)
-      return i18n.t(message, { ...Object.fromEntries(values.entries()), count: countOf(values) });
-    const known = bare.get(message);
-    if (known !== undefined) return known;
-    // Its places, if it has any, are filled by who asks.
-    const said = i18n.t(message, {
-      interpolation: { skipOnVariables: true },
-      skipInterpolation: true,
-    });
-    bare.set(message, said);
+  // What is said of a message hangs on its plural alone: looked up once each, then only filled.
+  const plural = new Intl.PluralRules(language);
+  const known = new Map<string, Map<string | undefined, string>>();
+  const saidOf = (message: string, count: number | undefined): string => {
+    const category = count === undefined ? undefined : plural.select(count);
+    const forms = known.get(message) ?? new Map<string | undefined, string>();
+    known.set(message, forms);
+    const there = forms.get(category);
+    if (there !== undefined) return there;
+    const said = i18n.t(message, { count, skipInterpolation: true });
+    forms.set(category, said);
     return said;
   };
+  return (message, values) =>
+    values.length === 0
+      ? saidOf(message, undefined)
+      : fill(saidOf(message, countOf(values)), values);
 }
+
+/** A message with its values in their places; a place nothing was given for stays open. */
+export const fill = (message: string, values: readonly (string | number)[]): string =>
+  message.replace(/\{(\d+)\}/g, (place, i: string) => {
+    const value = values[Number(i)];
+    return value === undefined ? place : String(value);
+  });

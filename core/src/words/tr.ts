@@ -1,7 +1,7 @@
 // Words for people. Written in English where they are said; another language is put in from outside.
 
 /** What is said in another language of a message, `{0}` its first value; the message itself where that language lacks it. */
-export type Tongue = (message: string, values: readonly unknown[]) => string;
+export type Tongue = (message: string, values: readonly (string | number)[]) => string;
 
 let tongue: Tongue | undefined;
 
@@ -24,6 +24,12 @@ export function messageOf(strings: TemplateStringsArray): string {
   return message;
 }
 
+function asWritten(strings: TemplateStringsArray, values: readonly (string | number)[]): string {
+  let said = strings[0] ?? '';
+  for (let i = 0; i < values.length; i += 1) said += String(values[i]) + (strings[i + 1] ?? '');
+  return said;
+}
+
 /**
  * Words for people, in the language that is spoken: tr`The wall is ${wall} thick.`
  * Values are put in as they are; say them in that language before.
@@ -32,9 +38,7 @@ export const tr = (
   strings: TemplateStringsArray,
   ...values: readonly (string | number)[]
 ): string =>
-  tongue === undefined
-    ? String.raw({ raw: strings }, ...values)
-    : tongue(messageOf(strings), values);
+  tongue === undefined ? asWritten(strings, values) : tongue(messageOf(strings), values);
 
 /** A word that is kept in English in a document, said in the language that is spoken. */
 export const trWord = <T extends string | undefined>(word: T): T | string =>

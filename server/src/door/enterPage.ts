@@ -6,7 +6,7 @@ import { fromNetwork } from './guard';
 
 /** Files named in a text, below /assets. */
 const namedIn = (text: string): string[] =>
-  [...text.matchAll(/(?:\/assets\/|\.\/|url\(["']?)([\w.-]+\.(?:js|css|woff2|svg|json))/g)].flatMap(
+  [...text.matchAll(/(?:\/assets\/|\.\/|url\(["']?)([\w.-]+\.(?:json|js|css|woff2|svg))/g)].flatMap(
     (m) => m[1] ?? [],
   );
 

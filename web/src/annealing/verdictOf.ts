@@ -77,7 +77,10 @@ export function verdictOf(
   const { hold, margins: all } = margins;
   const of = tr`${String(hold)} in ${String(all.length)} of what may be off`;
   return 2 * hold >= all.length
-    ? { verdict: 'good', because: tr`${keeps}; ${of} still ${hold === 1 ? tr`holds` : tr`hold`}.` }
+    ? {
+        verdict: 'good',
+        because: hold === 1 ? tr`${keeps}; ${of} still holds.` : tr`${keeps}; ${of} still hold.`,
+      }
     : {
         verdict: 'watch',
         because: tr`${keeps}, but it stands at the edge: only ${of} would hold.`,

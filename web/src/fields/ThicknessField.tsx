@@ -12,13 +12,17 @@ interface Props extends Bounds {
 
 const THIN = 1e-4;
 
+/** Three figures, without noughts that say nothing. */
+const plain = (v: number, { decimal = '.' }: DisplayUnits): string =>
+  String(Number(v.toPrecision(3))).replace('.', decimal);
+
 /** "0.2 µm", "30 µm", "3 mm". */
 export const thicknessText = (v: number, units: DisplayUnits): string =>
   v < THIN
-    ? tr`${String(Number((v * 1e6).toPrecision(3)))} µm`
+    ? `${plain(v * 1e6, units)} µm`
     : units.length === 'in'
       ? printText(v, 'length', units)
-      : `${String(Number((v * 1e3).toPrecision(3)))} mm`;
+      : `${plain(v * 1e3, units)} mm`;
 
 /** Reads µm, and everything a length reads; bare numbers are the person’s own unit. */
 export function readThickness(text: string, units: DisplayUnits): number | undefined {

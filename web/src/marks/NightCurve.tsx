@@ -28,6 +28,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
   const from = curve[0]?.time ?? 0;
   const to = curve[curve.length - 1]?.time ?? 1;
   const door = clockWords(lastIn, to);
+  const doorSays = tr`door ${door.time}`;
   const last = curve[curve.length - 1];
   return (
     <figure
@@ -100,11 +101,12 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
               fill="var(--color-accent)"
               stroke="var(--board)"
               label={{
-                value: tr`door ${door.time}`,
+                value: doorSays,
                 position: 'top',
                 ...LABEL,
                 fill: 'var(--color-accent)',
-                dx: -22,
+                // Its end stays within the drawing however long its words are.
+                dx: 11 - 3.3 * doorSays.length,
                 dy: -4,
               }}
             />

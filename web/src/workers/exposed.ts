@@ -17,6 +17,6 @@ export function exposed(work: () => Promise<object>): void {
       removeEventListener('message', keep);
       expose(calls);
       for (const { data, ports } of early)
-        dispatchEvent(new MessageEvent('message', { data, ports: [...ports] }));
+        dispatchEvent(new MessageEvent('message', { data: data as unknown, ports: [...ports] }));
     });
 }

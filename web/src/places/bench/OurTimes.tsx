@@ -70,59 +70,61 @@ export function OurTimes() {
           : tr`Of what is ordinary on glass of that size: the middle of all, and where half of them lie. Heats are not among them: they last as long as the glass asks. A kept order keeps its own times.`}
       </p>
       {everybody.length > 0 && (
-        <table className="table mt-2 w-full">
-          <caption className="sr-only">{tr`What steps take here, by kind`}</caption>
-          <HeadRow
-            columns={[
-              tr`step`,
-              tr`times`,
-              tr`middle`,
-              tr`half of them`,
-              tr`by person`,
-              tr`planned with`,
-            ]}
-            left={[tr`by person`]}
-          />
-          <tbody className="num text-right">
-            {everybody.map((p) => {
-              const used = kept.get(p.kind);
-              return (
-                <tr key={p.kind} className="border-base-300 border-b">
-                  <th scope="row" className="py-1 text-left font-sans font-normal">
-                    {nameOf(p.kind)}
-                  </th>
-                  <td>{p.count}</td>
-                  <td>{share(p.median)}</td>
-                  <td>{tr`${share(p.lower)} to ${share(p.upper)}`}</td>
-                  <td className="text-left font-sans">
-                    {people(p.kind).map((q) => (
-                      <span key={q.person} className="mr-3 whitespace-nowrap">
-                        {q.person} <span className="num">{share(q.median)}</span>
-                      </span>
-                    ))}
-                  </td>
-                  <td>
-                    <label className="flex items-center justify-end gap-2">
-                      <span>{used ? share(used.factor) : tr`ordinary`}</span>
-                      <input
-                        type="checkbox"
-                        className="checkbox checkbox-sm"
-                        aria-label={tr`Plan ${nameOf(p.kind)} with ours`}
-                        checked={used !== undefined}
-                        onChange={(e) => {
-                          const next = new Map(kept);
-                          if (e.target.checked) next.set(p.kind, { kind: p.kind, ...taken(p) });
-                          else next.delete(p.kind);
-                          keep(next);
-                        }}
-                      />
-                    </label>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <div className="overflow-x-auto">
+          <table className="table mt-2 w-full">
+            <caption className="sr-only">{tr`What steps take here, by kind`}</caption>
+            <HeadRow
+              columns={[
+                tr`step`,
+                tr`times`,
+                tr`middle`,
+                tr`half of them`,
+                tr`by person`,
+                tr`planned with`,
+              ]}
+              left={[tr`by person`]}
+            />
+            <tbody className="num text-right">
+              {everybody.map((p) => {
+                const used = kept.get(p.kind);
+                return (
+                  <tr key={p.kind} className="border-base-300 border-b">
+                    <th scope="row" className="py-1 text-left font-sans font-normal">
+                      {nameOf(p.kind)}
+                    </th>
+                    <td>{p.count}</td>
+                    <td>{share(p.median)}</td>
+                    <td>{tr`${share(p.lower)} to ${share(p.upper)}`}</td>
+                    <td className="text-left font-sans">
+                      {people(p.kind).map((q) => (
+                        <span key={q.person} className="mr-3 whitespace-nowrap">
+                          {q.person} <span className="num">{share(q.median)}</span>
+                        </span>
+                      ))}
+                    </td>
+                    <td>
+                      <label className="flex items-center justify-end gap-2">
+                        <span>{used ? share(used.factor) : tr`ordinary`}</span>
+                        <input
+                          type="checkbox"
+                          className="checkbox checkbox-sm"
+                          aria-label={tr`Plan ${nameOf(p.kind)} with ours`}
+                          checked={used !== undefined}
+                          onChange={(e) => {
+                            const next = new Map(kept);
+                            if (e.target.checked) next.set(p.kind, { kind: p.kind, ...taken(p) });
+                            else next.delete(p.kind);
+                            keep(next);
+                          }}
+                        />
+                      </label>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
       )}
     </section>
   );

@@ -13,7 +13,7 @@ interface Props {
 
 export function CameOut({ of, came, onTell, small = false }: Props) {
   return (
-    <div role="group" aria-label={tr`How ${of} came out`} className="flex gap-2">
+    <div role="group" aria-label={tr`How ${of} came out`} className="flex flex-wrap gap-2">
       {OUTCOMES.map((what) => {
         const Icon = ICONS[what];
         return (

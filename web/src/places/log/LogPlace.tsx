@@ -185,7 +185,7 @@ export function LogPlace() {
             </button>
           )}
           {(page.data?.total ?? 0) > 0 && (
-            <span className="ml-auto flex items-center gap-3">
+            <span className="ml-auto flex flex-wrap items-center gap-3">
               <label className="quiet flex items-center gap-2 text-sm">
                 <input
                   type="checkbox"
