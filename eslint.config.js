@@ -28,6 +28,14 @@ export default tseslint.config(
       '@typescript-eslint/no-unsafe-enum-assignment': 'off',
       '@typescript-eslint/no-deprecated': 'off',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: false }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "BinaryExpression[operator=/^[!=]==?$/] > TaggedTemplateExpression[tag.name='tr']",
+          message: 'What is said is another word in another language: compare what is kept.',
+        },
+      ],
     },
   },
   {

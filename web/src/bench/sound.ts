@@ -1,4 +1,5 @@
 // A sound before glass is in danger or somebody is wanted, not after: two short tones made here, and words where the system has a voice.
+import { spokenHere } from '../words/language';
 
 let audio: AudioContext | undefined;
 
@@ -25,7 +26,9 @@ export function chime(): void {
 export function say(words: string): void {
   if (typeof speechSynthesis === 'undefined') return;
   // A voice elsewhere would need the network.
-  const voice = speechSynthesis.getVoices().find((v) => v.localService && v.lang.startsWith('en'));
+  const voice = speechSynthesis
+    .getVoices()
+    .find((v) => v.localService && v.lang.startsWith(spokenHere()));
   if (!voice) return;
   const said = new SpeechSynthesisUtterance(words);
   said.voice = voice;

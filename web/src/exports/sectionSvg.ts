@@ -69,7 +69,7 @@ export function sectionSvg(document: PieceDocument, derived: Good): string {
   <path class="axis" d="M0 ${at(-(low + tall) - 5)}V${at(-low + 5)}"/>
   <path class="axis" d="M${at(-half + 2)} ${at(-low)}H${at(half - 2)}"/>
 ${[...parts, ...bits].join('\n')}
-  <text x="${at(-half + 2)}" y="${at(-low + 8)}">${escape(document.name)} · ${at(tall)} high · ⌀ ${at(2e3 * whole.widest)} ${foot} · 1:1 in mm</text>
+  <text x="${at(-half + 2)}" y="${at(-low + 8)}">${tr`${escape(document.name)} · ${at(tall)} high · ⌀ ${at(2e3 * whole.widest)} ${foot} · 1:1 in mm`}</text>
 </svg>
 `;
 }
