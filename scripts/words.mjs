@@ -32,6 +32,9 @@ function gather() {
               template.head.text,
             ),
       );
+    } else if (ts.isCallExpression(node) && node.expression.getText() === 'trSense') {
+      const [word, sense] = node.arguments;
+      found.add(`${word.text} (${sense.text})`);
     } else if (ts.isCallExpression(node) && /^(trWord|mark)$/.test(node.expression.getText()))
       for (const word of literals(types.getTypeAtLocation(node.arguments[0])))
         if (/\p{L}/u.test(word)) found.add(word);

@@ -519,4 +519,4 @@ export {
   type KilnStart,
 } from './kiln/fresh';
 export { cutSheets, KEEPS, stockAfter, type Blank, type CutSheet, type Sheet } from './kiln/sheets';
-export { isPlain, mark, messageOf, speak, tr, trWord, type Tongue } from './words/tr';
+export { isPlain, mark, messageOf, speak, tr, trSense, trWord, type Tongue } from './words/tr';

@@ -1,5 +1,5 @@
 // Glasses that darken where they touch, and which of two moves first at a heat.
-import { tr } from '../words/tr';
+import { tr, trSense } from '../words/tr';
 
 /** What a glass holds that matters to its neighbours. */
 export interface Chemistry {
@@ -27,12 +27,12 @@ export interface Reaction {
 }
 
 const NAMES: Readonly<Record<string, string>> = {
-  S: 'sulphur',
-  Se: 'selenium',
-  Cd: 'cadmium',
-  Cu: 'copper',
-  Pb: 'lead',
-  Ag: 'silver',
+  S: tr`sulphur`,
+  Se: tr`selenium`,
+  Cd: tr`cadmium`,
+  Cu: tr`copper`,
+  Pb: trSense('lead', 'metal'),
+  Ag: tr`silver`,
 };
 
 /** Do two neighbours react, either way round? */

@@ -1,4 +1,4 @@
-import { isPlain, mark, messageOf, speak, tr, trWord } from './tr';
+import { isPlain, mark, messageOf, speak, tr, trSense, trWord } from './tr';
 
 const keyOf = (strings: TemplateStringsArray, ...values: readonly unknown[]): string =>
   values.length < 9 ? messageOf(strings) : '';
@@ -40,5 +40,14 @@ describe('words for people', () => {
     speak(() => 'labbro');
     expect(mark('lip')).toBe('lip');
     expect(trWord(mark('lip'))).toBe('labbro');
+  });
+
+  it('that mean two things are told apart where another language has two', () => {
+    expect(trSense('lead', 'metal')).toBe('lead');
+    speak((message) =>
+      message === 'lead (metal)' ? 'piombo' : message === 'lead' ? 'capo' : message,
+    );
+    expect([trSense('lead', 'metal'), trWord('lead')]).toEqual(['piombo', 'capo']);
+    expect(trSense('sheet', 'supplier’s')).toBe('sheet');
   });
 });

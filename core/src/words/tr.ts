@@ -44,5 +44,13 @@ export const tr = (
 export const trWord = <T extends string | undefined>(word: T): T | string =>
   tongue === undefined || word === undefined ? word : tongue(word, []);
 
+/** A word that means two things: `trSense('sheet', 'supplier')` is known as "sheet (supplier)", and read as "sheet". */
+export function trSense(word: string, sense: string): string {
+  if (tongue === undefined) return word;
+  const message = `${word} (${sense})`;
+  const said = tongue(message, []);
+  return said === message ? word : said;
+}
+
 /** A word kept in English in a document or looked up by: marked, so that catalogues have it; `trWord` says it. */
 export const mark = <T extends string>(word: T): T => word;

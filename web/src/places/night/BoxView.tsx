@@ -105,7 +105,9 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
             />
             <section aria-label={tr`The load`} className="mt-3">
               <p className="text-lg leading-snug">
-                {trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} ${rules.count === 1 ? tr`sets` : tr`set`} the clock`}
+                {rules.count === 1
+                  ? trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} sets the clock`
+                  : trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} set the clock`}
                 {night.saves && night.saves.seconds > 60 && (
                   <>
                     {trNodes`; without ${rules.count === 1 ? tr`it` : tr`them`} the door opens ${(<b className="num">{printDuration(night.saves.seconds)}</b>)} sooner, and ${nameOf(night.saves.then)} would`}

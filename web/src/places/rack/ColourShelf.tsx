@@ -1,6 +1,6 @@
 // The colours as rods pulled from thick to thread, each judged on the base in mind; one in hand beside them.
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack, tr } from '@zanfirico/core';
+import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack, tr, trSense } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -88,7 +88,7 @@ export function ColourSheet() {
           <Pick
             label={tr`In order of`}
             value={wanted.order}
-            options={{ name: tr`name`, fit: tr`fit`, number: tr`number` }}
+            options={{ name: tr`name`, fit: trSense('fit', 'colour'), number: tr`number` }}
             onChange={(order) => {
               change({ order });
             }}

@@ -6,6 +6,7 @@ import {
   type RackEntry,
   type RackLine,
   tr,
+  trSense,
 } from '@zanfirico/core';
 import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
@@ -62,7 +63,9 @@ export function NumberTable({ line, onChange }: Props) {
         <thead>
           <tr className="quiet text-sm">
             <th className="font-normal" scope="col">{tr`speaks`}</th>
-            <th className="pl-2 text-right font-normal" scope="col">{tr`sheet`}</th>
+            <th className="pl-2 text-right font-normal" scope="col">
+              {trSense('sheet', 'supplier’s')}
+            </th>
             <th className="pl-2 text-right font-normal" scope="col">{tr`measured`}</th>
           </tr>
         </thead>
