@@ -7,7 +7,7 @@ const home = join(web, '..');
 
 it('every font the page loads has its licence, as its package has it, among the files that are served', () => {
   const shipped = readFileSync(join(web, 'public/fonts-licence.txt'), 'utf8');
-  const loaded = readFileSync(join(web, 'src/main.tsx'), 'utf8').match(/@fontsource[^/]*\/[^/']+/g);
+  const loaded = readFileSync(join(web, 'src/main.ts'), 'utf8').match(/@fontsource[^/]*\/[^/']+/g);
   expect(loaded).not.toBeNull();
   for (const font of new Set(loaded))
     expect(shipped).toContain(
