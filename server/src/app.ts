@@ -93,7 +93,7 @@ const onError: ErrorRequestHandler = (error: unknown, req, res, next) => {
     res.status(code).json(body);
   };
   if (type === 'entity.too.large')
-    answer(413, { error: tr`That is too big; at most ${String(limit / 1000)} kB can be read.` });
+    answer(413, { error: tr`That is too big; at most ${limit / 1000} kB can be read.` });
   else if (type === 'entity.parse.failed')
     answer(400, { error: tr`The request is not readable JSON: it is damaged or only half there.` });
   else if (status !== undefined && status >= 400 && status < 500)

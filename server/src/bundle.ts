@@ -133,7 +133,7 @@ function filesOf(zip: Uint8Array): Record<string, Uint8Array> | string {
     });
     return tooBig === undefined
       ? files
-      : tr`${tooBig} is too big: a piece is at most ${String(BODY_LIMIT / 1000)} kB, a making ${String(MAKING_LIMIT / 1e6)} MB, a picture ${String(PHOTO_LIMIT / 1e6)} MB, a bundle ${String(UNPACKED_LIMIT / 1e6)} MB unpacked.`;
+      : tr`${tooBig} is too big: a piece is at most ${BODY_LIMIT / 1000} kB, a making ${MAKING_LIMIT / 1e6} MB, a picture ${PHOTO_LIMIT / 1e6} MB, a bundle ${UNPACKED_LIMIT / 1e6} MB unpacked.`;
   } catch {
     return tr`The file is no whole zip: it is damaged or only half there.`;
   }

@@ -1,7 +1,7 @@
 // Each request is answered in the language of whoever asks: what their page is set to (its cookie), else their browser's.
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { speak } from '@zanfirico/core';
-import { LANGUAGES, nearest, type Language } from '@zanfirico/words';
+import { languageOf, nearest, type Language } from '@zanfirico/words';
 import italian from '@zanfirico/words/it.json';
 import { fill, tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 import type { RequestHandler } from 'express';
@@ -32,6 +32,5 @@ export function speakAsAsked(): void {
 /** Works on a request in its language. */
 export const inTheirLanguage: RequestHandler = (req, _res, next) => {
   const kept = (req.cookies as Readonly<Record<string, unknown>> | undefined)?.['language'];
-  const chosen = LANGUAGES.find((l) => l.code === kept)?.code;
-  asking.run(chosen ?? nearest(req.acceptsLanguages()), next);
+  asking.run(languageOf(kept) ?? nearest(req.acceptsLanguages()), next);
 };

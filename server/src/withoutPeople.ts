@@ -5,8 +5,7 @@ import { changed, tr } from '@zanfirico/core';
 type Crew = NonNullable<MakingDocument['begin']['crew']>;
 
 /** Named by their place alone. */
-const unnamed = (crew: Crew): Crew =>
-  crew.map((p, i) => ({ ...p, name: tr`person ${String(i + 1)}` }));
+const unnamed = (crew: Crew): Crew => crew.map((p, i) => ({ ...p, name: tr`person ${i + 1}` }));
 
 function quiet(document: PieceDocument): PieceDocument {
   const making = changed(document.making, { gatherer: undefined });

@@ -6,10 +6,9 @@ import '@fontsource/alegreya-sans/greek-400.css';
 import '@fontsource/grenze/latin-600.css';
 import '@fontsource-variable/spline-sans-mono/wght.css';
 import './theme/theme.css';
-import { beginToSpeak, languageHere, spokenHere } from './words/language';
+import { beginPage } from './words/language';
 
-void beginToSpeak(languageHere()).then(async () => {
-  document.documentElement.lang = spokenHere();
+void beginPage().then(async () => {
   const { start } = await import('./start');
   start();
 });

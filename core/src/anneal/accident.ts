@@ -129,7 +129,7 @@ function verdictOn(
 ): Verdict {
   const { kept, worst } = outcome;
   const passing = worst.stress;
-  const where = tr`${passesWhere(worst)} at ${String(Math.round(worst.temperature))} °C`;
+  const where = tr`${passesWhere(worst)} at ${Math.round(worst.temperature)} °C`;
   if (isSound(outcome, allows))
     return {
       verdict: 'good',

@@ -275,7 +275,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
       value: worst.stress,
       kind: 'stress',
       why: {
-        says: tr`The most tension that passes ${passesWhere(worst)} after the soak, at ${String(Math.round(worst.temperature))} °C there.`,
+        says: tr`The most tension that passes ${passesWhere(worst)} after the soak, at ${Math.round(worst.temperature)} °C there.`,
         formula: tr`the greatest σ(x, t) below the strain point`,
         inputs: [
           { name: tr`kept below`, value: MAY_PASS, kind: 'stress' },

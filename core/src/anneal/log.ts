@@ -79,8 +79,7 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
     const value = number(c[temp] ?? '');
     if (Number.isNaN(raw) || Number.isNaN(value)) {
       bad += 1;
-      if (bad === 1)
-        remarks.push(tr`Row ${String(i + 1)} could not be read: “${line.slice(0, 60)}”.`);
+      if (bad === 1) remarks.push(tr`Row ${i + 1} could not be read: “${line.slice(0, 60)}”.`);
       return;
     }
     let t = (clocked ? 1 : scale) * raw;
@@ -109,19 +108,19 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
       ok: false,
       says: tr`No two readings could be read: give a table with a time and a temperature in each row.`,
     };
-  if (bad > 1) remarks.push(tr`${String(bad)} rows could not be read and were left out.`);
-  if (backward > 0) remarks.push(tr`${String(backward)} rows went back in time and were left out.`);
-  if (twice > 0) remarks.push(tr`${String(twice)} times came twice; the later reading counts.`);
+  if (bad > 1) remarks.push(tr`${bad} rows could not be read and were left out.`);
+  if (backward > 0) remarks.push(tr`${backward} rows went back in time and were left out.`);
+  if (twice > 0) remarks.push(tr`${twice} times came twice; the later reading counts.`);
   if (silences > 0)
     remarks.push(
-      tr`${String(silences)} silences of more than half an hour; between the readings a straight line is taken.`,
+      tr`${silences} silences of more than half an hour; between the readings a straight line is taken.`,
     );
   const most = temperature.reduce((a, b) => Math.max(a, b), -Infinity);
   const seems = most > SEEMS_FAHRENHEIT ? 'F' : 'C';
   const used = unit ?? said ?? seems;
   if (unit === undefined && said === undefined)
     remarks.push(
-      tr`It does not say its unit; up to ${String(Math.round(most))} degrees it is taken for °${used}.`,
+      tr`It does not say its unit; up to ${Math.round(most)} degrees it is taken for °${used}.`,
     );
   const inC = (v: number): number => (used === 'F' ? ((v - 32) * 5) / 9 : v);
   const celsius = temperature.map(inC);
@@ -135,12 +134,10 @@ export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
   );
   if (curve.time.length < time.length)
     remarks.push(
-      tr`${String(time.length)} readings were thinned to ${String(curve.time.length)}, highs and lows kept.`,
+      tr`${time.length} readings were thinned to ${curve.time.length}, highs and lows kept.`,
     );
   if (spread !== undefined)
-    remarks.push(
-      tr`Its ${String(places.length)} places lay ${spread.toFixed(1)} K apart while hot.`,
-    );
+    remarks.push(tr`Its ${places.length} places lay ${spread.toFixed(1)} K apart while hot.`);
   return {
     ok: true,
     curve,

@@ -224,7 +224,7 @@ function casesOf(input: ScheduleInput): Case[] {
     },
     {
       id: 'unevenness',
-      name: tr`the box is ${String(OFF.unevenness)} K more uneven`,
+      name: tr`the box is ${OFF.unevenness} K more uneven`,
       input: { ...input, box: { ...box, unevenness: box.unevenness + OFF.unevenness } },
     },
     { id: 'hotter', name: tr`the kiln is ${kelvin} K hotter than it reads`, hotter: OFF.reading },

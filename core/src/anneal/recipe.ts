@@ -39,23 +39,23 @@ export function recipeProblems(recipe: Recipe, box: Box): RecipeProblem[] {
   if (recipe.lines.length > MOST_LINES)
     say(
       MOST_LINES,
-      tr`A recipe has ${String(MOST_LINES)} lines at most; this one has ${String(recipe.lines.length)}.`,
+      tr`A recipe has ${MOST_LINES} lines at most; this one has ${recipe.lines.length}.`,
     );
   let at = recipe.start;
   recipe.lines.forEach((l, i) => {
-    const n = tr`Line ${String(i + 1)}`;
+    const n = tr`Line ${i + 1}`;
     if (!Number.isFinite(l.to) || l.to < 0 || l.to > 1200)
-      say(i, tr`${n} goes to ${String(l.to)} °C; 0 to 1200 °C can be.`);
+      say(i, tr`${n} goes to ${l.to} °C; 0 to 1200 °C can be.`);
     if (l.hold !== undefined && !(l.hold >= 0 && l.hold <= MOST_HOLD))
-      say(i, tr`${n} holds ${String(l.hold / 3600)} h; nothing to a year can be.`);
+      say(i, tr`${n} holds ${l.hold / 3600} h; nothing to a year can be.`);
     if (l.rate !== undefined && !(l.rate > 0))
       say(i, tr`${n} has no speed: give degrees an hour above nothing, or a hold.`);
     if (l.to < box.room && at > box.room)
-      say(i, tr`${n} goes below the room, ${String(box.room)} °C: no box gets there.`);
+      say(i, tr`${n} goes below the room, ${box.room} °C: no box gets there.`);
     else if (l.to > settlesAt(box))
       say(
         i,
-        tr`${n} goes to ${String(l.to)} °C; with ${(box.power / 1000).toFixed(1)} kW this box gets no hotter than ${String(Math.round(settlesAt(box)))} °C.`,
+        tr`${n} goes to ${l.to} °C; with ${(box.power / 1000).toFixed(1)} kW this box gets no hotter than ${Math.round(settlesAt(box))} °C.`,
       );
     at = l.to;
   });

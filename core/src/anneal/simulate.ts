@@ -81,16 +81,14 @@ function refuse(trial: Trial): void {
     );
   for (let i = 0; i < time.length; i += 1) {
     if (!Number.isFinite(time[i]) || !Number.isFinite(temperature[i]))
-      throw new RangeError(tr`Point ${String(i + 1)} of the programme is not a number.`);
+      throw new RangeError(tr`Point ${i + 1} of the programme is not a number.`);
     if (i > 0 && (time[i] as number) < (time[i - 1] as number))
-      throw new RangeError(
-        tr`Point ${String(i + 1)} of the programme lies before the one before it.`,
-      );
+      throw new RangeError(tr`Point ${i + 1} of the programme lies before the one before it.`);
   }
   for (const w of trial.walls)
     if (!(w.thickness >= 2e-4 && w.thickness <= 2))
       throw new RangeError(
-        tr`A wall of ${String(1000 * w.thickness)} mm cannot be annealed; walls from 0.2 mm to 2 m can be calculated.`,
+        tr`A wall of ${1000 * w.thickness} mm cannot be annealed; walls from 0.2 mm to 2 m can be calculated.`,
       );
 }
 

@@ -61,7 +61,7 @@ export function stepChain(
   const last = capacity.length - 1;
   if (factor.length <= last)
     throw new RangeError(
-      tr`The scratch holds ${String(factor.length)} masses; this chain has ${String(last + 1)}.`,
+      tr`The scratch holds ${factor.length} masses; this chain has ${last + 1}.`,
     );
   let spread = 0;
   if (source !== 0) {

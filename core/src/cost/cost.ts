@@ -147,7 +147,7 @@ export function costOf(
     {
       part: 'hours',
       money: hours * (prices.hour + a.helpers * prices.helper),
-      how: `${hours.toFixed(2)} h${a.helpers > 0 ? (a.helpers === 1 ? tr`, with 1 who helps` : tr`, with ${String(a.helpers)} who help`) : ''}`,
+      how: `${hours.toFixed(2)} h${a.helpers > 0 ? (a.helpers === 1 ? tr`, with 1 who helps` : tr`, with ${a.helpers} who help`) : ''}`,
     },
     {
       part: 'furnace',
@@ -160,7 +160,7 @@ export function costOf(
     {
       part: 'night',
       money: (night / KWH) * prices.kwh,
-      how: tr`${kwh(a.night)} for a load of ${String(a.inLoad)}`,
+      how: tr`${kwh(a.night)} for a load of ${a.inLoad}`,
     },
     { part: 'used up', money: prices.consumables, how: tr`paper, wax, tools` },
   ];

@@ -62,10 +62,10 @@ export function programmeWords(
     const hold = Math.max(0, Math.ceil((l.hold ?? 0) / MINUTE - 1e-6));
     if (rate > MOST || hold > MOST)
       throw new RangeError(
-        tr`Step ${String(i + 1)} does not fit the controller: ${
+        tr`Step ${i + 1} does not fit the controller: ${
           hold > MOST
-            ? tr`it holds ${String(Math.round(hold / 60))} h, 1092 h can be told`
-            : tr`it goes at ${String(Math.round((l.rate ?? 0) * HOUR))} K/h, ${String(Math.floor(MOST / scale / degrees))} can be told`
+            ? tr`it holds ${Math.round(hold / 60)} h, 1092 h can be told`
+            : tr`it goes at ${Math.round((l.rate ?? 0) * HOUR)} K/h, ${Math.floor(MOST / scale / degrees)} can be told`
         }.`,
       );
     return [temperatureWord(l.to, scale, fahrenheit), rate, hold];

@@ -183,7 +183,7 @@ function told(
       };
     case 'wrong unit':
       return {
-        says: tr`It reads ${String(Math.round(b.temperature))} where ${degrees(planned)} is planned, which is ${String(Math.round((planned * 9) / 5 + 32))} °F: one of the two is in °F.`,
+        says: tr`It reads ${Math.round(b.temperature)} where ${degrees(planned)} is planned, which is ${Math.round((planned * 9) / 5 + 32)} °F: one of the two is in °F.`,
         remedy: tr`Set the unit of this box below as its controller has it, and send the night again.`,
       };
     case 'no readings':

@@ -67,7 +67,7 @@ function shaped<S extends BitShape>(shape: S, by: number): S {
 
 /** The whole piece so many times as large, from the table up. A factor of nothing or less is an error of the caller. */
 export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls): D {
-  if (!(by > 0)) throw new RangeError(tr`A piece cannot be made ${String(by)} times as large.`);
+  if (!(by > 0)) throw new RangeError(tr`A piece cannot be made ${by} times as large.`);
   return {
     ...piece,
     parts: piece.parts.map((p) => scaledOne(p, by, 0, walls)),
@@ -99,7 +99,7 @@ export function scaledPart<D extends Sized>(
   walls: Walls,
   vessel?: string,
 ): D {
-  if (!(by > 0)) throw new RangeError(tr`A part cannot be made ${String(by)} times as large.`);
+  if (!(by > 0)) throw new RangeError(tr`A part cannot be made ${by} times as large.`);
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
   const [from, top] = spanOf(part.profile);

@@ -46,7 +46,7 @@ export function expansionFrom(weightPercent: Readonly<Record<string, number>>): 
         tr`${oxide} has no published factor; known are ${ADDITIVE_OXIDES.join(', ')}.`,
       );
     if (!(percent >= 0 && percent <= 100))
-      throw new RangeError(tr`${oxide}: given ${String(percent)} %; allowed 0 to 100 %.`);
+      throw new RangeError(tr`${oxide}: given ${percent} %; allowed 0 to 100 %.`);
     cubic += share * percent;
     sum += percent;
   }

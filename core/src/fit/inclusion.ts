@@ -88,7 +88,7 @@ export function judgeInclusion(
       stress,
       verdict: {
         verdict: 'watch',
-        because: tr`The ${name} shrinks more than the ${glass.name} and cannot stay bonded: it comes loose with a gap of ${String(Math.round(stress.gap * 1e6))} µm and rattles rather than cracks.`,
+        because: tr`The ${name} shrinks more than the ${glass.name} and cannot stay bonded: it comes loose with a gap of ${Math.round(stress.gap * 1e6)} µm and rattles rather than cracks.`,
         remedy: tr`Let it lie in a bubble of its own, or set in what shrinks with the glass.`,
       },
     };

@@ -64,5 +64,5 @@ export function movesFirst(
   const apart = a.softening - b.softening;
   if (Math.abs(apart) <= TOGETHER) return undefined;
   const [soft, stiff] = apart < 0 ? [a, b] : [b, a];
-  return tr`The ${soft.name} is softer by ${String(Math.round(Math.abs(apart)))} K: it moves first and blows thin; the ${stiff.name} resists and stays thicker.`;
+  return tr`The ${soft.name} is softer by ${Math.round(Math.abs(apart))} K: it moves first and blows thin; the ${stiff.name} resists and stays thicker.`;
 }

@@ -28,7 +28,7 @@ export function readExpansion(text: string): ExpansionReading {
   if (value < LEAST || value > MOST)
     return {
       ok: false,
-      message: tr`Expansion: given ${text.trim()}; no glass has that. The trade’s number lies between ${String(LEAST * 1e7)} and ${String(MOST * 1e7)} (×10⁻⁷/K). Did you mean ${suggestion(n)}?`,
+      message: tr`Expansion: given ${text.trim()}; no glass has that. The trade’s number lies between ${LEAST * 1e7} and ${MOST * 1e7} (×10⁻⁷/K). Did you mean ${suggestion(n)}?`,
     };
   return { ok: true, value };
 }

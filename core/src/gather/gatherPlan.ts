@@ -180,7 +180,7 @@ function judge(
   if (total < needed)
     return {
       verdict: 'no',
-      because: tr`It takes more than ${String(MOST_GATHERS)} gathers.`,
+      because: tr`It takes more than ${MOST_GATHERS} gathers.`,
       remedy: tr`Take a thicker iron and a deeper dip, make it in parts, or make it thinner.`,
     };
   if (needed > HEAVY || gathers.length > MANY_GATHERS)

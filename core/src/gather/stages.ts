@@ -141,7 +141,7 @@ export function stagePlan(input: StageInput): Stage[] {
   };
   gathers.forEach((g, i) => {
     const glass = g.total / density + colourUnder(input.colour, i + 1);
-    onIron(tr`Gather ${String(i + 1)}`, glass, i > 0, i + 1);
+    onIron(tr`Gather ${i + 1}`, glass, i > 0, i + 1);
     if (i > 0 || !blown) return;
     // The first puff: bubble and outside grow together until the bubble is its share of the radius.
     const first = solve(

@@ -25,7 +25,7 @@ export type FixedPoints = Pick<Glass, 'annealing' | 'softening' | 'working'>;
 export function fitVft({ annealing, softening, working }: FixedPoints): Vft {
   if (!(annealing < softening && softening < working))
     throw new RangeError(
-      tr`The fixed points must rise: annealing ${String(annealing)} < softening ${String(softening)} < working ${String(working)} °C.`,
+      tr`The fixed points must rise: annealing ${annealing} < softening ${softening} < working ${working} °C.`,
     );
   return vftThrough([
     [annealing, LOG_ANNEALING],

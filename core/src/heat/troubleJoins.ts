@@ -56,7 +56,7 @@ export function faces(
   if (step.seal !== 'glue' && Math.abs(ta - tb) > FACES_APART)
     return told(
       'watch',
-      tr`The faces differ by ${String(Math.round(Math.abs(ta - tb)))} K.`,
+      tr`The faces differ by ${Math.round(Math.abs(ta - tb))} K.`,
       tr`Heat the cooler face with the hand torch, or let the hotter one stand.`,
     );
   return undefined;

@@ -67,7 +67,7 @@ export function judgeFiring(given: Judged): FiringJudged {
   if (gap >= 0)
     remarks.push({
       verdict: 'no',
-      because: tr`Line ${String(gap + 1)} neither goes anywhere nor holds: something is missing in the programme.`,
+      because: tr`Line ${gap + 1} neither goes anywhere nor holds: something is missing in the programme.`,
       remedy: tr`Give it a hold or another temperature, or take it out.`,
       line: gap,
     });
@@ -86,21 +86,21 @@ export function judgeFiring(given: Judged): FiringJudged {
     if (hottest > limit)
       remarks.push({
         verdict: 'no',
-        because: tr`It goes to ${String(Math.round(hottest))} °C; what it lies on bears ${String(Math.round(limit))} °C.`,
+        because: tr`It goes to ${Math.round(hottest)} °C; what it lies on bears ${Math.round(limit)} °C.`,
         remedy: tr`Hold longer and cooler, or lay it on something that bears more.`,
         line: lines.findIndex((l) => l.to >= hottest - 0.5),
       });
     if (given.layers > 1 && rounded > 1e-4 && air < AIR.least)
       remarks.push({
         verdict: 'watch',
-        because: tr`It is ${String(Math.round(air / 60))} min between ${String(AIR.from)} and ${String(AIR.to)} °C: the air between its sheets is closed in before it is out.`,
-        remedy: tr`Pause near 660 °C until it has been ${String(AIR.least / 60)} min there.`,
+        because: tr`It is ${Math.round(air / 60)} min between ${AIR.from} and ${AIR.to} °C: the air between its sheets is closed in before it is out.`,
+        remedy: tr`Pause near 660 °C until it has been ${AIR.least / 60} min there.`,
         line: undefined,
       });
     if (cloudy > CLOUDY_TOLD)
       remarks.push({
         verdict: cloudy > CLOUDY_SHOWS ? 'no' : 'watch',
-        because: tr`It is ${String(Math.round(cloudy / 60))} min between ${String(CLOUDY.from)} and ${String(CLOUDY.to)} °C, where glass goes cloudy if it is left there.`,
+        because: tr`It is ${Math.round(cloudy / 60)} min between ${CLOUDY.from} and ${CLOUDY.to} °C, where glass goes cloudy if it is left there.`,
         remedy: tr`Go through it quickly both ways, or let it be covered by clear powder.`,
         line: undefined,
       });
@@ -143,8 +143,8 @@ function wayUp({ glass, lines, start, box, climb }: Judged): FiringRemark[] {
     if (rate > climb * CLOSE)
       found.push({
         verdict: rate > 2 * climb ? 'no' : 'watch',
-        because: tr`Line ${String(i + 1)} climbs ${perHour(rate)} K an hour from ${String(Math.round(from))} °C; cold, a stack so thick bears ${perHour(climb)}.`,
-        remedy: tr`Climb at ${perHour(climb)} K an hour until ${String(Math.round(strain + 10))} °C.`,
+        because: tr`Line ${i + 1} climbs ${perHour(rate)} K an hour from ${Math.round(from)} °C; cold, a stack so thick bears ${perHour(climb)}.`,
+        remedy: tr`Climb at ${perHour(climb)} K an hour until ${Math.round(strain + 10)} °C.`,
         line: i,
       });
   });
@@ -172,8 +172,8 @@ function wayDown(
   if (there < soak / CLOSE)
     found.push({
       verdict: there < soak / 3 ? 'no' : 'watch',
-      because: tr`Coming down it is ${String(Math.round(there / 60))} min about its annealing point, ${String(Math.round(glass.annealing))} °C; so thick it needs ${String(Math.round(soak / 60))} min.`,
-      remedy: tr`Hold ${String(Math.round(soak / 60))} min at ${String(Math.round(glass.annealing))} °C.`,
+      because: tr`Coming down it is ${Math.round(there / 60)} min about its annealing point, ${Math.round(glass.annealing)} °C; so thick it needs ${Math.round(soak / 60)} min.`,
+      remedy: tr`Hold ${Math.round(soak / 60)} min at ${Math.round(glass.annealing)} °C.`,
       line: undefined,
     });
   for (let i = last + 1; i < time.length; i += 1) {
@@ -185,7 +185,7 @@ function wayDown(
     found.push({
       verdict: rate > 2 * fall ? 'no' : 'watch',
       because: tr`It falls ${perHour(rate)} K an hour through its strain range; so thick it may ${perHour(fall)}.`,
-      remedy: tr`Fall at ${perHour(fall)} K an hour from ${String(Math.round(glass.annealing))} to ${String(Math.round(until))} °C.`,
+      remedy: tr`Fall at ${perHour(fall)} K an hour from ${Math.round(glass.annealing)} to ${Math.round(until)} °C.`,
       line: lines.findIndex((l, k) => l.to <= b + 0.5 && k > 0 && (lines[k - 1]?.to ?? 0) > l.to),
     });
     break;

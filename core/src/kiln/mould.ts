@@ -75,9 +75,9 @@ export function mouldProblem(m: Mould): string | undefined {
   for (let i = 1; i < points.length; i += 1) {
     const [p, q] = [points[i - 1], points[i]];
     if (p && q && q.out < p.out)
-      return tr`The mould’s place ${String(i + 1)} lies nearer the middle than the one before it: from the middle outwards.`;
+      return tr`The mould’s place ${i + 1} lies nearer the middle than the one before it: from the middle outwards.`;
     if (p && q && q.deep > p.deep + 1e-9)
-      return tr`The mould is deeper at place ${String(i + 1)} than further in: a sheet cannot be lifted out from under itself.`;
+      return tr`The mould is deeper at place ${i + 1} than further in: a sheet cannot be lifted out from under itself.`;
   }
   return undefined;
 }

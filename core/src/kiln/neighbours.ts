@@ -33,7 +33,7 @@ function softenApart(layers: readonly { readonly glass: FitGlass }[]): string | 
   const by = [...layers].sort((a, b) => a.glass.softening - b.glass.softening);
   const [soft, hard] = [by[0]?.glass, by[by.length - 1]?.glass];
   if (!soft || !hard || hard.softening - soft.softening <= SOFTEN_APART) return undefined;
-  return tr`${hard.name} softens ${String(Math.round(hard.softening - soft.softening))} K later than ${soft.name}: what is a full fuse to one is not to the other, and like numbers do not make them hold. Test a strip of both first.`;
+  return tr`${hard.name} softens ${Math.round(hard.softening - soft.softening)} K later than ${soft.name}: what is a full fuse to one is not to the other, and like numbers do not make them hold. Test a strip of both first.`;
 }
 
 /** A sheet is flat: a wall of so wide a tube is (m). */

@@ -104,7 +104,7 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
       return s
         ? {
             of: 'steps',
-            says: tr`The base sets for ${String(Math.min(LONGEST_SET, s.seconds + 10))} s, not ${String(s.seconds)}, before the punty is stuck.`,
+            says: tr`The base sets for ${Math.min(LONGEST_SET, s.seconds + 10)} s, not ${s.seconds}, before the punty is stuck.`,
             steps: changeStep(steps, setting, { seconds: Math.min(LONGEST_SET, s.seconds + 10) }),
           }
         : {
@@ -154,7 +154,7 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
       if ((firing.inHand ?? IN_HAND) < MORE_IN_HAND)
         return {
           of: 'firing',
-          says: tr`Its night holds ${String(100 * MORE_IN_HAND)} % in hand, not ${String(Math.round(100 * (firing.inHand ?? IN_HAND)))} %.`,
+          says: tr`Its night holds ${100 * MORE_IN_HAND} % in hand, not ${Math.round(100 * (firing.inHand ?? IN_HAND))} %.`,
           firing: { inHand: MORE_IN_HAND },
         };
       return finer(firing);
@@ -174,16 +174,16 @@ export function planChange(cause: CauseId, now: PlanNow): PlanChange {
       return to < firing.doorTemperature
         ? {
             of: 'firing',
-            says: tr`Its door opens at ${String(to)} °C, not ${String(firing.doorTemperature)} °C.`,
+            says: tr`Its door opens at ${to} °C, not ${firing.doorTemperature} °C.`,
             firing: { doorTemperature: to },
           }
-        : { ...NOTHING, says: tr`Its door is planned to open at ${String(to)} °C already.` };
+        : { ...NOTHING, says: tr`Its door is planned to open at ${to} °C already.` };
     }
     case 'boxed soft': {
       const from = firing.holdTemperature ?? Math.round(now.annealingPoint);
       return {
         of: 'firing',
-        says: tr`Its box is held at ${String(from - LOWER)} °C, not ${String(from)} °C.`,
+        says: tr`Its box is held at ${from - LOWER} °C, not ${from} °C.`,
         firing: { holdTemperature: from - LOWER },
       };
     }
@@ -210,7 +210,7 @@ function finer(firing: PlanNow['firing']): PlanChange {
   return (firing.inHand ?? IN_HAND) < MORE_IN_HAND
     ? {
         of: 'firing',
-        says: tr`Its night holds ${String(100 * MORE_IN_HAND)} % in hand.`,
+        says: tr`Its night holds ${100 * MORE_IN_HAND} % in hand.`,
         firing: { inHand: MORE_IN_HAND },
       }
     : { ...NOTHING, says: tr`Its night is the slowest kind already.` };

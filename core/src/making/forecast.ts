@@ -166,7 +166,7 @@ function sameHands(
   const users = new Map<string, number[]>();
   live.forEach((i, k) => {
     const { lane = 0, place = -1 } = state.steps[i] ?? {};
-    for (const who of [tr`lane ${String(lane)}`, ...(hands?.[place] ?? [])])
+    for (const who of [tr`lane ${lane}`, ...(hands?.[place] ?? [])])
       users.set(who, [...(users.get(who) ?? []), k]);
   });
   for (const [, mine] of users) {

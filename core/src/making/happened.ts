@@ -71,7 +71,7 @@ function spansOf(
     // Over whatever was going on when it began: that names the glass.
     const under = runs.findLast(([, at]) => at <= start + 1e-6)?.[0];
     if (!under) return [];
-    const id = tr`${planId(under.id)}${OVER}fire${String(k)}`;
+    const id = tr`${planId(under.id)}${OVER}fire${k}`;
     const seconds = end - start;
     return [
       [

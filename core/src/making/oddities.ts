@@ -9,7 +9,7 @@ const AHEAD = 2 * 60_000;
 /** Over so long nobody makes one piece, ms. */
 const LONG = 24 * 3_600_000;
 
-const events = (n: number): string => (n === 1 ? tr`One event` : tr`${String(n)} events`);
+const events = (n: number): string => (n === 1 ? tr`One event` : tr`${n} events`);
 
 /** Sentences, none where all is in order. `now` is when it is looked at; ms. */
 export function oddities(

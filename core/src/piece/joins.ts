@@ -74,7 +74,7 @@ export function looseParts(parts: readonly Part[], contacts: readonly Join[]): R
       {
         part: p.index,
         at: { r: 0, z: p.shape.lowest },
-        message: tr`Part ${String(p.index + 1)}, ${p.name}, touches no other part${away}; move it until the skins meet (Snap does it).`,
+        message: tr`Part ${p.index + 1}, ${p.name}, touches no other part${away}; move it until the skins meet (Snap does it).`,
       },
     ];
   });
@@ -89,7 +89,7 @@ export const overlaps = (parts: readonly Part[], contacts: readonly Join[]): Rem
       {
         part: b.index,
         at: c.at,
-        message: tr`Part ${String(b.index + 1)}, ${b.name}, runs ${mm(c.depth)} into ${a.name}, so that glass is counted twice; move it out until the skins meet.`,
+        message: tr`Part ${b.index + 1}, ${b.name}, runs ${mm(c.depth)} into ${a.name}, so that glass is counted twice; move it out until the skins meet.`,
       },
     ];
   });

@@ -84,7 +84,7 @@ const NO_HOLES: readonly Hole[] = [];
 export function readPart(input: PartInput, index: number, glass: Glass): PartReading {
   const work = input.work ?? 'blown';
   const role = input.role ?? 'joined';
-  const name = input.name ?? tr`part ${String(index + 1)}`;
+  const name = input.name ?? tr`part ${index + 1}`;
   const id = input.id ?? `p${String(index + 1)}`;
   const { holes = NO_HOLES } = input;
   const cut = JSON.stringify([input.across, holes]);

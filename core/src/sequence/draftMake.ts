@@ -54,7 +54,7 @@ function cut({ tube, names }: FromTube, i: number, add: Add): void {
   add('swing', i);
   add('cutLengths', i, {
     seconds: A_CUT * (names.length - 1),
-    note: tr`${String(names.length)} lengths: ${names
+    note: tr`${names.length} lengths: ${names
       .map((name, k) => `${name} ${grams(tube.lengths[k] ?? 0)}`)
       .join(', ')}. The last stays on the pipe, the others wait in the garage.`,
   });

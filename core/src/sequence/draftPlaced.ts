@@ -79,7 +79,7 @@ export function draftPlaced(
     fires.gloryHole < HOTTEST_HOLE &&
     works(make(order, { fires: { ...fires, gloryHole: HOTTEST_HOLE } }))
   )
-    mends.push(tr`with the glory hole at ${String(HOTTEST_HOLE)} °C it holds`);
+    mends.push(tr`with the glory hole at ${HOTTEST_HOLE} °C it holds`);
   const stout = parts.map((p) => ({
     ...p,
     zones: p.zones.map((z) => thicker(z, THICKER, p.glass)),

@@ -180,7 +180,7 @@ function crossing(outline: readonly Place[], angle: number): number | undefined 
 /** Why a cut cannot be used, in a sentence; undefined when it can. */
 export function acrossProblem(across: Across): string | undefined {
   if (across.kind === 'flats' && across.depth > 1 - Math.cos(Math.PI / across.count))
-    return tr`Flat spots: given ${String(Math.round(100 * across.depth))} % in; ${String(across.count)} of them meet at ${String(Math.floor(100 * (1 - Math.cos(Math.PI / across.count))))} %, so no more than that.`;
+    return tr`Flat spots: given ${Math.round(100 * across.depth)} % in; ${across.count} of them meet at ${Math.floor(100 * (1 - Math.cos(Math.PI / across.count)))} %, so no more than that.`;
   if (across.kind !== 'drawn') return undefined;
   const outline = centred(across.outline);
   // Once round, always the same way: every ray meets it once.

@@ -38,10 +38,10 @@ export function checkPoints(points: Profile): ShapeProblem[] {
       0,
       'height',
       points.length,
-      tr`The profile has ${String(points.length)} points; it needs ${String(LEAST_POINTS)} to ${String(MOST_POINTS)}.`,
+      tr`The profile has ${points.length} points; it needs ${LEAST_POINTS} to ${MOST_POINTS}.`,
     );
   points.forEach((p, i) => {
-    const name = tr`Point ${String(i + 1)}`;
+    const name = tr`Point ${i + 1}`;
     for (const field of ['height', 'radius', 'wall'] as const)
       if (!Number.isFinite(p[field]))
         add(i, field, p[field], tr`${name}: the ${trWord(field)} is not a number.`);
@@ -80,7 +80,7 @@ export function checkPoints(points: Profile): ShapeProblem[] {
         i + 1,
         'height',
         next.height,
-        tr`${name} and point ${String(i + 2)} are in the same place; move one or delete it.`,
+        tr`${name} and point ${i + 2} are in the same place; move one or delete it.`,
       );
   });
   return problems;
@@ -120,7 +120,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
         point: i,
         field: 'height',
         given: (points[i] as ProfilePoint).height,
-        message: tr`The outside crosses itself near points ${String(i + 1)} and ${String(j + 1)}; move them apart.`,
+        message: tr`The outside crosses itself near points ${i + 1} and ${j + 1}; move them apart.`,
       },
     ];
   }
@@ -132,7 +132,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
         point: i,
         field: 'wall',
         given: p.wall,
-        message: tr`Point ${String(i + 1)}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius, or make this part solid.`,
+        message: tr`Point ${i + 1}: the wall, ${mm(p.wall)}, is thicker than the room there (radius ${mm(p.radius)}), so the hollow closes. Make it less than the radius, or make this part solid.`,
       },
     ];
   }
@@ -148,7 +148,7 @@ export function checkForm(points: Profile, outer: OuterLine, inner: InnerLine): 
           point: i,
           field: 'wall',
           given: (points[i] as ProfilePoint).wall,
-          message: tr`The inside walls run into each other near point ${String(i + 1)}; thin the wall there or open the form.`,
+          message: tr`The inside walls run into each other near point ${i + 1}; thin the wall there or open the form.`,
         },
       ];
     }

@@ -19,7 +19,7 @@ export interface Tube {
 export function tubeSection({ outerDiameter, wall }: Tube): number {
   if (!(wall > 0 && 2 * wall < outerDiameter))
     throw new RangeError(
-      tr`A tube of ${String(outerDiameter * 1e3)} mm cannot have a wall of ${String(wall * 1e3)} mm.`,
+      tr`A tube of ${outerDiameter * 1e3} mm cannot have a wall of ${wall * 1e3} mm.`,
     );
   return (Math.PI / 4) * (outerDiameter ** 2 - (outerDiameter - 2 * wall) ** 2);
 }

@@ -31,7 +31,7 @@ function wallAt(
 /** Why a hole cannot be where it is drawn; one sentence each. */
 export function holeProblems(shape: Shape, holes: readonly Hole[]): ShapeProblem[] {
   return holes.flatMap((hole, i): ShapeProblem[] => {
-    const name = tr`Hole ${String(i + 1)}`;
+    const name = tr`Hole ${i + 1}`;
     const problem = (message: string): ShapeProblem[] => [
       { point: 0, field: 'height', given: hole.height, message },
     ];

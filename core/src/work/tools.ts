@@ -1,6 +1,6 @@
 // Tools of the default orders, by what they are kept as.
 import { trWord } from '../words/tr';
-import type { StepId } from './step';
+import type { WorkStep } from './facts';
 import { STEPS } from './steps';
 
 /** Every tool a step of the default orders names. */
@@ -65,9 +65,27 @@ export const TOOLS = [
   'tongs',
 ] as const;
 
-/** The tools of a kind of step, as they are kept. */
-export const toolsOf = (kind: StepId): string[] =>
-  STEPS[kind].tool.split(/, | and /).filter((t) => t !== '');
+/** Where work is done, and what everybody brings: no tool. */
+const PLACES = new Set([
+  '',
+  'glory hole',
+  'bench',
+  'eye',
+  'furnace',
+  'annealer',
+  'garage',
+  'torch',
+  'kiln',
+]);
+
+/** The tools an order needs, each once, as they are kept. */
+export const toolsOf = (steps: readonly WorkStep[]): string[] => [
+  ...new Set(
+    steps
+      .flatMap((s) => (s.kind === 'own' ? [] : STEPS[s.kind].tool.split(/, | and /)))
+      .filter((t) => !PLACES.has(t)),
+  ),
+];
 
 /** A tool of the default orders, in the language that is spoken; one of somebody's own stays. */
 export const toolName = (tool: string): string => trWord(tool as (typeof TOOLS)[number]);

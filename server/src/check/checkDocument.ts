@@ -71,7 +71,7 @@ const TOLD = 30;
 const told = (ids: readonly string[]): string =>
   ids.length <= TOLD
     ? ids.join(', ')
-    : tr`${ids.slice(0, TOLD).join(', ')} and ${String(ids.length - TOLD)} more`;
+    : tr`${ids.slice(0, TOLD).join(', ')} and ${ids.length - TOLD} more`;
 
 /** Ids of the glasses a rack has, as a refusal tells them. */
 export const glassIds = (rack: Rack): string =>
@@ -136,7 +136,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     return refuse(tr`The tube has no bore: twice its wall is not less than its diameter.`, {
       field: 'making.tube.wall',
       given: shown(tube.wall),
-      allowed: tr`less than ${String(tube.outerDiameter / 2)} (half the diameter, m)`,
+      allowed: tr`less than ${tube.outerDiameter / 2} (half the diameter, m)`,
     });
   const ids = new Set<string>();
   for (const [i, part] of document.parts.entries()) {
@@ -185,7 +185,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       if (!Number.isInteger(corners) || bit.shape.triangles.length % 3 !== 0 || stray !== undefined)
         return refuse(tr`${bit.name}: its mesh is damaged.`, {
           field: `${field}.shape`,
-          given: tr`${String(bit.shape.positions.length)} coordinates, ${String(bit.shape.triangles.length)} corner numbers`,
+          given: tr`${bit.shape.positions.length} coordinates, ${bit.shape.triangles.length} corner numbers`,
           allowed: tr`three coordinates a corner, three corners a triangle, each of them there`,
         });
     }

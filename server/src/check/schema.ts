@@ -140,4 +140,4 @@ const allowedBranch = (s: {
     ? tr`kind ${shown(s.properties.kind.const)}`
     : s.minimum === undefined
       ? named(String(s.type))
-      : tr`a number from ${String(s.minimum)} to ${String(s.maximum)}`;
+      : tr`a number from ${s.minimum} to ${String(s.maximum)}`;

@@ -283,7 +283,7 @@ export async function deviceKeeper(
         const at = held ? held.findIndex((w, i) => w !== words[i]) : -1;
         throw new RangeError(
           held
-            ? tr`It holds another programme than was sent (step ${String(Math.floor((at < 0 ? held.length : at) / 3) + 1)} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
+            ? tr`It holds another programme than was sent (step ${Math.floor((at < 0 ? held.length : at) / 3) + 1} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
             : tr`It cannot be asked what it holds: nothing counts as sent.`,
         );
       }

@@ -79,7 +79,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
     const zip = packBundle(documents, await own(), new Date(), beside);
     if (zip.length > BUNDLE_LIMIT) {
       fail(res, 413, {
-        error: tr`The bundle would be ${String(Math.round(zip.length / 1e6))} MB; it may be ${String(BUNDLE_LIMIT / 1e6)} MB: leave the pictures out, or take fewer pieces.`,
+        error: tr`The bundle would be ${Math.round(zip.length / 1e6)} MB; it may be ${BUNDLE_LIMIT / 1e6} MB: leave the pictures out, or take fewer pieces.`,
       });
       return;
     }

@@ -58,7 +58,7 @@ export function classRoutes(store: ClassStore): Router {
     const all = await store.all();
     if (all.length >= MOST && !all.some((c) => c.id === given.id)) {
       fail(res, 409, {
-        error: tr`There are ${String(MOST)} classes already: take one away first.`,
+        error: tr`There are ${MOST} classes already: take one away first.`,
       });
       return;
     }

@@ -89,7 +89,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     if (!device || !isOf(res, device, req.params.id)) return;
     const all = keeper.now();
     if (all.length >= MOST_DEVICES && !all.some((d) => d.device.id === device.id)) {
-      fail(res, 409, { error: tr`There are ${String(MOST_DEVICES)} devices already.` });
+      fail(res, 409, { error: tr`There are ${MOST_DEVICES} devices already.` });
       return;
     }
     await keeper.keep(device);

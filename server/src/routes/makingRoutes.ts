@@ -105,7 +105,7 @@ export function makingRoutes(store: MakingStore): Router {
     const kept = await store.add(params.id, body.events);
     if (kept === 'full')
       fail(res, 409, {
-        error: tr`This making has ${String(MOST_EVENTS)} events: it takes no more. Begin another.`,
+        error: tr`This making has ${MOST_EVENTS} events: it takes no more. Begin another.`,
       });
     else if (kept) res.json(kept);
     else fail(res, 404, missing());

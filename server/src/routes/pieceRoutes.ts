@@ -124,7 +124,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     else if (result.kind === 'missing') fail(res, 404, missing());
     else
       fail(res, 409, {
-        error: tr`Somebody saved revision ${String(result.current.revision)} after the one you started from (${String(body.baseRevision)}).`,
+        error: tr`Somebody saved revision ${result.current.revision} after the one you started from (${body.baseRevision}).`,
         current: result.current,
       });
   });

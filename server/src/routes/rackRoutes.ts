@@ -59,7 +59,7 @@ async function room(res: Response, store: RackStore, ids: readonly string[]): Pr
   const after = there.size + ids.filter((id) => !there.has(id)).length;
   if (after <= MOST_ENTRIES) return true;
   fail(res, 422, {
-    error: tr`The rack would hold ${String(after)} entries; it holds at most ${String(MOST_ENTRIES)}. Leave out what you do not own.`,
+    error: tr`The rack would hold ${after} entries; it holds at most ${MOST_ENTRIES}. Leave out what you do not own.`,
   });
   return false;
 }

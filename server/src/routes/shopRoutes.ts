@@ -36,9 +36,9 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
       if (!known(res, await rack.rack(), `stock[${String(i)}].glass`, stock.glass)) return;
       if (stock.wall !== undefined && 2 * stock.wall >= stock.diameter) {
         const field = `stock[${String(i)}].wall`;
-        const allowed = tr`less than ${String(stock.diameter / 2)} (half the diameter, m)`;
+        const allowed = tr`less than ${stock.diameter / 2} (half the diameter, m)`;
         fail(res, 422, {
-          error: tr`${field}: given ${String(stock.wall)}; allowed: ${allowed}.`,
+          error: tr`${field}: given ${stock.wall}; allowed: ${allowed}.`,
           problems: [{ field, given: String(stock.wall), allowed }],
         });
         return;

@@ -23,7 +23,7 @@ export function wantedRoutes(store: WantedStore): Router {
     if (!wanted || !isOf(res, wanted, req.params.id)) return;
     const all = await store.all();
     if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {
-      fail(res, 409, { error: tr`There are ${String(MOST)} orders already: take one away first.` });
+      fail(res, 409, { error: tr`There are ${MOST} orders already: take one away first.` });
       return;
     }
     await store.keep(wanted);

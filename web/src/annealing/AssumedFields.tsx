@@ -62,8 +62,8 @@ export function AssumedFields({ assumes, onChange }: Props) {
 /** Constants of the simulation, as its sources have them. */
 const CONSTANTS = [
   tr`Stress and structure fade as exp(−ξ^0.6).`,
-  tr`Structure takes ${String(STRUCTURE_SLOWER)} times as long as stress.`,
-  tr`Of their pace, ${String(NONLINEARITY)} is the temperature’s own (Mazurin).`,
-  tr`Pieces come uneven by ${String(ARRIVES_UNEVEN)} K.`,
-  tr`Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${String(KILN_EXCHANGE.air)} W/m²K.`,
+  tr`Structure takes ${STRUCTURE_SLOWER} times as long as stress.`,
+  tr`Of their pace, ${NONLINEARITY} is the temperature’s own (Mazurin).`,
+  tr`Pieces come uneven by ${ARRIVES_UNEVEN} K.`,
+  tr`Heat leaves by ${KILN_EXCHANGE.radiant.toFixed(2)} of a black body’s radiation and air at ${KILN_EXCHANGE.air} W/m²K.`,
 ];

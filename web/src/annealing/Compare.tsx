@@ -90,7 +90,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
       })),
       ...customaryHolds(input.glass).map((h) => ({
         id: `hold${String(h.fahrenheit)}`,
-        name: tr`Held at ${String(h.fahrenheit)} °F`,
+        name: tr`Held at ${h.fahrenheit} °F`,
         ask: at(h.at, input.practice),
       })),
       ...(Object.keys(PRACTICES) as Practice[])

@@ -63,9 +63,7 @@ export function Helps({
       </p>
     );
   if (answer.state === 'asked')
-    return (
-      <Going says={tr`${String(changes.length)} changes are being tried`} share={answer.share} />
-    );
+    return <Going says={tr`${changes.length} changes are being tried`} share={answer.share} />;
   const told = answer.value.flatMap((h) => {
     const change = changes.find((c) => c.id === h.id);
     return change ? [{ ...h, change }] : [];

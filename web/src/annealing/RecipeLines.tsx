@@ -100,7 +100,7 @@ const Line = memo(function Line({
         </div>
       ))}
       <IconButton
-        label={tr`Take line ${String(index + 1)} out`}
+        label={tr`Take line ${index + 1} out`}
         onClick={() => {
           takeOut(index);
         }}

@@ -49,7 +49,7 @@ export function Shorter({ input, lastIn, checked }: Props) {
         {busy && (
           <span role="status" className="quiet">
             {found
-              ? tr`best so far ${printDuration(found.seconds)}, ${String(found.tries)} nights tried`
+              ? tr`best so far ${printDuration(found.seconds)}, ${found.tries} nights tried`
               : tr`trying …`}
           </span>
         )}

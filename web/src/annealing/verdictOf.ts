@@ -42,15 +42,15 @@ export function verdictOf(
   if (sunk.shows)
     return {
       verdict: 'no',
-      because: tr`At ${String(Math.round(o.hottest))} °C ${sinksSaid(sunk)}.`,
-      remedy: tr`Hold it nearer its annealing point, ${String(glass.annealing)} °C, or for less long.`,
+      because: tr`At ${Math.round(o.hottest)} °C ${sinksSaid(sunk)}.`,
+      remedy: tr`Hold it nearer its annealing point, ${glass.annealing} °C, or for less long.`,
     };
   // What it carries from the bench is not what a fall does to it: it is not annealed, and nobody can say that it cracks.
   if (o.soaked > UNANNEALED * allows && o.kept > CLOSE * allows)
     return {
       verdict: 'no',
       because: tr`It is not annealed: ${mpa(o.soaked)} from the bench is still in it when the fall begins, and it keeps ${mpa(o.kept)}; the practice allows ${mpa(allows)}.`,
-      remedy: tr`Hold it longer, or nearer its annealing point, ${String(glass.annealing)} °C.`,
+      remedy: tr`Hold it longer, or nearer its annealing point, ${glass.annealing} °C.`,
     };
   if (o.worst.stress > WORKING_STRESS)
     return {
@@ -72,10 +72,10 @@ export function verdictOf(
     };
   // What is in hand is said, and how much of what may be off it is good for: a practice is held only if a little may be.
   const inHand = Math.max(0, Math.round(100 * (1 - o.kept / allows)));
-  const keeps = tr`It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${String(inHand)} % in hand), ${mpa(o.worst.stress)} passes`;
+  const keeps = tr`It keeps ${mpa(o.kept)} of the ${mpa(allows)} the practice allows (${inHand} % in hand), ${mpa(o.worst.stress)} passes`;
   if (!margins) return { verdict: 'good', because: `${keeps}.` };
   const { hold, margins: all } = margins;
-  const of = tr`${String(hold)} in ${String(all.length)} of what may be off`;
+  const of = tr`${hold} in ${all.length} of what may be off`;
   return 2 * hold >= all.length
     ? {
         verdict: 'good',

@@ -1,5 +1,5 @@
 // Talking to the server: every failure is a sentence a person can act on.
-import { tr } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core';
 import {
   NOW,
   type BundleRead,
@@ -98,7 +98,7 @@ async function asked(path: string, init: RequestInit): Promise<Response> {
   const refusal = (await response.json().catch(() => undefined)) as ErrorBody | undefined;
   throw new Refused(
     response.status,
-    refusal ?? { error: tr`The server answered ${String(response.status)}.` },
+    refusal ?? { error: tr`The server answered ${response.status}.` },
   );
 }
 
@@ -296,7 +296,11 @@ export const keepWanted = (wanted: WantedDocument): Promise<WantedDocument> =>
 export const dropWanted = (id: string): Promise<unknown> => call(`/wanted/${id}`, 'DELETE');
 
 /** Boxes and furnaces that can be asked, as they are now. */
-export const readDevices = (): Promise<DeviceNow[]> => call('/devices');
+/** What a device says of itself the server was told while nobody asked, in English. */
+export const readDevices = async (): Promise<DeviceNow[]> =>
+  (await call<DeviceNow[]>('/devices')).map((d) =>
+    d.says === undefined ? d : { ...d, says: trWord(d.says) },
+  );
 
 export const keepDevice = (device: DeviceDocument): Promise<DeviceDocument> =>
   call(`/devices/${device.id}`, 'PUT', JSON.stringify(device));

@@ -17,7 +17,7 @@ export function clockWords(
         ? tr`today`
         : days === 1
           ? tr`tomorrow`
-          : tr`in ${String(days)} days`;
+          : tr`in ${days} days`;
   return { time: text, day };
 }
 

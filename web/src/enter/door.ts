@@ -30,7 +30,7 @@ export async function say(path: 'enter' | 'wake', body: object): Promise<string 
     });
     if (res.ok) return undefined;
     const answer = (await res.json().catch(() => ({}))) as Answer;
-    return answer.error ?? tr`The studio answered ${String(res.status)}.`;
+    return answer.error ?? tr`The studio answered ${res.status}.`;
   } catch {
     return tr`The studio does not answer. Is this screen on its network?`;
   }

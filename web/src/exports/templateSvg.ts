@@ -41,7 +41,7 @@ export function templateSvg(
   <style>path{fill:none;stroke:#000;stroke-width:.25}text{font:3px sans-serif}</style>
 ${paths}
   <path d="M0 ${mm(y1 - y0 + 0.006)}h50m-50 -1.5v3m50 -3v3"/>
-  <text x="0" y="${mm(y1 - y0 + 0.0105)}">50 mm · 1:1 · ${name.replace(/[&<>]/g, '')} · ${tr`${String(count)} round, on the ${on === 'blank' ? tr`blank` : tr`final form`}, lower edge ${mm(y0)} mm along the skin from the middle of the base`}</text>
+  <text x="0" y="${mm(y1 - y0 + 0.0105)}">50 mm · 1:1 · ${name.replace(/[&<>]/g, '')} · ${tr`${count} round, on the ${on === 'blank' ? tr`blank` : tr`final form`}, lower edge ${mm(y0)} mm along the skin from the middle of the base`}</text>
 </svg>
 `;
   return { text, width: wide, height };

@@ -32,10 +32,10 @@ export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }
           n <= max
         )
           return { ok: true, value: n };
-        const allowed = step === 1 ? tr`whole numbers` : tr`steps of ${String(step)}`;
+        const allowed = step === 1 ? tr`whole numbers` : tr`steps of ${step}`;
         return {
           ok: false,
-          problem: tr`${label}: given “${text}”; allowed ${allowed} from ${String(min)} to ${String(max)}.`,
+          problem: tr`${label}: given “${text}”; allowed ${allowed} from ${min} to ${max}.`,
         };
       }}
       onCommit={onCommit}

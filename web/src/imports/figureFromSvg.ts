@@ -11,7 +11,7 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
   const { lines } = readSvg(text);
   if (lines.length > MOST_LINES)
     throw new Error(
-      tr`This drawing has ${String(lines.length)} lines; a figure takes at most ${String(MOST_LINES)}. Join or leave out some.`,
+      tr`This drawing has ${lines.length} lines; a figure takes at most ${MOST_LINES}. Join or leave out some.`,
     );
   const flat = lines.map((line) => {
     const per = Math.max(1, Math.min(10, Math.floor((MOST_POINTS - 1) / line.cubics.length)));
@@ -20,7 +20,7 @@ export function figureFromSvg(text: string, width: number): [number, number][][]
   const long = flat.findIndex((l) => l.length > MOST_POINTS);
   if (long >= 0)
     throw new Error(
-      tr`Line ${String(long + 1)} of this drawing has ${String(flat[long]?.length ?? 0)} points; a figure takes at most ${String(MOST_POINTS)} a line. Simplify it.`,
+      tr`Line ${long + 1} of this drawing has ${flat[long]?.length ?? 0} points; a figure takes at most ${MOST_POINTS} a line. Simplify it.`,
     );
   const [x0, x1, y0, y1] = boxOfPoints(flat.flat());
   if (!(x1 - x0 > 1e-6 * (y1 - y0)))

@@ -34,13 +34,13 @@ export function meshFromStl(bytes: ArrayBuffer, unit: number): ReadMesh {
   const facets = mesh.triangles.length / 3;
   if (corners > MOST_CORNERS || facets > MOST_FACETS)
     throw new Error(
-      tr`This mesh has ${String(corners)} corners and ${String(facets)} facets; at most ${String(MOST_CORNERS)} and ${String(MOST_FACETS)} can be kept. Thin it out where it was made.`,
+      tr`This mesh has ${corners} corners and ${facets} facets; at most ${MOST_CORNERS} and ${MOST_FACETS} can be kept. Thin it out where it was made.`,
     );
   const open = openEdges(mesh);
   const first = open[0];
   if (first)
     throw new Error(
-      tr`The mesh is not closed: ${String(open.length)} edges stand open, the first near x ${mm(first.at[0])}, y ${mm(first.at[1])}, z ${mm(first.at[2])}. Close it where it was made.`,
+      tr`The mesh is not closed: ${open.length} edges stand open, the first near x ${mm(first.at[0])}, y ${mm(first.at[1])}, z ${mm(first.at[2])}. Close it where it was made.`,
     );
   const { volume, centre } = measureMesh(mesh);
   if (Math.abs(volume) < 1e-12)

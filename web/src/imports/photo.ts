@@ -10,7 +10,7 @@ const MOST_SIDE = 900;
 export async function decodePhoto(file: File, most = MOST_SIDE): Promise<ImageBitmap> {
   if (file.size > MOST_BYTES)
     throw new Error(
-      tr`“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a photo may be at most ${String(MOST_BYTES / 1e6)} MB. Take it smaller or crop it.`,
+      tr`“${file.name}” is ${Math.round(file.size / 1e6)} MB; a photo may be at most ${MOST_BYTES / 1e6} MB. Take it smaller or crop it.`,
     );
   let whole: ImageBitmap;
   try {

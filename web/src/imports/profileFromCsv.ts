@@ -40,9 +40,7 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
       tr`The table needs a first row with the columns height and radius (or diameter), and wall if it has one. Its first row is “${header.join(', ').slice(0, 80)}”.`,
     );
   if (rows.length < 3 || rows.length > MOST_POINTS)
-    throw new Error(
-      tr`The table has ${String(rows.length)} rows; a profile takes 3 to ${String(MOST_POINTS)}.`,
-    );
+    throw new Error(tr`The table has ${rows.length} rows; a profile takes 3 to ${MOST_POINTS}.`);
   return rows.map((row, i): PiecePoint => {
     const cell = (name: string): number | undefined => {
       const column = columns.get(name);
@@ -50,12 +48,12 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
       if (!column || given === '' || given === undefined) return undefined;
       const value = Number(given.replace(/^(-?\d*),(\d+)$/, '$1.$2'));
       if (!Number.isFinite(value))
-        throw new Error(tr`Row ${String(i + 1)}, ${name}: “${given}” is no number.`);
+        throw new Error(tr`Row ${i + 1}, ${name}: “${given}” is no number.`);
       return value * column.factor;
     };
     const needed = (name: string): number => {
       const value = cell(name);
-      if (value === undefined) throw new Error(tr`Row ${String(i + 1)}: the ${name} is missing.`);
+      if (value === undefined) throw new Error(tr`Row ${i + 1}: the ${name} is missing.`);
       return value;
     };
     const radius = columns.has('radius') ? needed('radius') : needed('diameter') / 2;

@@ -126,7 +126,7 @@ export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePo
     throw new Error(tr`This path has fewer than three points; a profile needs three at least.`);
   if (anchors.length > MOST_POINTS)
     throw new Error(
-      tr`This path has ${String(anchors.length)} points; at most ${String(MOST_POINTS)} can be taken. Simplify it.`,
+      tr`This path has ${anchors.length} points; at most ${MOST_POINTS} can be taken. Simplify it.`,
     );
   const xs = anchors.map((a) => a.x);
   const axisX =
@@ -146,7 +146,7 @@ export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePo
     const radius = Math.abs(off) * reading.mmPerUnit < ON_AXIS_MM && end ? 0 : off * k;
     if (radius < 0)
       throw new Error(
-        tr`Point ${String(i + 1)} of the path lies across the axis, ${String(Number((-radius * 1e3).toFixed(1)))} mm on the other side. Choose another axis.`,
+        tr`Point ${i + 1} of the path lies across the axis, ${Number((-radius * 1e3).toFixed(1))} mm on the other side. Choose another axis.`,
       );
     return {
       radius: round(radius),

@@ -135,9 +135,7 @@ function number(q: Quantity, text: string, fahrenheit: boolean): number {
   }
   const { minimum, maximum, description } = QUANTITY_LIMITS[q];
   if (value < minimum * (1 - 1e-9) || value > maximum * (1 + 1e-9))
-    throw new Error(
-      tr`given ${text}; allowed ${String(minimum)} to ${String(maximum)} (${trWord(description)}).`,
-    );
+    throw new Error(tr`given ${text}; allowed ${minimum} to ${maximum} (${trWord(description)}).`);
   return value;
 }
 
@@ -209,7 +207,7 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
   if (rows.length === 0) throw new Error(tr`The table has titles but no row.`);
   if (rows.length > MOST_ENTRIES)
     throw new Error(
-      tr`The table has ${String(rows.length)} rows; a rack holds ${String(MOST_ENTRIES)}. Leave out what you do not own, or take it in parts.`,
+      tr`The table has ${rows.length} rows; a rack holds ${MOST_ENTRIES}. Leave out what you do not own, or take it in parts.`,
     );
   const inRack = new Map(known.map((e) => [e.id, e]));
   const read: RowRead[] = [];
@@ -221,7 +219,7 @@ export function rackFromCsv(text: string, known: readonly RackEntry[] = []): Rac
       const { entry, before: kept } = entryOf(row, columns, header, inRack);
       const before = seen.get(entry.id);
       if (before !== undefined)
-        throw new Error(tr`“${entry.name}” stands in row ${String(before)} already.`);
+        throw new Error(tr`“${entry.name}” stands in row ${before} already.`);
       const [problem] = checkEntry(entry, rackLine(entry, true).spoken);
       if (problem) throw new Error(problem.message);
       seen.set(entry.id, at);
@@ -281,7 +279,7 @@ function entryOf(
     if (!column || cell === '') return;
     if (cell.length > LONGEST_CELL)
       throw new Error(
-        tr`${header[i] ?? ''}: the cell has ${String(cell.length)} letters; at most ${String(LONGEST_CELL)} are read.`,
+        tr`${header[i] ?? ''}: the cell has ${cell.length} letters; at most ${LONGEST_CELL} are read.`,
       );
     if ('field' in column) {
       fields[column.field] ??= cell;

@@ -37,7 +37,7 @@ export function recipeFromCsv(text: string, name: string, start: number): Recipe
     if (Number.isNaN(t))
       return {
         ok: false,
-        says: tr`Row ${String(i + 2)}: “${row[to] ?? ''}” is no temperature.`,
+        says: tr`Row ${i + 2}: “${row[to] ?? ''}” is no temperature.`,
       };
     const r = Math.abs(number(row[rate]));
     const h = heldFor(row[hold]);

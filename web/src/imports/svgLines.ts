@@ -49,7 +49,7 @@ type Node = Readonly<Record<string, readonly Node[] | Attributes>>;
 export function readSvg(text: string): SvgDrawing {
   if (text.length > SVG_LIMIT)
     throw new Error(
-      tr`The drawing is ${String(Math.round(text.length / 1e6))} MB; at most ${String(SVG_LIMIT / 1e6)} MB can be read. Save only the line you need.`,
+      tr`The drawing is ${Math.round(text.length / 1e6)} MB; at most ${SVG_LIMIT / 1e6} MB can be read. Save only the line you need.`,
     );
   const tree = parsed(text);
   const svg = tree.find((n) => 'svg' in n);
@@ -64,7 +64,7 @@ export function readSvg(text: string): SvgDrawing {
   const cubics = lines.reduce((n, l) => n + l.cubics.length, 0);
   if (lines.length > MOST_LINES || cubics > MOST_CUBICS)
     throw new Error(
-      tr`This drawing has ${String(lines.length)} lines of ${String(cubics)} curves; at most ${String(MOST_LINES)} lines and ${String(MOST_CUBICS)} curves can be read. Save only the line you need.`,
+      tr`This drawing has ${lines.length} lines of ${cubics} curves; at most ${MOST_LINES} lines and ${MOST_CUBICS} curves can be read. Save only the line you need.`,
     );
   return { lines, mmPerUnit: unitOf(attributesOf(svg)), leftOut: [...leftOut] };
 }

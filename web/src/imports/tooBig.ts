@@ -4,5 +4,5 @@ import { tr } from '@zanfirico/core';
 /** What to say of a file over the limit (bytes), with its remedy; undefined when it fits. */
 export const tooBig = (file: File, limit: number, remedy: string): string | undefined =>
   file.size > limit
-    ? tr`“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; at most ${String(limit / 1e6)} MB can be read. ${remedy}`
+    ? tr`“${file.name}” is ${Math.round(file.size / 1e6)} MB; at most ${limit / 1e6} MB can be read. ${remedy}`
     : undefined;

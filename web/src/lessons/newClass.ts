@@ -5,7 +5,7 @@ import {
   drawnOf,
   LET_PASS,
   toolName,
-  toolsOf as ofKind,
+  toolsOf,
   type Derived,
   type WorkStep,
   tr,
@@ -13,20 +13,10 @@ import {
 
 /** Twice what a set maker lets pass: who learns has room. Common practice, no source. */
 const ROOM = 2;
-/** Where work is done is no tool. */
-const NO_TOOL = /^(glory hole|bench|eye|furnace|annealer|garage|torch|kiln)$/;
-
-/** Tools an order needs, each once. */
-export const toolsOf = (steps: readonly WorkStep[]): string[] => [
-  ...new Set(
-    steps.flatMap((s) => (s.kind === 'own' ? [] : ofKind(s.kind))).filter((t) => !NO_TOOL.test(t)),
-  ),
-];
-
 /** Puts who is in the class at benches, two and two. */
 export const inPairs = (students: ClassDocument['students']): ClassDocument['benches'] =>
   Array.from({ length: Math.ceil(students.length / 2) }, (_, i) => ({
-    name: tr`Bench ${String(i + 1)}`,
+    name: tr`Bench ${i + 1}`,
     pair: students.slice(2 * i, 2 * i + 2).map((s) => s.id),
   }));
 

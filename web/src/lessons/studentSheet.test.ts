@@ -6,10 +6,10 @@ import type {
   MakingEvent,
   PieceDocument,
 } from '@zanfirico/contract';
-import { derive, drawnOf, SHIPPED_RACK } from '@zanfirico/core';
+import { derive, drawnOf, SHIPPED_RACK, toolsOf } from '@zanfirico/core';
 import { demoPieces } from '../../../server/src/demo/demoPieces';
 import { ironWeight } from './ironWeight';
-import { inPairs, newClass, toolsOf } from './newClass';
+import { inPairs, newClass } from './newClass';
 import { sheetLine } from './studentSheet';
 import { atBenches } from './useClass';
 import { wordsAt } from './wordsAt';

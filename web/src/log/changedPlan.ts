@@ -145,7 +145,7 @@ export function recipeOf(
   );
   const lead = leadOf(begin);
   const how = [
-    tr`As made no. ${String(begin.number)} on ${new Date(begin.at).toISOString().slice(0, 10)}`,
+    tr`As made no. ${begin.number} on ${new Date(begin.at).toISOString().slice(0, 10)}`,
     lead && tr`${lead.name} led`,
     begin.hole !== undefined &&
       `${begin.hole}${begin.holeTemperature === undefined ? '' : tr` at ${printText(begin.holeTemperature, 'temperature', METRIC)}`}`,
@@ -154,11 +154,7 @@ export function recipeOf(
     ...read,
   ].filter((w) => typeof w === 'string');
   const notes = [document.notes, `${how.join(', ')}.`].filter((w) => w !== '').join('\n');
-  const made = withOrder(
-    document,
-    tr`As made no. ${String(begin.number)}`,
-    inIds(document, asMade(state)),
-  );
+  const made = withOrder(document, tr`As made no. ${begin.number}`, inIds(document, asMade(state)));
   return {
     ...made,
     notes: notes.slice(-NOTES),

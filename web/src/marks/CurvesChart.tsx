@@ -27,7 +27,7 @@ export function CurvesChart({ curves, lastIn, named = true }: Props) {
   return (
     <figure
       className="mb-2 bg-(--board) pb-1"
-      aria-label={tr`${String(curves.length)} nights on one clock; the table below gives their figures.`}
+      aria-label={tr`${curves.length} nights on one clock; the table below gives their figures.`}
     >
       <ResponsiveContainer width="100%" height={230} initialDimension={{ width: 800, height: 230 }}>
         <LineChart margin={{ top: 10, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>

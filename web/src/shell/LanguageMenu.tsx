@@ -1,12 +1,11 @@
 // The language everything is said in: each by what it calls itself, so that whoever cannot read the page finds their own.
 import { tr } from '@zanfirico/core';
 import { LANGUAGES } from '@zanfirico/words';
-import { useDisplay } from '../stores/display';
-import { chooseLanguage, decimalOf, spokenHere } from '../words/language';
+import { takeLanguage } from '../stores/display';
+import { spokenHere } from '../words/language';
 import { Menu } from './Menu';
 
 export function LanguageMenu() {
-  const setUnits = useDisplay((s) => s.setUnits);
   const spoken = spokenHere();
   return (
     <Menu
@@ -17,8 +16,7 @@ export function LanguageMenu() {
         says: name,
         disabled: code === spoken,
         run: () => {
-          setUnits({ decimal: decimalOf(code) });
-          chooseLanguage(code);
+          takeLanguage(code);
         },
       }))}
     />

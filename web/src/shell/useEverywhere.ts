@@ -4,8 +4,8 @@ import { LANGUAGES } from '@zanfirico/words';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import type { Command } from '../stores/commands';
-import { useDisplay } from '../stores/display';
-import { chooseLanguage, decimalOf, spokenHere } from '../words/language';
+import { takeLanguage, useDisplay } from '../stores/display';
+import { spokenHere } from '../words/language';
 import { PLACES } from './places';
 
 const MORE = [
@@ -59,8 +59,7 @@ export function useEverywhere(onKeys: () => void): readonly Command[] {
         says: name,
         group: tr`Language`,
         run: () => {
-          setUnits({ decimal: decimalOf(code) });
-          chooseLanguage(code);
+          takeLanguage(code);
         },
       })),
       { says: tr`Keys`, group: tr`Help`, keys: '?', run: onKeys },

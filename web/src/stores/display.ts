@@ -2,7 +2,8 @@
 import type { DisplayUnits } from '@zanfirico/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { decimalOf } from '../words/language';
+import type { Language } from '@zanfirico/words';
+import { chooseLanguage, decimalOf } from '../words/language';
 
 export type Theme = 'soot' | 'ash';
 
@@ -34,3 +35,9 @@ export const useDisplay = create<DisplayState>()(
     { name: 'zanfirico.display' },
   ),
 );
+
+/** Another language, and decimals as it writes them. */
+export function takeLanguage(code: Language): void {
+  useDisplay.getState().setUnits({ decimal: decimalOf(code) });
+  chooseLanguage(code);
+}

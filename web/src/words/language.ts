@@ -1,6 +1,6 @@
 // Which language is spoken here: chosen by this person, or their browser's where it is one there is.
 import { speak } from '@zanfirico/core';
-import { LANGUAGES, nearest, type Language } from '@zanfirico/words';
+import { languageOf, nearest, type Language } from '@zanfirico/words';
 import type { Catalogue } from '@zanfirico/words/tongue';
 import italian from '@zanfirico/words/it.json?url';
 import { setDefaultOptions, type Locale } from 'date-fns';
@@ -16,14 +16,11 @@ const KEPT = 'zanfirico.language';
 /** A year, s: the server is told with every request. */
 const KEPT_FOR = 31_536_000;
 
-const isLanguage = (code: string | null): code is Language =>
-  LANGUAGES.some((l) => l.code === code);
-
 /** What this person has chosen, or their browser is set to. */
 export function languageHere(): Language {
   try {
-    const kept = localStorage.getItem(KEPT);
-    if (isLanguage(kept)) return kept;
+    const kept = languageOf(localStorage.getItem(KEPT));
+    if (kept) return kept;
   } catch {
     // A browser that keeps nothing goes by what it is set to.
   }
@@ -71,4 +68,10 @@ export async function beginToSpeak(language: Language): Promise<void> {
   } catch {
     // Cut off before its words were ever here.
   }
+}
+
+/** Has this person's language spoken, and says so of the page. */
+export async function beginPage(): Promise<void> {
+  await beginToSpeak(languageHere());
+  document.documentElement.lang = spoken;
 }

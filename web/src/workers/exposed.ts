@@ -1,7 +1,7 @@
 // A worker's calls exposed to the page, in the page's language: that is the worker's name.
-import { LANGUAGES } from '@zanfirico/words';
+import { languageOf } from '@zanfirico/words';
 import { expose } from 'comlink';
-import { beginToSpeak, languageHere } from '../words/language';
+import { beginToSpeak } from '../words/language';
 
 /** Loads what the worker does once its language is spoken; what was asked before is answered then. */
 export function exposed(work: () => Promise<object>): void {
@@ -10,8 +10,7 @@ export function exposed(work: () => Promise<object>): void {
     early.push(event);
   };
   addEventListener('message', keep);
-  const language = LANGUAGES.find((l) => l.code === self.name)?.code ?? languageHere();
-  void beginToSpeak(language)
+  void beginToSpeak(languageOf(self.name) ?? 'en')
     .then(work)
     .then((calls) => {
       removeEventListener('message', keep);

@@ -38,7 +38,7 @@ function inTime<T>(work: Promise<T>, limitMs: number, onLate: () => void): Promi
       onLate();
       no(
         new Error(
-          tr`The computation was not done after ${String(Math.round(limitMs / 1000))} s and was stopped.`,
+          tr`The computation was not done after ${Math.round(limitMs / 1000)} s and was stopped.`,
         ),
       );
     }, limitMs);

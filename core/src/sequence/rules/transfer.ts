@@ -24,7 +24,7 @@ export const TRANSFER: readonly Rule[] = [
               tell(
                 s,
                 'watch',
-                tr`The ${p.name} is ${String(Math.round(p.neck * 1e3))} mm wide on the pipe, the pipe ${String(Math.round(p.iron * 1e3))} mm: the neck has to be pulled in a long way.`,
+                tr`The ${p.name} is ${Math.round(p.neck * 1e3)} mm wide on the pipe, the pipe ${Math.round(p.iron * 1e3)} mm: the neck has to be pulled in a long way.`,
                 tr`Jack it in thinner than the pipe while it is hot, or take a wider pipe.`,
               ),
             ]

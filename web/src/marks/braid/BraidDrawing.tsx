@@ -74,7 +74,7 @@ export const BraidDrawing = memo(function BraidDrawing(props: Props) {
       height={height}
       viewBox={`0 0 ${String(width)} ${String(height)}`}
       role="img"
-      aria-label={tr`The braid: ${String(names.length)} parts through ${clockText(total)}, ${String(steps.length)} steps. The table tells the same.`}
+      aria-label={tr`The braid: ${names.length} parts through ${clockText(total)}, ${steps.length} steps. The table tells the same.`}
       className="block"
       data-braid=""
     >

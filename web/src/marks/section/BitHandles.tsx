@@ -90,7 +90,7 @@ export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
               key={i}
               role="button"
               tabIndex={0}
-              aria-label={tr`${bit.name}, path point ${String(i + 1)}: out ${text(p.out)}, up ${text(p.up)}`}
+              aria-label={tr`${bit.name}, path point ${i + 1}: out ${text(p.out)}, up ${text(p.up)}`}
               className="cursor-grab outline-none focus-visible:[&>circle:last-child]:stroke-[4]"
               {...grip(i, x, y)}
               onKeyDown={(e) => {

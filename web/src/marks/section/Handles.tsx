@@ -154,7 +154,7 @@ export function Handles(props: Props) {
               <g
                 role="button"
                 tabIndex={0}
-                aria-label={tr`Wall at point ${String(i + 1)}: ${text(p.wall)}`}
+                aria-label={tr`Wall at point ${i + 1}: ${text(p.wall)}`}
                 className="cursor-crosshair outline-none focus-visible:[&>rect:last-child]:stroke-[4]"
                 {...grip({ kind: 'wall', index: i }, wx, wy)}
                 onKeyDown={(e) => {
@@ -188,7 +188,7 @@ export function Handles(props: Props) {
             <g
               role="button"
               tabIndex={0}
-              aria-label={tr`Point ${String(i + 1)}: height ${text(p.height)}, radius ${text(p.radius)}${bad ? tr`, has a problem` : ''}`}
+              aria-label={tr`Point ${i + 1}: height ${text(p.height)}, radius ${text(p.radius)}${bad ? tr`, has a problem` : ''}`}
               aria-pressed={together}
               className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:last-of-type]:stroke-[4]"
               {...grip({ kind: 'point', index: i }, x, y)}
@@ -295,7 +295,7 @@ function Tangent({ points, index, sheet, grip, onMove }: TangentProps) {
           key={way}
           role="button"
           tabIndex={0}
-          aria-label={tr`Tangent at point ${String(index + 1)}, ${way === 1 ? 'onwards' : 'backwards'}`}
+          aria-label={tr`Tangent at point ${index + 1}, ${way === 1 ? 'onwards' : 'backwards'}`}
           className="cursor-grab outline-none active:cursor-grabbing focus-visible:[&>circle:last-child]:stroke-[4]"
           {...grip({ kind: 'pull', index, span, way }, x, y)}
           onKeyDown={(event) => {

@@ -69,7 +69,7 @@ export function LookBack({ making }: { readonly making: Making }) {
     useNotices
       .getState()
       .say(
-        tr`Kept as revision ${String(kept.revision)} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
+        tr`Kept as revision ${kept.revision} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
       );
     await go(`/pieces/${begin.piece}/braid`);
   };
@@ -87,9 +87,9 @@ export function LookBack({ making }: { readonly making: Making }) {
         {begin.rehearsal === true ? tr`Rehearsed: ` : ''}
         {state.ended?.how === 'given up'
           ? tr`given up`
-          : `in ${begin.annealer ?? tr`the annealer`}`}{' '}
+          : tr`in ${begin.annealer ?? tr`the annealer`}`}{' '}
         {trNodes`after ${(<b className="num">{clockText(total)}</b>)}; planned were ${(<span className="num">{clockText(planned)}</span>)}`}
-        .{begin.of !== undefined && tr` No. ${String(begin.number)} of ${String(begin.of)}.`}
+        .{begin.of !== undefined && tr` No. ${begin.number} of ${begin.of}.`}
       </p>
       {begin.of !== undefined && begin.number < begin.of && (
         <p className="no-print mt-2">
@@ -222,7 +222,7 @@ export function LookBack({ making }: { readonly making: Making }) {
                   {s.state === 'skipped' && tr`skipped`}
                   {s.assumed && tr`beside, nobody tapped`}
                   {s.putIn && tr`put in`}
-                  {s.again > 0 && tr` again × ${String(s.again)}`}
+                  {s.again > 0 && tr` again × ${s.again}`}
                   {s.state === 'done' &&
                     Math.abs(off) > MUCH &&
                     (off > 0 ? tr` longer than planned` : tr` quicker than planned`)}

@@ -66,7 +66,7 @@ export function OurTimes() {
       </div>
       <p className="quiet max-w-prose leading-snug">
         {everybody.length === 0
-          ? tr`Once a kind of step was done ${String(ENOUGH)} times in pieces that came into the box, what it takes here stands here, and can be planned with.`
+          ? tr`Once a kind of step was done ${ENOUGH} times in pieces that came into the box, what it takes here stands here, and can be planned with.`
           : tr`Of what is ordinary on glass of that size: the middle of all, and where half of them lie. Heats are not among them: they last as long as the glass asks. A kept order keeps its own times.`}
       </p>
       {everybody.length > 0 && (

@@ -15,7 +15,7 @@ export function ReadInMaking() {
   const read = async (file: File): Promise<void> => {
     if (file.size > MAKING_LIMIT)
       throw new Error(
-        tr`“${file.name}” is ${String(Math.round(file.size / 1e6))} MB; a making is at most ${String(MAKING_LIMIT / 1e6)} MB.`,
+        tr`“${file.name}” is ${Math.round(file.size / 1e6)} MB; a making is at most ${MAKING_LIMIT / 1e6} MB.`,
       );
     const text = await file.text();
     if (!text.includes('"zanfirico.making"'))

@@ -17,18 +17,6 @@ export interface Ready {
   readonly warms?: number;
 }
 
-/** Where work is done, and what everybody brings. */
-const PLACES = new Set([
-  'glory hole',
-  'bench',
-  'eye',
-  'furnace',
-  'annealer',
-  'garage',
-  'torch',
-  'kiln',
-]);
-
 export function readyList(
   steps: readonly WorkStep[],
   derived: Extract<Derived, { ok: true }>,
@@ -51,7 +39,6 @@ export function readyList(
     const last = p.gathers?.gathers.at(-1);
     return last ? [`${p.name} ${printText(last.diameter, 'length', units)}`] : [];
   });
-  const tools = new Set(steps.flatMap((s) => (s.kind === 'own' ? [] : toolsOf(s.kind))));
   const hold = firing.holdTemperature ?? derived.night.holdTemperature;
   const others = [
     ...(blocks.length > 0
@@ -60,10 +47,7 @@ export function readyList(
         ]
       : []),
     ...(calipers.length > 0 ? [tr`Calipers for the gathers: ${calipers.join(', ')}`] : []),
-    tr`To hand: ${[...tools]
-      .filter((t) => !PLACES.has(t))
-      .map(toolName)
-      .join(', ')}`,
+    tr`To hand: ${toolsOf(steps).map(toolName).join(', ')}`,
     ...(steps.some((s) => s.kind === 'layUp' || s.kind === 'fillMould')
       ? [tr`The kiln cold, its shelf papered or primed, with room on it`]
       : [

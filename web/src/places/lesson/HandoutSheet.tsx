@@ -126,7 +126,7 @@ export function HandoutSheet() {
           {lines.map(({ step, times }, i) => (
             <li key={step.id} className="break-inside-avoid">
               <span className="num">{i + 1}.</span> {stepName(step)}
-              {times > 1 && tr` (${String(times)} times)`}{' '}
+              {times > 1 && tr` (${times} times)`}{' '}
               <span className="num">{clockText(step.seconds * times)}</span>
               {wordsFor(step.kind).map((w) => (
                 <i key={w} className="block pl-5 leading-tight">

@@ -162,7 +162,7 @@ function Sheet({
                     </td>
                   );
                 })}
-                <td>{l.measured === 0 ? '–' : tr`${String(l.within)} of ${String(l.measured)}`}</td>
+                <td>{l.measured === 0 ? '–' : tr`${l.within} of ${l.measured}`}</td>
                 <td>
                   {l.took === undefined ? '–' : clockText(l.took)}
                   <span className="quiet block text-sm">{tr`of ${clockText(l.planned)}`}</span>

@@ -90,7 +90,7 @@ export function FlawsOn({ derived, morning, onHappen }: Props) {
           viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`}
           className="w-full max-w-[300px] shrink-0 cursor-crosshair bg-(--board)"
           role="img"
-          aria-label={tr`Its section with ${String(morning.flaws.length)} marks; the fields beside it set a place by numbers`}
+          aria-label={tr`Its section with ${morning.flaws.length} marks; the fields beside it set a place by numbers`}
           onClick={tapped}
         >
           {derived.parts.map(({ shape, index }) => (

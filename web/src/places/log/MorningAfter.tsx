@@ -226,12 +226,12 @@ function Why({
     const kept = await reviseBy(begin.piece, (document) => {
       const wanted = changeOf(cause, document, begin.steps, main, glass);
       says = wanted.says;
-      return changed(document, wanted, tr`After no. ${String(begin.number)}`);
+      return changed(document, wanted, tr`After no. ${begin.number}`);
     });
-    happen({ kind: 'note', says: tr`${says} Kept as revision ${String(kept.revision)}.` });
+    happen({ kind: 'note', says: tr`${says} Kept as revision ${kept.revision}.` });
     useNotices
       .getState()
-      .say(tr`${says} Kept as revision ${String(kept.revision)} of “${kept.document.name}”.`, {
+      .say(tr`${says} Kept as revision ${kept.revision} of “${kept.document.name}”.`, {
         label: tr`Open it`,
         run: () => {
           void go(`/pieces/${begin.piece}/section`);

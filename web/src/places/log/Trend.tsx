@@ -42,7 +42,7 @@ export function Trend({ came }: { readonly came: readonly Came[] }) {
       <figcaption className="quiet px-3 pt-2 text-sm">{tr`Lost month by month, of a hundred; the lines are where it lies 95 times of 100.`}</figcaption>
       <div
         role="img"
-        aria-label={tr`Lost by month: ${months.map((m) => tr`${m.month} ${String(m.lost)} of ${String(m.all)}`).join(', ')}`}
+        aria-label={tr`Lost by month: ${months.map((m) => tr`${m.month} ${m.lost} of ${m.all}`).join(', ')}`}
       >
         <ResponsiveContainer
           width="100%"

@@ -196,7 +196,7 @@ function LearntRow({
                 ? told(taken, used.factor)
                 : enough
                   ? tr`ordinary`
-                  : tr`from ${String(ENOUGH_PIECES)} on`}
+                  : tr`from ${ENOUGH_PIECES} on`}
             </span>
             <input
               type="checkbox"

@@ -66,12 +66,12 @@ function inOrder(came: readonly { readonly lost: boolean; readonly begunAt: numb
   const told: string[] = [];
   if (runs && runs.clustered < RARE)
     told.push(
-      tr`They come one upon another: ${String(runs.runs)} runs where ${runs.expected.toFixed(0)} are to be expected (runs test, chance ${chanceText(runs.clustered)}).`,
+      tr`They come one upon another: ${runs.runs} runs where ${runs.expected.toFixed(0)} are to be expected (runs test, chance ${chanceText(runs.clustered)}).`,
     );
   const since = change && came[change.at];
   if (change && since && change.chance < RARE)
     told.push(
-      tr`Something changed about ${new Intl.DateTimeFormat(daysIn(), { dateStyle: 'medium' }).format(since.begunAt)}: ${String(change.before.lost)} of ${String(change.before.all)} before, ${String(change.after.lost)} of ${String(change.after.all)} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
+      tr`Something changed about ${new Intl.DateTimeFormat(daysIn(), { dateStyle: 'medium' }).format(since.begunAt)}: ${change.before.lost} of ${change.before.all} before, ${change.after.lost} of ${change.after.all} since (cumulative sums, shuffled; chance ${chanceText(change.chance)}).`,
     );
   if (told.length === 0)
     told.push(

@@ -134,7 +134,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
           tr`It leans on: ${leans.map((l) => inWords(l.on, units)).join(' ')} Without that it would be another. `}
         {tr`Signs and numbers are common practice, put together by Bayes’ rule`}
         {known > 0
-          ? tr` with the ${String(known)} breaks this shop has settled.`
+          ? tr` with the ${known} breaks this shop has settled.`
           : tr`; what this shop settles counts from then on.`}
       </p>
       {morning.cause !== undefined && (

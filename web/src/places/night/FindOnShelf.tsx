@@ -21,7 +21,7 @@ export function FindOnShelf({
         wide="input-sm w-full"
       />
       <p className="quiet text-sm" aria-live="polite">
-        {unseen > 0 && tr`${String(unseen)} more on the shelf: find them by name.`}
+        {unseen > 0 && tr`${unseen} more on the shelf: find them by name.`}
         {shelf.found.length === 0 &&
           shelf.find !== '' &&
           (shelf.none

@@ -36,7 +36,7 @@ export function StandingPlan({ inside, standing, pieces, rules }: Props) {
         className="my-2 w-full"
         style={{ maxHeight: HIGH }}
         role="img"
-        aria-label={tr`The box from above, ${String(standing.length)} standing`}
+        aria-label={tr`The box from above, ${standing.length} standing`}
       >
         <rect
           width={width}

@@ -40,11 +40,11 @@ export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) =
             : tr`the boxes are taken, or its night is too long`;
   const last =
     c.out === undefined
-      ? tr`; the last are not out within ${String(AHEAD)} days`
+      ? tr`; the last are not out within ${AHEAD} days`
       : tr`; the last is out ${outAt(c.out)}`;
   if (c.lacks === undefined) return tr`In time${last}.`;
   if (c.inTime === 0) return tr`None in time: ${lacks}${c.planned === 0 ? '' : last}.`;
-  return tr`${String(c.inTime)} of ${String(count)} in time: ${lacks}${last}.`;
+  return tr`${c.inTime} of ${count} in time: ${lacks}${last}.`;
 }
 
 export function DaysGrid({ now, onKeep, onDrop }: Props) {
@@ -150,8 +150,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                       <span
                         className={`block text-sm leading-snug ${came.lacks === undefined ? 'quiet' : 'text-warning'}`}
                       >
-                        {came.attempts > left &&
-                          tr`${String(came.attempts)} to have ${String(left)}. `}
+                        {came.attempts > left && tr`${came.attempts} to have ${left}. `}
                         {outcomeSays(came, left, outAt)}
                       </span>
                     ) : (

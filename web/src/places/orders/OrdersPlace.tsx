@@ -50,7 +50,7 @@ export function OrdersPlace() {
       {working > 0 && (
         <div className="mt-3">
           <Going
-            says={tr`The order of work and the nights of ${String(working)} ${working === 1 ? tr`piece` : tr`pieces`} are being worked out`}
+            says={tr`The order of work and the nights of ${working} ${working === 1 ? tr`piece` : tr`pieces`} are being worked out`}
             share={undefined}
           />
         </div>

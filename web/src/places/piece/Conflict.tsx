@@ -31,16 +31,12 @@ export function Conflict({ mine, met, onClose }: Props) {
   const mineOnTop = async (): Promise<void> => {
     const piece = await savePiece(theirs.id, { baseRevision: theirs.revision, document: mine });
     markSaved({ ...piece, document: mine });
-    say(
-      tr`Yours is revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
-    );
+    say(tr`Yours is revision ${piece.revision}; theirs stays as revision ${theirs.revision}.`);
   };
   const together = async (): Promise<void> => {
     if (!base) return;
     const piece = await saveTogether(theirs, merged(base, mine, theirs.document, choices).document);
-    say(
-      tr`Both are in revision ${String(piece.revision)}; theirs stays as revision ${String(theirs.revision)}.`,
-    );
+    say(tr`Both are in revision ${piece.revision}; theirs stays as revision ${theirs.revision}.`);
   };
   const theirsAndCopy = async (): Promise<void> => {
     const copy = await createPiece({ ...mine, name: tr`${mine.name.slice(0, 70)} (mine)` }, key);

@@ -23,7 +23,7 @@ export function OthersHere() {
       {names.length > 0 &&
         tr`${names.join(tr` and `)} ${names.length > 1 ? tr`are` : tr`is`} in this piece too. `}
       {newer &&
-        tr`${by ?? tr`Somebody`} saved revision ${String(revision)}: saved, yours is put together with it.`}
+        tr`${by ?? tr`Somebody`} saved revision ${revision}: saved, yours is put together with it.`}
     </p>
   );
 }

@@ -28,7 +28,7 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const bringBack = (piece: SavedPiece): void => {
     change(() => piece.document);
     say(
-      tr`Revision ${String(piece.revision)} is on the board. Save to make it the newest; undo puts yours back.`,
+      tr`Revision ${piece.revision} is on the board. Save to make it the newest; undo puts yours back.`,
     );
     onClose();
   };

@@ -37,9 +37,7 @@ export function useOthersHere(id: string | undefined): WhoIsIn | undefined {
         queries.setQueryData(['piece', id], piece);
         useNotices
           .getState()
-          .say(
-            tr`${by ?? tr`Somebody`} saved revision ${String(piece.revision)}: it is on the board.`,
-          );
+          .say(tr`${by ?? tr`Somebody`} saved revision ${piece.revision}: it is on the board.`);
       },
       () => undefined,
     );

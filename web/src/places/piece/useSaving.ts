@@ -81,7 +81,7 @@ export function useSaving(): Saving {
       .then(
         (piece) => {
           useDraft.getState().markSaved({ ...piece, document });
-          say(tr`Saved as revision ${String(piece.revision)}.`);
+          say(tr`Saved as revision ${piece.revision}.`);
         },
         async (error: unknown) => {
           const theirs =
@@ -91,7 +91,7 @@ export function useSaving(): Saving {
           if ('clashes' in met) setConflict(met);
           else
             say(
-              tr`Somebody saved revision ${String(theirs.revision)} meanwhile. Nothing touched: both are in revision ${String(met.revision)}.`,
+              tr`Somebody saved revision ${theirs.revision} meanwhile. Nothing touched: both are in revision ${met.revision}.`,
             );
         },
       )

@@ -19,9 +19,7 @@ export function FirstPiece() {
       <StartFields {...starting} />
       <button type="submit" className="btn btn-primary btn-lg mt-6">{tr`Draw it`}</button>
       <p className="mt-8 leading-snug">
-        {trNodes`Or let a piece file or a bundle someone gave you go anywhere on this page. The ${(<Link className="link" to="/rack/shop">{tr`shop`}</Link>)}`}{' '}
-        {trNodes`takes your irons, fires and annealers, the ${(<Link className="link" to="/rack">{tr`rack`}</Link>)}`}{' '}
-        {tr`your glasses and colours; until then ordinary ones are taken.`}
+        {trNodes`Or let a piece file or a bundle someone gave you go anywhere on this page. The ${(<Link className="link" to="/rack/shop">{tr`shop`}</Link>)} takes your irons, fires and annealers, the ${(<Link className="link" to="/rack">{tr`rack`}</Link>)} your glasses and colours; until then ordinary ones are taken.`}
       </p>
     </form>
   );

@@ -207,7 +207,7 @@ export function PiecesPlace() {
             onMore={hasNextPage && !isFetching ? more : undefined}
           />
           <p className="quiet mt-6 text-sm">
-            {trNodes`${newest.total > 1 && tr`${String(newest.total)} pieces. `}All to one scale, left half cut, right half as finished glass.`}
+            {trNodes`${newest.total > 1 && tr`${newest.total} pieces. `}All to one scale, left half cut, right half as finished glass.`}
           </p>
         </>
       )}

@@ -46,7 +46,7 @@ export function useReadingIn(): (files: readonly File[]) => Promise<void> {
     const limit = isBundle(file) ? BUNDLE_LIMIT : BODY_LIMIT;
     if (file.size > limit)
       throw new Error(
-        tr`it is ${String(Math.round(file.size / 1e3))} kB; a ${isBundle(file) ? 'bundle' : tr`piece file`} is at most ${String(limit / 1000)} kB.`,
+        tr`it is ${Math.round(file.size / 1e3)} kB; a ${isBundle(file) ? 'bundle' : tr`piece file`} is at most ${limit / 1000} kB.`,
       );
     if (!isBundle(file)) return (await importPiece(await file.text(), newKey())).id;
     const read = await readInBundle(file);

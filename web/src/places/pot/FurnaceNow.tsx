@@ -32,8 +32,7 @@ export function FurnaceNow({ now, pot }: { readonly now: DeviceNow; readonly pot
       </p>
       {cooks && reading?.state === 'running' && (
         <p className="leading-snug">
-          {tr`${run.sent.name}: step ${String((reading.step ?? 0) + 1)} of ${String(run.sent.lines.length)}`}
-          .
+          {tr`${run.sent.name}: step ${(reading.step ?? 0) + 1} of ${run.sent.lines.length}`}.
         </p>
       )}
       {run && run.endedAt === undefined && run.startedAt === undefined && (

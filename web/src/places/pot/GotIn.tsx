@@ -120,12 +120,12 @@ export function GotIn({ glass, there, holds }: Props) {
           ? tr`Not to be seen through 20 mm.`
           : told.charges === undefined
             ? tr`Without charges it stays.`
-            : tr`Not to be seen any more after ${String(told.charges)} ${told.charges === 1 ? tr`charge` : tr`charges`} like that.`}{' '}
+            : tr`Not to be seen any more after ${told.charges} ${told.charges === 1 ? tr`charge` : tr`charges`} like that.`}{' '}
         {trNodes`Its expansion goes from ${(<span className="num">{shown(glass.expansion / POINT, 1)}</span>)} to ${(<span className="num">{shown(told.expansion / POINT, 1)}</span>)}`}{' '}
         × 10⁻⁷/K:{' '}
         {lost.length === 0
           ? tr`every colour of the rack that held on it still does.`
-          : tr`${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? tr` and ${String(lost.length - MOST)} more` : ''} would no longer hold on it.`}{' '}
+          : tr`${lost.slice(0, MOST).join(', ')}${lost.length > MOST ? tr` and ${lost.length - MOST} more` : ''} would no longer hold on it.`}{' '}
         {Math.abs(works.by) < 0.5 ? (
           tr`It works as it did.`
         ) : (
@@ -134,8 +134,7 @@ export function GotIn({ glass, there, holds }: Props) {
               <span className="num">
                 {printText(Math.abs(works.by), 'temperatureDifference', units)}
               </span>
-            )}`}{' '}
-            {tr`${works.by > 0 ? tr`stiffer` : tr`softer`}: as stiff as before that much ${works.by > 0 ? tr`hotter` : tr`colder`} (by ${works.from === 'oxides' ? tr`its oxides, Lakatos` : tr`the softening points`}`}
+            )} ${works.by > 0 ? tr`stiffer` : tr`softer`}: as stiff as before that much ${works.by > 0 ? tr`hotter` : tr`colder`} (by ${works.from === 'oxides' ? tr`its oxides, Lakatos` : tr`the softening points`}`}
             ).
           </>
         )}

@@ -82,7 +82,7 @@ export function PotPlace() {
           className="btn btn-ghost btn-sm"
           onClick={() => {
             const n = 1 + Math.max(0, ...pots.map((p) => Number(/\d+$/.exec(p.id)?.[0] ?? 0)));
-            keep([...pots, { ...pot, id: `pot${String(n)}`, name: tr`pot ${String(n)}` }]);
+            keep([...pots, { ...pot, id: `pot${String(n)}`, name: tr`pot ${n}` }]);
             setAt(pots.length);
           }}
         >

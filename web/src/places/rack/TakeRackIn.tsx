@@ -94,15 +94,12 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
         // The ref is set by the Stop button while this waits.
         // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition
         if (stopped.current) {
-          say(
-            tr`Stopped: ${String(kept)} of ${String(entries.length)} are in the rack.`,
-            back(kept),
-          );
+          say(tr`Stopped: ${kept} of ${entries.length} are in the rack.`, back(kept));
           setDone(undefined);
           return;
         }
       }
-      say(tr`${String(entries.length)} are in the rack.`, back(entries.length));
+      say(tr`${entries.length} are in the rack.`, back(entries.length));
       onClose();
     } catch (error) {
       setProblem(sentenceOf(error));
@@ -124,7 +121,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           disabled={count === 0 || done !== undefined}
           onClick={() => void send()}
         >
-          {table ? tr`Take ${String(count)} in` : tr`Take in`}
+          {table ? tr`Take ${count} in` : tr`Take in`}
         </button>
       }
     >
@@ -160,7 +157,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           <p>
             {trNodes`${(<b className="num">{table.rows.length}</b>)} read: ${adds.length} new, ${changes.length} that change what is in the rack, ${leaves.length} that change nothing`}
             {table.problems.length > 0 &&
-              tr`; ${String(table.problems.length)} ${table.problems.length === 1 ? tr`row` : tr`rows`} could not be read`}
+              tr`; ${table.problems.length} ${table.problems.length === 1 ? tr`row` : tr`rows`} could not be read`}
             .
             {table.ignored.length > 0 && (
               <span className="quiet">{tr` Not used: ${table.ignored.join(', ')}.`}</span>

@@ -1,7 +1,7 @@
 // Tonight's boxes on the wall: how hot each is, what it does, when its door may open.
 import { trNodes } from '../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, type Box, tr, trWord } from '@zanfirico/core';
+import { boxOf, printText, type Box, tr } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
@@ -92,7 +92,7 @@ function Door({
         )}
       </p>
       {last?.to === undefined && last !== undefined && (
-        <p className="text-warning text-[3vmin] leading-tight">{trWord(last.says)}</p>
+        <p className="text-warning text-[3vmin] leading-tight">{last.says}</p>
       )}
     </>
   );

@@ -1,7 +1,7 @@
 // One box as it is: how hot, what it does, its night beside the plan, what went otherwise and what to do about it.
 import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, tr, trWord } from '@zanfirico/core';
+import { boxOf, printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { Maximize2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -90,7 +90,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
       </div>
       {now.says !== undefined && (
         <p className="text-warning leading-snug">
-          {trWord(now.says)}
+          {now.says}
           {!now.answers && reading && (
             <>
               {' '}
@@ -106,7 +106,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
         </p>
       )}
       {run && run.endedAt === undefined && run.startedAt === undefined && (
-        <p className="mt-1 text-lg leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}: ${String(steps)} steps, sent ${moment(run.sentAt)} and read back the same. Nothing heats until it is started.`}</p>
+        <p className="mt-1 text-lg leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}: ${steps} steps, sent ${moment(run.sentAt)} and read back the same. Nothing heats until it is started.`}</p>
       )}
       {run?.endedAt !== undefined && (
         <p className="mt-1 leading-snug">

@@ -50,8 +50,8 @@ export function LiveView() {
               {heats.find((h) => h.kind === device.kind && h.of === device.of)?.name ?? device.of}{' '}
               <span className="quiet">
                 {device.host === STAND_IN
-                  ? tr`stand-in, unit ${String(device.unit)}`
-                  : tr`${device.host}:${String(device.port)}, unit ${String(device.unit)}`}
+                  ? tr`stand-in, unit ${device.unit}`
+                  : tr`${device.host}:${device.port}, unit ${device.unit}`}
               </span>
             </summary>
             <DeviceFields

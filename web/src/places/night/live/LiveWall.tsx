@@ -1,7 +1,7 @@
 // A night that runs, on the studio wall: how hot it is, when the door may open, what went otherwise; to be read from three metres.
 import { trNodes } from '../../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
-import { printText, tr, trWord } from '@zanfirico/core';
+import { printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useWall } from '../../../annealing/useWall';
@@ -72,7 +72,7 @@ export function LiveWall({ name, now, going, onClose }: Props) {
         <p className="text-warning text-[4vmin] leading-tight">{tr`Last read ${format(reading.at, 'EEEE HH:mm')}: it does not answer.`}</p>
       )}
       {last?.to === undefined && last !== undefined && (
-        <p className="text-warning text-[4vmin] leading-tight">{trWord(last.says)}</p>
+        <p className="text-warning text-[4vmin] leading-tight">{last.says}</p>
       )}
       <div className="min-h-0 flex-1">
         <LiveCurve going={going} width={1600} height={560} lettering={30} />

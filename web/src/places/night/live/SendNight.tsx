@@ -1,7 +1,7 @@
 // The checked night to the controller of its annealer: written, read back, compared; begun at the box by a person.
 import { trNodes } from '../../../words/trNodes';
 import type { SendProgramme } from '@zanfirico/contract';
-import { stepsOf, type Practice, type Schedule, tr, trWord } from '@zanfirico/core';
+import { stepsOf, type Practice, type Schedule, tr } from '@zanfirico/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Send } from 'lucide-react';
 import { useState } from 'react';
@@ -56,7 +56,7 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
       <div className="flex flex-wrap items-center gap-3">
         {there ? (
           <p>
-            {trNodes`${(<b>{annealer}</b>)} holds this night: ${String(programme.lines.length)} steps, read back the same${run.startedAt === undefined ? tr`; it was not started` : ''}.`}
+            {trNodes`${(<b>{annealer}</b>)} holds this night: ${programme.lines.length} steps, read back the same${run.startedAt === undefined ? tr`; it was not started` : ''}.`}
           </p>
         ) : (
           <button
@@ -88,7 +88,7 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
           {trouble}
         </p>
       )}
-      {!now.answers && <p className="text-warning">{trWord(now.says)}</p>}
+      {!now.answers && <p className="text-warning">{now.says}</p>}
       {now.answers && now.reading?.state === 'running' && !there && (
         <p className="quiet">{tr`It runs another programme: hold or stop that first.`}</p>
       )}

@@ -175,8 +175,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
       <p className="mt-1 leading-snug">
         {blank ? (
           <>
-            {trNodes`A figure is laid ${(<b className="num">{(blank.blank / blank.final).toFixed(2)}</b>)} of its final width on the blank (`}
-            {trNodes`${(<span className="num">{printText(2 * blank.blank, 'length', units)}</span>)} across, blown out to ${(<span className="num">{printText(2 * blank.final, 'length', units)}</span>)}); its Pattern leaf shrinks it place by place.`}
+            {trNodes`A figure is laid ${(<b className="num">{(blank.blank / blank.final).toFixed(2)}</b>)} of its final width on the blank (${(<span className="num">{printText(2 * blank.blank, 'length', units)}</span>)} across, blown out to ${(<span className="num">{printText(2 * blank.final, 'length', units)}</span>)}); its Pattern leaf shrinks it place by place.`}
           </>
         ) : (
           tr`A figure on it grows as it is blown out: give it a blank on its Pattern leaf, which shrinks it beforehand.`

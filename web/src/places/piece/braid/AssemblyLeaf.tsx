@@ -43,10 +43,10 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
   const take = (a: Assembly): void => {
     const kept = braid.sequence?.variants.length ?? 0;
     if (kept >= MOST_VARIANTS) {
-      trouble(tr`This piece has ${String(kept)} variants, the most it can keep: drop one first.`);
+      trouble(tr`This piece has ${kept} variants, the most it can keep: drop one first.`);
       return;
     }
-    braid.addVariant(tr`Joined another way ${String(Math.max(1, kept))}`, a.steps);
+    braid.addVariant(tr`Joined another way ${Math.max(1, kept)}`, a.steps);
     say(tr`That order is a variant of its own, with its heats placed; undo drops it.`);
   };
   const name = (i: number): string => parts[i]?.name ?? '';
@@ -56,12 +56,12 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
         <h3 className="text-2xl">{tr`Assembly`}</h3>
         {count > 1 && (
           <button type="button" className="btn btn-ghost btn-sm" onClick={busy ? stop : compare}>
-            <GitMerge className="size-4" /> {busy ? tr`Stop` : tr`Compare ${String(count)} orders`}
+            <GitMerge className="size-4" /> {busy ? tr`Stop` : tr`Compare ${count} orders`}
           </button>
         )}
         {busy && (
           <span className="quiet" role="status">
-            {found ? tr`${String(found.found.length)} of ${String(found.of)}` : tr`working …`}
+            {found ? tr`${found.found.length} of ${found.of}` : tr`working …`}
           </span>
         )}
       </div>
@@ -117,7 +117,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs ml-auto"
-                    aria-label={tr`Take order ${String(i + 1)}`}
+                    aria-label={tr`Take order ${i + 1}`}
                     onClick={() => {
                       take(a);
                     }}
@@ -132,9 +132,9 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
                       {trNodes`, ${name(a.garage.part)} waits ${(<span className="num">{clockText(a.garage.seconds)}</span>)}`}
                     </>
                   )}
-                  {a.no > 0 && tr`, ${String(a.no)} that will not do`}
-                  {a.watch > 0 && tr`, ${String(a.watch)} to watch`}
-                  {a.exposed > 0 && tr`, ${String(a.exposed)} joined after the thinnest`}
+                  {a.no > 0 && tr`, ${a.no} that will not do`}
+                  {a.watch > 0 && tr`, ${a.watch} to watch`}
+                  {a.exposed > 0 && tr`, ${a.exposed} joined after the thinnest`}
                 </p>
               </li>
             ))}

@@ -234,8 +234,8 @@ function StoppedLine({
     <>
       <b className="text-error">
         {tr`No order of this piece holds`}
-        {step && tr`: step ${String(i + 1)}, ${stepName(step)} (${parts[step.part]?.name ?? ''})`}
-        {stopped.seconds > 0 && tr`, is ${String(stopped.seconds)} s too long for any heat`}.
+        {step && tr`: step ${i + 1}, ${stepName(step)} (${parts[step.part]?.name ?? ''})`}
+        {stopped.seconds > 0 && tr`, is ${stopped.seconds} s too long for any heat`}.
       </b>{' '}
       {inWords(stopped.because, units)}{' '}
       {stopped.mends.length > 0
@@ -250,5 +250,5 @@ function inHand(braid: Braid, at: number | undefined): string {
   const step = at === undefined ? undefined : braid.steps[at];
   if (!step || at === undefined) return tr`no step in hand`;
   const heat = braid.heat.steps[at];
-  return tr`${String(at + 1)} ${stepName(step)}, ${braid.parts[step.part]?.name ?? tr`no part`}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : tr`, then ${trWord(heat.band)}`}`;
+  return tr`${at + 1} ${stepName(step)}, ${braid.parts[step.part]?.name ?? tr`no part`}, at ${clockText(braid.starts[at] ?? 0)} for ${clockText(step.seconds)}${heat?.band === undefined ? '' : tr`, then ${trWord(heat.band)}`}`;
 }

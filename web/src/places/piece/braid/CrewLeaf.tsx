@@ -76,7 +76,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
           <li key={p.id} className="border-base-300 border-b py-1">
             <div className="flex items-center gap-2">
               <NameField
-                label={tr`Person ${String(i + 1)}`}
+                label={tr`Person ${i + 1}`}
                 value={p.name}
                 fallback="hand"
                 onChange={(name) => {
@@ -161,7 +161,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
               {tr`With ${result.holes.count} glory holes `}
               {result.holes.wrong.length === 0
                 ? tr`every wait would hold`
-                : tr`${String(result.holes.wrong.length)} steps instead of ${String(result.wrong.length)} would not do`}
+                : tr`${result.holes.wrong.length} steps instead of ${result.wrong.length} would not do`}
               : <span className="num">{clockText(result.holes.plan.total)}</span>.
             </p>
           )}
@@ -211,17 +211,14 @@ function Plan({
         const at = plan.uncovered.filter((u) => u.skill === skill);
         return (
           <p key={skill} className="text-sm leading-snug">
-            {at.length === 1
-              ? tr`Step ${named(at[0]?.step ?? '')}`
-              : tr`${String(at.length)} steps`}{' '}
-            ({SKILL_WORDS[skill]}): {INSTEAD[skill]}.
+            {at.length === 1 ? tr`Step ${named(at[0]?.step ?? '')}` : tr`${at.length} steps`} (
+            {SKILL_WORDS[skill]}): {INSTEAD[skill]}.
           </p>
         );
       })}
       {wrong.length > 0 && (
         <p className="text-warning text-sm leading-snug">
-          {tr`Glass waits too long before ${wrong.slice(0, 5).map(named).join(', ')}`}
-          {trNodes`${wrong.length > 5 && tr` and ${String(wrong.length - 5)} more`}, whatever is flashed meanwhile: more hands, or fewer parts that wait for each other.`}
+          {trNodes`Glass waits too long before ${wrong.slice(0, 5).map(named).join(', ')}${wrong.length > 5 && tr` and ${wrong.length - 5} more`}, whatever is flashed meanwhile: more hands, or fewer parts that wait for each other.`}
         </p>
       )}
       {lead && plan.critical.length > 0 && (
@@ -229,8 +226,7 @@ function Plan({
           {tr`It is as long as steps ${plan.critical
             .map(number)
             .filter((n) => n > 0)
-            .join(' · ')}`}{' '}
-          {tr`are; shorten one of these.`}
+            .join(' · ')} are; shorten one of these.`}
         </p>
       )}
     </div>

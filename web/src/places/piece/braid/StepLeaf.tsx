@@ -37,7 +37,7 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
   const needs = needOf(step);
   const degrees = (t: number): string => printText(t, 'temperature', units);
   return (
-    <section aria-label={tr`Step ${String(index + 1)}`}>
+    <section aria-label={tr`Step ${index + 1}`}>
       <h3 className="text-2xl">
         <span className="num quiet mr-2 text-lg">{index + 1}</span>
         {stepName(step)}

@@ -23,13 +23,13 @@ export function StepsInHand({ braid, walk }: Props) {
     if (steps.length === 0) return undefined;
     useNotices
       .getState()
-      .say(steps.length === 1 ? tr`One step copied.` : tr`${String(steps.length)} steps copied.`);
+      .say(steps.length === 1 ? tr`One step copied.` : tr`${steps.length} steps copied.`);
     return keepClip({ steps });
   };
   const put = (steps: readonly PieceStep[]): void => {
     if (braid.steps.length + steps.length > 400)
       throw new Error(
-        tr`An order takes 400 steps; this one has ${String(braid.steps.length)}, and ${String(steps.length)} were copied.`,
+        tr`An order takes 400 steps; this one has ${braid.steps.length}, and ${steps.length} were copied.`,
       );
     // Who did it there is nobody here, unless they have the same id in this crew.
     const crew = new Set(braid.sequence?.crew?.map((p) => p.id));
@@ -59,7 +59,7 @@ export function StepsInHand({ braid, walk }: Props) {
     >
       {many > 0 && (
         <>
-          <span className="mr-1">{tr`${many === 1 ? tr`1 step` : tr`${String(many)} steps`} together`}</span>
+          <span className="mr-1">{tr`${many === 1 ? tr`1 step` : tr`${many} steps`} together`}</span>
           <button
             type="button"
             className="btn btn-ghost btn-sm"
@@ -92,7 +92,7 @@ export function StepsInHand({ braid, walk }: Props) {
           }}
         >
           <ClipboardPaste className="size-4" />{' '}
-          {tr`Put in ${kept.length === 1 ? tr`1 step` : tr`${String(kept.length)} steps`}`}
+          {tr`Put in ${kept.length === 1 ? tr`1 step` : tr`${kept.length} steps`}`}
         </button>
       )}
     </div>

@@ -48,7 +48,7 @@ export function VariantPicker({ braid }: { readonly braid: Braid }) {
         label={tr`Another variant, from this one`}
         onClick={() => {
           if (variants.length < MOST_VARIANTS)
-            braid.addVariant(tr`Variant ${String(Math.max(1, variants.length) + 1)}`, steps);
+            braid.addVariant(tr`Variant ${Math.max(1, variants.length) + 1}`, steps);
         }}
       >
         <Plus className="size-4" />

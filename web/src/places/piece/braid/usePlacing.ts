@@ -28,7 +28,7 @@ export function usePlacing(
       }
       const i = placed.steps.findIndex((s) => s.id === placed.step);
       trouble(
-        tr`Step ${String(i + 1)} is ${String(placed.seconds)} s too long for any heat before it. ${inWords(placed.because, useDisplay.getState().units)} Make it shorter, thicker, or with more hands.`,
+        tr`Step ${i + 1} is ${placed.seconds} s too long for any heat before it. ${inWords(placed.because, useDisplay.getState().units)} Make it shorter, thicker, or with more hands.`,
       );
     });
   };

@@ -21,7 +21,7 @@ export function CardParts({ derived, bitsOnly }: Props) {
           <span className="num text-right">
             {printText(p.mass, 'mass', units)}
             {p.gathers &&
-              tr` · ${String(p.gathers.gathers.length)} × to ⌀ ${printText(p.gathers.gathers[p.gathers.gathers.length - 1]?.diameter ?? 0, 'length', units)}`}
+              tr` · ${p.gathers.gathers.length} × to ⌀ ${printText(p.gathers.gathers[p.gathers.gathers.length - 1]?.diameter ?? 0, 'length', units)}`}
             {p.stock &&
               tr` · ${printText(p.stock.length.value, 'length', units)} of ${stockWords(p.stock.stock, units)}`}
           </span>

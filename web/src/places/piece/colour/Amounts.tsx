@@ -19,15 +19,15 @@ export function Amounts({ colouring }: { readonly colouring: Colouring }) {
       case 'bar':
         return tr`${length(amount.length * pieces)} of bar ⌀ ${length(amount.diameter)}`;
       case 'canes':
-        return tr`${String(amount.count * pieces)} canes of ${length(amount.length)}`;
+        return tr`${amount.count * pieces} canes of ${length(amount.length)}`;
       case 'passes':
-        return tr`${String(amount.count)} rolls each`;
+        return tr`${amount.count} rolls each`;
       case 'pinches':
-        return tr`${String(amount.count)} pinches each`;
+        return tr`${amount.count} pinches each`;
       case 'coats':
-        return tr`${String(amount.count)} × ${thicknessText(amount.thickness, units)} each`;
+        return tr`${amount.count} × ${thicknessText(amount.thickness, units)} each`;
       case 'pieces':
-        return tr`${String(amount.count * pieces)} of ${length(amount.diameter)}`;
+        return tr`${amount.count * pieces} of ${length(amount.diameter)}`;
       case 'weight':
         return '';
     }

@@ -24,7 +24,7 @@ export function PointsField({
           ? { ok: true, value: n * POINT }
           : {
               ok: false,
-              problem: tr`Tolerance: given “${text}”; allowed 0 to ${String(MOST)} points.`,
+              problem: tr`Tolerance: given “${text}”; allowed 0 to ${MOST} points.`,
             };
       }}
       onCommit={onCommit}

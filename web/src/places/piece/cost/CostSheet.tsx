@@ -66,7 +66,7 @@ export function CostSheet() {
       ...(holds !== undefined && attempt.inLoad < holds
         ? [
             {
-              says: tr`${String(Math.min(2, holds - attempt.inLoad))} more in the box`,
+              says: tr`${Math.min(2, holds - attempt.inLoad)} more in the box`,
               attempt: { inLoad: Math.min(holds, attempt.inLoad + 2) },
             },
           ]
@@ -174,10 +174,10 @@ export function CostSheet() {
         </div>
         <p className="quiet mt-1 text-sm leading-snug">
           {holds !== undefined && annealer !== undefined
-            ? tr`${String(holds)} of it ${holds === 1 ? tr`stands` : tr`stand`} in ${annealer}. `
+            ? tr`${holds} of it ${holds === 1 ? tr`stands` : tr`stand`} in ${annealer}. `
             : ''}
           {lost
-            ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${String(lost.all)}).`
+            ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${lost.all}).`
             : tr`The log has nothing yet: none are taken to be lost.`}{' '}
           {typed !== undefined && (
             <button

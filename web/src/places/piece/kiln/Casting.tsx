@@ -30,16 +30,14 @@ export function CastWords() {
         {trNodes`Weigh in ${(<span className="num text-primary">{printText(cast.mass, 'mass', units)}</span>)} of ${trWord(PACKED[packed].name)}`}
       </h2>
       <p className="mt-1 max-w-prose text-lg leading-snug">
-        {trNodes`The mould holds ${(<b className="num">{printText(cast.water, 'mass', units)}</b>)} of water. Loose, its glass is a heap of ${(<b className="num">{printText(cast.heap, 'volume', units)}</b>)}`}
-        {trNodes`: ${(<b className="num">{printText(cast.above, 'volume', units)}</b>)} more than the mould holds`}
+        {trNodes`The mould holds ${(<b className="num">{printText(cast.water, 'mass', units)}</b>)} of water. Loose, its glass is a heap of ${(<b className="num">{printText(cast.heap, 'volume', units)}</b>)}: ${(<b className="num">{printText(cast.above, 'volume', units)}</b>)} more than the mould holds`}
         {reservoir !== undefined && (
           <>
             {trNodes`, in a reservoir ${(<b className="num">{printText(reservoir, 'length', units)}</b>)} across ${(
               <b className="num">
                 {printText(reservoirTall(cast.above, reservoir), 'length', units)}
               </b>
-            )}`}{' '}
-            {tr`tall`}
+            )} tall`}
           </>
         )}
         .

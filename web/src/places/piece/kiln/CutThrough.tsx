@@ -49,7 +49,7 @@ export function CutThrough({ fired, mould, className = '' }: Props) {
     return [
       { says: tr`as laid`, cut: wholeCut(fired.before, fired.lies, fired.middle.x) },
       ...flat.map((f, i) => ({
-        says: flat.length > 1 ? tr`after firing ${String(i + 1)}` : tr`fired`,
+        says: flat.length > 1 ? tr`after firing ${i + 1}` : tr`fired`,
         cut: wholeCut(f.cut, fired.lies, fired.middle.x),
       })),
     ];

@@ -44,7 +44,7 @@ export function FiringFields({
   return (
     <fieldset className="fieldset">
       <legend className="font-display text-xl font-semibold">
-        {many ? tr`Firing ${String(at + 1)}` : tr`The firing`}
+        {many ? tr`Firing ${at + 1}` : tr`The firing`}
       </legend>
       <SelectField
         label={tr`For`}

@@ -113,7 +113,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                 <td>
                   <QuantityField
                     bare
-                    label={tr`Place ${String(i + 1)}, out`}
+                    label={tr`Place ${i + 1}, out`}
                     kind="length"
                     value={p.out}
                     within={LIMITS.radius}
@@ -128,7 +128,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                 <td>
                   <QuantityField
                     bare
-                    label={tr`Place ${String(i + 1)}, deep`}
+                    label={tr`Place ${i + 1}, deep`}
                     kind="length"
                     value={p.deep}
                     within={LIMITS.mouldDepth}
@@ -146,7 +146,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs"
-                    aria-label={tr`A place after place ${String(i + 1)}`}
+                    aria-label={tr`A place after place ${i + 1}`}
                     disabled={i >= points.length - 1 || points.length >= 60}
                     onClick={() => {
                       const q = points[i + 1] ?? p;
@@ -165,7 +165,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs"
-                    aria-label={tr`Take place ${String(i + 1)} out`}
+                    aria-label={tr`Take place ${i + 1} out`}
                     disabled={points.length <= 2}
                     onClick={() => {
                       put({ ...mould, points: points.filter((_, k) => k !== i) });

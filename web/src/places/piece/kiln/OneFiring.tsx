@@ -81,8 +81,7 @@ export function OneFiring({
               <span className="num text-primary">
                 {span(hung.held ?? hung.free, hung.free, mm)}
               </span>
-            )}`}{' '}
-            {tr`deep`}
+            )} deep`}
           </>
         )}
         {sags && !hung && tr`No mould yet: it hangs in nothing`}
@@ -165,8 +164,7 @@ function SlumpWords({ once }: { readonly once: FiredOnce | undefined }) {
       ) : (
         <>{trNodes`It lies over its form after ${(<b className="num">{minutes(free.lies)}</b>)}; a round sheet folds as it comes down: watch it.`}</>
       )}{' '}
-      {trNodes`The rim slides in by up to ${(<b className="num">{mm(Math.max(0, slid(hung.out, hung.free)))}</b>)}`}
-      {trNodes`; the thinnest is ${(<b className="num">{mm(thin)}</b>)}. `}
+      {trNodes`The rim slides in by up to ${(<b className="num">{mm(Math.max(0, slid(hung.out, hung.free)))}</b>)}; the thinnest is ${(<b className="num">{mm(thin)}</b>)}. `}
     </>
   );
 }

@@ -18,7 +18,7 @@ export function OneSheet({ cut, name }: { readonly cut: CutSheet; readonly name:
         height={h + 4}
         viewBox={`-2 -2 ${String(w + 4)} ${String(h + 4)}`}
         role="img"
-        aria-label={tr`A sheet of ${name} with ${String(pieces.length)} pieces on it`}
+        aria-label={tr`A sheet of ${name} with ${pieces.length} pieces on it`}
         className="bg-(--board)"
       >
         <rect width={w} height={h} fill="none" stroke="var(--chalk)" strokeWidth={1.5} />

@@ -38,7 +38,7 @@ export function SheetStock({
               <button
                 type="button"
                 className="btn btn-ghost btn-xs"
-                aria-label={tr`No more of sheet ${String(i + 1)}`}
+                aria-label={tr`No more of sheet ${i + 1}`}
                 onClick={() => {
                   keepSheets(sheets.filter((_, k) => k !== i));
                 }}

@@ -69,7 +69,7 @@ export function WhenFired({ at, firing, seconds, before }: Props) {
           onClick={() => {
             try {
               download(
-                tr`${document.name} firing ${String(at + 1)}.ics`,
+                tr`${document.name} firing ${at + 1}.ics`,
                 'text/calendar',
                 weekIcs([
                   {

@@ -147,7 +147,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
               <td key={field} className="pl-2">
                 <QuantityField
                   bare
-                  label={tr`Path point ${String(i + 1)} ${trWord(field)}`}
+                  label={tr`Path point ${i + 1} ${trWord(field)}`}
                   kind="length"
                   value={p[field]}
                   within={LIMITS.coordinate}
@@ -160,7 +160,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
             ))}
             <td className="text-right whitespace-nowrap">
               <IconButton
-                label={tr`Add a path point after ${String(i + 1)}`}
+                label={tr`Add a path point after ${i + 1}`}
                 onClick={() => {
                   const next = shape.path[i + 1];
                   const before = shape.path[i - 1] ?? p;
@@ -175,7 +175,7 @@ function PathTable({ shape, index }: { readonly shape: Bent; readonly index: num
               </IconButton>
               {shape.path.length > 2 && (
                 <IconButton
-                  label={tr`Remove path point ${String(i + 1)}`}
+                  label={tr`Remove path point ${i + 1}`}
                   onClick={() => {
                     set(shape.path.filter((_, k) => k !== i));
                   }}

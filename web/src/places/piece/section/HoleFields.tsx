@@ -33,7 +33,7 @@ export function HoleFields({
       {holes.length > 0 && <h2 className="text-lg">{tr`Holes`}</h2>}
       <ul>
         {holes.map((hole, i) => {
-          const said = (what: string): string => tr`Hole ${String(i + 1)} ${what}`;
+          const said = (what: string): string => tr`Hole ${i + 1} ${what}`;
           return (
             <li key={i} className="flex items-end gap-3">
               {(
@@ -57,7 +57,7 @@ export function HoleFields({
               ))}
               <IconButton
                 small
-                label={tr`Close hole ${String(i + 1)}`}
+                label={tr`Close hole ${i + 1}`}
                 onClick={() => {
                   put(holes.filter((_, k) => k !== i));
                 }}

@@ -52,13 +52,13 @@ export function PartFields({
   };
 
   return (
-    <section aria-label={tr`Part ${String(index + 1)}`}>
+    <section aria-label={tr`Part ${index + 1}`}>
       <div className="flex items-center gap-1">
         <span className="num quiet text-lg">{index + 1}</span>
         <NameField
           label={tr`Name of the part`}
           value={part.name}
-          fallback={tr`part ${String(index + 1)}`}
+          fallback={tr`part ${index + 1}`}
           onChange={(name) => {
             changePart(index, { name });
           }}

@@ -99,7 +99,7 @@ const Row = memo(function Row(props: RowProps) {
     const after = before.map((p, i) => (i === index ? { ...p, ...change } : p));
     setProfile(props.part, mirrorAfter(before, after, index));
   };
-  const name = tr`Point ${String(index + 1)}`;
+  const name = tr`Point ${index + 1}`;
   const inner = index > 0 && index < count - 1;
   return (
     <tr
@@ -160,7 +160,7 @@ const Row = memo(function Row(props: RowProps) {
           <button
             type="button"
             className="btn btn-ghost btn-xs btn-square"
-            aria-label={tr`Add a point above point ${String(index + 1)}`}
+            aria-label={tr`Add a point above point ${index + 1}`}
             title={tr`Add a point above`}
             onClick={() => {
               onInsertAfter(index);
@@ -173,7 +173,7 @@ const Row = memo(function Row(props: RowProps) {
           <button
             type="button"
             className="btn btn-ghost btn-xs btn-square"
-            aria-label={tr`Remove point ${String(index + 1)}`}
+            aria-label={tr`Remove point ${index + 1}`}
             title={tr`Remove this point`}
             onClick={() => {
               onRemove(index);

@@ -18,7 +18,7 @@ export function PointsInHand({ part }: { readonly part: string }) {
     >
       {many > 0 && (
         <>
-          <span>{tr`${many === 1 ? tr`1 point` : tr`${String(many)} points`} together`}</span>
+          <span>{tr`${many === 1 ? tr`1 point` : tr`${many} points`} together`}</span>
           <button type="button" className="btn btn-ghost btn-sm" onClick={copyPoints}>
             <Copy className="size-4" /> {tr`Copy`}
           </button>
@@ -38,7 +38,7 @@ export function PointsInHand({ part }: { readonly part: string }) {
           onClick={putPoints}
         >
           <ClipboardPaste className="size-4" />{' '}
-          {tr`Put in ${copied === 1 ? tr`1 point` : tr`${String(copied)} points`}`}
+          {tr`Put in ${copied === 1 ? tr`1 point` : tr`${copied} points`}`}
         </button>
       )}
     </div>

@@ -21,7 +21,7 @@ function copied(): string | undefined {
   if (points.length === 0) return undefined;
   useNotices
     .getState()
-    .say(points.length === 1 ? tr`One point copied.` : tr`${String(points.length)} points copied.`);
+    .say(points.length === 1 ? tr`One point copied.` : tr`${points.length} points copied.`);
   return keepClip({ points });
 }
 
@@ -31,7 +31,7 @@ function put(points: readonly PiecePoint[]): void {
   const done = pastePoints(profile, after, points);
   if (!done)
     throw new Error(
-      tr`A profile takes ${String(MOST_POINTS)} points; this one has ${String(profile.length)}, and ${String(points.length)} were copied.`,
+      tr`A profile takes ${MOST_POINTS} points; this one has ${profile.length}, and ${points.length} were copied.`,
     );
   setProfile(part, done.points);
   useBoard.setState({

@@ -151,7 +151,7 @@ export function PhotoDialog({ onClose, onPick }: Props) {
             <button
               type="button"
               className="w-full cursor-crosshair"
-              aria-label={tr`Photo: arrows move the cross, Enter picks. Cross at ${String(at.x)}, ${String(at.y)}.`}
+              aria-label={tr`Photo: arrows move the cross, Enter picks. Cross at ${at.x}, ${at.y}.`}
               onKeyDown={key}
               onClick={(e) => {
                 const picture = canvas.current;

@@ -29,7 +29,7 @@ export function StockLines({ entry, onChange }: Props) {
       {stock.length === 0 && <p className="quiet text-sm">{tr`None noted.`}</p>}
       <ul>
         {stock.map((line, i) => {
-          const name = tr`Stock ${String(i + 1)}`;
+          const name = tr`Stock ${i + 1}`;
           return (
             <li key={i} className="border-base-300 flex items-end gap-2 border-b py-1">
               <select

@@ -26,7 +26,7 @@ export function TextField<T = string>(props: Props<T>) {
         if (trimmed.length > maxLength)
           return {
             ok: false,
-            problem: tr`${label}: ${String(trimmed.length)} characters; at most ${String(maxLength)}.`,
+            problem: tr`${label}: ${trimmed.length} characters; at most ${maxLength}.`,
           };
         return read ? read(trimmed) : { ok: true, value: trimmed as T };
       }}

@@ -162,7 +162,7 @@ function NumberField({
         const n = Number(text.trim().replace(',', '.'));
         return n >= 0 && n <= max
           ? { ok: true, value: n }
-          : { ok: false, problem: tr`${label}: given “${text}”; allowed 0 to ${String(max)}.` };
+          : { ok: false, problem: tr`${label}: given “${text}”; allowed 0 to ${max}.` };
       }}
       onCommit={onCommit}
     />

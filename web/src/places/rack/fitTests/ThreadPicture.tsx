@@ -70,7 +70,7 @@ export function ThreadPicture({ first, second, length, bow, measured }: Props) {
           {tr`outside: ${outside.name}`}
         </text>
         <text x={LEFT} y={18} fill="var(--chalk-dim)">
-          {tr`${measured ? tr`as measured` : tr`as expected from the numbers`}; the bow drawn ${String(LOUDER)} times`}
+          {tr`${measured ? tr`as measured` : tr`as expected from the numbers`}; the bow drawn ${LOUDER} times`}
         </text>
       </g>
     </svg>

@@ -76,7 +76,7 @@ function Address({ lan }: { readonly lan: LanState }) {
           <p className="text-warning mt-1">
             {lan.guessed.times === 1
               ? tr`A wrong code was`
-              : tr`${String(lan.guessed.times)} wrong codes were`}{' '}
+              : tr`${lan.guessed.times} wrong codes were`}{' '}
             {tr`tried, the last at ${format(lan.guessed.last, 'HH:mm')}.`}
           </p>
         )}

@@ -23,7 +23,7 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
         {document.blocks.map((block, i) => (
           <li key={i} className="flex items-center">
             <Measure
-              label={tr`Block ${String(i + 1)}, inside`}
+              label={tr`Block ${i + 1}, inside`}
               shows="⌀"
               value={block}
               within={LIMITS.blockInside}

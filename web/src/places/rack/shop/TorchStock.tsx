@@ -25,7 +25,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
         >
           <select
             className="select !w-24 shrink-0"
-            aria-label={tr`Stock ${String(i + 1)}, tube or rod`}
+            aria-label={tr`Stock ${i + 1}, tube or rod`}
             value={s.wall === undefined ? 'rod' : 'tube'}
             onChange={(e) => {
               const rod = { ...s };
@@ -43,7 +43,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           </select>
           <select
             className="select"
-            aria-label={tr`Stock ${String(i + 1)}, glass`}
+            aria-label={tr`Stock ${i + 1}, glass`}
             value={s.glass}
             onChange={(e) => {
               lists.change('stock', i, { glass: e.target.value });
@@ -52,7 +52,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             <GlassOptions value={s.glass} />
           </select>
           <Measure
-            label={tr`Stock ${String(i + 1)}, across`}
+            label={tr`Stock ${i + 1}, across`}
             shows="⌀"
             value={s.diameter}
             min={Math.max(LIMITS.stockAcross.minimum, 2 * (s.wall ?? 0) + 2e-4)}
@@ -63,7 +63,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           />
           {s.wall !== undefined && (
             <Measure
-              label={tr`Stock ${String(i + 1)}, wall`}
+              label={tr`Stock ${i + 1}, wall`}
               shows={tr`wall`}
               value={s.wall}
               min={LIMITS.tubeWall.minimum}
@@ -74,7 +74,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             />
           )}
           <Measure
-            label={tr`Stock ${String(i + 1)}, stick length`}
+            label={tr`Stock ${i + 1}, stick length`}
             shows={tr`long`}
             value={s.length}
             within={LIMITS.stickLength}

@@ -91,7 +91,7 @@ export function CutListView() {
             <strong>{stockWords(stock, units)}</strong>{' '}
             <span className="quiet">
               {tr`${list.sticks.length} ${list.sticks.length === 1 ? tr`stick` : tr`sticks`} of ${text(stick)}, ${Math.round(list.waste * 100)} % left over`}
-              {list.sticks.length > list.atLeast && tr`; at best ${String(list.atLeast)}`}
+              {list.sticks.length > list.atLeast && tr`; at best ${list.atLeast}`}
             </span>
           </p>
           <ol className="mt-1 flex flex-col gap-1">

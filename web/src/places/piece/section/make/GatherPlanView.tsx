@@ -24,7 +24,7 @@ import { SelectField } from '../../../../fields/SelectField';
 /** Irons nearer than this in diameter are the same iron, m. */
 const SAME = 5e-4;
 
-const gathersText = (n: number): string => (n === 1 ? tr`1 gather` : tr`${String(n)} gathers`);
+const gathersText = (n: number): string => (n === 1 ? tr`1 gather` : tr`${n} gathers`);
 
 /** It is gathered for what this shop makes of a drawing, where it has learnt that. */
 function OurWeight() {

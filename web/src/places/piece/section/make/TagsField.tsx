@@ -17,9 +17,9 @@ export function readTags(text: string): readonly string[] | string {
   ];
   const bad = tags.find((t) => t.length > TAG_LETTERS);
   if (bad !== undefined)
-    return tr`“${bad}” is ${String(bad.length)} letters long; a tag has at most ${String(TAG_LETTERS)}.`;
+    return tr`“${bad}” is ${bad.length} letters long; a tag has at most ${TAG_LETTERS}.`;
   return tags.length > MOST_TAGS
-    ? tr`${String(tags.length)} tags; a piece has at most ${String(MOST_TAGS)}.`
+    ? tr`${tags.length} tags; a piece has at most ${MOST_TAGS}.`
     : tags;
 }
 

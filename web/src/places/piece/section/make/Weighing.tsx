@@ -114,11 +114,8 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
           </>
         ) : (
           <>
-            {trNodes`The ${person}’s layers on this iron, in this glass, come out ${(<strong className="num">{percent(learned.factor)}</strong>)} of the model, spread ±`}
-            {tr`${percent(learned.spread)}, from ${learned.entries} weigh-ins`}
-            {learned.wild.length > 0 &&
-              tr`, ${String(learned.wild.length)} of them too wild to count`}
-            .
+            {trNodes`The ${person}’s layers on this iron, in this glass, come out ${(<strong className="num">{percent(learned.factor)}</strong>)} of the model, spread ±${percent(learned.spread)}, from ${learned.entries} weigh-ins`}
+            {learned.wild.length > 0 && tr`, ${learned.wild.length} of them too wild to count`}.
           </>
         )}
       </p>

@@ -46,7 +46,7 @@ export function Blank({ pattern, blank, part, drawn, set }: Props) {
             if (next) set({ blank: next.map((p) => ({ ...p })) });
             else
               trouble(
-                tr`At ${String(Math.round(wanted * 100))} % of the width the blank would be solid; the smallest hollow one is a little wider.`,
+                tr`At ${Math.round(wanted * 100)} % of the width the blank would be solid; the smallest hollow one is a little wider.`,
               );
           }}
         />

@@ -37,7 +37,7 @@ export function BlankTable({
                   <td key={field} className="pl-2">
                     <QuantityField
                       bare
-                      label={tr`Blank point ${String(i + 1)} ${trWord(field)}`}
+                      label={tr`Blank point ${i + 1} ${trWord(field)}`}
                       kind="length"
                       value={p[field]}
                       within={field === 'height' ? LIMITS.coordinate : LIMITS[field]}

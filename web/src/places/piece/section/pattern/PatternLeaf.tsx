@@ -108,7 +108,7 @@ function WithPattern({
         <p role="status" className="text-warning mt-2 leading-snug">
           {carried.carried.lost === pattern.figure.count
             ? tr`The figure lies where the two forms share no glass`
-            : tr`${String(carried.carried.lost)} of the figures reach past the glass`}
+            : tr`${carried.carried.lost} of the figures reach past the glass`}
           {tr`: move it away from base and lip.`}
         </p>
       )}

@@ -45,7 +45,7 @@ export function TemplateDialog({
       viewBox={`0 0 ${String(PAPER)} ${height.toFixed(1)}`}
       className="block max-w-full bg-white"
       role="img"
-      aria-label={tr`${String(count)} figures at true scale`}
+      aria-label={tr`${count} figures at true scale`}
     >
       {Array.from({ length: count }, (_, i) => (
         <path
@@ -64,7 +64,7 @@ export function TemplateDialog({
         fill="none"
       />
       <text x={0} y={height - 4} fontSize={3.2} fill="#000">
-        {tr`50 mm: measure it on the print. ${name}, ${String(count)} round the blank, lower edge ${mm(y0)} mm along the skin from the middle of the base.`}
+        {tr`50 mm: measure it on the print. ${name}, ${count} round the blank, lower edge ${mm(y0)} mm along the skin from the middle of the base.`}
       </text>
     </svg>
   );
