@@ -9,7 +9,7 @@ import {
   meetings,
   SHIPPED_RACK,
   slump,
-  type Blank,
+  type SheetBlank,
   type KilnWork,
 } from '@zanfirico/core';
 import { median, type Row } from './rows';
@@ -78,7 +78,7 @@ const above = firePiece(full, glass, box).above;
 const met = many(5, () =>
   meetings(full.laid, above, (id) => SHIPPED_RACK.colour(id ?? glass.id), { tolerance: 2e-7 }),
 );
-const blanks = Array.from({ length: 60 }, (_, i): Blank => ({
+const blanks = Array.from({ length: 60 }, (_, i): SheetBlank => ({
   label: String(i),
   of: glass.id,
   thickness: 0.003,

@@ -12,7 +12,7 @@ export {
   twistAngle,
 } from './cane/pickUp';
 export { formAt, judgePart, type PartFit, type PlaceFit } from './fit/along';
-export { bulkOf, lookThrough, type Bulk } from './fit/bulk';
+export { bulkOf, lookThrough, type LightBulk } from './fit/bulk';
 export {
   BLACK,
   depthRemark,
@@ -58,14 +58,14 @@ export { judgeOverlays, type BuildUp, type OverlayFit } from './fit/overlays';
 export { movesFirst, reaction, reactionFamily } from './fit/reactions';
 export { readExpansion } from './fit/reading';
 export { bowFor } from './fit/thread';
-export { ENOUGH, learnLayer, type Learned, type WeighIn } from './gather/learnLayer';
+export { ENOUGH_WEIGH_INS, learnLayer, type Learned, type WeighIn } from './gather/learnLayer';
 export type { GatherPlan } from './gather/gatherPlan';
 export type { Stage } from './gather/stages';
 export { bandSpans, consistency, type BandSpan } from './glass/consistency';
 export type { Family, Glass } from './glass/glass';
 export { findGlass, REPRESENTATIVE_GLASSES } from './rack/glasses';
 export { fitVft, logViscosity, strainOf } from './glass/viscosity';
-export { changed, type Changes } from './edits/changed';
+export { withChanges, type Changes } from './edits/changed';
 export { clashKey, merged, type Choices, type Clash } from './edits/merge';
 export { scaledPart, scaledWhole, type Walls } from './edits/scale';
 export { addBit, bitOn, copyBit, removeBit, sculptureOn } from './edits/bits';
@@ -73,7 +73,7 @@ export {
   byId,
   byNumber,
   inHand,
-  redrafted,
+  redraftedSteps,
   namedPlan,
   withPlan,
   withSteps,
@@ -107,14 +107,14 @@ export {
 export { copiedSteps, moveSteps, pasteSteps, removeSteps } from './edits/severalSteps';
 export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
 export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
-export type { Hole as WallHole } from './shape/holes';
+export type { WallHole as WallHole } from './shape/holes';
 export { widestAt } from './shape/widestAt';
 export {
   bodyOf,
   bodyShells,
   lookOf,
   type GlassBody,
-  type Shell,
+  type PartShell,
   type ShellLook,
 } from './piece/body';
 export { holdingSeconds, minutesOfDay } from './piece/clock';
@@ -154,7 +154,7 @@ export {
   flattened,
   onSkin,
   type Carried,
-  type Figure as DrawnFigure,
+  type PatternFigure as DrawnFigure,
   type OnForm,
   type OnSkin,
 } from './shape/figure';
@@ -176,7 +176,7 @@ export {
   weldedMesh,
   type Mesh,
 } from './shape/mesh';
-export { ON_AXIS, spanOf, type Line, type Profile, type ProfilePoint } from './shape/profile';
+export { ON_AXIS, profileSpan, type Line, type Profile, type ProfilePoint } from './shape/profile';
 export {
   BIT_PRESETS,
   newBit,
@@ -208,7 +208,7 @@ export {
   type TestGlass,
   type ThreadReading,
 } from './rack/fitTest';
-export { cutList, type Cut, type CutList } from './stock/cutList';
+export { cutList, type StockCut, type CutList } from './stock/cutList';
 export {
   bubbleGlass,
   bubbleWall,
@@ -239,7 +239,7 @@ export { placeOnClock } from './heat/placeOnClock';
 export { firesFor, potFor, STUDIO_FIRES, type Fires } from './heat/surroundings';
 export { beginsAt } from './work/clock';
 export { inWords } from './units/inWords';
-export { piecesFires, type Hole } from './piece/fires';
+export { piecesFires, type NamedHole } from './piece/fires';
 export { INSTEAD } from './crew/instead';
 export { ordinaryCrew, ORDINARY_CREWS } from './crew/ordinaryCrews';
 export { ourSeconds, secondsOf, type PaceOfKinds } from './work/durations';
@@ -260,8 +260,8 @@ export { glow } from './heat/glow';
 export { heatOfWork, type HeatTrack, type WorkHeat } from './heat/ofWork';
 export { needOf } from './heat/trouble';
 export { clockOf, inTurn, withHelpers } from './work/clock';
-export { areOne, eachApart, joinOf, together, unite } from './work/joined';
-export type { Placed } from './heat/placeHeats';
+export { areOne, eachApart, joinOf, partsTogether, unite } from './work/joined';
+export type { PlacedHeats } from './heat/placeHeats';
 export type { Working } from './heat/passing';
 export type { HeatPart } from './heat/hotShop';
 export { readQuantity } from './units/parse';
@@ -281,10 +281,10 @@ export {
   firstGuess,
   NIGHT_SOLVER,
   seenAs,
-  type Checked,
+  type CheckedNight,
   type Watching,
 } from './anneal/checked';
-export { shortestNight, type Shorter } from './anneal/shortest';
+export { shortestNight, type ShorterNight } from './anneal/shortest';
 export { passesWhere, putThrough, type Assumed, type Outcome } from './anneal/outcome';
 export {
   asRecipe,
@@ -297,12 +297,12 @@ export {
 export { follow, type Mishap } from './anneal/kiln';
 export { learnBox, type LearntBox } from './anneal/learnBox';
 export { putAtPlace, putInBox, type InBox } from './anneal/unevenBox';
-export { judgeCurve, type Begun, type Judged } from './anneal/accident';
+export { judgeCurve, type Begun, type JudgedAccident } from './anneal/accident';
 export { whatHelps, type Helped, type Tried } from './anneal/helps';
 export { wouldHelp, type WouldHelp } from './edits/wouldHelp';
-export { nightMargins, type Margin, type Margins } from './anneal/margins';
+export { nightMargins, type Margin, type NightMargins } from './anneal/margins';
 export { warming, type Warming } from './anneal/warming';
-export { readLog, type ReadLog } from './anneal/log';
+export { readLoggerCsv, type ReadLog } from './anneal/log';
 export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
 export { CLOSE, IN_HAND, MAY_PASS, SAFETY, WORKING_STRESS } from './anneal/practice';
 export { ARRIVES_UNEVEN } from './anneal/soak';
@@ -316,11 +316,11 @@ export {
   annealed,
   loadNight,
   stand,
-  type Inside,
+  type PieceInside,
   type Loaded,
   type LoadNight,
   type LoadPiece,
-  type Standing,
+  type StandingInside,
 } from './anneal/load';
 export { annealingSchedule } from './anneal/schedule';
 export {
@@ -344,7 +344,7 @@ export {
   sightOf,
   type RealSection,
   type SectionStanding,
-  type Stands,
+  type SectionStands,
 } from './anneal/section/realSection';
 export { MeshProblem, type SectionMesh } from './anneal/section/mesh';
 export { sectionNight, type Moment, type SectionNight } from './anneal/section/night';
@@ -353,7 +353,7 @@ export {
   putSection,
   NightStopped,
   type ArrivingBody,
-  type Drawn,
+  type DrawnSection,
   type SectionOutcome,
   type Somewhere,
 } from './anneal/section/putSection';
@@ -376,7 +376,7 @@ export {
 export { HEAT_SPREAD, heatNow, type GlassNow } from './making/makingHeat';
 export { forecast, type Forecast, type Held, type PlanClock } from './making/forecast';
 export { holding } from './making/holding';
-export { madeState, type Made } from './making/made';
+export { madeState, type MadePlan } from './making/made';
 export { takenOnTime } from './making/onTime';
 export { benchPlan, type BenchPlan } from './making/benchPlan';
 export { heatWanted, type HeatWanted } from './making/heatWanted';
@@ -416,14 +416,14 @@ export { robust, type Robust } from './stats/robust';
 export { grouped } from './stats/grouped';
 export { leadOf, plannedSeconds } from './making/begun';
 export { fitExchange, skinAt, type ReadAt, type ReadMaking } from './log/exchangeFit';
-export type { Exchange } from './heat/surroundings';
+export type { AirExchange } from './heat/surroundings';
 export { planChange, type PlanChange } from './log/change';
 export { asMade } from './making/asMade';
 export { asDone } from './making/happened';
 export { neckRead, recordOf } from './log/recordOf';
 export { wilson } from './log/wilson';
 export { cook, CHARGED, MELT_HEAT, MELTING, SEED, type Charged, type Cooked } from './pot/charge';
-export { depthOf, potMass, potRadius, type PotForm } from './pot/form';
+export { potDepth, potMass, potRadius, type PotForm } from './pot/form';
 export { entriesOf, ledger } from './pot/ledger';
 export { daysLeft, levelAt, usedADay } from './pot/level';
 export { ORDINARY_POT } from './pot/ordinary';
@@ -479,18 +479,18 @@ export { firingLines, settlesAtHeight } from './kiln/firing';
 export { rounds, type Fuse } from './kiln/flow';
 export {
   areaOf,
-  boundsOf,
+  outlineBounds,
   cutAt,
   outlineOf,
-  LAID_AS,
+  LAID_KINDS,
   SOLID,
   standsAt,
   volumeOf,
-  type Cut as LaidCut,
+  type LaidCut,
   type Laid,
   type LaidAs,
   type LaidShape,
-  type Spot,
+  type ShelfSpot,
 } from './kiln/laid';
 export {
   mouldDepth,
@@ -505,7 +505,7 @@ export { AIMS, type Aim, type KilnFiring, type KilnWork } from './kiln/kilnWork'
 export { flowFor, flowOf, hotStretch, PROCESS, processFor } from './kiln/process';
 export { warmTogether, type ToWarm, type WarmsTogether } from './kiln/warmTogether';
 export { formPart, kilnWall } from './piece/fromKiln';
-export { PACKED, reservoirTall, type Packed } from './kiln/cast';
+export { PACKED_SHARE, reservoirTall, type Packed } from './kiln/cast';
 export { hangsAt, slid, slump } from './kiln/slump';
 export { meetings, type Meeting } from './kiln/neighbours';
 export { judgeFiring, type FiringRemark } from './kiln/judgeFiring';
@@ -518,5 +518,12 @@ export {
   SHEET,
   type KilnStart,
 } from './kiln/fresh';
-export { cutSheets, KEEPS, stockAfter, type Blank, type CutSheet, type Sheet } from './kiln/sheets';
+export {
+  cutSheets,
+  KEEPS,
+  stockAfter,
+  type SheetBlank,
+  type CutSheet,
+  type StockSheet,
+} from './kiln/sheets';
 export { isPlain, mark, messageOf, speak, tr, trSense, trWord, type Tongue } from './words/tr';

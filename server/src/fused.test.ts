@@ -6,7 +6,7 @@ import { createApp } from './app';
 import { asBytes, partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { DEMO_ENTRIES } from './demo/rackEntries';
-import { fusedMeshes, fusedPiece, stlOf } from './fused';
+import { fusedMeshes, fusedPiece, fusedStlBytes } from './fused';
 import { openDatabase } from './store/database';
 
 const ball = (out: number): Mesh =>
@@ -91,7 +91,7 @@ it('leaves as a whole binary STL; what cannot be made is said', async () => {
   expect(file.length).toBe(84 + 50 * file.readUInt32LE(80));
   const made = await fusedPiece(goblet, SHIPPED_RACK);
   if (typeof made === 'string') throw new Error(made);
-  expect(stlOf(made).readUInt32LE(80)).toBe(file.readUInt32LE(80));
+  expect(fusedStlBytes(made).readUInt32LE(80)).toBe(file.readUInt32LE(80));
   const broken = { ...goblet, glass: 'moon-glass' };
   expect((await api.post('/api/fused').send({ document: broken })).status).toBe(422);
   expect((await api.post('/api/fused').send({})).status).toBe(400);

@@ -66,7 +66,7 @@ export async function fusedMeshes(
 }
 
 /** Binary STL of meshes (m), mm, z up. */
-export function stlOf(meshes: readonly Mesh[]): Buffer {
+export function fusedStlBytes(meshes: readonly Mesh[]): Buffer {
   const count = meshes.reduce((n, m) => n + m.triangles.length / 3, 0);
   const file = Buffer.alloc(84 + 50 * count);
   file.write('Zanfirico, mm');

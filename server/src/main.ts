@@ -6,14 +6,14 @@ import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { doorOver } from './door/door';
-import { openingOf, type Opening } from './door/opening';
+import { openingOf, type NetworkOpening } from './door/opening';
 import { PATIENCE } from './door/patience';
 import { sessionStore } from './store/sessionStore';
 import { stockMakings } from './demo/demoMakings';
 import { demoShop } from './demo/demoShop';
 import { stockDemo } from './demo/stockDemo';
 import { HELP, readOptions } from './options';
-import { databaseIn, take } from './store/dataFolder';
+import { databaseIn, takeFolder } from './store/dataFolder';
 import { openDatabase } from './store/database';
 import { demoDevices, DEMO_STAND_INS } from './demo/demoDevices';
 import { demoClass } from './demo/demoClass';
@@ -47,7 +47,7 @@ async function main(): Promise<void> {
   }
   const log = pino({ level: process.env['ZANFIRICO_LOG'] ?? 'warn' });
   mkdirSync(options.data, { recursive: true });
-  const letGo = take(options.data);
+  const letGo = takeFolder(options.data);
   process.once('exit', letGo);
   const db = await openDatabase(databaseIn(options.data), (says) => {
     process.stderr.write(`${says}\n`);
@@ -126,7 +126,7 @@ async function main(): Promise<void> {
 }
 
 /** Opens it where the flag or the switch says so, and says where it is. */
-async function openToNetwork(opening: Opening, flag: boolean): Promise<void> {
+async function openToNetwork(opening: NetworkOpening, flag: boolean): Promise<void> {
   if (!flag && !(await opening.wasOn())) return;
   await opening.open(flag ? 'flag' : 'switch');
   const { addresses, fingerprint, anew, trouble } = opening.state();

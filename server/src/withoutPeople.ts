@@ -1,6 +1,6 @@
 // A making as it may leave the studio: without who made it, and without what they wrote down.
 import type { MakingDocument, MakingEvent, PieceDocument } from '@zanfirico/contract';
-import { changed, tr } from '@zanfirico/core';
+import { withChanges, tr } from '@zanfirico/core';
 
 type Crew = NonNullable<MakingDocument['begin']['crew']>;
 
@@ -8,7 +8,7 @@ type Crew = NonNullable<MakingDocument['begin']['crew']>;
 const unnamed = (crew: Crew): Crew => crew.map((p, i) => ({ ...p, name: tr`person ${i + 1}` }));
 
 function quiet(document: PieceDocument): PieceDocument {
-  const making = changed(document.making, { gatherer: undefined });
+  const making = withChanges(document.making, { gatherer: undefined });
   const { sequence } = document;
   return {
     ...document,
@@ -29,9 +29,9 @@ function silent(e: MakingEvent): MakingEvent[] {
     case 'mishap':
     case 'photo':
     case 'flaw':
-      return [changed(e, { says: undefined })];
+      return [withChanges(e, { says: undefined })];
     case 'boxed':
-      return [changed(e, { where: undefined })];
+      return [withChanges(e, { where: undefined })];
     default:
       return [e];
   }

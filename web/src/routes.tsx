@@ -155,7 +155,7 @@ export const routes: RouteObject[] = [
           {
             index: true,
             ...guarded,
-            lazy: fetched(async () => (await import('./places/rack/ColourShelf')).ColourSheet),
+            lazy: fetched(async () => (await import('./places/rack/ColourShelf')).RackColourSheet),
           },
           {
             path: 'glasses',

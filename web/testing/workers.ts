@@ -8,14 +8,14 @@ import {
 import { nightWork } from '../src/workers/nightWork';
 import { rackWork } from '../src/workers/rackWork';
 import { fileWork } from '../src/workers/fileWork';
-import type { Work } from '../src/workers/remote';
+import type { RunningWork } from '../src/workers/remote';
 import type {
   DraftInput,
   Fires,
   HeatPart,
-  Placed,
+  PlacedHeats,
   ScheduleInput,
-  Shorter,
+  ShorterNight,
   Working,
   WorkStep,
 } from '@zanfirico/core';
@@ -25,7 +25,7 @@ const later = <T>(work: () => T | Promise<T>): Promise<T> =>
   new Promise((yes) => {
     setTimeout(yes, 0);
   }).then(work);
-const asWork = <T>(work: () => T): Work<T> => ({ done: later(work), stop: () => undefined });
+const asWork = <T>(work: () => T): RunningWork<T> => ({ done: later(work), stop: () => undefined });
 
 type Calls = Record<string, (...args: never[]) => unknown>;
 const here =
@@ -78,20 +78,25 @@ export const startTable = (...asked: Parameters<typeof rackWork.table>) =>
   asWork(() => rackWork.table(...asked));
 /** Nothing turns in a test. */
 export const mesh = (): Promise<readonly never[]> => Promise.resolve([]);
-export const startShortest = (input: ScheduleInput, onBest: (b: Shorter) => void): Work<Shorter> =>
-  asWork(() => nightWork.shortest(input, onBest));
+export const startShortest = (
+  input: ScheduleInput,
+  onBest: (b: ShorterNight) => void,
+): RunningWork<ShorterNight> => asWork(() => nightWork.shortest(input, onBest));
 export const startPlacing = (
   parts: readonly HeatPart[],
   steps: readonly WorkStep[],
   working: Working,
   fires: Fires,
-): Work<Placed> => asWork(() => braidWork.place(parts, steps, working, fires));
-export const startCrew = (request: CrewRequest, onBest: (s: number) => void): Work<CrewResult> =>
-  asWork(() => braidWork.crew(request, onBest));
+): RunningWork<PlacedHeats> => asWork(() => braidWork.place(parts, steps, working, fires));
+export const startCrew = (
+  request: CrewRequest,
+  onBest: (s: number) => void,
+): RunningWork<CrewResult> => asWork(() => braidWork.crew(request, onBest));
 export const startAssembly = (
   input: DraftInput,
   parts: readonly HeatPart[],
   fires: Fires,
   onProgress: (p: AssemblyProgress) => void,
-): Work<AssemblyProgress> => asWork(() => braidWork.assemble(input, parts, fires, onProgress));
+): RunningWork<AssemblyProgress> =>
+  asWork(() => braidWork.assemble(input, parts, fires, onProgress));
 export const meshFile = (): Promise<Uint8Array> => Promise.resolve(new Uint8Array([1, 2, 3]));

@@ -4,7 +4,7 @@ import { tr } from '../words/tr';
 import { GRADE, type Verdict } from '../units/why';
 import { slabEquivalent } from './allow';
 import { climbAt } from './box';
-import { checkedSchedule, type Checked } from './checked';
+import { checkedSchedule, type CheckedNight } from './checked';
 import { temperatureAt, upTo } from './kilnCurve';
 import { surfaceExchange } from './relaxing/exchange';
 import type { LoadPiece } from './load';
@@ -18,7 +18,7 @@ import { eveningTime } from './soak';
 import { warming } from './warming';
 
 /** What to do about it. */
-export interface Judged {
+export interface JudgedAccident {
   readonly outcome: InBox;
   readonly curve: KilnCurve;
   readonly verdict: Verdict;
@@ -62,7 +62,7 @@ export function judgeCurve(
   from: number,
   start: Begun = {},
   load: readonly LoadPiece[] = [],
-): Judged {
+): JudgedAccident {
   const allows = PRACTICES[input.practice].allows;
   const through = { startUneven: start.uneven, soakEnds: start.soakEnds };
   const put = (piece: Annealed, c: KilnCurve, closely: Closely): InBox =>
@@ -183,7 +183,7 @@ function soakedAgain(
   put: (curve: KilnCurve) => readonly Outcome[],
 ): Again {
   const { holdTemperature: hold } = input;
-  const checked: Checked = checkedSchedule(input);
+  const checked: CheckedNight = checkedSchedule(input);
   const at = temperatureAt(curve, from);
   const was = upTo(curve, from);
   let rate = at < hold ? climbFrom(input, at) : undefined;
@@ -230,7 +230,7 @@ const climbFrom = (input: ScheduleInput, at: number): number =>
     ? climbAt(input.box, input.holdTemperature)
     : warming(input, input.box, at, input.holdTemperature).rate;
 
-function fallsOf({ schedule }: Checked): Recipe['lines'] {
+function fallsOf({ schedule }: CheckedNight): Recipe['lines'] {
   return schedule.rows
     .filter((r) => r.start >= -1e-6 && r.from > r.to)
     .map((r) => ({ to: r.to, rate: r.rate }));

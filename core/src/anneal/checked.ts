@@ -16,7 +16,7 @@ import { MOST_MOVE, MOST_MOVE_DRAWN, towards } from './towards';
 export const NIGHT_SOLVER = 2;
 
 /** A schedule and the night it was checked with. */
-export interface Checked {
+export interface CheckedNight {
   readonly schedule: Schedule;
   /** From the last piece in, s and °C. */
   readonly curve: KilnCurve;
@@ -83,7 +83,7 @@ interface Used {
  * A schedule that holds in the simulation, or the nearest to it that was found: of the drawn section where there is one. Throws
  * NightStopped where it was told to stop.
  */
-export function checkedSchedule(input: ScheduleInput, watching: Watching = {}): Checked {
+export function checkedSchedule(input: ScheduleInput, watching: Watching = {}): CheckedNight {
   const allows = allowedOf(input);
   const passes = MAY_PASS;
   const used = (o: Pick<InBox, 'kept' | 'worst' | 'soaked'>): Used => ({

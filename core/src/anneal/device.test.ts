@@ -3,10 +3,10 @@ import * as fc from 'fast-check';
 import type { CoolingWall } from './allow';
 import { boxOf, climbAt, lossOf, naturalRate, settlesAt, STUDIO_BOX, type Box } from './box';
 import { checkedSchedule } from './checked';
-import { between, temperatureAt, upTo } from './kilnCurve';
+import { curveBetween, temperatureAt, upTo } from './kilnCurve';
 import { follow } from './kiln';
 import { learnBox, learnCapacity, learnCooling } from './learnBox';
-import { readLog } from './log';
+import { readLoggerCsv } from './log';
 import { putThrough } from './outcome';
 import { placeCurve, putInBox, putRoughly } from './unevenBox';
 import { PRACTICES } from './practice';
@@ -140,14 +140,14 @@ describe('learned from a log', () => {
     'two places read at once in $unit tell how uneven the box is while hot',
     ({ unit, rows, spread }) => {
       const text = `time min,top ${unit},bottom ${unit}\n${rows.map((r, i) => `${String(30 * i)},${r}`).join('\n')}`;
-      const log = readLog(text);
+      const log = readLoggerCsv(text);
       if (!log.ok) throw new Error(log.says);
       expect(log.spread).toBeCloseTo(spread, 6);
       expect(log.remarks.join(' ')).toContain('2 places');
     },
   );
   it('a column of what was asked for is neither the reading nor a place', () => {
-    const log = readLog('time,setpoint C,temp C\n0,510,500\n60,510,501');
+    const log = readLoggerCsv('time,setpoint C,temp C\n0,510,500\n60,510,501');
     if (!log.ok) throw new Error(log.says);
     expect(log.curve.temperature[0]).toBe(500);
     expect(log.spread).toBeUndefined();
@@ -166,7 +166,7 @@ describe('a curve', () => {
     expect(temperatureAt(curve, t)).toBe(at);
   });
   it('is read inside a stretch, and cut where it is asked to be', () => {
-    expect(between(curve, 2, 15)).toBe(350);
+    expect(curveBetween(curve, 2, 15)).toBe(350);
     expect(upTo(curve, 20)).toEqual({ time: [0, 10, 10, 20], temperature: [500, 500, 400, 300] });
   });
 });

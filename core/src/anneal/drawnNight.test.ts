@@ -11,7 +11,7 @@ import { putThrough } from './outcome';
 import { PRACTICES } from './practice';
 import { recipeCurve } from './recipe';
 import type { ScheduleInput } from './scheduleInput';
-import type { Drawn } from './section/putSection';
+import type { DrawnSection } from './section/putSection';
 import { ORDINARY_STANDING, type RealSection, type SectionStanding } from './section/realSection';
 import { shortestNight } from './shortest';
 import { warming } from './warming';
@@ -53,11 +53,11 @@ const beaker = (base: number, wall: number, across = 0.026, tall = 0.036): RealS
   widestInside: across - wall,
   leavesOut: [],
 });
-const drawn = (section: RealSection, standing: Partial<SectionStanding> = {}): Drawn => ({
+const drawn = (section: RealSection, standing: Partial<SectionStanding> = {}): DrawnSection => ({
   section,
   standing: { ...ORDINARY_STANDING, ...standing },
 });
-const night = (of: Drawn, change: Partial<ScheduleInput> = {}): ScheduleInput => ({
+const night = (of: DrawnSection, change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   ...tonight(even(10)),
   box: { ...STUDIO_BOX, unevenness: 0 },
   drawn: of,

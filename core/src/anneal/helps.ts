@@ -1,6 +1,6 @@
 // What would shorten a night: a changed piece put roughly through the night as it is, and how long a night made for it would be. Tension
 // goes nearly by the rate, so that one night tells.
-import { firstTuned, type Checked } from './checked';
+import { firstTuned, type CheckedNight } from './checked';
 import { MAY_PASS, allowedOf } from './practice';
 import { annealingSchedule } from './schedule';
 import type { ScheduleInput } from './scheduleInput';
@@ -28,7 +28,7 @@ export interface Helped {
  */
 export function whatHelps(
   input: ScheduleInput,
-  checked: Checked,
+  checked: CheckedNight,
   changes: readonly Tried[],
   onProgress?: (share: number) => void,
 ): Helped[] {

@@ -1,11 +1,11 @@
 // The annealer as a device: it can only heat with the power it has and only cool as fast as it loses heat. What a programme
 // really becomes in it, and what that costs.
 import { lossOf, settlesAt, type Box } from './box';
-import { between } from './kilnCurve';
+import { curveBetween } from './kilnCurve';
 import type { KilnCurve } from './relaxing/walkCurve';
 
 /** What became of a programme. */
-export interface Followed {
+export interface FollowedKiln {
   readonly curve: { readonly time: Float64Array; readonly temperature: Float64Array };
   /** Heat given, J. */
   readonly energy: number;
@@ -28,7 +28,11 @@ const STEP = 300;
 const PARTS = 40;
 
 /** The kiln follows a programme as well as it can: exact for the lumped box in each step. */
-export function follow(wanted: KilnCurve, kiln: Box, mishaps: readonly Mishap[] = []): Followed {
+export function follow(
+  wanted: KilnCurve,
+  kiln: Box,
+  mishaps: readonly Mishap[] = [],
+): FollowedKiln {
   const marks = new Set<number>(Array.from(wanted.time));
   const begin = wanted.time[0] as number;
   const end = wanted.time[wanted.time.length - 1] as number;
@@ -51,7 +55,7 @@ export function follow(wanted: KilnCurve, kiln: Box, mishaps: readonly Mishap[] 
       const middle = (t + next) / 2;
       while (span < wanted.time.length - 2 && (wanted.time[span + 1] as number) < next - 1e-9)
         span += 1;
-      const asked = between(wanted, span, next);
+      const asked = curveBetween(wanted, span, next);
       const off = mishaps.some((m) => m.kind === 'power off' && middle > m.from && middle < m.to);
       const open = mishaps.some((m) => m.kind === 'door open' && middle > m.from && middle < m.to);
       const tau = kiln.coolingTime / (open ? DOOR_OPEN : 1);

@@ -1,5 +1,5 @@
 // A kiln's curve read between its points.
-import { between, temperatureAt, upTo } from './kilnCurve';
+import { curveBetween, temperatureAt, upTo } from './kilnCurve';
 
 const curve = { time: [0, 100, 100, 300], temperature: [500, 500, 400, 200] };
 
@@ -18,7 +18,7 @@ describe('a kiln curve', () => {
   it('a sudden change is one: before it the old value, after it the new', () => {
     expect(temperatureAt(curve, 99.999)).toBeCloseTo(500, 3);
     expect(temperatureAt(curve, 100.001)).toBeCloseTo(400, 2);
-    expect(between(curve, 1, 100)).toBe(400);
+    expect(curveBetween(curve, 1, 100)).toBe(400);
   });
 
   it('cut short it ends at that moment, at its temperature then', () => {

@@ -2,7 +2,7 @@
 import type { KilnCurve } from './relaxing/walkCurve';
 
 /** Temperature at a time inside the stretch that begins at point `span`; held flat outside it. */
-export function between({ time, temperature }: KilnCurve, span: number, t: number): number {
+export function curveBetween({ time, temperature }: KilnCurve, span: number, t: number): number {
   const next = Math.min(span + 1, time.length - 1);
   const [t0, t1] = [time[span] as number, time[next] as number];
   const [a, b] = [temperature[span] as number, temperature[next] as number];
@@ -13,7 +13,7 @@ export function between({ time, temperature }: KilnCurve, span: number, t: numbe
 export function temperatureAt(curve: KilnCurve, t: number): number {
   let span = 0;
   while (span < curve.time.length - 1 && (curve.time[span + 1] as number) < t) span += 1;
-  return between(curve, span, t);
+  return curveBetween(curve, span, t);
 }
 
 /** A curve up to a time. */

@@ -2,7 +2,7 @@
 import { tr } from '../words/tr';
 import { thermoelasticModulus } from '../glass/glass';
 import { slabEquivalent } from './allow';
-import { checkedSchedule, type Checked } from './checked';
+import { checkedSchedule, type CheckedNight } from './checked';
 import type { Annealed, Outcome } from './outcome';
 import { putInBox } from './unevenBox';
 import { CLOSE, MAY_PASS, PRACTICES, allowedOf } from './practice';
@@ -22,14 +22,14 @@ export interface LoadPiece extends Omit<Annealed, 'assumes'> {
 }
 
 /** Inside of an annealer, m. */
-export interface Inside {
+export interface PieceInside {
   readonly width: number;
   readonly depth: number;
   readonly height: number;
 }
 
 /** Where a piece stands: its near left corner, m. */
-export interface Standing {
+export interface StandingInside {
   readonly id: string;
   readonly x: number;
   readonly y: number;
@@ -40,7 +40,7 @@ export interface Standing {
 export const ROOM_BETWEEN = 0.02;
 
 /** Ids by their letters, so that the same pieces always stand alike. */
-export const inOrder = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+export const byCode = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
 /** Every single one of them: six alike are six. */
 export const eachOf = <P extends LoadPiece>(pieces: readonly P[]): readonly P[] =>
@@ -49,14 +49,14 @@ export const eachOf = <P extends LoadPiece>(pieces: readonly P[]): readonly P[] 
 /** Stands pieces in rows, deepest first; those that find no place are left, each named as often as it is. */
 export function stand(
   pieces: readonly LoadPiece[],
-  inside: Inside,
-): { readonly standing: readonly Standing[]; readonly left: readonly string[] } {
-  const standing: Standing[] = [];
+  inside: PieceInside,
+): { readonly standing: readonly StandingInside[]; readonly left: readonly string[] } {
+  const standing: StandingInside[] = [];
   const left: string[] = [];
   const rows: { y: number; depth: number; used: number }[] = [];
   let next = ROOM_BETWEEN;
   const sorted = [...eachOf(pieces)].sort(
-    (a, b) => Math.max(b.width, b.depth) - Math.max(a.width, a.depth) || inOrder(a.id, b.id),
+    (a, b) => Math.max(b.width, b.depth) - Math.max(a.width, a.depth) || byCode(a.id, b.id),
   );
   for (const p of sorted) {
     if (p.height + ROOM_BETWEEN > inside.height) {
@@ -95,7 +95,7 @@ export function stand(
 
 /** A load's night. */
 export interface LoadNight {
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
   /** The piece whose wall sets the clock. */
   readonly rules: string;
   /** What leaving it out would save, s, and which would rule then. */
@@ -148,7 +148,7 @@ const LOOKED_AT = 4;
 export function loadNight(
   pieces: readonly LoadPiece[],
   input: Omit<ScheduleInput, 'glass' | 'wall'>,
-  check: (input: ScheduleInput) => Checked = (asked) => checkedSchedule(asked),
+  check: (input: ScheduleInput) => CheckedNight = (asked) => checkedSchedule(asked),
 ): Loaded {
   if (pieces.length === 0) return { ok: false, says: tr`Nothing is in the box yet.`, ids: [] };
   const hard = pieces.filter((p) => p.glass.family === 'hard');
@@ -163,8 +163,8 @@ export function loadNight(
   }
   const { allows } = PRACTICES[input.practice];
   const most = allowedOf(input);
-  const nightOf = (p: LoadPiece): Checked => check({ ...input, ...annealed(p) });
-  const put = (p: LoadPiece, by: Checked): Outcome =>
+  const nightOf = (p: LoadPiece): CheckedNight => check({ ...input, ...annealed(p) });
+  const put = (p: LoadPiece, by: CheckedNight): Outcome =>
     putInBox({ ...annealed(p), assumes: input.assumes }, by.curve, input.box, {
       closely: 'glance',
       startUneven: ARRIVES_UNEVEN,

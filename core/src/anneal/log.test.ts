@@ -1,5 +1,5 @@
 // Loggers’ tables, as they come.
-import { readLog } from './log';
+import { readLoggerCsv } from './log';
 
 describe('logs', () => {
   it.each([
@@ -27,7 +27,7 @@ describe('logs', () => {
     { what: 'no head', text: '0,500\n60,490', last: 490, rows: 2 },
     { what: 'minutes', text: 'minutes,celsius\n0,500\n90,400', last: 400, rows: 2 },
   ])('$what', ({ text, last, rows }) => {
-    const log = readLog(text);
+    const log = readLoggerCsv(text);
     if (!log.ok) throw new Error(log.says);
     expect(log.rows).toBe(rows);
     expect(log.curve.temperature[log.curve.temperature.length - 1]).toBeCloseTo(last, 6);
@@ -37,16 +37,16 @@ describe('logs', () => {
   });
   it('in °F with no unit is taken for it, and says so; the user has the last word', () => {
     const text = 'time,temp\n0,950\n60,940';
-    const log = readLog(text);
+    const log = readLoggerCsv(text);
     if (!log.ok) throw new Error(log.says);
     expect(log.unit).toBe('F');
     expect(log.remarks.join(' ')).toContain('does not say its unit');
     expect(log.curve.temperature[0]).toBeCloseTo(510, 6);
-    const told = readLog(text, 'C');
+    const told = readLoggerCsv(text, 'C');
     expect(told.ok && told.curve.temperature[0]).toBe(950);
   });
   it('doubled and backward times, unreadable rows and silences are told', () => {
-    const log = readLog('t,C\n0,500\n0,501\n60,500\n30,400\nwhat,ever\n9999,300');
+    const log = readLoggerCsv('t,C\n0,500\n0,501\n60,500\n30,400\nwhat,ever\n9999,300');
     if (!log.ok) throw new Error(log.says);
     const said = log.remarks.join(' ');
     expect(said).toContain('came twice');
@@ -56,15 +56,15 @@ describe('logs', () => {
     expect([...Array.from(log.curve.temperature)]).toEqual([501, 500, 300]);
   });
   it('nothing to read is said', () => {
-    expect(readLog('hello').ok).toBe(false);
-    expect(readLog('').ok).toBe(false);
+    expect(readLoggerCsv('hello').ok).toBe(false);
+    expect(readLoggerCsv('').ok).toBe(false);
   });
   it('of ten megabytes is read and thinned, its extremes kept', () => {
     const rows = Array.from(
       { length: 600_000 },
       (_, i) => `${String(i)},${i === 123_456 ? '777.7' : '500.00'}`,
     );
-    const log = readLog(`s,C\n${rows.join('\n')}`);
+    const log = readLoggerCsv(`s,C\n${rows.join('\n')}`);
     if (!log.ok) throw new Error(log.says);
     expect(log.curve.time.length).toBeLessThanOrEqual(4000);
     expect(Math.max(...Array.from(log.curve.temperature))).toBe(777.7);

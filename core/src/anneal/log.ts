@@ -32,7 +32,7 @@ const WANTED = /set|target|program|wanted|asked|\bsp\b/;
 const HOT = 300;
 
 /** Reads a log. `unit` overrules what it says or seems. */
-export function readLog(text: string, unit?: 'C' | 'F'): ReadLog {
+export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
   const lines = text.split(/\r\n|\n|\r/);
   const first = lines.find((l) => l.trim() !== '') ?? '';
   const semicolons = first.includes(';');

@@ -4,9 +4,9 @@ import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import type { CoolingWall } from './allow';
 import { RESTRAINT } from './allow';
-import { checkedSchedule, type Checked } from './checked';
+import { checkedSchedule, type CheckedNight } from './checked';
 import { KILN_EXCHANGE } from './relaxing/exchange';
-import { NightStopped, type Drawn } from './section/putSection';
+import { NightStopped, type DrawnSection } from './section/putSection';
 import { grown, sightOf, type SectionStanding } from './section/realSection';
 import type { Through } from './outcome';
 import { placeCurve, putInBox } from './unevenBox';
@@ -31,7 +31,7 @@ export interface Margin {
 }
 
 /** All of them, the one that moves the margin most first. */
-export interface Margins {
+export interface NightMargins {
   /** So many of them may be off, one at a time, and the practice is kept all the same. */
   readonly hold: number;
   /** What is used of what is allowed, as planned, and by what. */
@@ -70,10 +70,10 @@ export function nightMargins(
     checked = checkedSchedule(input),
     onProgress,
   }: {
-    readonly checked?: Checked;
+    readonly checked?: CheckedNight;
     readonly onProgress?: (share: number) => boolean;
   } = {},
-): Margins {
+): NightMargins {
   const allows = PRACTICES[input.practice].allows;
   const passes = MAY_PASS;
   const soakEnds = checked.schedule.soak.value;
@@ -132,7 +132,7 @@ const STEPS = 2e-4;
 
 function casesOf(input: ScheduleInput): Case[] {
   const { glass, wall, box, drawn, apart } = input;
-  const stood = (d: Drawn, change: Partial<SectionStanding>): Drawn => ({
+  const stood = (d: DrawnSection, change: Partial<SectionStanding>): DrawnSection => ({
     ...d,
     standing: { ...d.standing, ...change },
   });
@@ -185,7 +185,7 @@ function casesOf(input: ScheduleInput): Case[] {
         ]
       : []),
   ];
-  const ofDrawn = (d: Drawn): Case[] => [
+  const ofDrawn = (d: DrawnSection): Case[] => [
     {
       id: 'thick',
       name: tr`it is ${per(OFF.wall)} thicker everywhere than drawn`,

@@ -7,10 +7,10 @@ import { MeshProblem } from './section/mesh';
 import {
   putSection,
   type ArrivingBody,
-  type Drawn,
+  type DrawnSection,
   type SectionOutcome,
 } from './section/putSection';
-import { simulate, type Night, type Trial } from './simulate';
+import { simulate, type SimulatedNight, type Trial } from './simulate';
 import type { KilnCurve } from './relaxing/walkCurve';
 import type { Wall } from '../conduction/lattice';
 
@@ -20,9 +20,9 @@ export interface Annealed {
   /** Thick and thin joined: the guess, and the answer where nothing is drawn. */
   readonly wall: CoolingWall;
   /** Its round bodies as drawn, and how they stand: what the night is judged by where there are any. */
-  readonly drawn?: Drawn | undefined;
+  readonly drawn?: DrawnSection | undefined;
   /** Bodies that stand apart from it, as a stopper does, each drawn by itself. */
-  readonly apart?: readonly Drawn[] | undefined;
+  readonly apart?: readonly DrawnSection[] | undefined;
   /** What the section leaves out, bits off the axis and parts that are not round: the thickest of it, by itself. */
   readonly beside?: CoolingWall | undefined;
   /** How its bodies come from the bench, where that is worked out; else uneven as is usual. */
@@ -77,9 +77,9 @@ export interface Outcome {
   readonly skin: number;
   readonly fromWall: number;
   /** The thickest wall alone, or with its neighbour. */
-  readonly night: Night;
+  readonly night: SimulatedNight;
   /** The biggest step, where it is elsewhere. */
-  readonly step: Night | undefined;
+  readonly step: SimulatedNight | undefined;
 }
 
 /** How closely it is looked at: for an answer, for a search, for whether it is worth looking at again. */
@@ -156,7 +156,7 @@ export function putThrough(piece: Annealed, curve: KilnCurve, through: Through =
   }
 }
 
-const NONE_APART: readonly Drawn[] = [];
+const NONE_APART: readonly DrawnSection[] = [];
 
 /** Joined walls put through a curve. */
 function wallsThrough(
@@ -210,7 +210,7 @@ function wallsThrough(
 /** The thin neighbour of a rod or a ball is a fin. */
 const flatBody = (body: Wall['body']): Wall['body'] => (body === 'oneSided' ? 'oneSided' : 'slab');
 
-function tensionAt(n: Night, time: number): number {
+function tensionAt(n: SimulatedNight, time: number): number {
   let i = 0;
   while (i < n.samples - 1 && (n.time[i] as number) < time) i += 1;
   return Math.max(...n.walls.map((w) => w.most[i] as number));

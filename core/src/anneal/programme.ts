@@ -15,7 +15,7 @@ export interface ScheduleRow {
 }
 
 /** A point of the curve: seconds from the last piece in, °C. */
-export interface CurvePoint {
+export interface ProgrammePoint {
   readonly time: number;
   readonly temperature: number;
 }
@@ -81,8 +81,8 @@ export function layRows(
 }
 
 /** The rows as a curve: straight where programmed, Newton's law where the box cools by itself. */
-export function traceCurve(rows: readonly ScheduleRow[], box: Box): CurvePoint[] {
-  const curve: CurvePoint[] = [];
+export function traceCurve(rows: readonly ScheduleRow[], box: Box): ProgrammePoint[] {
+  const curve: ProgrammePoint[] = [];
   for (const row of rows) {
     if (curve.length === 0) curve.push({ time: row.start, temperature: row.from });
     const natural = row.rate === undefined && row.from > row.to;

@@ -7,7 +7,7 @@ import type { Shape } from '../shape/measure';
 export type SolidBody = 'slab' | 'cylinder' | 'ball';
 
 /** A place: how thick it is there, m, and what it cools as. */
-export interface Place<B extends Body = Body> {
+export interface RoundPlace<B extends Body = Body> {
   readonly thickest: number;
   readonly body: B;
 }
@@ -53,15 +53,16 @@ const ACROSS = 1.8;
  * The place that asks most of the night: by what a steady fall would leave there. Where glass goes right across it cools as the solid
  * it is, elsewhere as the wall of its part (`wall`); solid work is solid everywhere.
  */
-export function coolsAs<B extends Body>(shape: Shape, wall: B): Place<B | SolidBody> {
+export function coolsAs<B extends Body>(shape: Shape, wall: B): RoundPlace<B | SolidBody> {
   const { thick, outer } = shape;
-  const placeAt = (at: number): Place<B | SolidBody> => {
+  const placeAt = (at: number): RoundPlace<B | SolidBody> => {
     const thickest = thick[at] as number;
     const across = shape.opening === 'solid' || thickest >= ACROSS * (outer.r[at] as number);
     const body = across ? bodyAt(shape, at) : wall;
     return { thickest, body: body === 'slab' ? wall : body };
   };
-  const asks = (p: Place<B | SolidBody>): number => p.thickest / Math.sqrt(FROZEN_UNDER[p.body]);
+  const asks = (p: RoundPlace<B | SolidBody>): number =>
+    p.thickest / Math.sqrt(FROZEN_UNDER[p.body]);
   let most = placeAt(shape.thickest.at);
   for (let i = 0; i < thick.length; i += STRIDE) {
     if ((thick[i] as number) < MATTERS * shape.thickest.wall) continue;

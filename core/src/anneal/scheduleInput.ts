@@ -3,7 +3,7 @@ import type { Figure, Verdict } from '../units/why';
 import type { Box } from './box';
 import type { Annealed } from './outcome';
 import type { Practice } from './practice';
-import type { CurvePoint, ScheduleRow } from './programme';
+import type { ProgrammePoint, ScheduleRow } from './programme';
 
 /** What tonight needs to know. °C, s, m. */
 export interface ScheduleInput extends Annealed {
@@ -29,7 +29,7 @@ export interface Tuned {
 /** The whole answer. */
 export interface Schedule {
   readonly rows: readonly ScheduleRow[];
-  readonly curve: readonly CurvePoint[];
+  readonly curve: readonly ProgrammePoint[];
   readonly soak: Figure;
   readonly slowRate: Figure;
   readonly slowEnd: Figure;

@@ -2,7 +2,7 @@
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
 import { tr } from '../words/tr';
 import { naturalRate } from './box';
-import { AFTER_SOAK, checkedSchedule, type Checked } from './checked';
+import { AFTER_SOAK, checkedSchedule, type CheckedNight } from './checked';
 import type { Outcome } from './outcome';
 import { putAtHottest, putInBox, type InBox } from './unevenBox';
 import { MAY_PASS, allowedOf } from './practice';
@@ -11,7 +11,7 @@ import type { ScheduleInput } from './scheduleInput';
 import { ARRIVES_UNEVEN } from './soak';
 
 /** The best found so far. */
-export interface Shorter {
+export interface ShorterNight {
   readonly recipe: Recipe;
   /** From the last piece in to the door, s. */
   readonly seconds: number;
@@ -32,7 +32,7 @@ const score = ({ seconds, over }: Judged): number => seconds * (1 + 6 * Math.max
 /** How long to look, and whom to tell. */
 export interface LookingShorter {
   readonly enough?: () => boolean;
-  readonly onBest?: (best: Shorter) => void;
+  readonly onBest?: (best: ShorterNight) => void;
 }
 
 /**
@@ -79,7 +79,7 @@ const ITSELF: StandIn = { kept: 1, passed: 1 };
 const CORRECTED = 3;
 
 /** Searches. What it starts from is the checked schedule, so it is never worse than that. */
-export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}): Shorter {
+export function shortestNight(input: ScheduleInput, looking: LookingShorter = {}): ShorterNight {
   const first = checkedSchedule(input);
   if (!first.outcome.section) return search(input, input, first, ITSELF, looking);
   const walls = { ...input, drawn: undefined, apart: undefined, beside: undefined };
@@ -111,7 +111,7 @@ const HOLDS = 1.01;
 /** A checked schedule as a recipe. */
 const asPlanned = (
   { holdTemperature: hold, doorTemperature: door }: ScheduleInput,
-  { schedule }: Checked,
+  { schedule }: CheckedNight,
 ): Recipe => ({
   name: tr`The shortest found`,
   start: hold,
@@ -123,7 +123,7 @@ const asPlanned = (
 });
 
 /** A recipe put through finely, as it is told. */
-function toldOf(input: ScheduleInput, recipe: Recipe, tries: number): Shorter {
+function toldOf(input: ScheduleInput, recipe: Recipe, tries: number): ShorterNight {
   const curve = recipeCurve(recipe, input.box);
   return {
     recipe,
@@ -140,10 +140,10 @@ function toldOf(input: ScheduleInput, recipe: Recipe, tries: number): Shorter {
 function search(
   input: ScheduleInput,
   tried: ScheduleInput,
-  first: Checked,
+  first: CheckedNight,
   standIn: StandIn,
   looking: LookingShorter,
-): Shorter {
+): ShorterNight {
   const { box, holdTemperature: hold, doorTemperature: door } = input;
   const allows = allowedOf(input);
   const { schedule } = first;
@@ -238,7 +238,7 @@ function search(
   return told();
 
   /** The best, put through finely; the checked schedule where nothing shorter holds. */
-  function told(): Shorter {
+  function told(): ShorterNight {
     const shorter = best && best.seconds < schedule.total.value ? best : undefined;
     const recipe = shorter ? recipeOf(shorter.point, input) : asPlanned(input, first);
     return toldOf(input, recipe, tries);

@@ -7,7 +7,7 @@ import { fitVft, strainPoint, temperatureAtLog } from '../glass/viscosity';
 import type { Body } from '../conduction/lattice';
 import { frozenTension, rampDifference } from './ramp';
 import { MODE_TIMES, MODE_WEIGHTS } from './relaxing/relaxation';
-import { simulate, type Night, type Trial } from './simulate';
+import { simulate, type SimulatedNight, type Trial } from './simulate';
 
 const glass = findGlass('soft-batch-96');
 if (!glass) throw new Error('no soft glass');
@@ -22,9 +22,12 @@ const fall = (from: number, to: number, perHour: number): Trial['curve'] => ({
   time: [0, ((from - to) / perHour) * HOUR],
   temperature: [from, to],
 });
-const night = (body: Body, thickness: number, more: Partial<Trial> & Pick<Trial, 'curve'>): Night =>
-  simulate({ glass, walls: [{ body, thickness }], exchange: PINNED, ...more });
-const kept = (n: Night) => n.kept[0] ?? { middle: NaN, skin: NaN, most: NaN, alone: NaN };
+const night = (
+  body: Body,
+  thickness: number,
+  more: Partial<Trial> & Pick<Trial, 'curve'>,
+): SimulatedNight => simulate({ glass, walls: [{ body, thickness }], exchange: PINNED, ...more });
+const kept = (n: SimulatedNight) => n.kept[0] ?? { middle: NaN, skin: NaN, most: NaN, alone: NaN };
 const BODIES: readonly Body[] = ['slab', 'oneSided', 'cylinder', 'ball'];
 
 describe('the decay', () => {
@@ -255,7 +258,7 @@ describe('stress goes', () => {
 });
 
 describe('joined walls', () => {
-  const pair = (thin: number, restraint: number): Night =>
+  const pair = (thin: number, restraint: number): SimulatedNight =>
     simulate({
       glass,
       walls: [
@@ -318,7 +321,7 @@ it('is the same each time, balances its forces, and more haste never leaves less
 });
 
 /** No net force over a slab's wall or along a cylinder, at any sample. */
-function balanced(n: Night, body: Body): boolean {
+function balanced(n: SimulatedNight, body: Body): boolean {
   const picture = n.walls[0]?.picture;
   if (!picture || body === 'ball') return picture !== undefined;
   const { points, stress, depths } = picture;

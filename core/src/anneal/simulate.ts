@@ -4,7 +4,7 @@ import { tr } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import { strainOf, temperatureAtLog } from '../glass/viscosity';
 import { RESTRAINT } from './allow';
-import { exchangeAt, heatStep, type Exchange, type Wall } from '../conduction/lattice';
+import { exchangeAt, heatStep, type BoxExchange, type Wall } from '../conduction/lattice';
 import { KILN_EXCHANGE } from './relaxing/exchange';
 import { MOST_SAMPLES, recorder, type Recorded } from './recorder';
 import { relaxing } from './relaxing/relaxation';
@@ -18,7 +18,7 @@ import {
   sectionOf,
   stresses,
   toPoints,
-  type Kept,
+  type KeptWall,
 } from './relaxing/wallState';
 
 /** What is simulated. */
@@ -35,7 +35,7 @@ export interface Trial {
   readonly startUneven?: number | undefined;
   /** Tension counts as passing from here on, s: before it the piece comes from the bench. The whole curve when left out. */
   readonly countFrom?: number | undefined;
-  readonly exchange?: Exchange | undefined;
+  readonly exchange?: BoxExchange | undefined;
   /** How far joined sections hold each other: 0 free, 1 fully. */
   readonly restraint?: number | undefined;
   readonly liquidRatio?: number | undefined;
@@ -59,8 +59,8 @@ export interface Peak {
 }
 
 /** What came of it. */
-export interface Night extends Recorded {
-  readonly kept: readonly Kept[];
+export interface SimulatedNight extends Recorded {
+  readonly kept: readonly KeptWall[];
   /** The worst tension that passed while the glass was too stiff to give. */
   readonly worst: Peak;
   /** Steps taken. */
@@ -93,7 +93,7 @@ function refuse(trial: Trial): void {
 }
 
 /** Simulates. Throws a RangeError with a sentence for what cannot be computed. */
-export function simulate(trial: Trial): Night {
+export function simulate(trial: Trial): SimulatedNight {
   refuse(trial);
   const { glass, curve } = trial;
   const spaces = trial.spaces ?? SPACES;

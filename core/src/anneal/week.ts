@@ -1,5 +1,5 @@
 // A week of pieces and a few annealers: which goes when, so that everything is out by its date; what is left over is told.
-import { eachOf, inOrder, stand, type Inside, type LoadPiece } from './load';
+import { eachOf, byCode, stand, type PieceInside, type LoadPiece } from './load';
 
 /** A piece with its dates, s on one clock. */
 export interface WeekPiece extends LoadPiece {
@@ -12,7 +12,7 @@ export interface WeekPiece extends LoadPiece {
 
 export interface WeekAnnealer {
   readonly id: string;
-  readonly inside: Inside;
+  readonly inside: PieceInside;
   /** When it is free. */
   readonly free: number;
 }
@@ -61,7 +61,7 @@ export function planWeek(pieces: readonly WeekPiece[], annealers: readonly WeekA
     .filter((p) => !annealers.some((a) => fits(a, [{ ...p, count: 1 }])))
     .map((p) => p.id);
   const left = [...eachOf(pieces.filter((p) => !homeless.includes(p.id)))].sort(
-    (a, b) => a.due - b.due || a.ready - b.ready || inOrder(a.id, b.id),
+    (a, b) => a.due - b.due || a.ready - b.ready || byCode(a.id, b.id),
   );
   let loads: Draft[] = [];
   for (const p of left) {

@@ -1,6 +1,14 @@
 // Heat through walls against closed forms: Carslaw & Jaeger's transients, Newton's cooling, and no heat lost or made.
 import * as fc from 'fast-check';
-import { cellScratch, conduct, gridOf, heatIn, meanOf, type SkinLaw, type WallKind } from './cells';
+import {
+  cellScratch,
+  conduct,
+  cellGrid,
+  heatIn,
+  meanOf,
+  type SkinLaw,
+  type WallKind,
+} from './cells';
 
 const K = 1.1;
 const C = 2400 * 1300;
@@ -48,7 +56,7 @@ function centre(kind: WallKind, biot: number, fourier: number): number {
 /** The solver's centre after a Fourier number, cooled by h into 0 °C from 1 °C. */
 function solved(kind: WallKind, biot: number, fourier: number, cells: number): number {
   const l = 0.01;
-  const grid = gridOf(kind, l, cells, K, C);
+  const grid = cellGrid(kind, l, cells, K, C);
   const t = new Float64Array(cells).fill(1);
   const h = (biot * K) / l;
   const steps = 400;
@@ -85,7 +93,7 @@ describe('a wall cooling into still surroundings', () => {
   );
 
   it('thin, cools as Newton says: e^(−ht/ρcL)', () => {
-    const grid = gridOf('slab', 0.001, 8, 50, C);
+    const grid = cellGrid('slab', 0.001, 8, 50, C);
     const t = new Float64Array(8).fill(900);
     const law: SkinLaw = { at: 0, loss: 0, slope: 60 };
     for (let i = 0; i < 400; i += 1)
@@ -102,7 +110,7 @@ describe('a wall cooling into still surroundings', () => {
         fc.double({ min: 0, max: 600, noNaN: true }),
         fc.double({ min: -2e4, max: 2e4, noNaN: true }),
         (kind, dt, loss, slope, source) => {
-          const grid = gridOf(kind, 0.012, 8, K, C);
+          const grid = cellGrid(kind, 0.012, 8, K, C);
           const t = new Float64Array(8).map((_, i) => 700 + 30 * i);
           const before = heatIn(grid, t);
           const out = conduct(
@@ -122,6 +130,6 @@ describe('a wall cooling into still surroundings', () => {
   });
 
   it('refuses a wall of nothing', () => {
-    expect(() => gridOf('slab', 0, 8, K, C)).toThrow(/thickness/);
+    expect(() => cellGrid('slab', 0, 8, K, C)).toThrow(/thickness/);
   });
 });

@@ -9,7 +9,7 @@ import { scratchFor, stepChain, type Chain, type End, type Scratch } from './cha
 export type WallKind = 'slab' | 'rod' | 'ball';
 
 /** A wall cut into cells. Per square metre of its outer skin. */
-export interface Grid {
+export interface CellGrid {
   readonly cells: number;
   /** m³ per m² of outer skin. */
   readonly volume: Float64Array;
@@ -24,13 +24,13 @@ export interface Grid {
  * Cuts a wall so thick (m; of a rod or ball the radius) into cells of equal breadth. Conductivity W/(m·K), capacity J/(m³·K).
  * Throws for no thickness.
  */
-export function gridOf(
+export function cellGrid(
   kind: WallKind,
   thickness: number,
   cells: number,
   conductivity: number,
   capacity: number,
-): Grid {
+): CellGrid {
   if (!(thickness > 0)) throw new RangeError(tr`A wall needs a thickness to carry heat.`);
   const dx = thickness / cells;
   const power = kind === 'slab' ? 0 : kind === 'rod' ? 1 : 2;
@@ -90,7 +90,7 @@ export const cellScratch = (cells: number): CellScratch => ({
  * outer skin. Returns the heat that left by the outer skin, J per m².
  */
 export function conduct(
-  grid: Grid,
+  grid: CellGrid,
   scratch: CellScratch,
   t: Float64Array,
   dt: number,
@@ -106,7 +106,7 @@ export function conduct(
 }
 
 /** Mean temperature of the wall, °C. */
-export function meanOf(grid: Grid, t: Float64Array): number {
+export function meanOf(grid: CellGrid, t: Float64Array): number {
   let sum = 0;
   let whole = 0;
   for (let i = 0; i < grid.cells; i += 1) {
@@ -115,10 +115,10 @@ export function meanOf(grid: Grid, t: Float64Array): number {
   }
   return sum / whole;
 }
-const volume = (grid: Grid, i: number): number => grid.volume[i] as number;
+const volume = (grid: CellGrid, i: number): number => grid.volume[i] as number;
 
 /** Heat in the wall above 0 °C, J per m² of outer skin. */
-export function heatIn(grid: Grid, t: Float64Array): number {
+export function heatIn(grid: CellGrid, t: Float64Array): number {
   let sum = 0;
   for (let i = 0; i < grid.cells; i += 1)
     sum += (grid.chain.capacity[i] as number) * (t[i] as number);

@@ -1,6 +1,6 @@
 // Nodes of a wall in the kiln: their glass adds up, steady flow is straight, and a skin gives off what Stefan and Boltzmann say.
 import { STEFAN_BOLTZMANN } from '../units/constants';
-import { depthOf, exchangeAt, filledWith, heatStep, latticeOf, type Body } from './lattice';
+import { wallDepth, exchangeAt, filledWith, heatStep, latticeOf, type Body } from './lattice';
 
 const glass = { conductivity: 1.1, density: 2500, specificHeat: 1150 };
 const BODIES: readonly Body[] = ['slab', 'oneSided', 'cylinder', 'ball'];
@@ -17,7 +17,7 @@ describe('a lattice', () => {
       expect(nodes).toBe(spaces + 1);
       expect(share.reduce((a, b) => a + b, 0)).toBeCloseTo(whole, 12);
     }
-    expect(depthOf({ body, thickness: 0.02 })).toBe(body === 'oneSided' ? 0.02 : 0.01);
+    expect(wallDepth({ body, thickness: 0.02 })).toBe(body === 'oneSided' ? 0.02 : 0.01);
   });
 
   it('grey radiation made linear loses nothing: h·(T₁ − T₂) is ε σ (T₁⁴ − T₂⁴)', () => {

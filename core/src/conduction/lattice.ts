@@ -16,7 +16,7 @@ export interface Wall {
 }
 
 /** How the skin gives off heat: emissivity times view, and air, W/(m²K). */
-export interface Exchange {
+export interface BoxExchange {
   readonly radiant: number;
   readonly air: number;
 }
@@ -38,12 +38,12 @@ export interface Lattice {
 const POWER = { slab: 0, oneSided: 0, cylinder: 1, ball: 2 } as const;
 
 /** From middle to skin: half a slab or a round body's radius; the whole of a one-sided wall. m */
-export const depthOf = ({ body, thickness }: Wall): number =>
+export const wallDepth = ({ body, thickness }: Wall): number =>
   body === 'oneSided' ? thickness : thickness / 2;
 
 /** The lattice of a wall, `nodes` spaces and so one node more. */
 export function latticeOf(wall: Wall, spaces: number): Lattice {
-  const depth = depthOf(wall);
+  const depth = wallDepth(wall);
   const power = POWER[wall.body];
   const n = spaces + 1;
   const at = Float64Array.from({ length: n }, (_, i) => (depth * i) / spaces);
@@ -80,7 +80,7 @@ export const filledWith = (
 });
 
 /** Exchange of a skin with its kiln at their temperatures, °C: W/(m²K). Grey radiation, made linear without error, and air. */
-export function exchangeAt(e: Exchange, kiln: number, skin: number): number {
+export function exchangeAt(e: BoxExchange, kiln: number, skin: number): number {
   const [k, s] = [kiln + ZERO_CELSIUS, skin + ZERO_CELSIUS];
   return e.radiant * STEFAN_BOLTZMANN * (k * k + s * s) * (k + s) + e.air;
 }

@@ -7,7 +7,7 @@ import { factsOf, onTheClock, type Skill, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';
 import { inOrder } from './inOrder';
 import { linksOf } from './links';
-import type { Link, Looking, Problem, Schedule, Task } from './problem';
+import type { Link, CrewLooking, Problem, CrewSchedule, Task } from './problem';
 import { shortest } from './schedule';
 import { share, type HandOf, type Person, type Sharing } from './share';
 import { asLate, fits } from './starts';
@@ -64,7 +64,7 @@ export function planCrew(
   people: readonly Person[],
   working: Working,
   stations: Stations = {},
-  looking: Looking = {},
+  looking: CrewLooking = {},
   /** The clock the heats were placed for; that of who works so when left out. */
   clock: readonly number[] = clockOf(steps, working),
 ): CrewPlan {
@@ -73,7 +73,7 @@ export function planCrew(
   const [one, each] = ways;
   const tried = JSON.stringify(one.hands) === JSON.stringify(each.hands) ? [one] : ways;
   let chosen = one;
-  let found: Schedule | undefined;
+  let found: CrewSchedule | undefined;
   let kept = true;
   for (const [brought, all] of LET_OUT) {
     const out = links.map((l): Link => {

@@ -7,7 +7,7 @@ import { placeOnClock, type Clock } from '../heat/placeOnClock';
 import type { Fires } from '../heat/surroundings';
 import type { WorkStep } from '../work/facts';
 import { crewClock, planCrew, type CrewPlan } from './crew';
-import type { Looking } from './problem';
+import type { CrewLooking } from './problem';
 import type { Person } from './share';
 import type { Stations } from './stations';
 
@@ -34,12 +34,12 @@ export function planPlaced(
   { steps, parts, working, fires }: ToPlan,
   people: readonly Person[],
   stations: Stations = {},
-  looking: Looking = {},
+  looking: CrewLooking = {},
 ): CrewPlanned {
   const how: Working = { ...working, helpers: people.length > 1 };
   const plan = (
     order: readonly WorkStep[],
-    look: Looking,
+    look: CrewLooking,
     clock?: readonly number[],
   ): CrewPlanned => {
     const found = planCrew(order, parts, people, how, stations, look, clock);

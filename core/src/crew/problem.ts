@@ -22,7 +22,7 @@ export interface Problem {
 }
 
 /** A schedule, and how good it is known to be. */
-export interface Schedule {
+export interface CrewSchedule {
   readonly starts: readonly number[];
   readonly makespan: number;
   /** Nothing can be shorter than this. */
@@ -32,7 +32,7 @@ export interface Schedule {
 }
 
 /** How long to look, and whom to tell. */
-export interface Looking {
+export interface CrewLooking {
   /** Stops when this says so; asked every few nodes. */
   readonly enough?: (nodes: number) => boolean;
   readonly onBest?: (starts: readonly number[], makespan: number) => void;

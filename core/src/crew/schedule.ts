@@ -5,13 +5,13 @@
 // and by orders that are forced (orders.ts).
 import { Orders, type Decided } from './orders';
 import { copyOf, Paths, type Node } from './paths';
-import { EPS, type Looking, type Problem, type Schedule } from './problem';
+import { EPS, type CrewLooking, type Problem, type CrewSchedule } from './problem';
 
 /** Nodes between two questions whether it is enough. */
 const ASK = 16;
 
 /** Undefined when no schedule keeps every longest wait. */
-export function shortest(problem: Problem, looking: Looking = {}): Schedule | undefined {
+export function shortest(problem: Problem, looking: CrewLooking = {}): CrewSchedule | undefined {
   const { tasks } = problem;
   if (tasks.length === 0) return { starts: [], makespan: 0, lower: 0, proven: true, nodes: 0 };
   const d = tasks.map((t) => t.seconds);

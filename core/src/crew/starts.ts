@@ -1,5 +1,5 @@
 // Starts held against a problem: whether they fit, and the same begun as late as it can be.
-import type { Problem, Schedule, Task } from './problem';
+import type { Problem, CrewSchedule, Task } from './problem';
 
 /** Are there hands and stations enough for these starts, and the order kept? */
 export function fits({ tasks, links, capacity }: Problem, at: readonly number[]): boolean {
@@ -30,7 +30,7 @@ export function fits({ tasks, links, capacity }: Problem, at: readonly number[])
  */
 export function asLate(
   { tasks, links, capacity }: Problem,
-  found: Schedule,
+  found: CrewSchedule,
   stay: ReadonlySet<number> = new Set(),
 ): readonly number[] {
   const starts = [...found.starts];

@@ -7,7 +7,7 @@ import { stepsCurve } from './programme';
 import type { KilnReading } from './watch';
 
 /** A programme that was begun. s since then, °C. */
-export interface Run {
+export interface DeviceRun {
   readonly lines: readonly RecipeLine[];
   /** What was planned. */
   readonly plan: KilnCurve;
@@ -15,7 +15,7 @@ export interface Run {
 }
 
 /** What was, and what is to come. */
-export interface Going {
+export interface NightGoing {
   /** Measured up to `now`, then foretold. */
   readonly curve: KilnCurve;
   readonly now: number;
@@ -28,7 +28,7 @@ const THERE = 4;
 const MOST = 1500;
 
 /** The curve as it goes; undefined before the first reading. */
-export function asItGoes(run: Run, seen: readonly KilnReading[]): Going | undefined {
+export function asItGoes(run: DeviceRun, seen: readonly KilnReading[]): NightGoing | undefined {
   const read = seen.flatMap((s) =>
     s.temperature === undefined ? [] : [{ ...s, temperature: s.temperature }],
   );
@@ -47,7 +47,7 @@ export function asItGoes(run: Run, seen: readonly KilnReading[]): Going | undefi
 }
 
 function toCome(
-  { lines, plan, box }: Run,
+  { lines, plan, box }: DeviceRun,
   seen: readonly KilnReading[],
   last: KilnReading & { readonly temperature: number },
 ): KilnCurve {

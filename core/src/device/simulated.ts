@@ -30,7 +30,7 @@ export type Happening =
   | { readonly kind: 'element ages'; readonly left: number };
 
 /** What its controller says. °C; `output` of one; s. */
-export interface Told {
+export interface ToldController {
   /** Undefined where the thermocouple is open. */
   readonly temperature: number | undefined;
   readonly lower: number;
@@ -177,7 +177,7 @@ export class SimulatedDevice {
     return this.minutes;
   }
 
-  told(): Told {
+  told(): ToldController {
     const { box } = this.nature;
     const uneven = (box.unevenness * (this.now - box.room)) / (AT_HEAT - box.room);
     const faults: DeviceFault[] = [];

@@ -3,8 +3,8 @@ import { bitVolume, type Bit } from '../shape/bit';
 import { BIT_PRESETS } from '../shape/presets';
 import { FORMS, startingProfile } from '../shape/forms';
 import { measureShape } from '../shape/measure';
-import { addBit, bitOn, copyBit, removeBit, sculptureOn, skinOf } from './bits';
-import { changed } from './changed';
+import { addBit, bitOn, copyBit, removeBit, sculptureOn, skinPointsOf } from './bits';
+import { withChanges } from './changed';
 import { copyName } from './copyName';
 
 interface Piece {
@@ -21,7 +21,7 @@ const bodyOf = (form: (typeof FORMS)[number]) => {
 describe('the skin a bit goes on', () => {
   it.each(FORMS.filter((f) => f !== 'stemmed'))('of a %s is its own, at its waist', (form) => {
     const shape = bodyOf(form);
-    const { height, radius, tall } = skinOf(shape);
+    const { height, radius, tall } = skinPointsOf(shape);
     expect(tall).toBe(shape.height);
     expect(height).toBeGreaterThanOrEqual(shape.lowest);
     expect(height).toBeLessThanOrEqual(shape.lowest + shape.height);
@@ -32,7 +32,7 @@ describe('the skin a bit goes on', () => {
       expect(Math.abs(z - wanted)).toBeGreaterThanOrEqual(Math.abs(height - wanted) - 1e-12);
   });
   it('of nothing drawn yet is an ordinary cup’s', () => {
-    expect(skinOf(undefined)).toEqual({ height: 0.05, radius: 0.03, tall: 0.1 });
+    expect(skinPointsOf(undefined)).toEqual({ height: 0.05, radius: 0.03, tall: 0.1 });
   });
 });
 
@@ -49,8 +49,8 @@ describe('a new bit', () => {
     const shape = bodyOf('tumbler');
     const bit = sculptureOn({ kind: 'ball', diameter: 0.02 }, shape);
     expect(bit.place).toEqual({
-      height: skinOf(shape).height,
-      out: skinOf(shape).radius,
+      height: skinPointsOf(shape).height,
+      out: skinPointsOf(shape).radius,
       around: 0,
       tilt: 0,
       copies: 1,
@@ -85,9 +85,9 @@ describe('names and changes', () => {
   });
   it('what is changed to nothing is left out, the rest stays', () => {
     const part = { name: 'foot', glass: 'soft' as string | undefined, mirror: true };
-    expect(changed(part, { glass: undefined })).toEqual({ name: 'foot', mirror: true });
-    expect('glass' in changed(part, { glass: undefined })).toBe(false);
-    expect(changed(part, { name: 'stem' })).toEqual({ ...part, name: 'stem' });
+    expect(withChanges(part, { glass: undefined })).toEqual({ name: 'foot', mirror: true });
+    expect('glass' in withChanges(part, { glass: undefined })).toBe(false);
+    expect(withChanges(part, { name: 'stem' })).toEqual({ ...part, name: 'stem' });
     expect(part.glass).toBe('soft');
   });
 });

@@ -19,7 +19,7 @@ const NO_BODY = { height: 0.05, radius: 0.03, tall: 0.1 };
 const WAIST = 0.55;
 
 /** The body's skin where a new bit goes, m. */
-export function skinOf(shape: Shape | undefined): typeof NO_BODY {
+export function skinPointsOf(shape: Shape | undefined): typeof NO_BODY {
   if (!shape) return NO_BODY;
   const wanted = shape.lowest + WAIST * shape.height;
   const { r, z } = shape.outer;
@@ -34,14 +34,14 @@ export function skinOf(shape: Shape | undefined): typeof NO_BODY {
 export const bitOn = (
   preset: BitPreset,
   body: Shape | undefined,
-): Bit & { readonly name: string } => newBit(preset, skinOf(body));
+): Bit & { readonly name: string } => newBit(preset, skinPointsOf(body));
 
 /** A form read from a file as a bit on the body's skin. */
 export function sculptureOn(
   shape: BitShape,
   body: Shape | undefined,
 ): Bit & { readonly name: string } {
-  const { height, radius } = skinOf(body);
+  const { height, radius } = skinPointsOf(body);
   return {
     name: tr`sculpture`,
     shape,

@@ -9,7 +9,7 @@ export type Changes<T> = { readonly [K in keyof T]?: T[K] | undefined };
  * @example
  * changed({ name: 'foot', glass: 'soft-batch-96' }, { glass: undefined }); // { name: 'foot' }
  */
-export function changed<T extends object>(value: T, change: Changes<T>): T {
+export function withChanges<T extends object>(value: T, change: Changes<T>): T {
   const copy = { ...value, ...change };
   for (const key of Object.keys(copy) as (keyof T)[])
     if (copy[key] === undefined) Reflect.deleteProperty(copy, key);

@@ -37,12 +37,12 @@ const isObject = (v: Json): v is Fields => typeof v === 'object' && v !== null &
 const isList = (v: Json): v is readonly Json[] => Array.isArray(v);
 
 /** The same, whatever the order of fields. */
-export function same(a: Json, b: Json): boolean {
+export function sameJson(a: Json, b: Json): boolean {
   if (a === b) return true;
-  if (isList(a) && isList(b)) return a.length === b.length && a.every((x, i) => same(x, b[i]));
+  if (isList(a) && isList(b)) return a.length === b.length && a.every((x, i) => sameJson(x, b[i]));
   if (!isObject(a) || !isObject(b)) return false;
   const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
-  return [...keys].every((k) => same(a[k], b[k]));
+  return [...keys].every((k) => sameJson(a[k], b[k]));
 }
 
 type Named = { readonly id: string } & Fields;
@@ -70,12 +70,12 @@ export function merged<T>(base: T, mine: T, theirs: T, choices: Choices = {}): M
   };
 
   const merge = (path: Clash['path'], b: Json, m: Json, t: Json): Json => {
-    if (same(m, t)) return m;
-    if (same(b, m)) {
+    if (sameJson(m, t)) return m;
+    if (sameJson(b, m)) {
       took.theirs = true;
       return t;
     }
-    if (same(b, t)) {
+    if (sameJson(b, t)) {
       took.mine = true;
       return m;
     }

@@ -1,5 +1,12 @@
 // Variants of an order: kept, added, drafted anew. What is put in hand is what is in hand.
-import { inHand, redrafted, withSteps, withVariant, type KeptOrder, type NamedStep } from './order';
+import {
+  inHand,
+  redraftedSteps,
+  withSteps,
+  withVariant,
+  type KeptOrder,
+  type NamedStep,
+} from './order';
 
 const step = (id: string): NamedStep => ({ id, kind: 'flash', part: 'p1' });
 const order = (chosen: number, ...variants: string[]): KeptOrder => ({
@@ -56,11 +63,11 @@ describe('another variant', () => {
 
 describe('drafted anew', () => {
   it('the only variant is let go, so that the draft follows the form', () => {
-    expect(redrafted(order(0, 'one'), [step('d')])).toEqual({ chosen: 0, variants: [] });
-    expect(redrafted(undefined, [step('d')])).toEqual({ chosen: 0, variants: [] });
+    expect(redraftedSteps(order(0, 'one'), [step('d')])).toEqual({ chosen: 0, variants: [] });
+    expect(redraftedSteps(undefined, [step('d')])).toEqual({ chosen: 0, variants: [] });
   });
   it('of several the one in hand gets the draft, the others stay', () => {
-    const next = redrafted(order(1, 'one', 'two'), [step('d')]);
+    const next = redraftedSteps(order(1, 'one', 'two'), [step('d')]);
     expect(next.variants.map((v) => v.steps[0]?.id)).toEqual(['one', 'd']);
     expect(inHand(next)).toBe(1);
   });

@@ -122,7 +122,7 @@ export function withPlan<S extends NamedStep>(
 }
 
 /** The variant in hand drafted anew; the only one is simply let go, for the draft follows the form. */
-export function redrafted<S extends NamedStep>(
+export function redraftedSteps<S extends NamedStep>(
   order: KeptOrder<S> | undefined,
   drafted: readonly S[],
 ): KeptOrder<S> {

@@ -2,7 +2,7 @@
 import type { PlannedPart } from '../piece/derive';
 import type { Whole } from '../piece/whole';
 import { newPart, type PartPreset } from '../shape/presets';
-import { spanOf, type ProfilePoint } from '../shape/profile';
+import { profileSpan, type ProfilePoint } from '../shape/profile';
 import { factsOf, type WorkStep } from '../work/facts';
 import { copyName } from './copyName';
 import type { KeptOrder, NamedStep } from './order';
@@ -44,7 +44,7 @@ export function freshName(parts: readonly EditedPart[], wanted: string): string 
 }
 
 /** What an added part has to know of the form: its parts as planned, and the whole. */
-export interface Standing {
+export interface StandingOn {
   readonly parts: readonly PlannedPart[];
   readonly whole: Whole;
   readonly main?: PlannedPart;
@@ -56,7 +56,7 @@ export interface Standing {
  */
 export function addPart<D extends Edited>(
   piece: D,
-  form: Standing | undefined,
+  form: StandingOn | undefined,
   preset: PartPreset,
   inHand: number,
 ): D {
@@ -88,7 +88,7 @@ export function addPart<D extends Edited>(
 }
 
 /** A place on the drawing: out from the axis, less than nothing on the left, and up, m. */
-export interface Spot {
+export interface PointSpot {
   readonly out: number;
   readonly height: number;
 }
@@ -102,7 +102,7 @@ export interface Liftable {
   }[];
   readonly bits?: readonly { readonly place: { readonly height: number } }[] | undefined;
   readonly fillLine?: number | undefined;
-  readonly dimensions?: readonly { readonly from: Spot; readonly to: Spot }[] | undefined;
+  readonly dimensions?: readonly { readonly from: PointSpot; readonly to: PointSpot }[] | undefined;
   readonly pattern?:
     | {
         readonly part: string;
@@ -124,12 +124,12 @@ export function lifted<D extends Liftable>(
 ): D {
   const went = new Set<string>();
   const parts = piece.parts.map((p) => {
-    if (spanOf(p.profile)[0] < from) return p;
+    if (profileSpan(p.profile)[0] < from) return p;
     went.add(p.id);
     return raisedPart(p, by);
   });
   const { pattern, fillLine, bits, dimensions } = piece;
-  const up = <S extends Spot>(spot: S): S =>
+  const up = <S extends PointSpot>(spot: S): S =>
     spot.height >= from ? { ...spot, height: spot.height + by } : spot;
   return {
     ...piece,

@@ -3,7 +3,7 @@ import { tr } from '../words/tr';
 import type { BitShape } from '../shape/bit';
 import { LEAST_WALL, MOST_WALL } from '../shape/checkProfile';
 import { ON_IT } from '../shape/presets';
-import { spanOf, type ProfilePoint } from '../shape/profile';
+import { profileSpan, type ProfilePoint } from '../shape/profile';
 import { micron } from './micron';
 import { lifted, type Liftable } from './parts';
 
@@ -102,7 +102,7 @@ export function scaledPart<D extends Sized>(
   if (!(by > 0)) throw new RangeError(tr`A part cannot be made ${by} times as large.`);
   const part = piece.parts.find((p) => p.id === id);
   if (!part) return piece;
-  const [from, top] = spanOf(part.profile);
+  const [from, top] = profileSpan(part.profile);
   const room = lifted(piece, top - ON_IT, (top - from) * (by - 1), vessel);
   return {
     ...room,

@@ -1,7 +1,7 @@
 // What can be done to an order of work: pure, from steps to steps.
 import { factsOf, type WorkStep } from '../work/facts';
 import type { StepId } from '../work/step';
-import { changed } from './changed';
+import { withChanges } from './changed';
 
 /** A kind of step of the shop's own making. */
 export interface OwnKind {
@@ -22,7 +22,7 @@ export const changeStep = (
   steps: readonly WorkStep[],
   at: number,
   patch: Partial<WorkStep>,
-): WorkStep[] => steps.map((s, k) => (k === at ? changed(s, patch) : s));
+): WorkStep[] => steps.map((s, k) => (k === at ? withChanges(s, patch) : s));
 
 /** A step put elsewhere; undefined where there is nothing to move or nowhere to go. */
 export function moveStep(

@@ -5,10 +5,10 @@ import {
   lifted,
   type Edited,
   type EditedPart,
-  type Standing,
+  type StandingOn,
 } from './parts';
 import { ON_IT } from '../shape/presets';
-import { spanOf } from '../shape/profile';
+import { profileSpan } from '../shape/profile';
 import { micron } from './micron';
 import { raisedPart } from './profile';
 
@@ -18,11 +18,11 @@ import { raisedPart } from './profile';
  */
 export function takeIn<D extends Edited>(
   piece: D,
-  form: Standing | undefined,
+  form: StandingOn | undefined,
   part: Omit<EditedPart, 'id'>,
   inHand: number,
 ): D {
-  const [low, high] = spanOf(part.profile);
+  const [low, high] = profileSpan(part.profile);
   const base = form?.parts.find((p) => p.index === inHand) ?? form?.main;
   const vessel = form?.whole.vessel;
   const under = vessel !== undefined && vessel.index === base?.index;

@@ -1,14 +1,14 @@
 // Changes of form, and of how it stands, that may shorten a piece's night: each as the piece it would become, to be tried.
 import { tr } from '../words/tr';
-import type { Stands } from '../anneal/section/realSection';
+import type { SectionStands } from '../anneal/section/realSection';
 import type { PlannedPart } from '../piece/derive';
-import { spanOf, type ProfilePoint } from '../shape/profile';
+import { profileSpan, type ProfilePoint } from '../shape/profile';
 import { micron } from './micron';
 
 /** What a piece has that may be changed. */
 interface Changed {
   parts: { profile: ProfilePoint[] }[];
-  firing: { standing?: { stands?: Stands; rounded?: number } };
+  firing: { standing?: { stands?: SectionStands; rounded?: number } };
 }
 
 /** A change in the maker's words, and the piece with it. */
@@ -31,7 +31,7 @@ const ROUNDED = 3e-3;
 /** Half a millimetre is what a maker can mean. */
 const halfMm = (m: number): string => (Math.round(2000 * m) / 2).toFixed(1).replace('.0', '');
 
-const STANDS: Readonly<Record<Stands, string>> = {
+const STANDS: Readonly<Record<SectionStands, string>> = {
   free: tr`stand it on posts or a grid, off the shelf`,
   shelf: tr`stand it flat on the shelf`,
   rim: tr`stand it mouth down`,
@@ -55,12 +55,12 @@ export function wouldHelp<D extends Changed>(
       return change ? [change] : [];
     });
   const { stands = 'free', rounded = 1e-3 } = piece.firing.standing ?? {};
-  const stood = (change: { stands?: Stands; rounded?: number }): D => ({
+  const stood = (change: { stands?: SectionStands; rounded?: number }): D => ({
     ...piece,
     firing: { ...piece.firing, standing: { ...piece.firing.standing, ...change } },
   });
   const hollow = parts.some((p) => p.shape.opening === 'open' || p.shape.opening === 'narrow');
-  const ways: readonly Stands[] = ['free', ...(hollow ? (['rim'] as const) : []), 'lying'];
+  const ways: readonly SectionStands[] = ['free', ...(hollow ? (['rim'] as const) : []), 'lying'];
   return [
     ...forms,
     ...(rounded < ROUNDED
@@ -96,7 +96,7 @@ function slimmer<D extends Changed>(
 ): WouldHelp<D> | undefined {
   const profile = piece.parts[index]?.profile;
   if (!profile) return undefined;
-  const [low, high] = spanOf(profile);
+  const [low, high] = profileSpan(profile);
   const wide = 2 * Math.max(...profile.map((p) => p.radius));
   const height = high - low;
   if (wide < PLATE * height)

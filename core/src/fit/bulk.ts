@@ -12,7 +12,7 @@ export const lookThrough = (shares: readonly WallShare[], wall: number, ground: 
   );
 
 /** Dimming per metre of wall, and the light scattered from a wall so thick. */
-export interface Bulk {
+export interface LightBulk {
   /** Absorption of red, green and blue, 1/m of the whole wall: light left is exp(−σ t). */
   readonly absorb: Light;
   /** What comes back over black, linear. */
@@ -22,7 +22,7 @@ export interface Bulk {
 const CLEAREST = 1e-6;
 
 /** A part's wall in bulk (Beer–Lambert, layers in their shares). `wall` is an ordinary place of it, m. */
-export function bulkOf(shares: readonly WallShare[], wall: number): Bulk {
+export function bulkOf(shares: readonly WallShare[], wall: number): LightBulk {
   const absorb = [0, 1, 2].map((c) =>
     shares.reduce((sum, { colour, share }) => {
       if (!colour) return sum;

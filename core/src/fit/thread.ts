@@ -25,7 +25,7 @@ export const bowFor = (thread: Thread, difference: number): number =>
   (curvaturePerStrain(thread) * difference * thread.fall * thread.length ** 2) / 8;
 
 /** How well the bow, the length and the thicknesses were read, as one standard deviation each, m. */
-export interface Reading {
+export interface ThreadSeen {
   readonly bow: number;
   readonly bowError: number;
   readonly lengthError: number;
@@ -42,7 +42,7 @@ export interface Difference {
  * Δα from a measured bow. Errors go through the formula by small steps and are added in squares (GUM, JCGM 100:2008,
  * 5.1.2); both halves' thickness errors are taken as independent.
  */
-export function differenceFrom(thread: Thread, reading: Reading): Difference {
+export function differenceFrom(thread: Thread, reading: ThreadSeen): Difference {
   const at = (t: Thread, bow: number): number => bow / bowFor(t, 1);
   const value = at(thread, reading.bow);
   const [a, b] = thread.thickness;

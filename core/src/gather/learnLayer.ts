@@ -22,7 +22,7 @@ export interface Learned {
 }
 
 /** Fewer entries than this change nothing: a median needs three to outvote a wild one. */
-export const ENOUGH = 3;
+export const ENOUGH_WEIGH_INS = 3;
 /** So many deviations away an entry is wild (Huber & Ronchetti, *Robust Statistics*). */
 const WILD = 3.5;
 /** A hand is never steadier than this; keeps a few equal entries from calling the next one wild. */
@@ -37,7 +37,8 @@ export function layerRatio(entry: WeighIn, glass: Glass): number {
 /** The median of the ratios (on their logarithms), wild entries left out, once there are enough. */
 export function learnLayer(entries: readonly WeighIn[], glass: Glass): Learned {
   const logs = entries.map((e) => Math.log(layerRatio(e, glass)));
-  if (logs.length < ENOUGH) return { factor: 1, spread: undefined, entries: logs.length, wild: [] };
+  if (logs.length < ENOUGH_WEIGH_INS)
+    return { factor: 1, spread: undefined, entries: logs.length, wild: [] };
   const middle = median(logs);
   const sigma = Math.max(LEAST_SPREAD, madOf(logs, middle));
   const wild = logs.flatMap((v, i) => (Math.abs(v - middle) > WILD * sigma ? [i] : []));

@@ -12,7 +12,7 @@ import {
   type HeatPart,
   type HeatState,
 } from './hotShop';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import { STUDIO_FIRES } from './surroundings';
 import { stiffnessOf } from './trouble';
 import { coldTrouble } from './troubleCold';
@@ -104,7 +104,7 @@ describe('a bit as it comes', () => {
 describe('a bit that hangs', () => {
   it('passes the wall what it loses to it, no more and no less (0.1 %)', () => {
     const state = at(800);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     const before = heatOfAll(state, PARTS);
     const balance = { lost: 0 };
     integrate(state, PARTS, [], 30, 0.5, STUDIO_FIRES, undefined, balance);
@@ -114,7 +114,7 @@ describe('a bit that hangs', () => {
   });
   it('cools with its part, and is heated with it', () => {
     const state = at(900);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     finish(state, PARTS, handle);
     const mean = (): number => bitMean(state.bits[0]?.[0] as never);
     const start = mean();
@@ -126,14 +126,14 @@ describe('a bit that hangs', () => {
   });
   it('a copy of the shop leaves the bits of the first alone', () => {
     const state = at(900);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     const copy = copyState(state);
     integrate(copy, PARTS, [], 40, 1);
     expect(copy.bits[0]?.[0]?.cells[0]).not.toBe(state.bits[0]?.[0]?.cells[0]);
   });
   it('on a part that is not there yet there is none', () => {
     const state = coldShop(PARTS);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     expect(state.bits[0]).toEqual([]);
   });
 });
@@ -141,7 +141,7 @@ describe('a bit that hangs', () => {
 describe('the wall it comes onto', () => {
   const told = (shoulder: number) => {
     const state = at(800, shoulder, 800);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     return bitTrouble(state, PARTS, stiff, handle);
   };
   // From about 600 °C, hotter for a hot seal (TRADE §7 and the shop's practice; common practice, no source).
@@ -166,7 +166,7 @@ describe('the wall it comes onto', () => {
 describe('a notch', () => {
   const after = (melted: boolean, shoulder: number) => {
     const state = at(900, 700, 900);
-    begin(state, PARTS, handle, STUDIO_FIRES);
+    beginPart(state, PARTS, handle, STUDIO_FIRES);
     finish(state, PARTS, handle);
     if (melted) finish(state, PARTS, melt);
     (state.cells[0]?.[1] as Float64Array).fill(shoulder);

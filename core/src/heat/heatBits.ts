@@ -56,7 +56,7 @@ export function brought(
   const stay = (place: HeatPlace, seconds: number): void => {
     const around = surroundings(place, fires);
     for (let s = 0; s < seconds; s += 1) {
-      setLaw(law, skinOf(cells), zone.emissivity, around, 1);
+      setLaw(law, skinTemperature(cells), zone.emissivity, around, 1);
       conduct(zone.grid, scratch, cells, 1, law, SHUT, 0);
     }
   };
@@ -79,4 +79,4 @@ export const contactTemperature = (
 export const bitMean = (b: LiveBit): number => meanOf(b.zone.grid, b.cells);
 
 /** A skin's temperature, °C: its outermost cell. */
-export const skinOf = (cells: Float64Array): number => cells[cells.length - 1] as number;
+export const skinTemperature = (cells: Float64Array): number => cells[cells.length - 1] as number;

@@ -12,7 +12,7 @@ import {
   type HeatPart,
   type HeatState,
 } from './hotShop';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import { lumpOf, SIDES, wallZone, zonesOf, type HeatZone } from './zones';
 import { measureShape } from '../shape/measure';
 import { startingProfile } from '../shape/forms';
@@ -104,7 +104,7 @@ describe('a sequence', () => {
     const balance = { lost: 0 };
     for (const s of steps) {
       const before = heatOfAll(state, [tumbler]);
-      begin(state, [tumbler], s, STUDIO_FIRES);
+      beginPart(state, [tumbler], s, STUDIO_FIRES);
       brought += heatOfAll(state, [tumbler]) - before;
       integrate(state, [tumbler], [s], s.seconds, 1, STUDIO_FIRES, undefined, balance);
       // Taking form keeps the lump's heat, but for what is trimmed or left at the pipe.
@@ -128,7 +128,7 @@ describe('a sequence', () => {
     const run = (dt: number): number => {
       const state = coldShop([tumbler]);
       for (const s of steps) {
-        begin(state, [tumbler], s, STUDIO_FIRES);
+        beginPart(state, [tumbler], s, STUDIO_FIRES);
         integrate(state, [tumbler], [s], s.seconds, dt);
         finish(state, [tumbler], s);
       }
@@ -149,7 +149,7 @@ describe('parts', () => {
       step('shapeSolid', 15, { part: 1 }),
       step('garage', 8, { part: 1 }),
     ]) {
-      begin(state, parts, s, STUDIO_FIRES);
+      beginPart(state, parts, s, STUDIO_FIRES);
       integrate(state, parts, [s], s.seconds, 1);
       finish(state, parts, s);
     }
@@ -164,7 +164,7 @@ describe('parts', () => {
 
   it('are copied whole, and the copy stays as it was', () => {
     const state = coldShop(parts);
-    begin(state, parts, step('gather', 12), STUDIO_FIRES);
+    beginPart(state, parts, step('gather', 12), STUDIO_FIRES);
     const copy = copyState(state);
     integrate(state, parts, [], 30, 1);
     expect(copy.cells[0]?.[0]?.[7]).not.toBe(state.cells[0]?.[0]?.[7]);

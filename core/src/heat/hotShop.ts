@@ -10,7 +10,7 @@ import { areOne, eachApart, type Groups } from '../work/joined';
 import { cellScratch, conduct, heatIn, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import type { HeatPlace } from '../work/heatPlace';
 import { setLaw, STUDIO_FIRES, surroundings, type Fires } from './surroundings';
-import { hangsOn, skinOf, type LiveBit, type HeatBit } from './heatBits';
+import { hangsOn, skinTemperature, type LiveBit, type HeatBit } from './heatBits';
 import { CELLS, type HeatZone } from './zones';
 
 /** A part as heat sees it. */
@@ -193,7 +193,7 @@ export function integrate(
             (step?.kind === 'longReheat' ? WALKED_IN : 1) *
             (own ? (mine ? 1 : OTHER_END) : BESIDE ** Math.abs(i - (step?.part ?? i)));
         shares[j] = share;
-        setLaw(law, skinOf(t), z.emissivity, around, share);
+        setLaw(law, skinTemperature(t), z.emissivity, around, share);
         const out = conduct(z.grid, scratch, t, h, law, SHUT, (passes[i]?.[j] ?? 0) / z.area);
         if (balance) balance.lost += out * z.area;
       });
@@ -201,7 +201,7 @@ export function integrate(
         const z = bit.zone;
         const touched = TOUCHING.includes(place);
         const share = touched ? (step?.name === bit.name ? 1 : 0) : (shares[bit.on] ?? 1);
-        setLaw(law, skinOf(bit.cells), z.emissivity, around, share);
+        setLaw(law, skinTemperature(bit.cells), z.emissivity, around, share);
         const gets = fromWall(state, zones, i, bit);
         const out = conduct(z.grid, scratch, bit.cells, h, law, SHUT, gets / z.area);
         if (balance) balance.lost += bit.copies * out * z.area;

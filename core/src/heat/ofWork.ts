@@ -12,8 +12,8 @@ import {
   heatedTrouble,
   sagTrouble,
   stiffnessOf,
-  troubleOf,
-  type Found,
+  heatTrouble,
+  type FoundTrouble,
   type Trouble,
 } from './trouble';
 import { coldTrouble } from './troubleCold';
@@ -89,9 +89,9 @@ export function heatOfWork(
         });
       });
   };
-  const startOf = new Map<number, Found | undefined>();
+  const startOf = new Map<number, FoundTrouble | undefined>();
   const notes = new Map<number, Trouble | undefined>();
-  const ends = new Map<number, Found | undefined>();
+  const ends = new Map<number, FoundTrouble | undefined>();
   const worse = (a: Trouble | undefined, b: Trouble | undefined): Trouble | undefined =>
     !a ? b : !b ? a : a.verdict.verdict === 'no' || b.verdict.verdict !== 'no' ? a : b;
   const { state } = walk(parts, steps, starts, every, fires, {
@@ -106,7 +106,7 @@ export function heatOfWork(
       const end = found(state, parts, step);
       ends.set(i, end);
       const all = [
-        troubleOf(step, parts, stiff, end),
+        heatTrouble(step, parts, stiff, end),
         heatedTrouble(state, parts, stiff, step),
         sagTrouble(state, parts, stiff, step, fires),
         coldTrouble(state, parts, stiff),

@@ -1,15 +1,15 @@
 // One step after another, as fast as a search needs it: what a step does to the glass, who waits meanwhile, and what goes wrong in it.
 import { factsOf, onTheClock, type WorkStep } from '../work/facts';
-import { areOne, joinOf, together } from '../work/joined';
+import { areOne, joinOf, partsTogether } from '../work/joined';
 import { copyState, integrate, type HeatPart, type HeatState } from './hotShop';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import type { Fires } from './surroundings';
 import {
   found,
   heatedTrouble,
   sagTrouble,
-  troubleOf,
-  type Stiffness,
+  heatTrouble,
+  type GlassStiffness,
   type Trouble,
 } from './trouble';
 import { coldTrouble } from './troubleCold';
@@ -35,7 +35,7 @@ const DT = 2;
 /** A shop at work: what is made, in which fires, by whom. */
 export interface Shop {
   readonly parts: readonly HeatPart[];
-  readonly stiff: Stiffness;
+  readonly stiff: GlassStiffness;
   readonly fires: Fires;
   readonly working: Working;
 }
@@ -67,7 +67,7 @@ export function pass(shop: Shop, state: HeatState, step: WorkStep): Trouble | un
       fires,
       undefined,
       undefined,
-      new Set(together(groups, step.part)),
+      new Set(partsTogether(groups, step.part)),
     );
   const apart = working.helpers && state.phase[working.main] !== 'absent' && !onMain;
   const join = joinOf(step);
@@ -88,14 +88,17 @@ export function pass(shop: Shop, state: HeatState, step: WorkStep): Trouble | un
     }
     if (!apart) state.helper.since += length;
   }
-  begin(state, parts, step, fires);
+  beginPart(state, parts, step, fires);
   const met = faces(state, parts, stiff, step) ?? bitTrouble(state, parts, stiff, step);
   const only = beside
-    ? new Set([...together(groups, step.part), ...(join ? together(groups, join.to) : [])])
+    ? new Set([
+        ...partsTogether(groups, step.part),
+        ...(join ? partsTogether(groups, join.to) : []),
+      ])
     : undefined;
   integrate(state, parts, [step], length, DT, fires, undefined, undefined, only);
   const own =
-    troubleOf(step, parts, stiff, found(state, parts, step), margin) ??
+    heatTrouble(step, parts, stiff, found(state, parts, step), margin) ??
     heatedTrouble(state, parts, stiff, step, margin) ??
     coldTrouble(state, parts, stiff, MARGIN) ??
     sagTrouble(state, parts, stiff, step, fires);

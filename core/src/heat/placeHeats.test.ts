@@ -11,7 +11,7 @@ import { heatOfWork } from './ofWork';
 import { placeHeats } from './placeHeats';
 import { STUDIO_FIRES } from './surroundings';
 import { coldShop, integrate, type HeatPart } from './hotShop';
-import { begin } from './stepEffects';
+import { beginPart } from './stepEffects';
 import { lumpOf, zonesOf, zonesOnPipe } from './zones';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
@@ -164,7 +164,7 @@ describe('the clock', () => {
     expect(heat.samples).toBeLessThan(4100);
     expect(heatOfWork([part], []).total).toBe(0);
     const state = coldShop([part]);
-    begin(state, [part], s('q', 'open', 9, 10), STUDIO_FIRES);
+    beginPart(state, [part], s('q', 'open', 9, 10), STUDIO_FIRES);
     expect(state.phase).toEqual(['absent']);
   });
 });

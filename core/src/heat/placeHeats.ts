@@ -22,7 +22,7 @@ import { STUDIO_FIRES, type Fires } from './surroundings';
 import { stiffnessOf, type Trouble } from './trouble';
 
 /** What came of it. */
-export type Placed =
+export type PlacedHeats =
   | {
       readonly ok: true;
       readonly steps: readonly WorkStep[];
@@ -65,7 +65,7 @@ export function placeHeats(
   steps: readonly WorkStep[],
   working: Working,
   fires: Fires = STUDIO_FIRES,
-): Placed {
+): PlacedHeats {
   const shop: Shop = { parts, stiff: stiffnessOf(parts), fires, working };
   const wanted = [...steps.filter((s) => !isHeat(s))];
   const long = Math.max(0, ...wanted.map((s) => (s.kind === 'longReheat' ? s.seconds : 0)));

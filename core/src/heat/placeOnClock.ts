@@ -2,11 +2,11 @@
 // makes the glass wait is put into the placing, until nothing is wrong by that clock or no more is gained.
 import { clockOf } from '../work/clock';
 import { factsOf, type WorkStep } from '../work/facts';
-import { eachApart, joinOf, partsIn, together, unite } from '../work/joined';
+import { eachApart, joinOf, partsIn, partsTogether, unite } from '../work/joined';
 import type { HeatPart } from './hotShop';
 import { heatOfWork, type WorkHeat } from './ofWork';
 import type { Working } from './passing';
-import { placeHeats, type Placed } from './placeHeats';
+import { placeHeats, type PlacedHeats } from './placeHeats';
 import { STUDIO_FIRES, type Fires } from './surroundings';
 
 /** Gives every step of an order its start, s. */
@@ -14,7 +14,7 @@ export type Clock = (steps: readonly WorkStep[]) => readonly number[];
 
 /** An order by its clock. */
 export interface OnClock {
-  readonly placed: Placed;
+  readonly placed: PlacedHeats;
   readonly starts: readonly number[];
   readonly heat: WorkHeat;
 }
@@ -43,13 +43,13 @@ export function waitsOf(
     .filter(({ s }) => factsOf(s).off === undefined && groups[s.part] !== undefined)
     .sort((a, b) => a.start - b.start)
     .forEach(({ s, start }) => {
-      const mine = together(groups, s.part);
+      const mine = partsTogether(groups, s.part);
       const since = Math.max(-Infinity, ...mine.map((k) => free[k] ?? -Infinity));
       if (start - since > 0.5 && since > -Infinity) waits.set(s.id, start - since);
       const join = joinOf(s);
       if (join) unite(groups, join.part, join.to);
       const parked = factsOf(s).does === 'park';
-      for (const k of together(groups, s.part))
+      for (const k of partsTogether(groups, s.part))
         free[k] = parked ? undefined : start + Math.max(0, s.seconds);
     });
   return waits;

@@ -11,7 +11,7 @@ import { factsOf, type WorkStep } from '../work/facts';
 import { meanOf } from '../conduction/cells';
 import { coldShop, integrate, zonesNow, type HeatPart } from './hotShop';
 import { placeHeats } from './placeHeats';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import { firesFor, STUDIO_FIRES } from './surroundings';
 
 const FIRES = firesFor(glassOf('soft-batch-96'));
@@ -24,7 +24,7 @@ function ends(parts: readonly HeatPart[], steps: readonly WorkStep[]): number[] 
   const state = coldShop(parts, steps);
   for (const s of steps) {
     if (factsOf(s).off !== undefined) continue;
-    begin(state, parts, s, STUDIO_FIRES);
+    beginPart(state, parts, s, STUDIO_FIRES);
     integrate(state, parts, [s], s.seconds, 1);
     finish(state, parts, s);
   }

@@ -5,7 +5,7 @@ import { meanOf } from '../conduction/cells';
 import type { WorkStep } from '../work/facts';
 import { coldShop, heatOfAll, zonesNow, type HeatPart, type HeatState } from './hotShop';
 import { STUDIO_FIRES } from './surroundings';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import { SIDES, wallZone } from './zones';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
@@ -31,7 +31,7 @@ const step = (kind: WorkStep['kind'], of = 0, more: Partial<WorkStep> = {}): Wor
 });
 const done = (state: HeatState, ...steps: readonly WorkStep[]): HeatState => {
   for (const s of steps) {
-    begin(state, PARTS, s, STUDIO_FIRES);
+    beginPart(state, PARTS, s, STUDIO_FIRES);
     finish(state, PARTS, s);
   }
   return state;
@@ -79,7 +79,7 @@ describe('taking form', () => {
     const state = shop(step('gather'));
     (state.cells[0]?.[0] as Float64Array).fill(980);
     const blow = step('blow');
-    begin(state, PARTS, blow, STUDIO_FIRES);
+    beginPart(state, PARTS, blow, STUDIO_FIRES);
     expect(state.phase[0]).toBe('lump');
     finish(state, PARTS, blow);
     expect(state.phase[0]).toBe('formed');

@@ -1,6 +1,6 @@
 // What steps do to the glass at once: gathering, forming, joining, parking, opening, boxing. What time does is in hotShop.
 import { factsOf, type WorkStep } from '../work/facts';
-import { joinOf, together, unite } from '../work/joined';
+import { joinOf, partsTogether, unite } from '../work/joined';
 import { meanOf } from '../conduction/cells';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
 import type { Fires } from './surroundings';
@@ -26,7 +26,7 @@ const meanNow = (zones: readonly HeatZone[], cells: readonly Float64Array[]): nu
 };
 
 /** What a step changes at its start; joins, parking and boxing count at its end (`finish`). */
-export function begin(
+export function beginPart(
   state: HeatState,
   parts: readonly HeatPart[],
   step: WorkStep,
@@ -109,7 +109,7 @@ const onto = (part: HeatPart, step: WorkStep): number => {
 };
 
 function unpark(state: HeatState, i: number): void {
-  for (const k of together(state.groups, i)) state.parked[k] = false;
+  for (const k of partsTogether(state.groups, i)) state.parked[k] = false;
 }
 
 /** A go at its form: the last one makes it, those before take it some of the way. */
@@ -140,14 +140,14 @@ export function finish(state: HeatState, parts: readonly HeatPart[], step: WorkS
   if (does === 'form' && state.phase[i] === 'lump') form(state, part, i, step);
   if (does === 'melt') for (const b of state.bits[i] ?? []) b.notch = false;
   if (does === 'transfer' || does === 'release')
-    for (const k of together(state.groups, i)) state.opened[k] = true;
-  if (does === 'park') for (const k of together(state.groups, i)) state.parked[k] = true;
+    for (const k of partsTogether(state.groups, i)) state.opened[k] = true;
+  if (does === 'park') for (const k of partsTogether(state.groups, i)) state.parked[k] = true;
   const join = joinOf(step);
   if (join && join.to < parts.length) {
     unite(state.groups, join.part, join.to);
-    for (const k of together(state.groups, i)) state.parked[k] = false;
+    for (const k of partsTogether(state.groups, i)) state.parked[k] = false;
   }
   if (does === 'box')
-    for (const k of together(state.groups, i))
+    for (const k of partsTogether(state.groups, i))
       if (state.phase[k] === 'formed') state.phase[k] = 'boxed';
 }

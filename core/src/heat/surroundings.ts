@@ -22,7 +22,7 @@ export interface Surroundings {
 }
 
 /** How this shop's bench and glory hole give and take heat, of what is ordinary; learnt from readings. */
-export interface Exchange {
+export interface AirExchange {
   readonly bench?: number | undefined;
   readonly hole?: number | undefined;
 }
@@ -33,7 +33,7 @@ export interface Fires {
   readonly gloryHole: number;
   readonly garage: number;
   readonly annealer: number;
-  readonly exchange?: Exchange | undefined;
+  readonly exchange?: AirExchange | undefined;
 }
 
 export const STUDIO_FIRES: Fires = { pot: 1150, gloryHole: 1200, garage: 510, annealer: 505 };

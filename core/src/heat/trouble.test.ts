@@ -6,7 +6,7 @@ import { factsOf, type WorkStep } from '../work/facts';
 import { STEPS } from '../work/steps';
 import { unite } from '../work/joined';
 import { coldShop, type HeatPart, type HeatState } from './hotShop';
-import { found, needOf, stiffnessOf, troubleOf } from './trouble';
+import { found, needOf, stiffnessOf, heatTrouble } from './trouble';
 import { coldTrouble } from './troubleCold';
 import { faces } from './troubleJoins';
 import { SIDES, wallZone } from './zones';
@@ -44,7 +44,7 @@ const step = (kind: WorkStep['kind'], more: Partial<WorkStep> = {}): WorkStep =>
   ...more,
 });
 const trouble = (state: HeatState, s: WorkStep) =>
-  troubleOf(s, PARTS, stiff, found(state, PARTS, s));
+  heatTrouble(s, PARTS, stiff, found(state, PARTS, s));
 const vft = fitVft(soft);
 const heatAt = (log: number): number => temperatureAtLog(vft, log);
 

@@ -32,17 +32,17 @@ export interface Trouble {
 }
 
 /** Viscosity of each part's glass and its strain point, worked out once. */
-export interface Stiffness {
+export interface GlassStiffness {
   readonly vft: readonly Vft[];
   readonly strainPoint: readonly number[];
 }
-export const stiffnessOf = (parts: readonly HeatPart[]): Stiffness => ({
+export const stiffnessOf = (parts: readonly HeatPart[]): GlassStiffness => ({
   vft: parts.map((p) => fitVft(p.glass)),
   strainPoint: parts.map((p) => strainOf(p.glass)),
 });
 
 /** Hottest and coldest mean, and coldest skin, of the zones a step works. */
-export interface Found {
+export interface FoundTrouble {
   readonly hottest: number;
   readonly coldest: number;
   readonly coldestZone: string;
@@ -55,7 +55,7 @@ export function found(
   state: HeatState,
   parts: readonly HeatPart[],
   step: WorkStep,
-): Found | undefined {
+): FoundTrouble | undefined {
   const part = parts[step.part];
   if (!part) return undefined;
   const wanted = step.zone ?? factsOf(step).zone;
@@ -91,11 +91,11 @@ export const needOf = (step: WorkStep): Band | undefined =>
 /**
  * The worst trouble of a step at its end, or nothing. `margin` asks for glass so much less stiff than the step's limit, log₁₀ η.
  */
-export function troubleOf(
+export function heatTrouble(
   step: WorkStep,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
-  end: Found | undefined,
+  stiff: GlassStiffness,
+  end: FoundTrouble | undefined,
   margin = 0,
 ): Trouble | undefined {
   const part = parts[step.part];
@@ -119,14 +119,14 @@ export function troubleOf(
       return told(
         'stiff',
         log(end.coldest) > limit + 0.6 ? 'no' : 'watch',
-        tr`${capital(placeOf(end.coldestZone, part.name))} is ${trWord(consistency(log(end.coldest)))} (${degrees(end.coldest)}) before this is done; it wants ${trWord(needs)} glass.`,
+        tr`${capital(placeOf(end.coldestZone, part.name))} is ${trWord(consistency(log(end.coldest)))} (${wholeDegrees(end.coldest)}) before this is done; it wants ${trWord(needs)} glass.`,
         tr`Heat it before this step, or make the step shorter.`,
       );
     if (end.formed && log(end.hottest) < RUNS && needs !== 'runny')
       return told(
         'runs',
         'watch',
-        tr`The ${part.name} still runs (${degrees(end.hottest)}): nothing holds its shape.`,
+        tr`The ${part.name} still runs (${wholeDegrees(end.hottest)}): nothing holds its shape.`,
         tr`Heat less before, or let it stand a moment.`,
       );
     return undefined;
@@ -136,7 +136,7 @@ export function troubleOf(
     return told(
       'unset',
       log(end.hottest) < least - 0.9 ? 'no' : 'watch',
-      tr`The ${part.name} is still ${trWord(consistency(log(end.hottest)))} (${degrees(end.hottest)}) where it should have set: it sags or is marked.`,
+      tr`The ${part.name} is still ${trWord(consistency(log(end.hottest)))} (${wholeDegrees(end.hottest)}) where it should have set: it sags or is marked.`,
       tr`Let it stand longer, or cool it with air or a paddle.`,
     );
   return undefined;
@@ -145,13 +145,13 @@ export function troubleOf(
 /** A sentence's first word. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-export const degrees = (t: number): string => `${String(Math.round(t))} °C`;
+export const wholeDegrees = (t: number): string => `${String(Math.round(t))} °C`;
 
 /** Out of a heat: has a wall that was formed begun to run? */
 export function heatedTrouble(
   state: HeatState,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
+  stiff: GlassStiffness,
   step: WorkStep,
   margin = 0,
 ): Trouble | undefined {
@@ -173,7 +173,7 @@ export function heatedTrouble(
     end: worst.zone.end,
     verdict: {
       verdict: worst.log < LOST ? 'no' : 'watch',
-      because: tr`${capital(placeOf(worst.zone.name, parts[worst.part]?.name ?? ''))} comes out at ${degrees(worst.mean)}, and runs: it loses its form.`,
+      because: tr`${capital(placeOf(worst.zone.name, parts[worst.part]?.name ?? ''))} comes out at ${wholeDegrees(worst.mean)}, and runs: it loses its form.`,
       remedy: tr`Several short heats instead of one long one, or only the end that needs it.`,
     },
   };
@@ -183,7 +183,7 @@ export function heatedTrouble(
 export function sagTrouble(
   state: HeatState,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
+  stiff: GlassStiffness,
   step: WorkStep,
   fires: Fires,
 ): Trouble | undefined {

@@ -2,9 +2,9 @@
 import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { areOne } from '../work/joined';
-import { bitMean, skinOf, type LiveBit } from './heatBits';
+import { bitMean, skinTemperature, type LiveBit } from './heatBits';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
-import { capital, degrees, type Stiffness, type Trouble } from './trouble';
+import { capital, wholeDegrees, type GlassStiffness, type Trouble } from './trouble';
 import { placeOf } from './zones';
 import type { HeatZone } from './zones';
 
@@ -34,11 +34,11 @@ function skins(state: HeatState, part: HeatPart, i: number): Skin[] {
     ...zones.map((zone, j): Skin => {
       const t = state.cells[i]?.[j] as Float64Array;
       const notch = bits.some((b) => b.on === j && b.notch);
-      return { zone, bit: undefined, skin: skinOf(t), mean: meanOf(zone.grid, t), notch };
+      return { zone, bit: undefined, skin: skinTemperature(t), mean: meanOf(zone.grid, t), notch };
     }),
     ...bits.map((bit): Skin => {
       const zone = zones[bit.on] ?? bit.zone;
-      return { zone, bit, skin: skinOf(bit.cells), mean: bitMean(bit), notch: bit.notch };
+      return { zone, bit, skin: skinTemperature(bit.cells), mean: bitMean(bit), notch: bit.notch };
     }),
   ];
 }
@@ -54,7 +54,7 @@ const nameOf = ({ zone, bit }: Skin, part: string): string =>
 export function coldTrouble(
   state: HeatState,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
+  stiff: GlassStiffness,
   margin = 0,
 ): Trouble | undefined {
   let worst: { over: number; part: number; of: Skin } | undefined;
@@ -87,8 +87,8 @@ export function coldTrouble(
     verdict: {
       verdict: over < 0 ? 'no' : 'watch',
       because: of.notch
-        ? tr`${name} is down to ${degrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
-        : tr`${name} is down to ${degrees(of.skin)}${over < 0 ? tr`, under` : tr`, near`} its strain point, beside glass that is hot: it cracks there.`,
+        ? tr`${name} is down to ${wholeDegrees(of.skin)} with a sharp notch beside hot glass: it cracks from the bit’s edge.`
+        : tr`${name} is down to ${wholeDegrees(of.skin)}${over < 0 ? tr`, under` : tr`, near`} its strain point, beside glass that is hot: it cracks there.`,
       remedy: of.notch
         ? tr`Flash it before, and melt the notch in straight after the bit.`
         : tr`Flash it before, or shield it; keep the hand torch on it while the rest is worked.`,

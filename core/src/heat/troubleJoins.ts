@@ -3,9 +3,9 @@ import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { logViscosity } from '../glass/viscosity';
 import { factsOf, type WorkStep } from '../work/facts';
-import { bitMean, contactTemperature, skinOf } from './heatBits';
+import { bitMean, contactTemperature, skinTemperature } from './heatBits';
 import { zonesNow, type HeatPart, type HeatState } from './hotShop';
-import { capital, degrees, type Stiffness, type Trouble } from './trouble';
+import { capital, wholeDegrees, type GlassStiffness, type Trouble } from './trouble';
 import { placeOf } from './zones';
 import { NEAR_STRAIN } from './troubleCold';
 
@@ -22,7 +22,7 @@ const SEALS_HOT = 8.1;
 export function faces(
   state: HeatState,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
+  stiff: GlassStiffness,
   step: WorkStep,
 ): Trouble | undefined {
   if (factsOf(step).does !== 'join' || step.to === undefined) return undefined;
@@ -50,7 +50,7 @@ export function faces(
   if (cold < strain + NEAR_STRAIN)
     return told(
       'no',
-      tr`The face of the ${parts[colder]?.name ?? ''} is at ${degrees(cold)}: hot glass on it cracks it.`,
+      tr`The face of the ${parts[colder]?.name ?? ''} is at ${wholeDegrees(cold)}: hot glass on it cracks it.`,
       tr`Flash it straight before the join.`,
     );
   if (step.seal !== 'glue' && Math.abs(ta - tb) > FACES_APART)
@@ -66,7 +66,7 @@ export function faces(
 export function bitTrouble(
   state: HeatState,
   parts: readonly HeatPart[],
-  stiff: Stiffness,
+  stiff: GlassStiffness,
   step: WorkStep,
 ): Trouble | undefined {
   if (factsOf(step).does !== 'bit') return undefined;
@@ -81,7 +81,7 @@ export function bitTrouble(
   const wall = meanOf(zone.grid, t);
   const log = logViscosity(vft, wall);
   if (log <= SEALS_HOT) return undefined;
-  const on = tr`${capital(placeOf(zone.name, part.name))} is at ${degrees(wall)}`;
+  const on = tr`${capital(placeOf(zone.name, part.name))} is at ${wholeDegrees(wall)}`;
   return {
     kind: 'faces',
     part: step.part,
@@ -90,7 +90,7 @@ export function bitTrouble(
       log > TAKES_BIT
         ? {
             verdict: 'no',
-            because: tr`${on}, too cold for a bit at ${degrees(bitMean(bit))} (they meet at ${degrees(contactTemperature(skinOf(bit.cells), skinOf(t)))}): it cracks, at once or in the box.`,
+            because: tr`${on}, too cold for a bit at ${wholeDegrees(bitMean(bit))} (they meet at ${wholeDegrees(contactTemperature(skinTemperature(bit.cells), skinTemperature(t)))}): it cracks, at once or in the box.`,
             remedy: tr`Flash it straight before, or warm the spot with the hand torch.`,
           }
         : {

@@ -1,7 +1,7 @@
 // An order walked through in time: each step begins and ends at its moment, and between them the glass is carried on.
 import { factsOf, type WorkStep } from '../work/facts';
 import { coldShop, copyState, integrate, type HeatPart, type HeatState } from './hotShop';
-import { begin, finish } from './stepEffects';
+import { beginPart, finish } from './stepEffects';
 import type { Fires } from './surroundings';
 
 /** Who is told what, on the way. */
@@ -15,7 +15,7 @@ export interface Walking {
 }
 
 /** A walk as far as it has come: go on with it from there. */
-export interface Walked {
+export interface WalkedWork {
   /** s */
   readonly at: number;
   readonly state: HeatState;
@@ -34,8 +34,8 @@ export function walk(
   every: number,
   fires: Fires,
   { onBegin, onEnd, onTime }: Walking,
-  { from, until }: { readonly from?: Walked | undefined; readonly until?: number } = {},
-): Walked {
+  { from, until }: { readonly from?: WalkedWork | undefined; readonly until?: number } = {},
+): WalkedWork {
   const state = from ? copyState(from.state) : coldShop(parts, steps);
   let now = from?.at ?? 0;
   const going = [...(from?.going ?? [])];
@@ -84,7 +84,7 @@ export function walk(
     const step = steps[i] as WorkStep;
     // Irons and colour warm before there is glass; a helper's hands, and the bucket afterwards, are no glass of the piece.
     if (factsOf(step).off !== undefined) continue;
-    begin(state, parts, step, fires);
+    beginPart(state, parts, step, fires);
     going.push(i);
     onBegin?.(i, state);
   }

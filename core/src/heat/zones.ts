@@ -1,7 +1,7 @@
 // A part cut into zones along its profile: thin rims and thick bases heat and cool each in their own time.
 import type { Glass } from '../glass/glass';
 import type { Shape } from '../shape/measure';
-import { gridOf, type Grid, type WallKind } from '../conduction/cells';
+import { cellGrid, type CellGrid, type WallKind } from '../conduction/cells';
 import { mark, tr, trWord } from '../words/tr';
 import { emissivity } from './surroundings';
 
@@ -20,7 +20,7 @@ export interface HeatZone {
   readonly thickness: number;
   /** Outer skin, m². */
   readonly area: number;
-  readonly grid: Grid;
+  readonly grid: CellGrid;
   readonly emissivity: number;
   /** To the zone above it, W/K; 0 at the top. */
   readonly up: number;
@@ -113,7 +113,7 @@ const zone = (
   kind,
   thickness,
   area,
-  grid: gridOf(kind, thickness, CELLS, HOT_CONDUCTIVITY, glass.moltenDensity * HOT_HEAT),
+  grid: cellGrid(kind, thickness, CELLS, HOT_CONDUCTIVITY, glass.moltenDensity * HOT_HEAT),
   emissivity: emissivity(kind === 'slab' ? thickness : 2 * thickness),
   up,
   stand,

@@ -2,14 +2,14 @@
 import { SURFACE_TENSION } from './flow';
 
 /** How the glass is put in: how much of its heap is glass. Common practice, no source. */
-export const PACKED = {
+export const PACKED_SHARE = {
   powder: { share: 0.5, grain: 0.0001, name: 'powder' },
   fine: { share: 0.55, grain: 0.0005, name: 'fine frit' },
   frit: { share: 0.55, grain: 0.0015, name: 'frit, 2 to 4 mm' },
   coarse: { share: 0.5, grain: 0.004, name: 'coarse frit' },
   billet: { share: 0.8, grain: 0.02, name: 'blocks and cullet' },
 } as const;
-export type Packed = keyof typeof PACKED;
+export type Packed = keyof typeof PACKED_SHARE;
 
 /** What a cast takes. kg, m³. */
 export interface Cast {
@@ -35,7 +35,7 @@ export function castOf(
   { density }: { readonly density: number },
   packed: Packed,
 ): Cast {
-  const { share, grain } = PACKED[packed];
+  const { share, grain } = PACKED_SHARE[packed];
   const heap = volume / share;
   return {
     mass: volume * density,

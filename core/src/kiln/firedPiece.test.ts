@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { boxOf } from '../anneal/box';
 import { findGlass } from '../rack/glasses';
 import { measurePart } from '../shape/measure';
-import { castOf, PACKED, reservoirTall } from './cast';
+import { castOf, PACKED_SHARE, reservoirTall } from './cast';
 import { firePiece } from './firedPiece';
 import { offset } from './kilnForm';
 import type { KilnFiring, KilnWork } from './kilnWork';
@@ -167,7 +167,7 @@ it('a cast takes two and a half times its water, as much above it as its heap is
   const cast = castOf(0.0004, { density: 2500 }, 'frit');
   expect(cast.mass).toBeCloseTo(1, 9);
   expect(cast.mass / cast.water).toBeCloseTo(2.5, 1);
-  expect(cast.heap * PACKED.frit.share).toBeCloseTo(0.0004, 12);
+  expect(cast.heap * PACKED_SHARE.frit.share).toBeCloseTo(0.0004, 12);
   expect(reservoirTall(cast.above, 0.05) * ((Math.PI / 4) * 0.0025)).toBeCloseTo(cast.above, 12);
 });
 

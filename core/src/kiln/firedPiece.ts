@@ -5,13 +5,13 @@ import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import { castOf, type Cast } from './cast';
 import { fluidity, fuseOf, rounds, type Fuse } from './flow';
-import { CLOUDY, settlesAtHeight, within } from './firing';
+import { CLOUDY, settlesAtHeight, withinFiring } from './firing';
 import { formOf, keeps, offset, type KilnForm } from './kilnForm';
 import type { Aim, KilnWork } from './kilnWork';
 import {
   areaOf,
   asRound,
-  boundsOf,
+  outlineBounds,
   cutAt,
   fromAbove,
   outlineOfAll,
@@ -19,9 +19,9 @@ import {
   SOLID,
   standsAt,
   volumeOf,
-  type Cut,
+  type LaidCut,
   type FromAbove,
-  type Spot,
+  type ShelfSpot,
 } from './laid';
 import { isDrape, mouldProblem, type Mould } from './mould';
 import { hotStretch } from './process';
@@ -37,7 +37,7 @@ export interface FiredOnce {
   readonly name: Fuse;
   readonly cloudy: number;
   /** After it: the cut, how thick in the middle and at its edge at most, how far its edge has gone out (in, less than nothing). */
-  readonly cut: Cut;
+  readonly cut: LaidCut;
   readonly middle: number;
   readonly edge: number;
   readonly went: number;
@@ -59,17 +59,17 @@ export interface Hung {
 /** All of it. SI. */
 export interface FiredPiece {
   readonly above: FromAbove;
-  readonly outline: readonly Spot[];
-  readonly outlineAfter: readonly Spot[];
+  readonly outline: readonly ShelfSpot[];
+  readonly outlineAfter: readonly ShelfSpot[];
   readonly lies: Lies;
-  readonly middle: Spot;
+  readonly middle: ShelfSpot;
   readonly volume: number;
   /** Most sheets one on another, and how thick it is laid at most. */
   readonly layers: number;
   readonly laidThick: number;
   /** Part of its outline that is bare shelf. */
   readonly bare: number;
-  readonly before: Cut;
+  readonly before: LaidCut;
   readonly firings: readonly FiredOnce[];
   /** Its thickness when all of it is even: its glass over its outline. */
   readonly thick: number;
@@ -97,7 +97,7 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
   const outline = outlineOfAll(laid);
   const round = asRound(outline);
   const lies: Lies = round ? 'round' : 'straight';
-  const b = boundsOf([outline]);
+  const b = outlineBounds([outline]);
   const middle = round?.middle ?? { x: (b.left + b.right) / 2, y: (b.near + b.far) / 2 };
   const volume = volumeOf(laid);
   const before = round ? roundCut(laid, above, middle, round.radius) : cutAt(laid, above, middle.y);
@@ -122,7 +122,7 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
       flowed,
       rounded: rounds(flowed),
       name,
-      cloudy: within(curve, CLOUDY.from, CLOUDY.to),
+      cloudy: withinFiring(curve, CLOUDY.from, CLOUDY.to),
       cut,
       middle: cut.high[lies === 'round' ? 0 : Math.floor(cut.high.length / 2)] ?? 0,
       edge: edgeOf(cut, lies),
@@ -137,7 +137,7 @@ function fire(work: KilnWork, glass: Glass, box: Box): FiredPiece {
   if (problem !== undefined) remarks.push(problem);
   const hung =
     mould && problem === undefined && sag > 0 ? hang(mould, glass, thick, sag) : undefined;
-  const reach = boundsOf([outlineAfter]);
+  const reach = outlineBounds([outlineAfter]);
   const wide = Math.min(reach.right - reach.left, reach.far - reach.near);
   if (hung && mould && !isDrape(mould) && wide < mould.across - 1e-4)
     remarks.push(
@@ -179,13 +179,13 @@ const mm = (v: number): string => String(Math.round(v * 1e3));
 
 /** Each stretch of the cut settles by itself; behind a dam none goes past where it was laid. */
 function settled(
-  cut: Cut,
+  cut: LaidCut,
   lies: Lies,
   glass: Glass,
   rests: number,
   flowed: number,
   dammed: boolean,
-): Cut {
+): LaidCut {
   const from = cut.edges[0] as number;
   const to = cut.edges[cut.edges.length - 1] as number;
   const parts = piecesOf(cut).map((piece) =>
@@ -196,7 +196,7 @@ function settled(
       flowed,
     ),
   );
-  return parts.reduce<Cut>(
+  return parts.reduce<LaidCut>(
     (all, p, i) => {
       const last = all.edges[all.edges.length - 1];
       const first = p.edges[0] as number;
@@ -211,7 +211,7 @@ function settled(
 }
 
 /** How far its edge has gone out, m: the mean of both ends. */
-function moved(was: Cut, is: Cut, lies: Lies): number {
+function moved(was: LaidCut, is: LaidCut, lies: Lies): number {
   const right =
     (is.edges[is.edges.length - 1] as number) - (was.edges[was.edges.length - 1] as number);
   return lies === 'round'
@@ -220,7 +220,7 @@ function moved(was: Cut, is: Cut, lies: Lies): number {
 }
 
 /** The thickest place of the outer eighth. */
-const edgeOf = ({ high }: Cut, lies: Lies): number => {
+const edgeOf = ({ high }: LaidCut, lies: Lies): number => {
   const n = Math.max(1, Math.round(high.length / 8));
   return Math.max(...high.slice(-n), ...(lies === 'round' ? [] : high.slice(0, n)));
 };

@@ -4,7 +4,7 @@ import { annealingSchedule } from '../anneal/schedule';
 import { findGlass } from '../rack/glasses';
 import { recipeCurve } from '../anneal/recipe';
 import { fitVft } from '../glass/viscosity';
-import { CLOUDY, firingLines, settlesAtHeight, within } from './firing';
+import { CLOUDY, firingLines, settlesAtHeight, withinFiring } from './firing';
 import { flowOf } from './process';
 import { fluidity, fuseOf, rounds } from './flow';
 
@@ -62,7 +62,7 @@ it('its steps go up, pause, flow, soak and come down in order', () => {
 
 it('the minutes where it goes cloudy are those between, up and down, and held there they count whole', () => {
   const cloudy = (at: number, hold?: number): number =>
-    within(curveOf(at, hold), CLOUDY.from, CLOUDY.to);
+    withinFiring(curveOf(at, hold), CLOUDY.from, CLOUDY.to);
   expect(cloudy(690)).toBe(0);
   expect(cloudy(730, 3600)).toBeGreaterThan(3600);
   expect(cloudy(730, 3600)).toBeLessThan(3 * 3600);

@@ -37,7 +37,7 @@ export function firingLines({ climb, air, process, down }: Programme): RecipeLin
 }
 
 /** Seconds a curve is between two temperatures. */
-export function within(
+export function withinFiring(
   {
     time,
     temperature,

@@ -4,7 +4,7 @@ import type { Glass } from '../glass/glass';
 import type { Aim, KilnFiring, KilnWork } from './kilnWork';
 import { flowFor, processFor } from './process';
 import type { Laid } from './laid';
-import type { Sheet } from './sheets';
+import type { StockSheet } from './sheets';
 
 /** The ways one begins. */
 export const KILN_STARTS = ['flat', 'slumped', 'cast'] as const;
@@ -69,7 +69,7 @@ export function freshKiln(start: KilnStart, glass: Glass, box: Box): KilnWork {
 }
 
 /** Sheets an ordinary kiln shop has, until it says what it has. From memory. */
-export const ORDINARY_SHEETS: readonly Sheet[] = [
+export const ORDINARY_SHEETS: readonly StockSheet[] = [
   { of: 'kiln-sheet-90', thickness: SHEET, width: 0.5, deep: 0.43, count: 6 },
   { of: 'float-90', thickness: SHEET, width: 0.6, deep: 0.4, count: 2 },
 ];

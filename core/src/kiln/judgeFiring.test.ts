@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { boxOf } from '../anneal/box';
 import { findGlass } from '../rack/glasses';
-import { judgeFiring, type Judged } from './judgeFiring';
+import { judgeFiring, type JudgedFiring } from './judgeFiring';
 
 const glass = findGlass('kiln-sheet-90');
 if (!glass) throw new Error('the rack has no kiln sheet');
@@ -12,7 +12,7 @@ const box = {
 };
 const h = 1 / 3600;
 /** A customary full fuse of two sheets: slowly up, air, quickly, ten minutes, soak, slowly down. Common practice, no source. */
-const usual: Judged = {
+const usual: JudgedFiring = {
   glass,
   box,
   start: 20,
@@ -29,11 +29,11 @@ const usual: Judged = {
     { to: 40 },
   ],
 };
-const changed = (line: number, change: object): Judged => ({
+const changed = (line: number, change: object): JudgedFiring => ({
   ...usual,
   lines: usual.lines.map((l, i) => (i === line ? { ...l, ...change } : l)),
 });
-const says = (given: Judged): string =>
+const says = (given: JudgedFiring): string =>
   judgeFiring(given)
     .remarks.map((r) => `${r.verdict}: ${r.because}`)
     .join('\n');

@@ -6,10 +6,10 @@ import type { Glass } from '../glass/glass';
 import { fitVft, strainOf } from '../glass/viscosity';
 import { GRADE, type Verdict } from '../units/why';
 import { fluidity, fuseOf, rounds, type Fuse } from './flow';
-import { CLOUDY, within } from './firing';
+import { CLOUDY, withinFiring } from './firing';
 
 /** What is fired, as the judge asks. SI; °C. */
-export interface Judged {
+export interface JudgedFiring {
   readonly glass: Glass;
   readonly lines: readonly RecipeLine[];
   readonly start: number;
@@ -55,7 +55,7 @@ const NEAR = 15;
 const CLOSE = 1.05;
 
 /** Judges it. A few milliseconds. */
-export function judgeFiring(given: Judged): FiringJudged {
+export function judgeFiring(given: JudgedFiring): FiringJudged {
   const { glass, lines, start, box, limit } = given;
   const remarks: FiringRemark[] = recipeProblems({ name: '', start, lines }, box).map((p) => ({
     verdict: 'no',
@@ -78,8 +78,8 @@ export function judgeFiring(given: Judged): FiringJudged {
   const curve = { time, temperature };
   const flowed = fluidity(curve, fitVft(glass));
   const rounded = rounds(flowed);
-  const air = within(upTo(curve), AIR.from, AIR.to);
-  const cloudy = within(curve, CLOUDY.from, CLOUDY.to);
+  const air = withinFiring(upTo(curve), AIR.from, AIR.to);
+  const cloudy = withinFiring(curve, CLOUDY.from, CLOUDY.to);
   if (!bad) {
     remarks.push(...wayUp(given), ...wayDown(given, curve));
     const hottest = Math.max(...temperature);
@@ -133,7 +133,7 @@ function upTo(curve: {
 const perHour = (rate: number): string => String(Math.round(rate * 3600));
 
 /** Up through what is still brittle. */
-function wayUp({ glass, lines, start, box, climb }: Judged): FiringRemark[] {
+function wayUp({ glass, lines, start, box, climb }: JudgedFiring): FiringRemark[] {
   const strain = strainOf(glass);
   const found: FiringRemark[] = [];
   lines.forEach((l, i) => {
@@ -153,7 +153,7 @@ function wayUp({ glass, lines, start, box, climb }: Judged): FiringRemark[] {
 
 /** Down from its last soak. */
 function wayDown(
-  { glass, lines, fall, soak, until = strainOf(glass) - 30 }: Judged,
+  { glass, lines, fall, soak, until = strainOf(glass) - 30 }: JudgedFiring,
   {
     time,
     temperature,
@@ -164,7 +164,7 @@ function wayDown(
   if (hottest < glass.annealing - NEAR) return found;
   const last = temperature.lastIndexOf(hottest);
   // How long it is about its annealing point on its way down.
-  const there = within(
+  const there = withinFiring(
     { time: time.slice(last), temperature: temperature.slice(last) },
     glass.annealing - NEAR,
     glass.annealing + NEAR,

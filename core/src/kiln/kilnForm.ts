@@ -3,7 +3,7 @@ import type { Across } from '../shape/across';
 import { measurePart } from '../shape/measure';
 import type { Profile } from '../shape/profile';
 import { thinned } from '../shape/thinned';
-import { asRound, boundsOf, signedArea, type Spot } from './laid';
+import { asRound, outlineBounds, signedArea, type ShelfSpot } from './laid';
 import { isChannel, type Mould } from './mould';
 
 /** As a part of the piece takes it. m. */
@@ -22,12 +22,12 @@ interface Hung {
 }
 
 /** An outline moved out square to itself (in, less than nothing): each corner along the mean of its two sides. */
-export function offset(outline: readonly Spot[], by: number): Spot[] {
+export function offset(outline: readonly ShelfSpot[], by: number): ShelfSpot[] {
   if (by === 0) return [...outline];
   const n = outline.length;
   const sense = Math.sign(signedArea(outline)) || 1;
   return outline.map((p, i) => {
-    const [a, b] = [outline[(i + n - 1) % n] as Spot, outline[(i + 1) % n] as Spot];
+    const [a, b] = [outline[(i + n - 1) % n] as ShelfSpot, outline[(i + 1) % n] as ShelfSpot];
     const [u, v] = [normal(a, p, sense), normal(p, b, sense)];
     const lean = 1 + u.x * v.x + u.y * v.y;
     // A needle's tip is not sent to infinity.
@@ -35,7 +35,7 @@ export function offset(outline: readonly Spot[], by: number): Spot[] {
     return { x: p.x + far * (u.x + v.x), y: p.y + far * (u.y + v.y) };
   });
 }
-const normal = (a: Spot, b: Spot, sense: number): Spot => {
+const normal = (a: ShelfSpot, b: ShelfSpot, sense: number): ShelfSpot => {
   const long = Math.hypot(b.x - a.x, b.y - a.y) || 1;
   return { x: (sense * (b.y - a.y)) / long, y: (-sense * (b.x - a.x)) / long };
 };
@@ -67,13 +67,13 @@ const MOST_CORNERS = 120;
 
 /** The form that comes out: a slab, or a shell as it hangs. A channel bends one way only, which no turned form shows: it stays a slab. */
 export function formOf(
-  outline: readonly Spot[],
-  middle: Spot,
+  outline: readonly ShelfSpot[],
+  middle: ShelfSpot,
   thick: number,
   hung: Hung | undefined,
   mould: Mould | undefined,
 ): KilnForm {
-  const b = boundsOf([outline]);
+  const b = outlineBounds([outline]);
   const round = asRound(outline);
   const half = round?.radius ?? (b.right - b.left) / 2;
   const every = Math.ceil(outline.length / MOST_CORNERS);

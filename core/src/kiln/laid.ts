@@ -1,7 +1,7 @@
 // What is laid on the shelf: sheet, strips, stringers, frit and powder, each a flat shape; from above it is an outline, cut through it is a stack.
 
 /** A place from above, m. */
-export interface Spot {
+export interface ShelfSpot {
   readonly x: number;
   readonly y: number;
 }
@@ -10,11 +10,11 @@ export interface Spot {
 export type LaidShape =
   | { readonly kind: 'rect'; readonly width: number; readonly deep: number }
   | { readonly kind: 'round'; readonly across: number }
-  | { readonly kind: 'outline'; readonly points: readonly Spot[] };
+  | { readonly kind: 'outline'; readonly points: readonly ShelfSpot[] };
 
 /** As what it is laid. */
-export const LAID_AS = ['sheet', 'strip', 'stringer', 'frit', 'powder'] as const;
-export type LaidAs = (typeof LAID_AS)[number];
+export const LAID_KINDS = ['sheet', 'strip', 'stringer', 'frit', 'powder'] as const;
+export type LaidAs = (typeof LAID_KINDS)[number];
 
 /** One thing laid on the shelf or on what lies there; later ones lie on earlier ones. m, rad. */
 export interface Laid {
@@ -47,8 +47,8 @@ const CORNERS = 72;
 const SAME_AREA = Math.sqrt((2 * Math.PI) / CORNERS / Math.sin((2 * Math.PI) / CORNERS));
 
 /** A thing's outline where it lies, anticlockwise unless it was drawn the other way. */
-export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as'>): Spot[] {
-  const own: readonly Spot[] =
+export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as'>): ShelfSpot[] {
+  const own: readonly ShelfSpot[] =
     shape.kind === 'outline'
       ? shape.points
       : shape.kind === 'rect'
@@ -71,20 +71,20 @@ export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as
 }
 
 /** Area within an outline, m² (the shoelace); less than nothing where it is drawn clockwise. */
-export function signedArea(outline: readonly Spot[]): number {
+export function signedArea(outline: readonly ShelfSpot[]): number {
   let twice = 0;
   outline.forEach((p, i) => {
-    const q = outline[(i + 1) % outline.length] as Spot;
+    const q = outline[(i + 1) % outline.length] as ShelfSpot;
     twice += p.x * q.y - q.x * p.y;
   });
   return twice / 2;
 }
 
 /** Area within an outline, whichever way it is drawn, m². */
-export const areaOf = (outline: readonly Spot[]): number => Math.abs(signedArea(outline));
+export const areaOf = (outline: readonly ShelfSpot[]): number => Math.abs(signedArea(outline));
 
 /** How far it reaches. */
-export interface Bounds {
+export interface OutlineBounds {
   readonly left: number;
   readonly right: number;
   readonly near: number;
@@ -92,7 +92,7 @@ export interface Bounds {
 }
 
 /** What some outlines reach over together; nothing at all reaches nowhere. */
-export const boundsOf = (outlines: readonly (readonly Spot[])[]): Bounds =>
+export const outlineBounds = (outlines: readonly (readonly ShelfSpot[])[]): OutlineBounds =>
   outlines.flat().reduce(
     (b, p) => ({
       left: Math.min(b.left, p.x),
@@ -104,10 +104,10 @@ export const boundsOf = (outlines: readonly (readonly Spot[])[]): Bounds =>
   );
 
 /** Where a line of one y crosses an outline, x from left to right in pairs (even-odd). */
-function crossings(outline: readonly Spot[], y: number): number[] {
+function crossings(outline: readonly ShelfSpot[], y: number): number[] {
   const found: number[] = [];
   outline.forEach((p, i) => {
-    const q = outline[(i + 1) % outline.length] as Spot;
+    const q = outline[(i + 1) % outline.length] as ShelfSpot;
     if (p.y <= y !== q.y <= y) found.push(p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x));
   });
   return found.sort((a, b) => a - b);
@@ -135,7 +135,7 @@ export interface FromAbove {
 /** Lays it all on a grid. */
 export function fromAbove(laid: readonly Laid[]): FromAbove {
   const outlines = laid.map(outlineOf);
-  const b = boundsOf(outlines);
+  const b = outlineBounds(outlines);
   const extent = Math.max(b.right - b.left, b.far - b.near, 0);
   const cell = Math.max(LEAST_CELL, extent / MOST_CELLS);
   const columns = Math.max(1, Math.ceil((b.right - b.left) / cell - 1e-9)) || 1;
@@ -144,7 +144,7 @@ export function fromAbove(laid: readonly Laid[]): FromAbove {
   const stacks: Stacked[] = [[]];
   const next = new Map<number, number>();
   outlines.forEach((outline, item) => {
-    const reach = boundsOf([outline]);
+    const reach = outlineBounds([outline]);
     const from = Math.max(0, Math.floor((reach.near - b.near) / cell) - 1);
     const to = Math.min(rows - 1, Math.ceil((reach.far - b.near) / cell));
     for (let row = from; row <= to; row += 1) {
@@ -190,12 +190,12 @@ export const volumeOf = (laid: readonly Laid[]): number =>
   laid.reduce((sum, l) => sum + glassOf(l), 0);
 
 /** The outline everything lies in: of the largest thing where it is nearly all of it, else drawn tightly round them all (Andrew 1979). */
-export function outlineOfAll(laid: readonly Laid[]): Spot[] {
+export function outlineOfAll(laid: readonly Laid[]): ShelfSpot[] {
   const outlines = laid.map(outlineOf);
-  const largest = outlines.reduce<Spot[]>((a, b) => (areaOf(b) > areaOf(a) ? b : a), []);
+  const largest = outlines.reduce<ShelfSpot[]>((a, b) => (areaOf(b) > areaOf(a) ? b : a), []);
   const all = outlines.flat().sort((a, b) => a.x - b.x || a.y - b.y);
-  const half = (points: readonly Spot[]): Spot[] => {
-    const line: Spot[] = [];
+  const half = (points: readonly ShelfSpot[]): ShelfSpot[] => {
+    const line: ShelfSpot[] = [];
     for (const p of points) {
       for (;;) {
         const [a, b] = [line[line.length - 2], line[line.length - 1]];
@@ -214,8 +214,11 @@ export function outlineOfAll(laid: readonly Laid[]): Spot[] {
 const NEARLY_ALL = 1.03;
 
 /** Does all of it lie within one outline, but for a hair? */
-const everyIn = (outlines: readonly (readonly Spot[])[], within: readonly Spot[]): boolean => {
-  const b = boundsOf([within]);
+const everyIn = (
+  outlines: readonly (readonly ShelfSpot[])[],
+  within: readonly ShelfSpot[],
+): boolean => {
+  const b = outlineBounds([within]);
   const slack = 1e-4;
   return outlines.flat().every((p) => {
     if (
@@ -236,13 +239,13 @@ const everyIn = (outlines: readonly (readonly Spot[])[], within: readonly Spot[]
 };
 
 /** What stands along a line through the middle, from left to right: columns of glass with their edges. Gaps stand at nothing. */
-export interface Cut {
+export interface LaidCut {
   readonly edges: readonly number[];
   readonly high: readonly number[];
 }
 
 /** Cut through at a distance from front to back. */
-export function cutAt(laid: readonly Laid[], above: FromAbove, y: number): Cut {
+export function cutAt(laid: readonly Laid[], above: FromAbove, y: number): LaidCut {
   const row = Math.min(above.rows - 1, Math.max(0, Math.floor((y - above.near) / above.cell)));
   const edges = Array.from({ length: above.columns + 1 }, (_, i) => above.left + i * above.cell);
   const high = Array.from({ length: above.columns }, (_, i) =>
@@ -255,9 +258,9 @@ export function cutAt(laid: readonly Laid[], above: FromAbove, y: number): Cut {
 export function roundCut(
   laid: readonly Laid[],
   above: FromAbove,
-  middle: Spot,
+  middle: ShelfSpot,
   radius: number,
-): Cut {
+): LaidCut {
   const n = Math.max(8, Math.min(80, Math.round(radius / Math.max(above.cell, 0.0015))));
   const sum = new Float64Array(n);
   const cells = new Float64Array(n);
@@ -279,10 +282,10 @@ export function roundCut(
 
 /** The middle of an outline, and its radius where it is round to a fiftieth. */
 export function asRound(
-  outline: readonly Spot[],
-): { readonly middle: Spot; readonly radius: number } | undefined {
+  outline: readonly ShelfSpot[],
+): { readonly middle: ShelfSpot; readonly radius: number } | undefined {
   if (outline.length < 12) return undefined;
-  const b = boundsOf([outline]);
+  const b = outlineBounds([outline]);
   const middle = { x: (b.left + b.right) / 2, y: (b.near + b.far) / 2 };
   const reach = outline.map((p) => Math.hypot(p.x - middle.x, p.y - middle.y));
   const [least, most] = [Math.min(...reach), Math.max(...reach)];

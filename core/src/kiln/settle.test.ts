@@ -3,11 +3,11 @@ import fc from 'fast-check';
 import { settlesAtHeight } from './firing';
 import { spreads } from './flow';
 import { evenly, glassIn, piecesOf, settle } from './settle';
-import type { Cut } from './laid';
+import type { LaidCut } from './laid';
 
 const density = 2500;
 const rests = settlesAtHeight({ density });
-const slab = (wide: number, high: number): Cut => ({ edges: [0, wide], high: [high] });
+const slab = (wide: number, high: number): LaidCut => ({ edges: [0, wide], high: [high] });
 /** Ten minutes at 810 °C in a soft sheet: rounded by 3.2 mm, so flowed by a hundredth (PHYSICS §10). */
 const FULL = 0.01;
 

@@ -2,7 +2,7 @@
 // draws it in or lets it go.
 import { STANDARD_GRAVITY } from '../units/constants';
 import { SURFACE_TENSION } from './flow';
-import type { Cut } from './laid';
+import type { LaidCut } from './laid';
 
 /** How the cut lies: straight through something long, or from the middle of something round. */
 export type Lies = 'straight' | 'round';
@@ -28,7 +28,7 @@ const LEAST_COLUMNS = 10;
 const SAFE = { spread: 0.2, level: 0.1, move: 0.1 };
 
 /** A cut with as many columns of even width, its glass kept. */
-export function evenly({ edges, high }: Cut, n: number, lies: Lies): Cut {
+export function evenly({ edges, high }: LaidCut, n: number, lies: Lies): LaidCut {
   const from = edges[0] as number;
   const to = edges[edges.length - 1] as number;
   const room = (a: number, b: number): number => (lies === 'round' ? b * b - a * a : b - a);
@@ -50,15 +50,15 @@ export function evenly({ edges, high }: Cut, n: number, lies: Lies): Cut {
 }
 
 /** Glass in a cut: m² for a straight one (for each metre of length), m³ for a round one. */
-export const glassIn = ({ edges, high }: Cut, lies: Lies): number =>
+export const glassIn = ({ edges, high }: LaidCut, lies: Lies): number =>
   high.reduce((sum, h, i) => {
     const [a, b] = [edges[i] as number, edges[i + 1] as number];
     return sum + h * (lies === 'round' ? Math.PI * (b * b - a * a) : b - a);
   }, 0);
 
 /** The stretches of a cut that have glass in them. */
-export function piecesOf({ edges, high }: Cut): Cut[] {
-  const found: Cut[] = [];
+export function piecesOf({ edges, high }: LaidCut): LaidCut[] {
+  const found: LaidCut[] = [];
   let from = -1;
   high.forEach((h, i) => {
     const there = h > 1e-6;
@@ -78,7 +78,7 @@ export function piecesOf({ edges, high }: Cut): Cut[] {
  * ½ρg(h² − rests²), the balance that gives the settled height (de Gennes, Brochard-Wyart & Quéré), over about its own height. That last length is an estimate: an edge is good to
  * half as much again.
  */
-export function settle(cut: Cut, lies: Lies, glass: Settling, flowed: number): Cut {
+export function settle(cut: LaidCut, lies: Lies, glass: Settling, flowed: number): LaidCut {
   const wide = (cut.edges[cut.edges.length - 1] as number) - (cut.edges[0] as number);
   let n = Math.max(LEAST_COLUMNS, Math.min(MOST_COLUMNS, Math.round(wide / COLUMN)));
   let now = evenly(cut, n, lies);
@@ -100,11 +100,11 @@ export function settle(cut: Cut, lies: Lies, glass: Settling, flowed: number): C
 const UNSEEN = 2e-5;
 
 function carry(
-  cut: Cut,
+  cut: LaidCut,
   lies: Lies,
   { density, rests, tension = SURFACE_TENSION, dam }: Settling,
   flowed: number,
-): { readonly cut: Cut; readonly left: number; readonly still: boolean } {
+): { readonly cut: LaidCut; readonly left: number; readonly still: boolean } {
   const n = cut.high.length;
   const weight = density * STANDARD_GRAVITY;
   const edge = Float64Array.from(cut.edges);

@@ -1,15 +1,21 @@
 // Cut lists: every score breaks, nothing lies over anything, nothing is lost.
 import fc from 'fast-check';
-import { cutSheets, stockAfter, type Blank, type CutSheet, type Sheet } from './sheets';
+import { cutSheets, stockAfter, type SheetBlank, type CutSheet, type StockSheet } from './sheets';
 
-const blank = (label: string, width: number, deep: number): Blank => ({
+const blank = (label: string, width: number, deep: number): SheetBlank => ({
   label,
   of: 'kiln-sheet-90',
   thickness: 0.003,
   width,
   deep,
 });
-const full: Sheet = { of: 'kiln-sheet-90', thickness: 0.003, width: 0.5, deep: 0.4, count: 40 };
+const full: StockSheet = {
+  of: 'kiln-sheet-90',
+  thickness: 0.003,
+  width: 0.5,
+  deep: 0.4,
+  count: 40,
+};
 
 type Rect = Pick<CutSheet['pieces'][number], 'x' | 'y' | 'width' | 'deep'>;
 /** The same piece, whatever its last digits are rounded to. */
@@ -50,7 +56,7 @@ it('whatever is wanted, its scores can be broken in their order, and every piece
         const bench = broken(s);
         for (const p of s.pieces) {
           expect(bench.some((r) => same(r, p))).toBe(true);
-          const b = blanks.find((x) => x.label === p.label) as Blank;
+          const b = blanks.find((x) => x.label === p.label) as SheetBlank;
           const size = p.turned ? [b.deep, b.width] : [b.width, b.deep];
           // To the hair within which two sizes are one, 1 µm.
           expect(Math.abs(p.width - (size[0] as number))).toBeLessThan(2e-6);
@@ -71,7 +77,7 @@ it('two halves come out of a sheet by one score, with nothing left', () => {
 });
 
 it('a rest is used before a new sheet, and what is large enough goes back', () => {
-  const rest: Sheet = { ...full, width: 0.2, deep: 0.2, count: 1 };
+  const rest: StockSheet = { ...full, width: 0.2, deep: 0.2, count: 1 };
   const { sheets } = cutSheets([blank('a', 0.1, 0.2)], [full, rest]);
   expect(sheets[0]?.sheet).toMatchObject({ width: 0.2 });
   expect(sheets[0]?.left).toEqual([expect.objectContaining({ width: 0.1, deep: 0.2 })]);
@@ -92,7 +98,7 @@ it('grain is not turned; a strip too narrow to run is told; what cannot be had s
 it('what is cut leaves the stock, what is left of it comes back, and no glass is made or lost but the waste', () => {
   const cuts = cutSheets([blank('a', 0.3, 0.2), blank('b', 0.12, 0.1)], [{ ...full, count: 2 }]);
   const stock = stockAfter([{ ...full, count: 2 }], cuts);
-  const glass = (s: readonly Sheet[]): number =>
+  const glass = (s: readonly StockSheet[]): number =>
     s.reduce((sum, x) => sum + x.count * x.width * x.deep, 0);
   const lost = cuts.sheets.reduce((sum, s) => sum + s.waste * s.sheet.width * s.sheet.deep, 0);
   expect(stock.find((s) => s.width === 0.5)?.count).toBe(1);

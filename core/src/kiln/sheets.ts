@@ -2,7 +2,7 @@
 import { tr } from '../words/tr';
 
 /** A piece wanted, as the rectangle it is broken out of. m. */
-export interface Blank {
+export interface SheetBlank {
   readonly label: string;
   readonly of: string;
   readonly thickness: number;
@@ -13,7 +13,7 @@ export interface Blank {
 }
 
 /** A sheet there is. m. */
-export interface Sheet {
+export interface StockSheet {
   readonly of: string;
   readonly thickness: number;
   readonly width: number;
@@ -41,7 +41,7 @@ export interface Score {
 
 /** One sheet cut up. */
 export interface CutSheet {
-  readonly sheet: Sheet;
+  readonly sheet: StockSheet;
   readonly scores: readonly Score[];
   readonly pieces: readonly (Rect & { readonly label: string; readonly turned: boolean })[];
   /** Large enough to go back to stock. */
@@ -54,7 +54,7 @@ export interface CutSheet {
 export interface SheetCuts {
   readonly sheets: readonly CutSheet[];
   /** What no sheet there is can give, and why. */
-  readonly missing: readonly { readonly blank: Blank; readonly says: string }[];
+  readonly missing: readonly { readonly blank: SheetBlank; readonly says: string }[];
 }
 
 /** What is larger than this both ways goes back to stock, m. Common practice, no source. */
@@ -69,7 +69,7 @@ interface Node extends Rect {
   piece?: { readonly label: string; readonly turned: boolean };
 }
 
-type Order = (a: Blank, b: Blank) => number;
+type Order = (a: SheetBlank, b: SheetBlank) => number;
 const ORDERS: readonly Order[] = [
   (a, b) => b.width * b.deep - a.width * a.deep,
   (a, b) => Math.max(b.width, b.deep) - Math.max(a.width, a.deep),
@@ -83,8 +83,8 @@ const ORDERS: readonly Order[] = [
  * Cuts pieces out of the sheets there are: the fewest sheets, then the largest rests, of six orders and two ways of splitting (guillotine best fit). Sheets are taken
  * smallest first: rests before new ones.
  */
-export function cutSheets(blanks: readonly Blank[], stock: readonly Sheet[]): SheetCuts {
-  const kinds = new Map<string, Blank[]>();
+export function cutSheets(blanks: readonly SheetBlank[], stock: readonly StockSheet[]): SheetCuts {
+  const kinds = new Map<string, SheetBlank[]>();
   for (const b of blanks) {
     const key = `${b.of} ${b.thickness.toFixed(5)}`;
     kinds.set(key, [...(kinds.get(key) ?? []), b]);
@@ -92,7 +92,7 @@ export function cutSheets(blanks: readonly Blank[], stock: readonly Sheet[]): Sh
   const sheets: CutSheet[] = [];
   const missing: SheetCuts['missing'][number][] = [];
   for (const wanted of kinds.values()) {
-    const first = wanted[0] as Blank;
+    const first = wanted[0] as SheetBlank;
     const there = stock
       .filter((s) => s.of === first.of && Math.abs(s.thickness - first.thickness) < 2e-4)
       .sort((a, b) => a.width * a.deep - b.width * b.deep);
@@ -117,13 +117,17 @@ const better = (a: SheetCuts, b: SheetCuts): boolean =>
       ? glassOf(a.sheets) < glassOf(b.sheets)
       : largest(a.sheets) > largest(b.sheets) + HAIR;
 
-function cutUp(wanted: readonly Blank[], there: readonly Sheet[], long: boolean): SheetCuts {
-  const open: { readonly sheet: Sheet; readonly root: Node; readonly free: Node[] }[] = [];
+function cutUp(
+  wanted: readonly SheetBlank[],
+  there: readonly StockSheet[],
+  long: boolean,
+): SheetCuts {
+  const open: { readonly sheet: StockSheet; readonly root: Node; readonly free: Node[] }[] = [];
   const counts = there.map((s) => s.count);
   const missing: SheetCuts['missing'][number][] = [];
   const fits = (r: Rect, w: number, d: number): boolean =>
     r.width >= w - HAIR && r.deep >= d - HAIR;
-  const place = (b: Blank): boolean => {
+  const place = (b: SheetBlank): boolean => {
     let best: { free: Node[]; node: Node; turned: boolean; spare: number } | undefined;
     const ways = b.turns === false || b.width === b.deep ? [false] : [false, true];
     for (const { free } of open)
@@ -161,7 +165,7 @@ function cutUp(wanted: readonly Blank[], there: readonly Sheet[], long: boolean)
       continue;
     }
     counts[next] = (counts[next] as number) - 1;
-    const sheet = there[next] as Sheet;
+    const sheet = there[next] as StockSheet;
     const root: Node = { x: 0, y: 0, width: sheet.width, deep: sheet.deep, kids: [] };
     open.push({ sheet, root, free: [root] });
     place(b);
@@ -203,7 +207,7 @@ function split(
 }
 
 /** The tree of scores read from the whole sheet down: each is made on what the ones before left in hand. */
-function asCut(sheet: Sheet, root: Node): CutSheet {
+function asCut(sheet: StockSheet, root: Node): CutSheet {
   const scores: Score[] = [];
   const pieces: CutSheet['pieces'][number][] = [];
   const left: Rect[] = [];
@@ -237,9 +241,9 @@ function asCut(sheet: Sheet, root: Node): CutSheet {
 }
 
 /** The stock once it is cut: the sheets taken are gone from it, what is left of them is in it, to a tenth of a millimetre. */
-export function stockAfter(stock: readonly Sheet[], { sheets }: SheetCuts): Sheet[] {
+export function stockAfter(stock: readonly StockSheet[], { sheets }: SheetCuts): StockSheet[] {
   const counts = stock.map((s) => ({ ...s }));
-  const like = (of: Omit<Sheet, 'count'>) =>
+  const like = (of: Omit<StockSheet, 'count'>) =>
     counts.find(
       (s) =>
         s.of === of.of &&

@@ -33,7 +33,7 @@ export const WHERE = [
   'along the colour',
   'the whole of it',
 ] as const;
-export type Where = (typeof WHERE)[number];
+export type BreakWhere = (typeof WHERE)[number];
 
 /** What its faces look like. */
 export const FACE = [
@@ -52,7 +52,7 @@ export type Face = (typeof FACE)[number];
 /** What somebody saw; each may be left out. */
 export interface BreakSeen {
   readonly when?: When | undefined;
-  readonly where?: Where | undefined;
+  readonly where?: BreakWhere | undefined;
   readonly face?: Face | undefined;
 }
 
@@ -74,7 +74,7 @@ export interface Cause {
   readonly id: CauseId;
   readonly says: string;
   readonly when: readonly When[];
-  readonly where: readonly Where[];
+  readonly where: readonly BreakWhere[];
   readonly face: readonly Face[];
   /** Of a hundred breaks in an ordinary studio about so many: from memory. */
   readonly usual: number;

@@ -3,10 +3,10 @@ import { shown, pieceOf } from '../piece/shop.fixture';
 import { startingParts } from '../shape/forms';
 import { factsOf, type WorkStep } from '../work/facts';
 import { CAUSES } from './breaks';
-import { planChange, type PlanNow } from './change';
+import { planChange, type ChangeablePlan } from './change';
 
 const tumbler = shown(pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), false);
-const NOW: PlanNow = {
+const NOW: ChangeablePlan = {
   steps: tumbler.steps,
   main: tumbler.main,
   firing: { practice: 'studio', holdTemperature: null, doorTemperature: 50 },

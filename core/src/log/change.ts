@@ -8,7 +8,7 @@ import type { StepId } from '../work/step';
 import type { CauseId } from './breaks';
 
 /** What the plan has that a change may touch. °C. */
-export interface PlanNow {
+export interface ChangeablePlan {
   readonly steps: readonly WorkStep[];
   /** The part everything hangs on. */
   readonly main: number;
@@ -86,7 +86,7 @@ function coldestStretch(steps: readonly WorkStep[], from: number): number | unde
 const NOTHING = { of: 'nothing' } as const;
 
 /** What a cause asks of this plan. */
-export function planChange(cause: CauseId, now: PlanNow): PlanChange {
+export function planChange(cause: CauseId, now: ChangeablePlan): PlanChange {
   const { steps, main, firing } = now;
   const find = (does: (s: WorkStep) => boolean): number => steps.findIndex(does);
   const punty = find((s) => factsOf(s).does === 'punty');
@@ -197,7 +197,7 @@ const FINER: Readonly<Record<Practice, Practice | undefined>> = {
 };
 
 /** Less may stay in it: the next finer practice, or more held in hand where there is none. */
-function finer(firing: PlanNow['firing']): PlanChange {
+function finer(firing: ChangeablePlan['firing']): PlanChange {
   const practice = FINER[firing.practice];
   const mpa = (f: { practice: Practice; inHand?: number | undefined }): string =>
     (allowedOf({ inHand: IN_HAND, ...f }) / 1e6).toFixed(2);

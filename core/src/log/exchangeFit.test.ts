@@ -1,6 +1,6 @@
 // A bench and a hole that are other than ordinary are found out of what was read at them.
 import { heatOfWork } from '../heat/ofWork';
-import type { Exchange } from '../heat/surroundings';
+import type { AirExchange } from '../heat/surroundings';
 import { benchPlan } from '../making/benchPlan';
 import { asDone } from '../making/happened';
 import { makingState, type Happened } from '../making/makingState';
@@ -22,7 +22,7 @@ const state = makingState(plan.steps, 0, events, plan);
 const order = asDone(state, state.last, 0);
 
 /** What a pyrometer reads at some moments in a shop that exchanges heat so. */
-function readAt(exchange: Exchange, moments: readonly number[]): ReadAt[] {
+function readAt(exchange: AirExchange, moments: readonly number[]): ReadAt[] {
   const { tracks, every } = heatOfWork(tumbler.parts, order.steps, order.starts, {
     ...tumbler.fires,
     exchange,

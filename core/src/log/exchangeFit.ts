@@ -2,7 +2,7 @@
 // heat of that very making says. Both are fitted together, for what the bench does shows in what comes out of the hole.
 import { heatOfWork } from '../heat/ofWork';
 import type { HeatPart } from '../heat/hotShop';
-import type { Exchange, Fires } from '../heat/surroundings';
+import type { AirExchange, Fires } from '../heat/surroundings';
 import { asDone } from '../making/happened';
 import type { MakingState, PlannedStep } from '../making/makingState';
 import type { WorkStep } from '../work/facts';
@@ -40,7 +40,7 @@ const WILD = 4.685;
 export function skinAt(
   { parts, main, state, fires }: Omit<ReadMaking, 'readings'>,
   moments: readonly number[],
-  exchange: Exchange,
+  exchange: AirExchange,
 ): number[] {
   const order = asDone(state, state.last, 0);
   if (order.steps.length === 0) return moments.map(() => NaN);
@@ -109,7 +109,7 @@ const scaleOf = (rows: readonly Row[]): number =>
 export function fitExchange(
   makings: readonly ReadMaking[],
   onProgress?: (share: number) => void,
-): Partial<Record<keyof Exchange, Robust>> {
+): Partial<Record<keyof AirExchange, Robust>> {
   let at: [number, number] = [0, 0];
   let rows: Row[] = [];
   let spread: readonly [number, number] = [0, 0];
@@ -134,7 +134,7 @@ export function fitExchange(
     spread = [s * Math.sqrt(hh / det), s * Math.sqrt(bb / det)];
   }
   onProgress?.(1);
-  const told = (which: keyof Exchange, i: 0 | 1): Robust | undefined => {
+  const told = (which: keyof AirExchange, i: 0 | 1): Robust | undefined => {
     const count = rows.filter((r) => Math.abs(r[which]) * MOST >= TELLS).length;
     const middle = Math.exp(at[i]);
     return count === 0 ? undefined : { middle, spread: middle * spread[i], count };

@@ -4,7 +4,7 @@ import { median } from '../stats/robust';
 import { difference, wilson, type Share } from './wilson';
 
 /** A making as it counts here. */
-export interface Came {
+export interface CameOfMaking {
   readonly lost: boolean;
   readonly second: boolean;
 }
@@ -27,7 +27,7 @@ export interface Losses {
  * Grouped by a word each making has, or by each of several; the most often lost first, then the largest. Makings without a word are left
  * out.
  */
-export function lossesBy<T extends Came>(
+export function lossesBy<T extends CameOfMaking>(
   makings: readonly T[],
   word: (making: T) => string | readonly string[] | undefined,
 ): Losses[] {

@@ -1,7 +1,7 @@
 // A making's morning after, from its events alone: what came out of the box, how it measured, what broke and why it is thought it did.
 import { holding } from '../making/holding';
 import { AFTER_THE_BOX } from '../making/makingState';
-import type { CauseId, Face, When, Where } from './breaks';
+import type { CauseId, Face, When, BreakWhere } from './breaks';
 
 /** What came out. */
 export const OUTCOMES = ['kept', 'second', 'lost'] as const;
@@ -52,7 +52,7 @@ export type ToldAfter = { readonly id: string; readonly at: number } & (
   | {
       readonly kind: 'broke';
       readonly when?: When;
-      readonly where?: Where;
+      readonly where?: BreakWhere;
       readonly face?: Face;
     }
   | { readonly kind: 'cause'; readonly what: CauseId }
@@ -60,7 +60,7 @@ export type ToldAfter = { readonly id: string; readonly at: number } & (
   | { readonly kind: string }
 );
 
-export interface Measured {
+export interface MeasuredValue {
   readonly id: string;
   readonly of: Measure;
   readonly value: number;
@@ -93,11 +93,11 @@ export interface Morning {
   readonly door: number | undefined;
   /** Kept or a second at first, and lost so long after that, ms. */
   readonly later: number | undefined;
-  readonly measured: readonly Measured[];
+  readonly measured: readonly MeasuredValue[];
   readonly polarised: readonly Polarised[];
   readonly flaws: readonly FlawAt[];
   readonly broke:
-    { readonly when?: When; readonly where?: Where; readonly face?: Face } | undefined;
+    { readonly when?: When; readonly where?: BreakWhere; readonly face?: Face } | undefined;
   readonly cause: CauseId | undefined;
   /** What the next undo takes back. */
   readonly undoable: string | undefined;

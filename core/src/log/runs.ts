@@ -45,7 +45,7 @@ export function runsOf(lost: readonly boolean[]): Runs | undefined {
 }
 
 /** Where a row of losses changed most. */
-export interface Change {
+export interface RunChange {
   /** From this place on. */
   readonly at: number;
   readonly before: { readonly lost: number; readonly all: number };
@@ -85,7 +85,7 @@ function shuffler(): (row: number[]) => void {
 }
 
 /** The likeliest change in a row of losses, with how often chance alone makes one as large; undefined where the row is too short. */
-export function changeIn(lost: readonly boolean[]): Change | undefined {
+export function changeIn(lost: readonly boolean[]): RunChange | undefined {
   if (lost.length < 2 * LEAST || !lost.includes(true) || !lost.includes(false)) return undefined;
   const row = lost.map(Number);
   const { at, size } = stride(row);

@@ -1,6 +1,6 @@
 // Where on a piece a place of its section is, in the words a break is told by.
 import type { Derived } from '../piece/derive';
-import type { Where } from './breaks';
+import type { BreakWhere } from './breaks';
 
 /** So much of its height from the top is the lip, from the table the base. */
 const EDGE = 0.07;
@@ -15,7 +15,7 @@ export function whereOn(
   { whole, bits, parts }: Extract<Derived, { ok: true }>,
   out: number,
   height: number,
-): Where | undefined {
+): BreakWhere | undefined {
   const up = (height - whole.lowest) / whole.height;
   const r = Math.abs(out);
   for (const { measure } of bits) {

@@ -1,9 +1,15 @@
 // The recipe as made: the order somebody really worked by, as an order the next one can be planned with.
 import type { WorkStep } from '../work/facts';
-import { ranFor, type FireSpan, type MakingState, type PlannedStep, type Run } from './makingState';
+import {
+  ranFor,
+  type FireSpan,
+  type MakingState,
+  type PlannedStep,
+  type StepRun,
+} from './makingState';
 
 /** Of how much of a span somebody was at a step, s. */
-const shared = (runs: readonly Run[], span: FireSpan): number =>
+const shared = (runs: readonly StepRun[], span: FireSpan): number =>
   runs.reduce(
     (sum, r) =>
       sum +
@@ -28,7 +34,7 @@ export function asMade<S extends PlannedStep & WorkStep>({
   const done = steps.flatMap(({ step, state, begun, runs, assumed, lane }, i) => {
     if (state !== 'done') return [];
     // Where it was mostly done: what was put in before it had it wait.
-    const most = runs.reduce<Run | undefined>(
+    const most = runs.reduce<StepRun | undefined>(
       (a, r) => (a && ranFor([a]) >= ranFor([r]) ? a : r),
       undefined,
     );

@@ -5,7 +5,7 @@ import type { MakingState, PlannedStep, StepStands } from './makingState';
 
 type State = MakingState<PlannedStep & WorkStep>;
 /** Steps, and when each began, s from the first gather. */
-export interface Order {
+export interface HappenedOrder {
   readonly steps: readonly WorkStep[];
   readonly starts: readonly number[];
 }
@@ -84,20 +84,20 @@ function spansOf(
   });
 }
 
-const inOrder = (all: readonly (readonly [WorkStep, number])[]): Order => ({
+const inOrder = (all: readonly (readonly [WorkStep, number])[]): HappenedOrder => ({
   steps: all.map(([s]) => s),
   starts: all.map(([, at]) => at),
 });
 
 /** An order as it was done: each step with when it really began and how long it took; what is in hand up to now (ms), and on (s). */
-export function asDone(state: State, now: number, ahead: number): Order {
+export function asDone(state: State, now: number, ahead: number): HappenedOrder {
   const runs = runsOf(state, now, ahead);
   const byTime = [...runs].sort((a, b) => a[1] - b[1]);
   return inOrder([...runs, ...spansOf(state, byTime, now, ahead)]);
 }
 
 /** The same up to now and on, whatever was done: where nothing is done to it any more it is held at the bench. */
-export function asHappened(state: State, now: number, ahead: number): Order {
+export function asHappened(state: State, now: number, ahead: number): HappenedOrder {
   const done = asDone(state, now, ahead);
   const gone = begunOf(state);
   const last = gone.at(-1);

@@ -4,7 +4,7 @@ import { heatOfWork, type WorkHeat } from '../heat/ofWork';
 import type { Fires } from '../heat/surroundings';
 import type { WorkStep } from '../work/facts';
 import { forecast, type PlanClock } from './forecast';
-import { asDone, planId, type Order } from './happened';
+import { asDone, planId, type HappenedOrder } from './happened';
 import { takenOnTime } from './onTime';
 import type { MakingState, PlannedStep } from './makingState';
 
@@ -17,7 +17,7 @@ export interface LostAt {
 
 /** How it went: the steps as they were done, their heat, and where it was in danger, what is lost first. */
 export interface LookedBack {
-  readonly order: Order;
+  readonly order: HappenedOrder;
   readonly heat: WorkHeat;
   readonly lost: readonly LostAt[];
 }

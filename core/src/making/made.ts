@@ -3,7 +3,7 @@ import type { WorkStep } from '../work/facts';
 import type { PlanClock } from './forecast';
 import { makingState, type Happened, type MakingState, type PlanBeside } from './makingState';
 
-export interface Made extends PlanClock, PlanBeside {
+export interface MadePlan extends PlanClock, PlanBeside {
   readonly plan: readonly WorkStep[];
   /** ms */
   readonly begun: number;
@@ -12,5 +12,5 @@ export interface Made extends PlanClock, PlanBeside {
 }
 
 /** How it stands. */
-export const madeState = (made: Made): MakingState<WorkStep> =>
+export const madeState = (made: MadePlan): MakingState<WorkStep> =>
   makingState(made.plan, made.begun, made.happened, made);

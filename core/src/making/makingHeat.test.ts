@@ -6,7 +6,7 @@ import { SHIPPED_RACK } from '../rack/rack';
 import type { WorkStep } from '../work/facts';
 import { STEPS } from '../work/steps';
 import { asHappened } from './happened';
-import { AHEAD, heatNow } from './makingHeat';
+import { HEAT_AHEAD, heatNow } from './makingHeat';
 import { heatWanted } from './heatWanted';
 import { lookedBack } from './lookedBack';
 import { makingState, type Happened } from './makingState';
@@ -65,7 +65,7 @@ it('left at the bench a thin cup is brittle within minutes, and is said to be be
   const events = [done('g', 12), done('s', 32), done('h', 57)];
   const foretold = now(events, 60)?.brittleIn;
   expect(foretold).toBeGreaterThan(20);
-  expect(foretold).toBeLessThan(AHEAD);
+  expect(foretold).toBeLessThan(HEAT_AHEAD);
   expect(now(events, 60 + (foretold ?? 0) + 3)?.brittleIn).toBe(0);
 });
 

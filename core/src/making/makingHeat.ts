@@ -3,10 +3,10 @@ import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, type Vft } from '../glass/viscosity';
-import { bitMean, skinOf } from '../heat/heatBits';
+import { bitMean, skinTemperature } from '../heat/heatBits';
 import { zonesNow, type HeatPart, type HeatState } from '../heat/hotShop';
 import type { Fires } from '../heat/surroundings';
-import { walk, type Walked } from '../heat/walk';
+import { walk, type WalkedWork } from '../heat/walk';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { forecast, type PlanClock } from './forecast';
@@ -15,7 +15,7 @@ import { takenOnTime } from './onTime';
 import type { MakingState, PlannedStep } from './makingState';
 
 /** How far ahead it is looked, s. */
-export const AHEAD = 240;
+export const HEAT_AHEAD = 240;
 /** Time goes in steps of so much, s. */
 const EVERY = 1;
 
@@ -61,14 +61,14 @@ function glassIn(state: HeatState, parts: readonly HeatPart[]): Watched[] {
     zonesNow(state, p, part).forEach((z, k) => {
       const t = state.cells[part]?.[k];
       if (!t) return;
-      skin = Math.min(skin, skinOf(t));
+      skin = Math.min(skin, skinTemperature(t));
       mean = Math.min(mean, meanOf(z.grid, t));
     });
     const bits = (state.bits[part] ?? []).map((b) => ({
       part,
       name: b.name,
       on: p.name,
-      skin: skinOf(b.cells),
+      skin: skinTemperature(b.cells),
       mean: bitMean(b),
     }));
     return [{ part, name: p.name, on: undefined, skin, mean }, ...bits];
@@ -113,7 +113,7 @@ export function heatNow(
 }
 
 /** Walks up to what is in hand now: the same at every tick until something happens. Kept of the makings looked at last: a wall has several. */
-const walked = new Map<string, Walked>();
+const walked = new Map<string, WalkedWork>();
 const MOST_WALKED = 24;
 
 /** What is known of the past of an order of which some of it is still going on; undefined where the past itself depends on that. */
@@ -123,9 +123,9 @@ function known(
   starts: readonly number[],
   fires: Fires,
   at: number,
-): Walked | undefined {
+): WalkedWork | undefined {
   const open = steps.flatMap((s, i) =>
-    (starts[i] ?? 0) + s.seconds > at + AHEAD - 1e-6 ? [i] : [],
+    (starts[i] ?? 0) + s.seconds > at + HEAT_AHEAD - 1e-6 ? [i] : [],
   );
   // How far a form has come depends on how long it will take in all.
   if (open.length === 0 || open.some((i) => factsOf(steps[i] as WorkStep).does === 'form'))
@@ -157,7 +157,7 @@ function known(
 }
 
 function heatOf(parts: readonly HeatPart[], state: State, now: number, fires: Fires): GlassNow[] {
-  const { steps, starts } = asHappened(state, now, AHEAD);
+  const { steps, starts } = asHappened(state, now, HEAT_AHEAD);
   if (steps.length === 0) return [];
   const at = Math.max(0, (now - state.begun) / 1000);
   const stiffness = new Map<HeatPart, Vft>();

@@ -44,7 +44,7 @@ export const AFTER_THE_BOX: ReadonlySet<string> = new Set([
 ]);
 
 /** A time somebody was at a step, ms; `over` where it was begun anew, not gone on with. */
-export interface Run {
+export interface StepRun {
   readonly from: number;
   readonly to: number | undefined;
   readonly over: boolean;
@@ -64,7 +64,7 @@ export interface StepStands<S extends PlannedStep = PlannedStep> {
   /** It was not in the plan. */
   readonly putIn: boolean;
   /** When somebody was at it, in order; the last has no end while it is now. */
-  readonly runs: readonly Run[];
+  readonly runs: readonly StepRun[];
   /** 0 is the lead's; a helper's step runs beside it. */
   readonly lane: number;
   /** Nobody tapped it: what came after it was begun, so it was done, by the plan's own times. */
@@ -328,7 +328,7 @@ const isHeat = ({ kind }: PlannedStep): boolean =>
   kind in FACTS && FACTS[kind as StepId].does === 'heat';
 
 /** How long somebody was at a step in all, s; what is still under way up to `now`, ms, or not at all where that is left out. */
-export const ranFor = (runs: readonly Run[], now?: number): number =>
+export const ranFor = (runs: readonly StepRun[], now?: number): number =>
   runs.reduce((sum, r) => sum + ((r.to ?? now ?? r.from) - r.from) / 1000, 0);
 
 /** How long each step took, s, by its kind: of those that somebody began and ended. */

@@ -1,7 +1,7 @@
 // The glass body as closed meshes: one shell a part, one a bit.
 import { isPulled, pulledMesh } from '../shape/pulled';
 import { bitMesh } from '../shape/bitMesh';
-import { bulkOf, type Bulk } from '../fit/bulk';
+import { bulkOf, type LightBulk } from '../fit/bulk';
 import { RAYS } from '../shape/across';
 import { punchedMesh } from '../shape/holes';
 import { radiusAt } from '../shape/lofted';
@@ -16,7 +16,7 @@ import { lyingBits } from './followed';
 const NEAR_TOP = 0.002;
 
 /** How a shell looks: its colour in bulk, and an ordinary wall of it, m. */
-export interface ShellLook extends Bulk {
+export interface ShellLook extends LightBulk {
   readonly wall: number;
 }
 
@@ -27,7 +27,7 @@ export function lookOf({ layers, shape }: Pick<PlannedPart, 'layers' | 'shape'>)
 }
 
 /** One named shell. */
-export interface Shell {
+export interface PartShell {
   readonly name: string;
   /** How it looks, where that is known. */
   readonly look?: ShellLook | undefined;
@@ -130,7 +130,7 @@ export function bodyShells(
   parts: readonly MeshedPart[],
   bits: readonly MeshedBit[],
   fineness: Fineness,
-): Shell[] {
+): PartShell[] {
   const pulled = bits.filter(isPulled).map((bit) => ({ bit, from: lipOf(parts, bit) }));
   return [
     ...parts.map((p, i) => ({

@@ -1,11 +1,11 @@
 // The fires a piece is made with: its pot, and the glory hole of the shop that takes it.
 import type { Glass } from '../glass/glass';
-import { firesFor, type Exchange, type Fires } from '../heat/surroundings';
+import { firesFor, type AirExchange, type Fires } from '../heat/surroundings';
 import { fitsGloryHole, type Bulk, type GloryHole } from '../shape/fits';
 import type { Verdict } from '../units/why';
 
 /** A glory hole with its heat, °C, where the shop says it. */
-export interface Hole extends GloryHole {
+export interface NamedHole extends GloryHole {
   readonly temperature?: number | undefined;
 }
 
@@ -13,7 +13,7 @@ export interface Hole extends GloryHole {
 export interface PieceFires {
   readonly fires: Fires;
   /** The hole it goes to; undefined where the shop has none and the furnace's mouth serves. */
-  readonly hole: Hole | undefined;
+  readonly hole: NamedHole | undefined;
   /** Whether it passes that hole's mouth. */
   readonly passes: Verdict | undefined;
 }
@@ -26,8 +26,8 @@ export function piecesFires(
   glass: Glass,
   pot: number,
   bulk: Bulk,
-  holes: readonly Hole[] | undefined,
-  exchange?: Exchange,
+  holes: readonly NamedHole[] | undefined,
+  exchange?: AirExchange,
 ): PieceFires {
   const as = (gloryHole: number | undefined): Fires => ({
     ...firesFor(glass, { pot, gloryHole }),

@@ -9,7 +9,7 @@ import { TOUCH } from './joins';
 import type { Part } from './part';
 
 /** Something that holds. Heights m, as drawn. */
-export interface Holds {
+export interface Capacity {
   /** The part most of it is in. */
   readonly part: Part;
   /** To the brim, m³. */
@@ -26,8 +26,8 @@ export interface Holds {
 type Bits = readonly (ReadBit & { readonly input: BitInput })[];
 
 /** What holds most in a piece; undefined where nothing does. Stoppers shut nothing here: what is under them is asked without them. */
-export function holdsMost(joined: readonly Part[], bits: Bits): Holds | undefined {
-  let most: Holds | undefined;
+export function holdsMost(joined: readonly Part[], bits: Bits): Capacity | undefined {
+  let most: Capacity | undefined;
   for (const part of joined) {
     const holds = holdsOf(part, joined, bits);
     if (holds && holds.capacity > (most?.capacity ?? 0)) most = holds;
@@ -35,7 +35,7 @@ export function holdsMost(joined: readonly Part[], bits: Bits): Holds | undefine
   return most;
 }
 
-function holdsOf(part: Part, joined: readonly Part[], bits: Bits): Holds | undefined {
+function holdsOf(part: Part, joined: readonly Part[], bits: Bits): Capacity | undefined {
   const { opening } = part.shape;
   if (opening === 'solid' || opening === 'through') return undefined;
   const [from, top] = hollowRange(part.shape);

@@ -27,7 +27,7 @@ export interface Join extends Contact {
 }
 
 /** Every pair of parts that touches. */
-export function joins(parts: readonly Part[]): Join[] {
+export function joinsOf(parts: readonly Part[]): Join[] {
   const found: Join[] = [];
   parts.forEach((a, i) => {
     parts.slice(i + 1).forEach((b, k) => {

@@ -1,7 +1,7 @@
 // Colours of a part as its document lays them, as far as its order goes by them.
 
 /** What an amount is in the making. */
-export const LAID_AS = {
+export const LAID_COLOUR_AS = {
   bar: 'bar',
   canes: 'cane',
   weight: 'powder',
@@ -15,5 +15,8 @@ export const LAID_AS = {
 export type PartColours = readonly {
   readonly colour?: string | undefined;
   readonly after: number;
-  readonly amount: { readonly kind: keyof typeof LAID_AS; readonly diameter?: number | undefined };
+  readonly amount: {
+    readonly kind: keyof typeof LAID_COLOUR_AS;
+    readonly diameter?: number | undefined;
+  };
 }[];

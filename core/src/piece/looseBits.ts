@@ -1,7 +1,7 @@
 // Bits that hang in the air, and spouts that have no lip.
 import { tr } from '../words/tr';
 import { bitMesh } from '../shape/bitMesh';
-import { boxOf, distanceTo } from '../shape/contact';
+import { lineBox, distanceTo } from '../shape/contact';
 import { FacetTree } from '../shape/facetTree';
 import { linesRound } from '../shape/lofted';
 import type { Mesh } from '../shape/mesh';
@@ -87,7 +87,7 @@ export function looseBits(
 ): Remark[] {
   const sections = parts.map((p) => ({
     along: linesRound(p.outline, p.lofted),
-    box: boxOf(p.outline),
+    box: lineBox(p.outline),
   }));
   /** Distance to the nearest part; of what is no nearer than `within` no less than that, and no more than the distance. */
   const toParts =

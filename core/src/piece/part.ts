@@ -5,14 +5,14 @@ import type { Glass } from '../glass/glass';
 import type { ShapeProblem } from '../shape/checkProfile';
 import type { OuterLine } from '../shape/curve';
 import type { Across } from '../shape/across';
-import { holeProblems, withHoles, type Hole } from '../shape/holes';
+import { holeProblems, withHoles, type WallHole } from '../shape/holes';
 import type { Lofted } from '../shape/lofted';
 import { glassOutline, measurePart, type Shape } from '../shape/measure';
 import type { Line, Profile } from '../shape/profile';
 import type { Stock } from '../stock/moves';
 
 /** Hollow blown work, or glass right through. */
-export type Work = 'blown' | 'solid';
+export type PartWork = 'blown' | 'solid';
 
 /** Part of the body for good, or set into its mouth and lifted out again. */
 export type Role = 'joined' | 'stopper';
@@ -23,12 +23,12 @@ export interface PartInput {
   readonly id?: string | undefined;
   readonly name?: string | undefined;
   readonly profile: Profile;
-  readonly work?: Work | undefined;
+  readonly work?: PartWork | undefined;
   /** What it is cut across, where it is not round. */
   readonly across?: Across | undefined;
   readonly role?: Role | undefined;
   /** Holes through its wall. */
-  readonly holes?: readonly Hole[] | undefined;
+  readonly holes?: readonly WallHole[] | undefined;
   /** Id of its glass, if not the piece's. */
   readonly glass?: string | undefined;
   /** Its own iron and dip, if not the piece's. */
@@ -48,7 +48,7 @@ export interface Part {
   readonly index: number;
   readonly id: string;
   readonly name: string;
-  readonly work: Work;
+  readonly work: PartWork;
   readonly role: Role;
   readonly glass: Glass;
   readonly shape: Shape;
@@ -56,7 +56,7 @@ export interface Part {
   readonly outline: Line;
   /** The same along every ray, where it is not round. */
   readonly lofted: Lofted | undefined;
-  readonly holes: readonly Hole[];
+  readonly holes: readonly WallHole[];
   readonly mass: number;
 }
 
@@ -78,7 +78,7 @@ interface Kept {
 /** Readings are kept with the very profile they were made from, so a drag reads again only the part it moves. */
 const kept = new WeakMap<Profile, Kept>();
 
-const NO_HOLES: readonly Hole[] = [];
+const NO_HOLES: readonly WallHole[] = [];
 
 /** Reads one part. Pure; remembers the last answer for the same profile object. */
 export function readPart(input: PartInput, index: number, glass: Glass): PartReading {

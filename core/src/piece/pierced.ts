@@ -1,7 +1,7 @@
 // Bits that come through a wall into the hollow: glass nobody meant to be there.
 import { tr } from '../words/tr';
 import { isTube } from '../shape/bit';
-import { boxOf, distanceTo } from '../shape/contact';
+import { lineBox, distanceTo } from '../shape/contact';
 import { insideOf, linesRound } from '../shape/lofted';
 import { isPulled } from '../shape/pulled';
 import type { Line } from '../shape/profile';
@@ -32,7 +32,7 @@ export function piercing(
     const { outer, cut } = part.shape;
     const inner = closedInside(part.shape.inner);
     const along = linesRound(inner, cut && insideOf(outer, inner, cut));
-    return { part, box: boxOf(inner), along };
+    return { part, box: lineBox(inner), along };
   });
   return stuckOn.flatMap(({ input, index, name }): Remark[] => {
     const { positions } = madeOf(input).one;

@@ -5,12 +5,12 @@ import type { Body } from '../conduction/lattice';
 import type { BitShape } from '../shape/bit';
 import type { BitMeasure } from '../shape/bitMeasure';
 import type { Shape } from '../shape/measure';
-import { coolsAs, type Place } from '../anneal/roundness';
+import { coolsAs, type RoundPlace } from '../anneal/roundness';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 
 /** A thickness, m, and the body it cools as. */
-export type RulingWall = Place;
+export type RulingWall = RoundPlace;
 
 interface Measured {
   readonly measure: BitMeasure;

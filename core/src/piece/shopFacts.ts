@@ -9,7 +9,7 @@ import { NO_SHOP, type ShopFacts } from './derive';
 type Annealer = Parameters<typeof boxOf>[0] & { readonly name: string };
 
 /** What is asked of the shop's list. */
-export interface ShopList {
+export interface ShopListFacts {
   readonly blocks: readonly number[];
   readonly annealers: readonly Annealer[];
   readonly potDepth?: number | undefined;
@@ -72,7 +72,7 @@ export const learnedBy = (
 
 /** Finds a shop's annealers by their names, as boxes. */
 export const annealerIn =
-  (shop: Pick<ShopList, 'annealers'> | undefined) =>
+  (shop: Pick<ShopListFacts, 'annealers'> | undefined) =>
   (name: string): Box | undefined => {
     const known = shop?.annealers.find((a) => a.name === name);
     return known && boxOf(known);
@@ -80,7 +80,7 @@ export const annealerIn =
 
 /** What a shop makes of a drawing, as far as it has learnt that. */
 export const madeIn = (
-  shop: Pick<ShopList, 'learnt'> | undefined,
+  shop: Pick<ShopListFacts, 'learnt'> | undefined,
 ): NonNullable<ShopFacts['made']> => ({
   wall: shop?.learnt?.wall?.factor,
   weight: shop?.learnt?.weight?.factor,
@@ -88,7 +88,7 @@ export const madeIn = (
 
 /** The facts a plan takes from the shop for whoever gathers; without a shop only the rack is known. */
 export function shopFacts(
-  shop: ShopList | undefined,
+  shop: ShopListFacts | undefined,
   log: readonly Weighed[],
   person: string,
   rack: Pick<Rack, 'glass' | 'colour'>,

@@ -2,8 +2,8 @@
 import { tr } from '../words/tr';
 import { edgeReach } from '../shape/thickness';
 import type { BitInput, ReadBit } from './bits';
-import { joins, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
-import { holdsMost, type Holds } from './holds';
+import { joinsOf, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
+import { holdsMost, type Capacity } from './holds';
 import { lipless, looseBits } from './looseBits';
 import { piercing } from './pierced';
 import type { Part } from './part';
@@ -116,7 +116,7 @@ export function wholePiece(
   const vessel = holds?.part;
   const fill = holds && filled(holds, fillLine, { mass, moment, lowest, offAxis, tips });
   const { thickest, thinnest } = extremes(parts, bits);
-  const contacts = joins(joined);
+  const contacts = joinsOf(joined);
   const top = joined.reduce((a, b) =>
     a.shape.lowest + a.shape.height >= b.shape.lowest + b.shape.height ? a : b,
   );
@@ -157,7 +157,7 @@ interface Standing {
 }
 
 /** Filled to the line (or the brim), the contents taken as if they stood still while it tilts. */
-function filled(holds: Holds, wanted: number | undefined, s: Standing): Fill {
+function filled(holds: Capacity, wanted: number | undefined, s: Standing): Fill {
   const { from, to } = holds;
   const line = Math.min(to, Math.max(from, wanted ?? to));
   const contents = holds.filledTo(line);

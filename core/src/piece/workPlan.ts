@@ -3,11 +3,11 @@ import type { HeatBit } from '../heat/heatBits';
 import { zonesOf, zonesOnPipe, type HeatZone } from '../heat/zones';
 import type { HeatPart } from '../heat/hotShop';
 import type { PlannedPart } from './derive';
-import { joins } from './joins';
+import { joinsOf } from './joins';
 import type { Form } from '../shape/forms';
 import type { DraftColour, DraftInput, DraftPart } from '../sequence/draftInput';
 import type { RulePart } from '../sequence/rules';
-import { LAID_AS, type PartColours } from './laidColours';
+import { LAID_COLOUR_AS, type PartColours } from './laidColours';
 import { tubeOf } from './patternedTube';
 import { draftBit, hangingOn, heatBit, seatOf, type DrawnBit, type WeighedBit } from './workBits';
 import type { Way } from '../work/step';
@@ -93,7 +93,7 @@ function draftPart(p: PlannedPart, laid: PartColours, cane: WorkInput['cane']): 
     ...(p.glass.family === 'soft' && { soft: true }),
     colours: laid.map((l): DraftColour => {
       const colour = p.layers.find((k) => k.colour?.id === l.colour)?.colour;
-      const as = LAID_AS[l.amount.kind];
+      const as = LAID_COLOUR_AS[l.amount.kind];
       return {
         after: Math.min(Math.max(1, l.after), Math.max(1, gathers)),
         as: as === 'powder' && colour && crumbsOnly(colour.forms) ? 'frit' : as,
@@ -133,7 +133,7 @@ export const draftInput = (
     parts: input.parts.map((p, i) =>
       draftPart(p, colours[i] ?? [], i === input.main ? input.cane : undefined),
     ),
-    joins: joins(input.parts).map((j) => [j.a, j.b] as const),
+    joins: joinsOf(input.parts).map((j) => [j.a, j.b] as const),
     bits: input.bits.map((b, i) =>
       draftBit(b, input.parts, weighed[i], {
         carries: input.bits.flatMap((o, k) => (on[k] === i ? [o.name] : [])),

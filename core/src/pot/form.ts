@@ -61,7 +61,7 @@ export function volumeTo(form: PotForm, depth: number): number {
 const HALVINGS = 60;
 
 /** How deep so much glass stands, m; to the rim where it is more than it holds. */
-export function depthOf(form: PotForm, volume: number): number {
+export function potDepth(form: PotForm, volume: number): number {
   if (volume <= 0) return 0;
   if (volume >= volumeTo(form, form.height)) return form.height;
   let [low, high] = [0, form.height];

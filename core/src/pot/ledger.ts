@@ -15,7 +15,7 @@ export const entriesOf = <E extends PotEntry>(entries: readonly E[], pot: string
   holding(entries, 'struck').filter((e) => e.pot === pot);
 
 /** Glass that went into a piece: when, and how much with its moil, kg. */
-export interface Made {
+export interface TakenByMaking {
   readonly at: number;
   readonly mass: number;
 }
@@ -25,7 +25,7 @@ export function ledger(
   form: PotForm,
   density: number,
   entries: readonly PotEntry[],
-  made: readonly Made[],
+  made: readonly TakenByMaking[],
 ): PotEvent[] {
   const first = Math.min(...entries.map((e) => e.at));
   const told = entries.flatMap((e): PotEvent[] =>

@@ -6,7 +6,7 @@ import { fitVft, logViscosity, temperatureAtLog } from '../glass/viscosity';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { Glass } from '../glass/glass';
 import { chargeHeat, cook, coolsBy, MELT_HEAT, type Cook } from './charge';
-import { depthOf, potRadius, volumeTo, type PotForm } from './form';
+import { potDepth, potRadius, volumeTo, type PotForm } from './form';
 import { daysLeft, levelAt, usedADay, type PotEvent } from './level';
 import { afterCharges, chargesUntil, mixed, through } from './mixing';
 import { ballRise, bubbleRise, clearsIn, smallestOut } from './seed';
@@ -85,15 +85,15 @@ describe('the inside of a pot', () => {
       fc.property(forms, fc.double({ min: 0.001, max: 0.39, noNaN: true }), (form, depth) => {
         const volume = volumeTo(form, depth);
         return (
-          Math.abs(depthOf(form, volume) - depth) < 1e-9 && volumeTo(form, depth + 0.001) > volume
+          Math.abs(potDepth(form, volume) - depth) < 1e-9 && volumeTo(form, depth + 0.001) > volume
         );
       }),
     );
   });
 
   it('no more than it holds, nothing under nothing', () => {
-    expect(depthOf(bowl, 5)).toBe(0.6);
-    expect(depthOf(bowl, -1)).toBe(0);
+    expect(potDepth(bowl, 5)).toBe(0.6);
+    expect(potDepth(bowl, -1)).toBe(0);
     expect(volumeTo(bowl, 9)).toBe(volumeTo(bowl, 0.6));
   });
 

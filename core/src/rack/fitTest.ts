@@ -102,7 +102,7 @@ export function expectedHalo(
 }
 
 /** Several tests of one pair as one: the mean weighed by 1/error² (GUM, JCGM 100:2008). An error of 0 is taken as a hair. */
-export function together(found: readonly Difference[]): Difference | undefined {
+export function weighedTogether(found: readonly Difference[]): Difference | undefined {
   const HAIR = 1e-10;
   const weights = found.map((d) => 1 / Math.max(d.error, HAIR) ** 2);
   const sum = weights.reduce((a, b) => a + b, 0);

@@ -13,7 +13,7 @@ import { amountKindsFor, stockFor } from './stockFor';
 import {
   expectedHalo,
   testedDifference,
-  together,
+  weighedTogether,
   type FitTest,
   type ThreadReading,
 } from './fitTest';
@@ -255,13 +255,13 @@ describe('tested pairs', () => {
   });
 
   it('weighs several tests by how well they were read, and the better one more (GUM)', () => {
-    const mean = together([
+    const mean = weighedTogether([
       { value: 1e-7, error: 1e-8 },
       { value: 4e-7, error: 3e-8 },
     ]);
     expect((mean?.value ?? 0) * 1e7).toBeCloseTo(1.3, 6);
     expect((mean?.error ?? 0) * 1e8).toBeCloseTo(0.9487, 4);
-    expect(together([])).toBeUndefined();
+    expect(weighedTogether([])).toBeUndefined();
   });
 
   it('answers a pair both ways round, and forgets what was set aside', () => {

@@ -14,7 +14,7 @@ import {
   type Speaker,
   type SpokenValues,
 } from './resolve';
-import { testedDifference, together, type FitTest, type TestGlass } from './fitTest';
+import { testedDifference, weighedTogether, type FitTest, type TestGlass } from './fitTest';
 
 /** One entry worked out. A glass may lie in a wall as a layer, so it has a colour too. */
 export interface RackLine {
@@ -208,7 +208,7 @@ export function rackOf(entries: readonly RackEntry[], tests: readonly FitTest[])
     colour: (id) => at.get(id)?.colour,
     tested: (first, second) => {
       const all = found.get(key(first, second));
-      const mean = all && together(all);
+      const mean = all && weighedTogether(all);
       return mean && { ...mean, tests: all.length };
     },
   };

@@ -1,7 +1,7 @@
 // Orders of assembly compared: every way the joins can be made, each drafted, its heats placed and its heat worked through, and
 // told apart by what it risks: waits in the garage, glass near its strain point, faces apart, what hangs far out on the iron,
 // and thin glass that goes on before other joins.
-import { afterJoins, areOne, eachApart, together, unite } from '../work/joined';
+import { afterJoins, areOne, eachApart, partsTogether, unite } from '../work/joined';
 import { placeOnClock } from '../heat/placeOnClock';
 import { STUDIO_FIRES, type Fires } from '../heat/surroundings';
 import type { HeatPart } from '../heat/hotShop';
@@ -117,7 +117,7 @@ function leverOf({ parts }: DraftInput, order: readonly Joined[]): number {
   let most = 0;
   for (const { part, to } of order) {
     const from = parts[to]?.lowest ?? 0;
-    const lever = together(groups, part).reduce(
+    const lever = partsTogether(groups, part).reduce(
       (sum, k) => sum + (parts[k]?.mass ?? 0) * Math.abs((parts[k]?.lowest ?? 0) - from),
       0,
     );

@@ -4,7 +4,7 @@ import { tr } from '../words/tr';
 import { ourSeconds, secondsOf } from '../work/durations';
 import { mm } from '../units/inWords';
 import type { WorkStep } from '../work/facts';
-import { eachApart, together as oneWith, unite } from '../work/joined';
+import { eachApart, partsTogether as oneWith, unite } from '../work/joined';
 import { hotBit, isApart, madeApart, others } from './draftBits';
 import type { Add, DraftInput, DraftPart, Joined } from './draftInput';
 import { AS_BIT, grams, make, tubeFor } from './draftMake';

@@ -11,14 +11,14 @@ export interface Contact {
 }
 
 /** The room an outline takes, m. */
-export interface Box {
+export interface LineBox {
   readonly r0: number;
   readonly r1: number;
   readonly z0: number;
   readonly z1: number;
 }
 
-export const boxOf = ({ r, z }: Line): Box => {
+export const lineBox = ({ r, z }: Line): LineBox => {
   let [r0, r1, z0, z1] = [Infinity, -Infinity, Infinity, -Infinity];
   for (let i = 0; i < r.length; i += 1) {
     const a = r[i] as number;
@@ -62,12 +62,12 @@ export function distanceTo({ r, z }: Line, pr: number, pz: number): number {
  * point of each is asked of the other: ample for skins sampled finely.
  */
 export function contact(a: Line, b: Line, within: number): Contact | undefined {
-  const boxA = boxOf(a);
-  const boxB = boxOf(b);
+  const boxA = lineBox(a);
+  const boxB = lineBox(b);
   let gap = Infinity;
   let depth = 0;
   let at = { r: 0, z: 0 };
-  const ask = (of: Line, box: Box, other: Line): void => {
+  const ask = (of: Line, box: LineBox, other: Line): void => {
     for (let i = 0; i < of.r.length; i += 2) {
       const pr = of.r[i] as number;
       const pz = of.z[i] as number;

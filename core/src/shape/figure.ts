@@ -2,7 +2,7 @@
 import { across, type StretchMap } from './stretchMap';
 
 /** What is drawn. Lengths m on the form it is drawn on; `height` is that of the band's middle (the teeth's foot). */
-export type Figure =
+export type PatternFigure =
   | {
       readonly kind: 'dots';
       readonly count: number;
@@ -30,7 +30,7 @@ export type OnForm = readonly { readonly angle: number; readonly s: number }[];
 const DOT_SIDES = 32;
 
 /** One figure's outlines about (0, 0), m: x round, y up. */
-function outlines(figure: Figure): readonly (readonly (readonly [number, number])[])[] {
+function outlines(figure: PatternFigure): readonly (readonly (readonly [number, number])[])[] {
   switch (figure.kind) {
     case 'dots':
       return [
@@ -82,7 +82,7 @@ export interface Carried {
  * Lays a figure on the form it is drawn on and carries it to the other: the angle round the axis stays, the arc length
  * follows the glass. So figures drawn on the final form come back pre-shrunk, and the other way round.
  */
-export function carry(map: StretchMap, figure: Figure, drawnOn: 'blank' | 'final'): Carried {
+export function carry(map: StretchMap, figure: PatternFigure, drawnOn: 'blank' | 'final'): Carried {
   const other = drawnOn === 'final' ? 'blank' : 'final';
   const s0 = arcAt(map, drawnOn, figure.height);
   const result = { final: [] as OnForm[], blank: [] as OnForm[], lost: 0 };

@@ -2,20 +2,20 @@
 import { bodyShells } from '../piece/body';
 import { readPart, type PartInput } from '../piece/part';
 import { glassOf, outline } from '../piece/shop.fixture';
-import { holeGlass, type Hole } from './holes';
+import { holeGlass, type WallHole } from './holes';
 import { hollowRange } from './measure';
 import { measureMesh, openEdges } from './mesh';
 
 const glass = glassOf('soft-batch-96');
 const cup = outline([0, 0, 5, true], [0, 40, 5, true], [100, 40, 5, true]);
-const hole = (height: number, diameter: number, around = 0.4): Hole => ({
+const hole = (height: number, diameter: number, around = 0.4): WallHole => ({
   height: height / 1e3,
   diameter: diameter / 1e3,
   around,
 });
-const read = (holes: readonly Hole[], more: Partial<PartInput> = {}) =>
+const read = (holes: readonly WallHole[], more: Partial<PartInput> = {}) =>
   readPart({ profile: cup, holes, ...more }, 0, glass);
-const part = (holes: readonly Hole[], more: Partial<PartInput> = {}) => {
+const part = (holes: readonly WallHole[], more: Partial<PartInput> = {}) => {
   const reading = read(holes, more);
   if (!reading.ok) throw new Error(reading.problems[0]?.message);
   return reading.part;
@@ -36,7 +36,7 @@ it('takes a plug of the wall, and the piece runs out at its lower edge', () => {
 const lacking = (corners: number): number =>
   1 - (corners / (2 * Math.PI)) * Math.sin((2 * Math.PI) / corners);
 
-it.each<[string, readonly Hole[], Partial<PartInput>, number]>([
+it.each<[string, readonly WallHole[], Partial<PartInput>, number]>([
   ['one hole', [hole(50, 14)], {}, 8],
   ['three round it', [0, 2.1, 4.2].map((a) => hole(50, 10, a)), {}, 8],
   ['a hole smaller than a facet', [hole(50, 2)], {}, 6],
@@ -60,7 +60,7 @@ it.each<[string, readonly Hole[], Partial<PartInput>, number]>([
   expect(Math.abs(gone / plugs - 1)).toBeLessThan(lacking(corners) + 0.02);
 });
 
-it.each<[string, Hole, RegExp]>([
+it.each<[string, WallHole, RegExp]>([
   ['over the lip', hole(97, 12), /Hole 1: 12 mm across at 97 mm up; there is no wall/],
   ['into the base', hole(6, 8), /there is no wall with a hollow behind it/],
   [

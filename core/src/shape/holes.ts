@@ -7,7 +7,7 @@ import { mm } from '../units/inWords';
 import { widestAt } from './widestAt';
 
 /** A round hole square through a wall. m, rad. */
-export interface Hole {
+export interface WallHole {
   /** Height of its middle. */
   readonly height: number;
   /** Round the axis, from the width. */
@@ -29,7 +29,7 @@ function wallAt(
 }
 
 /** Why a hole cannot be where it is drawn; one sentence each. */
-export function holeProblems(shape: Shape, holes: readonly Hole[]): ShapeProblem[] {
+export function holeProblems(shape: Shape, holes: readonly WallHole[]): ShapeProblem[] {
   return holes.flatMap((hole, i): ShapeProblem[] => {
     const name = tr`Hole ${i + 1}`;
     const problem = (message: string): ShapeProblem[] => [
@@ -52,7 +52,7 @@ export function holeProblems(shape: Shape, holes: readonly Hole[]): ShapeProblem
 }
 
 /** Glass one hole takes, m³: a plug as long as the wall is thick there, along the hole. */
-export function holeGlass(shape: Shape, hole: Hole): number {
+export function holeGlass(shape: Shape, hole: WallHole): number {
   const wall = wallAt(shape, hole.height)?.wall ?? 0;
   return (Math.PI / 4) * hole.diameter ** 2 * wall;
 }
@@ -61,7 +61,7 @@ export function holeGlass(shape: Shape, hole: Hole): number {
  * A form with holes in it: so much less glass and skin, and it holds no further than the lower edge of the lowest. Thickness goes on as
  * it is: a hole cools from its own edge too.
  */
-export function withHoles(shape: Shape, holes: readonly Hole[]): Shape {
+export function withHoles(shape: Shape, holes: readonly WallHole[]): Shape {
   if (holes.length === 0) return shape;
   let [glassVolume, moment, outsideArea] = [shape.glassVolume, shape.moment, shape.outsideArea];
   for (const hole of holes) {
@@ -89,11 +89,11 @@ type Corner = readonly [number, number, number];
  * that leaves are drawn onto the hole's round, and a wall is set between them. A hole with no faces of its own at this fineness is
  * opened as far as the nearest corners and drawn onto its round all the same. Watertight where the mesh was.
  */
-export function punchedMesh(mesh: Mesh, holes: readonly Hole[]): Mesh {
+export function punchedMesh(mesh: Mesh, holes: readonly WallHole[]): Mesh {
   return holes.reduce((m, hole) => punched(m, hole), mesh);
 }
 
-function punched(mesh: Mesh, hole: Hole): Mesh {
+function punched(mesh: Mesh, hole: WallHole): Mesh {
   const [ux, uy] = [Math.cos(hole.around), Math.sin(hole.around)];
   const corner = (i: number): Corner => [
     mesh.positions[3 * i] as number,

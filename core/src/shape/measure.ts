@@ -11,7 +11,7 @@ import { axisLine } from './solid';
 import { biggestStep, wallRange, type WallAt, type WallStep } from './thickness';
 
 /** How the inside meets the air, which decides how it cools. */
-export type Opening = 'open' | 'narrow' | 'closed' | 'through' | 'solid';
+export type MouthOpening = 'open' | 'narrow' | 'closed' | 'through' | 'solid';
 
 /** The form's own facts. SI. */
 export interface Shape {
@@ -46,7 +46,7 @@ export interface Shape {
   readonly footRadius: number;
   /** Tilt at which the empty piece falls, rad: atan(r_foot / h_cm). */
   readonly tippingAngle: number;
-  readonly opening: Opening;
+  readonly opening: MouthOpening;
   /** The lowest place a hole lets it run out at, m; none where it has no hole. */
   readonly spills?: number | undefined;
   /** The tightest opening of the hollow above its widest place, m (radius). */
@@ -200,7 +200,7 @@ export function measureShape(
 const ANY_GLASS = 0.22;
 
 /** What a part is measured by: its outline, whether it is solid, what it is cut across. */
-export interface Measured {
+export interface MeasuredShape {
   readonly profile: Profile;
   readonly work?: 'blown' | 'solid' | undefined;
   readonly across?: Across | undefined;
@@ -208,7 +208,7 @@ export interface Measured {
 
 /** Reads a part wherever it is looked at: of its own glass where that is known, else of any. */
 export const measurePart = (
-  { profile, work, across }: Measured,
+  { profile, work, across }: MeasuredShape,
   poisson = ANY_GLASS,
 ): ShapeReading => measureShape(profile, poisson, work === 'solid', across);
 
@@ -239,7 +239,7 @@ function throatRadius(inner: InnerLine): number {
   return inner.r.slice(widest).reduce((m, r) => Math.min(m, r), Infinity);
 }
 
-function openingOf(points: Profile, throat: number, inner: InnerLine): Opening {
+function openingOf(points: Profile, throat: number, inner: InnerLine): MouthOpening {
   if (closedAtTop(points)) return 'closed';
   if (!closedAtBase(points)) return 'through';
   const widest = inner.r.reduce((m, r) => Math.max(m, r), 0);

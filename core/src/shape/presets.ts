@@ -88,7 +88,7 @@ function solidOf(form: 'cube' | 'heart', by: number): Omit<NewPart, 'name'> {
 }
 
 /** Where a new part goes: the parts already joined, the one in hand among them, and the mouth, if any. */
-export interface Standing {
+export interface StandingParts {
   readonly outlines: readonly Line[];
   /** Place of the part in hand in `outlines`. */
   readonly inHand: number;
@@ -99,7 +99,7 @@ export interface Standing {
 }
 
 /** A new part in its place, and the room made for it: everything standing at or above `from` moves up by `by`, m. */
-export interface Placed {
+export interface PlacedPart {
   readonly part: NewPart;
   readonly from: number;
   readonly by: number;
@@ -117,7 +117,7 @@ export const ON_IT = 0.0003;
  * A new part where it usually goes: a foot under everything, a stopper in the mouth (its taper fitted to the neck), a
  * stem part under the vessel in hand or on top of the solid part in hand; what stands above is lifted to make room.
  */
-export function newPart(preset: PartPreset, standing: Standing): Placed {
+export function newPart(preset: PartPreset, standing: StandingParts): PlacedPart {
   const { profile, ...rest } = PARTS[preset];
   const read = measurePart(PARTS[preset]);
   const line = read.ok

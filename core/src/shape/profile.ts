@@ -36,7 +36,7 @@ export interface Line {
 export const ON_AXIS = 1e-6;
 
 /** The lowest and the highest of its points, m. */
-export function spanOf(p: Profile): readonly [number, number] {
+export function profileSpan(p: Profile): readonly [number, number] {
   const heights = p.map((q) => q.height);
   return [Math.min(...heights), Math.max(...heights)];
 }

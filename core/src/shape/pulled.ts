@@ -3,10 +3,10 @@ import { woundAt, type Bit, type BitShape } from './bit';
 import { movedMesh, type Mesh } from './mesh';
 
 /** A pulled spout's shape. */
-export type Pulled = Extract<BitShape, { kind: 'pulled' }>;
+export type PulledShape = Extract<BitShape, { kind: 'pulled' }>;
 /** A bit that is pulled from its part's lip. */
 export interface PulledBit extends Bit {
-  readonly shape: Pulled;
+  readonly shape: PulledShape;
 }
 
 /** Is it pulled from the lip? Then it has no glass and no shell of its own. */
@@ -17,10 +17,10 @@ export const isPulled = <B extends Bit>(bit: B): bit is B & PulledBit =>
 const ORDINARY_LIP = 0.003;
 
 /** How thick the lip is that it is pulled from, m. */
-export const lipWall = ({ wall }: Pick<Pulled, 'wall'>): number => wall ?? ORDINARY_LIP;
+export const lipWall = ({ wall }: Pick<PulledShape, 'wall'>): number => wall ?? ORDINARY_LIP;
 
 /** How much of the pull a place so far below the lip takes: all at the lip, none where it begins; m. */
-const pullAt = ({ drop }: Pick<Pulled, 'drop'>, below: number): number => {
+const pullAt = ({ drop }: Pick<PulledShape, 'drop'>, below: number): number => {
   const s = Math.min(1, Math.max(0, 1 - below / drop));
   return s * s;
 };
@@ -60,7 +60,7 @@ const PLACES = 16;
 
 /** The spout's middle line seen from its side, from where the pull begins to its tip, about its anchor, m. */
 export function pulledLine(
-  shape: Pulled,
+  shape: PulledShape,
   out: number,
 ): { readonly out: number; readonly up: number }[] {
   const { drop, reach, rise } = shape;

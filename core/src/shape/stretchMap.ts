@@ -6,15 +6,15 @@ import type { Shape } from './measure';
 export interface StretchRow {
   /** Share of the glass below it, 0 at the base to 1 at the blank's or final form's lip, whichever holds less. */
   readonly share: number;
-  readonly blank: Place;
-  readonly final: Place;
+  readonly blank: SkinPlace;
+  readonly final: SkinPlace;
   /** Hoop (round) and meridian (along) stretch from blank to final. */
   readonly hoop: number;
   readonly meridian: number;
 }
 
 /** A place on a form's outside. */
-export interface Place {
+export interface SkinPlace {
   readonly s: number;
   readonly radius: number;
   readonly height: number;
@@ -69,7 +69,7 @@ export function glassBelow({ outer }: Pick<Shape, 'outer'>): number[] {
   return total;
 }
 
-const placeAt = (outer: OuterLine, below: readonly number[], volume: number): Place => {
+const placeAt = (outer: OuterLine, below: readonly number[], volume: number): SkinPlace => {
   let low = 0;
   let high = below.length - 1;
   while (high - low > 1) {
@@ -131,7 +131,7 @@ export function across(
   const b = rows[i] as StretchRow;
   const t = b[from].s === a[from].s ? 0 : (s - a[from].s) / (b[from].s - a[from].s);
   const mix = (p: number, q: number): number => p + (q - p) * t;
-  const place = (p: Place, q: Place): Place => ({
+  const place = (p: SkinPlace, q: SkinPlace): SkinPlace => ({
     s: mix(p.s, q.s),
     radius: mix(p.radius, q.radius),
     height: mix(p.height, q.height),

@@ -1,7 +1,7 @@
 // The cut list: which pieces come out of which length of stock, for one piece or a batch, and what is left over.
 
 /** One cut wanted. Lengths m. */
-export interface Cut {
+export interface StockCut {
   readonly label: string;
   readonly length: number;
   readonly count: number;
@@ -21,7 +21,7 @@ export interface CutList {
   /** Left over and lost in the cuts, as a share of the sticks taken. */
   readonly waste: number;
   /** Cuts longer than a stick: they must be joined from two. */
-  readonly tooLong: readonly Cut[];
+  readonly tooLong: readonly StockCut[];
 }
 
 /** Lost at every cut, m: a score and snap takes nothing, a hot cut or a saw about this. Common practice, no source. */
@@ -30,7 +30,12 @@ export const KERF = 0.002;
 /**
  * Longest first into the first stick with room (first-fit decreasing: at most 11/9 of the best plus one, Johnson 1973).
  */
-export function cutList(cuts: readonly Cut[], stick: number, batch: number, kerf = KERF): CutList {
+export function cutList(
+  cuts: readonly StockCut[],
+  stick: number,
+  batch: number,
+  kerf = KERF,
+): CutList {
   const tooLong = cuts.filter((c) => c.length > stick);
   const all = cuts
     .filter((c) => c.length <= stick && c.length > 0)

@@ -44,7 +44,7 @@ export function bubbleWall(length: number, tube: Stock, diameter: number): numbe
 }
 
 /** What a pull gives: new length, and for tubing the bore and wall, which keep their proportion. */
-export interface Pulled {
+export interface PulledRod {
   readonly length: number;
   readonly diameter: number;
   readonly bore: number | undefined;
@@ -52,7 +52,7 @@ export interface Pulled {
 }
 
 /** Pulls a length of stock down to a diameter. */
-export function pull(length: number, stock: Stock, to: number): Pulled {
+export function pull(length: number, stock: Stock, to: number): PulledRod {
   const bore =
     stock.wall === undefined
       ? undefined

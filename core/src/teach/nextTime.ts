@@ -4,7 +4,7 @@ import type { HeldAgainst } from './exercise';
 import type { GatherTaken } from './halves';
 
 /** What a piece and its making were like. */
-export interface Came {
+export interface CameMeasured {
   readonly held: readonly HeldAgainst[];
   readonly gathers: readonly GatherTaken[];
   /** Mishaps, by name. */
@@ -29,15 +29,16 @@ const SLOW = 1.5;
 const MANY_HEATS = 1.5;
 
 interface Rule {
-  readonly when: (c: Came) => boolean;
+  readonly when: (c: CameMeasured) => boolean;
   readonly says: string;
   readonly because: string;
 }
 
-const is = (c: Came, of: HeldAgainst['of'], verdict: 'under' | 'over'): boolean =>
+const is = (c: CameMeasured, of: HeldAgainst['of'], verdict: 'under' | 'over'): boolean =>
   c.held.some((h) => h.of === of && h.verdict === verdict);
-const lastGather = (c: Came): GatherTaken['verdict'] | undefined => c.gathers.at(-1)?.verdict;
-const had = (c: Came, ...what: readonly string[]): boolean =>
+const lastGather = (c: CameMeasured): GatherTaken['verdict'] | undefined =>
+  c.gathers.at(-1)?.verdict;
+const had = (c: CameMeasured, ...what: readonly string[]): boolean =>
   what.some((w) => c.mishaps.includes(w));
 
 /** In the order they are told: glass first, for everything follows from it. */
@@ -125,7 +126,7 @@ const MOST_TOLD = 3;
  * nextTime({ held: [], gathers: [{ at: 0, share: 0.5, verdict: 'half' }], mishaps: [], took: 400, planned: 400,
  *   heats: { taken: 2, planned: 2 }, broke: false })[0].says // 'Take more at the second dip.'
  */
-export function nextTime(came: Came): NextTime[] {
+export function nextTime(came: CameMeasured): NextTime[] {
   return RULES.filter((r) => r.when(came))
     .slice(0, MOST_TOLD)
     .map(({ says, because }) => ({ says, because }));

@@ -25,7 +25,7 @@ export function howNear(held: readonly HeldAgainst[]): HowNear {
 }
 
 /** Pieces it takes to tell. */
-export const ENOUGH = 4;
+export const ENOUGH_TO_TELL = 4;
 /** The later half's worst is so much better or worse than the earlier's, and it is told. */
 const TOLD = 0.2;
 
@@ -33,7 +33,7 @@ const TOLD = 0.2;
 export function comesNearer(
   worst: readonly number[],
 ): 'nearer' | 'further' | 'the same' | 'too few' {
-  if (worst.length < ENOUGH) return 'too few';
+  if (worst.length < ENOUGH_TO_TELL) return 'too few';
   const half = Math.floor(worst.length / 2);
   const [early, late] = [median(worst.slice(0, half)), median(worst.slice(-half))];
   if (late < early * (1 - TOLD)) return 'nearer';

@@ -1,7 +1,7 @@
 // Learning a piece: calipers with tolerances, gathers that were half, what to change next time, and over weeks.
 import { holdAgainst, limitsOf, type HeldAgainst } from './exercise';
 import { gathersTaken } from './halves';
-import { nextTime, type Came } from './nextTime';
+import { nextTime, type CameMeasured } from './nextTime';
 import { comesNearer, howNear } from './overWeeks';
 
 const MM = 0.001;
@@ -87,7 +87,7 @@ const held = (of: HeldAgainst['of'], verdict: HeldAgainst['verdict']): HeldAgain
   off: verdict === 'under' ? -0.2 : verdict === 'over' ? 0.3 : 0,
   verdict,
 });
-const came = (more: Partial<Came> = {}): Came => ({
+const came = (more: Partial<CameMeasured> = {}): CameMeasured => ({
   held: [],
   gathers: [],
   mishaps: [],
@@ -99,7 +99,7 @@ const came = (more: Partial<Came> = {}): Came => ({
 });
 
 describe('what to change next time', () => {
-  it.each<[string, Partial<Came>, RegExp]>([
+  it.each<[string, Partial<CameMeasured>, RegExp]>([
     // TRADE §2: "half-size means take more at the second dip, bigger than the calipers means too much".
     ['half', { gathers: [{ at: 0, share: 0.5, verdict: 'half' }] }, /more at the second dip/],
     ['light', { held: [held('weight', 'under')] }, /more at the second dip/],

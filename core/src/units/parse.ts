@@ -3,7 +3,7 @@ import { tr } from '../words/tr';
 import { displayUnit, toSI, UNITS, type DisplayUnits, type TypedKind, type Unit } from './quantity';
 
 /** What a field got out of the text: an SI value (°C for temperatures), or a sentence saying what it could not read. */
-export type Reading =
+export type QuantityRead =
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string };
 
 const VULGAR: Readonly<Record<string, string>> = {
@@ -56,8 +56,8 @@ function termValue(g: Record<string, string | undefined>): number {
  *
  * @example readQuantity('2 1/4 in', 'length', METRIC) // { ok: true, value: 0.05715 }
  */
-export function readQuantity(text: string, kind: TypedKind, display: DisplayUnits): Reading {
-  const refuse = (why: string): Reading => ({
+export function readQuantity(text: string, kind: TypedKind, display: DisplayUnits): QuantityRead {
+  const refuse = (why: string): QuantityRead => ({
     ok: false,
     message: tr`${why} Type for example ${EXAMPLES[kind]}.`,
   });

@@ -1,11 +1,11 @@
 // How many of one piece stand in an annealer at once.
-import { stand, type Inside, type LoadPiece } from '../anneal/load';
+import { stand, type PieceInside, type LoadPiece } from '../anneal/load';
 
 /** More are never tried. */
 const MOST = 400;
 
 /** The most that stand; nothing where one does not fit. */
-export function howMany(piece: LoadPiece, inside: Inside): number {
+export function howMany(piece: LoadPiece, inside: PieceInside): number {
   const fits = (count: number): boolean => stand([{ ...piece, count }], inside).left.length === 0;
   if (!fits(1)) return 0;
   let [low, high] = [1, 2];

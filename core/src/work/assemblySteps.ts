@@ -1,12 +1,12 @@
 // The steps of colour, pattern, bits and assembly at the furnace, in the trade's words. Common practice, no source.
 import { tr } from '../words/tr';
-import { DOOR, GLARE, HAND_TORCH, TWO } from './cautions';
-import { step, type Step } from './step';
+import { DOOR_CAUTION, GLARE, HAND_TORCH, TWO } from './cautions';
+import { step, type StepKind } from './step';
 
 const DUST = tr`Powder and frit dust: hood on or mask, wet cloth, never a dry broom.`;
 
 /** Steps for colour, pattern, bits and joining. */
-export const ASSEMBLY_STEPS: readonly Step[] = [
+export const ASSEMBLY_STEPS: readonly StepKind[] = [
   step(
     'warmColour',
     tr`Warm the colour`,
@@ -106,10 +106,10 @@ export const ASSEMBLY_STEPS: readonly Step[] = [
     },
   ),
   step('garage', tr`Into the garage`, 'garage', 'gloves', tr`To wait at heat until its turn.`, {
-    caution: DOOR,
+    caution: DOOR_CAUTION,
   }),
   step('fetch', tr`Out of the garage`, 'garage', 'punty', tr`On a punty, straight to the fire.`, {
-    caution: DOOR,
+    caution: DOOR_CAUTION,
   }),
   step(
     'bit',

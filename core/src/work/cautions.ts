@@ -3,5 +3,5 @@ import { tr } from '../words/tr';
 export const GLARE = tr`Wear the shade your glory hole calls for; sleeves and closed shoes.`;
 export const TWO = tr`Bit and piece both hot: one person leads.`;
 export const HAND_TORCH = tr`A hand torch needs a clear bench and local gas rules.`;
-export const DOOR = tr`Heat-proof gloves; say that the door opens.`;
+export const DOOR_CAUTION = tr`Heat-proof gloves; say that the door opens.`;
 export const TRIMMINGS = tr`Hot trimmings drop: feet clear, pan under.`;

@@ -1,14 +1,14 @@
 // The finer moves of the furnace bench, in the trade's words: paper, spots, scores, boards, feet, bits, and what comes after the box.
 // Common practice, no source.
 import { tr } from '../words/tr';
-import { DOOR, GLARE, HAND_TORCH, TRIMMINGS, TWO } from './cautions';
-import { step, type Step } from './step';
+import { DOOR_CAUTION, GLARE, HAND_TORCH, TRIMMINGS, TWO } from './cautions';
+import { step, type StepKind } from './step';
 
 const STEAM = tr`Steam: keep it wet and your hand behind it.`;
 const GRIT = tr`Wet grinding only: eyes covered, guards on, slurry wiped up wet.`;
 
 /** The finer moves. */
-export const CRAFT_STEPS: readonly Step[] = [
+export const CRAFT_STEPS: readonly StepKind[] = [
   step(
     'growBubble',
     tr`Grow the bubble`,
@@ -206,7 +206,7 @@ export const CRAFT_STEPS: readonly Step[] = [
     'bench',
     'bit iron, jacks',
     tr`Pulled, shaped and put together in the hand, broken off, laid in the garage until it is wanted.`,
-    { caution: DOOR },
+    { caution: DOOR_CAUTION },
   ),
   step(
     'fetchBit',
@@ -214,7 +214,7 @@ export const CRAFT_STEPS: readonly Step[] = [
     'garage',
     'fork, gloves',
     tr`Out of the garage, flashed, at the bench when it is called; a dab of hot glass joins it.`,
-    { caution: DOOR },
+    { caution: DOOR_CAUTION },
   ),
   step('addBit', tr`Add a bit`, 'bench', 'bit, shears', tr`Drop it on, cut it, shape it at once.`, {
     caution: TWO,
@@ -256,7 +256,7 @@ export const CRAFT_STEPS: readonly Step[] = [
     'garage',
     'pipe, collar',
     tr`A collar of clear on a warm pipe, stood on the waiting length; one going round with the tweezers closes the seam.`,
-    { caution: DOOR },
+    { caution: DOOR_CAUTION },
   ),
   step(
     'cutHeight',

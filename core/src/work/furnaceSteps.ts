@@ -1,10 +1,10 @@
 // The steps of a vessel at the furnace, in the trade's words. Common practice, no source.
 import { tr } from '../words/tr';
 import { GLARE, TRIMMINGS, TWO } from './cautions';
-import { step, type Step } from './step';
+import { step, type StepKind } from './step';
 
 /** Furnace steps, in the order they usually come. */
-export const FURNACE_STEPS: readonly Step[] = [
+export const FURNACE_STEPS: readonly StepKind[] = [
   step(
     'warmIron',
     tr`Warm the iron`,

@@ -1,7 +1,7 @@
 // Joining: whatever was joined to what is joined goes along.
 import * as fc from 'fast-check';
 import type { WorkStep } from './facts';
-import { afterJoins, areOne, eachApart, joinOf, together, unite } from './joined';
+import { afterJoins, areOne, eachApart, joinOf, partsTogether, unite } from './joined';
 
 const attach = (part: number, to?: number): WorkStep => ({
   id: `a${String(part)}`,
@@ -16,8 +16,8 @@ describe('joined parts', () => {
     const groups = eachApart(4);
     unite(groups, 3, 2);
     unite(groups, 2, 0);
-    expect(together(groups, 0)).toEqual([0, 2, 3]);
-    expect(together(groups, 1)).toEqual([1]);
+    expect(partsTogether(groups, 0)).toEqual([0, 2, 3]);
+    expect(partsTogether(groups, 1)).toEqual([1]);
     expect(areOne(groups, 3, 0)).toBe(true);
     expect(areOne(groups, 3, 1)).toBe(false);
   });
@@ -27,7 +27,7 @@ describe('joined parts', () => {
     unite(groups, 5, 0);
     unite(groups, 0, 5);
     expect(groups).toEqual([0, 1]);
-    expect(together(groups, 7)).toEqual([]);
+    expect(partsTogether(groups, 7)).toEqual([]);
     expect(areOne(groups, 7, 8)).toBe(false);
   });
 
@@ -39,8 +39,8 @@ describe('joined parts', () => {
         for (const [a, b] of pairs) unite(there, a, b);
         for (const [a, b] of [...pairs].reverse()) unite(back, b, a);
         for (let a = 0; a < 8; a += 1) {
-          expect(together(there, a)).toEqual(together(back, a));
-          expect(together(there, a)).toContain(a);
+          expect(partsTogether(there, a)).toEqual(partsTogether(back, a));
+          expect(partsTogether(there, a)).toContain(a);
         }
       }),
     );
@@ -51,7 +51,7 @@ describe('joined parts', () => {
     expect(joinOf(attach(1))).toBeUndefined();
     expect(joinOf({ ...attach(1, 0), kind: 'reheat' })).toBeUndefined();
     const groups = afterJoins([attach(2, 1), { ...attach(3, 0), kind: 'flash' }, attach(1, 0)]);
-    expect(together(groups, 2)).toEqual([0, 1, 2]);
-    expect(together(groups, 3)).toEqual([3]);
+    expect(partsTogether(groups, 2)).toEqual([0, 1, 2]);
+    expect(partsTogether(groups, 3)).toEqual([3]);
   });
 });

@@ -10,7 +10,7 @@ export type Groups = number[];
 export const eachApart = (count: number): Groups => Array.from({ length: count }, (_, i) => i);
 
 /** Everything that is one with a part, itself among them; none where there is no such part. */
-export const together = (groups: Groups, part: number): number[] =>
+export const partsTogether = (groups: Groups, part: number): number[] =>
   groups.flatMap((g, k) => (g === groups[part] ? [k] : []));
 
 /** Are these two one piece? A part that is not there is one with nothing. */

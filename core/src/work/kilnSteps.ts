@@ -1,12 +1,12 @@
 // Steps of a piece made in the kiln, from the sheet to the shelf. Common practice, no source.
 import { tr } from '../words/tr';
-import { step, type Step } from './step';
+import { step, type StepKind } from './step';
 
 const EDGES = tr`Cold edges cut: eyes covered, gloves where it is carried, the bench swept wet.`;
 const DUST = tr`Frit, powder and separator dust: hood on or mask, wet cloth, never a dry broom.`;
 
 /** Cut, laid up, a mould filled. */
-export const KILN_STEPS: readonly Step[] = [
+export const KILN_STEPS: readonly StepKind[] = [
   step(
     'cutSheet',
     tr`Cut the sheet`,

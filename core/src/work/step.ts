@@ -5,7 +5,7 @@ import type { Band } from '../glass/consistency';
 export type Way = 'furnace' | 'torch' | 'kiln';
 
 /** Where a step happens. */
-export type Place =
+export type WorkPlace =
   | 'furnace'
   | 'bench'
   | 'marver'
@@ -19,11 +19,11 @@ export type Place =
   | 'cold bench';
 
 /** A kind of step. `caution` is there wherever the work can hurt someone. */
-export interface Step {
+export interface StepKind {
   readonly id: StepId;
   readonly name: string;
   readonly says: string;
-  readonly place: Place;
+  readonly place: WorkPlace;
   readonly tool: string;
   readonly needs: Band | undefined;
   readonly caution: string | undefined;
@@ -157,11 +157,11 @@ export type StepId =
 export const step = (
   id: StepId,
   name: string,
-  place: Place,
+  place: WorkPlace,
   tool: string,
   says: string,
   more: { needs?: Band; caution?: string; fire?: true } = {},
-): Step => ({
+): StepKind => ({
   id,
   name,
   place,

@@ -1,9 +1,9 @@
 // The steps of a vessel at the torch, in the trade's words. Common practice, no source.
 import { tr } from '../words/tr';
-import { step, type Step } from './step';
+import { step, type StepKind } from './step';
 
 /** Torch steps, in the order they usually come. */
-export const TORCH_STEPS: readonly Step[] = [
+export const TORCH_STEPS: readonly StepKind[] = [
   step('torchOn', tr`Light the torch`, 'torch', 'torch', tr`Ventilation on, then the torch.`, {
     caution: tr`Your torch’s maker and local code come first. Leaks checked, ventilation on; fuel first, then oxygen. Didymium for soft glass, darker for hard.`,
   }),

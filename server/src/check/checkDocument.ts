@@ -22,7 +22,7 @@ import {
   mark,
 } from '@zanfirico/core';
 import { checker } from './schema';
-import { shown } from './shown';
+import { shownValue } from './shown';
 
 /** A piece that can be kept, or why not. */
 export type CheckedDocument =
@@ -46,15 +46,15 @@ export function checkDocument(given: unknown, rack: Rack): CheckedDocument {
   if (format !== PIECE_FORMAT)
     return refuse(tr`This is not a piece file.`, {
       field: 'format',
-      given: shown(format),
-      allowed: shown(PIECE_FORMAT),
+      given: shownValue(format),
+      allowed: shownValue(PIECE_FORMAT),
     });
   if (version !== PIECE_VERSION)
     return refuse(
-      tr`This piece file is of version ${shown(version)}; versions ${READABLE_VERSIONS.join(tr` and `)} can be read here.`,
+      tr`This piece file is of version ${shownValue(version)}; versions ${READABLE_VERSIONS.join(tr` and `)} can be read here.`,
       {
         field: 'version',
-        given: shown(version),
+        given: shownValue(version),
         allowed: READABLE_VERSIONS.join(' or '),
       },
     );
@@ -83,7 +83,7 @@ const READ_FIRST = mark('Take its rack in first, or change the piece to one that
 const noGlass = (rack: Rack, field: string, id: string | undefined): CheckedDocument =>
   refuse(tr`The rack has no glass "${id ?? ''}". ${READ_FIRST}`, {
     field,
-    given: shown(id),
+    given: shownValue(id),
     allowed: glassIds(rack),
   });
 
@@ -94,7 +94,7 @@ function checkKiln({ way, kiln }: PieceDocument, rack: Rack): CheckedDocument | 
       tr`A piece is made in the kiln where it says what is laid there, and only there.`,
       {
         field: kiln ? 'way' : 'kiln',
-        given: kiln ? shown(way) : tr`nothing`,
+        given: kiln ? shownValue(way) : tr`nothing`,
         allowed: kiln ? 'kiln' : tr`what is laid, and its firings`,
       },
     );
@@ -104,14 +104,14 @@ function checkKiln({ way, kiln }: PieceDocument, rack: Rack): CheckedDocument | 
     if (ids.has(laid.id))
       return refuse(tr`Two things laid have the id "${laid.id}".`, {
         field: `kiln.laid[${String(i)}].id`,
-        given: shown(laid.id),
+        given: shownValue(laid.id),
         allowed: tr`an id nothing else laid has`,
       });
     ids.add(laid.id);
     if (laid.of !== undefined && !rack.colour(laid.of))
       return refuse(tr`The rack has no glass or colour "${laid.of}". ${READ_FIRST}`, {
         field: `kiln.laid[${String(i)}].of`,
-        given: shown(laid.of),
+        given: shownValue(laid.of),
         allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     if (!(areaOf(outlineOf(laid)) > 1e-7))
@@ -135,7 +135,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
   if (!hasBore(tube))
     return refuse(tr`The tube has no bore: twice its wall is not less than its diameter.`, {
       field: 'making.tube.wall',
-      given: shown(tube.wall),
+      given: shownValue(tube.wall),
       allowed: tr`less than ${tube.outerDiameter / 2} (half the diameter, m)`,
     });
   const ids = new Set<string>();
@@ -143,7 +143,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     if (ids.has(part.id))
       return refuse(tr`Two parts have the id "${part.id}": steps could not tell them apart.`, {
         field: `parts[${String(i)}].id`,
-        given: shown(part.id),
+        given: shownValue(part.id),
         allowed: tr`an id no other part of the piece has`,
       });
     ids.add(part.id);
@@ -153,7 +153,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       if (rack.colour(layer.colour)) continue;
       return refuse(tr`The rack has no colour "${layer.colour}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].colours[${String(k)}].colour`,
-        given: shown(layer.colour),
+        given: shownValue(layer.colour),
         allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     }
@@ -161,7 +161,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     if (ofStock !== undefined && !rack.colour(ofStock))
       return refuse(tr`The rack has no colour "${ofStock}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].stock.colour`,
-        given: shown(ofStock),
+        given: shownValue(ofStock),
         allowed: told(rack.lines.map((l) => l.entry.id)),
       });
     const reading = readPart(part, i, own);
@@ -170,7 +170,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
         `${part.name}: ${reading.problems[0]?.message ?? tr`this form cannot be made.`}`,
         ...reading.problems.slice(0, 8).map((p) => ({
           field: `parts[${String(i)}].profile[${String(p.point)}].${p.field}`,
-          given: shown(p.given),
+          given: shownValue(p.given),
           allowed: p.message,
         })),
       );
@@ -205,7 +205,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
         if (kind !== undefined && kind !== 'own' && !Object.hasOwn(STEPS, kind))
           return refuse(tr`There is no step of the kind "${kind}".`, {
             field: `sequence.variants[${String(v)}].steps[${String(i)}].kind`,
-            given: shown(kind),
+            given: shownValue(kind),
             allowed: told(Object.keys(STEPS)),
           });
   const { pattern } = document;
@@ -214,7 +214,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
     if (!reading.ok)
       return refuse(tr`The blank: ${reading.problems[0]?.message ?? tr`it cannot be made.`}`, {
         field: `pattern.blank[${String(reading.problems[0]?.point ?? 0)}]`,
-        given: shown(reading.problems[0]?.given),
+        given: shownValue(reading.problems[0]?.given),
         allowed: reading.problems[0]?.message ?? tr`a form that can be made`,
       });
   }

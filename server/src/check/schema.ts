@@ -3,7 +3,7 @@ import { tr, trWord, mark } from '@zanfirico/core';
 import type { FieldProblem } from '@zanfirico/contract';
 import type { Static, TSchema } from '@sinclair/typebox';
 import { Ajv, type ErrorObject } from 'ajv';
-import { shown } from './shown';
+import { shownValue } from './shown';
 import { textProblem } from './textProblem';
 
 const ajv = new Ajv({ allErrors: false, verbose: true, strict: true });
@@ -80,7 +80,7 @@ function toProblem(error: ErrorObject | undefined): FieldProblem {
     };
   return {
     field: fieldName(error.instancePath),
-    given: shown(error.data),
+    given: shownValue(error.data),
     allowed: allowed(error, params),
   };
 }
@@ -99,7 +99,7 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
     case 'type':
       return `${named(String(params['type']))}${unit}`;
     case 'const':
-      return shown(params['allowedValue']);
+      return shownValue(params['allowedValue']);
     case 'minItems':
       return tr`at least ${String(params['limit'])} items`;
     case 'maxItems':
@@ -112,7 +112,7 @@ function allowed(error: ErrorObject, params: Record<string, unknown>): string {
       return tr`text of the form ${String(params['pattern'])}${unit}`;
     case 'anyOf':
       return (schema.anyOf ?? [])
-        .map((s) => (s.const === undefined ? allowedBranch(s) : shown(s.const)))
+        .map((s) => (s.const === undefined ? allowedBranch(s) : shownValue(s.const)))
         .join(' or ');
     default:
       return `${error.message ?? tr`something else`}${unit}`;
@@ -137,7 +137,7 @@ const allowedBranch = (s: {
   properties?: { kind?: { const?: unknown } };
 }): string =>
   s.properties?.kind?.const !== undefined
-    ? tr`kind ${shown(s.properties.kind.const)}`
+    ? tr`kind ${shownValue(s.properties.kind.const)}`
     : s.minimum === undefined
       ? named(String(s.type))
       : tr`a number from ${s.minimum} to ${String(s.maximum)}`;

@@ -1,7 +1,7 @@
 // Text that is no text: control characters, and halves of characters that no file can hold.
 import { tr } from '@zanfirico/core';
 import type { FieldProblem } from '@zanfirico/contract';
-import { shown } from './shown';
+import { shownValue } from './shown';
 
 // Tab, line feed and carriage return are how notes are written.
 // eslint-disable-next-line no-control-regex
@@ -17,7 +17,7 @@ export function textProblem(value: unknown): FieldProblem | undefined {
       if (half || CONTROL.test(next.value))
         return {
           field: at === '' ? tr`the whole body` : at,
-          given: shown(next.value.toWellFormed()),
+          given: shownValue(next.value.toWellFormed()),
           allowed: half ? tr`whole characters` : tr`text without control characters`,
         };
     } else if (typeof next.value === 'object' && next.value !== null)

@@ -12,7 +12,7 @@ import { openDatabase } from '../store/database';
 import { rackStore } from '../store/rackStore';
 import { checkDocument } from '../check/checkDocument';
 import { demoFiles, demoPieces } from './demoPieces';
-import { redrafted } from './redrafted';
+import { redraftedPiece } from './redrafted';
 import { DEMO_ENTRIES } from './rackEntries';
 
 const files = demoFiles();
@@ -58,7 +58,7 @@ describe('demo pieces', () => {
     '$file keeps the order the core drafts and heats today',
     ({ text }) => {
       const document = JSON.parse(text) as PieceDocument;
-      expect(redrafted(document)).toEqual(document);
+      expect(redraftedPiece(document)).toEqual(document);
     },
   );
 });

@@ -3,10 +3,10 @@ import type { PieceDocument } from '@zanfirico/contract';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { demoFiles } from './demoPieces';
-import { redrafted } from './redrafted';
+import { redraftedPiece } from './redrafted';
 
 for (const { file, text } of demoFiles()) {
-  const next = redrafted(JSON.parse(text) as PieceDocument);
+  const next = redraftedPiece(JSON.parse(text) as PieceDocument);
   if (!next) continue;
   writeFileSync(join(import.meta.dirname, 'pieces', file), `${JSON.stringify(next, null, 2)}\n`);
   process.stdout.write(`${file}: ${String(next.sequence?.variants[0]?.steps.length)} steps\n`);

@@ -7,7 +7,7 @@ import { worked } from './worked';
 const ENOUGH = 4000;
 
 /** The document with its kept order replaced by today's; undefined where it keeps none, or cannot be made. */
-export function redrafted(document: PieceDocument): PieceDocument | undefined {
+export function redraftedPiece(document: PieceDocument): PieceDocument | undefined {
   const kept = document.sequence?.variants[0];
   const work = kept && worked(document);
   if (!document.sequence || !kept || !work) return undefined;

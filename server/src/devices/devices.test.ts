@@ -9,7 +9,7 @@ import {
   type ReadingStretch,
   type SendProgramme,
 } from '@zanfirico/contract';
-import { boxOf, ORDINARY_SENSOR, readLog } from '@zanfirico/core';
+import { boxOf, ORDINARY_SENSOR, readLoggerCsv } from '@zanfirico/core';
 import { client as otherClients } from 'jsmodbus';
 import { createServer, Socket } from 'node:net';
 import request from 'supertest';
@@ -18,7 +18,7 @@ import { partsOver } from '../app.fixture';
 import { openDatabase, type Database } from '../store/database';
 import { deviceStore, type DeviceStore } from '../store/deviceStore';
 import { deviceKeeper, type DeviceKeeper } from './keeper';
-import { modbusController, questions, troubleOf } from './modbusController';
+import { modbusController, questions, modbusTrouble } from './modbusController';
 import { startStandIns, type StandIns } from './standIns';
 
 const BOX = boxOf({ coolingTime: 4 * 3600, power: 5000, capacity: 50e3 });
@@ -162,10 +162,10 @@ describe('the driver', () => {
   it('says what a failure means', async () => {
     const nobody = modbusController(DEVICE, { host: '127.0.0.1', port: 1 });
     await expect(nobody.read()).rejects.toThrow('Nothing answers at its address and port.');
-    expect(troubleOf({ name: 'TransactionTimedOutError', message: 'Timed out' })).toContain(
+    expect(modbusTrouble({ name: 'TransactionTimedOutError', message: 'Timed out' })).toContain(
       'does not answer',
     );
-    expect(troubleOf({ modbusCode: 2, message: 'x' })).toContain('map of registers');
+    expect(modbusTrouble({ modbusCode: 2, message: 'x' })).toContain('map of registers');
   });
   it('one that answers slowly is given up on, and the next question is asked afresh', async () => {
     const silent = createServer(() => undefined);
@@ -349,7 +349,7 @@ describe('/api/devices', () => {
     expect(gathered.length).toBeLessThanOrEqual(11);
     expect(Math.max(...gathered.map((g) => g.high))).toBe(500);
     const csv = (await api.get(`/api/devices/front/readings.csv?${span}`).expect(200)).text;
-    const read = readLog(csv);
+    const read = readLoggerCsv(csv);
     expect(read.ok && read.curve.time.length).toBe(600);
     expect(read.ok && read.unit).toBe('C');
     await api.get('/api/devices/front/stretches?from=x&to=1').expect(400);

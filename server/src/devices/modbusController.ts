@@ -23,7 +23,7 @@ const GAP = 16;
 const COMMANDS = { start: 1, hold: 2, 'go on': 3, stop: 4 } as const;
 
 /** What the package and the network say of a failure, as a sentence. */
-export function troubleOf(error: unknown): string {
+export function modbusTrouble(error: unknown): string {
   const {
     message = '',
     code,
@@ -107,7 +107,7 @@ export function modbusController(
       } catch (error) {
         // An exception is an answer; anything else leaves the line in doubt.
         if ((error as { modbusCode?: number }).modbusCode === undefined) drop();
-        throw new Error(troubleOf(error), { cause: error });
+        throw new Error(modbusTrouble(error), { cause: error });
       }
     });
     turn = mine.catch(() => undefined);

@@ -1,7 +1,7 @@
 // Pairing codes: shown once on a lead's screen, good for some minutes and for one device. They live in memory: a start of the server ends them.
 import { randomInt } from 'node:crypto';
 import { CODE_DIGITS, CODE_MS, type NewCode, type ShownCode } from '@zanfirico/contract';
-import { newSalt, same, slowHash } from './secret';
+import { newSalt, sameBytes, slowHash } from './secret';
 
 /** Codes that stand at once. */
 const MOST_CODES = 12;
@@ -50,7 +50,7 @@ export function codeBook(now: () => number = Date.now): CodeBook {
       const hash = await slowHash(code, salt);
       // From here on nothing waits: of two who come with one code at once, one is let in.
       tidy();
-      const found = standing.find((s) => same(s.hash, hash));
+      const found = standing.find((s) => sameBytes(s.hash, hash));
       if (found) {
         standing = standing.filter((s) => s !== found);
         return found.whose;

@@ -12,7 +12,7 @@ const SEEN_EVERY_MS = 60_000;
 const SLEEP_MS = 14 * 86_400_000;
 
 /** How a request's cookie stands. */
-export type Standing =
+export type DoorStanding =
   | { readonly kind: 'in'; readonly session: Session }
   | { readonly kind: 'asleep'; readonly session: Session }
   | { readonly kind: 'none' };
@@ -22,7 +22,7 @@ export interface Door {
   readonly codes: CodeBook;
   readonly store: SessionStore;
   /** How a cookie stands now; whoever is in is seen. */
-  standing(token: string | undefined): Promise<Standing>;
+  standing(token: string | undefined): Promise<DoorStanding>;
   /** Lets a device in with a code; the cookie it had before is worth nothing any more. Undefined where the code is none. */
   enter(
     asked: Enter,
@@ -67,7 +67,7 @@ export async function doorOver(store: SessionStore, now: () => number = Date.now
   const isAsleep = (s: Session): boolean => now() - s.seenAt > IDLE_MS[s.may];
   const codes = codeBook(now);
 
-  const standing = async (token: string | undefined): Promise<Standing> => {
+  const standing = async (token: string | undefined): Promise<DoorStanding> => {
     const session = token === undefined ? undefined : byHash.get(tokenHash(token));
     if (!session) return { kind: 'none' };
     const idle = now() - session.seenAt;

@@ -12,7 +12,7 @@ import { openDatabase, type Database } from '../store/database';
 import { sessionStore } from '../store/sessionStore';
 import { doorOver, type Door } from './door';
 import { COOKIE } from './guard';
-import { openingOf, type Opening } from './opening';
+import { openingOf, type NetworkOpening } from './opening';
 
 /** A device's own hand: asks as it, with its cookie. */
 export interface Device {
@@ -26,7 +26,7 @@ export interface OpenStudio {
   readonly url: string;
   readonly db: Database;
   readonly door: Door;
-  readonly opening: Opening;
+  readonly opening: NetworkOpening;
   readonly parts: AppParts;
   readonly data: string;
   /** Said to its log, at the most talkative. */

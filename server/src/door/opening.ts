@@ -27,7 +27,7 @@ const ANEW: Readonly<Record<NonNullable<Certificate['anew']>, string | undefined
 };
 
 /** What is opened and shut. */
-export interface Opening {
+export interface NetworkOpening {
   state(): LanState;
   open(by: 'flag' | 'switch'): Promise<void>;
   shut(): Promise<void>;
@@ -58,7 +58,7 @@ export function openingOf({
   names = namesNow,
   now = Date.now,
   mark,
-}: OpeningParts): Opening {
+}: OpeningParts): NetworkOpening {
   let app: RequestListener | undefined;
   let server: Server | undefined;
   let by: LanState['by'];

@@ -18,7 +18,7 @@ export const slowHash = (secret: string, salt: Buffer): Promise<Buffer> =>
 export const newSalt = (): Buffer => randomBytes(SALT);
 
 /** Are they the same, in the same time whether or not. */
-export const same = (a: Buffer, b: Buffer): boolean =>
+export const sameBytes = (a: Buffer, b: Buffer): boolean =>
   a.length === b.length && timingSafeEqual(a, b);
 
 /** A PIN as it is kept. */
@@ -30,7 +30,7 @@ export async function keptPin(pin: string): Promise<string> {
 /** Is it the PIN that was kept? */
 export async function isPin(pin: string, kept: string): Promise<boolean> {
   const [salt = '', hash = ''] = kept.split(':');
-  return same(await slowHash(pin, Buffer.from(salt, 'hex')), Buffer.from(hash, 'hex'));
+  return sameBytes(await slowHash(pin, Buffer.from(salt, 'hex')), Buffer.from(hash, 'hex'));
 }
 
 /** What a cookie holds: 256 bits nobody guesses. */

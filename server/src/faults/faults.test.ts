@@ -6,7 +6,7 @@ import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { doorOver } from '../door/door';
-import { take, userOf } from '../store/dataFolder';
+import { takeFolder, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
 import { document, older } from '../store/older.fixture';
 import { pieceStore } from '../store/pieceStore';
@@ -165,7 +165,7 @@ describe('restoring', () => {
     expect(command('restore.ts').stderr).toContain('Name the backup');
     const other = command('restore.ts', join(here, 'main.ts'));
     expect(other.stderr).toMatch(/no whole database|not a database/);
-    const letGo = take(folder);
+    const letGo = takeFolder(folder);
     try {
       expect(command('restore.ts', path).stderr).toMatch(/has .* open\. Stop it/);
     } finally {
@@ -234,6 +234,6 @@ describe('two servers on one folder', () => {
     first.child.kill('SIGKILL');
     await gone(first.child);
     expect(userOf(folder)).toBeUndefined();
-    take(folder)();
+    takeFolder(folder)();
   }, 60_000);
 });

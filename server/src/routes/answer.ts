@@ -13,7 +13,7 @@ const sentence = (p: FieldProblem): string =>
   tr`${p.field}: given ${p.given}; allowed: ${p.allowed}.`;
 
 /** The value, or undefined after the refusal has been sent. */
-export function take<T>(res: Response, checked: Checked<T>): T | undefined {
+export function takeChecked<T>(res: Response, checked: Checked<T>): T | undefined {
   if (checked.ok) return checked.value;
   fail(res, 400, { error: sentence(checked.problem), problems: [checked.problem] });
   return undefined;

@@ -15,7 +15,7 @@ import type { PieceStore } from '../store/pieceStore';
 import type { RackStore } from '../store/rackStore';
 import type { ShopStore } from '../store/shopStore';
 import { withoutPeople, withoutPhotos } from '../withoutPeople';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 
 const checkQuery = checker(BundleQuery);
 
@@ -62,7 +62,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
   }
 
   router.get('/', async (req, res) => {
-    const query = take(res, checkQuery(req.query));
+    const query = takeChecked(res, checkQuery(req.query));
     if (!query) return;
     const { ids, ...ticked } = query;
     const pieces = await store.all(ids?.split(','));

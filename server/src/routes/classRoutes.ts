@@ -4,7 +4,7 @@ import { BODY_LIMIT, ClassSchema, PieceParams, type ClassDocument } from '@zanfi
 import express, { Router, type Response } from 'express';
 import { checker } from '../check/schema';
 import type { ClassStore } from '../store/classStore';
-import { fail, isOf, take } from './answer';
+import { fail, isOf, takeChecked } from './answer';
 
 const checkClass = checker(ClassSchema);
 const checkParams = checker(PieceParams);
@@ -40,7 +40,7 @@ export function classRoutes(store: ClassStore): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const found = await store.get(params.id);
     if (found) res.json(found);
@@ -48,12 +48,12 @@ export function classRoutes(store: ClassStore): Router {
   });
 
   router.get('/:id/makings', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (params) res.json(await store.makings(params.id));
   });
 
   router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const given = take(res, checkClass(req.body));
+    const given = takeChecked(res, checkClass(req.body));
     if (!given || !isOf(res, given, req.params.id) || !sound(res, given)) return;
     const all = await store.all();
     if (all.length >= MOST && !all.some((c) => c.id === given.id)) {
@@ -67,7 +67,7 @@ export function classRoutes(store: ClassStore): Router {
   });
 
   router.delete('/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     await store.drop(params.id);
     res.json({ ok: true });

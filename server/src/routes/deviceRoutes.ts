@@ -15,7 +15,7 @@ import { checker } from '../check/schema';
 import type { DeviceKeeper } from '../devices/keeper';
 import type { StandIns } from '../devices/standIns';
 import type { DeviceStore } from '../store/deviceStore';
-import { fail, isOf, take } from './answer';
+import { fail, isOf, takeChecked } from './answer';
 
 const checkDevice = checker(DeviceSchema);
 const checkSend = checker(SendBody);
@@ -85,7 +85,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
   });
 
   router.put('/:id', json, async (req, res) => {
-    const device = take(res, checkDevice(req.body));
+    const device = takeChecked(res, checkDevice(req.body));
     if (!device || !isOf(res, device, req.params.id)) return;
     const all = keeper.now();
     if (all.length >= MOST_DEVICES && !all.some((d) => d.device.id === device.id)) {
@@ -102,17 +102,17 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
   });
 
   router.post('/:id/programme', json, async (req, res) => {
-    const body = take(res, checkSend(req.body));
+    const body = takeChecked(res, checkSend(req.body));
     if (body) await tried(res, () => keeper.send(req.params.id, body));
   });
 
   router.post('/:id/do', json, async (req, res) => {
-    const body = take(res, checkDo(req.body));
+    const body = takeChecked(res, checkDo(req.body));
     if (body) await tried(res, () => keeper.do(req.params.id, body));
   });
 
   router.post('/:id/happens', json, (req, res) => {
-    const body = take(res, checkHappen(req.body));
+    const body = takeChecked(res, checkHappen(req.body));
     if (!body) return;
     const found = keeper.now().find((d) => d.device.id === req.params.id);
     if (found?.device.host !== STAND_IN || !standIns) {
@@ -126,7 +126,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
   });
 
   router.get('/:id/readings', async (req, res) => {
-    const asked = take(res, checkStretch(req.query));
+    const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     await keeper.flush();
     res.json(
@@ -135,7 +135,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
   });
 
   router.get('/:id/stretches', async (req, res) => {
-    const asked = take(res, checkStretch(req.query));
+    const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     const count = Math.max(1, Number(asked.count ?? ORDINARY_COUNT));
     await keeper.flush();
@@ -143,7 +143,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
   });
 
   router.get('/:id/readings.csv', async (req, res) => {
-    const asked = take(res, checkStretch(req.query));
+    const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     await keeper.flush();
     res.type('text/csv').attachment(`${req.params.id.replace(/[^a-z0-9]/g, '')}.readings.csv`);

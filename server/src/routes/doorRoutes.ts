@@ -15,8 +15,8 @@ import { rateLimit } from 'express-rate-limit';
 import { checker } from '../check/schema';
 import type { Door } from '../door/door';
 import { COOKIE, fromNetwork, tokenOf, whoIs } from '../door/guard';
-import type { Opening } from '../door/opening';
-import { fail, take } from './answer';
+import type { NetworkOpening } from '../door/opening';
+import { fail, takeChecked } from './answer';
 
 const checkCode = checker(CodeBody);
 const checkEnter = checker(EnterBody);
@@ -34,7 +34,7 @@ const SLOWEST_MS = 3000;
 /** What the routes are over. */
 export interface DoorParts {
   readonly door: Door;
-  readonly opening: Opening;
+  readonly opening: NetworkOpening;
   /** How much longer the second wrong guess waits than the first, ms. */
   readonly slowerMs?: number;
 }
@@ -86,7 +86,7 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
   const counted = guesses();
 
   router.post('/enter', counted, json, async (req, res) => {
-    const body = take(res, checkEnter(req.body));
+    const body = takeChecked(res, checkEnter(req.body));
     if (!body) return;
     if (!fromNetwork(req)) {
       fail(res, 409, { error: tr`This machine needs no pairing: it is the studio’s own.` });
@@ -105,7 +105,7 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
   });
 
   router.post('/wake', counted, json, async (req, res) => {
-    const body = take(res, checkWake(req.body));
+    const body = takeChecked(res, checkWake(req.body));
     if (!body) return;
     const woken = await door.wake(tokenOf(req), body.pin);
     if (typeof woken === 'object') {
@@ -142,7 +142,7 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
   });
 
   router.post('/codes', json, async (req, res) => {
-    const body = take(res, checkCode(req.body));
+    const body = takeChecked(res, checkCode(req.body));
     if (!body) return;
     if (!opening.state().open) {
       fail(res, 409, { error: tr`The studio is not open to its network: open it first.` });
@@ -155,22 +155,22 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
   });
 
   router.put('/sessions/:id', json, async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const body = params && take(res, checkSession(req.body));
+    const params = takeChecked(res, checkParams(req.params));
+    const body = params && takeChecked(res, checkSession(req.body));
     if (!params || !body) return;
     if (await door.change(params.id, body.name, body.may)) res.status(204).end();
     else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
   router.delete('/sessions/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     if (await door.end(params.id, `ended by ${whoIs(res).name}`)) res.status(204).end();
     else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
   router.post('/lan', json, async (req, res) => {
-    const body = take(res, checkLan(req.body));
+    const body = takeChecked(res, checkLan(req.body));
     if (!body) return;
     if (!body.open && !whoIs(res).here) {
       fail(res, 409, {

@@ -3,9 +3,9 @@ import { BODY_LIMIT, NewPieceBody } from '@zanfirico/contract';
 import express, { Router } from 'express';
 import { checkMeaning } from '../check/checkDocument';
 import { checker } from '../check/schema';
-import { fusedPiece, stlOf } from '../fused';
+import { fusedPiece, fusedStlBytes } from '../fused';
 import type { RackStore } from '../store/rackStore';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 
 const check = checker(NewPieceBody);
 
@@ -13,13 +13,13 @@ const check = checker(NewPieceBody);
 export function fusedRoutes(rack: RackStore): Router {
   const router = Router();
   router.post('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const body = take(res, check(req.body));
+    const body = takeChecked(res, check(req.body));
     if (!body) return;
     const known = await rack.rack();
     const checked = checkMeaning(body.document, known);
     const fused = checked.ok ? await fusedPiece(checked.document, known) : checked.error;
     if (typeof fused === 'string') fail(res, 422, { error: fused });
-    else res.type('model/stl').send(stlOf(fused));
+    else res.type('model/stl').send(fusedStlBytes(fused));
   });
   return router;
 }

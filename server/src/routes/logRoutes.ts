@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { LogQuery, TaughtQuery } from '@zanfirico/contract';
 import { checker } from '../check/schema';
 import type { LogStore } from '../store/logStore';
-import { take } from './answer';
+import { takeChecked } from './answer';
 
 const checkQuery = checker(LogQuery);
 const checkSince = checker(TaughtQuery);
@@ -13,17 +13,17 @@ export function logRoutes(log: LogStore): Router {
   const router = Router();
 
   router.get('/', async (req, res) => {
-    const query = take(res, checkQuery(req.query));
+    const query = takeChecked(res, checkQuery(req.query));
     if (query) res.json(await log.page({ ...query, from: Number(query.from ?? '0') }));
   });
 
   router.get('/all', async (req, res) => {
-    const query = take(res, checkQuery(req.query));
+    const query = takeChecked(res, checkQuery(req.query));
     if (query) res.json(await log.all({ ...query, from: 0 }));
   });
 
   router.get('/taught', async (req, res) => {
-    const query = take(res, checkSince(req.query));
+    const query = takeChecked(res, checkSince(req.query));
     if (query) res.json(await log.taught(Number(query.since ?? '0')));
   });
   return router;

@@ -17,7 +17,7 @@ import {
 import { isJpeg } from '../check/jpeg';
 import { checker } from '../check/schema';
 import type { MakingStore } from '../store/makingStore';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 
 const checkBegin = checker(MakingBeginSchema);
 const checkEvents = checker(MakingEventsBody);
@@ -36,7 +36,7 @@ export function photoRoutes(store: MakingStore): Router {
   const bytes = express.raw({ type: 'image/jpeg', limit: PHOTO_LIMIT });
 
   router.put('/:id', bytes, async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const body: unknown = req.body;
     if (!Buffer.isBuffer(body) || !isJpeg(body)) {
@@ -48,7 +48,7 @@ export function photoRoutes(store: MakingStore): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const photo = await store.photo(params.id);
     if (photo) res.type('image/jpeg').set('Cache-Control', 'private, max-age=31536000').send(photo);
@@ -63,7 +63,7 @@ export function makingRoutes(store: MakingStore): Router {
   const json = express.json({ limit: BODY_LIMIT });
 
   router.get('/', async (req, res) => {
-    const query = take(res, checkList(req.query));
+    const query = takeChecked(res, checkList(req.query));
     if (query) res.json(await store.list(query.piece));
   });
 
@@ -72,7 +72,7 @@ export function makingRoutes(store: MakingStore): Router {
   });
 
   router.post('/', json, async (req, res) => {
-    const begin = take(res, checkBegin(req.body));
+    const begin = takeChecked(res, checkBegin(req.body));
     if (!begin) return;
     if (await store.begin(begin)) res.status(201).json({ id: begin.id });
     else fail(res, 409, { error: tr`Another making was begun under this id.` });
@@ -80,7 +80,7 @@ export function makingRoutes(store: MakingStore): Router {
 
   // A whole making from a file.
   router.post('/read-in', express.json({ limit: MAKING_LIMIT }), async (req, res) => {
-    const making = take(res, checkMaking(req.body));
+    const making = takeChecked(res, checkMaking(req.body));
     if (!making) return;
     const kept = await store.readIn(making);
     if (kept === 'other')
@@ -89,8 +89,8 @@ export function makingRoutes(store: MakingStore): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const query = params && take(res, checkFrom(req.query));
+    const params = takeChecked(res, checkParams(req.params));
+    const query = params && takeChecked(res, checkFrom(req.query));
     if (!params || !query) return;
     const from = Number(query.from ?? '0');
     const making = await store.get(params.id, from);
@@ -99,8 +99,8 @@ export function makingRoutes(store: MakingStore): Router {
   });
 
   router.post('/:id/events', json, async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const body = params && take(res, checkEvents(req.body));
+    const params = takeChecked(res, checkParams(req.params));
+    const body = params && takeChecked(res, checkEvents(req.body));
     if (!params || !body) return;
     const kept = await store.add(params.id, body.events);
     if (kept === 'full')
@@ -113,7 +113,7 @@ export function makingRoutes(store: MakingStore): Router {
 
   // Server-sent events: every screen that follows a making is told that there is more, and how much.
   router.get('/:id/live', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     if (!(await store.has(params.id))) {
       fail(res, 404, missing());

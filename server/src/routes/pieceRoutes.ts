@@ -19,7 +19,7 @@ import { checker } from '../check/schema';
 import type { PieceStore } from '../store/pieceStore';
 import type { RackStore } from '../store/rackStore';
 import { whoIs } from '../door/guard';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 import { presence } from './presence';
 
 const checkHere = checker(HereQuery);
@@ -50,7 +50,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   const inIt = presence();
 
   router.get('/', async (req, res) => {
-    const query = take(res, checkList(req.query));
+    const query = takeChecked(res, checkList(req.query));
     if (!query) return;
     const { ids, from, putAway, ...chosen } = query;
     res.json(
@@ -71,7 +71,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.post('/', json, async (req, res) => {
-    const body = take(res, checkNew(req.body));
+    const body = takeChecked(res, checkNew(req.body));
     const named = body && keyOf(req, res);
     if (!body || !named) return;
     const checked = checkMeaning(body.document, await rack.rack());
@@ -102,7 +102,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   );
 
   router.get('/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const piece = await store.get(params.id);
     if (piece) res.json(piece);
@@ -110,9 +110,9 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.put('/:id', json, async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
-    const body = take(res, checkSave(req.body));
+    const body = takeChecked(res, checkSave(req.body));
     if (!body) return;
     const checked = checkMeaning(body.document, await rack.rack());
     if (!checked.ok) {
@@ -130,16 +130,16 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.post('/:id/put-away', json, async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const body = params && take(res, checkPutAway(req.body));
+    const params = takeChecked(res, checkParams(req.params));
+    const body = params && takeChecked(res, checkPutAway(req.body));
     if (!params || !body) return;
     if (await store.putAway(params.id, body.putAway)) res.status(204).end();
     else fail(res, 404, missing());
   });
 
   router.post('/:id/throw-away', json, async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const body = params && take(res, checkThrowAway(req.body));
+    const params = takeChecked(res, checkParams(req.params));
+    const body = params && takeChecked(res, checkThrowAway(req.body));
     if (!params || !body) return;
     if (await store.throwAway(params.id, body.thrownAway)) res.status(204).end();
     else
@@ -151,8 +151,8 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.get('/:id/here', async (req, res) => {
-    const params = take(res, checkParams(req.params));
-    const query = params && take(res, checkHere(req.query));
+    const params = takeChecked(res, checkParams(req.params));
+    const query = params && takeChecked(res, checkHere(req.query));
     if (!params || !query) return;
     const newest = await store.newestOf(params.id);
     if (!newest) {
@@ -164,7 +164,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.get('/:id/revisions', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const lines = await store.revisions(params.id);
     if (lines.length > 0) res.json(lines);
@@ -172,7 +172,7 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
   });
 
   router.get('/:id/revisions/:revision', async (req, res) => {
-    const params = take(res, checkRevision(req.params));
+    const params = takeChecked(res, checkRevision(req.params));
     if (!params) return;
     const piece = await store.revision(params.id, Number(params.revision));
     if (piece) res.json(piece);

@@ -3,7 +3,7 @@ import { BODY_LIMIT, PotEventsBody } from '@zanfirico/contract';
 import express, { Router } from 'express';
 import { checker } from '../check/schema';
 import type { PotStore } from '../store/potStore';
-import { take } from './answer';
+import { takeChecked } from './answer';
 
 const checkEvents = checker(PotEventsBody);
 
@@ -16,7 +16,7 @@ export function potRoutes(pots: PotStore): Router {
   });
 
   router.post('/events', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const body = take(res, checkEvents(req.body));
+    const body = takeChecked(res, checkEvents(req.body));
     if (!body) return;
     await pots.add(body.events);
     res.status(201).json({ events: body.events.length });

@@ -17,7 +17,7 @@ import { entryProblem } from '../check/checkRackEntry';
 import { checker } from '../check/schema';
 import type { RackStore } from '../store/rackStore';
 import type { ShopStore } from '../store/shopStore';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 
 const checkSave = checker(SaveEntryBody);
 const checkImport = checker(ImportEntriesBody);
@@ -84,7 +84,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.put('/entries', json, async (req, res) => {
-    const body = take(res, checkSave(today(req.body)));
+    const body = takeChecked(res, checkSave(today(req.body)));
     if (!body || !sound(res, body.entry)) return;
     if (!(await sameKind(res, store, [body.entry]))) return;
     if (body.baseRevision === 0 && !(await room(res, store, [body.entry.id]))) return;
@@ -100,7 +100,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.post('/import', json, async (req, res) => {
-    const body = take(res, checkImport(today(req.body)));
+    const body = takeChecked(res, checkImport(today(req.body)));
     if (!body) return;
     for (const entry of body.entries) if (!sound(res, entry)) return;
     if (!(await sameKind(res, store, body.entries))) return;
@@ -114,7 +114,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.delete('/entries/:id', async (req, res) => {
-    const params = take(res, checkParams(req.params));
+    const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     // A shipped entry lies under an own one of its id: what uses it goes on with that.
     const stock = (await shop.shop()).document.stock.some((s) => s.glass === params.id);
@@ -136,7 +136,7 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.post('/tests', json, async (req, res) => {
-    const body = take(res, checkTest(req.body));
+    const body = takeChecked(res, checkTest(req.body));
     if (!body) return;
     const rack = await store.rack();
     for (const field of ['first', 'second'] as const)
@@ -155,8 +155,8 @@ export function rackRoutes(store: RackStore, shop: ShopStore): Router {
   });
 
   router.post('/tests/:id/count', json, async (req, res) => {
-    const params = take(res, checkTestParams(req.params));
-    const body = params && take(res, checkCount(req.body));
+    const params = takeChecked(res, checkTestParams(req.params));
+    const body = params && takeChecked(res, checkCount(req.body));
     if (!params || !body) return;
     if (await store.count(Number(params.id), body.counts)) res.status(204).end();
     else fail(res, 404, { error: tr`There is no such test.` });

@@ -6,7 +6,7 @@ import { glassIds } from '../check/checkDocument';
 import { checker } from '../check/schema';
 import type { RackStore } from '../store/rackStore';
 import type { ShopStore } from '../store/shopStore';
-import { fail, take } from './answer';
+import { fail, takeChecked } from './answer';
 
 const checkSave = checker(SaveShopBody);
 const checkWeighIn = checker(WeighInBody);
@@ -30,7 +30,7 @@ export function shopRoutes(store: ShopStore, rack: RackStore): Router {
     res.json(await store.shop());
   });
   router.put('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const body = take(res, checkSave(req.body));
+    const body = takeChecked(res, checkSave(req.body));
     if (!body) return;
     for (const [i, stock] of body.document.stock.entries()) {
       if (!known(res, await rack.rack(), `stock[${String(i)}].glass`, stock.glass)) return;
@@ -72,12 +72,12 @@ export function weighInRoutes(store: ShopStore, rack: RackStore): Router {
     res.json(await store.weighIns());
   });
   router.post('/', json, async (req, res) => {
-    const body = take(res, checkWeighIn(req.body));
+    const body = takeChecked(res, checkWeighIn(req.body));
     if (!body || !known(res, await rack.rack(), 'glass', body.glass)) return;
     res.status(201).json(await store.weigh(body));
   });
   router.post('/reset', json, async (req, res) => {
-    const body = take(res, checkReset(req.body));
+    const body = takeChecked(res, checkReset(req.body));
     if (!body) return;
     await store.reset(body.person, body.ironDiameter, body.glass);
     res.status(204).end();

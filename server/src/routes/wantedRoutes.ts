@@ -4,7 +4,7 @@ import { BODY_LIMIT, WantedSchema } from '@zanfirico/contract';
 import express, { Router } from 'express';
 import { checker } from '../check/schema';
 import type { WantedStore } from '../store/wantedStore';
-import { fail, isOf, take } from './answer';
+import { fail, isOf, takeChecked } from './answer';
 
 const checkWanted = checker(WantedSchema);
 /** Orders a studio has at most. */
@@ -19,7 +19,7 @@ export function wantedRoutes(store: WantedStore): Router {
   });
 
   router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const wanted = take(res, checkWanted(req.body));
+    const wanted = takeChecked(res, checkWanted(req.body));
     if (!wanted || !isOf(res, wanted, req.params.id)) return;
     const all = await store.all();
     if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {

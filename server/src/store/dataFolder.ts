@@ -26,7 +26,7 @@ export function userOf(folder: string): number | undefined {
 }
 
 /** Marks a folder as this process's own until it is let go; throws a sentence when another has it. */
-export function take(folder: string): () => void {
+export function takeFolder(folder: string): () => void {
   const mark = join(folder, 'in-use');
   const other = userOf(folder);
   if (other !== undefined)

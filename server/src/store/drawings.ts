@@ -11,10 +11,10 @@ type Good = Extract<Derived, { ok: true }>;
 const MOST = 60;
 
 /** What a document comes to; undefined where it cannot be made. */
-export type Drawn = (document: PieceDocument) => Good | undefined;
+export type DrawPiece = (document: PieceDocument) => Good | undefined;
 
 /** Drawings by the rack as it is when they are asked for; asked through the transaction one is in. */
-export function drawings(): (db: Database) => Promise<Drawn> {
+export function drawings(): (db: Database) => Promise<DrawPiece> {
   let rack: { readonly of: string; readonly rack: Rack } | undefined;
   const known = new Map<string, Good | undefined>();
   return async (db) => {

@@ -5,16 +5,16 @@ import type { MadeAgainst } from '@zanfirico/core';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
 import { lineOf, mendFacts, type MakingFacts } from './makingFacts';
-import { once } from './once';
+import { onceAtATime } from './once';
 
 /** What is looked for. */
-export type LogAsked = Omit<Static<typeof LogQuery>, 'from'> & { readonly from?: number };
+export type LogQueryAsked = Omit<Static<typeof LogQuery>, 'from'> & { readonly from?: number };
 
 export interface LogStore {
   /** Fifty at a time, the newest first; rehearsals are none of it. */
-  page(asked: LogAsked): Promise<LogPage>;
+  page(asked: LogQueryAsked): Promise<LogPage>;
   /** All of it, the oldest first, whatever page is asked for: for shares and counts, and for tables. */
-  all(asked: LogAsked): Promise<LogLine[]>;
+  all(asked: LogQueryAsked): Promise<LogLine[]>;
   /** What there is to learn from of the latest makings begun since a moment, ms. */
   taught(since: number): Promise<Taught>;
 }
@@ -59,9 +59,18 @@ function logLineOf(row: {
 }
 
 export function logStore(db: Database): LogStore {
-  const mended = once(() => mendFacts(db));
+  const mended = onceAtATime(() => mendFacts(db));
   /** What is asked for, but for its page. */
-  const chosen = ({ find = '', outcome, since, until, lead, annealer, piece, cause }: LogAsked) => {
+  const chosen = ({
+    find = '',
+    outcome,
+    since,
+    until,
+    lead,
+    annealer,
+    piece,
+    cause,
+  }: LogQueryAsked) => {
     let rows = db
       .selectFrom('makings')
       .select(['id', 'piece_id', 'begun_at', 'facts', 'outcome'])

@@ -17,7 +17,7 @@ import {
 } from '@zanfirico/core';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
-import { drawings, type Drawn } from './drawings';
+import { drawings, type DrawPiece } from './drawings';
 
 type Good = Extract<Derived, { ok: true }>;
 
@@ -108,7 +108,7 @@ function moilOf(told: readonly MakingEvent[], measured: Morning['measured']): nu
 }
 
 /** A making as the log tells it; `outcome` as it came out, or was given up at the bench. */
-export function factsOf(
+export function makingFacts(
   making: MadeThen,
   derived?: Good,
 ): {
@@ -171,10 +171,10 @@ export function factsOf(
 }
 
 /** Works it out anew and keeps it; nothing where there is no such making. A rehearsal is none of the log's; what is made in a class stands in its own sheets. */
-export async function noteMaking(db: Database, id: string, drawn: Drawn): Promise<void> {
+export async function noteMaking(db: Database, id: string, drawn: DrawPiece): Promise<void> {
   const making = await readMaking(db, id);
   if (!making || making.begin.rehearsal === true || making.begin.lesson) return;
-  const { facts, taught, outcome, words } = factsOf(making, drawn(making.begin.document));
+  const { facts, taught, outcome, words } = makingFacts(making, drawn(making.begin.document));
   await db
     .updateTable('makings')
     .set({

@@ -11,7 +11,7 @@ import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
 import { drawings } from './drawings';
 import {
-  factsOf,
+  makingFacts,
   lineOf,
   mendFacts,
   noteMaking,
@@ -20,7 +20,7 @@ import {
   type MakingFacts,
   type MakingTaught,
 } from './makingFacts';
-import { once } from './once';
+import { onceAtATime } from './once';
 import { whoAsks } from './who';
 
 /** What came of events that were sent. */
@@ -147,7 +147,7 @@ async function insertEvents(
 /** The store over an open database. */
 export function makingStore(db: Database): MakingStore {
   const watchers = new Map<string, Set<() => void>>();
-  const mended = once(() => mendFacts(db));
+  const mended = onceAtATime(() => mendFacts(db));
   const drawn = drawings();
   return {
     begin: (begin) =>
@@ -231,7 +231,7 @@ export function makingStore(db: Database): MakingStore {
           const making = await readMaking(db, row.id);
           if (making)
             lines.push({
-              ...lineOf(row, factsOf(making).facts),
+              ...lineOf(row, makingFacts(making).facts),
               rehearsal: making.begin.rehearsal === true,
             });
         }

@@ -5,7 +5,7 @@ import { existsSync, mkdtempSync, readdirSync, rmSync, truncateSync, writeFileSy
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from './database';
-import { migrate, recorded, type Step } from './migrate';
+import { migrate, recorded, type MigrationStep } from './migrate';
 import { migrations } from './migrations';
 import { older } from './older.fixture';
 import { pieceStore } from './pieceStore';
@@ -79,7 +79,7 @@ describe('a step that fails', () => {
     const sqlite = new SQLite(path);
     const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
     const before = sqlite.prepare('select name from sqlite_master order by name').all();
-    const bad: Step = {
+    const bad: MigrationStep = {
       up: (_, raw) => {
         raw.exec('create table half (a text); delete from revisions');
         return Promise.reject(new Error('out of luck'));

@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { snapshot } from './snapshot';
 
 /** One step from an older database to a newer one. It may be run on a database in which a part of it was done already. */
-export interface Step {
+export interface MigrationStep {
   /** Changes the tables and what is in them; called inside a transaction, with the connection and with the same through Kysely. */
   readonly up: (db: Kysely<unknown>, sqlite: SQLite.Database) => Promise<void>;
 }
@@ -32,7 +32,7 @@ export const recorded = (sqlite: SQLite.Database): string[] =>
 /** Migrations a database has been through that `steps` do not know: it is of a newer version. */
 export const newerThan = (
   sqlite: SQLite.Database,
-  steps: Readonly<Record<string, Step>>,
+  steps: Readonly<Record<string, MigrationStep>>,
 ): string[] => recorded(sqlite).filter((name) => !(name in steps));
 
 /**
@@ -42,7 +42,7 @@ export const newerThan = (
 export async function migrate(
   sqlite: SQLite.Database,
   db: Kysely<unknown>,
-  steps: Readonly<Record<string, Step>>,
+  steps: Readonly<Record<string, MigrationStep>>,
   path: string,
   tell: Tell,
 ): Promise<void> {
@@ -69,7 +69,7 @@ export async function migrate(
       tell(`Bringing ${path} up to date: ${name}, ${String(i + 1)} of ${String(missing.length)} …`);
     sqlite.exec('begin immediate');
     try {
-      await (steps[name] as Step).up(db, sqlite);
+      await (steps[name] as MigrationStep).up(db, sqlite);
       record.run(name, new Date().toISOString());
       sqlite.exec('commit');
     } catch (error) {

@@ -1,7 +1,7 @@
 // Migrations, in order. What a shipped one does never changes; add the next. They import nothing that lives: what today's code makes of
 // a document may be another thing tomorrow. Each may be run where a part of it was done already.
 import { sql, type Kysely } from 'kysely';
-import type { Step } from './migrate';
+import type { MigrationStep } from './migrate';
 
 /** Revisions read at once. */
 const BATCH = 500;
@@ -26,7 +26,7 @@ const usesThen = (piece: OldPiece): string[] => [
   ]),
 ];
 
-export const migrations: Readonly<Record<string, Step>> = {
+export const migrations: Readonly<Record<string, MigrationStep>> = {
   '001_pieces': {
     async up(db: Kysely<unknown>) {
       await db.schema

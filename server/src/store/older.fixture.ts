@@ -2,7 +2,7 @@
 import SQLite from 'better-sqlite3';
 import { Kysely, SqliteDialect } from 'kysely';
 import { demoPieces } from '../demo/demoPieces';
-import { migrate, type Step } from './migrate';
+import { migrate, type MigrationStep } from './migrate';
 import { migrations } from './migrations';
 
 const first = demoPieces()[0]?.[0];
@@ -19,7 +19,7 @@ export async function older(path: string, revisions: number): Promise<void> {
   await migrate(
     sqlite,
     db,
-    { '001_pieces': pieces as Step, '002_shop': shop as Step },
+    { '001_pieces': pieces as MigrationStep, '002_shop': shop as MigrationStep },
     path,
     () => undefined,
   );

@@ -1,7 +1,7 @@
 // Work that is done the first time it is asked for, and not again.
 
 /** The same promise to everyone; what failed is tried anew. */
-export function once(work: () => Promise<void>): () => Promise<void> {
+export function onceAtATime(work: () => Promise<void>): () => Promise<void> {
   let done: Promise<void> | undefined;
   return () =>
     (done ??= work().catch((error: unknown) => {

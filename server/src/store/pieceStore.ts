@@ -18,7 +18,7 @@ import {
 import type { ShelfFacts } from '@zanfirico/core';
 import { sql, type SelectQueryBuilder } from 'kysely';
 import type { Database } from './database';
-import { shelfReader, soughtAs, type Kept, type Reader } from './shelfFacts';
+import { shelfReader, soughtAs, type KeptFacts, type Reader } from './shelfFacts';
 import type { Tables } from './tables';
 import { usesOf } from './uses';
 import { whoAsks } from './who';
@@ -179,7 +179,11 @@ export function pieceStore(db: Database): PieceStore {
   };
 
   /** Puts a new piece on the shelf. */
-  const made = async (tx: Database, document: PieceDocument, shown: Kept): Promise<SavedPiece> => {
+  const made = async (
+    tx: Database,
+    document: PieceDocument,
+    shown: KeptFacts,
+  ): Promise<SavedPiece> => {
     const id = randomUUID();
     const now = new Date().toISOString();
     const line = { revision: 1, name: document.name, saved_at: now };

@@ -13,7 +13,7 @@ import type { Database } from './database';
 import { whoAsks } from './who';
 
 /** How a change of the rack ended. */
-export type Kept =
+export type StoredEntry =
   | { readonly kind: 'kept'; readonly entry: KeptEntry }
   | { readonly kind: 'conflict'; readonly revision: number };
 
@@ -22,7 +22,7 @@ export interface RackStore {
   saved(): Promise<SavedRack>;
   /** Everything there is to choose from, shipped entries too. */
   rack(): Promise<Rack>;
-  keep(baseRevision: number, entry: RackDocument): Promise<Kept>;
+  keep(baseRevision: number, entry: RackDocument): Promise<StoredEntry>;
   /** Takes many in, each as a new revision of what has its id. All or none. */
   keepAll(entries: readonly RackDocument[]): Promise<KeptEntry[]>;
   /** What speaks against dropping an entry. */
@@ -128,7 +128,7 @@ export function rackStore(db: Database): RackStore {
     },
 
     keep: (baseRevision, entry) =>
-      db.transaction().execute(async (tx): Promise<Kept> => {
+      db.transaction().execute(async (tx): Promise<StoredEntry> => {
         const revision = await revisionOf(tx, entry.id);
         if (revision !== baseRevision) return { kind: 'conflict', revision };
         return { kind: 'kept', entry: await put(tx, entry, revision) };

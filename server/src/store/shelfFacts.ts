@@ -11,7 +11,7 @@ import { shopStore } from './shopStore';
 const START = randomUUID();
 
 /** The columns of a piece that the shelf reads. */
-export interface Kept {
+export interface KeptFacts {
   readonly sought: string;
   readonly tall: number | null;
   readonly heavy: number | null;
@@ -25,7 +25,7 @@ export interface Kept {
 export interface Reader {
   /** What its answers are worked out from, as text: this start of the server, the rack, the shop. */
   readonly of: string;
-  readonly read: (document: PieceDocument) => Kept;
+  readonly read: (document: PieceDocument) => KeptFacts;
 }
 
 /** A name as it is searched: letters of any alphabet without their case. */

@@ -4,8 +4,8 @@ import {
   ARRIVES_UNEVEN,
   follow,
   printText,
-  readLog,
-  type Checked,
+  readLoggerCsv,
+  type CheckedNight,
   type Begun,
   type KilnCurve,
   type LoadPiece,
@@ -18,7 +18,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import { Choice } from '../fields/Choice';
 import { CountField } from '../fields/CountField';
 import { useFields } from '../fields/useFields';
-import { Verdict, VerdictWord } from '../marks/Verdict';
+import { VerdictMark, VerdictWord } from '../marks/Verdict';
 import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { TimeField } from '../fields/TimeField';
@@ -27,7 +27,7 @@ import { RecipeTable } from './RecipeTable';
 import { TakeLog } from './TakeLog';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
-import { shown } from '../fields/shown';
+import { shownNumber } from '../fields/shown';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../marks/CurvesChart')).CurvesChart,
@@ -36,7 +36,7 @@ const CurvesChart = lazy(async () => ({
 interface Props {
   readonly input: ScheduleInput;
   readonly lastIn: string;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
   /** Everything that stood in the box, where it is more than one piece. */
   readonly load: readonly LoadPiece[];
 }
@@ -80,7 +80,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
     unit: undefined,
     log: undefined,
   });
-  const read = useMemo(() => (log ? readLog(log.text, unit) : undefined), [log, unit]);
+  const read = useMemo(() => (log ? readLoggerCsv(log.text, unit) : undefined), [log, unit]);
   const happened = useMemo((): Happened | undefined => {
     if (what === 'log') {
       if (!read?.ok) return undefined;
@@ -201,7 +201,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
       {judged && (
         <>
           <div className="mt-2" aria-live="polite">
-            <Verdict verdict={judged.verdict} />
+            <VerdictMark verdict={judged.verdict} />
           </div>
           <p className="quiet leading-snug">
             {trNodes`${load.length > 1 ? tr`The piece that sets the clock` : tr`Now it`} keeps ${(<span className="num">{printText(judged.outcome.kept, 'stress', units)}</span>)} when cold; the most that passed was ${(<span className="num">{printText(judged.outcome.worst.stress, 'stress', units)}</span>)}`}
@@ -233,7 +233,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
               <p className="leading-snug">
                 {trNodes`Then it keeps ${(<b className="num">{printText(judged.again.kept, 'stress', units)}</b>)}`}
                 {what !== 'log' &&
-                  tr` and the door opens ${shown(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600, 1)} h later than planned`}
+                  tr` and the door opens ${shownNumber(((happened?.from ?? 0) + judged.again.seconds - planEnd) / 3600, 1)} h later than planned`}
                 .
               </p>
               <RecipeTable

@@ -13,7 +13,7 @@ import {
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/useWords';
 import { QuantityField } from '../fields/QuantityField';
-import { shown } from '../fields/shown';
+import { shownNumber } from '../fields/shown';
 
 interface Props {
   readonly assumes: Assumed;
@@ -48,7 +48,7 @@ export function AssumedFields({ assumes, onChange }: Props) {
         />
       </div>
       <p className="quiet mt-0.5 text-sm leading-snug">
-        {tr`Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; ${shown(2.9, 1)} is what is taken for plate glass (from memory).`}
+        {tr`Half held is a foot under a bowl; a handle or a ring held at both ends comes nearer to fully. A ratio of 1 is the classical theory, which finds two thirds of what stays; ${shownNumber(2.9, 1)} is what is taken for plate glass (from memory).`}
       </p>
       <ul className="quiet mt-1 text-sm leading-snug">
         {CONSTANTS.map((what) => (

@@ -11,7 +11,7 @@ import {
   printText,
   recipeProblems,
   type ArrivingBody,
-  type Checked,
+  type CheckedNight,
   type DisplayUnits,
   type KilnCurve,
   type Outcome,
@@ -22,7 +22,7 @@ import {
 } from '@zanfirico/core';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { LineMark, lineStyle } from '../marks/LineMark';
-import { Verdict } from '../marks/Verdict';
+import { VerdictMark } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { useShop } from '../stores/theShop';
 import { sentenceOf } from '../api/client';
@@ -54,7 +54,7 @@ interface Props {
   /** The same as it comes from the bench, where that is known: what a short soak leaves goes by it. */
   readonly coming: ScheduleInput;
   readonly lastIn: string;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
 }
 
 /** "skin 520 °C to 560 °C, middle up to 610 °C". */
@@ -185,7 +185,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
                       <td>{printText(t.outcome.kept, 'stress', units)}</td>
                       <td>{printText(t.outcome.worst.stress, 'stress', units)}</td>
                       <td className="pl-4 text-left font-sans">
-                        <Verdict verdict={verdictOf(t.outcome, { ...input, practice })} />
+                        <VerdictMark verdict={verdictOf(t.outcome, { ...input, practice })} />
                         {row.recipe && leavesAt(row.recipe) !== undefined && (
                           <span className="quiet block text-sm">{tr`Below ${printText(leavesAt(row.recipe) ?? 0, 'temperature', units)} this box cannot fall that fast; from there it follows itself.`}</span>
                         )}

@@ -1,6 +1,6 @@
 // That something long is being worked out, and how far it is.
 import { tr } from '@zanfirico/core';
-export function Going({
+export function GoingOn({
   says,
   share,
 }: {

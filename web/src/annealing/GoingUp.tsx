@@ -3,7 +3,7 @@ import { trNodes } from '../words/trNodes';
 import { passesWhere, printText, type ScheduleInput, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
-import { Verdict } from '../marks/Verdict';
+import { VerdictMark } from '../marks/Verdict';
 import { useDisplay } from '../stores/display';
 import { RecipeTable } from './RecipeTable';
 import { useAnswer } from '../workers/useAnswer';
@@ -51,7 +51,7 @@ export function GoingUp({ input, lastIn }: Props) {
             <b className="num">{printText(told.rate, 'rate', units)}</b>
             {told.rate >= input.box.climb * 0.999 ? tr`, as fast as the box climbs` : tr` at most`}.
           </p>
-          <Verdict
+          <VerdictMark
             verdict={{
               verdict: 'good',
               because: tr`${printText(told.outcome.worst.stress, 'stress', units)} passes ${passesWhere(told.outcome.worst)} on the way up; 3.5 MPa may.`,

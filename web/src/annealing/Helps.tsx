@@ -2,7 +2,7 @@
 import {
   printDuration,
   printText,
-  type Checked,
+  type CheckedNight,
   type Helped,
   type ScheduleInput,
   tr,
@@ -14,10 +14,10 @@ import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
-import { Going } from './Going';
+import { GoingOn } from './Going';
 
 /** A change that can be tried, and made. */
-export interface Change {
+export interface HelpChange {
   readonly id: string;
   readonly says: string;
   /** What it does to the look: grams, height, what it holds. */
@@ -37,8 +37,8 @@ export function Helps({
   changes,
 }: {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
-  readonly changes: readonly Change[];
+  readonly checked: CheckedNight;
+  readonly changes: readonly HelpChange[];
 }) {
   const units = useDisplay((s) => s.units);
   const words = useWords();
@@ -63,7 +63,7 @@ export function Helps({
       </p>
     );
   if (answer.state === 'asked')
-    return <Going says={tr`${changes.length} changes are being tried`} share={answer.share} />;
+    return <GoingOn says={tr`${changes.length} changes are being tried`} share={answer.share} />;
   const told = answer.value.flatMap((h) => {
     const change = changes.find((c) => c.id === h.id);
     return change ? [{ ...h, change }] : [];

@@ -1,6 +1,12 @@
 // Looking inside: temperature, tension or structure through the wall over the night, as a picture one can scrub.
 import { trNodes } from '../words/trNodes';
-import { printText, type Checked, type Outcome, type ScheduleInput, tr } from '@zanfirico/core';
+import {
+  printText,
+  type CheckedNight,
+  type Outcome,
+  type ScheduleInput,
+  tr,
+} from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { useSize } from '../marks/useSize';
@@ -8,11 +14,11 @@ import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
-import { SHOWN, type Shown } from './insideGlass';
+import { SHOWN_INSIDE, type Shown } from './insideGlass';
 
 interface Props {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
   readonly lastIn: string;
 }
 
@@ -38,7 +44,7 @@ function shade(shown: Shown, v: number, least: number, most: number): number[] {
 }
 
 /** The picture is asked for when it is looked at: it is much to carry. */
-export function Inside({ input, checked, lastIn }: Props) {
+export function InsideLeaf({ input, checked, lastIn }: Props) {
   const there = checked.outcome.night.walls[0]?.picture !== undefined;
   const ask = useMemo(
     () => (there ? undefined : () => night((w) => w.pictured(input))),
@@ -131,7 +137,7 @@ function Picture({ outcome, lastIn }: { readonly outcome: Outcome; readonly last
         <Choice
           legend={tr`Through the thickest wall`}
           value={shown}
-          options={SHOWN}
+          options={SHOWN_INSIDE}
           onChange={setShown}
         />
         <p className="leading-tight">

@@ -8,7 +8,7 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
-import { shown } from '../fields/shown';
+import { shownNumber } from '../fields/shown';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -34,8 +34,8 @@ export function Keeps({ input, outcome }: Props) {
           { what: tr`skin ${way(skin)}`, is: stress(skin) },
           { what: tr`pulled anywhere at most`, is: stress(outcome.kept) },
         ]),
-    { what: tr`seen as`, is: `${shown(perCentimetre, 0)} nm/cm` },
-    { what: tr`temper grade`, is: shown(temper, 1) },
+    { what: tr`seen as`, is: `${shownNumber(perCentimetre, 0)} nm/cm` },
+    { what: tr`temper grade`, is: shownNumber(temper, 1) },
     {
       what: tr`passes ${passesWhere(worst)} at ${printText(worst.temperature, 'temperature', units)}`,
       is: stress(worst.stress),

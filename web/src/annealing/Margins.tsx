@@ -5,7 +5,7 @@ import {
   printDuration,
   printText,
   WORKING_STRESS,
-  type Checked,
+  type CheckedNight,
   type ScheduleInput,
   tr,
   trWord,
@@ -19,12 +19,12 @@ import { useMargins } from './useMargins';
 const FULL = 2;
 const per = (share: number): string => `${String(Math.round(100 * share))} %`;
 
-export function Margins({
+export function MarginsLeaf({
   input,
   checked,
 }: {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
 }) {
   const units = useDisplay((s) => s.units);
   const words = useWords();

@@ -5,7 +5,7 @@ import {
   PRACTICES,
   strainOf,
   type ArrivingBody,
-  type Checked,
+  type CheckedNight,
   type LoadPiece,
   type ScheduleInput,
   tr,
@@ -16,19 +16,19 @@ import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
 import { download } from '../exports/download';
 import { scheduleCsv } from '../exports/scheduleCsv';
 import { useWords } from '../fields/useWords';
-import { Verdict } from '../marks/Verdict';
+import { VerdictMark } from '../marks/Verdict';
 import { Tabs, tabId } from '../shell/Tabs';
 import { changeWords, clockWords } from '../clock/clockWords';
 import { ScheduleTable } from './ScheduleTable';
 import { Accident } from './Accident';
 import { Compare } from './Compare';
 import { GoingUp } from './GoingUp';
-import { Helps, type Change } from './Helps';
-import { Inside } from './Inside';
+import { Helps, type HelpChange } from './Helps';
+import { InsideLeaf } from './Inside';
 import { Keeps } from './Keeps';
-import { Margins } from './Margins';
-import { Shorter } from './Shorter';
-import type { Night } from './nights';
+import { MarginsLeaf } from './Margins';
+import { ShorterLeaf } from './Shorter';
+import type { NightAnswer } from './nights';
 import { useMargins } from './useMargins';
 import { drawnBodies, useSectionPicture } from './useSectionPicture';
 import { WallView } from './WallView';
@@ -41,7 +41,7 @@ const StressStrip = lazy(async () => ({
   default: (await import('../marks/StressStrip')).StressStrip,
 }));
 
-const Where = lazy(async () => ({ default: (await import('./Where')).Where }));
+const Where = lazy(async () => ({ default: (await import('./Where')).WhereLeaf }));
 
 /** What can be looked at below the curve. */
 const LEAVES = [
@@ -60,14 +60,14 @@ type Leaf = (typeof LEAVES)[number];
 
 interface Props {
   readonly input: ScheduleInput;
-  readonly night: Night;
+  readonly night: NightAnswer;
   readonly lastIn: string;
   /** What is in the box, for the wall. */
   readonly name: string;
   /** Everything in it, where it is a box and not one piece. */
   readonly load?: readonly LoadPiece[];
   /** What may be changed of it, where it is one piece and on the board. */
-  readonly changes?: (() => readonly Change[]) | undefined;
+  readonly changes?: (() => readonly HelpChange[]) | undefined;
   /** How it comes from the bench, where its order says: recipes and mishaps are judged by that. */
   readonly arrives?: readonly ArrivingBody[] | undefined;
 }
@@ -179,13 +179,15 @@ export function NightBody({ input, night, lastIn, name, load = ALONE, changes, a
         {leaf === 'What helps' && checked && changes && (
           <Changes input={input} checked={checked} changes={changes} />
         )}
-        {leaf === 'Margins' && checked && <Margins input={input} checked={checked} />}
-        {leaf === 'Inside' && checked && <Inside input={input} checked={checked} lastIn={lastIn} />}
+        {leaf === 'Margins' && checked && <MarginsLeaf input={input} checked={checked} />}
+        {leaf === 'Inside' && checked && (
+          <InsideLeaf input={input} checked={checked} lastIn={lastIn} />
+        )}
         {leaf === 'Compare' && checked && (
           <Compare input={input} coming={coming} lastIn={lastIn} checked={checked} />
         )}
         {leaf === 'Shorter' && checked && (
-          <Shorter input={input} lastIn={lastIn} checked={checked} />
+          <ShorterLeaf input={input} lastIn={lastIn} checked={checked} />
         )}
         {leaf === 'Accidents' && checked && (
           <Accident input={coming} lastIn={lastIn} checked={checked} load={load} />
@@ -203,7 +205,7 @@ function OnWall({
   ...wall
 }: Omit<ComponentProps<typeof WallView>, 'section'> & {
   readonly input: ScheduleInput;
-  readonly checked: Checked | undefined;
+  readonly checked: CheckedNight | undefined;
 }) {
   const picture = useSectionPicture(
     input,
@@ -220,15 +222,21 @@ function Changes({
   changes,
 }: {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
-  readonly changes: () => readonly Change[];
+  readonly checked: CheckedNight;
+  readonly changes: () => readonly HelpChange[];
 }) {
   const all = useMemo(() => changes(), [changes]);
   return <Helps input={input} checked={checked} changes={all} />;
 }
 
 /** Whether the schedule stands: by simulation once that is here, until then the first guess and that it is one. */
-function Believed({ night, input }: { readonly night: Night; readonly input: ScheduleInput }) {
+function Believed({
+  night,
+  input,
+}: {
+  readonly night: NightAnswer;
+  readonly input: ScheduleInput;
+}) {
   const margins = useMargins(input, night.state === 'checked' ? night.checked : undefined);
   if (night.state === 'failed')
     return (
@@ -253,7 +261,7 @@ function Believed({ night, input }: { readonly night: Night; readonly input: Sch
   const { verdict } = night.schedule;
   const told = margins && 'answer' in margins ? margins.answer : undefined;
   return (
-    <Verdict
+    <VerdictMark
       verdict={verdict.verdict === 'no' ? verdict : verdictOf(night.checked.outcome, input, told)}
     />
   );

@@ -3,14 +3,14 @@ import { trNodes } from '../words/trNodes';
 import {
   printDuration,
   recipeCurve,
-  type Checked,
+  type CheckedNight,
   type ScheduleInput,
-  type Shorter as Found,
+  type ShorterNight as Found,
   tr,
 } from '@zanfirico/core';
 import { Timer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { Verdict } from '../marks/Verdict';
+import { VerdictMark } from '../marks/Verdict';
 import { startShortest } from '../workers/workers';
 import { useWork } from '../workers/useWork';
 import { clockWords } from '../clock/clockWords';
@@ -24,10 +24,10 @@ const CurvesChart = lazy(async () => ({
 interface Props {
   readonly input: ScheduleInput;
   readonly lastIn: string;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
 }
 
-export function Shorter({ input, lastIn, checked }: Props) {
+export function ShorterLeaf({ input, lastIn, checked }: Props) {
   const { busy, take, stop } = useWork<Found>();
   const [best, setBest] = useState<{ for: ScheduleInput; found: Found }>();
   const found = best?.for === input ? best.found : undefined;
@@ -65,7 +65,7 @@ export function Shorter({ input, lastIn, checked }: Props) {
               ? tr`: ${printDuration(saved)} less than tonight as set.`
               : tr`: nothing shorter was found than tonight as set.`}
           </p>
-          <Verdict verdict={verdictOf(found.outcome, input)} />
+          <VerdictMark verdict={verdictOf(found.outcome, input)} />
           <Suspense fallback={<div className="h-[230px]" />}>
             <CurvesChart
               lastIn={lastIn}

@@ -1,10 +1,10 @@
 // How a piece stands in the box, asked plainly: it changes the night more than anything else nobody draws. Its figures are below, to change.
 import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { isNarrow, sightOf, type Drawn, type Stands, tr } from '@zanfirico/core';
+import { isNarrow, sightOf, type DrawnSection, type SectionStands, tr } from '@zanfirico/core';
 import { QuantityField } from '../fields/QuantityField';
 import { SelectField } from '../fields/SelectField';
 
-const STANDS: Readonly<Record<Stands, string>> = {
+const STANDS: Readonly<Record<SectionStands, string>> = {
   free: tr`on posts or a grid`,
   shelf: tr`flat on the shelf`,
   rim: tr`mouth down`,
@@ -16,7 +16,7 @@ const STANDS: Readonly<Record<Stands, string>> = {
 export type StandingChange = NonNullable<PieceDocument['firing']['standing']>;
 
 interface Props {
-  readonly drawn: Drawn;
+  readonly drawn: DrawnSection;
   readonly onChange: (standing: StandingChange, anew: boolean) => void;
 }
 
@@ -44,7 +44,7 @@ export function StandsFields({ drawn: { section, standing }, onChange }: Props) 
           onChange({ stands: stands }, true);
         }}
       >
-        {(Object.keys(STANDS) as Stands[]).map((s) => (
+        {(Object.keys(STANDS) as SectionStands[]).map((s) => (
           <option key={s} value={s}>
             {STANDS[s]}
           </option>

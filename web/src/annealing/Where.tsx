@@ -3,8 +3,8 @@ import { trNodes } from '../words/trNodes';
 import {
   placeName,
   printText,
-  type Checked,
-  type Drawn,
+  type CheckedNight,
+  type DrawnSection,
   type RealSection,
   type ScheduleInput,
   type SectionOutcome,
@@ -18,15 +18,15 @@ import { PolarisedView } from '../marks/section/PolarisedView';
 import { SectionField } from '../marks/section/SectionField';
 import { useDisplay } from '../stores/display';
 import { drawnBodies, useSectionPicture } from './useSectionPicture';
-import { SHOWN, type Shown } from './insideGlass';
+import { SHOWN_INSIDE, type Shown } from './insideGlass';
 
 interface Props {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
   readonly lastIn: string;
 }
 
-export function Where({ input, checked, lastIn }: Props) {
+export function WhereLeaf({ input, checked, lastIn }: Props) {
   const units = useDisplay((s) => s.units);
   const { outcome } = checked;
   const bodies = drawnBodies(input);
@@ -78,11 +78,11 @@ export function Where({ input, checked, lastIn }: Props) {
   );
 }
 
-const namesOf = ({ section }: Drawn): string => section.bodies.map((b) => b.name).join(', ');
+const namesOf = ({ section }: DrawnSection): string => section.bodies.map((b) => b.name).join(', ');
 
 type Looks = Shown | 'polarised';
 const LOOKS: readonly { readonly value: Looks; readonly label: string; readonly note?: string }[] =
-  [...SHOWN, { value: 'polarised', label: tr`Polarisers`, note: tr`once cold` }];
+  [...SHOWN_INSIDE, { value: 'polarised', label: tr`Polarisers`, note: tr`once cold` }];
 
 /** One night in the section: the picture, the clock, a place's history. */
 function Picture({

@@ -2,7 +2,7 @@
 import { tr } from '@zanfirico/core';
 export type Shown = 'stress' | 'temperature' | 'fictive';
 
-export const SHOWN: readonly {
+export const SHOWN_INSIDE: readonly {
   readonly value: Shown;
   readonly label: string;
   readonly note?: string;

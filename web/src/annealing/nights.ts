@@ -1,8 +1,8 @@
 // The nights this page knows: each schedule checked by simulation once, kept by what it is made of, and shown the same everywhere.
 import {
   firstGuess,
-  type Checked,
-  type Margins,
+  type CheckedNight,
+  type NightMargins,
   type Schedule,
   type ScheduleInput,
   type Tuned,
@@ -16,8 +16,8 @@ import type { nightWork } from '../workers/nightWork';
 import { Overtaken, type Ask } from '../workers/remote';
 
 /** A night as it stands: checked, or the first guess while it is being checked or where that failed. */
-export type Night =
-  | { readonly state: 'checked'; readonly schedule: Schedule; readonly checked: Checked }
+export type NightAnswer =
+  | { readonly state: 'checked'; readonly schedule: Schedule; readonly checked: CheckedNight }
   | {
       readonly state: 'guess';
       readonly schedule: Schedule;
@@ -46,7 +46,7 @@ const going = (key: string, change: Partial<Going> | undefined): void => {
 
 const askedOf =
   (of: Ask<typeof nightWork>) =>
-  (input: ScheduleInput): Promise<Checked> => {
+  (input: ScheduleInput): Promise<CheckedNight> => {
     // Without a drawn section it is there before anybody could be told how far it is.
     if (!input.drawn) return of((w) => w.check(input));
     const key = contentOf(input);
@@ -61,14 +61,17 @@ const askedOf =
     });
   };
 
-const kept = answersKept<ScheduleInput, Checked>(
+const kept = answersKept<ScheduleInput, CheckedNight>(
   (input) => remembered(input, askedOf(night)(input)),
   (input) => JSON.stringify(input),
   MOST_KEPT,
 );
 
 /** A checked night's hours are kept, so that the shelf says them at once another day. */
-const remembered = async (input: ScheduleInput, asked: Promise<Checked>): Promise<Checked> => {
+const remembered = async (
+  input: ScheduleInput,
+  asked: Promise<CheckedNight>,
+): Promise<CheckedNight> => {
   const checked = await asked;
   keepSeconds(contentOf(input), checked.schedule.total.value);
   return checked;
@@ -77,14 +80,14 @@ const remembered = async (input: ScheduleInput, asked: Promise<Checked>): Promis
 /** What a night is made of, as text: glass, walls, section, practice, hold, box, clock. Alike inputs have alike nights. */
 export const contentOf = kept.contentOf;
 /** The checked night of an input: known already, being worked out, or asked for now. Rejects with a sentence. */
-export const checkedNight = (input: ScheduleInput): Promise<Checked> =>
+export const checkedNight = (input: ScheduleInput): Promise<CheckedNight> =>
   kept.ask(input).catch((error: unknown) => {
     // It was the board's, and something newer was asked there: it is wanted here all the same.
     if (error instanceof Overtaken) return kept.ask(input);
     throw error;
   });
 /** The same for the piece on the board: what was asked of it before and is not there yet is dropped. */
-export const checkedOnBoard = (input: ScheduleInput): Promise<Checked> =>
+export const checkedOnBoard = (input: ScheduleInput): Promise<CheckedNight> =>
   kept.ask(input, (asked) => remembered(asked, askedOf(boardNight)(asked)));
 /** What is known of a night now, as a hook. */
 export const useKnownNight = kept.useKnown;
@@ -95,10 +98,10 @@ export const useNightGoing = (input: ScheduleInput | undefined): Going | undefin
 /** A night from what is known of it; while it is looked for, from where this piece's last one ended. */
 export function asNight(
   input: ScheduleInput,
-  known: Known<Checked> | undefined,
+  known: Known<CheckedNight> | undefined,
   under?: Going,
   tuned?: Tuned,
-): Night {
+): NightAnswer {
   if (known && 'answer' in known)
     return { state: 'checked', schedule: known.answer.schedule, checked: known.answer };
   if (!known && under?.sound)
@@ -112,13 +115,13 @@ export function asNight(
 /** A checked night, asked how far it may be off. */
 export interface NightChecked {
   readonly input: ScheduleInput;
-  readonly checked: Checked;
+  readonly checked: CheckedNight;
 }
-const margins = answersKept<NightChecked, Margins>(
+const margins = answersKept<NightChecked, NightMargins>(
   ({ input, checked }) => night((w) => w.margins(input, checked)),
   ({ input }) => contentOf(input),
   MOST_KEPT,
 );
 /** What a checked night's margins are: known already, being worked out, or asked for now. */
-export const nightMarginsOf = (of: NightChecked): Promise<Margins> => margins.ask(of);
+export const nightMarginsOf = (of: NightChecked): Promise<NightMargins> => margins.ask(of);
 export const useKnownMargins = margins.useKnown;

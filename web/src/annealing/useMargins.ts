@@ -1,5 +1,5 @@
 // The margins of a checked night as a hook: asked for once it has stood for a moment, kept for whoever shows them.
-import type { Checked, Margins, ScheduleInput } from '@zanfirico/core';
+import type { CheckedNight, NightMargins, ScheduleInput } from '@zanfirico/core';
 import { useEffect, useMemo } from 'react';
 import type { Known } from '../derived/answersKept';
 import { nightMarginsOf, useKnownMargins } from './nights';
@@ -9,8 +9,8 @@ const REST = 900;
 
 export function useMargins(
   input: ScheduleInput,
-  checked: Checked | undefined,
-): Known<Margins> | undefined {
+  checked: CheckedNight | undefined,
+): Known<NightMargins> | undefined {
   const of = useMemo(() => checked && { input, checked }, [input, checked]);
   const known = useKnownMargins(of);
   useEffect(() => {

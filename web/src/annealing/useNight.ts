@@ -7,7 +7,7 @@ import {
   checkedOnBoard,
   useKnownNight,
   useNightGoing,
-  type Night,
+  type NightAnswer,
 } from './nights';
 
 /** Changes closer together than this are one, ms. */
@@ -21,12 +21,15 @@ interface Asking {
 }
 
 /** The night as it stands. Undefined without an input. */
-export function useNight(input: ScheduleInput, asking?: Asking): Night;
-export function useNight(input: ScheduleInput | undefined, asking?: Asking): Night | undefined;
+export function useNight(input: ScheduleInput, asking?: Asking): NightAnswer;
+export function useNight(
+  input: ScheduleInput | undefined,
+  asking?: Asking,
+): NightAnswer | undefined;
 export function useNight(
   input: ScheduleInput | undefined,
   { settled = true, onBoard = false }: Asking = {},
-): Night | undefined {
+): NightAnswer | undefined {
   const known = useKnownNight(input);
   const under = useNightGoing(input);
   // Where this piece's last night ended, the next one's guess begins.

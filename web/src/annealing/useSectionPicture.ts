@@ -1,5 +1,5 @@
 // The picture of a checked night's section as a hook.
-import type { Checked, Drawn, ScheduleInput, SectionOutcome } from '@zanfirico/core';
+import type { CheckedNight, DrawnSection, ScheduleInput, SectionOutcome } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useAnswer, type Answer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
@@ -8,7 +8,7 @@ import { night } from '../workers/workers';
 export const drawnBodies = ({
   drawn,
   apart = [],
-}: Pick<ScheduleInput, 'drawn' | 'apart'>): readonly Drawn[] => [
+}: Pick<ScheduleInput, 'drawn' | 'apart'>): readonly DrawnSection[] => [
   ...(drawn ? [drawn] : []),
   ...apart,
 ];
@@ -16,8 +16,8 @@ export const drawnBodies = ({
 /** The picture of a checked night's section: asked for when it is looked at, for it is much to carry. */
 export function useSectionPicture(
   input: ScheduleInput,
-  checked: Checked | undefined,
-  drawn: Drawn | undefined,
+  checked: CheckedNight | undefined,
+  drawn: DrawnSection | undefined,
 ): Answer<SectionOutcome | undefined> {
   const ask = useMemo(
     () =>

@@ -8,7 +8,7 @@ import {
   MAY_PASS,
   WORKING_STRESS,
   passesWhere,
-  type Margins,
+  type NightMargins,
   type Outcome,
   type ScheduleInput,
   type Verdict,
@@ -32,7 +32,7 @@ export function verdictOf(
     gives,
     holding,
   }: Pick<ScheduleInput, 'practice' | 'glass' | 'gives'> & Partial<Pick<ScheduleInput, 'holding'>>,
-  margins?: Pick<Margins, 'hold' | 'margins'>,
+  margins?: Pick<NightMargins, 'hold' | 'margins'>,
 ): Verdict {
   const { allows } = PRACTICES[practice];
   const passes = MAY_PASS;

@@ -270,7 +270,7 @@ export type LogAsked = Readonly<
   >
 >;
 /** A page of the log. */
-export const readLog = (asked: LogAsked & { readonly from?: number }): Promise<LogPage> =>
+export const fetchLog = (asked: LogAsked & { readonly from?: number }): Promise<LogPage> =>
   call(`/log?${asQuery(asked)}`);
 
 /** All of it that is so, the oldest first. */
@@ -354,7 +354,7 @@ export async function sendPhoto(id: string, picture: Blob): Promise<void> {
 }
 
 /** A making, with what happened in it from a place on. */
-export const readMaking = (
+export const fetchMaking = (
   id: string,
   from = 0,
 ): Promise<{ readonly begin: MakingBegin; readonly events: MakingEvent[] }> =>

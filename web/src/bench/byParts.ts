@@ -1,11 +1,11 @@
 // A making's steps and events with their parts by number, as heat and rules ask for them; the file has them by id.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { byNumber, type Fires, type Happened, type Made } from '@zanfirico/core';
+import { byNumber, type Fires, type Happened, type MadePlan } from '@zanfirico/core';
 
 const idsOf = (begin: MakingBegin): string[] => begin.document.parts.map((p) => p.id);
 
 /** A making with its parts by number. */
-export function byParts(begin: MakingBegin, events: readonly MakingEvent[]): Made {
+export function byParts(begin: MakingBegin, events: readonly MakingEvent[]): MadePlan {
   const ids = idsOf(begin);
   return {
     plan: byNumber(begin.steps, ids),

@@ -1,37 +1,37 @@
 // A making that is only looked at, from another screen: what is new in it is fetched again and again, nothing is told.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { madeState, type Made, type MakingState, type WorkStep } from '@zanfirico/core';
+import { madeState, type MadePlan, type MakingState, type WorkStep } from '@zanfirico/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { readMaking } from '../api/client';
+import { fetchMaking } from '../api/client';
 import { byParts } from './byParts';
 
 /** Fetched so often, ms. */
 const EVERY = 2000;
 
 /** A making as it is told. */
-export interface Told {
+export interface ToldMaking {
   readonly begin: MakingBegin;
   readonly events: readonly MakingEvent[];
 }
 
 /** The same, and how it stands. */
-export interface Followed extends Told {
-  readonly made: Made;
+export interface FollowedMaking extends ToldMaking {
+  readonly made: MadePlan;
   readonly state: MakingState<WorkStep>;
   /** When it was heard last, ms. */
   readonly heardAt: number;
 }
 
 /** Undefined until it is there. One that has ended is asked for too: that can be taken back. */
-export function useFollowed(id: string): Followed | undefined {
+export function useFollowed(id: string): FollowedMaking | undefined {
   const queries = useQueryClient();
   const queryKey = ['followed', id];
   const asked = useQuery({
     queryKey,
-    queryFn: async (): Promise<Told> => {
-      const before = queries.getQueryData<Told>(queryKey);
-      const told = await readMaking(id, before?.events.length ?? 0);
+    queryFn: async (): Promise<ToldMaking> => {
+      const before = queries.getQueryData<ToldMaking>(queryKey);
+      const told = await fetchMaking(id, before?.events.length ?? 0);
       return { begin: told.begin, events: [...(before?.events ?? []), ...told.events] };
     },
     refetchInterval: EVERY,

@@ -23,7 +23,7 @@ export function chime(): void {
 }
 
 /** Says it with a voice of this system's own; silent where it has none. */
-export function say(words: string): void {
+export function speakAloud(words: string): void {
   if (typeof speechSynthesis === 'undefined') return;
   // A voice elsewhere would need the network.
   const voice = speechSynthesis

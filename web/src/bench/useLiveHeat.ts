@@ -1,5 +1,5 @@
 // The heat that is really there, asked of the worker a few times a second for as long as somebody looks.
-import type { Fires, GlassNow, HeatPart, HeatWanted, Made } from '@zanfirico/core';
+import type { Fires, GlassNow, HeatPart, HeatWanted, MadePlan } from '@zanfirico/core';
 import { useEffect, useState } from 'react';
 import { braid } from '../workers/workers';
 
@@ -8,7 +8,7 @@ const EVERY = 250;
 
 /** Empty until the first answer, and where there is no glass yet. */
 export function useLiveHeat(
-  made: Made,
+  made: MadePlan,
   parts: readonly HeatPart[] | undefined,
   fires: Fires | undefined,
   now: () => number,
@@ -48,11 +48,11 @@ export function useLiveHeat(
 
 /** How long the heat in hand should last; undefined where none is, and until it is worked out. */
 export function useHeatWanted(
-  made: Made,
+  made: MadePlan,
   parts: readonly HeatPart[] | undefined,
   fires: Fires | undefined,
 ): HeatWanted | undefined {
-  const [told, setTold] = useState<{ readonly of: Made; readonly wanted: HeatWanted }>();
+  const [told, setTold] = useState<{ readonly of: MadePlan; readonly wanted: HeatWanted }>();
   useEffect(() => {
     if (!parts || !fires) return undefined;
     let live = true;

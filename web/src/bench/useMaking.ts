@@ -1,8 +1,8 @@
 // A making as this screen knows it: what the server has, what is not sent yet, and what happens here, in step with other screens.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { madeState, type Made, type MakingState, type WorkStep, tr } from '@zanfirico/core';
+import { madeState, type MadePlan, type MakingState, type WorkStep, tr } from '@zanfirico/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { readMaking, Refused, sentenceOf } from '../api/client';
+import { fetchMaking, Refused, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
 import { keepEvent, keptHere, letGo, send } from './bench';
 import { byParts } from './byParts';
@@ -18,7 +18,7 @@ export interface Making {
   readonly begin: MakingBegin;
   readonly events: readonly MakingEvent[];
   /** The same with its parts by number, and how it stands. */
-  readonly made: Made;
+  readonly made: MadePlan;
   readonly state: MakingState<WorkStep>;
   /** It happens now, or at a moment; kept at once. */
   readonly happen: (what: Happens, at?: number) => void;
@@ -42,7 +42,7 @@ export function useMaking(id: string, now: () => number): Making | string | unde
     let live = true;
     const fetchMore = async (): Promise<void> => {
       const from = fromServer.current;
-      const told = await readMaking(id, from);
+      const told = await fetchMaking(id, from);
       if (!live) return;
       // Two askings may be under way: what both were told counts once.
       fromServer.current = Math.max(fromServer.current, from + told.events.length);

@@ -13,14 +13,14 @@ import { useMemo } from 'react';
 import { useWorkOf } from '../orders/useWork';
 import { firesThen } from './byParts';
 import { crewNow, type CrewNow } from './crewNow';
-import type { Followed } from './followed';
+import type { FollowedMaking } from './followed';
 import { useLiveHeat } from './useLiveHeat';
 
 /** A wall asks for the heat so often, ms. */
 const HEAT_EVERY = 1000;
 const SECOND = 1000;
 
-export interface Standing {
+export interface MakingStanding {
   readonly derived: Extract<Derived, { ok: true }> | undefined;
   readonly step: WorkStep | undefined;
   readonly place: number | undefined;
@@ -37,10 +37,10 @@ export interface Standing {
 /** `shown` is the moment, ms; `now` the clock itself. */
 export function useStanding(
   bench: string,
-  { begin, made, state }: Followed,
+  { begin, made, state }: FollowedMaking,
   shown: number,
   now: () => number,
-): Standing {
+): MakingStanding {
   const work = useWorkOf(begin.document);
   const parts = work.asked?.parts;
   const planned = work.asked?.fires;

@@ -2,7 +2,7 @@
 import { METRIC } from '@zanfirico/core';
 import * as fc from 'fast-check';
 import { clockWords } from './clockWords';
-import { clockAxis, degrees, uprightAxis } from '../marks/chartLook';
+import { clockAxis, degreeTicks, uprightAxis } from '../marks/chartLook';
 import { clockTicks, tickWords } from './clockTicks';
 
 const HOUR = 3600;
@@ -59,10 +59,10 @@ describe('axes', () => {
     const axis = clockAxis(-HOUR, 5 * HOUR, '17:00');
     expect(axis.domain).toEqual([-HOUR, 5 * HOUR]);
     expect(axis.tickFormatter(HOUR)).toBe('18:00');
-    const up = uprightAxis([0, 200, 600], degrees(METRIC));
+    const up = uprightAxis([0, 200, 600], degreeTicks(METRIC));
     expect(up.domain).toEqual([0, 600]);
     expect(up.tickFormatter(200)).toBe('200°');
-    expect(degrees({ ...METRIC, temperature: 'F' })(100)).toBe('212°');
+    expect(degreeTicks({ ...METRIC, temperature: 'F' })(100)).toBe('212°');
   });
 });
 

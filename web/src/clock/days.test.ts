@@ -1,5 +1,5 @@
 // Days of the wall's clock: also where it is put forward and back.
-import { dayOf, daysOn, spanOf } from './days';
+import { dayOf, daysOn, daySpan } from './days';
 
 it.each([
   ['2026-11-27', 24],
@@ -7,7 +7,7 @@ it.each([
   ['2026-03-29', 23],
   ['2026-10-25', 25],
 ])('%s lasts %d hours', (day, hours) => {
-  const span = spanOf(day);
+  const span = daySpan(day);
   expect(((span?.until ?? 0) - (span?.since ?? 0)) / 3_600_000).toBe(hours);
   expect(dayOf(span?.since ?? 0)).toBe(day);
   expect(dayOf((span?.until ?? 0) - 1)).toBe(day);
@@ -22,6 +22,6 @@ it('days go on over months, years and the clock’s changes', () => {
 it.each(['', 'today', '2026-13-01', '2026-02-30', '26-1-1', '2026-1-1'])(
   '“%s” is no day',
   (day) => {
-    expect(spanOf(day)).toBeUndefined();
+    expect(daySpan(day)).toBeUndefined();
   },
 );

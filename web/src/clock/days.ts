@@ -6,7 +6,7 @@ import { momentOf } from './moments';
 export const dayOf = (at: number): string => format(at, 'yyyy-MM-dd');
 
 /** From its first moment to the next day's, ms; undefined where it is no day. */
-export function spanOf(
+export function daySpan(
   day: string,
 ): { readonly since: number; readonly until: number } | undefined {
   const first = parse(day, 'yyyy-MM-dd', 0);
@@ -17,13 +17,13 @@ export function spanOf(
 
 /** The moment a clock shows a time on a day; undefined where it is no day. */
 export function momentOn(day: string, clock: string): Date | undefined {
-  const span = spanOf(day);
+  const span = daySpan(day);
   return span && momentOf(clock, new Date(span.since));
 }
 
 /** So many days on. */
 export const daysOn = (day: string, by: number): string => {
-  const span = spanOf(day);
+  const span = daySpan(day);
   return span ? dayOf(addDays(span.since, by).getTime()) : day;
 };
 

@@ -2,7 +2,7 @@
 import { tr } from '@zanfirico/core';
 import { Delete } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
-import { howItStands, likelyName, say, type Stands } from './door';
+import { howItStands, likelyName, sayToDoor, type DoorStands } from './door';
 
 const DIGITS = 6;
 const LEAST_PIN = 4;
@@ -16,7 +16,7 @@ interface Props {
 }
 
 export function EnterPage({ code, onIn }: Props) {
-  const [stands, setStands] = useState<Stands>();
+  const [stands, setStands] = useState<DoorStands>();
   const [typed, setTyped] = useState('');
   const [device, setDevice] = useState(() =>
     likelyName(navigator.userAgent, globalThis.innerWidth),
@@ -37,7 +37,7 @@ export function EnterPage({ code, onIn }: Props) {
       const body = asleep
         ? { pin: given }
         : { code: given, device: device.trim() || tr`a screen`, ...(pin !== '' && { pin }) };
-      void say(asleep ? 'wake' : 'enter', body).then((trouble) => {
+      void sayToDoor(asleep ? 'wake' : 'enter', body).then((trouble) => {
         setBusy(false);
         setSays(trouble);
         setTyped('');

@@ -5,7 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { EnterPage } from './EnterPage';
 
 /** Puts it on the page. */
-export function begin(): void {
+export function beginEnter(): void {
   const root = document.getElementById('root');
   if (!root) throw new Error(tr`The page has no root element.`);
   document.title = tr`Let this screen in · Zanfirico`;

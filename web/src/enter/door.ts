@@ -2,14 +2,14 @@
 import { tr } from '@zanfirico/core';
 
 /** How it stands with this screen: it is in, it sleeps, or it is not let in. */
-export type Stands = 'in' | 'asleep' | 'out' | 'away';
+export type DoorStands = 'in' | 'asleep' | 'out' | 'away';
 
 interface Answer {
   readonly error?: string;
   readonly asleep?: boolean;
 }
 
-export async function howItStands(): Promise<Stands> {
+export async function howItStands(): Promise<DoorStands> {
   try {
     const res = await fetch('/api/door/me');
     if (res.ok) return 'in';
@@ -21,7 +21,7 @@ export async function howItStands(): Promise<Stands> {
 }
 
 /** Says it; undefined where it went well, else the server's sentence. */
-export async function say(path: 'enter' | 'wake', body: object): Promise<string | undefined> {
+export async function sayToDoor(path: 'enter' | 'wake', body: object): Promise<string | undefined> {
   try {
     const res = await fetch(`/api/door/${path}`, {
       method: 'POST',

@@ -7,6 +7,6 @@ import '../theme/theme.css';
 import { beginPage } from '../words/language';
 
 void beginPage().then(async () => {
-  const { begin } = await import('./begin');
-  begin();
+  const { beginEnter } = await import('./begin');
+  beginEnter();
 });

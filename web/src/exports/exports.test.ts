@@ -12,7 +12,7 @@ import {
 } from '@zanfirico/core';
 import { Box3, BufferAttribute, BufferGeometry } from 'three';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
-import { glbOf, shellGeometry, stlOf } from './meshes';
+import { glbOf, shellGeometry, shellsStl } from './meshes';
 import { templateSvg } from './templateSvg';
 
 const soft = findGlass('soft-batch-96');
@@ -35,7 +35,7 @@ class NodeFileReader {
 
 describe('the glass body', () => {
   it('as STL is read by three as the same solid, mm, z up: volume and size', () => {
-    const bytes = stlOf(shells);
+    const bytes = shellsStl(shells);
     const read = new STLLoader().parse(bytes.slice().buffer);
     const p = read.getAttribute('position').array;
     let volume = 0;

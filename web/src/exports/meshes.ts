@@ -1,6 +1,6 @@
 // The glass body as files other programs read: GLB (glTF 2.0, metres, y up) and STL (binary, millimetres, z up).
 import { tr } from '@zanfirico/core';
-import type { Mesh, Shell, ShellLook } from '@zanfirico/core';
+import type { Mesh, PartShell, ShellLook } from '@zanfirico/core';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -92,7 +92,7 @@ function glassOf({ absorb, body, wall }: ShellLook = CLEAR): MeshPhysicalMateria
 
 /** A scene of named shells; `turn` puts a corner where the file wants it. */
 function sceneOf(
-  shells: readonly Shell[],
+  shells: readonly PartShell[],
   turn: (x: number, y: number, z: number) => readonly [number, number, number],
   normals: boolean,
 ): Scene {
@@ -122,7 +122,7 @@ function sceneOf(
 }
 
 /** GLB of the shells: one named node a shell, metres, y up. */
-export async function glbOf(shells: readonly Shell[]): Promise<Uint8Array<ArrayBuffer>> {
+export async function glbOf(shells: readonly PartShell[]): Promise<Uint8Array<ArrayBuffer>> {
   const scene = sceneOf(shells, (x, y, z) => [x, z, -y], true);
   const file = await new GLTFExporter().parseAsync(scene, { binary: true });
   if (!(file instanceof ArrayBuffer)) throw new Error(tr`The GLB could not be written.`);
@@ -130,7 +130,7 @@ export async function glbOf(shells: readonly Shell[]): Promise<Uint8Array<ArrayB
 }
 
 /** Binary STL of the shells, mm, z up, as printers take it. */
-export function stlOf(shells: readonly Shell[]): Uint8Array<ArrayBuffer> {
+export function shellsStl(shells: readonly PartShell[]): Uint8Array<ArrayBuffer> {
   const scene = sceneOf(shells, (x, y, z) => [x * 1e3, y * 1e3, z * 1e3], false);
   const view = new STLExporter().parse(scene, { binary: true });
   return new Uint8Array(view.buffer, view.byteOffset, view.byteLength);

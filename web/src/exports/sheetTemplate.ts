@@ -1,6 +1,6 @@
 // The shapes of a piece of sheet side by side at true size, to print and lay under the glass. mm.
 import type { PieceLaid } from '@zanfirico/contract';
-import { boundsOf, outlineOf } from '@zanfirico/core';
+import { outlineBounds, outlineOf } from '@zanfirico/core';
 
 const GAP = 8;
 const WIDE = 400;
@@ -21,7 +21,7 @@ export function sheetTemplate(laid: readonly PieceLaid[], name: string): string 
   const marks: string[] = [];
   for (const { laid: l, places } of kinds.values()) {
     const outline = outlineOf({ ...l, x: 0, y: 0, turn: 0 });
-    const b = boundsOf([outline]);
+    const b = outlineBounds([outline]);
     const [w, h] = [(b.right - b.left) * 1e3, (b.far - b.near) * 1e3];
     if (x > 0 && x + w > WIDE) {
       x = 0;

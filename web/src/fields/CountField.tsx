@@ -1,10 +1,10 @@
 // A field for a bare number: so many, no unit.
 import { tr } from '@zanfirico/core';
-import { boundsOf, type Bounds } from './bounds';
+import { fieldBounds, type FieldBounds } from './bounds';
 import { useDisplay } from '../stores/display';
 import { TypedField } from './TypedField';
 
-interface Props extends Bounds {
+interface Props extends FieldBounds {
   readonly label: string;
   readonly value: number;
   /** The label is for screen readers only. */
@@ -15,7 +15,7 @@ interface Props extends Bounds {
 }
 
 export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }: Props) {
-  const { min, max } = boundsOf(bounds);
+  const { min, max } = fieldBounds(bounds);
   const decimal = useDisplay((s) => s.units.decimal ?? '.');
   return (
     <TypedField

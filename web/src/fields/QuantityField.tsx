@@ -9,10 +9,10 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
-import { boundsOf, type Bounds } from './bounds';
+import { fieldBounds, type FieldBounds } from './bounds';
 import { TypedField } from './TypedField';
 
-interface Props extends Bounds {
+interface Props extends FieldBounds {
   readonly label: string;
   readonly kind: TypedKind;
   readonly value: number;
@@ -27,7 +27,7 @@ const unitOf = (kind: TypedKind, units: DisplayUnits): string => displayUnit(kin
 
 export function QuantityField(props: Props) {
   const { label, kind, value, nudge, bare, hint, onCommit } = props;
-  const { min, max } = boundsOf(props);
+  const { min, max } = fieldBounds(props);
   const units = useDisplay((s) => s.units);
   const outOfBounds = (v: number): string | undefined =>
     v < min - 1e-12 || v > max + 1e-12

@@ -1,10 +1,10 @@
 // A field for very thin layers: micrometres where a millimetre would be nearly nothing.
 import { printText, readQuantity, type DisplayUnits, tr } from '@zanfirico/core';
 import { useDisplay } from '../stores/display';
-import { boundsOf, type Bounds } from './bounds';
+import { fieldBounds, type FieldBounds } from './bounds';
 import { TypedField } from './TypedField';
 
-interface Props extends Bounds {
+interface Props extends FieldBounds {
   readonly label: string;
   readonly value: number;
   readonly onCommit: (value: number) => void;
@@ -36,7 +36,7 @@ export function readThickness(text: string, units: DisplayUnits): number | undef
 }
 
 export function ThicknessField({ label, value, onCommit, ...bounds }: Props) {
-  const { min, max } = boundsOf(bounds);
+  const { min, max } = fieldBounds(bounds);
   const units = useDisplay((s) => s.units);
   return (
     <TypedField

@@ -1,7 +1,7 @@
 // What a field may be given: the file's own limits, or narrower ones where something else on screen narrows them.
 import type { Limits } from '@zanfirico/contract';
 
-export interface Bounds {
+export interface FieldBounds {
   /** The limits the file has for it. */
   readonly within?: Limits;
   /** Narrower, SI. */
@@ -10,11 +10,11 @@ export interface Bounds {
 }
 
 /** Both ends of it; endless where nothing bounds it. */
-export const boundsOf = ({
+export const fieldBounds = ({
   within,
   min,
   max,
-}: Bounds): { readonly min: number; readonly max: number } => ({
+}: FieldBounds): { readonly min: number; readonly max: number } => ({
   min: min ?? within?.minimum ?? -Infinity,
   max: max ?? within?.maximum ?? Infinity,
 });

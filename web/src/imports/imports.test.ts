@@ -11,7 +11,7 @@ import {
   type Derived,
 } from '@zanfirico/core';
 import * as fc from 'fast-check';
-import { stlOf } from '../exports/meshes';
+import { shellsStl } from '../exports/meshes';
 import { profileCsv } from '../exports/profileCsv';
 import { sectionSvg } from '../exports/sectionSvg';
 import { freshDocument } from '../places/pieces/freshDocument';
@@ -244,7 +244,7 @@ describe('a sculpted bit from STL', () => {
     { facets: 32, rows: 32 },
   );
   const bytes = (): ArrayBuffer => {
-    const out = stlOf(shells);
+    const out = shellsStl(shells);
     return out.buffer.slice(out.byteOffset, out.byteOffset + out.byteLength);
   };
 

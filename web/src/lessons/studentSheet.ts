@@ -16,7 +16,7 @@ import {
   type NextTime,
 } from '@zanfirico/core';
 import { byParts } from '../bench/byParts';
-import type { Told } from '../bench/followed';
+import type { ToldMaking } from '../bench/followed';
 import { ironWeight } from './ironWeight';
 
 /** A line of the sheet. s. */
@@ -41,7 +41,7 @@ export function sheetLine(
   lesson: ClassDocument,
   derived: Extract<Derived, { ok: true }>,
   { id, begunAt, rehearsal }: ClassMaking,
-  told: Told,
+  told: ToldMaking,
 ): SheetLine {
   const { begin, events } = told;
   const state = madeState(byParts(begin, events));

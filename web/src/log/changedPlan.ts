@@ -68,7 +68,11 @@ export function changeOf(
 }
 
 /** The document with the change in it. */
-export function changed(document: PieceDocument, change: PlanChange, name: string): PieceDocument {
+export function changedDocument(
+  document: PieceDocument,
+  change: PlanChange,
+  name: string,
+): PieceDocument {
   switch (change.of) {
     case 'nothing':
       return document;

@@ -1,7 +1,7 @@
 // Temperatures read at the bench against the heat of their very makings: fetched, then fitted in the worker.
-import { holding, NO_SHOP, type Exchange, type ReadAt, type Robust } from '@zanfirico/core';
+import { holding, NO_SHOP, type AirExchange, type ReadAt, type Robust } from '@zanfirico/core';
 import { useEffect, useState } from 'react';
-import { readMaking } from '../api/client';
+import { fetchMaking } from '../api/client';
 import { byParts, firesThen } from '../bench/byParts';
 import { deriveDocument } from '../derived/deriveDocument';
 import { workAsked, workingOf } from '../orders/workAsked';
@@ -14,7 +14,7 @@ const MOST = 40;
 /** Fetching is so much of the work. */
 const FETCHED = 0.3;
 
-type Found = Partial<Record<keyof Exchange, Robust>>;
+type Found = Partial<Record<keyof AirExchange, Robust>>;
 type Asked = Parameters<typeof startExchange>[0][number];
 
 export interface ReadingsSay {
@@ -27,7 +27,7 @@ const NOTHING: ReadingsSay = { share: undefined, found: {} };
 
 /** A making as the fit asks for it; undefined where it cannot be worked out. */
 async function asked(id: string): Promise<Asked | undefined> {
-  const { begin, events } = await readMaking(id, 0);
+  const { begin, events } = await fetchMaking(id, 0);
   const rack = useRack.getState().rack;
   // In an ordinary shop: what this one has learnt before is not learnt again on top of itself.
   const known = deriveDocument(begin.document, { ...NO_SHOP, rack });

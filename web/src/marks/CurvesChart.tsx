@@ -3,7 +3,7 @@ import { tr } from '@zanfirico/core';
 import type { KilnCurve } from '@zanfirico/core';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useDisplay } from '../stores/display';
-import { clockAxis, degrees, GRID, PLAIN_LINE, uprightAxis } from './chartLook';
+import { clockAxis, degreeTicks, GRID, PLAIN_LINE, uprightAxis } from './chartLook';
 import { LineMark, lineStyle } from './LineMark';
 
 interface Curve {
@@ -33,7 +33,7 @@ export function CurvesChart({ curves, lastIn, named = true }: Props) {
         <LineChart margin={{ top: 10, right: 28, bottom: 2, left: 2 }} accessibilityLayer={false}>
           <CartesianGrid {...GRID} />
           <XAxis {...clockAxis(0, to, lastIn)} allowDuplicatedCategory={false} />
-          <YAxis {...uprightAxis([0, 200, 400, 600], degrees(units))} />
+          <YAxis {...uprightAxis([0, 200, 400, 600], degreeTicks(units))} />
           {curves.map((c, i) => (
             <Line
               key={c.id}

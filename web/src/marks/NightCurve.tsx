@@ -11,7 +11,7 @@ import {
   YAxis,
 } from 'recharts';
 import { clockWords } from '../clock/clockWords';
-import { clockAxis, degrees, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
+import { clockAxis, degreeTicks, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { useDisplay } from '../stores/display';
 
 interface Props {
@@ -54,7 +54,7 @@ export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
           </defs>
           <CartesianGrid {...GRID} vertical />
           <XAxis {...clockAxis(from, to, lastIn)} />
-          <YAxis {...uprightAxis([0, 100, 200, 300, 400, 500, 600], degrees(units))} />
+          <YAxis {...uprightAxis([0, 100, 200, 300, 400, 500, 600], degreeTicks(units))} />
           <ReferenceLine
             y={annealing}
             stroke="var(--chalk-dim)"

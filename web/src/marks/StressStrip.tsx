@@ -9,7 +9,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { shown } from '../fields/shown';
+import { shownNumber } from '../fields/shown';
 import { useDisplay } from '../stores/display';
 import { clockAxis, GRID, LABEL, PLAIN_LINE, uprightAxis } from './chartLook';
 import { LineMark } from './LineMark';
@@ -78,8 +78,8 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
     <figure
       className="bg-(--board) pb-1"
       aria-label={tr`Tension through the night in megapascals: at the end ${Object.entries(lines)
-        .map(([key, { says }]) => `${says} ${last ? shown(last[key] ?? NaN, 2) : '–'}`)
-        .join(', ')}; ${shown(allows / MPA, 1)} may stay.`}
+        .map(([key, { says }]) => `${says} ${last ? shownNumber(last[key] ?? NaN, 2) : '–'}`)
+        .join(', ')}; ${shownNumber(allows / MPA, 1)} may stay.`}
     >
       <ResponsiveContainer width="100%" height={132} initialDimension={{ width: 800, height: 132 }}>
         <LineChart
@@ -100,7 +100,7 @@ export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
             stroke="var(--color-warning)"
             strokeDasharray="2 4"
             label={{
-              value: tr`may stay ${shown(allows / MPA, 1)}`,
+              value: tr`may stay ${shownNumber(allows / MPA, 1)}`,
               position: 'insideBottomRight',
               ...LABEL,
             }}

@@ -19,7 +19,7 @@ export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdi
   );
 }
 
-export function Verdict({ verdict }: { readonly verdict: VerdictValue }) {
+export function VerdictMark({ verdict }: { readonly verdict: VerdictValue }) {
   const { icon: Icon, tone } = LOOK[verdict.verdict];
   const units = useDisplay((s) => s.units);
   const said = trWord(verdict.verdict);

@@ -37,7 +37,7 @@ export const uprightAxis = (ticks: number[], says: (v: number) => string) =>
   }) as const;
 
 /** Degrees without their letter, which the axis has no room for. */
-export const degrees =
+export const degreeTicks =
   (units: DisplayUnits) =>
   (v: number): string =>
     printText(v, 'temperature', units).replace(/ °.$/, '°');

@@ -18,7 +18,7 @@ import { fitSheet } from './section/fit';
 import { Measures } from './section/Measures';
 import { PieceGlyph } from './section/PieceGlyph';
 import { CLEAR_SIGMA, lightAfter, TINT } from './turning/tint';
-import { Verdict } from './Verdict';
+import { VerdictMark } from './Verdict';
 import { deriveDocument } from '../derived/deriveDocument';
 import { freshDocument } from '../places/pieces/freshDocument';
 import type { ReactNode } from 'react';
@@ -296,7 +296,7 @@ describe('how glass looks', () => {
 describe('a verdict', () => {
   it('is a word and a sign with its reason and what to do, never a colour alone', () => {
     const { container } = render(
-      <Verdict verdict={{ verdict: 'no', because: 'It sags.', remedy: 'Hold lower.' }} />,
+      <VerdictMark verdict={{ verdict: 'no', because: 'It sags.', remedy: 'Hold lower.' }} />,
     );
     expect(container).toHaveTextContent('No. It sags. Hold lower.');
     expect(within(container).queryByText('Good.')).toBeNull();

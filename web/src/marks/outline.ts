@@ -5,37 +5,37 @@ interface Line {
 }
 
 /** Where the drawing stands on the sheet: axis and table in px, px per metre. */
-export interface Sheet {
+export interface FittedSheet {
   readonly axis: number;
   readonly table: number;
   readonly scale: number;
 }
 
-export type Side = -1 | 1;
+export type AxisSide = -1 | 1;
 
-export const toX = (sheet: Sheet, side: Side, r: number): number =>
+export const toX = (sheet: FittedSheet, side: AxisSide, r: number): number =>
   sheet.axis + side * r * sheet.scale;
-export const toY = (sheet: Sheet, z: number): number => sheet.table - z * sheet.scale;
+export const toY = (sheet: FittedSheet, z: number): number => sheet.table - z * sheet.scale;
 
-const points = (line: Line, sheet: Sheet, side: Side): string[] =>
+const points = (line: Line, sheet: FittedSheet, side: AxisSide): string[] =>
   line.r.map(
     (r, i) => `${toX(sheet, side, r).toFixed(2)} ${toY(sheet, line.z[i] as number).toFixed(2)}`,
   );
 
 /** An open line on one side. */
-export const linePath = (line: Line, sheet: Sheet, side: Side): string =>
+export const linePath = (line: Line, sheet: FittedSheet, side: AxisSide): string =>
   `M${points(line, sheet, side).join('L')}`;
 
 /** The cut glass on one side: outside, lip, inside. */
 export const glassPath = (
   shape: { readonly outer: Line; readonly inner: Line },
-  sheet: Sheet,
-  side: Side,
+  sheet: FittedSheet,
+  side: AxisSide,
 ): string =>
   `M${[...points(shape.outer, sheet, side), ...points(shape.inner, sheet, side).reverse()].join('L')}Z`;
 
 /** One half of the silhouette, closed along the axis. */
-export const halfPath = (line: Line, sheet: Sheet, side: Side): string => {
+export const halfPath = (line: Line, sheet: FittedSheet, side: AxisSide): string => {
   const first = toY(sheet, line.z[0] as number).toFixed(2);
   const last = toY(sheet, line.z[line.z.length - 1] as number).toFixed(2);
   const axis = sheet.axis.toFixed(2);

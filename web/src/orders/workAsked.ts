@@ -6,7 +6,7 @@ import {
   type Derived,
   type Fires,
   type Glass,
-  type Hole,
+  type NamedHole,
   type PaceOfKinds,
   type Verdict,
   type Working,
@@ -15,7 +15,7 @@ import type { DraftAsked } from './placedDrafts';
 
 export interface WorkAsked extends DraftAsked {
   /** The glory hole it goes to; undefined where the furnace's mouth serves. */
-  readonly hole: Hole | undefined;
+  readonly hole: NamedHole | undefined;
   readonly passes: Verdict | undefined;
 }
 

@@ -3,7 +3,7 @@ import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract
 import {
   cook,
   daysLeft,
-  depthOf,
+  potDepth,
   entriesOf,
   fitVft,
   ledger,
@@ -60,7 +60,7 @@ export function potNow(
     at,
     level,
     holds,
-    depth: depthOf(form, level.mass / density),
+    depth: potDepth(form, level.mass / density),
     aDay,
     left: daysLeft(level.mass, pot.least, aDay),
   };
@@ -83,7 +83,7 @@ export const cookIn = (
     there,
     at,
     working: pot.working,
-    depth: depthOf(pot.form, (there + mass) / glass.density),
+    depth: potDepth(pot.form, (there + mass) / glass.density),
     glass: { vft: fitVft(glass), density: glass.density },
     furnace: { power: pot.power, loses: pot.loses },
   });

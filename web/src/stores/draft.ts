@@ -6,11 +6,11 @@ import type {
   PiecePoint,
   SavedPiece,
 } from '@zanfirico/contract';
-import { changed, type Changes } from '@zanfirico/core';
+import { withChanges, type Changes } from '@zanfirico/core';
 import { produce } from 'immer';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
-import { forgetDraft, keepDraft, type Kept } from './drafts';
+import { forgetDraft, keepDraft, type KeptDraft } from './drafts';
 import { useBoard } from './board';
 import { useUnsavedName } from './unsaved';
 
@@ -23,7 +23,7 @@ interface DraftState {
   readonly savedRevision: number;
   readonly document: PieceDocument | undefined;
   /** Puts a saved piece on the board, with the unsaved changes that were kept, if there were any. */
-  readonly open: (piece: SavedPiece, kept?: Kept) => void;
+  readonly open: (piece: SavedPiece, kept?: KeptDraft) => void;
   /** After a save: the board's document is now that revision. */
   readonly markSaved: (piece: SavedPiece) => void;
   readonly change: (edit: (document: PieceDocument) => PieceDocument) => void;
@@ -100,7 +100,7 @@ export const changePart = (part: number, change: Changes<PiecePart>): void => {
   editPiece(
     produce((d: PieceDocument) => {
       const p = d.parts[part];
-      if (p) d.parts[part] = changed(p, change);
+      if (p) d.parts[part] = withChanges(p, change);
     }),
   );
 };
@@ -116,7 +116,7 @@ export const changePoint = (part: number, index: number, change: Changes<PiecePo
     produce((d: PieceDocument) => {
       const profile = d.parts[part]?.profile;
       const p = profile?.[index];
-      if (profile && p) profile[index] = changed(p, change);
+      if (profile && p) profile[index] = withChanges(p, change);
     }),
   );
 };
@@ -125,7 +125,7 @@ export const changePoint = (part: number, index: number, change: Changes<PiecePo
 export const changeMaking = (change: Changes<PieceDocument['making']>): void => {
   editPiece(
     produce((d: PieceDocument) => {
-      d.making = changed(d.making, change);
+      d.making = withChanges(d.making, change);
     }),
   );
 };
@@ -135,7 +135,7 @@ export const changeBit = (bit: number, change: Changes<PieceBit>): void => {
   editPiece(
     produce((d: PieceDocument) => {
       const b = d.bits?.[bit];
-      if (d.bits && b) d.bits[bit] = changed(b, change);
+      if (d.bits && b) d.bits[bit] = withChanges(b, change);
     }),
   );
 };
@@ -147,7 +147,7 @@ export const editPiece = (edit: (document: PieceDocument) => PieceDocument): voi
 
 /** Sets or, with undefined, leaves out some of the document's own fields. */
 export const changePiece = (change: Changes<PieceDocument>): void => {
-  useDraft.getState().change((d) => changed(d, change));
+  useDraft.getState().change((d) => withChanges(d, change));
 };
 
 /**

@@ -6,7 +6,7 @@ import { useNotices } from './notices';
 import { openTabs, thisTab } from './thisTab';
 
 /** What is kept of one piece. */
-export interface Kept {
+export interface KeptDraft {
   readonly baseRevision: number;
   readonly document: PieceDocument;
 }
@@ -45,12 +45,12 @@ const opened = (): Promise<IDBPDatabase<Drawer>> =>
   }));
 
 /** What is still to be written, by piece; undefined forgets. The newest of a piece is all that counts. */
-const waiting = new Map<string, Kept | undefined>();
+const waiting = new Map<string, KeptDraft | undefined>();
 let writing: Promise<void> | undefined;
 let told = false;
 
 /** What is being written now. */
-let under: { readonly piece: string; readonly kept: Kept | undefined } | undefined;
+let under: { readonly piece: string; readonly kept: KeptDraft | undefined } | undefined;
 /** This tab's name, once it is known. */
 let tabNow: string | undefined;
 /** Pieces whose changes were put where nothing has to be waited for, as the page went. */
@@ -59,7 +59,7 @@ const placeOf = (piece: string): string => `zanfirico.draft.${piece}`;
 /** Whose changes of a piece were to be forgotten as its page went: its tab. */
 const goneOf = (piece: string): string => `zanfirico.forgotten.${piece}`;
 
-async function write(piece: string, kept: Kept | undefined): Promise<void> {
+async function write(piece: string, kept: KeptDraft | undefined): Promise<void> {
   under = { piece, kept };
   const [db, tab] = await Promise.all([opened(), thisTab()]);
   tabNow = tab;
@@ -112,7 +112,7 @@ async function drain(): Promise<void> {
   }
 }
 
-function put(piece: string, kept: Kept | undefined): void {
+function put(piece: string, kept: KeptDraft | undefined): void {
   waiting.set(piece, kept);
   writing ??= drain().finally(() => {
     writing = undefined;
@@ -120,7 +120,7 @@ function put(piece: string, kept: Kept | undefined): void {
 }
 
 /** Remembers this tab's unsaved changes, at once; while one lot is being written only the newest waits. */
-export const keepDraft = (piece: string, kept: Kept): void => {
+export const keepDraft = (piece: string, kept: KeptDraft): void => {
   put(piece, kept);
 };
 
@@ -156,8 +156,8 @@ export async function dropDraft(draft: Pick<Draft, 'piece' | 'tab'>): Promise<vo
 }
 
 /** What of a piece is to go on the board, and what else there is of it. */
-export interface Found {
-  readonly kept: Kept | undefined;
+export interface FoundDraft {
+  readonly kept: KeptDraft | undefined;
   /** What this tab's own cannot be read for, as a sentence. */
   readonly unreadable?: { readonly draft: Draft; readonly says: string };
   /** Those of other tabs, open or not. */
@@ -168,7 +168,7 @@ export interface Found {
  * This tab's unsaved changes of a piece; else the newest of a tab that is no longer there, which become this tab's. What does not pass
  * the schema stays where it is and is told.
  */
-export async function takeDraft(piece: string): Promise<Found> {
+export async function takeDraft(piece: string): Promise<FoundDraft> {
   await fromBefore(piece);
   const all = await draftsOf(piece);
   if (all.length === 0) return { kept: undefined, others: [] };
@@ -187,7 +187,7 @@ export async function takeDraft(piece: string): Promise<Found> {
 }
 
 /** A draft brought to the version of today and checked; or what keeps it from being read. */
-export async function readDraft(draft: Draft): Promise<Kept | { readonly says: string }> {
+export async function readDraft(draft: Draft): Promise<KeptDraft | { readonly says: string }> {
   // The schema's checker comes only where there is something to check.
   const { problemIn } = await import('./checkDraft');
   const document = upgradePiece(draft.document) as PieceDocument | undefined;
@@ -213,7 +213,11 @@ async function fromBefore(piece: string): Promise<void> {
     }
     const text = localStorage.getItem(key);
     if (text === null) return;
-    const { baseRevision, document, tab = 'before' } = JSON.parse(text) as Kept & { tab?: string };
+    const {
+      baseRevision,
+      document,
+      tab = 'before',
+    } = JSON.parse(text) as KeptDraft & { tab?: string };
     const db = await opened();
     await db.put('drafts', {
       piece,

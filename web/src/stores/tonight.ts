@@ -7,16 +7,16 @@ import { withOne } from './withOne';
 /** A wall by bare numbers. m, s, °C. */
 export interface Numbers {
   readonly glass: string;
-  readonly form: Form;
+  readonly form: NightForm;
   readonly thickest: number;
   readonly thinnest: number;
 }
 
 /** How it stands and cools. */
-export type Form = 'plate' | 'lying' | 'open' | 'closed' | 'rod' | 'ball' | 'solid';
+export type NightForm = 'plate' | 'lying' | 'open' | 'closed' | 'rod' | 'ball' | 'solid';
 
 /** What a form is to the simulation. */
-export const BODY_OF: Readonly<Record<Form, Body>> = {
+export const BODY_OF: Readonly<Record<NightForm, Body>> = {
   plate: 'slab',
   lying: 'oneSided',
   open: 'slab',
@@ -27,7 +27,7 @@ export const BODY_OF: Readonly<Record<Form, Body>> = {
 };
 
 /** So many of a piece are to be made by then and wanted by then, as local date and time. */
-export interface Wanted {
+export interface WantedTonight {
   readonly count: number;
   readonly ready: string;
   readonly due: string;
@@ -51,7 +51,7 @@ interface Tonight {
   /** How many of each piece stand in the box, by id. */
   readonly inBox: Readonly<Record<string, number>>;
   /** Pieces of the week by id. */
-  readonly week: Readonly<Record<string, Wanted>>;
+  readonly week: Readonly<Record<string, WantedTonight>>;
   readonly set: (change: Partial<Omit<Tonight, 'set'>>) => void;
 }
 
@@ -88,7 +88,7 @@ export const useTonight = create<Tonight>()(
       migrate: (kept) => {
         const was = kept as {
           readonly inBox?: readonly string[];
-          readonly week?: Readonly<Record<string, Omit<Wanted, 'count'>>>;
+          readonly week?: Readonly<Record<string, Omit<WantedTonight, 'count'>>>;
         };
         return {
           ...was,

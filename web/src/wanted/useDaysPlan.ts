@@ -24,7 +24,7 @@ import { useTonight } from '../stores/tonight';
 import { pieceForDays, type PieceForDays } from './pieceForDays';
 
 /** Planned ahead, days. */
-export const AHEAD = 28;
+export const DAYS_AHEAD = 28;
 /** Worked at the bench where the shop does not say, s: Monday to Friday. From memory. */
 const SIX_HOURS = 6 * 3600;
 export const ORDINARY_HOURS: readonly number[] = [
@@ -46,7 +46,7 @@ export interface DayName {
   readonly day: string;
 }
 
-export interface PlanNow {
+export interface DaysPlanNow {
   readonly wanted: readonly WantedDocument[];
   readonly days: readonly DayName[];
   readonly asked: DaysAsked;
@@ -58,7 +58,7 @@ export interface PlanNow {
 }
 
 export interface DaysState {
-  readonly now: PlanNow | undefined;
+  readonly now: DaysPlanNow | undefined;
   readonly wanted: readonly WantedDocument[];
   readonly here: boolean;
   readonly failure: Error | null;
@@ -109,9 +109,9 @@ export function useDaysPlan(today: Date, week = false): DaysState {
   const { pieces, troubles, working } = found;
   const hours = shop?.document.benchHours ?? ORDINARY_HOURS;
   const allowance = shop?.document.learnt?.allowance?.factor ?? ORDINARY_MAKING.allowance;
-  const now = useMemo((): PlanNow | undefined => {
+  const now = useMemo((): DaysPlanNow | undefined => {
     if (!shop || !asked.isSuccess || working > 0) return undefined;
-    const days = Array.from({ length: AHEAD }, (_, i) => {
+    const days = Array.from({ length: DAYS_AHEAD }, (_, i) => {
       const date = addDays(startOfDay(today), i);
       return { date, day: dayOf(date.getTime()) };
     });

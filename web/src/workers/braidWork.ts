@@ -18,10 +18,10 @@ import {
   type Fires,
   type HeatPart,
   type HeatWanted,
-  type Made,
+  type MadePlan,
   type GlassNow,
   type Person,
-  type Placed,
+  type PlacedHeats,
   type ReadMaking,
   type Stations,
   type ToPlan,
@@ -126,11 +126,11 @@ function assemble(
 /** The worker's calls. */
 export const braidWork = {
   /** The heat that is there now, and what comes of it. */
-  heatNow: (parts: readonly HeatPart[], made: Made, now: number, fires: Fires): GlassNow[] =>
+  heatNow: (parts: readonly HeatPart[], made: MadePlan, now: number, fires: Fires): GlassNow[] =>
     heatNow(parts, madeState(made), now, fires, made),
   /** What temperatures read in makings say of the bench and the hole; how far it is is told as it goes. */
   fitExchange: (
-    makings: readonly (Omit<ReadMaking, 'state'> & { readonly made: Made })[],
+    makings: readonly (Omit<ReadMaking, 'state'> & { readonly made: MadePlan })[],
     onProgress: (share: number) => void,
   ): ReturnType<typeof fitExchange> =>
     fitExchange(
@@ -138,7 +138,7 @@ export const braidWork = {
       onProgress,
     ),
   /** How long the heat that is in the fire should last. */
-  heatWanted: (parts: readonly HeatPart[], made: Made, fires: Fires): HeatWanted | undefined =>
+  heatWanted: (parts: readonly HeatPart[], made: MadePlan, fires: Fires): HeatWanted | undefined =>
     heatWanted(parts, madeState(made), fires),
   /** Drafted, its heats placed and proven; other ways are tried for so long where the first will not do. */
   draft: (
@@ -155,7 +155,7 @@ export const braidWork = {
     steps: readonly WorkStep[],
     working: Working,
     fires: Fires,
-  ): Placed => placeOnClock(parts, steps, working, fires).placed,
+  ): PlacedHeats => placeOnClock(parts, steps, working, fires).placed,
   crew,
   assemble,
 };

@@ -1,7 +1,7 @@
 // Questions to workers as hooks: the newest counts, what was stopped stays stopped, failures are sentences.
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { useNotices } from '../stores/notices';
-import type { Work } from './remote';
+import type { RunningWork } from './remote';
 import { useAnswer } from './useAnswer';
 import { useWork } from './useWork';
 
@@ -88,7 +88,11 @@ describe('useAnswer', () => {
 });
 
 describe('useWork', () => {
-  const start = (): { work: Work<number>; stop: jest.Mock; done: Later<number | undefined> } => {
+  const start = (): {
+    work: RunningWork<number>;
+    stop: jest.Mock;
+    done: Later<number | undefined>;
+  } => {
     const done = later<number | undefined>();
     const stop = jest.fn(() => {
       done.yes(undefined);

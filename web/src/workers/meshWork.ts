@@ -1,7 +1,7 @@
 // What the mesh worker does: shells for the turning view, whole files to take away.
 import { bodyShells, type GlassBody } from '@zanfirico/core';
 import { transfer } from 'comlink';
-import { glbOf, shellGeometry, stlOf } from '../exports/meshes';
+import { glbOf, shellGeometry, shellsStl } from '../exports/meshes';
 
 /** A shell ready for the screen: corners and normals by threes, and triangles. */
 export interface ScreenShell {
@@ -36,7 +36,7 @@ export const meshWork = {
   file: async (body: GlassBody, format: 'glb' | 'stl'): Promise<MeshFile> => {
     const start = performance.now();
     const shells = bodyShells(body.parts, body.bits, FILE);
-    const bytes = format === 'glb' ? await glbOf(shells) : stlOf(shells);
+    const bytes = format === 'glb' ? await glbOf(shells) : shellsStl(shells);
     return { bytes, milliseconds: performance.now() - start };
   },
 };

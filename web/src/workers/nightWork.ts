@@ -16,14 +16,14 @@ import {
   whatHelps,
   type Begun,
   type Box,
-  type Checked,
-  type Drawn,
+  type CheckedNight,
+  type DrawnSection,
   type Helped,
-  type Judged,
+  type JudgedAccident,
   type KilnCurve,
   type Loaded,
   type LoadPiece,
-  type Margins,
+  type NightMargins,
   type Outcome,
   type Recipe,
   type Schedule,
@@ -31,7 +31,7 @@ import {
   type ToWarm,
   type WarmsTogether,
   type SectionOutcome,
-  type Shorter,
+  type ShorterNight,
   type Tried,
   type Warming,
   type Week,
@@ -56,13 +56,13 @@ export interface WeekAsked {
 export type OnShare = (share: number) => void;
 
 /** Nights this worker knows, by what they are made of: loads and weeks ask for the same ones. */
-const known = new Map<string, Checked>();
+const known = new Map<string, CheckedNight>();
 const MOST_KNOWN = 80;
 function checked(
   input: ScheduleInput,
   onShare?: OnShare,
   onSound?: (schedule: Schedule) => void,
-): Checked {
+): CheckedNight {
   const key = JSON.stringify(input);
   const found =
     known.get(key) ??
@@ -118,13 +118,13 @@ export const nightWork = {
     input: ScheduleInput,
     onShare?: OnShare,
     onSound?: (schedule: Schedule) => void,
-  ): Checked => checked(input, onShare, onSound),
+  ): CheckedNight => checked(input, onShare, onSound),
   /** The same with the picture through the wall: it is much to carry. */
-  pictured: (input: ScheduleInput): Checked => checkedSchedule(input, { picture: true }),
+  pictured: (input: ScheduleInput): CheckedNight => checkedSchedule(input, { picture: true }),
   /** How one drawn body goes through a curve, moment by moment, at the place of the box where the piece keeps the most. */
   where: (
     input: ScheduleInput,
-    drawn: Drawn,
+    drawn: DrawnSection,
     curve: KilnCurve,
     soakEnds: number,
     place: 'hottest' | 'coldest' | undefined,
@@ -151,12 +151,13 @@ export const nightWork = {
     from: number,
     start: Begun,
     load: readonly LoadPiece[],
-  ): Judged => judgeCurve(input, curve, from, start, load),
+  ): JudgedAccident => judgeCurve(input, curve, from, start, load),
   /** Of a night that was checked already. */
-  margins: (input: ScheduleInput, of: Checked): Margins => nightMargins(input, { checked: of }),
+  margins: (input: ScheduleInput, of: CheckedNight): NightMargins =>
+    nightMargins(input, { checked: of }),
   helps: (
     input: ScheduleInput,
-    of: Checked,
+    of: CheckedNight,
     changes: readonly Tried[],
     onShare?: OnShare,
   ): Helped[] => whatHelps(input, of, changes, onShare),
@@ -169,6 +170,6 @@ export const nightWork = {
     onShare?: OnShare,
   ): Loaded => loadNight(pieces, input, (asked) => checked(asked, onShare)),
   /** The best so far is told on the way. */
-  shortest: (input: ScheduleInput, onBest: (best: Shorter) => void): Shorter =>
+  shortest: (input: ScheduleInput, onBest: (best: ShorterNight) => void): ShorterNight =>
     shortestNight(input, { onBest }),
 };

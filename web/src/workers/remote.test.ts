@@ -1,7 +1,7 @@
 // Workers as the page talks to them: over a real message channel, with what falls, fails or is stopped told in sentences.
 import { expose, proxy } from 'comlink';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
-import { once, standing, within } from './remote';
+import { askOnce, standing, withinLimit } from './remote';
 
 const work = {
   twice: (v: number): number => 2 * v,
@@ -117,7 +117,7 @@ describe('a worker that stays', () => {
 describe('one long piece of work', () => {
   it('tells how far it is, then its result, and ends its worker', async () => {
     const told: number[] = [];
-    const { done } = once<Api, number>(start, (w) =>
+    const { done } = askOnce<Api, number>(start, (w) =>
       w.count(
         3,
         proxy((n: number) => told.push(n)),
@@ -130,7 +130,7 @@ describe('one long piece of work', () => {
   });
 
   it('stopped it has no result, and its worker is gone', async () => {
-    const { done, stop } = once<Api, number>(start, (w) => w.later(1, 300));
+    const { done, stop } = askOnce<Api, number>(start, (w) => w.later(1, 300));
     stop();
     await expect(done).resolves.toBeUndefined();
     expect(started[0]?.ended).toBe(true);
@@ -140,22 +140,22 @@ describe('one long piece of work', () => {
     { how: 'refused', run: false, says: 'A wall of 0 mm cannot be annealed.' },
     { how: 'fallen', run: true, says: /stopped unexpectedly/ },
   ])('$how, it fails with a sentence and ends its worker', async ({ run, says }) => {
-    const { done } = once<Api, number>(start, (w) => (run ? w.later(1, 300) : w.refuse()));
+    const { done } = askOnce<Api, number>(start, (w) => (run ? w.later(1, 300) : w.refuse()));
     if (run) started[0]?.falls();
     await expect(done).rejects.toThrow(says);
     expect(started[0]?.ended).toBe(true);
   });
 
   it('with an end it is stopped there, and in time it is let be', async () => {
-    const late = within(
-      once<Api, number>(start, (w) => w.later(1, 2000)),
+    const late = withinLimit(
+      askOnce<Api, number>(start, (w) => w.later(1, 2000)),
       30,
     );
     await expect(late.done).rejects.toThrow(/was stopped/);
     expect(started[0]?.ended).toBe(true);
     expect(
-      await within(
-        once<Api, number>(start, (w) => w.twice(3)),
+      await withinLimit(
+        askOnce<Api, number>(start, (w) => w.twice(3)),
         5000,
       ).done,
     ).toBe(6);

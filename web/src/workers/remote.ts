@@ -118,23 +118,26 @@ export function newest<Api>(start: () => Worker, limitMs = LONGEST_MS): Ask<Api>
 }
 
 /** Work under way. */
-export interface Work<Result> {
+export interface RunningWork<Result> {
   /** Undefined when it was stopped. */
   readonly done: Promise<Result | undefined>;
   readonly stop: () => void;
 }
 
 /** The same work with an end: past it it is stopped and rejects with a sentence. */
-export const within = <Result>(work: Work<Result>, limitMs: number): Work<Result> => ({
+export const withinLimit = <Result>(
+  work: RunningWork<Result>,
+  limitMs: number,
+): RunningWork<Result> => ({
   done: inTime(work.done, limitMs, work.stop),
   stop: work.stop,
 });
 
 /** One long piece of work in a worker of its own, stopped at any moment. Rejects with a sentence when it fails. */
-export function once<Api, Result>(
+export function askOnce<Api, Result>(
   start: () => Worker,
   work: (calls: Calls<Api>) => Promise<Result>,
-): Work<Result> {
+): RunningWork<Result> {
   const { worker, calls, fell } = run<Api>(start, () => undefined);
   let stop: () => void = () => undefined;
   const stopped = new Promise<undefined>((yes) => {

@@ -2,17 +2,17 @@
 import { useEffect, useState } from 'react';
 import { sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
-import type { Work } from './remote';
+import type { RunningWork } from './remote';
 
 interface Working<Result> {
   readonly busy: boolean;
   /** Takes work that has been started; `onDone` has its result, unless it was stopped. */
-  readonly take: (work: Work<Result>, onDone: (result: Result) => void) => void;
+  readonly take: (work: RunningWork<Result>, onDone: (result: Result) => void) => void;
   readonly stop: () => void;
 }
 
 export function useWork<Result>(): Working<Result> {
-  const [work, setWork] = useState<Work<Result>>();
+  const [work, setWork] = useState<RunningWork<Result>>();
   useEffect(() => () => work?.stop(), [work]);
   return {
     busy: work !== undefined,

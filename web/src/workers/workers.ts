@@ -4,10 +4,10 @@ import type {
   Fires,
   GlassBody,
   HeatPart,
-  Placed,
+  PlacedHeats,
   RackEntry,
   ScheduleInput,
-  Shorter,
+  ShorterNight,
   Working,
   WorkStep,
 } from '@zanfirico/core';
@@ -20,7 +20,7 @@ import type { RackTable } from '../imports/rackFromCsv';
 import type { SvgDrawing } from '../imports/svgLines';
 import type { fileWork } from './fileWork';
 import { spokenHere } from '../words/language';
-import { newest, once, standing, within, type Work } from './remote';
+import { newest, askOnce, standing, withinLimit, type RunningWork } from './remote';
 
 /** As the page is: its modules, its language. */
 const asPage = (): WorkerOptions => ({ type: 'module', name: spokenHere() });
@@ -49,32 +49,32 @@ export const rack = standing<typeof rackWork>(rackWorker);
 const READ_MS = 20_000;
 
 /** An SVG's lines. */
-export const startSvg = (text: string): Work<SvgDrawing> =>
-  within(
-    once<typeof fileWork, SvgDrawing>(fileWorker, (w) => w.svg(text)),
+export const startSvg = (text: string): RunningWork<SvgDrawing> =>
+  withinLimit(
+    askOnce<typeof fileWork, SvgDrawing>(fileWorker, (w) => w.svg(text)),
     READ_MS,
   );
 
 /** An SVG as a figure to lay on the glass, as wide as told, m. */
-export const startFigure = (text: string, width: number): Work<[number, number][][]> =>
-  within(
-    once<typeof fileWork, [number, number][][]>(fileWorker, (w) => w.figure(text, width)),
+export const startFigure = (text: string, width: number): RunningWork<[number, number][][]> =>
+  withinLimit(
+    askOnce<typeof fileWork, [number, number][][]>(fileWorker, (w) => w.figure(text, width)),
     READ_MS,
   );
 
 /** A rack table, read against what is in the rack. */
-export const startTable = (text: string, known: readonly RackEntry[]): Work<RackTable> =>
-  within(
-    once<typeof rackWork, RackTable>(rackWorker, (w) => w.table(text, known)),
+export const startTable = (text: string, known: readonly RackEntry[]): RunningWork<RackTable> =>
+  withinLimit(
+    askOnce<typeof rackWork, RackTable>(rackWorker, (w) => w.table(text, known)),
     READ_MS,
   );
 
 /** The shortest night; the best so far is told on the way. */
 export const startShortest = (
   input: ScheduleInput,
-  onBest: (best: Shorter) => void,
-): Work<Shorter> =>
-  once<typeof nightWork, Shorter>(nightWorker, (w) => w.shortest(input, proxy(onBest)));
+  onBest: (best: ShorterNight) => void,
+): RunningWork<ShorterNight> =>
+  askOnce<typeof nightWork, ShorterNight>(nightWorker, (w) => w.shortest(input, proxy(onBest)));
 
 /** The heats of an order, placed. */
 export const startPlacing = (
@@ -82,15 +82,15 @@ export const startPlacing = (
   steps: readonly WorkStep[],
   working: Working,
   fires: Fires,
-): Work<Placed> =>
-  once<typeof braidWork, Placed>(braidWorker, (w) => w.place(parts, steps, working, fires));
+): RunningWork<PlacedHeats> =>
+  askOnce<typeof braidWork, PlacedHeats>(braidWorker, (w) => w.place(parts, steps, working, fires));
 
 /** The crew's plan; progress is the best so far, s. */
 export const startCrew = (
   request: CrewRequest,
   onBest: (seconds: number) => void,
-): Work<CrewResult> =>
-  once<typeof braidWork, CrewResult>(braidWorker, (w) => w.crew(request, proxy(onBest)));
+): RunningWork<CrewResult> =>
+  askOnce<typeof braidWork, CrewResult>(braidWorker, (w) => w.crew(request, proxy(onBest)));
 
 /** Orders of assembly, compared. */
 export const startAssembly = (
@@ -98,8 +98,8 @@ export const startAssembly = (
   parts: readonly HeatPart[],
   fires: Fires,
   onProgress: (progress: AssemblyProgress) => void,
-): Work<AssemblyProgress> =>
-  once<typeof braidWork, AssemblyProgress>(braidWorker, (w) =>
+): RunningWork<AssemblyProgress> =>
+  askOnce<typeof braidWork, AssemblyProgress>(braidWorker, (w) =>
     w.assemble(input, parts, fires, proxy(onProgress)),
   );
 
@@ -107,8 +107,8 @@ export const startAssembly = (
 export const startExchange = (
   makings: Parameters<typeof braidWork.fitExchange>[0],
   onProgress: (share: number) => void,
-): Work<ReturnType<typeof braidWork.fitExchange>> =>
-  once<typeof braidWork, ReturnType<typeof braidWork.fitExchange>>(braidWorker, (w) =>
+): RunningWork<ReturnType<typeof braidWork.fitExchange>> =>
+  askOnce<typeof braidWork, ReturnType<typeof braidWork.fitExchange>>(braidWorker, (w) =>
     w.fitExchange(makings, proxy(onProgress)),
   );
 

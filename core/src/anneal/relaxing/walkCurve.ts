@@ -7,7 +7,7 @@ export interface KilnCurve {
 }
 
 /** What is walked, and who takes the steps. */
-export interface Walked {
+export interface WalkedCurve {
   readonly curve: KilnCurve;
   /** Longest step, s. */
   readonly mostStep: number;
@@ -24,7 +24,7 @@ const LEAST_STEP = 1e-3;
 const SLIGHT = 0.35;
 
 /** Walks it from its first point to its last. False where it was stopped. */
-export function walkCurve({ curve, mostStep, limit, attempt, keep }: Walked): boolean {
+export function walkCurve({ curve, mostStep, limit, attempt, keep }: WalkedCurve): boolean {
   const { time, temperature } = curve;
   const stops = bendsOf(curve);
   const begin = time[0] as number;

@@ -26,7 +26,7 @@ import {
 } from './stress';
 
 /** What a wall keeps once it is even at room temperature. Pa. */
-export interface Kept {
+export interface KeptWall {
   readonly middle: number;
   readonly skin: number;
   readonly most: number;
@@ -35,7 +35,7 @@ export interface Kept {
 }
 
 /** Room the kept stress is told at, °C. */
-export const ROOM = 20;
+export const MEMORY_ROOM = 20;
 
 /** A wall with all its state; the arrays are its own and written over. */
 export interface Section {
@@ -203,12 +203,12 @@ export const atSkin = (s: Section, v: Float64Array): number => {
 };
 
 /** What is left once every wall is even at room temperature and nothing flows any more. */
-export function keptBy(sections: readonly Section[], r: Relaxing, restraint: number): Kept[] {
+export function keptBy(sections: readonly Section[], r: Relaxing, restraint: number): KeptWall[] {
   for (const s of sections) {
     toPoints(s, s.now, s.before);
     stiffStep(s.step);
     for (let p = 0; p < s.before.length; p += 1)
-      s.step.strain[p] = r.expansion * (ROOM - (s.before[p] as number));
+      s.step.strain[p] = r.expansion * (MEMORY_ROOM - (s.before[p] as number));
   }
   stresses(sections, r, restraint);
   return sections.map((s) => {

@@ -1,14 +1,14 @@
 // How deep under its skin a place of a section lies, and under which side of it.
 import type { Point } from './loops';
-import type { SectionMesh, Side } from './mesh';
+import type { SectionMesh, MeshSide } from './mesh';
 
 /** The skin nearest to a place, m, and what that faces. */
 export function skinNear(
   { r, z, edges }: SectionMesh,
   at: Point,
-): { readonly depth: number; readonly side: Side | undefined } {
+): { readonly depth: number; readonly side: MeshSide | undefined } {
   let depth = Infinity;
-  let side: Side | undefined;
+  let side: MeshSide | undefined;
   for (const { a, b, side: of } of edges) {
     if (of === 'axis') continue;
     const [ar, az] = [r[a] as number, z[a] as number];

@@ -8,7 +8,7 @@ export const POINTS = 6;
 export const LOCAL = 14;
 export const OUTER = 12;
 /** Of a symmetric matrix of the outer unknowns, its upper half by rows. */
-export const PACKED = (OUTER * (OUTER + 1)) / 2;
+export const PACKED_LENGTH = (OUTER * (OUTER + 1)) / 2;
 
 const A = 0.445948490915965;
 const B = 0.091576213509771;
@@ -162,7 +162,7 @@ function inverse3(m: Float64Array): Float64Array {
 }
 
 /** The condensed stiffness of every element: what is solved with, and what gives the bubbles back. */
-export interface Stiffness {
+export interface ElementStiffness {
   /** Upper half by rows, PACKED an element. */
   readonly outer: Float64Array;
   /** K_bb⁻¹ K_bo, 2 × 12. */
@@ -172,8 +172,8 @@ export interface Stiffness {
 }
 
 /** Room for it. */
-export const stiffnessFor = (count: number): Stiffness => ({
-  outer: new Float64Array(count * PACKED),
+export const stiffnessFor = (count: number): ElementStiffness => ({
+  outer: new Float64Array(count * PACKED_LENGTH),
   bubble: new Float64Array(count * 2 * OUTER),
   inner: new Float64Array(count * 3),
 });
@@ -220,7 +220,7 @@ export function stiffen(
   e: number,
   { volume }: Elements,
   deviator: Float64Array,
-  into: Stiffness,
+  into: ElementStiffness,
   shear: number,
   bulk: number,
 ): void {
@@ -243,7 +243,7 @@ export function stiffen(
     bubble[at + j] = i00 * b0 + i01 * b1;
     bubble[at + OUTER + j] = i01 * b0 + i11 * b1;
   }
-  let o = e * PACKED;
+  let o = e * PACKED_LENGTH;
   for (let i = 0; i < OUTER; i += 1) {
     const b0 = full[i * LOCAL + 12] as number;
     const b1 = full[i * LOCAL + 13] as number;

@@ -7,7 +7,7 @@ import {
   GAUSS,
   LOCAL,
   OUTER,
-  PACKED,
+  PACKED_LENGTH,
   POINTS,
   deviatorOf,
   stiffen,
@@ -99,7 +99,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
   const refactor = (): void => {
     matrix.values.fill(0);
     for (let e = 0; e < triangles; e += 1) {
-      let o = e * PACKED;
+      let o = e * PACKED_LENGTH;
       for (let i = 0; i < OUTER; i += 1) {
         const a = dofs[OUTER * e + i] as number;
         for (let j = i; j < OUTER; j += 1, o += 1) {
@@ -117,7 +117,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
   const times = (v: Float64Array, out: Float64Array): void => {
     out.fill(0);
     for (let e = 0; e < triangles; e += 1) {
-      let o = e * PACKED;
+      let o = e * PACKED_LENGTH;
       for (let i = 0; i < OUTER; i += 1) {
         const a = dofs[OUTER * e + i] as number;
         const va = a < 0 ? 0 : (v[a] as number);

@@ -1,14 +1,14 @@
 // A section as six-node triangles: the boundary laid out by the wall there, points between, Delaunay, evened out, checked.
 import { tr } from '../../words/tr';
 import Delaunator from 'delaunator';
-import { closeOrder, type Order } from './skyline';
+import { closeOrder, type NodeOrder } from './skyline';
 import { crossings, inside, type Loop, type Point } from './loops';
-import { ON_AXIS, ORDINARY_SIZE, sizeOver, type MeshSize } from './sizing';
+import { MESH_ON_AXIS, ORDINARY_SIZE, sizeOver, type MeshSize } from './sizing';
 
 /** What of a mesh's edge gives off heat how: the skin outside, what stands on the shelf, the skin of the hollow. */
 export type SkinSide = 'outside' | 'under' | 'inside';
 /** The same, or the axis, where nothing happens. */
-export type Side = SkinSide | 'axis';
+export type MeshSide = SkinSide | 'axis';
 
 /** A mesh of quadratic triangles, r and z in m. */
 export interface SectionMesh {
@@ -25,11 +25,11 @@ export interface SectionMesh {
     readonly a: number;
     readonly b: number;
     readonly middle: number;
-    readonly side: Side;
+    readonly side: MeshSide;
   }[];
   /** The nodes of each triangle by itself, and an order of all of them in which neighbours are close. */
   readonly cliques: readonly Int32Array[];
-  readonly close: Order;
+  readonly close: NodeOrder;
   /** Smallest angle of any triangle, degrees. */
   readonly sharpest: number;
 }
@@ -138,7 +138,7 @@ const rounded = (rim: readonly Laid[]): Point[] =>
       (b.r - a.r) * (c.z - b.z) - (b.z - a.z) * (c.r - b.r),
       (b.r - a.r) * (c.r - b.r) + (b.z - a.z) * (c.z - b.z),
     );
-    if (b.sharp || b.r < ON_AXIS) return b;
+    if (b.sharp || b.r < MESH_ON_AXIS) return b;
     const [tr, tz] = [c.r - a.r, c.z - a.z];
     const out = turn / 24;
     return { r: b.r + tz * out, z: b.z - tr * out };
@@ -288,7 +288,7 @@ function finished(
   const z: number[] = new Array<number>(corners).fill(0);
   for (const [old, now] of used) {
     const p = points[old] as Point;
-    r[now] = p.r < ON_AXIS ? 0 : p.r;
+    r[now] = p.r < MESH_ON_AXIS ? 0 : p.r;
     z[now] = p.z;
   }
   const middles = new Map<number, number>();
@@ -342,7 +342,7 @@ function finished(
     const [a, b] = [Math.floor(k / 65_536), k % 65_536];
     const m = middles.get(k) as number;
     const p = { r: r[m] as number, z: z[m] as number };
-    const axis = (r[a] as number) < ON_AXIS && (r[b] as number) < ON_AXIS;
+    const axis = (r[a] as number) < MESH_ON_AXIS && (r[b] as number) < MESH_ON_AXIS;
     edges.push({ a, b, middle: m, side: axis ? 'axis' : sideOf(p) });
   }
   const nodesOf = Int32Array.from(of);

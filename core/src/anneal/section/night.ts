@@ -1,13 +1,13 @@
 // A section through a night: heat, then structure, then a stress that relaxes, step by step, in the plane of the drawing and round the
 // axis (PHYSICS §6 and §9). Tool 1946; Narayanaswamy 1971; Gardon & Narayanaswamy 1970; Moynihan et al. 1976.
-import type { Exchange } from '../../conduction/lattice';
+import type { BoxExchange } from '../../conduction/lattice';
 import type { Glass } from '../../glass/glass';
 import { strainOf, temperatureAtLog } from '../../glass/viscosity';
 import { KILN_EXCHANGE } from '../relaxing/exchange';
 import { MODES, relaxing, type Relaxing } from '../relaxing/relaxation';
 import { COARSER, GIVES, MOST_STEP, RELAXES } from '../relaxing/stepping';
 import { emptyStep, stiffStep, type PointStep } from '../relaxing/stress';
-import { relax, ROOM } from '../relaxing/wallState';
+import { relax, MEMORY_ROOM } from '../relaxing/wallState';
 import { walkCurve, type KilnCurve } from '../relaxing/walkCurve';
 import { elementsOf, GAUSS, POINTS, shapes, type Elements } from './element';
 import { depthsOf } from './depth';
@@ -31,7 +31,7 @@ export interface SectionTrial {
   readonly arrives?: ((z: number, deep: number) => number) | undefined;
   /** Tension counts as passing from here on, s. */
   readonly countFrom?: number | undefined;
-  readonly exchange?: Exchange | undefined;
+  readonly exchange?: BoxExchange | undefined;
   readonly liquidRatio?: number | undefined;
   /** The most a temperature may change in a step while glass relaxes, K; four times that where it does not. */
   readonly fineness?: number | undefined;
@@ -112,7 +112,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const { time, temperature } = curve;
   const begin = time[0] as number;
   const end = time[time.length - 1] as number;
-  const start: number = trial.start ?? temperature[0] ?? ROOM;
+  const start: number = trial.start ?? temperature[0] ?? MEMORY_ROOM;
   const strain = strainOf(glass);
   const fictive = trial.startFictive ?? Math.max(start, strain);
   let now = new Float64Array(mesh.nodes).fill(start);
@@ -290,7 +290,7 @@ function pointState(points: number): {
 function chilled(step: PointStep, before: Float64Array, r: Relaxing): void {
   stiffStep(step);
   for (let p = 0; p < before.length; p += 1)
-    step.strain[p] = r.expansion * (ROOM - (before[p] as number));
+    step.strain[p] = r.expansion * (MEMORY_ROOM - (before[p] as number));
 }
 
 const AT_POINTS = GAUSS.map(([a, b, c]) => shapes(a, b, c));

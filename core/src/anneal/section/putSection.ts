@@ -1,6 +1,6 @@
 // A drawn section put through a curve as it stands, and what came of it in a few figures with their places.
 import { tr } from '../../words/tr';
-import type { Exchange } from '../../conduction/lattice';
+import type { BoxExchange } from '../../conduction/lattice';
 import type { Glass } from '../../glass/glass';
 import type { KilnCurve } from '../relaxing/walkCurve';
 import { skinNear } from './depth';
@@ -17,7 +17,7 @@ import {
 } from './realSection';
 
 /** A section and how it stands. */
-export interface Drawn {
+export interface DrawnSection {
   readonly section: RealSection;
   readonly standing: SectionStanding;
 }
@@ -62,7 +62,7 @@ export interface SectionThrough {
   readonly startUneven?: number | undefined;
   readonly arrives?: readonly ArrivingBody[] | undefined;
   readonly soakEnds?: number | undefined;
-  readonly exchange?: Exchange | undefined;
+  readonly exchange?: BoxExchange | undefined;
   readonly liquidRatio?: number | undefined;
   readonly picture?: boolean | undefined;
   readonly how?: Fine | undefined;
@@ -85,7 +85,7 @@ const SKIN = 8e-4;
 const meshes = new WeakMap<RealSection, Map<string, SectionMesh | MeshProblem>>();
 
 /** The mesh of a section as it stands, made once. Throws a MeshProblem where it cannot be made. */
-function meshed({ section, standing }: Drawn, how: Fine): SectionMesh {
+function meshed({ section, standing }: DrawnSection, how: Fine): SectionMesh {
   const known = meshes.get(section) ?? new Map<string, SectionMesh | MeshProblem>();
   meshes.set(section, known);
   const key = `${how} ${standing.stands} ${String(standing.rounded)}`;
@@ -117,14 +117,14 @@ function tried(make: () => SectionMesh): SectionMesh | MeshProblem {
 }
 
 /** Why a section cannot be meshed; undefined where it can. */
-export function meshProblem(drawn: Drawn): MeshProblem | undefined {
+export function meshProblem(drawn: DrawnSection): MeshProblem | undefined {
   const made = tried(() => meshed(drawn, 'fine'));
   return made instanceof MeshProblem ? made : undefined;
 }
 
 /** Puts it through. Throws a MeshProblem where it cannot be meshed, NightStopped where it was told to stop. */
 export function putSection(
-  drawn: Drawn,
+  drawn: DrawnSection,
   glass: Glass,
   curve: KilnCurve,
   through: SectionThrough = {},

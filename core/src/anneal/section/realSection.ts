@@ -11,7 +11,7 @@ import type { Sees } from './warmth';
  * How a piece stands: free all round (a grid, posts), flat on the shelf, on its rim with the mouth down, lying on its side, or packed
  * among others.
  */
-export type Stands = 'free' | 'shelf' | 'rim' | 'lying' | 'packed';
+export type SectionStands = 'free' | 'shelf' | 'rim' | 'lying' | 'packed';
 
 /** A body about the axis: its name, where along the axis it is, m, and its closed outline, packed; of a blown one its inside line too. */
 export interface SectionBody {
@@ -41,7 +41,7 @@ export interface RealSection {
 
 /** What is assumed of how it stands. */
 export interface SectionStanding {
-  readonly stands: Stands;
+  readonly stands: SectionStands;
   /** Inside corners are rounded so, m: a corner drawn sharp has no stress of its own. */
   readonly rounded: number;
   /** How much of the box its outside and its underside see, and of its mouth is open, 0 to 1; what `stands` says where left out. */
@@ -57,13 +57,14 @@ export const ORDINARY_STANDING: SectionStanding = { stands: 'free', rounded: 1e-
  * How much of the box each way of standing leaves in sight: the outside, the underside, the mouth. Lying, a strip touches the shelf
  * and the shelf is near all round it; packed, half of what it sees is other glass as warm as itself. From memory.
  */
-const SIGHT: Readonly<Record<Stands, { outside: number; under: number; opening: number }>> = {
-  free: { outside: 1, under: 1, opening: 1 },
-  shelf: { outside: 1, under: 0, opening: 1 },
-  rim: { outside: 1, under: 0, opening: 0 },
-  lying: { outside: 0.8, under: 1, opening: 1 },
-  packed: { outside: 0.5, under: 0, opening: 1 },
-};
+const SIGHT: Readonly<Record<SectionStands, { outside: number; under: number; opening: number }>> =
+  {
+    free: { outside: 1, under: 1, opening: 1 },
+    shelf: { outside: 1, under: 0, opening: 1 },
+    rim: { outside: 1, under: 0, opening: 0 },
+    lying: { outside: 0.8, under: 1, opening: 1 },
+    packed: { outside: 0.5, under: 0, opening: 1 },
+  };
 
 /** What a way of standing leaves in sight, with what is told otherwise. */
 export const sightOf = ({

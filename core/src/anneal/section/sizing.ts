@@ -24,7 +24,7 @@ export const ORDINARY_SIZE: MeshSize = {
 };
 
 /** A point no further out than this is on the axis, m. */
-export const ON_AXIS = 1e-7;
+export const MESH_ON_AXIS = 1e-7;
 /** Edges grow by this much of the distance from finer ones. */
 const GROWS = 0.35;
 /** A curve is followed by edges no longer than this share of its radius. */
@@ -43,7 +43,7 @@ export function sizeOver(loops: readonly Loop[], size: MeshSize): (p: Point) => 
 function samplesOf(loops: readonly Loop[], size: MeshSize): Sample[] {
   const step = Math.max(size.shortest, size.longest / 6);
   return loops.flatMap((loop) => {
-    const points = along(loop, step).filter((p) => !(p.r < ON_AXIS && p.nr < -0.99));
+    const points = along(loop, step).filter((p) => !(p.r < MESH_ON_AXIS && p.nr < -0.99));
     return points.map((p): Sample => {
       const wall = thicknessAt(loops, p);
       const bend = Math.abs(p.bend) > 0 && p.bend < 0 ? Math.abs(1 / p.bend) : Infinity;
@@ -77,7 +77,7 @@ export function mostlyThick(loops: readonly Loop[]): number {
   const all = loops
     .flatMap((loop) =>
       along(loop, COARSE)
-        .filter((p) => !(p.r < ON_AXIS && p.nr < -0.99))
+        .filter((p) => !(p.r < MESH_ON_AXIS && p.nr < -0.99))
         .map((p) => thicknessAt(loops, p)),
     )
     .filter(Number.isFinite)

@@ -2,13 +2,13 @@
 // George & Liu, Computer Solution of Large Sparse Positive Definite Systems (1981), chapters 4 and 5.
 
 /** An order of nodes in which neighbours are close: `order[new] = old`, `place[old] = new`. */
-export interface Order {
+export interface NodeOrder {
   readonly order: Int32Array;
   readonly place: Int32Array;
 }
 
 /** Reverse Cuthill–McKee over cliques (the nodes of each element). */
-export function closeOrder(nodes: number, cliques: readonly Int32Array[]): Order {
+export function closeOrder(nodes: number, cliques: readonly Int32Array[]): NodeOrder {
   const beside: Set<number>[] = Array.from({ length: nodes }, () => new Set<number>());
   for (const c of cliques)
     for (const a of c) for (const b of c) if (a !== b) (beside[a] as Set<number>).add(b);

@@ -1,7 +1,7 @@
 // Heat through a section: straight elements on the quarters of each triangle, lumped, one implicit step at a time; the skin gives off
 // heat by grey radiation and air, made linear where it stands.
 import type { Glass } from '../../glass/glass';
-import { exchangeAt, type Exchange } from '../../conduction/lattice';
+import { exchangeAt, type BoxExchange } from '../../conduction/lattice';
 import type { SectionMesh } from './mesh';
 import { entryAt, factor, skylineFor, solve, type Skyline } from './skyline';
 
@@ -114,7 +114,7 @@ export function warmthOf(mesh: SectionMesh, glass: Glass, sees: Sees): Warmth {
 /** One implicit step of `dt` s from `now` to `next`, °C, in the order of the matrix. Returns heat given off, J per radian. */
 export function warmthStep(
   w: Warmth,
-  exchange: Exchange,
+  exchange: BoxExchange,
   kiln: number,
   dt: number,
   now: Float64Array,

@@ -62,7 +62,7 @@ export const kinds =
 export const heats = (s: WorkStep): boolean =>
   factsOf(s).does === 'heat' || kinds('spin', 'firePolish')(s) || factsOf(s).station === 'torch';
 export const gathers = (s: WorkStep): boolean => factsOf(s).does === 'gather';
-export const joins = (s: WorkStep): boolean => factsOf(s).does === 'join';
+export const doesJoin = (s: WorkStep): boolean => factsOf(s).does === 'join';
 
 /** Steps of a part or of what it was joined to, with their places in the order. */
 export function ofGroup({ steps }: RuleInput, part: number): { s: WorkStep; i: number }[] {

@@ -2,7 +2,7 @@
 import { tr } from '../../words/tr';
 import { begins, factsOf, type WorkStep } from '../../work/facts';
 import { areOne, eachApart, unite } from '../../work/joined';
-import { heats, joins, kinds, rule, tell, without, type Finding, type Rule } from './asking';
+import { heats, doesJoin, kinds, rule, tell, without, type Finding, type Rule } from './asking';
 
 /** In the kiln: cold glass that becomes it. */
 const laid = kinds('layUp', 'fillMould');
@@ -33,7 +33,7 @@ export const JOINING: readonly Rule[] = [
     q.parts.flatMap((p, i) => {
       if (i === q.main) return [];
       const mine = q.steps.filter((s) => s.part === i);
-      return mine.length === 0 || mine.some((s) => joins(s) || factsOf(s).does === 'box')
+      return mine.length === 0 || mine.some((s) => doesJoin(s) || factsOf(s).does === 'box')
         ? []
         : [
             tell(
@@ -54,7 +54,7 @@ export const JOINING: readonly Rule[] = [
       const found: Omit<Finding, 'rule'>[] = [];
       for (const s of steps) {
         if (begins(s)) begun.add(s.part);
-        if (!joins(s)) continue;
+        if (!doesJoin(s)) continue;
         if (s.to === undefined || s.to === s.part || !parts[s.to]) {
           if (s.kind !== 'weld')
             found.push(
@@ -119,7 +119,7 @@ export const JOINING: readonly Rule[] = [
   rule('out-of-garage', tr`What waits in the garage is fetched before it is joined.`, (q) =>
     without(
       q,
-      (s) => joins(s) && q.steps.some((t) => t.part === s.part && factsOf(t).does === 'park'),
+      (s) => doesJoin(s) && q.steps.some((t) => t.part === s.part && factsOf(t).does === 'park'),
       (t) => factsOf(t).does === 'fetch',
       (t) => factsOf(t).does === 'park',
     ).map((s) => tell(s, 'no', tr`It is still in the garage.`, tr`Fetch it first.`)),
@@ -127,7 +127,7 @@ export const JOINING: readonly Rule[] = [
   rule('fetched-then-heated', tr`Out of the garage, into the fire, then to the join.`, (q) =>
     without(
       q,
-      (s) => joins(s) && q.steps.some((t) => t.part === s.part && t.kind === 'fetch'),
+      (s) => doesJoin(s) && q.steps.some((t) => t.part === s.part && t.kind === 'fetch'),
       heats,
       (t) => t.kind === 'fetch',
     ).map((s) =>
@@ -162,7 +162,7 @@ export const JOINING: readonly Rule[] = [
     steps
       .filter(
         (s) =>
-          joins(s) &&
+          doesJoin(s) &&
           s.to !== undefined &&
           parts[s.to] &&
           parts[s.part] &&

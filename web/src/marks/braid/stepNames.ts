@@ -53,7 +53,7 @@ export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {
 }
 
 /** The same by way of work, put together once. */
-export const KINDS = {
+export const KINDS_BY_WAY = {
   furnace: catalogue('furnace'),
   torch: catalogue('torch'),
   kiln: catalogue('kiln'),

@@ -4,7 +4,7 @@ import {
   eachApart,
   factsOf,
   joinOf,
-  together,
+  partsTogether,
   unite,
   type WorkStep,
   tr,
@@ -72,7 +72,7 @@ export function strandsOf(
     const a = starts[i] ?? 0;
     const b = a + Math.max(0, s.seconds);
     const facts = factsOf(s);
-    const mates = together(groups, s.part);
+    const mates = partsTogether(groups, s.part);
     for (const k of begins(s) ? [s.part] : mates) {
       if (from[k] === Infinity && !begins(s)) continue;
       from[k] = Math.min(from[k] as number, a);

@@ -2,12 +2,12 @@
 import { LIMITS, type PieceBit } from '@zanfirico/contract';
 import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 
 interface Props {
   readonly bit: PieceBit;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly onChange: (change: Partial<PieceBit>) => void;
   readonly onBegin: () => void;
   readonly onEnd: () => void;

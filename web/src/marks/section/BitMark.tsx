@@ -2,12 +2,12 @@
 import type { PieceBit } from '@zanfirico/contract';
 import { silhouettes, type Bit, type Silhouette } from '@zanfirico/core';
 import { memo } from 'react';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 
 interface Props {
   readonly bit: PieceBit;
   readonly index: number;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly lit: boolean;
 }
 
@@ -26,7 +26,7 @@ export function BitShapes({
   stroke,
 }: {
   readonly bit: Bit;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly stroke: string;
 }) {
   return silhouettes(bit).map((s, i) => (
@@ -41,7 +41,7 @@ export function SilhouetteShape({
   stroke,
 }: {
   readonly silhouette: Silhouette;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly stroke: string;
 }) {
   const d = s.x

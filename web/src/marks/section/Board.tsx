@@ -1,5 +1,5 @@
 // The board before anything is drawn on it.
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 import { marginOf, NARROW } from './fit';
 
 /** Table line and axis, as chalked before anything else. */
@@ -8,7 +8,7 @@ export function Board({
   sheet,
 }: {
   readonly size: { readonly width: number; readonly height: number };
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
 }) {
   return (
     <g stroke="var(--chalk-dim)" aria-hidden="true">

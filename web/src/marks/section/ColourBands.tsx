@@ -8,12 +8,12 @@ import {
   type Shape,
   type WallShare,
 } from '@zanfirico/core';
-import { linePath, toX, toY, type Sheet, type Side } from '../outline';
+import { linePath, toX, toY, type FittedSheet, type AxisSide } from '../outline';
 
 interface Props {
   readonly shape: Shape;
   readonly layers: readonly WallShare[];
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
 }
 
 /** Places along the outside that are looked at. */
@@ -61,8 +61,8 @@ const LOOKED = 0.0008;
 const band = (
   a: { readonly r: readonly number[]; readonly z: readonly number[] },
   b: { readonly r: readonly number[]; readonly z: readonly number[] },
-  sheet: Sheet,
-  side: Side,
+  sheet: FittedSheet,
+  side: AxisSide,
 ): string => {
   const back = { r: [...b.r].reverse(), z: [...b.z].reverse() };
   return `${linePath(a, sheet, side)}L${linePath(back, sheet, side).slice(1)}Z`;

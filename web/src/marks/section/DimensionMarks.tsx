@@ -2,12 +2,12 @@
 import type { PieceDimension } from '@zanfirico/contract';
 import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
-import { between } from './dimensions';
+import { toX, toY, type FittedSheet } from '../outline';
+import { dimensionBetween } from './dimensions';
 
 interface Props {
   readonly dimensions: readonly PieceDimension[];
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   /** Ink, where it is not the board's. */
   readonly ink?: string;
   /** Left out where they only are to be read. */
@@ -25,7 +25,7 @@ export function DimensionMarks({ dimensions, sheet, ink = 'var(--color-info)', o
         const [x2, y2] = [toX(sheet, 1, d.to.out), toY(sheet, d.to.height)];
         const long = Math.hypot(x2 - x1, y2 - y1) || 1;
         const [ux, uy] = [(x2 - x1) / long, (y2 - y1) / long];
-        const says = printText(between(d).straight, 'length', units);
+        const says = printText(dimensionBetween(d).straight, 'length', units);
         const head = (x: number, y: number, way: 1 | -1): string =>
           `M${String(x + way * (ux * ARROW - uy * ARROW * 0.5))} ${String(y + way * (uy * ARROW + ux * ARROW * 0.5))}L${String(x)} ${String(y)}L${String(x + way * (ux * ARROW + uy * ARROW * 0.5))} ${String(y + way * (uy * ARROW - ux * ARROW * 0.5))}`;
         // The figure stands off the line, upwards where there is a choice.

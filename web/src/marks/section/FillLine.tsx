@@ -1,7 +1,7 @@
 // The fill line: drag it, or step it with the arrows; says what the vessel holds up to it.
 import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 
 interface Props {
@@ -12,7 +12,7 @@ interface Props {
     readonly radius: number;
     readonly volume: number;
   };
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly onBegin: () => void;
   readonly onMove: (line: number) => void;
   readonly onEnd: () => void;

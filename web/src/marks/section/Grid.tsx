@@ -1,7 +1,7 @@
 // A grid under the drawing: a line each millimetre, five or more of them as there is room, every tenth or second a little stronger.
 import { METRES_PER_INCH } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 
 /** Lines no nearer than this, px. */
 const NEAREST = 9;
@@ -9,7 +9,7 @@ const METRIC = [0.001, 0.005, 0.01, 0.05, 0.1];
 const INCHES = [1 / 16, 1 / 8, 1 / 4, 1, 4].map((v) => v * METRES_PER_INCH);
 
 /** How far apart its lines are, m, and every how manieth is stronger. */
-export function gridOf(
+export function sheetGrid(
   scale: number,
   inches: boolean,
 ): { readonly step: number; readonly strong: number } {
@@ -20,15 +20,15 @@ export function gridOf(
   return { step, strong: Math.max(2, Math.round(next / step)) };
 }
 
-export function Grid({
+export function SheetGrid({
   sheet,
   size,
 }: {
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly size: { readonly width: number; readonly height: number };
 }) {
   const inches = useDisplay((s) => s.units.length === 'in');
-  const { step, strong } = gridOf(sheet.scale, inches);
+  const { step, strong } = sheetGrid(sheet.scale, inches);
   const px = step * sheet.scale;
   const lines = (origin: number, room: number): { at: number; strong: boolean }[] => {
     const first = Math.ceil(-origin / px);

@@ -3,7 +3,7 @@ import type { PiecePoint } from '@zanfirico/contract';
 import { bezierSpans, inwardAt, ON_AXIS, printText, type ShapeProblem, tr } from '@zanfirico/core';
 import { useRef, type KeyboardEvent } from 'react';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 import { apart, nextUnder } from './apart';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 
@@ -42,7 +42,7 @@ interface Props {
   /** Solid work has no walls to pull. */
   readonly solid: boolean;
   readonly problems: readonly ShapeProblem[];
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly selected: number | undefined;
   /** Points chosen to go together with the one in hand. */
   readonly several: readonly number[];
@@ -261,7 +261,7 @@ export function Handles(props: Props) {
 interface TangentProps {
   readonly points: readonly PiecePoint[];
   readonly index: number;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly grip: (key: Grip, x: number, y: number) => object;
   readonly onMove: (target: HandleTarget) => void;
 }

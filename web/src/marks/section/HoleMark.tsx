@@ -1,11 +1,11 @@
 // A hole as it is seen from the front: on the whole side where it is; behind the piece it is dashed.
 import { widestAt, type Shape, type WallHole as Hole } from '@zanfirico/core';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 
 interface Props {
   readonly hole: Hole;
   readonly shape: Shape;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
 }
 
 /** Edge on it is still a line one can see, of its width. */

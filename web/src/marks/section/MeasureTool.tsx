@@ -4,11 +4,11 @@ import { printText, type Line, tr } from '@zanfirico/core';
 import { useState, type MouseEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
-import { between, spotAt, type Spot } from './dimensions';
+import { toX, toY, type FittedSheet } from '../outline';
+import { dimensionBetween, spotAt, type DimensionEnd } from './dimensions';
 
 interface Props {
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly size: { readonly width: number; readonly height: number };
   readonly lines: readonly Line[];
   readonly onKeep: (dimension: PieceDimension) => void;
@@ -17,15 +17,15 @@ interface Props {
 
 export function MeasureTool({ sheet, size, lines, onKeep, onLeave }: Props) {
   const units = useDisplay((s) => s.units);
-  const [from, setFrom] = useState<Spot>();
-  const [to, setTo] = useState<Spot>();
+  const [from, setFrom] = useState<DimensionEnd>();
+  const [to, setTo] = useState<DimensionEnd>();
   useHotkeys('escape', onLeave, { enableOnFormTags: true });
-  const spot = (e: MouseEvent<SVGElement>): Spot => {
+  const spot = (e: MouseEvent<SVGElement>): DimensionEnd => {
     const box = e.currentTarget.getBoundingClientRect();
     return spotAt(sheet, { x: e.clientX - box.left, y: e.clientY - box.top }, lines);
   };
-  const at = (s: Spot) => ({ cx: toX(sheet, 1, s.out), cy: toY(sheet, s.height) });
-  const now = from && to && between({ from, to });
+  const at = (s: DimensionEnd) => ({ cx: toX(sheet, 1, s.out), cy: toY(sheet, s.height) });
+  const now = from && to && dimensionBetween({ from, to });
   return (
     <g>
       {/* Over everything: while one measures nothing is moved by mistake. */}

@@ -2,7 +2,7 @@
 import type { PiecePoint } from '@zanfirico/contract';
 import { ON_AXIS, printText, type Whole, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 import { NARROW, spread } from './fit';
 
 interface Props {
@@ -10,7 +10,7 @@ interface Props {
   /** Solid work: no walls to say. */
   readonly solid: boolean;
   readonly whole: Whole | undefined;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly size: { readonly width: number; readonly height: number };
   readonly selected: number | undefined;
   /** Are there balloons in the left margin to keep clear of? */
@@ -66,7 +66,7 @@ function Overall({
   least,
 }: {
   readonly whole: Whole;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly text: (v: number) => string;
   readonly least: number;
 }) {

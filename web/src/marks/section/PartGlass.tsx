@@ -1,7 +1,7 @@
 // One part in the section: left half cut and hatched, right half as finished glass.
 import type { Shape, WallHole as Hole, WallShare } from '@zanfirico/core';
 import { memo, useId } from 'react';
-import { glassPath, halfPath, linePath, toX, toY, type Sheet } from '../outline';
+import { glassPath, halfPath, linePath, toX, toY, type FittedSheet } from '../outline';
 import { HoleMark } from './HoleMark';
 import { CutBands, sameLayers, SeenGradient } from './ColourBands';
 
@@ -11,7 +11,7 @@ interface Props {
   readonly layers: readonly WallShare[];
   readonly holes: readonly Hole[];
   readonly part: number;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   /** Not in hand: drawn a little back. */
   readonly back: boolean;
 }

@@ -1,11 +1,11 @@
 // The figure on the finished glass, as it is seen on the right half of the section.
 import { onSkin, type Carried, type StretchMap } from '@zanfirico/core';
 import { useId } from 'react';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 
 interface Props {
   readonly carried: { readonly map: StretchMap; readonly carried: Carried };
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   /** Which of the two forms is drawn. */
   readonly on?: 'blank' | 'final';
 }

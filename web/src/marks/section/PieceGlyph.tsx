@@ -1,7 +1,7 @@
 // A piece in small: left half cut, right half as finished glass. Used on the shelf and wherever a piece is named.
 import { GLYPH_UNIT, type Glyph, type GlyphLine } from '@zanfirico/core';
 import { memo, useId } from 'react';
-import { glassPath, halfPath, linePath, type Sheet } from '../outline';
+import { glassPath, halfPath, linePath, type FittedSheet } from '../outline';
 import { SilhouetteShape } from './BitMark';
 
 interface Props {
@@ -21,7 +21,7 @@ export const PieceGlyph = memo(function PieceGlyph({ glyph, scale, title }: Prop
   const pad = 2;
   const width = 2 * glyph.widest * scale + 2 * pad;
   const height = glyph.height * scale + 2 * pad;
-  const sheet: Sheet = {
+  const sheet: FittedSheet = {
     axis: width / 2,
     table: height - pad + glyph.lowest * scale,
     scale,

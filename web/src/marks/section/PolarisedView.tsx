@@ -10,7 +10,7 @@ import {
 } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../fields/Choice';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 
 type Kept = NonNullable<SectionOutcome['picture']>['night']['kept'];
 
@@ -80,7 +80,7 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
     <>
       <div
         role="img"
-        aria-label={tr`Between crossed polarisers, from the side: ${shown(most, 0)} nm at most`}
+        aria-label={tr`Between crossed polarisers, from the side: ${shownNumber(most, 0)} nm at most`}
       >
         <canvas
           ref={canvas}
@@ -98,7 +98,7 @@ export function PolarisedView({ mesh, stress, optical }: Props) {
           onChange={setPlate}
         />
         <p className="quiet">
-          {trNodes`at most ${(<span className="num">{tr`${shown(most, 0)} nm`}</span>)}`}
+          {trNodes`at most ${(<span className="num">{tr`${shownNumber(most, 0)} nm`}</span>)}`}
         </p>
       </div>
     </>

@@ -1,13 +1,13 @@
 // The picture under the drawing.
 import type { PieceReference } from '@zanfirico/contract';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 
 export function ReferenceMark({
   reference,
   sheet,
 }: {
   readonly reference: PieceReference;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
 }) {
   const { picture, left, bottom, width, tall, turn, fade } = reference;
   const wide = width * sheet.scale;

@@ -1,13 +1,13 @@
 // Marks on the drawing where something needs a look; the sentences stand beside it.
 import type { Remark } from '@zanfirico/core';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 
 export function Remarks({
   remarks,
   sheet,
 }: {
   readonly remarks: readonly Remark[];
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
 }) {
   return (
     <g aria-hidden="true" className="pointer-events-none">

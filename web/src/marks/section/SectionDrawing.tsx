@@ -12,7 +12,7 @@ import {
 import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useBoard } from '../../stores/board';
-import { linePath, toX, toY, type Sheet } from '../outline';
+import { linePath, toX, toY, type FittedSheet } from '../outline';
 import { useSize } from '../useSize';
 import type { SectionActions } from './actions';
 import { Balloons } from './Balloons';
@@ -24,7 +24,7 @@ import { extentOf } from './extent';
 import { DimensionMarks } from './DimensionMarks';
 import { FillLine } from './FillLine';
 import { fitSheet, NATURAL_SIZE } from './fit';
-import { Grid } from './Grid';
+import { SheetGrid } from './Grid';
 import { Handles } from './Handles';
 import { MeasureTool } from './MeasureTool';
 import { Measures } from './Measures';
@@ -34,7 +34,7 @@ import { Remarks } from './Remarks';
 import { useTaking } from './useTaking';
 import { useView } from './useView';
 import { ViewBar } from './ViewBar';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 
 const NO_HOLES: NonNullable<PieceDocument['parts'][number]['holes']> = [];
 const CLEAR: readonly WallShare[] = [];
@@ -47,7 +47,7 @@ interface Props {
   readonly point: number | undefined;
   readonly actions: SectionActions;
   /** Drawn over the glass, on the same sheet. */
-  readonly over?: ((sheet: Sheet) => ReactNode) | undefined;
+  readonly over?: ((sheet: FittedSheet) => ReactNode) | undefined;
 }
 
 /** A neighbour's skin draws a point to it from this far, px. */
@@ -58,7 +58,7 @@ export function SectionDrawing(props: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const svg = useRef<SVGSVGElement>(null);
   // While a handle is held the board stands still; the drawing is fitted anew when it is let go.
-  const [frozen, setFrozen] = useState<Sheet>();
+  const [frozen, setFrozen] = useState<FittedSheet>();
   const units = useDisplay((s) => s.units);
   const points = document.parts[part]?.profile ?? NO_POINTS;
   const bits = lyingBits(derived, document.bits ?? NO_BITS);
@@ -110,7 +110,7 @@ export function SectionDrawing(props: Props) {
           aria-label={tr`Section drawing. Tab to a handle; arrow keys move it by 0.1 mm, with shift by 1 mm; square brackets look closer and further, Home fits it.`}
         >
           {document.reference && <ReferenceMark reference={document.reference} sheet={sheet} />}
-          {grid && <Grid sheet={sheet} size={size} />}
+          {grid && <SheetGrid sheet={sheet} size={size} />}
           <Board size={size} sheet={sheet} />
           {bits.map((b, i) => (
             <BitMark key={i} bit={b} index={i} sheet={sheet} lit={i === bit} />
@@ -232,7 +232,7 @@ export function SectionDrawing(props: Props) {
       )}
       <ViewBar looking={looking} />
       <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
-        {tr`${natural >= 1 ? `${shown(natural, 1)} : 1` : `1 : ${shown(1 / natural, 1)}`} on this screen · ${printText(2 * extent.widest, 'length', units)} × ${printText(extent.height, 'length', units)}`}
+        {tr`${natural >= 1 ? `${shownNumber(natural, 1)} : 1` : `1 : ${shownNumber(1 / natural, 1)}`} on this screen · ${printText(2 * extent.widest, 'length', units)} × ${printText(extent.height, 'length', units)}`}
       </p>
     </div>
   );

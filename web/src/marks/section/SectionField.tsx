@@ -1,7 +1,7 @@
 // A section in the colours of what it carries: tension pulled and pressed (pressed hatched, so that it reads without colour), or heat.
 import type { SectionMesh } from '@zanfirico/core';
 import { useCallback, useId, useMemo } from 'react';
-import { toX, toY, type Sheet, type Side } from '../outline';
+import { toX, toY, type FittedSheet, type AxisSide } from '../outline';
 
 interface Props {
   readonly mesh: Pick<SectionMesh, 'r' | 'z' | 'of' | 'triangles' | 'edges'>;
@@ -19,7 +19,7 @@ interface Props {
   readonly label: string;
 }
 
-const SIDES: readonly Side[] = [-1, 1];
+const SIDES: readonly AxisSide[] = [-1, 1];
 const BINS = 9;
 const WIDTH = 420;
 const HEIGHT = 340;
@@ -38,7 +38,7 @@ export function SectionField(props: Props) {
   const { mesh, values, low, high, signed, mark, at, onTake, label } = props;
   const id = useId().replace(/:/g, '');
   const { r, z } = mesh;
-  const sheet = useMemo((): Sheet => {
+  const sheet = useMemo((): FittedSheet => {
     const widest = Math.max(...r);
     const lowest = Math.min(...z);
     const tall = Math.max(...z) - lowest;
@@ -46,7 +46,7 @@ export function SectionField(props: Props) {
     return { scale, axis: WIDTH / 2, table: HEIGHT / 2 + (scale * tall) / 2 + lowest * scale };
   }, [r, z]);
   const spot = useCallback(
-    (i: number, side: Side): string =>
+    (i: number, side: AxisSide): string =>
       `${toX(sheet, side, r[i] as number).toFixed(1)} ${toY(sheet, z[i] as number).toFixed(1)}`,
     [sheet, r, z],
   );

@@ -3,9 +3,9 @@ import { tr } from '@zanfirico/core';
 import { Grid3x3, Maximize, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useBoard } from '../../stores/board';
-import type { Looking } from './useView';
+import type { SectionLooking } from './useView';
 
-export function ViewBar({ looking }: { readonly looking: Looking }) {
+export function ViewBar({ looking }: { readonly looking: SectionLooking }) {
   const { grid, measuring, set } = useBoard();
   return (
     <div

@@ -1,11 +1,11 @@
 // Handles on one another: drawn apart, and a click on the one in hand goes to the next beneath.
 import * as fc from 'fast-check';
-import { apart, nextUnder, ROOM } from './apart';
+import { apart, nextUnder, HANDLE_ROOM } from './apart';
 
 it('leaves alone what has room', () => {
   const places = [
     { x: 0, y: 0 },
-    { x: ROOM, y: 0 },
+    { x: HANDLE_ROOM, y: 0 },
     { x: 0, y: 40 },
   ];
   expect(apart(places)).toEqual(places);
@@ -16,7 +16,7 @@ it('pushes two apart as far as they need, each as much', () => {
     { x: 100, y: 100 },
     { x: 106, y: 100 },
   ]);
-  expect((b?.x ?? 0) - (a?.x ?? 0)).toBeCloseTo(ROOM, 1);
+  expect((b?.x ?? 0) - (a?.x ?? 0)).toBeCloseTo(HANDLE_ROOM, 1);
   expect(((a?.x ?? 0) + (b?.x ?? 0)) / 2).toBeCloseTo(103, 6);
 });
 
@@ -30,7 +30,7 @@ it('never leaves a few of them on one another, even on the same place', () => {
       (places) => {
         const at = apart(places);
         return at.every((a, i) =>
-          at.every((b, k) => i >= k || Math.hypot(a.x - b.x, a.y - b.y) > ROOM * 0.6),
+          at.every((b, k) => i >= k || Math.hypot(a.x - b.x, a.y - b.y) > HANDLE_ROOM * 0.6),
         );
       },
     ),

@@ -6,7 +6,7 @@ interface Place {
 }
 
 /** Handles nearer than this are in each other's way, px. */
-export const ROOM = 19;
+export const HANDLE_ROOM = 19;
 const ROUNDS = 12;
 
 /** Where each handle is drawn, px: at its place, or pushed aside from those too near to it, evenly. */
@@ -23,10 +23,10 @@ function pushed(at: { x: number; y: number }[]): number {
     for (const b of at.slice(i + 1)) {
       const [dx, dy] = [b.x - a.x, b.y - a.y];
       const d = Math.hypot(dx, dy);
-      if (d >= ROOM - 0.01) continue;
+      if (d >= HANDLE_ROOM - 0.01) continue;
       // On the very same place one goes up, the other down.
       const [ux, uy] = d > 1e-6 ? [dx / d, dy / d] : [0, -1];
-      const by = (ROOM - d) / 2;
+      const by = (HANDLE_ROOM - d) / 2;
       a.x -= ux * by;
       a.y -= uy * by;
       b.x += ux * by;
@@ -41,6 +41,8 @@ function pushed(at: { x: number; y: number }[]): number {
 export function nextUnder(places: readonly Place[], inHand: number): number {
   const here = places[inHand];
   if (!here) return inHand;
-  const near = places.flatMap((p, i) => (Math.hypot(p.x - here.x, p.y - here.y) < ROOM ? [i] : []));
+  const near = places.flatMap((p, i) =>
+    Math.hypot(p.x - here.x, p.y - here.y) < HANDLE_ROOM ? [i] : [],
+  );
   return near[(near.indexOf(inHand) + 1) % near.length] ?? inHand;
 }

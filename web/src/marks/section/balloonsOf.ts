@@ -1,7 +1,7 @@
 // Numbers for parts and letters for bits, beside the drawing.
 import type { PieceDocument } from '@zanfirico/contract';
 import { lyingBits, type Derived } from '@zanfirico/core';
-import { toX, toY, type Sheet } from '../outline';
+import { toX, toY, type FittedSheet } from '../outline';
 import type { Balloon } from './Balloons';
 
 const letter = (i: number): string =>
@@ -11,7 +11,7 @@ const letter = (i: number): string =>
 export function balloonsOf(
   document: PieceDocument,
   derived: Derived,
-  sheet: Sheet,
+  sheet: FittedSheet,
   part: number,
   bit: number | undefined,
 ): Balloon[] {

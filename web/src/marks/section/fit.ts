@@ -1,5 +1,5 @@
 // How big the drawing stands on its board: the largest round scale that leaves the margins for measures.
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 
 const MARGIN = { left: 118, right: 178, top: 34, bottom: 58 };
 const NARROW_MARGIN = { left: 100, right: 22, top: 30, bottom: 58 };
@@ -24,7 +24,7 @@ export interface Extent {
 export function fitSheet(
   board: { readonly width: number; readonly height: number },
   extent: Extent,
-): Sheet {
+): FittedSheet {
   const margin = marginOf(board.width);
   const across = Math.max(50, board.width - margin.left - margin.right);
   const up = Math.max(50, board.height - margin.top - margin.bottom);

@@ -1,12 +1,12 @@
 // Taking glass on the drawing in hand.
 import { useEffect, useRef, type RefObject } from 'react';
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 import type { SectionActions } from './actions';
 
 /** Taking a part or bit by its glass, and a double click on the line in hand for a new point. */
 export function useTaking(
   ref: RefObject<SVGSVGElement | null>,
-  sheet: Sheet,
+  sheet: FittedSheet,
   part: number,
   actions: SectionActions,
   shown: boolean,

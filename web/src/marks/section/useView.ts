@@ -1,7 +1,7 @@
 // Looking closer by wheel, two fingers, keys or buttons; a drag on the bare board moves it about.
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { FITTED, moved, showing, viewed, zoomed, type View } from './view';
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 
 interface Size {
   readonly width: number;
@@ -13,9 +13,9 @@ const NOTCH = 1.25;
 /** What a key moves it by, px. */
 const KEY_PX = 60;
 
-export interface Looking {
+export interface SectionLooking {
   readonly view: View;
-  readonly sheet: Sheet;
+  readonly sheet: FittedSheet;
   readonly closer: () => void;
   readonly further: () => void;
   readonly fit: () => void;
@@ -24,10 +24,10 @@ export interface Looking {
 /** `inHand` is the point in hand as the fitted sheet has it: looked at closer about it, and kept in sight. */
 export function useView(
   svg: RefObject<SVGSVGElement | null>,
-  fitted: Sheet,
+  fitted: FittedSheet,
   size: Size,
-  place: ((sheet: Sheet) => { readonly x: number; readonly y: number }) | undefined,
-): Looking {
+  place: ((sheet: FittedSheet) => { readonly x: number; readonly y: number }) | undefined,
+): SectionLooking {
   const [view, setView] = useState<View>(FITTED);
   const sheet = viewed(fitted, view);
   const middle = { x: size.width / 2, y: size.height / 2 };

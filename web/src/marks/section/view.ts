@@ -1,5 +1,5 @@
 // Looking closer: the sheet as fitted, so many times as large, moved about; a place stays where it is while it grows.
-import type { Sheet } from '../outline';
+import type { FittedSheet } from '../outline';
 
 /** So many times as large as fitted, and how far moved, px. */
 export interface View {
@@ -13,7 +13,7 @@ export const FITTED: View = { zoom: 1, x: 0, y: 0 };
 const MOST = 24;
 
 /** The fitted sheet as it is looked at. */
-export const viewed = ({ axis, table, scale }: Sheet, { zoom, x, y }: View): Sheet => ({
+export const viewed = ({ axis, table, scale }: FittedSheet, { zoom, x, y }: View): FittedSheet => ({
   axis: axis * zoom + x,
   table: table * zoom + y,
   scale: scale * zoom,

@@ -5,7 +5,7 @@ import {
   lookOf,
   onSkin,
   printText,
-  type Bulk,
+  type LightBulk,
   type Carried,
   type Derived,
   type StretchMap,
@@ -125,12 +125,12 @@ function Turning({
   }, [outlines, bits, lowest, height, widest]);
 
   // Colour moves no corner: it has its own way to the scene, and only when it changed.
-  const tints = derived.parts.map(lookOf).map(({ absorb, body }): Bulk => ({ absorb, body }));
+  const tints = derived.parts.map(lookOf).map(({ absorb, body }): LightBulk => ({ absorb, body }));
   const tintsNow = JSON.stringify(tints, (_, v: unknown) =>
     typeof v === 'number' ? Number(v.toPrecision(4)) : v,
   );
   useEffect(() => {
-    scene.current?.setTints(JSON.parse(tintsNow) as Bulk[]);
+    scene.current?.setTints(JSON.parse(tintsNow) as LightBulk[]);
   }, [tintsNow]);
 
   useEffect(() => {

@@ -27,7 +27,7 @@ import {
   WebGLRenderer,
   WebGLRenderTarget,
 } from 'three';
-import type { Bulk } from '@zanfirico/core';
+import type { LightBulk } from '@zanfirico/core';
 import type { ScreenShell } from '../../workers/meshWork';
 import { BODY, COMPOSE, DEPTH, FLAT, SHINE, VERTEX } from './shaders';
 import { CLEAR_SIGMA } from './tint';
@@ -59,7 +59,7 @@ export interface GlassScene {
   readonly slow: boolean;
   readonly setShells: (shells: readonly ScreenShell[], room: Room) => void;
   /** How each shell is coloured, in the order of the shells; shells past the end are clear. */
-  readonly setTints: (tints: readonly Bulk[]) => void;
+  readonly setTints: (tints: readonly LightBulk[]) => void;
   /** Closed lines on the glass, x y z by threes, m. */
   readonly setFigure: (lines: readonly Float32Array[]) => void;
   readonly setLook: (look: Look) => void;
@@ -170,8 +170,8 @@ export function glassScene(canvas: HTMLCanvasElement): GlassScene {
   inkSpin.add(inkUpright);
   inked.add(inkSpin);
 
-  let tints: readonly Bulk[] = [];
-  const scatters = (tint: Bulk | undefined): boolean =>
+  let tints: readonly LightBulk[] = [];
+  const scatters = (tint: LightBulk | undefined): boolean =>
     tint !== undefined && Math.max(...tint.body) > LEAST_BODY;
 
   let room: Room = { lowest: 0, height: 0.1, widest: 0.05 };

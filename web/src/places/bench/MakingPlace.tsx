@@ -20,7 +20,7 @@ import { useAnnealers } from '../../annealing/useTonightBox';
 import { firesThen } from '../../bench/byParts';
 import { crewNow } from '../../bench/crewNow';
 import { intoTonight } from '../../bench/intoTonight';
-import { chime, say } from '../../bench/sound';
+import { chime, speakAloud } from '../../bench/sound';
 import { PictureInput } from '../../bench/PictureInput';
 import { useBenchClock, type BenchClock } from '../../bench/useBenchClock';
 import { useHeatWanted, useLiveHeat } from '../../bench/useLiveHeat';
@@ -117,7 +117,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
     if (!loud) return;
     if (danger) {
       chime();
-      say(tr`${first.name} is going cold`);
+      speakAloud(tr`${first.name} is going cold`);
     }
     // By the name: it moves in the list with every tick.
   }, [danger, loud, first?.name]);
@@ -125,7 +125,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
     const step = steps.find((s) => s.id === due);
     if (!loud || !step) return;
     chime();
-    say(tr`${stepName(step)}, soon`);
+    speakAloud(tr`${stepName(step)}, soon`);
   }, [due, loud, steps]);
   const go = (what: 'done' | 'skipped' | 'again'): void => {
     if (stands) happen({ kind: 'step', what, step: stands.step.id });

@@ -7,7 +7,7 @@ import { useKeepClass } from '../../lessons/useClass';
 import { useNotices } from '../../stores/notices';
 import { troubled } from '../../stores/troubled';
 import { useOfClass } from './ClassPlace';
-import type { Change } from './exercise/change';
+import type { ClassChange } from './exercise/change';
 import { Pairs } from './exercise/Pairs';
 import { Target } from './exercise/Target';
 import { Tools } from './exercise/Tools';
@@ -18,7 +18,7 @@ export function ExerciseSheet() {
   const keep = useKeepClass();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const change: Change = (some) => {
+  const change: ClassChange = (some) => {
     keep({ ...lesson, ...some });
   };
   return (

@@ -5,8 +5,8 @@ import { useQueries } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { readMaking } from '../../api/client';
-import type { Told } from '../../bench/followed';
+import { fetchMaking } from '../../api/client';
+import type { ToldMaking } from '../../bench/followed';
 import { SelectField } from '../../fields/SelectField';
 import { sheetLine, type SheetLine } from '../../lessons/studentSheet';
 import { useClassMakings } from '../../lessons/useClass';
@@ -19,16 +19,16 @@ import { useOfClass } from './ClassPlace';
 const NONE: readonly ClassMaking[] = [];
 
 /** Each making with all that happened in it; those that are here so far. */
-function useTold(makings: readonly ClassMaking[]): readonly (readonly [ClassMaking, Told])[] {
+function useTold(makings: readonly ClassMaking[]): readonly (readonly [ClassMaking, ToldMaking])[] {
   const asked = useQueries({
     queries: makings.map((m) => ({
       queryKey: ['made', m.id],
-      queryFn: (): Promise<Told> => readMaking(m.id),
+      queryFn: (): Promise<ToldMaking> => fetchMaking(m.id),
       // What is measured later is seen when it is looked at again.
       staleTime: 0,
     })),
   });
-  return asked.flatMap((a, i): (readonly [ClassMaking, Told])[] => {
+  return asked.flatMap((a, i): (readonly [ClassMaking, ToldMaking])[] => {
     const making = makings[i];
     return a.data && making ? [[making, a.data]] : [];
   });

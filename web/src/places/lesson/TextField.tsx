@@ -12,7 +12,7 @@ interface Props {
   readonly onCommit: (value: string) => void;
 }
 
-export function TextField({ label, bare = false, value, most, empty, onCommit }: Props) {
+export function LessonText({ label, bare = false, value, most, empty, onCommit }: Props) {
   const [typed, setTyped] = useState<string>();
   const leave = (): void => {
     if (typed !== undefined && typed !== value && (typed.trim() !== '' || empty !== undefined))

@@ -19,7 +19,7 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { readAllOf, readMaking, sentenceOf } from '../../api/client';
+import { readAllOf, fetchMaking, sentenceOf } from '../../api/client';
 import { byParts } from '../../bench/byParts';
 import { useWorkOf } from '../../orders/useWork';
 import { clockText } from '../../marks/braid/strands';
@@ -49,7 +49,7 @@ export function BesidePlace() {
   const read = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['making', id],
-      queryFn: (): Promise<Read> => readMaking(id, 0),
+      queryFn: (): Promise<Read> => fetchMaking(id, 0),
     })),
   });
   const failure = all.error ?? read.find((r) => r.error)?.error;

@@ -17,7 +17,7 @@ import { useState } from 'react';
 import type { Happens } from '../../bench/useMaking';
 import { CountField } from '../../fields/CountField';
 import { QuantityField } from '../../fields/QuantityField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
 
 interface Props {
@@ -130,7 +130,7 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
           {told.map((p) => (
             <li key={p.id}>
               {p.up !== undefined && tr`${printText(p.up, 'length', units)} up: `}
-              <span className="num">{tr`${shown(p.nm, 0)} nm`}</span>,{' '}
+              <span className="num">{tr`${shownNumber(p.nm, 0)} nm`}</span>,{' '}
               <span className="num">
                 {printText(stressSeen(p.nm, p.through, main.glass.stressOptical), 'stress', units)}
               </span>

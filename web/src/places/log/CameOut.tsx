@@ -11,7 +11,7 @@ interface Props {
   readonly small?: boolean;
 }
 
-export function CameOut({ of, came, onTell, small = false }: Props) {
+export function CameOutFields({ of, came, onTell, small = false }: Props) {
   return (
     <div role="group" aria-label={tr`How ${of} came out`} className="flex flex-wrap gap-2">
       {OUTCOMES.map((what) => {

@@ -7,7 +7,7 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { readAllOf, sentenceOf } from '../../api/client';
-import { dayOf, daysOn, spanOf } from '../../clock/days';
+import { dayOf, daysOn, daySpan } from '../../clock/days';
 import { HeadRow } from '../../marks/HeadRow';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
@@ -25,7 +25,7 @@ export function DayPlace() {
   const { day: asked = '' } = useParams();
   const [today] = useState(() => dayOf(Date.now()));
   const day = asked === 'today' ? today : asked;
-  const span = spanOf(day);
+  const span = daySpan(day);
   const units = useDisplay((s) => s.units);
   const when = span && { since: String(span.since), until: String(span.until) };
   const lines = useQuery({

@@ -13,7 +13,7 @@ import { useRef, useState, type MouseEvent } from 'react';
 import type { Happens } from '../../bench/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
-import { glassPath, linePath, toX, toY, type Sheet } from '../../marks/outline';
+import { glassPath, linePath, toX, toY, type FittedSheet } from '../../marks/outline';
 import { useDisplay } from '../../stores/display';
 
 interface Props {
@@ -41,7 +41,7 @@ const PAD = 16;
 const MARK = 7;
 
 /** The whole section on a small sheet. */
-function sheetOf({ whole }: Props['derived']): Sheet {
+function sheetOf({ whole }: Props['derived']): FittedSheet {
   const scale = Math.min(
     (SIZE.width - 2 * PAD) / (2 * whole.widest),
     (SIZE.height - 2 * PAD) / whole.height,

@@ -3,7 +3,7 @@ import type { LogLine } from '@zanfirico/contract';
 import { causeSays, tr, trWord } from '@zanfirico/core';
 import { useMemo } from 'react';
 import type { LogAsked } from '../../api/client';
-import { spanOf } from '../../clock/days';
+import { daySpan } from '../../clock/days';
 import { FindField } from '../../fields/FindField';
 import { SelectField } from '../../fields/SelectField';
 
@@ -13,8 +13,8 @@ const OUTCOMES = ['kept', 'second', 'lost', 'waits'] as const;
 export function askedOf(asks: URLSearchParams): LogAsked {
   const say = (key: string): string | undefined => asks.get(key) ?? undefined;
   const came = say('came');
-  const since = spanOf(say('since') ?? '');
-  const until = spanOf(say('until') ?? '');
+  const since = daySpan(say('since') ?? '');
+  const until = daySpan(say('until') ?? '');
   return {
     find: say('find'),
     outcome: OUTCOMES.find((o) => o === came),

@@ -8,7 +8,7 @@ import { CalendarDays, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import { studioNow } from '../../api/server';
-import { readAllOf, readCame, readLog, sentenceOf, type LogAsked } from '../../api/client';
+import { readAllOf, readCame, fetchLog, sentenceOf, type LogAsked } from '../../api/client';
 import { usePieces } from '../../api/queries';
 import { keepEvent, send } from '../../bench/bench';
 import { dayOf } from '../../clock/days';
@@ -17,7 +17,7 @@ import { download } from '../../exports/download';
 import { logCsv } from '../../exports/logCsv';
 import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
-import { CameOut } from './CameOut';
+import { CameOutFields } from './CameOut';
 import { askedOf, LogFilters } from './LogFilters';
 import { LogRow } from './LogRow';
 import { TakeEvents } from './TakeEvents';
@@ -59,11 +59,11 @@ export function LogPlace() {
   const queries = useQueryClient();
   const morning = useQuery({
     queryKey: ['log', 'waits'],
-    queryFn: () => readLog({ outcome: 'waits' }),
+    queryFn: () => fetchLog({ outcome: 'waits' }),
   });
   const page = useQuery({
     queryKey: ['log', asked, from],
-    queryFn: () => readLog({ ...asked, from }),
+    queryFn: () => fetchLog({ ...asked, from }),
     placeholderData: keepPreviousData,
   });
   // The first page first: what all of it comes to can wait for that.
@@ -115,7 +115,7 @@ export function LogPlace() {
           <ul>
             {waits.map((l) => (
               <LogRow key={l.id} line={l} says={`${l.annealer ?? 'boxed'}, ${dayWords(l.lastAt)}`}>
-                <CameOut
+                <CameOutFields
                   small
                   of={l.name}
                   came={undefined}

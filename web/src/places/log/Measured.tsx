@@ -21,7 +21,7 @@ import { useState } from 'react';
 import type { Happens } from '../../bench/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { TypedField } from '../../fields/TypedField';
 import { HeadRow } from '../../marks/HeadRow';
 import { VerdictWord } from '../../marks/Verdict';
@@ -49,11 +49,11 @@ const round = (up: number): number => Math.round(up * 1000) / 1000;
 const offText = (a: Against, of: Measure, units: DisplayUnits): string => {
   const sign = a.off < 0 ? '−' : '+';
   return BY_SHARE.has(of)
-    ? `${sign}${shown(100 * Math.abs(a.off), 0)} %`
+    ? `${sign}${shownNumber(100 * Math.abs(a.off), 0)} %`
     : `${sign}${printText(Math.abs(a.off), KIND[of], units)}`;
 };
 
-export function Measured({ derived, morning, ovality, onHappen }: Props) {
+export function MeasuredFields({ derived, morning, ovality, onHappen }: Props) {
   const units = useDisplay((s) => s.units);
   const document = useShop((s) => s.shop?.document);
   const letPass = { ...LET_PASS, ...document?.letPass };
@@ -129,7 +129,7 @@ export function Measured({ derived, morning, ovality, onHappen }: Props) {
                   <td className="quiet">
                     ±
                     {BY_SHARE.has(of)
-                      ? `${shown(100 * letPass[of], 0)} %`
+                      ? `${shownNumber(100 * letPass[of], 0)} %`
                       : printText(letPass[of], KIND[of], units)}
                   </td>
                   <td className="pl-4 text-left font-sans">

@@ -22,14 +22,14 @@ import { readCame } from '../../api/client';
 import { PictureInput } from '../../bench/PictureInput';
 import type { Making } from '../../bench/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
-import { changed, changeOf, reviseBy } from '../../log/changedPlan';
+import { changedDocument, changeOf, reviseBy } from '../../log/changedPlan';
 import { useEvidence } from '../../log/useEvidence';
 import { useNotices } from '../../stores/notices';
 import type { WorkAsked } from '../../orders/workAsked';
 import { BetweenPolarisers } from './BetweenPolarisers';
-import { CameOut } from './CameOut';
+import { CameOutFields } from './CameOut';
 import { FlawsOn } from './FlawsOn';
-import { Measured } from './Measured';
+import { MeasuredFields } from './Measured';
 import { WhyBroke } from './WhyBroke';
 import { troubled } from '../../stores/troubled';
 
@@ -55,7 +55,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
     <section aria-label={tr`Out of the box`} className="no-print mt-4">
       {!given && (
         <div className="flex flex-wrap items-end gap-4">
-          <CameOut
+          <CameOutFields
             of="it"
             came={morning.outcome}
             onTell={(what) => {
@@ -185,7 +185,7 @@ function Looked({
             </section>
           </div>
           <div>
-            <Measured
+            <MeasuredFields
               derived={derived}
               morning={morning}
               ovality={begin.document.closure?.ovality ?? 0}
@@ -226,7 +226,7 @@ function Why({
     const kept = await reviseBy(begin.piece, (document) => {
       const wanted = changeOf(cause, document, begin.steps, main, glass);
       says = wanted.says;
-      return changed(document, wanted, tr`After no. ${begin.number}`);
+      return changedDocument(document, wanted, tr`After no. ${begin.number}`);
     });
     happen({ kind: 'note', says: tr`${says} Kept as revision ${kept.revision}.` });
     useNotices

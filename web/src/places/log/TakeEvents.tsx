@@ -3,7 +3,7 @@ import { trNodes } from '../../words/trNodes';
 import { tr } from '@zanfirico/core';
 import { FileDown, X } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { readAllOf, readMaking, type LogAsked } from '../../api/client';
+import { readAllOf, fetchMaking, type LogAsked } from '../../api/client';
 import { dayOf } from '../../clock/days';
 import { download } from '../../exports/download';
 import { eventsCsv } from '../../exports/makingCsv';
@@ -21,11 +21,11 @@ export function TakeEvents({
   const take = async (): Promise<void> => {
     const { signal } = (going.current = new AbortController());
     const lines = await readAllOf(asked);
-    const makings: Awaited<ReturnType<typeof readMaking>>[] = [];
+    const makings: Awaited<ReturnType<typeof fetchMaking>>[] = [];
     for (const [i, line] of lines.entries()) {
       if (signal.aborted) return;
       setFar({ done: i, of: lines.length });
-      makings.push(await readMaking(line.id));
+      makings.push(await fetchMaking(line.id));
     }
     download(`events.${dayOf(Date.now())}.csv`, 'text/csv', eventsCsv(makings, people));
   };

@@ -4,7 +4,7 @@ import { trNodes } from '../../words/trNodes';
 import { LIMITS, type ShopDocument } from '@zanfirico/contract';
 import {
   biases,
-  changed,
+  withChanges,
   ENOUGH_PIECES,
   robust,
   type Measure,
@@ -15,7 +15,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { readTaught, sentenceOf } from '../../api/client';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { useReadings } from '../../log/useReadings';
 import { HeadRow } from '../../marks/HeadRow';
 import { useShop } from '../../stores/theShop';
@@ -39,8 +39,8 @@ const BOUNDS = {
   bench: LIMITS.exchange,
   hole: LIMITS.exchange,
 } as const;
-const times = (v: number): string => `×${shown(v, 2)}`;
-const share = (v: number): string => `${shown(100 * v, 0)} %`;
+const times = (v: number): string => `×${shownNumber(v, 2)}`;
+const share = (v: number): string => `${shownNumber(100 * v, 0)} %`;
 /** How a factor is told. */
 const told = (taken: Taken | undefined, v: number): string =>
   taken === 'allowance' ? share(v) : times(v);
@@ -113,7 +113,7 @@ export function WhatIsLearnt() {
             type="button"
             className="btn btn-ghost btn-sm"
             onClick={() => {
-              keep(changed(learnt ?? {}, { since: undefined }));
+              keep(withChanges(learnt ?? {}, { since: undefined }));
             }}
           >
             {tr`Learn from all of it again`}
@@ -127,7 +127,7 @@ export function WhatIsLearnt() {
       )}
       {readings.share !== undefined && (
         <p className="quiet" role="status">
-          {trNodes`Readings are looked at, ${(<span className="num">{shown(100 * readings.share, 0)} %</span>)} …`}
+          {trNodes`Readings are looked at, ${(<span className="num">{shownNumber(100 * readings.share, 0)} %</span>)} …`}
         </p>
       )}
       {known.length === 0 ? (
@@ -185,7 +185,7 @@ function LearntRow({
       </td>
       <td>{told(taken, found.middle)}</td>
       <td className="pl-4">
-        ±{taken === 'allowance' ? share(found.spread) : shown(found.spread, 3)}
+        ±{taken === 'allowance' ? share(found.spread) : shownNumber(found.spread, 3)}
       </td>
       <td className="pl-4">{found.count}</td>
       <td>
@@ -207,7 +207,7 @@ function LearntRow({
               onChange={(e) => {
                 const factor = Math.min(bounds.maximum, Math.max(bounds.minimum, found.middle));
                 const used = e.target.checked ? { factor, count: found.count } : undefined;
-                onKeep(changed(learnt ?? {}, { [taken]: used }));
+                onKeep(withChanges(learnt ?? {}, { [taken]: used }));
               }}
             />
           </label>

@@ -3,7 +3,7 @@ import { trNodes } from '../../words/trNodes';
 import { LIMITS, type LogLine } from '@zanfirico/contract';
 import { benchHour, pricesOf, printText, tr } from '@zanfirico/core';
 import { CountField } from '../../fields/CountField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 import { useShop } from '../../stores/theShop';
@@ -31,7 +31,7 @@ export function WhatItCosts({ lost }: { readonly lost: readonly LogLine[] }) {
         {trNodes`That was ${(<b className="num">{clockText(seconds)}</b>)} at the bench and ${(<b className="num">{printText(mass, 'mass', units)}</b>)} of glass as drawn`}
         {money > 0 && (
           <>
-            : <b className="num">{shown(money, 0)}</b>{' '}
+            : <b className="num">{shownNumber(money, 0)}</b>{' '}
             {costs.money === '' ? tr`in your money` : costs.money}
             {trNodes`${said === undefined && tr`, by ordinary prices`}, with one who helped and the fire`}
           </>

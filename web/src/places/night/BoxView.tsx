@@ -6,7 +6,7 @@ import {
   learnBox,
   printDuration,
   printText,
-  readLog,
+  readLoggerCsv,
   stand,
   tr,
 } from '@zanfirico/core';
@@ -19,7 +19,7 @@ import { useTonight, withCount } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
 import { NightBody } from '../../annealing/NightBody';
-import { Going } from '../../annealing/Going';
+import { GoingOn } from '../../annealing/Going';
 import { EmptyBox } from './EmptyBox';
 import { FromTheWeek } from './FromTheWeek';
 import { MeantPieces } from './MeantPieces';
@@ -60,7 +60,7 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
   const nameOf = (id: string): string => meant.find((p) => p.id === id)?.name ?? '';
   const all = load.map((p) => soMany(p.count, p.name)).join(', ');
   const learn = (text: string): void => {
-    const read = readLog(text);
+    const read = readLoggerCsv(text);
     if (!read.ok) {
       trouble(read.says);
       return;
@@ -78,7 +78,7 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
       <div className="min-w-0 flex-1 px-5 py-3">
         {load.length === 0 && <EmptyBox inside={chosen} />}
         {load.length > 0 && answer.state === 'asked' && (
-          <Going says={tr`Being simulated, the pieces as they are drawn`} share={answer.share} />
+          <GoingOn says={tr`Being simulated, the pieces as they are drawn`} share={answer.share} />
         )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">

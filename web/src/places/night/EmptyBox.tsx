@@ -1,12 +1,12 @@
 // The box before anything stands in it: how large it is, and what to do.
-import { printText, type Inside, tr } from '@zanfirico/core';
+import { printText, type PieceInside, tr } from '@zanfirico/core';
 import { useDisplay } from '../../stores/display';
 import { StandingPlan } from './StandingPlan';
 
 export function EmptyBox({
   inside,
 }: {
-  readonly inside: (Inside & { readonly name: string }) | undefined;
+  readonly inside: (PieceInside & { readonly name: string }) | undefined;
 }) {
   const units = useDisplay((s) => s.units);
   return (

@@ -5,7 +5,7 @@ import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';
 import { QuantityField } from '../../fields/QuantityField';
 import { useRack } from '../../stores/theRack';
-import { BODY_OF, useTonight, type Form } from '../../stores/tonight';
+import { BODY_OF, useTonight, type NightForm } from '../../stores/tonight';
 import { NightBody } from '../../annealing/NightBody';
 import { Setting } from './Setting';
 import { useNight } from '../../annealing/useNight';
@@ -13,7 +13,11 @@ import { useTonightBox } from '../../annealing/useTonightBox';
 import { AnnealerChoice } from './AnnealerChoice';
 import { Caution } from '../../annealing/Caution';
 
-const FORMS: readonly { readonly value: Form; readonly label: string; readonly note?: string }[] = [
+const FORMS: readonly {
+  readonly value: NightForm;
+  readonly label: string;
+  readonly note?: string;
+}[] = [
   { value: 'open', label: tr`Open vessel`, note: tr`air on both sides` },
   { value: 'closed', label: tr`Closed or narrow`, note: tr`cools from outside` },
   { value: 'plate', label: tr`Plate, stood up` },

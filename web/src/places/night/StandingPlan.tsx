@@ -1,10 +1,10 @@
 // The box from above: what stands where. A circle too small for a name has its number; the list under it says whose it is.
 import { tr } from '@zanfirico/core';
-import type { Inside, LoadPiece, Standing } from '@zanfirico/core';
+import type { PieceInside, LoadPiece, StandingInside } from '@zanfirico/core';
 
 interface Props {
-  readonly inside: Pick<Inside, 'width' | 'depth'>;
-  readonly standing: readonly Standing[];
+  readonly inside: Pick<PieceInside, 'width' | 'depth'>;
+  readonly standing: readonly StandingInside[];
   readonly pieces: readonly LoadPiece[];
   readonly rules: string | undefined;
 }

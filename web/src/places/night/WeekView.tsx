@@ -1,10 +1,10 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
-import { Going } from '../../annealing/Going';
+import { GoingOn } from '../../annealing/Going';
 import { fileName } from '@zanfirico/contract';
 import { printDuration, type Week, type WeekLoad, tr } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
-import { useTonight, type Wanted } from '../../stores/tonight';
+import { useTonight, type WantedTonight } from '../../stores/tonight';
 import { withOne } from '../../stores/withOne';
 import { Timeline } from './Timeline';
 import { ToCalendar } from './ToCalendar';
@@ -20,7 +20,7 @@ const fieldOf = (d: Date): string => format(d, "yyyy-MM-dd'T'HH:mm");
 const words = (seconds: number): string => format(toMinute(fromUnixTime(seconds)), 'EEE HH:mm');
 
 /** Today at the last piece in, and the morning of the day after tomorrow. */
-function usual(lastIn: string): Omit<Wanted, 'count'> {
+function usual(lastIn: string): Omit<WantedTonight, 'count'> {
   const now = new Date();
   return {
     ready: fieldOf(momentOf(lastIn, now)),
@@ -35,7 +35,7 @@ export function WeekView() {
   const failure = answer.state === 'failed' ? answer.says : undefined;
   const plan = answer.state === 'here' ? answer.value : undefined;
   const title = (l: WeekLoad): string => manyNamed(l.pieces, nameOf);
-  const put = (id: string, wanted: Wanted | undefined): void => {
+  const put = (id: string, wanted: WantedTonight | undefined): void => {
     t.set({ week: withOne(week, id, wanted) });
   };
   return (
@@ -49,7 +49,7 @@ export function WeekView() {
           <Timeline plan={NOTHING} annealers={boxes.map((b) => b.name)} title={title} />
         )}
         {!idle && answer.state === 'asked' && (
-          <Going says={tr`Each piece’s night is being worked out`} share={answer.share} />
+          <GoingOn says={tr`Each piece’s night is being worked out`} share={answer.share} />
         )}
         {failure !== undefined && (
           <p role="alert" className="alert alert-error py-4">

@@ -3,9 +3,9 @@ import { attemptsFor, printText, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useRack } from '../../stores/theRack';
-import type { PlanNow } from '../../wanted/useDaysPlan';
+import type { DaysPlanNow } from '../../wanted/useDaysPlan';
 
-export function ColoursWanted({ now }: { readonly now: PlanNow }) {
+export function ColoursWanted({ now }: { readonly now: DaysPlanNow }) {
   const units = useDisplay((s) => s.units);
   const rack = useRack((s) => s.rack);
   const takes = useMemo(() => {

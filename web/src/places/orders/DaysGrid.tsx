@@ -8,15 +8,15 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAnnealers } from '../../annealing/useTonightBox';
 import { CountField } from '../../fields/CountField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { usePotList } from '../../pots/usePots';
 import { useDisplay } from '../../stores/display';
-import { AHEAD, type PlanNow } from '../../wanted/useDaysPlan';
+import { DAYS_AHEAD, type DaysPlanNow } from '../../wanted/useDaysPlan';
 import { heavyText } from '../pot/heavy';
 import { DayCell } from './DayCell';
 
 interface Props {
-  readonly now: PlanNow;
+  readonly now: DaysPlanNow;
   readonly onKeep: (order: WantedDocument) => void;
   readonly onDrop: (order: WantedDocument) => void;
 }
@@ -32,7 +32,7 @@ export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) =
     c.lacks === 'hours'
       ? tr`it lacks ${printDuration(c.short)} at the bench`
       : c.lacks === 'glass'
-        ? tr`it lacks ${shown(c.short, 1)} kg of glass`
+        ? tr`it lacks ${shownNumber(c.short, 1)} kg of glass`
         : c.lacks === 'fits no box'
           ? tr`no annealer is large enough`
           : c.lacks === 'no such pot'
@@ -40,7 +40,7 @@ export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) =
             : tr`the boxes are taken, or its night is too long`;
   const last =
     c.out === undefined
-      ? tr`; the last are not out within ${AHEAD} days`
+      ? tr`; the last are not out within ${DAYS_AHEAD} days`
       : tr`; the last is out ${outAt(c.out)}`;
   if (c.lacks === undefined) return tr`In time${last}.`;
   if (c.inTime === 0) return tr`None in time: ${lacks}${c.planned === 0 ? '' : last}.`;
@@ -81,9 +81,9 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
           type="button"
           className="btn btn-ghost btn-sm"
           aria-label={tr`A week later`}
-          disabled={from + IN_SIGHT >= AHEAD}
+          disabled={from + IN_SIGHT >= DAYS_AHEAD}
           onClick={() => {
-            setFrom(Math.min(AHEAD - IN_SIGHT, from + 7));
+            setFrom(Math.min(DAYS_AHEAD - IN_SIGHT, from + 7));
           }}
         >
           <ChevronRight className="size-4" />
@@ -215,7 +215,7 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
                       />
                     </span>
                     <span className={`num text-sm ${(p?.over ?? 0) > 0 ? 'text-warning' : ''}`}>
-                      {(p?.seconds ?? 0) === 0 ? '–' : shown((p?.seconds ?? 0) / HOUR, 1)}
+                      {(p?.seconds ?? 0) === 0 ? '–' : shownNumber((p?.seconds ?? 0) / HOUR, 1)}
                       {(p?.over ?? 0) > 0 && <span className="block">{tr`over`}</span>}
                     </span>
                   </td>

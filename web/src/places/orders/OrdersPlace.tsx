@@ -4,7 +4,7 @@ import type { WantedDocument } from '@zanfirico/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { dropWanted, keepWanted, sentenceOf } from '../../api/client';
-import { Going } from '../../annealing/Going';
+import { GoingOn } from '../../annealing/Going';
 import { useNotices } from '../../stores/notices';
 import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
@@ -49,7 +49,7 @@ export function OrdersPlace() {
       )}
       {working > 0 && (
         <div className="mt-3">
-          <Going
+          <GoingOn
             says={tr`The order of work and the nights of ${working} ${working === 1 ? tr`piece` : tr`pieces`} are being worked out`}
             share={undefined}
           />

@@ -1,5 +1,5 @@
 // Which of the shop's boxes the piece on the board goes into.
-import { changed, tr } from '@zanfirico/core';
+import { withChanges, tr } from '@zanfirico/core';
 import { useAnnealers } from '../../annealing/useTonightBox';
 import { SelectField } from '../../fields/SelectField';
 import { editPiece } from '../../stores/draft';
@@ -17,7 +17,7 @@ export function AnnealerSelect({ label, value }: Props) {
       value={value ?? ''}
       onChange={(chosen) => {
         const annealer = chosen === '' ? undefined : chosen;
-        editPiece((d) => ({ ...d, firing: changed(d.firing, { annealer }) }));
+        editPiece((d) => ({ ...d, firing: withChanges(d.firing, { annealer }) }));
       }}
     >
       <option value="">{tr`a studio box`}</option>

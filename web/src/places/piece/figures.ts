@@ -1,7 +1,7 @@
 // Every figure of a piece by name, so that any of them can be shown and asked why from anywhere.
 import { tr } from '@zanfirico/core';
 import type { Figure } from '@zanfirico/core';
-import type { Standing } from './usePiece';
+import type { StandingPiece } from './usePiece';
 
 export interface NamedFigure {
   readonly id: string;
@@ -10,7 +10,7 @@ export interface NamedFigure {
 }
 
 /** All figures of a derived piece, in the order a glassblower asks for them. */
-export function namedFigures(derived: Standing): NamedFigure[] {
+export function namedFigures(derived: StandingPiece): NamedFigure[] {
   const { readings: r, gathers, stock, schedule: s, main } = derived;
   // Of several parts the band shows the one that holds; each has its own on the leaf.
   const of = derived.parts.length > 1 ? `, ${main.name}` : '';

@@ -1,7 +1,7 @@
 // What the piece's sheets choose from: names of steps, kinds of amount, and first amounts.
 import { amountKindsFor, SHIPPED_RACK, STEPS, type Colour, type WorkStep } from '@zanfirico/core';
 import { catalogue, kindOf, stepName } from '../../marks/braid/stepNames';
-import { firstAmount, KINDS, kindsOf } from './colour/amounts';
+import { firstAmount, AMOUNT_KINDS, kindsOf } from './colour/amounts';
 
 const colours = SHIPPED_RACK.lines.flatMap(({ entry, colour }) =>
   entry.kind === 'colour' ? [colour] : [],
@@ -47,7 +47,7 @@ describe('amounts of colour', () => {
     (_, colour) => {
       const first = firstAmount(colour);
       expect(amountKindsFor(colour)).toContain(first.kind);
-      expect(Object.keys(KINDS)).toContain(first.kind);
+      expect(Object.keys(AMOUNT_KINDS)).toContain(first.kind);
     },
   );
   it('leaf and enamel are far thinner than a coat of glass', () => {
@@ -65,7 +65,7 @@ describe('amounts of colour', () => {
   it('what is chosen stays offered, once', () => {
     const [colour] = colours;
     if (!colour) throw new Error('no colour');
-    for (const kind of Object.keys(KINDS) as (keyof typeof KINDS)[]) {
+    for (const kind of Object.keys(AMOUNT_KINDS) as (keyof typeof AMOUNT_KINDS)[]) {
       const offered = kindsOf(colour, kind);
       expect(offered).toContain(kind);
       expect(new Set(offered).size).toBe(offered.length);

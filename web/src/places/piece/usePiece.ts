@@ -2,12 +2,12 @@
 import type { PieceDocument } from '@zanfirico/contract';
 import type { Derived, Glass, Schedule, ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
-import type { Night } from '../../annealing/nights';
+import type { NightAnswer } from '../../annealing/nights';
 import type { Firings } from './kiln/firings';
 import type { CarriedPattern } from './useCarried';
 
 /** A form that can be made, with the night it gets: the checked one, or the guess while that is being worked out. */
-export type Standing = Extract<Derived, { ok: true }> & { readonly schedule: Schedule };
+export type StandingPiece = Extract<Derived, { ok: true }> & { readonly schedule: Schedule };
 
 /** As it is derived. */
 export interface AsRead {
@@ -17,9 +17,9 @@ export interface AsRead {
   readonly facts: ShopFacts;
   readonly derived: Derived;
   /** The newest derivation that could be made: what the figures show while the drawing has a problem. */
-  readonly last: Standing | undefined;
+  readonly last: StandingPiece | undefined;
   /** Tonight: its schedule is the one in `last`. */
-  readonly night: Night | undefined;
+  readonly night: NightAnswer | undefined;
   /** The pattern carried between blank and final form, if the piece has one that can be. */
   readonly carried: CarriedPattern | undefined;
 }

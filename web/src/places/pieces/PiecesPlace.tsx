@@ -14,7 +14,7 @@ import { draftsOf } from '../../stores/drafts';
 import { useMay } from '../../stores/me';
 import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
-import { NO_CHOICE, ShelfChoice, type Choice } from './ShelfChoice';
+import { NO_CHOICE, ShelfChoice, type ShelfChosen } from './ShelfChoice';
 import { useReadingIn } from './useReadingIn';
 
 const FirstPiece = lazy(async () => ({ default: (await import('./FirstPiece')).FirstPiece }));
@@ -25,7 +25,7 @@ export function PiecesPlace() {
   const [away, setAway] = useState(false);
   const [wanted, setWanted] = useState('');
   const find = wanted.trim();
-  const [choice, setChoice] = useState<Choice>(NO_CHOICE);
+  const [choice, setChoice] = useState<ShelfChosen>(NO_CHOICE);
   const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
     usePieces(away, find, choice);
   const [starting, setStarting] = useState(false);

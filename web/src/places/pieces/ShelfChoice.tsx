@@ -7,7 +7,7 @@ import { GlassOptions } from '../../fields/GlassField';
 import { useDisplay } from '../../stores/display';
 
 /** What is chosen of the shelf; nothing chosen is everything, the newest first. */
-export interface Choice {
+export interface ShelfChosen {
   readonly by?: ShelfOrder;
   readonly glass?: string;
   readonly way?: 'furnace' | 'torch' | 'kiln';
@@ -15,7 +15,7 @@ export interface Choice {
   readonly made?: ShelfMade;
   readonly tag?: string;
 }
-export const NO_CHOICE: Choice = {};
+export const NO_CHOICE: ShelfChosen = {};
 
 const ORDERS: Readonly<Record<ShelfOrder, string>> = {
   newest: tr`newest first`,
@@ -28,13 +28,13 @@ export function ShelfChoice({
   choice,
   onChange,
 }: {
-  readonly choice: Choice;
-  readonly onChange: (choice: Choice) => void;
+  readonly choice: ShelfChosen;
+  readonly onChange: (choice: ShelfChosen) => void;
 }) {
-  const put = (change: { readonly [K in keyof Choice]: Choice[K] | undefined }): void => {
+  const put = (change: { readonly [K in keyof ShelfChosen]: ShelfChosen[K] | undefined }): void => {
     const next = Object.fromEntries(
       Object.entries({ ...choice, ...change }).filter(([, v]) => v !== undefined),
-    ) as Choice;
+    ) as ShelfChosen;
     onChange(Object.keys(next).length === 0 ? NO_CHOICE : next);
   };
   const units = useDisplay((s) => s.units);

@@ -8,7 +8,7 @@ import { GlassOptions } from '../../fields/GlassField';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useRack } from '../../stores/theRack';
 import { useShop } from '../../stores/theShop';
-import { freshDocument, isKiln, type Answers, type KilnForm } from './freshDocument';
+import { freshDocument, isKiln, type Answers, type KilnFormId } from './freshDocument';
 
 const SHAPES = FORMS.map((form) => {
   const shapes = startingParts(form).flatMap((part) => {
@@ -26,7 +26,7 @@ const SHAPES = FORMS.map((form) => {
 
 /** What is begun in the kiln: its mark, cut through, mm in a box of 200. */
 const IN_KILN: readonly {
-  readonly form: KilnForm;
+  readonly form: KilnFormId;
   readonly name: string;
   readonly mark: string;
 }[] = [

@@ -23,13 +23,13 @@ import {
 /** What a person is asked before drawing. */
 export interface Answers {
   name: string;
-  form: Form | KilnForm;
+  form: Form | KilnFormId;
   glass: string;
 }
 
 /** Made in the kiln, and as what it begins. */
-export type KilnForm = `kiln-${KilnStart}`;
-export const isKiln = (form: string): form is KilnForm => form.startsWith('kiln-');
+export type KilnFormId = `kiln-${KilnStart}`;
+export const isKiln = (form: string): form is KilnFormId => form.startsWith('kiln-');
 /** The form its file says it is of: the nearest of those turned about an axis. */
 const NEAREST: Readonly<Record<KilnStart, Form>> = {
   flat: 'plate',

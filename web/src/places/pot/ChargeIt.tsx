@@ -16,7 +16,7 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { SendLines } from '../../devices/SendLines';
 import { SelectField } from '../../fields/SelectField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { HeadRow } from '../../marks/HeadRow';
 import { cookIn } from '../../pots/potNow';
 import { useDisplay } from '../../stores/display';
@@ -92,7 +92,7 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
                 {plan.used !== undefined && (
                   <>
                     {' '}
-                    {trNodes`and takes ${(<span className="num">{shown(plan.used / KWH, 0)} kWh</span>)}`}
+                    {trNodes`and takes ${(<span className="num">{shownNumber(plan.used / KWH, 0)} kWh</span>)}`}
                   </>
                 )}
                 .

@@ -2,7 +2,7 @@
 import { trNodes } from '../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
 import { printText, tr } from '@zanfirico/core';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { DeviceCaution, Keys } from '../../devices/Keys';
 import { MonthOfReadings } from '../../devices/MonthOfReadings';
 import { StandInDrawer } from '../../devices/StandInDrawer';
@@ -25,7 +25,7 @@ export function FurnaceNow({ now, pot }: { readonly now: DeviceNow; readonly pot
               <>{trNodes`, asked ${(<span className="num">{t(reading.setPoint)}</span>)}`}</>
             )}
             {reading.output !== undefined && (
-              <>{trNodes`, ${(<span className="num">{shown(100 * reading.output, 0)} %</span>)} of its heat`}</>
+              <>{trNodes`, ${(<span className="num">{shownNumber(100 * reading.output, 0)} %</span>)} of its heat`}</>
             )}
           </>
         )}

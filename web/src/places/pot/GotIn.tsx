@@ -16,7 +16,7 @@ import {
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
 import { useRack } from '../../stores/theRack';
 import { HeavyField } from './HeavyField';
@@ -38,7 +38,7 @@ const POINT = 1e-7;
 const seenAs = (light: Light): string =>
   hexOf([WHITE[0] * light[0], WHITE[1] * light[1], WHITE[2] * light[2]]);
 
-export function GotIn({ glass, there, holds }: Props) {
+export function GotInFields({ glass, there, holds }: Props) {
   const units = useDisplay((s) => s.units);
   const rack = useRack((s) => s.rack);
   const all = useMemo(
@@ -109,7 +109,7 @@ export function GotIn({ glass, there, holds }: Props) {
             <span className="leading-snug">
               {trNodes`through ${(<span className="num">{printText(depth, 'length', units)}</span>)}`}
               <span className="quiet block">
-                {trNodes`red, green, blue ${(<span className="num">{light.map((v) => shown(100 * v, 0)).join(', ')} %</span>)}`}
+                {trNodes`red, green, blue ${(<span className="num">{light.map((v) => shownNumber(100 * v, 0)).join(', ')} %</span>)}`}
               </span>
             </span>
           </li>
@@ -121,7 +121,7 @@ export function GotIn({ glass, there, holds }: Props) {
           : told.charges === undefined
             ? tr`Without charges it stays.`
             : tr`Not to be seen any more after ${told.charges} ${told.charges === 1 ? tr`charge` : tr`charges`} like that.`}{' '}
-        {trNodes`Its expansion goes from ${(<span className="num">{shown(glass.expansion / POINT, 1)}</span>)} to ${(<span className="num">{shown(told.expansion / POINT, 1)}</span>)}`}{' '}
+        {trNodes`Its expansion goes from ${(<span className="num">{shownNumber(glass.expansion / POINT, 1)}</span>)} to ${(<span className="num">{shownNumber(told.expansion / POINT, 1)}</span>)}`}{' '}
         × 10⁻⁷/K:{' '}
         {lost.length === 0
           ? tr`every colour of the rack that held on it still does.`

@@ -1,7 +1,7 @@
 // Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
 import { trNodes } from '../../words/trNodes';
 import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
-import { depthOf, ORDINARY_MAKING, printText, type Glass, tr } from '@zanfirico/core';
+import { potDepth, ORDINARY_MAKING, printText, type Glass, tr } from '@zanfirico/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
@@ -12,7 +12,7 @@ import { useDevices } from '../../devices/useDevices';
 import { dayWords } from '../../clock/dayWords';
 import { NameField } from '../../fields/NameField';
 import { QuantityField } from '../../fields/QuantityField';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 import { cookIn, potNow } from '../../pots/potNow';
 import { usePotList, usePotsLog } from '../../pots/usePots';
 import { useDisplay } from '../../stores/display';
@@ -23,7 +23,7 @@ import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
 import { FurnaceNow } from './FurnaceNow';
 import { useDaysPlan } from '../../wanted/useDaysPlan';
-import { GotIn } from './GotIn';
+import { GotInFields } from './GotIn';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';
 import { ChargeIt } from './ChargeIt';
@@ -167,8 +167,8 @@ function ThePot({
           form={form}
           density={density}
           depth={depth}
-          least={depthOf(form, pot.least / density)}
-          tonight={tonight === undefined ? undefined : depthOf(form, tonight / density)}
+          least={potDepth(form, pot.least / density)}
+          tonight={tonight === undefined ? undefined : potDepth(form, tonight / density)}
           temperature={furnace?.reading?.temperature ?? pot.working}
           label={tr`${pot.name}: ${mass(level.mass)} of ${mass(holds)}, ${printText(depth, 'length', units)} deep`}
         />
@@ -205,7 +205,7 @@ function ThePot({
                     {tr`too shallow to gather from `}
                     {left < 1 / 24
                       ? tr`now`
-                      : tr`in ${shown(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
+                      : tr`in ${shownNumber(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
                   </span>
                   . {left < SOON && <b>{tr`Charge it.`}</b>}
                 </>
@@ -220,7 +220,7 @@ function ThePot({
               {level.dipped === undefined
                 ? tr`It was never dipped: this is reckoning alone.`
                 : tr`Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : tr`; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
-              {tr`Makings of this glass take what is drawn and ${shown(100 * allowance, 0)} % of moil.`}
+              {tr`Makings of this glass take what is drawn and ${shownNumber(100 * allowance, 0)} % of moil.`}
             </p>
           </>
         )}
@@ -286,7 +286,7 @@ function ThePot({
             send({ kind: 'charged', what, mass: kg });
           }}
         />
-        {level.mass > 0 && <GotIn glass={glass} there={level.mass} holds={holds} />}
+        {level.mass > 0 && <GotInFields glass={glass} there={level.mass} holds={holds} />}
         <Scrap
           made={made.filter((l) => l.glass === pot.glass)}
           entries={mine}

@@ -4,8 +4,8 @@ import { tr } from '@zanfirico/core';
 import type { PotDocument } from '@zanfirico/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
-import { Going } from '../../annealing/Going';
-import { shown } from '../../fields/shown';
+import { GoingOn } from '../../annealing/Going';
+import { shownNumber } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
 import type { DaysState } from '../../wanted/useDaysPlan';
 import { heavyText } from './heavy';
@@ -35,7 +35,7 @@ export function PotWeek({
   if (!now)
     return working > 0 ? (
       <div className="mt-4">
-        <Going says={tr`What is wanted is being planned`} share={undefined} />
+        <GoingOn says={tr`What is wanted is being planned`} share={undefined} />
       </div>
     ) : null;
   const k = now.asked.pots.findIndex((p) => p.glass === pot.glass);
@@ -82,7 +82,7 @@ export function PotWeek({
             <li key={c.day} className="leading-snug">
               {trNodes`Charge ${(<b className="num">{heavyText(c.mass, units)}</b>)} on the evening of ${dayAt(c.day)}: fit on the morning of ${dayAt(c.day + mine.ready)}`}
               {c.kwh !== undefined && (
-                <>{trNodes`, for ${(<span className="num">{shown(c.kwh, 0)} kWh</span>)}`}</>
+                <>{trNodes`, for ${(<span className="num">{shownNumber(c.kwh, 0)} kWh</span>)}`}</>
               )}
               .
             </li>

@@ -1,6 +1,6 @@
 // Glass by the pot: whole kilograms, or the person's own pounds.
 import { printText, type DisplayUnits } from '@zanfirico/core';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 
 /** From so much on tenths say nothing, kg; grams from under this. */
 const MUCH = 10;
@@ -8,5 +8,5 @@ const LITTLE = 1;
 
 export const heavyText = (kg: number, units: DisplayUnits): string =>
   units.mass === 'g' && kg >= LITTLE
-    ? `${shown(kg, kg >= MUCH ? 0 : 1)} kg`
+    ? `${shownNumber(kg, kg >= MUCH ? 0 : 1)} kg`
     : printText(kg, 'mass', units);

@@ -12,7 +12,7 @@ import { useOverlays } from '../../derived/useOverlays';
 import { EntryLeaf } from './entry/EntryLeaf';
 import { RodRow, ROW } from './RodRow';
 import { NewEntry } from './NewEntry';
-import { ANY, shelf, type Wanted } from './shelf';
+import { ANY, shelf, type RackWanted } from './shelf';
 import { TableMenu } from './TableMenu';
 import { SelectField } from '../../fields/SelectField';
 import { ALL_ROWS, usePaper } from '../../shell/paper';
@@ -20,10 +20,10 @@ import { ALL_ROWS, usePaper } from '../../shell/paper';
 /** The vessel a colour is judged on unless told otherwise: 4 mm of wall, 70 mm across. Common practice, no source. */
 const VESSEL = { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.031 } } as const;
 
-export function ColourSheet() {
+export function RackColourSheet() {
   const rack = useRack((s) => s.rack);
   const [params, setParams] = useSearchParams();
-  const [wanted, setWanted] = useState<Wanted>(ANY);
+  const [wanted, setWanted] = useState<RackWanted>(ANY);
   const [base, setBase] = useState('soft-batch-96');
   const [wall, setWall] = useState<number>(VESSEL.wall);
   const [overlay, setOverlay] = useState<number>(VESSEL.overlay);
@@ -61,7 +61,7 @@ export function ColourSheet() {
     // Only when another one is taken in hand or comes into the list, not when the list is scrolled.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [chosenId, listed]);
-  const change = (patch: Partial<Wanted>): void => {
+  const change = (patch: Partial<RackWanted>): void => {
     setWanted((w) => ({ ...w, ...patch }));
   };
   return (

@@ -10,7 +10,7 @@ import { EntryLeaf } from './entry/EntryLeaf';
 import { NewEntry } from './NewEntry';
 import { ANY, shelf } from './shelf';
 import { TableMenu } from './TableMenu';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 
 const FROM = 350;
 const TO = 1400;
@@ -115,7 +115,7 @@ export function GlassSheet() {
                       <span className="font-display text-xl font-semibold">{line.entry.name}</span>
                       <span className="quiet text-sm">
                         {trWord(line.entry.family)} ·{' '}
-                        <span className="num">{shown(line.glass.expansion * 1e7, 1)}</span>{' '}
+                        <span className="num">{shownNumber(line.glass.expansion * 1e7, 1)}</span>{' '}
                         {SPEAKER_WORDS[line.spoken.expansion.by]}
                         {line.entry.retired && tr` · retired`}
                       </span>

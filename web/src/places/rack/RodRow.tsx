@@ -5,7 +5,7 @@ import { ColourRod } from '../../marks/ColourRod';
 import { SPEAKER_WORDS } from '../../marks/speakers';
 import { VerdictWord } from '../../marks/Verdict';
 import { useDisplay } from '../../stores/display';
-import { shown } from '../../fields/shown';
+import { shownNumber } from '../../fields/shown';
 
 /** A row is so tall, px. */
 export const ROW = 68;
@@ -55,7 +55,7 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
       <div className="min-w-0 flex-1 leading-tight">
         <p className="font-display truncate text-xl font-semibold">{entry.name}</p>
         <p className="quiet truncate text-sm">
-          <span className="num">{shown(spoken.expansion.value * 1e7, 1)}</span>{' '}
+          <span className="num">{shownNumber(spoken.expansion.value * 1e7, 1)}</span>{' '}
           {SPEAKER_WORDS[spoken.expansion.by]}
           {entry.holds.length > 0 && ` · ${entry.holds.join(' ')}`}
           {entry.strikes && tr` · strikes`}
@@ -84,8 +84,8 @@ export function RodRow({ line, top, index, count, chosen, fit, onTake }: Props) 
                 tr`at rest`
               ) : (
                 <>
-                  {trWord(fit.colour)} <span className="num">{shown(fit.tension / 1e6, 1)}</span>{' '}
-                  MPa
+                  {trWord(fit.colour)}{' '}
+                  <span className="num">{shownNumber(fit.tension / 1e6, 1)}</span> MPa
                 </>
               )}
               {fit.as === 'grain' && <span className="block text-xs">{tr`as a grain`}</span>}

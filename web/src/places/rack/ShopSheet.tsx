@@ -10,7 +10,7 @@ import { Blocks } from './shop/Blocks';
 import { GloryHoles } from './shop/GloryHoles';
 import { Irons } from './shop/Irons';
 import { PotDepth } from './shop/PotDepth';
-import { TorchStock } from './shop/TorchStock';
+import { TorchStockFields } from './shop/TorchStock';
 import { useShopLists } from './shop/useShopLists';
 
 export function ShopSheet() {
@@ -32,7 +32,7 @@ export function ShopSheet() {
         <Annealers lists={lists} />
       </div>
       <div>
-        <TorchStock lists={lists} />
+        <TorchStockFields lists={lists} />
         <Blocks lists={lists} />
         <NetworkSwitch />
       </div>

@@ -9,7 +9,7 @@ import { Dialog } from '../../shell/Dialog';
 import { batches } from '../../stores/batches';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import type { Work } from '../../workers/remote';
+import type { RunningWork } from '../../workers/remote';
 import { startTable } from '../../workers/workers';
 import { troubled } from '../../stores/troubled';
 
@@ -41,7 +41,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
   const [problem, setProblem] = useState<string>();
   const [done, setDone] = useState<number>();
   const stopped = useRef(false);
-  const under = useRef<Work<RackTable>>(undefined);
+  const under = useRef<RunningWork<RackTable>>(undefined);
   useEffect(
     () => () => {
       stopped.current = true;

@@ -1,8 +1,8 @@
 // What is shown of the rack, and in what order.
 import { SHIPPED_RACK, type OverlayFit } from '@zanfirico/core';
-import { ANY, shelf, type Wanted } from './shelf';
+import { ANY, shelf, type RackWanted } from './shelf';
 
-const ids = (wanted: Partial<Wanted>, fits?: ReadonlyMap<string, OverlayFit>): string[] =>
+const ids = (wanted: Partial<RackWanted>, fits?: ReadonlyMap<string, OverlayFit>): string[] =>
   shelf(SHIPPED_RACK.lines, 'colour', { ...ANY, ...wanted }, fits).map((l) => l.entry.id);
 
 const fit = (id: string, verdict: OverlayFit['verdict'], tension: number): [string, OverlayFit] => [

@@ -2,7 +2,7 @@
 import { GRADE, type OverlayFit, type RackLine } from '@zanfirico/core';
 
 /** What one looks for. */
-export interface Wanted {
+export interface RackWanted {
   readonly text: string;
   readonly family: 'any' | 'soft' | 'hard' | 'other';
   readonly order: 'name' | 'fit' | 'number';
@@ -11,7 +11,7 @@ export interface Wanted {
   readonly retired: boolean;
 }
 
-export const ANY: Wanted = {
+export const ANY: RackWanted = {
   text: '',
   family: 'any',
   order: 'name',
@@ -23,7 +23,7 @@ export const ANY: Wanted = {
 export function shelf(
   lines: readonly RackLine[],
   kind: 'glass' | 'colour',
-  wanted: Wanted,
+  wanted: RackWanted,
   fits?: ReadonlyMap<string, OverlayFit>,
 ): RackLine[] {
   const words = wanted.text.toLowerCase().split(/\s+/).filter(Boolean);

@@ -5,7 +5,7 @@ import { HEAT_SPREAD, printText, tr, trWord } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { listMakings, sentenceOf } from '../../api/client';
 import { studioNow } from '../../api/server';
-import { useFollowed, type Followed } from '../../bench/followed';
+import { useFollowed, type FollowedMaking } from '../../bench/followed';
 import { useStanding } from '../../bench/useStanding';
 import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
@@ -62,7 +62,7 @@ function OneMaking({ line, large }: { readonly line: MakingLine; readonly large:
   );
 }
 
-function Now({ followed, large }: { readonly followed: Followed; readonly large: boolean }) {
+function Now({ followed, large }: { readonly followed: FollowedMaking; readonly large: boolean }) {
   const shown = useTick();
   const units = useDisplay((s) => s.units);
   const { derived, step, next, place, of, since, coldest, crew, behind, hole } = useStanding(

@@ -15,7 +15,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { studioNow } from '../../api/server';
-import { useFollowed, type Followed } from '../../bench/followed';
+import { useFollowed, type FollowedMaking } from '../../bench/followed';
 import { useStanding } from '../../bench/useStanding';
 import { atBenches, useClass, useClasses, useClassMakings } from '../../lessons/useClass';
 import { ironWeight } from '../../lessons/ironWeight';
@@ -209,7 +209,7 @@ function Bench({
   rehearsal,
   followed,
   onStands,
-}: OneProps & { readonly followed: Followed }) {
+}: OneProps & { readonly followed: FollowedMaking }) {
   const shown = useTick();
   const { begin, events, state } = followed;
   const standing = useStanding(bench, followed, shown, studioNow);

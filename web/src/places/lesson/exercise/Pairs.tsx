@@ -7,10 +7,10 @@ import { SelectField } from '../../../fields/SelectField';
 import { inPairs } from '../../../lessons/newClass';
 import { IconButton } from '../../../shell/IconButton';
 import { useOfClass } from '../ClassPlace';
-import { TextField } from '../TextField';
-import type { Change } from './change';
+import { LessonText } from '../TextField';
+import type { ClassChange } from './change';
 
-export function Pairs({ change }: { readonly change: Change }) {
+export function Pairs({ change }: { readonly change: ClassChange }) {
   const { lesson } = useOfClass();
   const { students, benches } = lesson;
   const freshId = (): string => {
@@ -24,7 +24,7 @@ export function Pairs({ change }: { readonly change: Change }) {
       <ul>
         {students.map((s, i) => (
           <li key={s.id} className="flex items-end gap-3 py-0.5">
-            <TextField
+            <LessonText
               label={tr`Student ${i + 1}`}
               bare
               value={s.name}

@@ -11,11 +11,11 @@ import { useDisplay } from '../../../stores/display';
 import { trNodes } from '../../../words/trNodes';
 import { KIND, SAYS } from '../../log/measureWords';
 import { useOfClass } from '../ClassPlace';
-import { TextField } from '../TextField';
-import type { Change } from './change';
+import { LessonText } from '../TextField';
+import type { ClassChange } from './change';
 import { Lines } from './Lines';
 
-export function Target({ change }: { readonly change: Change }) {
+export function Target({ change }: { readonly change: ClassChange }) {
   const { lesson, derived, document } = useOfClass();
   const units = useDisplay((s) => s.units);
   const free = MEASURES.filter((of) => !lesson.tolerances.some((t) => t.of === of));
@@ -30,7 +30,7 @@ export function Target({ change }: { readonly change: Change }) {
         )} is drawn; what may be off it`}
       </p>
       <div className="mb-2 max-w-sm">
-        <TextField
+        <LessonText
           label={tr`What the class is called`}
           value={lesson.name}
           most={80}

@@ -3,10 +3,10 @@ import { tr } from '@zanfirico/core';
 import { Plus, X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import { useOfClass } from '../ClassPlace';
-import { TextField } from '../TextField';
-import type { Change } from './change';
+import { LessonText } from '../TextField';
+import type { ClassChange } from './change';
 
-export function Tools({ change }: { readonly change: Change }) {
+export function Tools({ change }: { readonly change: ClassChange }) {
   const { lesson } = useOfClass();
   const { tools } = lesson;
   return (
@@ -15,7 +15,7 @@ export function Tools({ change }: { readonly change: Change }) {
       <ul>
         {tools.map((t, i) => (
           <li key={i} className="flex items-end gap-3 py-0.5">
-            <TextField
+            <LessonText
               label={tr`Tool ${i + 1}`}
               bare
               value={t.name}
@@ -24,7 +24,7 @@ export function Tools({ change }: { readonly change: Change }) {
                 change({ tools: tools.map((o, k) => (k === i ? { ...o, name } : o)) });
               }}
             />
-            <TextField
+            <LessonText
               label={tr`Where it lives: ${t.name}`}
               bare
               empty={tr`where it lives`}

@@ -1,10 +1,10 @@
 // What the teacher says at each kind of step.
 import { STEPS, tr, TWO_WORDS, type StepId } from '@zanfirico/core';
 import { useOfClass } from '../ClassPlace';
-import { TextField } from '../TextField';
-import type { Change } from './change';
+import { LessonText } from '../TextField';
+import type { ClassChange } from './change';
 
-export function Words({ change }: { readonly change: Change }) {
+export function Words({ change }: { readonly change: ClassChange }) {
   const { lesson, steps } = useOfClass();
   const kinds = [...new Set((steps ?? []).map((s) => s.kind))].filter(
     (k): k is StepId => k !== 'own',
@@ -18,7 +18,7 @@ export function Words({ change }: { readonly change: Change }) {
       <ul>
         {kinds.map((kind) => (
           <li key={kind} className="py-0.5">
-            <TextField
+            <LessonText
               label={STEPS[kind].name}
               empty={tr`nothing`}
               value={saysAt(kind)}

@@ -1,4 +1,4 @@
 // What of a class one writes anew.
 import type { ClassDocument } from '@zanfirico/contract';
 
-export type Change = (change: Partial<ClassDocument>) => void;
+export type ClassChange = (change: Partial<ClassDocument>) => void;

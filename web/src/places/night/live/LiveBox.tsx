@@ -6,7 +6,7 @@ import { format } from 'date-fns';
 import { Maximize2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useAnnealers } from '../../../annealing/useTonightBox';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 import { Keys } from '../../../devices/Keys';
 import { MonthOfReadings } from '../../../devices/MonthOfReadings';
 import { StandInDrawer } from '../../../devices/StandInDrawer';
@@ -72,7 +72,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
             {reading?.output !== undefined &&
               reading.state !== 'idle' &&
               reading.state !== 'done' && (
-                <>{trNodes`, ${(<span className="num">{shown(100 * reading.output, 0)} %</span>)} of its heat`}</>
+                <>{trNodes`, ${(<span className="num">{shownNumber(100 * reading.output, 0)} %</span>)} of its heat`}</>
               )}
           </p>
         )}
@@ -132,7 +132,7 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
                   ;{' '}
                   {trNodes`${(
                     <span className="num">
-                      {shown(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
+                      {shownNumber(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
                     </span>
                   )} ${going.door > going.doorPlanned ? tr`later` : tr`sooner`} than planned`}
                 </>

@@ -13,7 +13,7 @@ import { useMemo, useState } from 'react';
 import { sendProgramme, sentenceOf, tellDevice } from '../../../api/client';
 import { asSent } from '../../../devices/asSent';
 import { useTelling } from '../../../devices/useDevices';
-import { Verdict, VerdictWord } from '../../../marks/Verdict';
+import { VerdictMark, VerdictWord } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { useAnswer } from '../../../workers/useAnswer';
 import { night as nightWorker } from '../../../workers/workers';
@@ -114,7 +114,7 @@ export function RunJudged({ now, going, night, box }: Props) {
   };
   return (
     <div aria-live="polite">
-      <Verdict verdict={last.verdict} />
+      <VerdictMark verdict={last.verdict} />
       <p className="leading-snug">
         {trNodes`By what was measured it keeps ${(<b className="num">{printText(last.outcome.kept, 'stress', units)}</b>)}`}
         {plan && (

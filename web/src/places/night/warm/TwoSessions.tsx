@@ -9,7 +9,7 @@ import { dayWords } from '../../../clock/dayWords';
 import { DayField } from '../../../fields/DayField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TimeField } from '../../../fields/TimeField';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { useWarm } from '../../../stores/warm';
 import { deriveDocument } from '../../../derived/deriveDocument';
@@ -161,7 +161,7 @@ function OneLine({ id, warms }: { readonly id: string; readonly warms: number | 
         ))}
       </ol>
       {late && (
-        <Verdict
+        <VerdictMark
           verdict={{
             verdict: 'no',
             because: tr`It is to be in the warming kiln before it is decorated.`,

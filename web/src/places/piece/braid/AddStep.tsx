@@ -5,7 +5,7 @@ import type { StepId, Way } from '@zanfirico/core';
 import { Plus } from 'lucide-react';
 import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';
-import { KINDS, offeredAs } from '../../../marks/braid/stepNames';
+import { KINDS_BY_WAY, offeredAs } from '../../../marks/braid/stepNames';
 
 const NO_STEPS: readonly OwnStep[] = [];
 
@@ -34,7 +34,7 @@ export function AddStep({ way, onAdd }: Props) {
               onAdd(own.like as StepId, own);
             },
           })),
-          ...KINDS[way].flatMap(([group, ids]) =>
+          ...KINDS_BY_WAY[way].flatMap(([group, ids]) =>
             ids.map((id) => ({
               says: offeredAs(id),
               group,

@@ -12,7 +12,7 @@ import { SelectField } from '../../../fields/SelectField';
 import { usePiece } from '../usePiece';
 import { MOST_VARIANTS } from './VariantPicker';
 import type { Braid } from './useBraid';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 /** Shown at once. */
 const SHOWN = 6;
@@ -109,7 +109,7 @@ export function AssemblyLeaf({ braid }: { readonly braid: Braid }) {
               >
                 <div className="flex items-baseline gap-2">
                   <b className="num" title={tr`risk, the less the better`}>
-                    {tr`risk ${shown(a.risk, 1)}`}
+                    {tr`risk ${shownNumber(a.risk, 1)}`}
                   </b>
                   <span className="leading-snug">
                     {a.order.map((j) => tr`${name(j.part)} to ${name(j.to)}`).join(', ')}

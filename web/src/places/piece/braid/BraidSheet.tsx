@@ -3,11 +3,11 @@ import { trNodes } from '../../../words/trNodes';
 import { bandSpans, fitVft, inWords, type Stopped, tr, trWord } from '@zanfirico/core';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 import { BraidDrawing } from '../../../marks/braid/BraidDrawing';
 import { HeatLegend } from '../../../marks/braid/HeatLegend';
 import { clockText } from '../../../marks/braid/strands';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { useSize } from '../../../marks/useSize';
 import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
@@ -31,8 +31,8 @@ import { ZOOMS } from './zooms';
 function OurHeat() {
   const learnt = useShop((s) => s.shop?.document.learnt);
   const says = [
-    learnt?.bench && tr`the bench cools ×${shown(learnt.bench.factor, 2)}`,
-    learnt?.hole && tr`the hole heats ×${shown(learnt.hole.factor, 2)}`,
+    learnt?.bench && tr`the bench cools ×${shownNumber(learnt.bench.factor, 2)}`,
+    learnt?.hole && tr`the hole heats ×${shownNumber(learnt.hole.factor, 2)}`,
   ].filter((w) => w !== undefined);
   return says.length === 0 ? null : (
     <p className="quiet leading-snug">
@@ -178,9 +178,9 @@ function Laid({ braid, name }: LaidProps) {
             <AddStep way={document.way} onAdd={insert} />
           </div>
           <OurHeat />
-          {braid.passes?.verdict === 'no' && <Verdict verdict={braid.passes} />}
+          {braid.passes?.verdict === 'no' && <VerdictMark verdict={braid.passes} />}
           {general.map((f) => (
-            <Verdict key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
+            <VerdictMark key={`${f.rule}${f.verdict.because}`} verdict={f.verdict} />
           ))}
           <div className="relative max-h-[46dvh] min-h-0 flex-1 overflow-auto lg:max-h-none">
             <StepTable

@@ -1,9 +1,9 @@
 // Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
 import type { Way } from '@zanfirico/core';
-import { KINDS, offeredAs } from '../../../marks/braid/stepNames';
+import { KINDS_BY_WAY, offeredAs } from '../../../marks/braid/stepNames';
 
 export const KindOptions = ({ way }: { readonly way: Way }) =>
-  KINDS[way].map(([group, ids]) => (
+  KINDS_BY_WAY[way].map(([group, ids]) => (
     <optgroup key={group} label={group}>
       {ids.map((id) => (
         <option key={id} value={id}>

@@ -10,7 +10,7 @@ import {
   trWord,
 } from '@zanfirico/core';
 import { ShieldAlert } from 'lucide-react';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';
 import { StepFields } from './StepFields';
@@ -65,9 +65,9 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
         <p className="quiet mt-1 leading-snug">{tr`Placed because: ${inWords(reason, units)}`}</p>
       )}
       <div className="mt-1 flex flex-col gap-1">
-        {heat?.verdict && <Verdict verdict={heat.verdict} />}
+        {heat?.verdict && <VerdictMark verdict={heat.verdict} />}
         {found.map((f) => (
-          <Verdict key={f.rule} verdict={f.verdict} />
+          <VerdictMark key={f.rule} verdict={f.verdict} />
         ))}
       </div>
       <StepFields braid={braid} step={step} onChange={onChange} />

@@ -10,7 +10,7 @@ import {
   inHand,
   namedPlan,
   onTheClock,
-  redrafted,
+  redraftedSteps,
   ruleParts,
   withPlan,
   withSteps,
@@ -21,7 +21,7 @@ import {
   type Finding,
   type Fires,
   type HeatPart,
-  type Hole,
+  type NamedHole,
   type Skill,
   type Stopped,
   type Verdict,
@@ -53,7 +53,7 @@ export interface Braid {
   readonly helpers: boolean;
   readonly fires: Fires;
   /** The glory hole it goes to; undefined where the furnace's mouth serves. */
-  readonly hole: Hole | undefined;
+  readonly hole: NamedHole | undefined;
   readonly passes: Verdict | undefined;
   /** Another draft is being placed; this is the one before. */
   readonly placing: boolean;
@@ -189,7 +189,7 @@ export function useBraid(): BraidState {
       },
       afresh: () => {
         placedDraft(asked).then((fresh) => {
-          setSequence(redrafted(sequence, asKept(fresh.steps)));
+          setSequence(redraftedSteps(sequence, asKept(fresh.steps)));
         }, troubled);
       },
       change: (next) => {

@@ -1,5 +1,5 @@
 // Placing the heats in a worker, one at a time, stopped at will.
-import { inWords, type Placed, tr } from '@zanfirico/core';
+import { inWords, type PlacedHeats, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
 import { startPlacing } from '../../../workers/workers';
@@ -10,7 +10,7 @@ export function usePlacing(
   braid: Braid,
   onReasons: (reasons: ReadonlyMap<string, string>) => void,
 ): { readonly placing: boolean; readonly place: () => void; readonly stop: () => void } {
-  const { busy, take, stop } = useWork<Placed>();
+  const { busy, take, stop } = useWork<PlacedHeats>();
   const { say, trouble } = useNotices.getState();
   const place = (): void => {
     const started = startPlacing(

@@ -8,7 +8,7 @@ import {
   type DisplayUnits,
   tr,
 } from '@zanfirico/core';
-import { glassPath, linePath, toX, toY, type Sheet } from '../../../marks/outline';
+import { glassPath, linePath, toX, toY, type FittedSheet } from '../../../marks/outline';
 import { BitShapes } from '../../../marks/section/BitMark';
 import { DimensionMarks } from '../../../marks/section/DimensionMarks';
 import { spread } from '../../../marks/section/fit';
@@ -61,7 +61,7 @@ export function CardSection(props: Props) {
     (MOST_HEIGHT - 30) / whole.height,
   );
   const height = Math.max(110, whole.height * scale + 30);
-  const sheet: Sheet = {
+  const sheet: FittedSheet = {
     axis: (WIDTH - LABELS) / 2,
     table: height - 12 + whole.lowest * scale,
     scale,

@@ -10,13 +10,13 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useWords } from '../../../fields/useWords';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
 import { useRack } from '../../../stores/theRack';
 import type { Colouring } from './useColouring';
 import { PairNotes } from './PairNotes';
 import { PointsField } from './PointsField';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
   const words = useWords();
@@ -64,9 +64,9 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
     <section aria-label={tr`Fit`} className="mt-2 xl:mt-9">
       <div className="flex flex-col gap-1">
         <p className="quiet text-sm">{tr`by stress`}</p>
-        <Verdict verdict={byStress} />
+        <VerdictMark verdict={byStress} />
         <p className="quiet mt-1 text-sm">{tr`by number`}</p>
-        <Verdict verdict={byNumber} />
+        <VerdictMark verdict={byNumber} />
       </div>
       {disagree !== undefined && <p className="mt-2 leading-snug">{disagree}</p>}
       {mends.length > 0 && (
@@ -75,7 +75,8 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
           <ul>
             {mends.slice(0, 5).map((m) => (
               <li key={m.says} className="leading-snug">
-                {m.says} <span className="num quiet text-sm">{shown(m.tension / 1e6, 1)} MPa</span>
+                {m.says}{' '}
+                <span className="num quiet text-sm">{shownNumber(m.tension / 1e6, 1)} MPa</span>
               </li>
             ))}
           </ul>
@@ -88,7 +89,7 @@ export function FitVerdict({ colouring }: { readonly colouring: Colouring }) {
         <div className="mt-3 flex flex-col gap-1">
           <p className="quiet text-sm">{tr`set in`}</p>
           {setIn.map((v) => (
-            <Verdict key={v.because} verdict={v} />
+            <VerdictMark key={v.because} verdict={v} />
           ))}
         </div>
       )}

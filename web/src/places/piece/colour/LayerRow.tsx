@@ -7,7 +7,7 @@ import { thicknessText } from '../../../fields/ThicknessField';
 import { IconButton } from '../../../shell/IconButton';
 import { useDisplay } from '../../../stores/display';
 import { AmountFields } from './AmountFields';
-import { firstAmount, KINDS, kindsOf } from './amounts';
+import { firstAmount, AMOUNT_KINDS, kindsOf } from './amounts';
 import { thinText } from './looks';
 import { SelectField } from '../../../fields/SelectField';
 
@@ -73,7 +73,7 @@ export function LayerRow(props: Props) {
         >
           {kindsOf(colour, layer.amount.kind).map((id) => (
             <option key={id} value={id}>
-              {trWord(KINDS[id])}
+              {trWord(AMOUNT_KINDS[id])}
             </option>
           ))}
         </SelectField>

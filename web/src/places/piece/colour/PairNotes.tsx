@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { pointsText, SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 /** The customary thread: 1 mm, halves equal, looked at over 300 mm. Common practice, no source. */
 const THREAD = { length: 0.3, half: 0.0005 } as const;
@@ -49,7 +49,7 @@ export function PairNotes({
         return (
           <li key={c.id}>
             <span className="font-bold">{c.name}</span>{' '}
-            <span className="num">{shown(c.expansion * 1e7, 1)}</span>, {SPEAKER_WORDS[by]}.{' '}
+            <span className="num">{shownNumber(c.expansion * 1e7, 1)}</span>, {SPEAKER_WORDS[by]}.{' '}
             {tested ? (
               <>
                 {trNodes`Tested with this glass: ${(<span className="num">{pointsText(tested.value, tested.error)}</span>)}`}

@@ -3,7 +3,7 @@ import { hexOf, over, WHITE, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { thinText } from './looks';
 import type { Colouring } from './useColouring';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 const WIDTH = 430;
 const HEIGHT = 230;
@@ -71,7 +71,7 @@ export function WallPicture({ colouring }: { readonly colouring: Colouring }) {
             />
             <g textAnchor="middle" fill="var(--chalk)" className="num" fontSize={12}>
               <text x={at} y={TOP + BAND + 34} fontWeight={700}>
-                {shown(stress / 1e6, 1)} MPa
+                {shownNumber(stress / 1e6, 1)} MPa
               </text>
               <text x={at} y={TOP + BAND + 50} fill="var(--chalk-dim)">
                 {Math.abs(stress) <= LITTLE ? tr`at rest` : pulled ? tr`pulled` : tr`pressed`}
@@ -108,8 +108,8 @@ function Arrows({ x, pulled }: { readonly x: number; readonly pulled: boolean })
 
 const says = (tension: number, compression: number): string =>
   tension > -compression
-    ? tr`pulled with ${shown(tension / 1e6, 1)} MPa`
-    : tr`pressed with ${shown(-compression / 1e6, 1)} MPa`;
+    ? tr`pulled with ${shownNumber(tension / 1e6, 1)} MPa`
+    : tr`pressed with ${shownNumber(-compression / 1e6, 1)} MPa`;
 
 /** Label middles pushed apart, within the picture. */
 function spreadOut(wanted: readonly number[]): number[] {

@@ -2,7 +2,7 @@
 import type { PieceColour } from '@zanfirico/contract';
 import { amountKindsFor, LEAF, type Colour } from '@zanfirico/core';
 
-export const KINDS = {
+export const AMOUNT_KINDS = {
   bar: 'bar',
   weight: 'powder or frit, weighed',
   passes: 'powder or frit, rolls',
@@ -11,7 +11,7 @@ export const KINDS = {
   coats: 'coats all round',
   pieces: 'pieces set in',
 } as const;
-export type Kind = keyof typeof KINDS;
+export type Kind = keyof typeof AMOUNT_KINDS;
 
 /** Amounts as first offered. Common practice, no source. */
 const FIRST: Readonly<Record<Kind, PieceColour['amount']>> = {

@@ -16,7 +16,7 @@ import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { readCame } from '../../../api/client';
 import { CountField } from '../../../fields/CountField';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 import { howOftenLost } from '../../../log/howOftenLost';
 import { HeadRow } from '../../../marks/HeadRow';
 import { deriveDocument } from '../../../derived/deriveDocument';
@@ -86,7 +86,7 @@ export function CostSheet() {
   }, [attempt, prices, share, holds, document, facts, last]);
   if (!last) return <p className="px-6 py-16">{tr`What it costs comes with the form.`}</p>;
   const money = (v: number): string =>
-    `${shown(v, v < 100 ? 2 : 0)}${prices.money === '' ? '' : ` ${prices.money}`}`;
+    `${shownNumber(v, v < 100 ? 2 : 0)}${prices.money === '' ? '' : ` ${prices.money}`}`;
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
@@ -177,7 +177,7 @@ export function CostSheet() {
             ? tr`${holds} of it ${holds === 1 ? tr`stands` : tr`stand`} in ${annealer}. `
             : ''}
           {lost
-            ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shown(100 * lost.of, 0)} of 100 were lost (${shown(100 * lost.low, 0)} to ${shown(100 * lost.high, 0)}, of ${lost.all}).`
+            ? tr`${lost.own ? tr`Of this piece` : tr`Of all that was made`} ${shownNumber(100 * lost.of, 0)} of 100 were lost (${shownNumber(100 * lost.low, 0)} to ${shownNumber(100 * lost.high, 0)}, of ${lost.all}).`
             : tr`The log has nothing yet: none are taken to be lost.`}{' '}
           {typed !== undefined && (
             <button

@@ -1,6 +1,13 @@
 // The shelf from above: what is laid on a grid in mm, each thing to be moved by hand or arrow; where its outline will be when it has been fired.
 import type { PieceLaid } from '@zanfirico/contract';
-import { boundsOf, outlineOf, printText, type FiredPiece, type Spot, tr } from '@zanfirico/core';
+import {
+  outlineBounds,
+  outlineOf,
+  printText,
+  type FiredPiece,
+  type ShelfSpot,
+  tr,
+} from '@zanfirico/core';
 import { useMemo, useRef } from 'react';
 import { arrowStep, useDrag } from '../../../marks/useDrag';
 import { useSize } from '../../../marks/useSize';
@@ -32,7 +39,7 @@ export function AboveDrawing({ laid, looks, names, fired, chosen, shelf, onChoos
   const units = useDisplay((s) => s.units);
   const outlines = useMemo(() => laid.map((l) => outlineOf(l)), [laid]);
   const reach = useMemo(() => {
-    const b = boundsOf([...outlines, ...(fired ? [fired.outlineAfter] : [])]);
+    const b = outlineBounds([...outlines, ...(fired ? [fired.outlineAfter] : [])]);
     const half = (a: number, c: number): number =>
       Number.isFinite(a) ? Math.max(Math.abs(a), Math.abs(c), LEAST) : LEAST;
     return { x: BORDER * half(b.left, b.right), y: BORDER * half(b.near, b.far) };
@@ -55,7 +62,7 @@ export function AboveDrawing({ laid, looks, names, fired, chosen, shelf, onChoos
       move.current?.end();
     },
   });
-  const path = (points: readonly Spot[]): string =>
+  const path = (points: readonly ShelfSpot[]): string =>
     `M${points.map((p) => `${px(p.x).toFixed(1)} ${py(p.y).toFixed(1)}`).join('L')}Z`;
   const lines = (half: number): number[] => {
     const n = Math.floor(half / GRID);

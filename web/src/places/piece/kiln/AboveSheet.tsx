@@ -1,6 +1,6 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
 import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import { areaOf, changed, SHEET, tr } from '@zanfirico/core';
+import { areaOf, withChanges, SHEET, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../annealing/useTonightBox';
@@ -15,7 +15,7 @@ import { usePiece } from '../usePiece';
 import { AboveDrawing } from './AboveDrawing';
 import { changeKiln, freshId } from './changeKiln';
 import { CutThrough } from './CutThrough';
-import { Holds } from './Holds';
+import { HoldsFields } from './Holds';
 import { LaidFields } from './LaidFields';
 import { Settles } from './Settles';
 import { lookOfLaid, nameOfLaid, ofLaid } from './laidLook';
@@ -220,11 +220,11 @@ export function AboveSheet() {
             max={0.6}
             nudge={0.001}
             onCommit={(dam) => {
-              changeKiln((k) => changed(k, { dam: dam >= 0.002 ? dam : undefined }));
+              changeKiln((k) => withChanges(k, { dam: dam >= 0.002 ? dam : undefined }));
             }}
           />
         </div>
-        <Holds fired={fired} laid={kiln.laid} />
+        <HoldsFields fired={fired} laid={kiln.laid} />
       </div>
     </div>
   );

@@ -2,8 +2,8 @@
 import { trNodes } from '../../../words/trNodes';
 import {
   castFor,
-  changed,
-  PACKED,
+  withChanges,
+  PACKED_SHARE,
   printText,
   reservoirTall,
   type Packed,
@@ -27,7 +27,7 @@ export function CastWords() {
   return (
     <div className="mb-3">
       <h2 className="text-3xl leading-tight">
-        {trNodes`Weigh in ${(<span className="num text-primary">{printText(cast.mass, 'mass', units)}</span>)} of ${trWord(PACKED[packed].name)}`}
+        {trNodes`Weigh in ${(<span className="num text-primary">{printText(cast.mass, 'mass', units)}</span>)} of ${trWord(PACKED_SHARE[packed].name)}`}
       </h2>
       <p className="mt-1 max-w-prose text-lg leading-snug">
         {trNodes`The mould holds ${(<b className="num">{printText(cast.water, 'mass', units)}</b>)} of water. Loose, its glass is a heap of ${(<b className="num">{printText(cast.heap, 'volume', units)}</b>)}: ${(<b className="num">{printText(cast.above, 'volume', units)}</b>)} more than the mould holds`}
@@ -62,9 +62,9 @@ export function CastFields() {
             changeKiln((k) => ({ ...k, cast: { ...cast, packed } }));
           }}
         >
-          {(Object.keys(PACKED) as Packed[]).map((p) => (
+          {(Object.keys(PACKED_SHARE) as Packed[]).map((p) => (
             <option key={p} value={p}>
-              {trWord(PACKED[p].name)}
+              {trWord(PACKED_SHARE[p].name)}
             </option>
           ))}
         </SelectField>
@@ -77,7 +77,7 @@ export function CastFields() {
           max={2}
           onCommit={(v) => {
             const reservoir = v >= 0.001 ? v : undefined;
-            changeKiln((k) => ({ ...k, cast: changed(cast, { reservoir }) }));
+            changeKiln((k) => ({ ...k, cast: withChanges(cast, { reservoir }) }));
           }}
         />
       </div>

@@ -1,13 +1,13 @@
 // Cutting: which pieces come out of which sheet, score by score in an order that breaks; what is left goes back to stock; templates at true size.
 import { trNodes } from '../../../words/trNodes';
 import {
-  boundsOf,
+  outlineBounds,
   cutSheets,
   outlineOf,
   ORDINARY_SHEETS,
   printText,
   stockAfter,
-  type Blank,
+  type SheetBlank,
   tr,
 } from '@zanfirico/core';
 import { Download, Printer } from 'lucide-react';
@@ -21,7 +21,7 @@ import { useShop } from '../../../stores/theShop';
 import { useShopHere } from '../../../stores/useShopHere';
 import { usePiece } from '../usePiece';
 import { OneSheet } from './OneSheet';
-import { keepSheets, SheetStock } from './SheetStock';
+import { keepSheets, SheetStockFields } from './SheetStock';
 
 /** What is not a rectangle is broken out of one so much larger all round, then nibbled or ground, m. Common practice, no source. */
 const ROUND_IT = 0.012;
@@ -39,9 +39,9 @@ export function CuttingSheet() {
     () =>
       (kiln?.laid ?? [])
         .filter((l) => l.as === 'sheet' || l.as === 'strip')
-        .flatMap((l, n): Blank[] => {
+        .flatMap((l, n): SheetBlank[] => {
           const own = outlineOf({ ...l, x: 0, y: 0, turn: 0 });
-          const b = boundsOf([own]);
+          const b = outlineBounds([own]);
           const extra = l.shape.kind === 'rect' ? 0 : 2 * spare;
           return Array.from({ length: of }, (_, k) => ({
             label: of > 1 ? `${String(n + 1)}.${String(k + 1)}` : String(n + 1),
@@ -132,7 +132,7 @@ export function CuttingSheet() {
         >
           {tr`It is cut: take it from stock`}
         </button>
-        <SheetStock
+        <SheetStockFields
           sheets={stock}
           here={shop !== undefined}
           nameOf={nameOf}

@@ -1,6 +1,6 @@
 // Its firings: each in one programme, what it does in millimetres, what ten degrees more would; slumped into what; cast with how much; sent to the box.
 import { LIMITS } from '@zanfirico/contract';
-import { boundsOf, printText, tr } from '@zanfirico/core';
+import { outlineBounds, printText, tr } from '@zanfirico/core';
 import { lazy, Suspense } from 'react';
 import { Caution } from '../../../annealing/Caution';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -32,7 +32,7 @@ export function FiringSheet() {
   const { kiln } = document;
   if (!kiln) return <p className="px-6 py-16">{tr`This piece is not made in the kiln.`}</p>;
   const fired = derived.ok ? derived.fired : undefined;
-  const reach = fired && boundsOf([fired.outlineAfter]);
+  const reach = fired && outlineBounds([fired.outlineAfter]);
   const size = (v: number): string => printText(v + 2 * PAPER_ROUND, 'length', units);
   const paper = reach && `${size(reach.right - reach.left)} × ${size(reach.far - reach.near)}`;
   return (

@@ -18,7 +18,7 @@ import { usePiece } from '../usePiece';
 import { ofLaid } from './laidLook';
 
 /** Every meeting of glasses, the worst first. */
-export function Holds({
+export function HoldsFields({
   fired,
   laid,
 }: {

@@ -1,6 +1,6 @@
 // The thing laid that is in hand: of what, how thick, how large, where; copies of it.
 import { LIMITS, type PieceKiln, type PieceLaid, type PieceLaidShape } from '@zanfirico/contract';
-import { LAID_AS, type LaidAs, tr } from '@zanfirico/core';
+import { LAID_KINDS, type LaidAs, tr } from '@zanfirico/core';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
@@ -52,7 +52,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             changeLaid(id, { as });
           }}
         >
-          {LAID_AS.map((as) => (
+          {LAID_KINDS.map((as) => (
             <option key={as} value={as}>
               {NAMES[as]}
             </option>

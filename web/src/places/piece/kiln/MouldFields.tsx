@@ -1,7 +1,15 @@
 // What it is slumped into or draped over; and the other way about: the sheet for a wanted wall.
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS, type PieceMould } from '@zanfirico/contract';
-import { changed, MOULDS, printText, SHEET, sheetFor, type MouldKind, tr } from '@zanfirico/core';
+import {
+  withChanges,
+  MOULDS,
+  printText,
+  SHEET,
+  sheetFor,
+  type MouldKind,
+  tr,
+} from '@zanfirico/core';
 import { useState } from 'react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -42,7 +50,7 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
               { out: 0.6 * (across / 2), deep },
               { out: across / 2, deep: 0 },
             ];
-            put(changed(mould, { kind: to, points: to === 'drawn' ? places : undefined }));
+            put(withChanges(mould, { kind: to, points: to === 'drawn' ? places : undefined }));
           }}
         >
           {MOULDS.map((m) => (

@@ -21,7 +21,7 @@ import { asSent } from '../../../devices/asSent';
 import { SendLines } from '../../../devices/SendLines';
 import { useDevices } from '../../../devices/useDevices';
 import { HeadRow } from '../../../marks/HeadRow';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { ProgrammeLines } from './ProgrammeLines';
@@ -111,7 +111,7 @@ export function OneFiring({
       </p>
       {programmed?.remarks.map((r) => (
         <div key={r.because} className="my-1">
-          <Verdict verdict={r} />
+          <VerdictMark verdict={r} />
         </div>
       ))}
       <div className="mt-2 grid gap-x-8 gap-y-2 lg:grid-cols-2">

@@ -15,7 +15,7 @@ import {
 import { useMemo, useState } from 'react';
 import { RecipeEditor } from '../../../annealing/RecipeEditor';
 import { SelectField } from '../../../fields/SelectField';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { useShopHere } from '../../../stores/useShopHere';
@@ -111,13 +111,13 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
             )}
           </p>
           {judged.remarks.length === 0 && (
-            <Verdict
+            <VerdictMark
               verdict={{ verdict: 'good', because: tr`Nothing is to be said against it.` }}
             />
           )}
           {judged.remarks.map((r) => (
             <div key={r.because} className="my-1">
-              <Verdict verdict={r} />
+              <VerdictMark verdict={r} />
             </div>
           ))}
         </div>

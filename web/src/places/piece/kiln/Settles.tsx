@@ -1,6 +1,6 @@
 // What a laid piece comes to: whether it keeps its outline, how thick it is in the middle and at its edge, what its dams hold, whether it lies on its shelf.
 import { trNodes } from '../../../words/trNodes';
-import { boundsOf, printText, type FiredPiece, tr } from '@zanfirico/core';
+import { outlineBounds, printText, type FiredPiece, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 
@@ -19,7 +19,7 @@ export function Settles({
   const flat = fired.firings.findLast((f) => f.aim !== 'slump' && f.aim !== 'drape');
   const went = flat?.went ?? 0;
   const dam = document.kiln?.dam;
-  const b = boundsOf([fired.outlineAfter]);
+  const b = outlineBounds([fired.outlineAfter]);
   const [across, along] = [b.right - b.left, b.far - b.near];
   const high = Math.max(fired.laidThick, flat?.middle ?? 0, flat?.edge ?? 0);
   return (

@@ -13,7 +13,7 @@ export function keepSheets(sheets: readonly Sheets[], told?: string): void {
 }
 
 /** The sheets there are; each figure is kept with the shop. */
-export function SheetStock({
+export function SheetStockFields({
   sheets,
   here,
   nameOf,

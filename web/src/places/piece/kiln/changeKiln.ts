@@ -1,6 +1,6 @@
 // Edits of the kiln's part of the piece on the board; each is one undo.
 import type { PieceFiring, PieceKiln, PieceLaid } from '@zanfirico/contract';
-import { changed, type Changes } from '@zanfirico/core';
+import { withChanges, type Changes } from '@zanfirico/core';
 import { editPiece } from '../../../stores/draft';
 
 /** Edits what is laid and fired. */
@@ -12,7 +12,7 @@ export const changeKiln = (edit: (kiln: PieceKiln) => PieceKiln): void => {
 export const changeLaid = (id: string, change: Changes<PieceLaid>): void => {
   changeKiln((k) => ({
     ...k,
-    laid: k.laid.map((l) => (l.id === id ? changed(l, change) : l)),
+    laid: k.laid.map((l) => (l.id === id ? withChanges(l, change) : l)),
   }));
 };
 
@@ -20,7 +20,7 @@ export const changeLaid = (id: string, change: Changes<PieceLaid>): void => {
 export const changeFiring = (at: number, change: Changes<PieceFiring>): void => {
   changeKiln((k) => ({
     ...k,
-    firings: k.firings.map((f, i) => (i === at ? changed(f, change) : f)),
+    firings: k.firings.map((f, i) => (i === at ? withChanges(f, change) : f)),
   }));
 };
 

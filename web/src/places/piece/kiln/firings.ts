@@ -1,6 +1,6 @@
 // The firings of a piece as the sheets are handed them.
 import type { Box, FiringRemark, RecipeLine } from '@zanfirico/core';
-import type { Night } from '../../../annealing/nights';
+import type { NightAnswer } from '../../../annealing/nights';
 
 /** One firing as it is programmed. */
 export interface Programmed {
@@ -9,7 +9,7 @@ export interface Programmed {
   /** What it takes, J. */
   readonly energy: number;
   readonly remarks: readonly FiringRemark[];
-  readonly night: Night;
+  readonly night: NightAnswer;
 }
 
 /** What others' lines are held against: what its thickness bears. */

@@ -13,7 +13,7 @@ import { useMemo } from 'react';
 import { clockWords } from '../../../clock/clockWords';
 import { momentOn } from '../../../clock/days';
 import { useNight } from '../../../annealing/useNight';
-import type { Night } from '../../../annealing/nights';
+import type { NightAnswer } from '../../../annealing/nights';
 import { useBoard } from '../../../stores/board';
 import type { AsRead } from '../usePiece';
 import type { Bears, Firings, Programmed } from './firings';
@@ -88,7 +88,7 @@ export function useFirings({ document, glass, facts, derived, last, night }: AsR
 const NONE = { programmed: [], bears: undefined, passes: undefined } as const;
 
 /** What a night says its thickness bears. */
-function bearsOf(climb: number, { schedule }: Night): Bears {
+function bearsOf(climb: number, { schedule }: NightAnswer): Bears {
   const after = schedule.rows.filter((r) => r.start >= -1e-6);
   const fall = after.find((r) => r.from > r.to);
   return {

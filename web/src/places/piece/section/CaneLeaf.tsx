@@ -20,7 +20,7 @@ import { useBoard } from '../../../stores/board';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { usePiece, type OnBoard } from '../usePiece';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;
@@ -148,7 +148,7 @@ export function CaneLeaf() {
           }}
         />
         <p className="self-center text-lg leading-snug">
-          {trNodes`${(<strong className="num">{shown(turns, 2)}</strong>)} turns from end to end.`}
+          {trNodes`${(<strong className="num">{shownNumber(turns, 2)}</strong>)} turns from end to end.`}
         </p>
       </div>
       <p className="leading-snug">

@@ -1,5 +1,5 @@
 // The part in hand: its name, how it is worked, its points.
-import { copyPart, mirrorUpper, removePart, setPull, spanOf, tr } from '@zanfirico/core';
+import { copyPart, mirrorUpper, removePart, setPull, profileSpan, tr } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
@@ -34,7 +34,7 @@ export function PartFields({
   const part = document.parts[index];
   if (!part) return null;
   const many = document.parts.length > 1;
-  const span = spanOf(part.profile);
+  const span = profileSpan(part.profile);
   const mirrored = part.mirror === true;
   const pulled = point === undefined ? undefined : part.profile[point]?.pull;
 

@@ -1,6 +1,6 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
 import { LIMITS, type PiecePoint } from '@zanfirico/contract';
-import { measurePart, printText, spanOf, tr } from '@zanfirico/core';
+import { measurePart, printText, profileSpan, tr } from '@zanfirico/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -13,7 +13,7 @@ import { tooBig } from '../../../imports/tooBig';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 import { setProfile } from '../../../stores/draft';
-import type { Work } from '../../../workers/remote';
+import type { RunningWork } from '../../../workers/remote';
 import { startSvg } from '../../../workers/workers';
 import { usePiece } from '../usePiece';
 
@@ -42,13 +42,13 @@ export function ProfileDialog({
     mmPerUnit: 1,
     axis: 'left',
     wall: profile[Math.floor(profile.length / 2)]?.wall ?? 0.003,
-    lowest: spanOf(profile)[0],
+    lowest: profileSpan(profile)[0],
   });
 
   const { line } = reading;
 
   // What is being read now: another file, Stop or the dialog's end stops it.
-  const under = useRef<Work<SvgDrawing>>(undefined);
+  const under = useRef<RunningWork<SvgDrawing>>(undefined);
   const [busy, setBusy] = useState(false);
   const stop = (): void => {
     under.current?.stop();
@@ -93,7 +93,7 @@ export function ProfileDialog({
         )
           ? 'zero'
           : 'left',
-        lowest: own >= 0 ? undefined : spanOf(profile)[0],
+        lowest: own >= 0 ? undefined : profileSpan(profile)[0],
       });
       setSource({ kind: 'svg', drawing });
       setBusy(false);
@@ -114,7 +114,7 @@ export function ProfileDialog({
     }
   }, [source, line, reading]);
   const form = read.points && measurePart({ ...document.parts[part], profile: read.points });
-  const span = read.points && spanOf(read.points);
+  const span = read.points && profileSpan(read.points);
   const tall = span && span[1] - span[0];
   const problem =
     failure ?? read.problem ?? (form && !form.ok ? form.problems[0]?.message : undefined);

@@ -12,13 +12,13 @@ import {
 } from '@zanfirico/core';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
 import { FigureRow } from '../FigureRow';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 type Good = Extract<Derived, { ok: true }>;
 
@@ -191,12 +191,12 @@ function Closure({ derived }: { readonly derived: Good }) {
       <h2 className="text-lg">{tr`Stopper or cork`}</h2>
       {derived.closures.map(({ name, fit }) => (
         <div key={name} className="mt-1">
-          <Verdict verdict={fit.verdict} />
+          <VerdictMark verdict={fit.verdict} />
           {fit.depth !== undefined &&
             fit.plugTaper !== undefined &&
             fit.mouthTaper !== undefined && (
               <p className="num quiet text-sm">
-                {tr`seats at ⌀ ${printText(fit.seat ?? 0, 'length', units)} · tapers ${shown(fit.plugTaper, 2)}, neck ${shown(fit.mouthTaper, 2)}`}
+                {tr`seats at ⌀ ${printText(fit.seat ?? 0, 'length', units)} · tapers ${shownNumber(fit.plugTaper, 2)}, neck ${shownNumber(fit.mouthTaper, 2)}`}
               </p>
             )}
         </div>
@@ -287,12 +287,12 @@ function FitsInto({ derived }: { readonly derived: Good }) {
       <ul className="mt-1 flex flex-col gap-1.5">
         {shop.gloryHoles.map((hole) => (
           <li key={hole.name}>
-            <Verdict verdict={fitsGloryHole(bulk, hole)} />
+            <VerdictMark verdict={fitsGloryHole(bulk, hole)} />
           </li>
         ))}
         {shop.annealers.map((box) => (
           <li key={box.name}>
-            <Verdict verdict={fitsAnnealer(bulk, box).verdict} />
+            <VerdictMark verdict={fitsAnnealer(bulk, box).verdict} />
           </li>
         ))}
       </ul>

@@ -7,7 +7,7 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { editPiece } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 import { usePiece } from '../usePiece';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 
 export function SizeFields({ index }: { readonly index: number }) {
   const { document, last } = usePiece();
@@ -27,7 +27,7 @@ export function SizeFields({ index }: { readonly index: number }) {
       one ? scaledPart(d, part.id, by, walls, last.whole.vessel?.id) : scaledWhole(d, by, walls),
     );
     say(
-      tr`${one ? part.name : tr`The piece`} is ${shown(by, 2)} times as large; undo brings it back.`,
+      tr`${one ? part.name : tr`The piece`} is ${shownNumber(by, 2)} times as large; undo brings it back.`,
     );
   };
   return (

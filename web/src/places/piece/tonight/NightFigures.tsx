@@ -3,11 +3,11 @@ import { printText, tr } from '@zanfirico/core';
 import { useDisplay } from '../../../stores/display';
 import { useWhy } from '../../../stores/asked';
 import { namedFigures } from '../figures';
-import type { Standing } from '../usePiece';
+import type { StandingPiece } from '../usePiece';
 
 const SHOWN = ['soak', 'slowRate', 'slowEnd', 'quickRate', 'step', 'leaves', 'passing'];
 
-export function NightFigures({ derived }: { readonly derived: Standing }) {
+export function NightFigures({ derived }: { readonly derived: StandingPiece }) {
   const units = useDisplay((s) => s.units);
   const { asked, ask } = useWhy();
   const all = namedFigures(derived);

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNight } from '../../../annealing/useNight';
 import { deriveDocument } from '../../../derived/deriveDocument';
-import { shown } from '../../../fields/shown';
+import { shownNumber } from '../../../fields/shown';
 import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';
 
@@ -23,7 +23,7 @@ function Said({ factor, count }: { readonly factor: number; readonly count: numb
   const without = useNight(drawn?.night);
   return (
     <p className="quiet mt-2 leading-snug" aria-live="polite">
-      {trNodes`For walls as you make them: ${(<span className="num">×{shown(factor, 2)}</span>)} of drawn, ours, of ${(<span className="num">{count}</span>)}. `}
+      {trNodes`For walls as you make them: ${(<span className="num">×{shownNumber(factor, 2)}</span>)} of drawn, ours, of ${(<span className="num">{count}</span>)}. `}
       {without &&
         tr`As drawn it would take ${without.state === 'checked' ? '' : tr`about `}${printDuration(without.schedule.total.value)}. `}
       <Link to="/log#what-is-learnt" className="link">{tr`Change that`}</Link>

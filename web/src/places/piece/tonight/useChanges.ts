@@ -1,20 +1,20 @@
 // Changes of the piece on the board that may shorten its night: each derived as the piece it would become, to be tried and to be made.
 import { printText, wouldHelp, type DisplayUnits, tr, trWord } from '@zanfirico/core';
 import { useMemo } from 'react';
-import type { Change } from '../../../annealing/Helps';
+import type { HelpChange } from '../../../annealing/Helps';
 import { deriveDocument } from '../../../derived/deriveDocument';
 import { useDisplay } from '../../../stores/display';
 import { useDraft } from '../../../stores/draft';
-import { usePiece, type Standing } from '../usePiece';
+import { usePiece, type StandingPiece } from '../usePiece';
 
 /** Worked out when it is called: the changes of the piece as it stands. */
-export function useChanges(): (() => readonly Change[]) | undefined {
+export function useChanges(): (() => readonly HelpChange[]) | undefined {
   const { document, last, facts } = usePiece();
   const units = useDisplay((s) => s.units);
   return useMemo(() => {
     if (!last) return undefined;
     return () =>
-      wouldHelp(document, last.parts).flatMap(({ id, says, piece }): Change[] => {
+      wouldHelp(document, last.parts).flatMap(({ id, says, piece }): HelpChange[] => {
         const derived = deriveDocument(piece, facts)?.derived;
         return derived?.ok === true
           ? [
@@ -35,8 +35,8 @@ export function useChanges(): (() => readonly Change[]) | undefined {
 
 /** What a change does to the look: weight, height, what it holds; that it keeps its form where none of them moves. */
 function looksOf(
-  { whole: was }: Pick<Standing, 'whole'>,
-  { whole: is }: Pick<Standing, 'whole'>,
+  { whole: was }: Pick<StandingPiece, 'whole'>,
+  { whole: is }: Pick<StandingPiece, 'whole'>,
   units: DisplayUnits,
 ): string {
   const moved = [

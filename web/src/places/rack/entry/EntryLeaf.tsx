@@ -10,14 +10,14 @@ import {
 import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { readSymbols } from '../../../imports/symbols';
-import { Verdict } from '../../../marks/Verdict';
+import { VerdictMark } from '../../../marks/Verdict';
 import { NumberTable } from './NumberTable';
 import { Oxides } from './Oxides';
 import { PairTests } from './PairTests';
 import { Samples } from './Samples';
 import { SeenFields } from './SeenFields';
 import { StockLines } from './StockLines';
-import { TextField } from './TextField';
+import { EntryText } from './TextField';
 import { useEntry } from './useEntry';
 
 const SIDES = {
@@ -63,10 +63,10 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
       <Part title={tr`Numbers`}>
         <NumberTable line={line} onChange={change} />
         {doubtsOf(entry, line.spoken).map((d) => (
-          <Verdict key={d.because} verdict={d} />
+          <VerdictMark key={d.because} verdict={d} />
         ))}
         <div className="mt-2 grid grid-cols-2 gap-3">
-          <TextField
+          <EntryText
             label={tr`Sheet from`}
             value={entry.sheetFrom ?? ''}
             maxLength={200}
@@ -74,7 +74,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
               change({ sheetFrom: sheetFrom === '' ? undefined : sheetFrom });
             }}
           />
-          <TextField
+          <EntryText
             label={tr`Measured how`}
             value={entry.measuredHow ?? ''}
             maxLength={200}
@@ -88,7 +88,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         <SeenFields line={line} onChange={change} />
       </Part>
       <Part title={tr`What it holds`}>
-        <TextField
+        <EntryText
           label={tr`Colouring metals and the like`}
           value={entry.holds.join(', ')}
           maxLength={60}
@@ -114,7 +114,7 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         <Oxides line={line} onChange={change} />
       </Part>
       <Part title={tr`Notes`}>
-        <TextField
+        <EntryText
           label={tr`Notes`}
           bare
           value={entry.notes ?? ''}
@@ -153,7 +153,7 @@ function NameOf({
   readonly onChange: (patch: Partial<RackEntry>) => void;
 }) {
   return (
-    <TextField
+    <EntryText
       label={tr`Name`}
       bare
       strong

@@ -13,7 +13,7 @@ import { TypedField } from '../../../fields/TypedField';
 import { SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';
 import { withOne } from '../../../stores/withOne';
-import { fieldText, numberText, readNumber, SHOWN, unitOf } from './quantities';
+import { fieldText, numberText, readNumber, SHOWN_QUANTITIES, unitOf } from './quantities';
 
 /** Shown at once; the rest on asking. */
 const FIRST: readonly Quantity[] = [
@@ -45,7 +45,7 @@ export function NumberTable({ line, onChange }: Props) {
       <td className={`w-24 pl-2 ${spoken[q].by === from ? 'font-bold' : ''}`}>
         <TypedField<number | undefined>
           bare
-          label={`${SHOWN[q].label}, ${from === 'sheet' ? tr`from the sheet` : tr`measured`}`}
+          label={`${SHOWN_QUANTITIES[q].label}, ${from === 'sheet' ? tr`from the sheet` : tr`measured`}`}
           shown={value === undefined ? '' : fieldText(q, value, units)}
           read={(text) =>
             text.trim() === '' ? { ok: true, value: undefined } : readNumber(q, text, units)
@@ -73,7 +73,9 @@ export function NumberTable({ line, onChange }: Props) {
           {shown.map((q) => (
             <tr key={q} className="border-base-300 border-b align-baseline">
               <th className="py-1 font-normal" scope="row">
-                <span className="quiet block text-sm leading-tight">{SHOWN[q].label}</span>
+                <span className="quiet block text-sm leading-tight">
+                  {SHOWN_QUANTITIES[q].label}
+                </span>
                 <span className="num font-bold">{numberText(q, spoken[q].value, units)}</span>{' '}
                 <span className="num quiet text-sm">{unitOf(q, units)}</span>
                 <span className="quiet block text-xs">
@@ -104,7 +106,7 @@ export function NumberTable({ line, onChange }: Props) {
 
 /** An error in the unit shown: of temperatures, as a difference. */
 function errorText(q: Quantity, error: number, fahrenheit: boolean): string {
-  const { one, digits } = SHOWN[q];
+  const { one, digits } = SHOWN_QUANTITIES[q];
   return one === undefined
     ? String(Math.round(fahrenheit ? error * 1.8 : error))
     : (error / one).toFixed(digits);

@@ -13,7 +13,7 @@ interface Props<T> {
   readonly onCommit: (value: T) => void;
 }
 
-export function TextField<T = string>(props: Props<T>) {
+export function EntryText<T = string>(props: Props<T>) {
   const { label, bare, strong, value, maxLength, read, onCommit } = props;
   return (
     <TypedField<T>

@@ -2,10 +2,10 @@
 import { QUANTITY_LIMITS } from '@zanfirico/contract';
 import { METRIC, type Quantity } from '@zanfirico/core';
 import * as fc from 'fast-check';
-import { fieldText, readNumber, SHOWN, unitOf } from './quantities';
+import { fieldText, readNumber, SHOWN_QUANTITIES, unitOf } from './quantities';
 
 const INCH = { temperature: 'F', length: 'in', mass: 'lb' } as const;
-const all = Object.keys(SHOWN) as Quantity[];
+const all = Object.keys(SHOWN_QUANTITIES) as Quantity[];
 
 describe('numbers of a glass', () => {
   it.each<[Quantity, string, number]>([
@@ -46,7 +46,7 @@ describe('numbers of a glass', () => {
           for (const units of [METRIC, INCH]) {
             const read = readNumber(q, fieldText(q, value, units), units);
             if (!read.ok) throw new Error(read.problem);
-            const { one, digits } = SHOWN[q];
+            const { one, digits } = SHOWN_QUANTITIES[q];
             const slack = one === undefined ? 0.51 : 0.51 * 10 ** -digits * one;
             expect(Math.abs(read.value - value)).toBeLessThanOrEqual(slack * (1 + 1e-9));
           }

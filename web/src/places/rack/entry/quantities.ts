@@ -18,7 +18,7 @@ interface Shown {
   readonly digits: number;
 }
 
-export const SHOWN: Readonly<Record<Quantity, Shown>> = {
+export const SHOWN_QUANTITIES: Readonly<Record<Quantity, Shown>> = {
   expansion: { label: tr`Expansion 20–300 °C`, unit: '×10⁻⁷/K', one: 1e-7, digits: 1 },
   strainPoint: { label: tr`Strain point`, unit: '°C', one: undefined, digits: 0 },
   annealing: { label: tr`Annealing point`, unit: '°C', one: undefined, digits: 0 },
@@ -34,11 +34,13 @@ export const SHOWN: Readonly<Record<Quantity, Shown>> = {
 
 /** The unit's sign. */
 export const unitOf = (q: Quantity, units: DisplayUnits): string =>
-  SHOWN[q].one === undefined ? displayUnit('temperature', units).symbol : SHOWN[q].unit;
+  SHOWN_QUANTITIES[q].one === undefined
+    ? displayUnit('temperature', units).symbol
+    : SHOWN_QUANTITIES[q].unit;
 
 /** A value as the field shows it, without its unit. */
 export function numberText(q: Quantity, value: number, units: DisplayUnits): string {
-  const { one, digits } = SHOWN[q];
+  const { one, digits } = SHOWN_QUANTITIES[q];
   return one === undefined
     ? String(Math.round(fromSI(value, displayUnit('temperature', units))))
     : String(Number((value / one).toFixed(digits)));
@@ -60,7 +62,7 @@ export function readNumber(
   units: DisplayUnits,
 ):
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly problem: string } {
-  const { label, one } = SHOWN[q];
+  const { label, one } = SHOWN_QUANTITIES[q];
   const { minimum, maximum } = QUANTITY_LIMITS[q];
   let value: number;
   if (q === 'expansion') {

@@ -7,14 +7,14 @@ import { changeDevice, putDeviceOut, readChanges } from '../../../api/door';
 import { SelectField } from '../../../fields/SelectField';
 import { useMe } from '../../../stores/me';
 import { troubled } from '../../../stores/troubled';
-import { DOOR, EVERY_MS } from './NetworkSwitch';
+import { DOOR_QUESTION, EVERY_MS } from './NetworkSwitch';
 
 const moment = (ms: number): string => format(ms, 'd MMM, HH:mm');
 
 export function DevicesIn({ devices }: { readonly devices: readonly SessionLine[] }) {
   const asked = useQueryClient();
   const mine = useMe((s) => s.me?.session);
-  const onSuccess = () => asked.invalidateQueries({ queryKey: DOOR });
+  const onSuccess = () => asked.invalidateQueries({ queryKey: DOOR_QUESTION });
   const change = useMutation({
     mutationFn: ({ id, name, may }: { id: string; name: string; may: May }) =>
       changeDevice(id, name, may),

@@ -9,14 +9,14 @@ import { Qr } from '../../../marks/Qr';
 import { useMay, useMe } from '../../../stores/me';
 import { troubled } from '../../../stores/troubled';
 
-export const DOOR = ['door'];
+export const DOOR_QUESTION = ['door'];
 
 /** Asked so often while it is looked at, ms. */
 export const EVERY_MS = 4000;
 
 export const useDoor = () =>
   useQuery({
-    queryKey: DOOR,
+    queryKey: DOOR_QUESTION,
     queryFn: readDoor,
     refetchInterval: EVERY_MS,
     enabled: useMay('lead'),
@@ -28,7 +28,7 @@ export function NetworkSwitch() {
   const here = useMe((s) => s.me?.here ?? true);
   const turn = useMutation({
     mutationFn: openLan,
-    onSuccess: () => asked.invalidateQueries({ queryKey: DOOR }),
+    onSuccess: () => asked.invalidateQueries({ queryKey: DOOR_QUESTION }),
     onError: troubled,
   });
   const lan = door.data?.lan;

@@ -2,8 +2,8 @@
 import { LIMITS } from '@zanfirico/contract';
 import { boxOf, tr, trWord } from '@zanfirico/core';
 import { BoxFields } from '../../../annealing/BoxFields';
-import { Item, Measure, Name } from './rows';
-import { ShopList } from './ShopSection';
+import { Item, MeasureField, Name } from './rows';
+import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';
 
 /** What the figures are told for, °C. Common practice, no source. */
@@ -12,7 +12,7 @@ const CUSTOMARY_HOLD = 510;
 export function Annealers({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopList
+    <ShopListRows
       lists={lists}
       list="annealers"
       title={tr`Annealers`}
@@ -50,7 +50,7 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
             }}
           />
           {(['width', 'depth', 'height'] as const).map((field) => (
-            <Measure
+            <MeasureField
               key={field}
               label={`${box.name}, ${trWord(field)}`}
               shows={trWord(field)}
@@ -63,6 +63,6 @@ export function Annealers({ lists }: { readonly lists: ShopLists }) {
           ))}
         </Item>
       ))}
-    </ShopList>
+    </ShopListRows>
   );
 }

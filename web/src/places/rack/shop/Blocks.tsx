@@ -1,7 +1,7 @@
 // The blocks, by their inside diameters.
 import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
-import { Gone, Measure } from './rows';
+import { Gone, MeasureField } from './rows';
 import { ShopSection } from './ShopSection';
 import { MOST, type ShopLists } from './useShopLists';
 
@@ -22,7 +22,7 @@ export function Blocks({ lists }: { readonly lists: ShopLists }) {
       <ul className="mt-1 flex flex-wrap gap-x-4">
         {document.blocks.map((block, i) => (
           <li key={i} className="flex items-center">
-            <Measure
+            <MeasureField
               label={tr`Block ${i + 1}, inside`}
               shows="⌀"
               value={block}

@@ -1,14 +1,14 @@
 // The glory holes.
 import { LIMITS } from '@zanfirico/contract';
 import { STUDIO_FIRES, tr, trWord } from '@zanfirico/core';
-import { Item, Measure, Name } from './rows';
-import { ShopList } from './ShopSection';
+import { Item, MeasureField, Name } from './rows';
+import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';
 
 export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopList
+    <ShopListRows
       lists={lists}
       list="gloryHoles"
       title={tr`Glory holes`}
@@ -29,7 +29,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
             }}
           />
           {(['mouth', 'reach'] as const).map((field) => (
-            <Measure
+            <MeasureField
               key={field}
               label={`${hole.name}, ${trWord(field)}`}
               shows={trWord(field)}
@@ -40,7 +40,7 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
               }}
             />
           ))}
-          <Measure
+          <MeasureField
             label={tr`${hole.name}, heat`}
             shows={tr`heat`}
             kind="temperature"
@@ -53,6 +53,6 @@ export function GloryHoles({ lists }: { readonly lists: ShopLists }) {
           />
         </Item>
       ))}
-    </ShopList>
+    </ShopListRows>
   );
 }

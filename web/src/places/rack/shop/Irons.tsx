@@ -1,14 +1,14 @@
 // The irons: pipes and punties.
 import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
-import { Item, Measure, Name } from './rows';
-import { ShopList } from './ShopSection';
+import { Item, MeasureField, Name } from './rows';
+import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';
 
 export function Irons({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopList
+    <ShopListRows
       lists={lists}
       list="irons"
       title={tr`Irons`}
@@ -28,7 +28,7 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
               lists.change('irons', i, { name });
             }}
           />
-          <Measure
+          <MeasureField
             label={tr`${iron.name}, across`}
             shows="⌀"
             value={iron.diameter}
@@ -50,6 +50,6 @@ export function Irons({ lists }: { readonly lists: ShopLists }) {
           </select>
         </Item>
       ))}
-    </ShopList>
+    </ShopListRows>
   );
 }

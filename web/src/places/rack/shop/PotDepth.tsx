@@ -1,7 +1,7 @@
 // How much glass stands in the pot: a low pot lets no iron deep.
 import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
-import { Item, Measure } from './rows';
+import { Item, MeasureField } from './rows';
 import { ShopSection } from './ShopSection';
 import type { ShopLists } from './useShopLists';
 
@@ -29,7 +29,7 @@ export function PotDepth({ lists: { document, keep } }: { readonly lists: ShopLi
             }}
           >
             <span className="flex-1">{tr`today’s depth`}</span>
-            <Measure
+            <MeasureField
               label={tr`Glass in the pot, deep`}
               shows={tr`deep`}
               value={potDepth}

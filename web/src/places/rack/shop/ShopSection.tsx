@@ -36,7 +36,7 @@ export function ShopSection({ title, says, count, most, onAdd, children }: Props
 }
 
 /** One of the lists of named rows. */
-export function ShopList({
+export function ShopListRows({
   lists,
   list,
   title,

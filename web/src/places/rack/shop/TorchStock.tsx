@@ -2,14 +2,14 @@
 import { tr } from '@zanfirico/core';
 import { LIMITS } from '@zanfirico/contract';
 import { GlassOptions } from '../../../fields/GlassField';
-import { Item, Measure } from './rows';
-import { ShopList } from './ShopSection';
+import { Item, MeasureField } from './rows';
+import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';
 
-export function TorchStock({ lists }: { readonly lists: ShopLists }) {
+export function TorchStockFields({ lists }: { readonly lists: ShopLists }) {
   const { document } = lists;
   return (
-    <ShopList
+    <ShopListRows
       lists={lists}
       list="stock"
       title={tr`Torch stock`}
@@ -51,7 +51,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           >
             <GlassOptions value={s.glass} />
           </select>
-          <Measure
+          <MeasureField
             label={tr`Stock ${i + 1}, across`}
             shows="⌀"
             value={s.diameter}
@@ -62,7 +62,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
             }}
           />
           {s.wall !== undefined && (
-            <Measure
+            <MeasureField
               label={tr`Stock ${i + 1}, wall`}
               shows={tr`wall`}
               value={s.wall}
@@ -73,7 +73,7 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
               }}
             />
           )}
-          <Measure
+          <MeasureField
             label={tr`Stock ${i + 1}, stick length`}
             shows={tr`long`}
             value={s.length}
@@ -84,6 +84,6 @@ export function TorchStock({ lists }: { readonly lists: ShopLists }) {
           />
         </Item>
       ))}
-    </ShopList>
+    </ShopListRows>
   );
 }

@@ -3,7 +3,7 @@ import { tr } from '@zanfirico/core';
 import { X } from 'lucide-react';
 import type { TypedKind } from '@zanfirico/core';
 import type { ReactNode } from 'react';
-import type { Bounds } from '../../../fields/bounds';
+import type { FieldBounds } from '../../../fields/bounds';
 import { QuantityField } from '../../../fields/QuantityField';
 
 /** One row with its cross. */
@@ -76,7 +76,7 @@ export function Name({
 }
 
 /** A measure in a row, a length unless said otherwise, its label only for those who hear it. */
-export function Measure({
+export function MeasureField({
   label,
   shows,
   value,
@@ -89,7 +89,7 @@ export function Measure({
   readonly shows: string;
   readonly value: number;
   readonly onCommit: (v: number) => void;
-} & Bounds) {
+} & FieldBounds) {
   return (
     <div className="flex w-24 shrink-0 items-end gap-1">
       <span className="quiet pb-1 text-sm" aria-hidden="true">

@@ -1,6 +1,6 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
 import { fileName } from '@zanfirico/contract';
-import { cutList, ORDINARY_SHOP, printText, type Cut, type Stock, tr } from '@zanfirico/core';
+import { cutList, ORDINARY_SHOP, printText, type StockCut, type Stock, tr } from '@zanfirico/core';
 import { csvOf } from '../../../../exports/csv';
 import { useState } from 'react';
 import { download } from '../../../../exports/download';
@@ -16,13 +16,13 @@ const STICK = 1.5;
 interface Group {
   readonly stock: Stock;
   readonly glass: string;
-  readonly cuts: Cut[];
+  readonly cuts: StockCut[];
 }
 
 /** Cuts of one piece, gathered by the stock they come from. */
 function groupsOf(last: NonNullable<OnBoard['last']>, document: OnBoard['document']): Group[] {
   const groups: Group[] = [];
-  const add = (stock: Stock, glass: string, cut: Cut): void => {
+  const add = (stock: Stock, glass: string, cut: StockCut): void => {
     let home = groups.find((g) => g.glass === glass && sameStock(g.stock, stock));
     if (!home) {
       home = { stock, glass, cuts: [] };

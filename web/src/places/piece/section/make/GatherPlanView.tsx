@@ -10,13 +10,13 @@ import {
   tr,
 } from '@zanfirico/core';
 import { QuantityField } from '../../../../fields/QuantityField';
-import { Verdict } from '../../../../marks/Verdict';
+import { VerdictMark } from '../../../../marks/Verdict';
 import { useBoard } from '../../../../stores/board';
 import { changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
 import { useShop } from '../../../../stores/theShop';
 import { usePiece } from '../../usePiece';
-import { shown } from '../../../../fields/shown';
+import { shownNumber } from '../../../../fields/shown';
 import { FigureRow } from '../../FigureRow';
 import { Weighing } from './Weighing';
 import { SelectField } from '../../../../fields/SelectField';
@@ -30,7 +30,7 @@ const gathersText = (n: number): string => (n === 1 ? tr`1 gather` : tr`${n} gat
 function OurWeight() {
   const ours = useShop((s) => s.shop?.document.learnt?.weight);
   return ours ? (
-    <p className="quiet leading-snug">{trNodes`Gathered for pieces as you make them: ${(<span className="num">×{shown(ours.factor, 2)}</span>)} of the drawn weight, ours, of ${(<span className="num">{ours.count}</span>)}; without it for the weight as drawn.`}</p>
+    <p className="quiet leading-snug">{trNodes`Gathered for pieces as you make them: ${(<span className="num">×{shownNumber(ours.factor, 2)}</span>)} of the drawn weight, ours, of ${(<span className="num">{ours.count}</span>)}; without it for the weight as drawn.`}</p>
   ) : null;
 }
 
@@ -84,7 +84,7 @@ export function GatherPlanView() {
           </ul>
           <Stages part={part} />
           <div className="mt-2">
-            <Verdict verdict={part.gathers.verdict} />
+            <VerdictMark verdict={part.gathers.verdict} />
           </div>
           <Weighing part={part} index={index} />
         </>

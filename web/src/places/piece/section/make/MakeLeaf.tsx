@@ -8,7 +8,7 @@ import { changeMaking, useDraft } from '../../../../stores/draft';
 import { useRack } from '../../../../stores/theRack';
 import { usePiece } from '../../usePiece';
 import { GatherPlanView } from './GatherPlanView';
-import { TorchStock } from './StockToTake';
+import { StockToTake } from './StockToTake';
 import { TagsField } from './TagsField';
 
 const TENTH = 1e-4;
@@ -103,7 +103,7 @@ export function MakeLeaf() {
           }}
         />
       </div>
-      {way === 'furnace' ? <GatherPlanView /> : <TorchStock />}
+      {way === 'furnace' ? <GatherPlanView /> : <StockToTake />}
       <TagsField tags={document.tags ?? NO_TAGS} />
       <label className="mt-4 flex flex-col">
         <span className="quiet text-sm">{tr`Notes`}</span>

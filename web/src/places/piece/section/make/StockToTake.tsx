@@ -8,7 +8,7 @@ import { StockColour } from './StockColour';
 import { CutListView } from './CutListView';
 import { Moves } from './Moves';
 
-export function TorchStock() {
+export function StockToTake() {
   const { document, last } = usePiece();
   const units = useDisplay((s) => s.units);
   if (!last) return <p className="quiet mt-4">{tr`The stock comes with the form.`}</p>;

@@ -3,7 +3,7 @@ import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   ANYBODY,
-  ENOUGH,
+  ENOUGH_WEIGH_INS,
   learnedBy,
   ofHand,
   printText,
@@ -110,7 +110,7 @@ export function Weighing({ part, index }: { readonly part: PlannedPart; readonly
       <p className="mt-2 leading-snug">
         {learned.spread === undefined ? (
           <>
-            {tr`Nothing learned yet for the ${person} on this iron in this glass: ${counting.length} of ${ENOUGH} weigh-ins.`}
+            {tr`Nothing learned yet for the ${person} on this iron in this glass: ${counting.length} of ${ENOUGH_WEIGH_INS} weigh-ins.`}
           </>
         ) : (
           <>

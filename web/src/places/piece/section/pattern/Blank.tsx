@@ -19,7 +19,7 @@ interface Props {
   readonly set: (change: Partial<PiecePattern>) => void;
 }
 
-export function Blank({ pattern, blank, part, drawn, set }: Props) {
+export function BlankLeaf({ pattern, blank, part, drawn, set }: Props) {
   const { carried } = usePiece();
   const { trouble } = useNotices();
   const share =

@@ -1,7 +1,7 @@
 // The blank with the figure on it, as it is laid before blowing out.
 import { tr } from '@zanfirico/core';
 import type { Shape } from '@zanfirico/core';
-import { glassPath, halfPath, linePath, type Sheet } from '../../../../marks/outline';
+import { glassPath, halfPath, linePath, type FittedSheet } from '../../../../marks/outline';
 import { PatternMark } from '../../../../marks/section/PatternMark';
 import type { CarriedPattern } from '../../useCarried';
 
@@ -17,7 +17,7 @@ export function BlankDrawing({
   readonly carried: CarriedPattern | undefined;
 }) {
   const scale = Math.min((WIDTH - 2 * PAD) / (2 * shape.widest), (HEIGHT - 2 * PAD) / shape.height);
-  const sheet: Sheet = {
+  const sheet: FittedSheet = {
     axis: WIDTH / 2,
     table: HEIGHT - PAD + shape.lowest * scale,
     scale,

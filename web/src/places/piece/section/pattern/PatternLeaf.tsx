@@ -11,12 +11,12 @@ import { changePiece } from '../../../../stores/draft';
 import { useWords } from '../../../../fields/useWords';
 import { useDisplay } from '../../../../stores/display';
 import { usePiece } from '../../usePiece';
-import { Blank } from './Blank';
+import { BlankLeaf } from './Blank';
 import { FigureFields } from './FigureFields';
 import { NoPattern } from './NoPattern';
 import { StretchCurve } from './StretchCurve';
 import { TemplateDialog } from './TemplateDialog';
-import { shown } from '../../../../fields/shown';
+import { shownNumber } from '../../../../fields/shown';
 
 export function PatternLeaf() {
   const { document, last } = usePiece();
@@ -122,11 +122,11 @@ function WithPattern({
       )}
       {row && (
         <p className="num text-sm">
-          {tr`round ×${shown(row.hoop, 2)}, along ×${shown(row.meridian, 2)}, wall ${text(row.blank.wall)} `}
+          {tr`round ×${shownNumber(row.hoop, 2)}, along ×${shownNumber(row.meridian, 2)}, wall ${text(row.blank.wall)} `}
           → {text(row.final.wall)}
         </p>
       )}
-      <Blank pattern={pattern} blank={blank} part={part} drawn={drawn} set={set} />
+      <BlankLeaf pattern={pattern} blank={blank} part={part} drawn={drawn} set={set} />
       {carried && <StretchCurve map={carried.map} />}
       <div className="mt-3 flex flex-wrap gap-2">
         <button
