@@ -238,10 +238,11 @@ export { draftPlaced, type Drafted, type Stopped } from './sequence/draftPlaced'
 export { placeOnClock } from './heat/placeOnClock';
 export { firesFor, potFor, STUDIO_FIRES, type Fires } from './heat/surroundings';
 export { beginsAt } from './work/clock';
+export { IN_FIRE } from './work/heatPlace';
 export { inWords } from './units/inWords';
 export { piecesFires, type NamedHole } from './piece/fires';
 export { INSTEAD } from './crew/instead';
-export { ordinaryCrew, ORDINARY_CREWS } from './crew/ordinaryCrews';
+export { ordinaryCrew, ordinaryCrews } from './crew/ordinaryCrews';
 export { ourSeconds, secondsOf, type PaceOfKinds } from './work/durations';
 export { lyingBits } from './piece/followed';
 export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';

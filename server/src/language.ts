@@ -1,7 +1,7 @@
 // Each request is answered in the language of whoever asks: what their page is set to (its cookie), else their browser's.
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { speak } from '@zanfirico/core';
-import { languageOf, nearest, type Language } from '@zanfirico/words';
+import { languageOf, LANGUAGES, nearest, type Language } from '@zanfirico/words';
 import italian from '@zanfirico/words/it.json';
 import { fill, tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 import type { RequestHandler } from 'express';
@@ -28,6 +28,11 @@ export function speakAsAsked(): void {
     return catalogue ? tongue(language, catalogue)(message, values) : fill(message, values);
   });
 }
+
+/** What something is said in each of the languages, each once: words a thing is found by, whoever asks. */
+export const inEveryLanguage = (says: () => string): string[] => [
+  ...new Set(LANGUAGES.map((l) => asking.run(l.code, says))),
+];
 
 /** Works on a request in its language. */
 export const inTheirLanguage: RequestHandler = (req, _res, next) => {

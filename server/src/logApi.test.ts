@@ -70,9 +70,9 @@ it('what was boxed waits until it is opened, and stands as it came out; the last
 });
 
 it('given up at the bench is lost, and where; the morning after is no part of the making’s time', async () => {
-  const id = await make('bowl', {}, { kind: 'given up', where: 'the transfer', at: T0 + 400_000 });
+  const id = await make('bowl', {}, { kind: 'given up', where: 'Passaggio', at: T0 + 400_000 });
   const before = ((await api.get('/api/log')).body as LogPage).lines[0];
-  expect(before).toMatchObject({ outcome: 'lost', where: 'the transfer' });
+  expect(before).toMatchObject({ outcome: 'lost', where: 'transfer' });
   await tell(id, { kind: 'cause', what: 'neck', at: T0 + 90_000_000 });
   const after = ((await api.get('/api/log')).body as LogPage).lines[0];
   expect(after?.lastAt).toBe(before?.lastAt);

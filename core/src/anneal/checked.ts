@@ -183,7 +183,7 @@ const boxSets = (
   schedule: Schedule,
 ): { readonly slowIsBox: boolean; readonly quickIsBox: boolean } => ({
   slowIsBox: schedule.slowRate.value >= naturalRate(input.box, input.holdTemperature),
-  quickIsBox: !schedule.rows.some((row) => row.name === QUICK_ROW),
+  quickIsBox: !schedule.rows.some((row) => row.quick === true),
 });
 
 /** Falls and soak by as much as what is used is too much or too little. */
@@ -215,9 +215,10 @@ export function seenAs(
   return { perCentimetre, temper: realTemper(1, DISC_PER / perCentimetre) };
 }
 
-const SIMULATED = tr`Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).`;
+const SIMULATED = () =>
+  tr`Simulated: heat (Carslaw & Jaeger), structure (Tool 1946; Narayanaswamy 1971; Moynihan 1976), stress (Gardon & Narayanaswamy 1970).`;
 
-const SECTION = tr`In its drawn section, by finite elements (Crouzeix & Raviart 1973).`;
+const SECTION = () => tr`In its drawn section, by finite elements (Crouzeix & Raviart 1973).`;
 
 /** The schedule with what stays and what passes as the simulation has it. */
 function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Schedule {
@@ -249,7 +250,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
                     },
                   ]),
             ],
-            source: `${SIMULATED} ${SECTION}`,
+            source: `${SIMULATED()} ${SECTION()}`,
             changes: tr`What is thickest ${section.keeps.where}, and how it stands in the box; “Where” shows it.`,
           }
         : {
@@ -265,7 +266,7 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
                 kind: 'stress',
               },
             ],
-            source: SIMULATED,
+            source: SIMULATED(),
             changes: byStep
               ? tr`The step between thick and thin drives this: an even wall would shorten the night most.`
               : tr`The thickest wall drives this, by its square: thinner there would shorten the night most.`,
@@ -282,12 +283,9 @@ function believed(schedule: Schedule, outcome: InBox, input: ScheduleInput): Sch
           { name: tr`kiln then`, value: worst.kiln, kind: 'temperature' },
           { name: tr`after the last piece`, value: worst.time, kind: 'time' },
         ],
-        source: tr`${SIMULATED} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,
+        source: tr`${SIMULATED()} Shand, Glass Engineering Handbook (≈ 1000 psi prolonged).`,
         changes: tr`Keep the door shut: a draught is a faster fall than any programme.`,
       },
     },
   };
 }
-
-/** The row of a programmed fall below the strain range. */
-const QUICK_ROW = tr`Fall below the strain range`;

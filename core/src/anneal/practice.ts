@@ -3,9 +3,9 @@ import { tr } from '../words/tr';
 
 /** The residual centre tension each practice allows, Pa (about 27 nm/cm of retardation per MPa in soda-lime). */
 export const PRACTICES = {
-  fine: { allows: 0.4e6, name: tr`Casting and fine work` },
-  studio: { allows: 1e6, name: tr`Studio ware` },
-  plain: { allows: 2e6, name: tr`Plain ware, even kiln` },
+  fine: { allows: 0.4e6, name: () => tr`Casting and fine work` },
+  studio: { allows: 1e6, name: () => tr`Studio ware` },
+  plain: { allows: 2e6, name: () => tr`Plain ware, even kiln` },
 } as const;
 
 /** fine | studio | plain. */

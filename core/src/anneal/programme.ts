@@ -5,6 +5,8 @@ import { climbAt, naturalTime, type Box, type Fall } from './box';
 /** One row of the programme. `start` counts from the last piece in, so the climb and the hold are negative. */
 export interface ScheduleRow {
   readonly kind: 'climb' | 'hold' | 'soak' | 'fall' | 'off';
+  /** A programmed fall below the strain range. */
+  readonly quick?: true;
   readonly name: string;
   readonly from: number;
   readonly to: number;
@@ -54,10 +56,12 @@ export function layRows(
     to: number,
     duration: number,
     rate?: number,
+    quick?: true,
   ): void => {
     const last = rows[rows.length - 1];
     const start = last ? last.start + last.duration : -input.holding - climb;
-    if (duration > 0) rows.push({ kind, name, from, to, start, duration, rate });
+    if (duration > 0)
+      rows.push({ kind, name, from, to, start, duration, rate, ...(quick && { quick }) });
   };
   add('climb', tr`Empty box up to the hold`, box.room, hold, climb, rate);
   add('hold', tr`Hold for the pieces`, hold, hold, input.holding);
@@ -74,6 +78,7 @@ export function layRows(
       quickFall.leaves,
       quickFall.programmed,
       quick,
+      true,
     );
   if (quickFall.natural > 0)
     add('off', tr`Power off, door shut`, quickFall.leaves, Math.min(end, door), quickFall.natural);

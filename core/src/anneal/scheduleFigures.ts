@@ -10,7 +10,8 @@ import { FROZEN_UNDER } from './ramp';
 import type { Schedule, ScheduleInput } from './scheduleInput';
 import { BOX_EVENS } from './soak';
 
-const ADAMS = tr`Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.`;
+const ADAMS = () =>
+  tr`Adams & Williamson 1920; Timoshenko & Goodier; structural factor from memory until simulated.`;
 
 const bodyWords = {
   slab: 'air on both sides',
@@ -99,7 +100,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
           { name: tr`of σ, the wall takes`, value: slow * lasting.wall, kind: 'stress' },
           { name: tr`of σ, the step takes`, value: slow * lasting.step, kind: 'stress' },
         ],
-        source: ADAMS,
+        source: ADAMS(),
         changes:
           lasting.step > lasting.wall
             ? tr`The step between thick and thin drives this: a more even wall would shorten the night.`
@@ -173,7 +174,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
           { name: tr`from the wall`, value: realSlow * lasting.wall, kind: 'stress' },
           { name: tr`from the step`, value: realSlow * lasting.step, kind: 'stress' },
         ],
-        source: ADAMS,
+        source: ADAMS(),
         changes: tr`A slower fall, in proportion; a thinner wall, by its square.`,
       },
     },

@@ -5,13 +5,17 @@ import type { Way } from '../work/step';
 import type { Person } from './share';
 
 /** Crews as studios have them, by names `trWord` says. Common practice, no source. */
-export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] = [
+export const ordinaryCrews = (): readonly (readonly [string, readonly Person[]])[] => [
   [mark('One'), [{ id: 'p1', name: tr`gaffer`, skills: SKILLS }]],
   [
     mark('Two'),
     [
       { id: 'p1', name: tr`gaffer`, skills: ['gaff', 'gather', 'blow'] },
-      { id: 'p2', name: tr`second hand`, skills: ['gather', 'bit', 'blow', 'shield', 'door'] },
+      {
+        id: 'p2',
+        name: tr`second hand`,
+        skills: ['gather', 'bit', 'blow', 'shield', 'door'],
+      },
     ],
   ],
   [
@@ -38,5 +42,5 @@ export const ORDINARY_CREWS: readonly (readonly [string, readonly Person[]])[] =
 export const ordinaryCrew = (way: Way, helpers: boolean): readonly Person[] => {
   // What is cut and laid is one person's.
   const name = way === 'torch' ? 'Torch' : helpers && way !== 'kiln' ? 'Two' : 'One';
-  return ORDINARY_CREWS.find(([n]) => n === name)?.[1] ?? [];
+  return ordinaryCrews().find(([n]) => n === name)?.[1] ?? [];
 };

@@ -46,7 +46,7 @@ export const NO_PART = -1;
 /** How a step whose part was never there is kept: no part has this id. */
 const NOBODY = 'none';
 /** The name of an order that never got another. */
-const FIRST_NAME = tr`As planned`;
+const FIRST_NAME = () => tr`As planned`;
 
 /** Steps with their parts by place in the list, as heat, rules and crew ask for them; parts that are gone are nowhere. */
 export function byNumber(steps: readonly NamedStep[], ids: readonly string[]): WorkStep[] {
@@ -85,7 +85,8 @@ export function withSteps<S extends NamedStep>(
 ): KeptOrder<S> {
   const there = order?.variants ?? [];
   const chosen = inHand(order);
-  if (there.length === 0) return { chosen: 0, variants: [{ name: FIRST_NAME, steps: [...steps] }] };
+  if (there.length === 0)
+    return { chosen: 0, variants: [{ name: FIRST_NAME(), steps: [...steps] }] };
   return {
     chosen,
     variants: there.map((v, i) => (i === chosen ? { name: v.name, steps: [...steps] } : v)),
@@ -100,7 +101,7 @@ export function withVariant<S extends NamedStep>(
   steps: readonly S[],
 ): KeptOrder<S> {
   const first =
-    order && order.variants.length > 0 ? order.variants : [{ name: FIRST_NAME, steps: [...now] }];
+    order && order.variants.length > 0 ? order.variants : [{ name: FIRST_NAME(), steps: [...now] }];
   return {
     chosen: first.length,
     // Each variant its own: an edit of one is none of another.

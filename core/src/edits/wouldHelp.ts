@@ -1,5 +1,5 @@
 // Changes of form, and of how it stands, that may shorten a piece's night: each as the piece it would become, to be tried.
-import { tr } from '../words/tr';
+import { tr, type Said } from '../words/tr';
 import type { SectionStands } from '../anneal/section/realSection';
 import type { PlannedPart } from '../piece/derive';
 import { profileSpan, type ProfilePoint } from '../shape/profile';
@@ -31,12 +31,12 @@ const ROUNDED = 3e-3;
 /** Half a millimetre is what a maker can mean. */
 const halfMm = (m: number): string => (Math.round(2000 * m) / 2).toFixed(1).replace('.0', '');
 
-const STANDS: Readonly<Record<SectionStands, string>> = {
-  free: tr`stand it on posts or a grid, off the shelf`,
-  shelf: tr`stand it flat on the shelf`,
-  rim: tr`stand it mouth down`,
-  lying: tr`lay it on its side`,
-  packed: tr`pack it among others`,
+const STANDS: Readonly<Record<SectionStands, Said>> = {
+  free: () => tr`stand it on posts or a grid, off the shelf`,
+  shelf: () => tr`stand it flat on the shelf`,
+  rim: () => tr`stand it mouth down`,
+  lying: () => tr`lay it on its side`,
+  packed: () => tr`pack it among others`,
 };
 
 /** Changes worth trying, thickest glass first. `parts` are the piece's own, as planned. */
@@ -74,7 +74,7 @@ export function wouldHelp<D extends Changed>(
       : []),
     ...ways
       .filter((w) => w !== stands)
-      .map((w) => ({ id: w, says: STANDS[w], piece: stood({ stands: w }) })),
+      .map((w) => ({ id: w, says: STANDS[w](), piece: stood({ stands: w }) })),
   ];
 }
 

@@ -1,5 +1,5 @@
 // Glasses that darken where they touch, and which of two moves first at a heat.
-import { tr, trSense } from '../words/tr';
+import { tr, trSense, type Said } from '../words/tr';
 
 /** What a glass holds that matters to its neighbours. */
 export interface Chemistry {
@@ -8,9 +8,9 @@ export interface Chemistry {
 }
 
 /** These give sulphides and selenides to … (common practice, no source; W. A. Weyl, *Coloured Glasses*, 1951, on the colours). */
-const GIVERS = ['S', tr`Se`, tr`Cd`];
+const GIVERS = ['S', 'Se', 'Cd'];
 /** … these, which go dark. */
-const TAKERS = [tr`Cu`, tr`Pb`, tr`Ag`];
+const TAKERS = ['Cu', 'Pb', 'Ag'];
 
 /** The side of the reaction a glass stands on: it gives (sulphur, selenium, cadmium), takes (copper, lead, silver), or neither. */
 export function reactionFamily({ holds }: Chemistry): 'gives' | 'takes' | 'both' | 'neither' {
@@ -26,13 +26,13 @@ export interface Reaction {
   readonly says: string;
 }
 
-const NAMES: Readonly<Record<string, string>> = {
-  S: tr`sulphur`,
-  Se: tr`selenium`,
-  Cd: tr`cadmium`,
-  Cu: tr`copper`,
-  Pb: trSense('lead', 'metal'),
-  Ag: tr`silver`,
+const NAMES: Readonly<Record<string, Said>> = {
+  S: () => tr`sulphur`,
+  Se: () => tr`selenium`,
+  Cd: () => tr`cadmium`,
+  Cu: () => tr`copper`,
+  Pb: () => trSense('lead', 'metal'),
+  Ag: () => tr`silver`,
 };
 
 /** Do two neighbours react, either way round? */
@@ -47,7 +47,7 @@ export function reaction(a: Chemistry, b: Chemistry): Reaction | undefined {
       return {
         giver,
         taker,
-        says: tr`The ${NAMES[giver] ?? giver} of one and the ${NAMES[taker] ?? taker} of the other darken where they touch. A layer of clear between them stops it.`,
+        says: tr`The ${NAMES[giver]?.() ?? giver} of one and the ${NAMES[taker]?.() ?? taker} of the other darken where they touch. A layer of clear between them stops it.`,
       };
   }
   return undefined;

@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startingParts } from '../shape/forms';
-import { ORDINARY_CREWS } from '../crew/ordinaryCrews';
+import { ordinaryCrews } from '../crew/ordinaryCrews';
 import { planPlaced } from '../crew/planPlaced';
 import type { Person } from '../crew/share';
 import { glassOf, pieceOf, shown } from '../piece/shop.fixture';
@@ -144,11 +144,13 @@ describe('hands', () => {
   });
   it.each(
     (['tumbler', 'bowl', 'bottle', 'stemmed', 'solid'] as const).flatMap((form) =>
-      ORDINARY_CREWS.filter(([name]) => name !== 'Torch').map(([name, people]) => ({
-        form,
-        name,
-        people,
-      })),
+      ordinaryCrews()
+        .filter(([name]) => name !== 'Torch')
+        .map(([name, people]) => ({
+          form,
+          name,
+          people,
+        })),
     ),
   )('a $form by a crew of $name: nothing will not do', ({ form, people }) => {
     const piece = shown(pieceOf(form, 'soft-batch-96', startingParts(form)), people.length > 1);

@@ -43,7 +43,7 @@ const HUES: Readonly<Record<string, readonly [number, number] | undefined>> = {
   pink: [320, 350],
 };
 
-it.each(COLOURS_SEEN.map((c) => [c.says, c.nm] as const))('%s is seen at %d nm', (says, nm) => {
+it.each(COLOURS_SEEN.map((c) => [c.says(), c.nm] as const))('%s is seen at %d nm', (says, nm) => {
   expect(says in HUES).toBe(true);
   const hue = hueOf(interferenceColour(nm, 0, 0));
   const range = HUES[says];

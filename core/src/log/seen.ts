@@ -1,21 +1,21 @@
 // What a piece shows between polarisers: from the colour that is seen to nanometres, and from those and the glass in the way to stress.
-import { tr } from '../words/tr';
+import { tr, type Said } from '../words/tr';
 import { stressFrom } from '../fit/polarised';
 
 /** Colours between crossed polarisers as retardation grows, nm: the classical order of Michel-Lévy's chart, the figures by
  * what this program's own colours show (the test holds them together). */
-export const COLOURS_SEEN: readonly { readonly says: string; readonly nm: number }[] = [
-  { says: tr`black`, nm: 0 },
-  { says: tr`blue-grey`, nm: 150 },
-  { says: tr`white`, nm: 250 },
-  { says: tr`straw`, nm: 330 },
-  { says: tr`orange`, nm: 450 },
-  { says: tr`red`, nm: 500 },
-  { says: tr`purple`, nm: 550 },
-  { says: tr`blue`, nm: 640 },
-  { says: tr`green`, nm: 750 },
-  { says: tr`yellow`, nm: 900 },
-  { says: tr`pink`, nm: 1000 },
+export const COLOURS_SEEN: readonly { readonly says: Said; readonly nm: number }[] = [
+  { says: () => tr`black`, nm: 0 },
+  { says: () => tr`blue-grey`, nm: 150 },
+  { says: () => tr`white`, nm: 250 },
+  { says: () => tr`straw`, nm: 330 },
+  { says: () => tr`orange`, nm: 450 },
+  { says: () => tr`red`, nm: 500 },
+  { says: () => tr`purple`, nm: 550 },
+  { says: () => tr`blue`, nm: 640 },
+  { says: () => tr`green`, nm: 750 },
+  { says: () => tr`yellow`, nm: 900 },
+  { says: () => tr`pink`, nm: 1000 },
 ];
 
 /**

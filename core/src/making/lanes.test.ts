@@ -1,6 +1,6 @@
 // Whose turn a step is: by the clock what runs beside the main part is the helper's, by a crew's plan everybody's own.
 import type { WorkStep } from '../work/facts';
-import { ORDINARY_CREWS } from '../crew/ordinaryCrews';
+import { ordinaryCrews } from '../crew/ordinaryCrews';
 import { lanesOf, whoDoes } from './lanes';
 
 const step = (id: string, kind: WorkStep['kind'], part: number, seconds: number, to?: number) => ({
@@ -36,7 +36,7 @@ it('by a plan each who helps has a lane; what is done between the lead’s steps
   expect(lanesOf(STEPS, [0, 60, 12, 30, 120, 200, 240], 0, leads)).toEqual([0, 0, 0, 0, 0, 0, 0]);
 });
 
-const crewOf = (name: string) => ORDINARY_CREWS.find(([n]) => n === name)?.[1] ?? [];
+const crewOf = (name: string) => ordinaryCrews().find(([n]) => n === name)?.[1] ?? [];
 
 it('alone everything is in one lane and one pair of hands', () => {
   const { lanes, hands } = whoDoes(STEPS, [0, 12, 30, 42, 72, 44, 84], 0, crewOf('One'));

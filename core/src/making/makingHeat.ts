@@ -1,5 +1,4 @@
 // The heat that is really there: the order as it happened put through the bench's heat, and on from now as if nobody did anything.
-import { tr } from '../words/tr';
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, type Vft } from '../glass/viscosity';
@@ -7,6 +6,7 @@ import { bitMean, skinTemperature } from '../heat/heatBits';
 import { zonesNow, type HeatPart, type HeatState } from '../heat/hotShop';
 import type { Fires } from '../heat/surroundings';
 import { walk, type WalkedWork } from '../heat/walk';
+import { STANDS_IN_FIRE } from '../work/heatPlace';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { forecast, type PlanClock } from './forecast';
@@ -91,9 +91,7 @@ function whereIs(state: State, heat: HeatState, part: number): Whereabouts {
   if (span && leads && areOne(heat.groups, leads.part, part))
     return span.what === 'in' ? 'in the fire' : span.what === 'away' ? 'waiting' : 'in hand';
   if (mine.length === 0) return 'waiting';
-  return mine.some((s) => [tr`glory hole`, 'flame'].includes(factsOf(s).heat))
-    ? 'in the fire'
-    : 'in hand';
+  return mine.some((s) => STANDS_IN_FIRE.has(factsOf(s).heat)) ? 'in the fire' : 'in hand';
 }
 
 /**

@@ -18,7 +18,7 @@ export interface Readings {
   readonly area: Figure;
 }
 
-const PAPPUS = tr`Pappus’ theorem on the drawn section, by exact frusta.`;
+const PAPPUS = () => tr`Pappus’ theorem on the drawn section, by exact frusta.`;
 
 /** Puts a piece taken together into figures. */
 export function readings(whole: Whole): Readings {
@@ -34,7 +34,7 @@ export function readings(whole: Whole): Readings {
           { name: tr`glass volume`, value: whole.volume, kind: 'volume' },
           { name: tr`density, mean`, value: whole.mass / whole.volume, kind: 'density' },
         ],
-        source: PAPPUS,
+        source: PAPPUS(),
         changes: tr`Wall counts most where the radius is big.`,
       },
     },
@@ -51,7 +51,7 @@ export function readings(whole: Whole): Readings {
           { name: tr`height`, value: whole.height, kind: 'length' },
           { name: tr`widest, outside`, value: 2 * whole.widest, kind: 'length' },
         ],
-        source: PAPPUS,
+        source: PAPPUS(),
         changes: tr`A thicker wall takes its room from the inside.`,
       },
     },
@@ -111,7 +111,7 @@ export function readings(whole: Whole): Readings {
         says: tr`How high the weight sits above the table, empty.`,
         formula: tr`z = ∮π z r² dz / V`,
         inputs: [{ name: tr`glass volume`, value: whole.volume, kind: 'volume' }],
-        source: PAPPUS,
+        source: PAPPUS(),
         changes: tr`A heavier foot lowers it.`,
       },
     },
@@ -142,7 +142,7 @@ export function readings(whole: Whole): Readings {
         inputs: [
           { name: tr`line above the table`, value: fill.line - whole.lowest, kind: 'length' },
         ],
-        source: PAPPUS,
+        source: PAPPUS(),
         changes: tr`Drag the fill line on the drawing.`,
       },
     },
@@ -168,7 +168,7 @@ export function readings(whole: Whole): Readings {
         says: tr`The outside skin of all parts: what colour and gloss have to cover.`,
         formula: 'A = ∫2π r ds',
         inputs: [{ name: tr`glass volume`, value: whole.volume, kind: 'volume' }],
-        source: PAPPUS,
+        source: PAPPUS(),
         changes: tr`Size, by its square.`,
       },
     },

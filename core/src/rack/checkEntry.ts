@@ -1,5 +1,5 @@
 // What an entry may still get wrong when every number is one a glass could have.
-import { tr, trWord } from '../words/tr';
+import { tr, trWord, type Said } from '../words/tr';
 import { fitVft } from '../glass/viscosity';
 import type { Quantity, RackEntry } from './entry';
 import { estimate } from './estimate';
@@ -13,11 +13,11 @@ export interface EntryProblem {
 }
 
 const POINTS = ['strainPoint', 'annealing', 'softening', 'working'] as const;
-const SAYS: Readonly<Record<(typeof POINTS)[number], string>> = {
-  strainPoint: tr`Strain point`,
-  annealing: tr`Annealing point`,
-  softening: tr`Softening point`,
-  working: tr`Working point`,
+const SAYS: Readonly<Record<(typeof POINTS)[number], Said>> = {
+  strainPoint: () => tr`Strain point`,
+  annealing: () => tr`Annealing point`,
+  softening: () => tr`Softening point`,
+  working: () => tr`Working point`,
 };
 const BY = {
   measured: 'measured',
@@ -42,7 +42,7 @@ export function checkEntry(entry: RackEntry, spoken: SpokenValues): EntryProblem
       problems.push({
         field: `values.${field}`,
         given: degrees(spoken[field].value),
-        message: tr`${SAYS[low]} ${degrees(a.value)} (${trWord(BY[a.by])}) must lie below the ${SAYS[high].toLowerCase()} ${degrees(b.value)} (${trWord(BY[b.by])}). Mend the ${SAYS[other].toLowerCase()} or the ${SAYS[field].toLowerCase()}.`,
+        message: tr`${SAYS[low]()} ${degrees(a.value)} (${trWord(BY[a.by])}) must lie below the ${SAYS[high]().toLowerCase()} ${degrees(b.value)} (${trWord(BY[b.by])}). Mend the ${SAYS[other]().toLowerCase()} or the ${SAYS[field]().toLowerCase()}.`,
       });
     }
     if (problems.length === 0) {

@@ -1,8 +1,10 @@
 // The representative rack: generic glasses to start from. Every value can be replaced by the supplier's sheet.
-import { tr } from '../words/tr';
+import { mark } from '../words/tr';
 import type { Glass } from '../glass/glass';
 
-const SOURCE = tr`Representative of its kind, from memory; replace it with your supplier’s sheet.`;
+const SOURCE = mark(
+  'Representative of its kind, from memory; replace it with your supplier’s sheet.',
+);
 
 // Soft glass in the annealing range and molten, from memory.
 const SOFT = {
@@ -70,7 +72,7 @@ export const REPRESENTATIVE_GLASSES: readonly Glass[] = [
     poisson: 0.2,
     conductivity: 1,
     // EN 572-1 gives c = 720 J/kgK at room temperature; glass in the annealing range holds about 1150 (from memory).
-    source: tr`EN 572-1 for density, stiffness and conductivity; the rest from memory.`,
+    source: mark('EN 572-1 for density, stiffness and conductivity; the rest from memory.'),
   },
   {
     id: 'borosilicate-33',
@@ -87,7 +89,7 @@ export const REPRESENTATIVE_GLASSES: readonly Glass[] = [
     conductivity: 1.2,
     specificHeat: 1150,
     holds: [],
-    source: tr`ISO 3585:1998; hot specific heat and molten density from memory.`,
+    source: mark('ISO 3585:1998; hot specific heat and molten density from memory.'),
   },
 ];
 

@@ -1,5 +1,5 @@
 // The rack as everything else asks it: the shipped entries, the shop's own over them, and what was tested.
-import { tr } from '../words/tr';
+import { tr, type Said } from '../words/tr';
 import { REPRESENTATIVE_COLOURS } from './colours';
 import type { Colour, GlassForm } from '../fit/colour';
 import type { Difference } from '../fit/thread';
@@ -160,17 +160,17 @@ function usualColour(entry: RackEntry): Colour {
   return like ?? (REPRESENTATIVE_COLOURS[0] as Colour);
 }
 
-const SPEAKS: Readonly<Record<Speaker, string>> = {
-  measured: tr`measured here`,
-  sheet: tr`supplier’s sheet`,
-  composition: tr`estimated from the composition`,
-  representative: tr`representative, from memory`,
+const SPEAKS: Readonly<Record<Speaker, Said>> = {
+  measured: () => tr`measured here`,
+  sheet: () => tr`supplier’s sheet`,
+  composition: () => tr`estimated from the composition`,
+  representative: () => tr`representative, from memory`,
 };
 
 /** In words who gives the expansion and the fixed points. */
 function sourceWords(entry: RackEntry, spoken: SpokenValues): string {
   const of = (q: 'expansion' | 'annealing'): string =>
-    `${SPEAKS[spoken[q].by]}${spoken[q].by === 'sheet' && entry.sheetFrom !== undefined ? ` (${entry.sheetFrom})` : ''}`;
+    `${SPEAKS[spoken[q].by]()}${spoken[q].by === 'sheet' && entry.sheetFrom !== undefined ? ` (${entry.sheetFrom})` : ''}`;
   const [expansion, points] = [of('expansion'), of('annealing')];
   return expansion === points
     ? tr`Expansion and points: ${points}.`

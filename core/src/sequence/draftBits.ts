@@ -25,7 +25,7 @@ export function madeApart(bits: readonly DraftBit[], on: number, add: Add): void
 }
 
 /** Said at the second of a pair. */
-export const LARGER = tr`A little larger than the first: taking away is easier.`;
+export const LARGER = () => tr`A little larger than the first: taking away is easier.`;
 
 /** A bit brought hot by a helper, put on, its notch melted in before anything else. */
 export function hotBit(b: DraftBit, kind: StepId, on: number, add: Add, note?: string): void {
@@ -64,7 +64,7 @@ export function others(bits: readonly DraftBit[], vessel: number, add: Add): voi
         b.kind === 'handle' ? 'handle' : 'addBit',
         vessel,
         add,
-        pair && k === 1 ? LARGER : undefined,
+        pair && k === 1 ? LARGER() : undefined,
       );
   }
 }

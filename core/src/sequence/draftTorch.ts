@@ -30,7 +30,7 @@ export function torch({ parts, joins, bits, main, form }: DraftInput, add: Add):
     for (let k = 0; k < Math.min(b.copies, MOST_ALIKE); k += 1) {
       add(b.kind === 'handle' ? 'hook' : 'weld', main, {
         name: b.name,
-        ...(b.copies === 2 && k === 1 && { note: LARGER }),
+        ...(b.copies === 2 && k === 1 && { note: LARGER() }),
       });
       add('notchTorch', main, { name: b.name });
       add('shapeTorch', main, { name: b.name, of: 0.015 });

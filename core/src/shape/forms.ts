@@ -113,7 +113,7 @@ export interface StartingPart {
 }
 
 /** Foot, stem and merese under the bowl, each standing on the last. */
-const UNDER_THE_BOWL: readonly StartingPart[] = [
+const underTheBowl = (): readonly StartingPart[] => [
   {
     name: tr`foot`,
     work: 'solid',
@@ -137,7 +137,7 @@ const UNDER_THE_BOWL: readonly StartingPart[] = [
 /** The parts a new piece of this form starts with, from the table up. */
 export function startingParts(form: Form): readonly StartingPart[] {
   const profile = startingProfile(form);
-  if (form === 'stemmed') return [...UNDER_THE_BOWL, { name: tr`bowl`, profile }];
+  if (form === 'stemmed') return [...underTheBowl(), { name: tr`bowl`, profile }];
   const cut = CUT[form];
   const across = cut && cutFor(cut);
   if (form === 'solid' || across)

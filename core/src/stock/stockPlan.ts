@@ -1,5 +1,5 @@
 // Torch stock: the length of tubing or rod that holds the piece's glass.
-import { tr } from '../words/tr';
+import { tr, trWord } from '../words/tr';
 import type { Glass } from '../glass/glass';
 import type { Tube } from '../shape/conserve';
 import type { Figure } from '../units/why';
@@ -61,7 +61,7 @@ export function planStock(
           { name: tr`glass in the piece`, value: volume, kind: 'volume' },
           { name: 'density', value: glass.density, kind: 'density' },
         ],
-        source: glass.source,
+        source: trWord(glass.source),
         changes: tr`The supplier’s density.`,
       },
     },

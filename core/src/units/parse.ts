@@ -1,5 +1,5 @@
 // Reading what people type: "2 1/4 in", "950F", "1 lb 4 oz", "1:30", "5,7 cm".
-import { tr } from '../words/tr';
+import { tr, type Said } from '../words/tr';
 import { displayUnit, toSI, UNITS, type DisplayUnits, type TypedKind, type Unit } from './quantity';
 
 /** What a field got out of the text: an SI value (°C for temperatures), or a sentence saying what it could not read. */
@@ -22,18 +22,18 @@ const VULGAR: Readonly<Record<string, string>> = {
 const TERM =
   /^\s*(?<sign>[-+−]?)\s*(?:(?<whole>\d+)\s+(?<num>\d+)\s*\/\s*(?<den>\d+)|(?<n>\d+)\s*\/\s*(?<d>\d+)|(?<plain>\d+(?:[.,]\d+)?|[.,]\d+)(?<exp>e[-+]?\d+)?)\s*(?<unit>[^\d\s.,+-][^\d]*?)?\s*(?=$|[\d.,+-])/i;
 
-const EXAMPLES: Record<TypedKind, string> = {
-  length: tr`57 mm, 5.7 cm or 2 1/4 in`,
-  mass: tr`467 g or 1 lb 4 oz`,
-  temperature: tr`510 C or 950F`,
-  temperatureDifference: tr`10 C or 18 F`,
-  rate: tr`55 C/h or 100 F/h`,
-  time: tr`1:30, 1.5 h or 90 min`,
-  volume: tr`250 ml or 8 fl oz`,
-  angle: tr`30 or 30°`,
-  power: tr`4.5 kW or 4500 W`,
-  heatCapacity: '45 kJ/K',
-  ratio: tr`15 or 15 %`,
+const EXAMPLES: Record<TypedKind, Said> = {
+  length: () => tr`57 mm, 5.7 cm or 2 1/4 in`,
+  mass: () => tr`467 g or 1 lb 4 oz`,
+  temperature: () => tr`510 C or 950F`,
+  temperatureDifference: () => tr`10 C or 18 F`,
+  rate: () => tr`55 C/h or 100 F/h`,
+  time: () => tr`1:30, 1.5 h or 90 min`,
+  volume: () => tr`250 ml or 8 fl oz`,
+  angle: () => tr`30 or 30°`,
+  power: () => tr`4.5 kW or 4500 W`,
+  heatCapacity: () => '45 kJ/K',
+  ratio: () => tr`15 or 15 %`,
 };
 
 function findUnit(kind: TypedKind, spelled: string): Unit | undefined {
@@ -59,7 +59,7 @@ function termValue(g: Record<string, string | undefined>): number {
 export function readQuantity(text: string, kind: TypedKind, display: DisplayUnits): QuantityRead {
   const refuse = (why: string): QuantityRead => ({
     ok: false,
-    message: tr`${why} Type for example ${EXAMPLES[kind]}.`,
+    message: tr`${why} Type for example ${EXAMPLES[kind]()}.`,
   });
   if (text.length > 60) return refuse(tr`That is too long for a measure.`);
   let rest = text.replace(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${VULGAR[c] ?? ''}`).trim();
@@ -77,7 +77,7 @@ export function readQuantity(text: string, kind: TypedKind, display: DisplayUnit
     if (terms > 0 && (spelled === undefined || kind === 'temperature'))
       return refuse(tr`"${text.trim()}" is not one measure.`);
     const u = spelled === undefined ? displayUnit(kind, display) : findUnit(kind, spelled);
-    if (!u) return refuse(tr`"${spelled?.trim() ?? ''}" is not a unit of ${NAMES[kind]}.`);
+    if (!u) return refuse(tr`"${spelled?.trim() ?? ''}" is not a unit of ${NAMES[kind]()}.`);
     const value = toSI(termValue(match.groups), u);
     if (!Number.isFinite(value)) return refuse(tr`"${text.trim()}" is not a number.`);
     total += value;
@@ -87,16 +87,16 @@ export function readQuantity(text: string, kind: TypedKind, display: DisplayUnit
   return { ok: true, value: total };
 }
 
-const NAMES: Record<TypedKind, string> = {
-  length: tr`length`,
-  mass: tr`weight`,
-  temperature: tr`temperature`,
-  temperatureDifference: tr`temperature difference`,
-  rate: tr`heating or cooling rate`,
-  time: tr`time`,
-  volume: tr`volume`,
-  angle: tr`angle`,
-  power: tr`power`,
-  heatCapacity: tr`thermal mass`,
-  ratio: tr`proportion`,
+const NAMES: Record<TypedKind, Said> = {
+  length: () => tr`length`,
+  mass: () => tr`weight`,
+  temperature: () => tr`temperature`,
+  temperatureDifference: () => tr`temperature difference`,
+  rate: () => tr`heating or cooling rate`,
+  time: () => tr`time`,
+  volume: () => tr`volume`,
+  angle: () => tr`angle`,
+  power: () => tr`power`,
+  heatCapacity: () => tr`thermal mass`,
+  ratio: () => tr`proportion`,
 };

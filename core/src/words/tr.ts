@@ -1,5 +1,8 @@
 // Words for people. Written in English where they are said; another language is put in from outside.
 
+/** A sentence of a table, said when it is asked for: whose language it is, nobody knows when the file is read. */
+export type Said = () => string;
+
 /** What is said in another language of a message, `{0}` its first value; the message itself where that language lacks it. */
 export type Tongue = (message: string, values: readonly (string | number)[]) => string;
 

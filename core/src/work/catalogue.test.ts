@@ -14,8 +14,8 @@ describe('every kind of step', () => {
   it.each(kinds)('%s: a name, a saying, a tool, a duration, hands that exist', (kind) => {
     const [step, facts] = [STEPS[kind], FACTS[kind]];
     expect(step.id).toBe(kind);
-    expect(step.name).not.toBe('');
-    expect(step.says).toMatch(/[.!]$/);
+    expect(step.name()).not.toBe('');
+    expect(step.says()).toMatch(/[.!]$/);
     expect(step.tool).not.toBe('');
     expect(facts.seconds).toBeGreaterThan(0);
     for (const hand of facts.hands) expect(SKILLS).toContain(hand);

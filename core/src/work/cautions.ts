@@ -1,7 +1,7 @@
 // Cautions said at more than one step, in the same words: a card tells each once, and then its sign.
 import { tr } from '../words/tr';
-export const GLARE = tr`Wear the shade your glory hole calls for; sleeves and closed shoes.`;
-export const TWO = tr`Bit and piece both hot: one person leads.`;
-export const HAND_TORCH = tr`A hand torch needs a clear bench and local gas rules.`;
-export const DOOR_CAUTION = tr`Heat-proof gloves; say that the door opens.`;
-export const TRIMMINGS = tr`Hot trimmings drop: feet clear, pan under.`;
+export const GLARE = () => tr`Wear the shade your glory hole calls for; sleeves and closed shoes.`;
+export const TWO = () => tr`Bit and piece both hot: one person leads.`;
+export const HAND_TORCH = () => tr`A hand torch needs a clear bench and local gas rules.`;
+export const DOOR_CAUTION = () => tr`Heat-proof gloves; say that the door opens.`;
+export const TRIMMINGS = () => tr`Hot trimmings drop: feet clear, pan under.`;

@@ -13,3 +13,14 @@ export type HeatPlace =
   | 'flame'
   | 'soft flame'
   | 'hand torch';
+
+/** Where a piece is shown in the fire: the strands of the Braid dip there. */
+export const IN_FIRE: ReadonlySet<HeatPlace> = new Set([
+  'glory hole',
+  'furnace mouth',
+  'flame',
+  'soft flame',
+  'hand torch',
+]);
+/** Where it stands in the fire at the bench; a hand torch is brought to it. */
+export const STANDS_IN_FIRE: ReadonlySet<HeatPlace> = new Set(['glory hole', 'flame']);

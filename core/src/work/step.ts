@@ -1,5 +1,6 @@
 // A step of the work: what it is called, where it happens, what it needs, where it can hurt.
 import type { Band } from '../glass/consistency';
+import type { Said } from '../words/tr';
 
 /** How the piece is worked. */
 export type Way = 'furnace' | 'torch' | 'kiln';
@@ -21,12 +22,12 @@ export type WorkPlace =
 /** A kind of step. `caution` is there wherever the work can hurt someone. */
 export interface StepKind {
   readonly id: StepId;
-  readonly name: string;
-  readonly says: string;
+  readonly name: Said;
+  readonly says: Said;
   readonly place: WorkPlace;
   readonly tool: string;
   readonly needs: Band | undefined;
-  readonly caution: string | undefined;
+  readonly caution: Said | undefined;
   /** The steps that put the whole piece through the fire. */
   readonly fire: boolean;
 }
@@ -156,11 +157,11 @@ export type StepId =
 /** Puts a step together; whatever is not said is absent. */
 export const step = (
   id: StepId,
-  name: string,
+  name: Said,
   place: WorkPlace,
   tool: string,
-  says: string,
-  more: { needs?: Band; caution?: string; fire?: true } = {},
+  says: Said,
+  more: { needs?: Band; caution?: Said; fire?: true } = {},
 ): StepKind => ({
   id,
   name,

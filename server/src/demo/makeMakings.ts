@@ -173,7 +173,7 @@ function happened(
     t += 2;
     tell({ kind: 'mishap', what: hand.mishap.what });
     if (story.ends === 'lost') {
-      tell({ kind: 'given up', where: 'the transfer' });
+      tell({ kind: 'given up', where: 'transfer' });
       gone = true;
       return;
     }

@@ -8,15 +8,19 @@ import {
   makingState,
   morningOf,
   plannedSeconds,
+  STEPS,
   tookOf,
+  trWord,
   type Derived,
   type MadeAgainst,
   type MakingState,
   type Morning,
+  type StepId,
   type TookOnce,
 } from '@zanfirico/core';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from './database';
+import { inEveryLanguage } from '../language';
 import { drawings, type DrawPiece } from './drawings';
 
 type Good = Extract<Derived, { ok: true }>;
@@ -46,7 +50,7 @@ export interface MakingTaught {
 }
 
 /** The way facts are worked out; another version's are no facts. */
-const FACTS = 3;
+const FACTS = 4;
 
 /** A making with its events from a place on; undefined where there is none. */
 export async function readMaking(
@@ -107,6 +111,11 @@ function moilOf(told: readonly MakingEvent[], measured: Morning['measured']): nu
   return finished > 0 && gathered > finished ? gathered / finished - 1 : undefined;
 }
 
+/** What is found by its words, in the language that is spoken; nothing where there is none. */
+const stepWords = (where = ''): string => (where in STEPS ? STEPS[where as StepId].name() : where);
+const causeWords = (cause: string | undefined): string =>
+  cause === undefined ? '' : causeSays(cause);
+
 /** A making as the log tells it; `outcome` as it came out, or was given up at the bench. */
 export function makingFacts(
   making: MadeThen,
@@ -160,9 +169,9 @@ export function makingFacts(
     facts.annealer ?? '',
     begin.hole ?? '',
     outcome ?? '',
-    facts.where ?? '',
-    morning.cause === undefined ? '' : causeSays(morning.cause),
-    ...mishaps.map((m) => m.what),
+    ...inEveryLanguage(() => stepWords(facts.where)),
+    ...inEveryLanguage(() => causeWords(morning.cause)),
+    ...mishaps.flatMap((m) => inEveryLanguage(() => trWord(m.what))),
     ...told.flatMap((e) => (e.kind === 'note' ? [e.says] : [])),
     ...begin.document.parts.flatMap((p) => (p.colours ?? []).map((c) => c.colour)),
     new Date(begin.at).toISOString().slice(0, 10),
@@ -214,6 +223,9 @@ export async function mendFacts(db: Database): Promise<void> {
     .where(sql<SqlBool>`json_extract(begin, '$.lesson') is null`)
     .where(sql<SqlBool>`facts is null or json_extract(facts, '$.v') is not ${FACTS}`)
     .execute();
-  const drawn = await drawings()(db);
-  for (const { id } of old) await noteMaking(db, id, drawn);
+  if (old.length === 0) return;
+  await db.transaction().execute(async (tx) => {
+    const drawn = await drawings()(tx);
+    for (const { id } of old) await noteMaking(tx, id, drawn);
+  });
 }

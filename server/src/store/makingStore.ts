@@ -1,4 +1,5 @@
 // Makings: each as it began, and its events, a row an event. An event is kept once however often it is sent, and never changed.
+import { withIds } from './stepNamesThen';
 import {
   MOST_EVENTS,
   type MakingBegin,
@@ -109,8 +110,10 @@ async function placeAfter(tx: Database, id: string): Promise<number> {
 async function insertEvents(
   tx: Database,
   id: string,
-  events: readonly MakingEvent[],
+  told: readonly MakingEvent[],
 ): Promise<KeptEvents> {
+  // A file of before, or a screen that was cut off since, may still say a step by its name.
+  const events = told.map(withIds);
   let place = await placeAfter(tx, id);
   for (let from = 0; from < events.length; from += AT_ONCE) {
     const lot = events.slice(from, from + AT_ONCE);

@@ -73,6 +73,37 @@ describe('an older folder', () => {
   });
 });
 
+it('what an event said in a language is an id afterwards, in both; what was somebody’s own word stays', async () => {
+  const { '018_ids_in_events': ids, ...before } = migrations;
+  const sqlite = new SQLite(path);
+  const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
+  await migrate(sqlite, db, before, path, tell);
+  const told = [
+    { kind: 'given up', where: 'Passaggio' },
+    { kind: 'given up', where: 'Transfer' },
+    { kind: 'given up', where: 'Heat: left wing' },
+    { kind: 'given up', where: 'Lick the seam' },
+    { kind: 'reading', of: 'temperature', value: 700, where: 'non si muove più' },
+    { kind: 'broke', when: 'settimane dopo', face: 'in two' },
+  ];
+  sqlite.pragma('foreign_keys = off');
+  const put = sqlite.prepare(
+    "insert into making_events (id, making_id, place, at, event) values (?, 'm', ?, 0, ?)",
+  );
+  told.forEach((e, i) => put.run(String(i), i, JSON.stringify(e)));
+  await migrate(sqlite, db, { ...before, '018_ids_in_events': ids as MigrationStep }, path, tell);
+  const now = sqlite.prepare('select event from making_events order by place').pluck().all();
+  expect(now.map((e) => JSON.parse(e as string) as unknown)).toEqual([
+    { kind: 'given up', where: 'transfer' },
+    { kind: 'given up', where: 'transfer' },
+    { kind: 'given up', where: 'reheat' },
+    { kind: 'given up', where: 'Lick the seam' },
+    { kind: 'reading', of: 'temperature', value: 700, where: 'stopped moving' },
+    { kind: 'broke', when: 'weeks later', face: 'in two' },
+  ]);
+  await db.destroy();
+});
+
 describe('a step that fails', () => {
   it('leaves the database as it was, and says at which step; the next start goes on from there', async () => {
     await older(path, 3);

@@ -2,6 +2,7 @@
 // a document may be another thing tomorrow. Each may be run where a part of it was done already.
 import { sql, type Kysely } from 'kysely';
 import type { MigrationStep } from './migrate';
+import { withIds } from './stepNamesThen';
 
 /** Revisions read at once. */
 const BATCH = 500;
@@ -449,6 +450,22 @@ export const migrations: Readonly<Record<string, MigrationStep>> = {
       await sql`create index if not exists makings_of_class on makings (json_extract(begin, '$.lesson.class'))`.execute(
         db,
       );
+    },
+  },
+  '018_ids_in_events': {
+    // What a making's events said in somebody's language is the id it stands for.
+    up(_db, sqlite) {
+      const put = sqlite.prepare('update making_events set event = ? where id = ?');
+      const told = sqlite
+        .prepare<[], { id: string; event: string }>(
+          `select id, event from making_events where json_extract(event, '$.kind') in ('given up', 'reading', 'broke')`,
+        )
+        .all();
+      for (const { id, event } of told) {
+        const now = JSON.stringify(withIds(JSON.parse(event) as { readonly kind: string }));
+        if (now !== event) put.run(now, id);
+      }
+      return Promise.resolve();
     },
   },
 };

@@ -97,7 +97,7 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
         .filter((p) => p !== input.practice)
         .map((p) => ({
           id: p,
-          name: PRACTICES[p].name,
+          name: PRACTICES[p].name(),
           ask: at(input.holdTemperature, p),
         })),
     ];

@@ -26,7 +26,7 @@ export function PracticeChoice({ practice, inHand, onChange }: Props) {
         value={practice}
         options={(Object.keys(PRACTICES) as Practice[]).map((p) => ({
           value: p,
-          label: PRACTICES[p].name,
+          label: PRACTICES[p].name(),
           note: printText(PRACTICES[p].allows, 'stress', units).replace(/[.,]?0+ /, ' '),
         }))}
         onChange={(chosen) => {

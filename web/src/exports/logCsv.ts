@@ -1,6 +1,5 @@
 // The log as a table: one row a making, how it went and came out. See docs/formats.md.
 import type { LogLine } from '@zanfirico/contract';
-import { causeSays } from '@zanfirico/core';
 import { csvOf } from './csv';
 
 /** CSV text (RFC 4180, CRLF). People's names are left out where `people` is not ticked. */
@@ -13,7 +12,7 @@ export const logCsv = (lines: readonly LogLine[], people: boolean): string =>
       begun: new Date(l.begunAt).toISOString(),
       outcome: l.outcome ?? (l.ended === 'boxed' ? 'not opened' : 'on the bench'),
       lost_at: l.where ?? '',
-      cause: l.cause === undefined ? '' : causeSays(l.cause),
+      cause: l.cause ?? '',
       ...(people && { led: l.lead ?? '' }),
       hole: l.hole ?? '',
       annealer: l.annealer ?? '',

@@ -20,7 +20,7 @@ function rows({ steps, starts, parts, heat }: LeavingOrder) {
       number: i + 1,
       start_s: starts[i] ?? 0,
       seconds: s.seconds,
-      step: s.kind === 'own' ? (s.name ?? '') : kind.name,
+      step: s.kind === 'own' ? (s.name ?? '') : kind.name(),
       detail: s.kind === 'own' ? '' : (s.name ?? ''),
       part: parts[s.part]?.name ?? '',
       joined_to: s.to === undefined ? '' : (parts[s.to]?.name ?? ''),
@@ -33,7 +33,7 @@ function rows({ steps, starts, parts, heat }: LeavingOrder) {
       band: h?.band ?? '',
       pinned: s.pinned === true ? 1 : '',
       verdict: h?.verdict?.verdict ?? '',
-      caution: kind.caution ?? '',
+      caution: kind.caution?.() ?? '',
       note: s.note ?? '',
     };
   });

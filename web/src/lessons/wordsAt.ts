@@ -2,8 +2,12 @@
 import type { ClassDocument } from '@zanfirico/contract';
 import { TWO_WORDS } from '@zanfirico/core';
 
-/** In the order they are said. */
-export const wordsAt = (lesson: ClassDocument, kind: string): string[] => [
-  ...lesson.words.flatMap((w) => (w.kind === kind ? [w.says] : [])),
-  ...(TWO_WORDS[kind] === undefined ? [] : [TWO_WORDS[kind]]),
-];
+/** The teacher's own, in the order they are said. */
+export const ownWordsAt = (lesson: ClassDocument, kind: string): string[] =>
+  lesson.words.flatMap((w) => (w.kind === kind ? [w.says] : []));
+
+/** All that is said at a step of a kind. */
+export const wordsAt = (lesson: ClassDocument, kind: string): string[] => {
+  const two = TWO_WORDS[kind];
+  return [...ownWordsAt(lesson, kind), ...(two ? [two()] : [])];
+};

@@ -4,6 +4,7 @@ import type { Verdict } from '../../units/why';
 import { factsOf, type Skill, type WorkStep } from '../../work/facts';
 import { afterJoins, areOne } from '../../work/joined';
 import type { StepId, Way } from '../../work/step';
+import type { Said } from '../../words/tr';
 
 /** A part as rules ask for it. */
 export interface RulePart {
@@ -40,7 +41,7 @@ export interface Finding {
 export interface Rule {
   readonly id: string;
   /** As the shop says it. */
-  readonly says: string;
+  readonly says: Said;
   readonly check: (input: RuleInput) => readonly Omit<Finding, 'rule'>[];
 }
 
@@ -115,7 +116,7 @@ export function withoutAfter(
 }
 
 /** A rule from its id, its saying and its check. */
-export const rule = (id: string, says: string, check: (input: RuleInput) => At): Rule => ({
+export const rule = (id: string, says: Said, check: (input: RuleInput) => At): Rule => ({
   id,
   says,
   check,

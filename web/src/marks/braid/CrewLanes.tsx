@@ -82,7 +82,7 @@ export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
               if (!mine || !(s.seconds > 0) || !onTheClock(s)) return null;
               const a = x(plan.starts[i] ?? 0);
               const w = Math.max(1.5, x((plan.starts[i] ?? 0) + s.seconds) - a - 1);
-              const name = STEPS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind].name;
+              const name = STEPS[s.kind === 'own' ? (s.like ?? 'shapeBit') : s.kind].name();
               return (
                 <g key={s.id}>
                   <rect

@@ -8,9 +8,17 @@ export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>
 /** "Heat", "Handle: left wing", or an own kind's own name. */
 export function stepName(s: WorkStep): string {
   if (s.kind === 'own') return s.name ?? tr`A step of our own`;
-  const { name } = STEPS[s.kind];
+  const name = STEPS[s.kind].name();
   return s.name === undefined ? name : `${name}: ${s.name}`;
 }
+
+/** What a step is kept as where it is said which it was: its kind, or the name of a kind of somebody's own. */
+export const stepCode = (s: Pick<WorkStep, 'kind' | 'name'>): string =>
+  s.kind === 'own' ? (s.name ?? 'own') : s.kind;
+
+/** A step by what it is kept as; what somebody called it themselves, and what no kind has, as it is. */
+export const stepSays = (code: string): string =>
+  code === 'own' ? tr`A step of our own` : code in STEPS ? STEPS[code as StepId].name() : code;
 
 const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
   [tr`Heats`, (id) => factsOf({ kind: id }).does === 'heat'],
@@ -34,7 +42,7 @@ const atTorch = (id: StepId): boolean => ['torch', 'kiln'].includes(STEPS[id].pl
 
 /** A kind as it is offered: furnace and torch have some of the same name. */
 export const offeredAs = (id: StepId): string =>
-  STEPS[id].place === 'torch' ? tr`${STEPS[id].name}, torch` : STEPS[id].name;
+  STEPS[id].place === 'torch' ? tr`${STEPS[id].name()}, torch` : STEPS[id].name();
 
 /** Every kind of the catalogue by group, each once: those of the way of work at hand first, the other way's last. */
 export function catalogue(way: Way): (readonly [string, readonly StepId[]])[] {

@@ -3,11 +3,11 @@ import {
   begins,
   eachApart,
   factsOf,
+  IN_FIRE,
   joinOf,
   partsTogether,
   unite,
   type WorkStep,
-  tr,
 } from '@zanfirico/core';
 
 /** A strand's course: y (px) at any second, and the seconds it is there. */
@@ -78,12 +78,7 @@ export function strandsOf(
       from[k] = Math.min(from[k] as number, a);
       to[k] = Math.max(to[k] as number, b);
     }
-    if (
-      [tr`glory hole`, tr`furnace mouth`, 'flame', tr`soft flame`, tr`hand torch`].includes(
-        facts.heat,
-      )
-    )
-      for (const k of mates) fires.push([k, a, b]);
+    if (IN_FIRE.has(facts.heat)) for (const k of mates) fires.push([k, a, b]);
     if (facts.does === 'park') parked.set(s.part, b);
     if (facts.does === 'fetch' && parked.has(s.part)) {
       waits[s.part]?.push([parked.get(s.part) as number, a]);

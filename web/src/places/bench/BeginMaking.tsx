@@ -162,14 +162,14 @@ function Before({
           <ul className="mt-2 text-lg">
             {readyList(steps, derived, document.firing, units).map((r) => (
               <ReadyLine
-                key={r.says}
+                key={r.id}
                 ready={r}
                 says={inWords(r.says, units)}
-                since={since.get(r.says)}
+                since={since.get(r.id)}
                 onTick={(on) => {
                   const next = new Map(since);
-                  if (on) next.set(r.says, studioNow());
-                  else next.delete(r.says);
+                  if (on) next.set(r.id, studioNow());
+                  else next.delete(r.id);
                   setSince(next);
                 }}
               />

@@ -28,7 +28,7 @@ import { useMaking, type Making } from '../../bench/useMaking';
 import { useQuiet } from '../../bench/useQuiet';
 import { SelectField } from '../../fields/SelectField';
 import { LessonWords } from '../../lessons/LessonWords';
-import { stepName } from '../../marks/braid/stepNames';
+import { stepCode, stepName } from '../../marks/braid/stepNames';
 import { useWorkOf } from '../../orders/useWork';
 import { useDisplay } from '../../stores/display';
 import { useNotices } from '../../stores/notices';
@@ -267,7 +267,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
             setRemedies(REMEDIES[what] ?? []);
           }}
           onGiveUp={() => {
-            happen({ kind: 'given up', ...(current && { where: stepName(current) }) });
+            happen({ kind: 'given up', ...(current && { where: stepCode(current) }) });
           }}
         />
       )}
@@ -323,7 +323,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
                 kind: 'reading',
                 of: 'temperature',
                 value: Math.round(stiff.from),
-                where: tr`stopped moving`,
+                where: 'stopped moving',
               });
             setOpen(undefined);
           }}

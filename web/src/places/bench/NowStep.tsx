@@ -52,7 +52,9 @@ export function NowStep({ step, stands, place, steps, took, derived, hands, fire
           {took > BEHIND * step.seconds && step.seconds > 0 && tr`: behind the plan`}
         </span>
       </p>
-      {caution !== undefined && <p className="mt-2 text-xl italic">! {inWords(caution, units)}</p>}
+      {caution !== undefined && (
+        <p className="mt-2 text-xl italic">! {inWords(caution(), units)}</p>
+      )}
       {step.note !== undefined && <p className="mt-2 text-xl">{inWords(step.note, units)}</p>}
     </section>
   );

@@ -13,7 +13,7 @@ import { useShopHere } from '../../stores/useShopHere';
 const ENOUGH = 3;
 
 const share = (of: number): string => `×${of.toFixed(2)}`;
-const nameOf = (kind: string): string => (kind in STEPS ? STEPS[kind as StepId].name : kind);
+const nameOf = (kind: string): string => (kind in STEPS ? STEPS[kind as StepId].name() : kind);
 
 export function OurTimes() {
   useShopHere(false);

@@ -21,7 +21,7 @@ export function Remedies({ steps, onDone }: Props) {
           onDone(true);
         }}
       >
-        {steps.map((kind) => STEPS[kind].name).join(tr`, then `)}
+        {steps.map((kind) => STEPS[kind].name()).join(tr`, then `)}
       </button>
       <button
         type="button"

@@ -1,5 +1,5 @@
 // Who is here today: the crew the piece was planned for, or another; each with what they can do.
-import { ORDINARY_CREWS, mark, type Person, tr, trWord } from '@zanfirico/core';
+import { ordinaryCrews, mark, type Person, tr, trWord } from '@zanfirico/core';
 import { SelectField } from '../../fields/SelectField';
 import { SKILL_WORDS } from '../../marks/skillWords';
 
@@ -12,7 +12,7 @@ interface Props {
 }
 
 export function WhoIsHere({ planned, torch, people, onChange }: Props) {
-  const crews = ORDINARY_CREWS.filter(([name]) => (name === 'Torch') === torch);
+  const crews = ordinaryCrews().filter(([name]) => (name === 'Torch') === torch);
   const all: readonly (readonly [string, readonly Person[]])[] = [
     ...(planned ? [[mark('as planned'), planned] as const] : []),
     ...crews,

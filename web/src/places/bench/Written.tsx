@@ -3,6 +3,7 @@ import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
 import { holding, inWords, printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useDisplay } from '../../stores/display';
+import { readySays } from './readyList';
 import { clockText } from '../../marks/braid/strands';
 
 interface Props {
@@ -41,7 +42,8 @@ export function Written({ begin, events }: Props) {
         <ul aria-label={tr`Ready before the fire`} className="quiet mt-1">
           {begin.ready.map((r) => (
             <li key={r.what}>
-              {inWords(r.what, units)} <span className="num">{format(r.since, 'HH:mm')}</span>
+              {inWords(readySays(r.what), units)}{' '}
+              <span className="num">{format(r.since, 'HH:mm')}</span>
             </li>
           ))}
         </ul>

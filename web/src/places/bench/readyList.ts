@@ -8,10 +8,12 @@ import {
   type WorkStep,
   tr,
 } from '@zanfirico/core';
-import { stepName } from '../../marks/braid/stepNames';
+import { stepCode, stepName, stepSays } from '../../marks/braid/stepNames';
 
 /** One thing to be ready. */
 export interface Ready {
+  /** What it is kept as: the kind of a step ahead, or one of `BESIDE`. */
+  readonly id: string;
   readonly says: string;
   /** It is ready so long after it was begun, s; at once where left out. */
   readonly warms?: number;
@@ -28,6 +30,7 @@ export function readyList(
     .map((s): Ready => {
       const part = derived.parts[s.part]?.name;
       return {
+        id: `${stepCode(s)}${s.part > 0 ? ` ${String(s.part)}` : ''}`,
         says: `${stepName(s)}${derived.parts.length > 1 && part !== undefined ? tr` for the ${part}` : ''}`,
         warms: s.seconds,
       };
@@ -40,21 +43,41 @@ export function readyList(
     return last ? [`${p.name} ${printText(last.diameter, 'length', units)}`] : [];
   });
   const hold = firing.holdTemperature ?? derived.night.holdTemperature;
-  const others = [
+  const others: Ready[] = [
     ...(blocks.length > 0
       ? [
-          tr`Blocks and paper wet: ${[...new Set(blocks)].map((b) => printText(b, 'length', units)).join(', ')}`,
+          {
+            id: 'blocks',
+            says: tr`Blocks and paper wet: ${[...new Set(blocks)].map((b) => printText(b, 'length', units)).join(', ')}`,
+          },
         ]
       : []),
-    ...(calipers.length > 0 ? [tr`Calipers for the gathers: ${calipers.join(', ')}`] : []),
-    tr`To hand: ${toolsOf(steps).map(toolName).join(', ')}`,
+    ...(calipers.length > 0
+      ? [{ id: 'calipers', says: tr`Calipers for the gathers: ${calipers.join(', ')}` }]
+      : []),
+    { id: 'tools', says: tr`To hand: ${toolsOf(steps).map(toolName).join(', ')}` },
     ...(steps.some((s) => s.kind === 'layUp' || s.kind === 'fillMould')
-      ? [tr`The kiln cold, its shelf papered or primed, with room on it`]
+      ? [{ id: 'kiln', says: tr`The kiln cold, its shelf papered or primed, with room on it` }]
       : [
-          tr`Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
-          tr`Who does what is said aloud, and who calls`,
+          {
+            id: 'boxes',
+            says: tr`Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
+          },
+          { id: 'crew', says: tr`Who does what is said aloud, and who calls` },
         ]),
-  ].map((says): Ready => ({ says }));
+  ];
   const seen = new Set<string>();
-  return [...ahead, ...others].filter(({ says }) => !seen.has(says) && seen.add(says));
+  return [...ahead, ...others].filter(({ id }) => !seen.has(id) && seen.add(id));
 }
+
+const BESIDE: Readonly<Record<string, () => string>> = {
+  blocks: () => tr`Blocks and paper wet`,
+  calipers: () => tr`Calipers for the gathers`,
+  tools: () => tr`Tools to hand`,
+  kiln: () => tr`The kiln cold, its shelf papered or primed, with room on it`,
+  boxes: () => tr`Garage and annealer hot, with room on the shelf`,
+  crew: () => tr`Who does what is said aloud, and who calls`,
+};
+/** What was ready, by what it is kept as; a making of before kept the words themselves. */
+export const readySays = (id: string): string =>
+  BESIDE[id]?.() ?? stepSays(id.replace(/ \d+$/, ''));

@@ -10,7 +10,7 @@ import {
   tr,
 } from '@zanfirico/core';
 import { Printer } from 'lucide-react';
-import { wordsAt } from '../../lessons/wordsAt';
+import { ownWordsAt } from '../../lessons/wordsAt';
 import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
@@ -50,13 +50,13 @@ export function HandoutSheet() {
   const said = new Set<string>();
   const wordsFor = (kind: string): string[] => {
     // Once is enough on paper.
-    const fresh = wordsAt(lesson, kind).filter((w) => !said.has(w) && w !== TWO_WORDS[kind]);
+    const fresh = ownWordsAt(lesson, kind).filter((w) => !said.has(w));
     fresh.forEach((w) => said.add(w));
     return fresh;
   };
   const cautions = [
     ...new Set(steps.flatMap((s) => (s.kind === 'own' ? [] : (STEPS[s.kind].caution ?? [])))),
-  ];
+  ].map((says) => says());
   const hasHeats = steps.some((s) => factsOf(s).does === 'heat');
   return (
     <>
@@ -115,8 +115,8 @@ export function HandoutSheet() {
             {hasHeats && (
               <>
                 <h3 className="font-semibold">{tr`Two words`}</h3>
-                <p>{TWO_WORDS['flash']}</p>
-                <p>{TWO_WORDS['reheat']}</p>
+                <p>{TWO_WORDS['flash']?.()}</p>
+                <p>{TWO_WORDS['reheat']?.()}</p>
               </>
             )}
           </div>

@@ -93,7 +93,7 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
           const on = seen === c.nm;
           return (
             <button
-              key={c.says}
+              key={c.says()}
               type="button"
               aria-pressed={on}
               className={`flex w-[4.2rem] flex-col items-center py-1 text-xs ${on ? 'outline-2 outline-(--chalk)' : ''}`}
@@ -105,7 +105,7 @@ export function BetweenPolarisers({ derived, morning, night, onHappen }: Props) 
                 className="border-base-300 h-7 w-full border"
                 style={{ background: `rgb(${String(r)} ${String(g)} ${String(b)})` }}
               />
-              {c.says}
+              {c.says()}
             </button>
           );
         })}

@@ -119,7 +119,7 @@ export function MorningAfter({ making, derived, asked, went }: Props) {
 function broke(happen: Making['happen'], opened: number | undefined): void {
   happen({ kind: 'opened', what: 'lost' });
   const days = opened === undefined ? 0 : (Date.now() - opened) / DAY;
-  if (days >= 1) happen({ kind: 'broke', when: days >= WEEK ? tr`weeks later` : tr`days later` });
+  if (days >= 1) happen({ kind: 'broke', when: days >= WEEK ? 'weeks later' : 'days later' });
 }
 
 /** "5 hours", "3 days", "2 weeks". */

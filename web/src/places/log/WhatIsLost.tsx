@@ -12,7 +12,9 @@ import {
   tr,
   trWord,
 } from '@zanfirico/core';
+import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
+import { stepSays } from '../../marks/braid/stepNames';
 import { SelectField } from '../../fields/SelectField';
 import { useRack } from '../../stores/theRack';
 import { HeadRow } from '../../marks/HeadRow';
@@ -20,38 +22,47 @@ import { TimeTaken } from './TimeTaken';
 import { Trend } from './Trend';
 import { WhatItCosts } from './WhatItCosts';
 
-const weekday = (at: number): string =>
-  new Intl.DateTimeFormat(daysIn(), { weekday: 'long' }).format(at);
-
-type Word = (
-  line: LogLine,
-  named: (id: string) => string,
-) => string | readonly string[] | undefined;
+/** What makings are grouped by: the id each has of it, and how an id is said. */
+interface Word {
+  readonly id: (line: LogLine) => string | readonly string[] | undefined;
+  readonly says: (id: string, named: (id: string) => string) => string;
+}
+const asItIs = (id: string): string => id;
+/** A day's name or a month's, by one of its days: "2026-11-02". */
+const dated =
+  (how: Intl.DateTimeFormatOptions) =>
+  (day: string): string =>
+    new Intl.DateTimeFormat(daysIn(), how).format(new Date(`${day}T12:00`));
+/** Monday 2 June 2025 stands for every Monday, and so on. */
+const weekday = (at: number): string => `2025-06-0${String(1 + (new Date(at).getDay() || 7))}`;
 const WORDS = {
-  piece: (l) => l.name,
-  colour: (l, named) => l.colours.map(named),
-  glass: (l, named) => named(l.glass),
-  'who led': (l) => l.lead,
-  weekday: (l) => weekday(l.begunAt),
-  annealer: (l) => l.annealer,
-  'glory hole': (l) => l.hole,
-  month: (l) =>
-    new Intl.DateTimeFormat(daysIn(), { month: 'long', year: 'numeric' }).format(l.begunAt),
+  piece: { id: (l) => l.name, says: asItIs },
+  colour: { id: (l) => l.colours, says: (id, named) => named(id) },
+  glass: { id: (l) => l.glass, says: (id, named) => named(id) },
+  'who led': { id: (l) => l.lead, says: asItIs },
+  weekday: { id: (l) => weekday(l.begunAt), says: dated({ weekday: 'long' }) },
+  annealer: { id: (l) => l.annealer, says: asItIs },
+  'glory hole': { id: (l) => l.hole, says: asItIs },
+  month: {
+    id: (l) => format(l.begunAt, 'yyyy-MM-01'),
+    says: dated({ month: 'long', year: 'numeric' }),
+  },
 } satisfies Readonly<Record<string, Word>>;
 const BY = Object.keys(WORDS) as (keyof typeof WORDS)[];
 const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 /** The bars, px. */
 const WIDE = 220;
 
-/** Of all that was lost, counted by a word, the most often first. */
-const counted = (lost: readonly LogLine[], word: (l: LogLine) => string) =>
-  [...grouped(lost, word)]
+/** Of all that was lost, counted by an id, the most often first. */
+const counted = (lost: readonly LogLine[], id: (l: LogLine) => string) =>
+  [...grouped(lost, id)]
     .map(([of, mine]) => [of, mine.length] as const)
     .sort((a, b) => b[1] - a[1]);
-const causeOf = (l: LogLine): string =>
-  l.cause === undefined ? tr`not settled` : causeSays(l.cause);
-/** Where it was lost: at a step of the bench, in the box, or after it came out. */
-const stepOf = (l: LogLine): string => l.where ?? tr`in the box, or after it`;
+/** No cause was settled; it was lost at no step of the bench. */
+const NONE = '';
+const causeSaid = (id: string): string => (id === NONE ? tr`not settled` : causeSays(id));
+const whereSaid = (id: string): string =>
+  id === NONE ? tr`in the box, or after it` : stepSays(id);
 
 /** An order of fewer than this tells nothing. */
 const ENOUGH = 16;
@@ -90,7 +101,7 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
   const rack = useRack((s) => s.rack);
   const groups = useMemo(() => {
     const named = (id: string): string => rack.colour(id)?.name ?? rack.glass(id)?.name ?? id;
-    return lossesBy(all, (l) => WORDS[by](l, named));
+    return lossesBy(all, WORDS[by].id).map((g) => ({ ...g, says: WORDS[by].says(g.of, named) }));
   }, [all, by, rack]);
   const lost = useMemo(() => all.filter((l) => l.lost), [all]);
   const share = wilson(lost.length, all.length);
@@ -130,14 +141,14 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
             {groups.map((g) => (
               <tr key={g.of} className="border-base-300 border-b">
                 <th scope="row" className="py-1 text-left font-sans font-normal">
-                  {g.of}
+                  {g.says}
                 </th>
                 <td>{g.all}</td>
                 <td>{g.lost}</td>
                 <td>{percent(g.share.of)}</td>
                 <td className="pl-4 text-left font-sans">
                   <span className="flex items-center gap-3">
-                    <Interval share={g.share} of={g.of} />
+                    <Interval share={g.share} of={g.says} />
                     {g.stands && (
                       <span>
                         {g.stands === 'more' ? tr`more than chance` : tr`fewer than chance`}
@@ -153,8 +164,16 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
       <p className="quiet mt-1 text-sm leading-snug">{tr`The bar is the share, the line the interval it lies in 95 times of 100 (Wilson). “More than chance”: the difference to all others does not hold nought (Newcombe); of twenty looked at, one will say so by chance.`}</p>
       {lost.length > 0 && (
         <div className="mt-6 grid gap-x-10 gap-y-4 md:grid-cols-2">
-          <Counts title={tr`To what`} counts={counted(lost, causeOf)} />
-          <Counts title={tr`Where`} counts={counted(lost, stepOf)} />
+          <Counts
+            title={tr`To what`}
+            counts={counted(lost, (l) => l.cause ?? NONE)}
+            says={causeSaid}
+          />
+          <Counts
+            title={tr`Where`}
+            counts={counted(lost, (l) => l.where ?? NONE)}
+            says={whereSaid}
+          />
         </div>
       )}
       <TimeTaken came={came} />
@@ -165,16 +184,18 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
 const Counts = ({
   title,
   counts,
+  says,
 }: {
   readonly title: string;
   readonly counts: readonly (readonly [string, number])[];
+  readonly says: (id: string) => string;
 }) => (
   <div>
     <h3 className="text-xl">{title}</h3>
     <ul>
-      {counts.map(([says, n]) => (
-        <li key={says} className="border-base-300 flex justify-between gap-4 border-b py-1">
-          <span>{says}</span>
+      {counts.map(([id, n]) => (
+        <li key={id} className="border-base-300 flex justify-between gap-4 border-b py-1">
+          <span>{says(id)}</span>
           <span className="num">{n}</span>
         </li>
       ))}

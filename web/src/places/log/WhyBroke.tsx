@@ -95,7 +95,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
               <span className="num quiet block">{(100 * s.probability).toFixed(0)} %</span>
             </p>
             <div>
-              <p className="text-lg leading-snug">{s.cause.says}</p>
+              <p className="text-lg leading-snug">{s.cause.says()}</p>
               {s.for.map((t) => (
                 <p key={t} className="leading-snug">
                   <span aria-hidden="true">+ </span>
@@ -111,7 +111,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
                 </p>
               ))}
               <p className="quiet mt-1 leading-snug">
-                {tr`What settles it: ${s.cause.test} What it asks for: ${s.cause.change}`}
+                {tr`What settles it: ${s.cause.test()} What it asks for: ${s.cause.change()}`}
               </p>
             </div>
             <div>
@@ -151,7 +151,7 @@ export function WhyBroke({ morning, evidence, history, onHappen, changeOf, onCha
         <option value="">{tr`not settled`}</option>
         {CAUSES.map((c) => (
           <option key={c.id} value={c.id}>
-            {c.says}
+            {c.says()}
           </option>
         ))}
       </SelectField>

@@ -1,6 +1,7 @@
 // How a making came out, in words.
 import type { LogLine } from '@zanfirico/contract';
 import { causeSays, tr, trWord } from '@zanfirico/core';
+import { stepSays } from '../../marks/braid/stepNames';
 
 export const cameWords = (l: LogLine): string =>
   l.outcome === undefined
@@ -8,5 +9,5 @@ export const cameWords = (l: LogLine): string =>
       ? tr`not opened yet`
       : tr`on the bench`
     : l.outcome === 'lost'
-      ? tr`lost${l.where === undefined ? '' : tr` at ${l.where}`}${l.cause === undefined ? '' : `: ${causeSays(l.cause)}`}`
+      ? tr`lost${l.where === undefined ? '' : tr` at ${stepSays(l.where)}`}${l.cause === undefined ? '' : `: ${causeSays(l.cause)}`}`
       : trWord(l.outcome);

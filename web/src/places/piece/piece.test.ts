@@ -16,9 +16,9 @@ const step = (more: Partial<WorkStep>): WorkStep => ({
 
 describe('names of steps', () => {
   it('a kind’s own name, what it is about after a colon, and one’s own as it is called', () => {
-    expect(stepName(step({ kind: 'blow' }))).toBe(STEPS.blow.name);
+    expect(stepName(step({ kind: 'blow' }))).toBe(STEPS.blow.name());
     expect(stepName(step({ kind: 'handle', name: 'left wing' }))).toBe(
-      `${STEPS.handle.name}: left wing`,
+      `${STEPS.handle.name()}: left wing`,
     );
     expect(stepName(step({ kind: 'own', name: 'Lick the seam', like: 'blow' }))).toBe(
       'Lick the seam',

@@ -137,7 +137,7 @@ export function GlassSheet() {
         {chosen && (
           <>
             <EntryLeaf key={chosen.entry.id} line={chosen} />
-            {chosen.glass && <p className="quiet text-sm">{chosen.glass.source}</p>}
+            {chosen.glass && <p className="quiet text-sm">{trWord(chosen.glass.source)}</p>}
           </>
         )}
       </div>

@@ -19,7 +19,7 @@ export function Words({ change }: { readonly change: ClassChange }) {
         {kinds.map((kind) => (
           <li key={kind} className="py-0.5">
             <LessonText
-              label={STEPS[kind].name}
+              label={STEPS[kind].name()}
               empty={tr`nothing`}
               value={saysAt(kind)}
               most={300}
@@ -33,7 +33,7 @@ export function Words({ change }: { readonly change: ClassChange }) {
               }}
             />
             {TWO_WORDS[kind] !== undefined && (
-              <p className="quiet text-sm">{tr`and always: ${TWO_WORDS[kind]}`}</p>
+              <p className="quiet text-sm">{tr`and always: ${TWO_WORDS[kind]()}`}</p>
             )}
           </li>
         ))}

@@ -4,7 +4,7 @@ import { LIMITS } from '@zanfirico/contract';
 import {
   factsOf,
   INSTEAD,
-  ORDINARY_CREWS,
+  ordinaryCrews,
   SKILLS,
   STEPS,
   type CrewPlanned,
@@ -52,7 +52,7 @@ export function CrewLeaf({ braid, result, best, planning, onPlan, onStop }: Prop
         <Menu
           named={tr`A crew to start from`}
           label={tr`a crew of …`}
-          items={ORDINARY_CREWS.map(([name, people]) => ({
+          items={ordinaryCrews().map(([name, people]) => ({
             says: trWord(name),
             run: () => {
               put(people);
@@ -189,7 +189,7 @@ function Plan({
   const number = (id: string): number => steps.findIndex((s) => s.id === id) + 1;
   const named = (id: string): string => {
     const step = steps.find((s) => s.id === id);
-    return `${String(number(id))} ${step ? STEPS[kindOf(step)].name : ''}`;
+    return `${String(number(id))} ${step ? STEPS[kindOf(step)].name() : ''}`;
   };
   const missing = [...new Set(plan.uncovered.map((u) => u.skill))];
   return (
@@ -212,7 +212,7 @@ function Plan({
         return (
           <p key={skill} className="text-sm leading-snug">
             {at.length === 1 ? tr`Step ${named(at[0]?.step ?? '')}` : tr`${at.length} steps`} (
-            {SKILL_WORDS[skill]}): {INSTEAD[skill]}.
+            {SKILL_WORDS[skill]}): {INSTEAD[skill]()}.
           </p>
         );
       })}

@@ -42,10 +42,11 @@ export function StepLeaf({ braid, index, onChange, reason }: Props) {
         <span className="num quiet mr-2 text-lg">{index + 1}</span>
         {stepName(step)}
       </h3>
-      <p className="leading-snug">{inWords(step.note ?? kind.says, units)}</p>
+      <p className="leading-snug">{inWords(step.note ?? kind.says(), units)}</p>
       {kind.caution !== undefined && (
         <p className="text-warning mt-1 flex items-start gap-1.5 text-sm leading-tight">
-          <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label={tr`Caution`} /> {kind.caution}
+          <ShieldAlert className="mt-0.5 size-4 shrink-0" aria-label={tr`Caution`} />{' '}
+          {kind.caution()}
         </p>
       )}
       {heat && !Number.isNaN(heat.to) && (

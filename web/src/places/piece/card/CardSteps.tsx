@@ -32,7 +32,7 @@ export function CardSteps({ braid, derived }: Props) {
   // A clock of hours takes more room.
   const long = starts.some((t) => Math.abs(t) >= 3600);
   // A caution is told where it first matters, and again only by its sign.
-  const told = new Set<string>();
+  const told = new Set<() => string>();
   const gathered = new Map<number, number>();
   // A tube for several parts says at its gathers what they bring.
   const tubes = new Set(steps.flatMap((s) => (s.kind === 'cutLengths' ? [s.part] : [])));
@@ -77,7 +77,7 @@ export function CardSteps({ braid, derived }: Props) {
                 {caution !== undefined && !first && ' !'}
                 {brings !== undefined && <span className="num block">{brings}</span>}
                 {s.note !== undefined && <span className="block">{inWords(s.note, units)}</span>}
-                {first && <em className="block">! {inWords(caution, units)}</em>}
+                {first && <em className="block">! {inWords(caution(), units)}</em>}
               </span>
               <span className="num">{clockText(s.seconds)}</span>
             </li>

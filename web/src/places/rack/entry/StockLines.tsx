@@ -12,7 +12,7 @@ interface Props {
 }
 
 /** Kept by length; everything else is weighed. */
-const BY_LENGTH = new Set<string>(['bar', 'rod', 'tubing', 'cane', tr`thin rod`]);
+const BY_LENGTH = new Set<string>(['bar', 'rod', 'tubing', 'cane', 'thin rod']);
 const MOST = 40;
 
 const fresh = (form: StockLine['form']): StockLine =>
