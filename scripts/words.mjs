@@ -2,25 +2,24 @@
 // language, empty until somebody says it. With --check it changes nothing and tells what is missing, left over or cannot be right.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import ts from 'typescript';
 import { home } from './lib.mjs';
+import { houseProgram } from './program.mjs';
 
 const WHERE = /^(web|core|server|contract)\/src\//;
 const TESTS = /\.(test|fixture)\.tsx?$/;
 const folder = join(home, 'words');
 
 /** Every message, in the order of the files. */
-function gather() {
-  const config = ts.getParsedCommandLineOfConfigFile(
-    join(home, 'tsconfig.json'),
-    { noEmit: true },
-    { ...ts.sys, onUnRecoverableConfigFileDiagnostic: (d) => console.error(d.messageText) },
-  );
-  const program = ts.createProgram(config.fileNames, config.options);
+function gather(program) {
   const types = program.getTypeChecker();
   const found = new Set();
   const literals = (type) =>
-    (type.isUnion() ? type.types : [type]).flatMap((t) => (t.isStringLiteral() ? [t.value] : []));
+    (type.isUnion() ? type.types : [type])
+      .flatMap((t) => (t.isStringLiteral() ? [t.value] : []))
+      // The compiler has them in the order it met them.
+      .sort();
   const look = (node) => {
     if (ts.isTaggedTemplateExpression(node) && /^tr(Nodes)?$/.test(node.tag.getText())) {
       const { template } = node;
@@ -65,15 +64,18 @@ const write = (file, words) => {
   writeFileSync(join(folder, file), `${JSON.stringify(words, null, 2)}\n`);
 };
 
-const messages = gather();
-const english = Object.fromEntries(messages.map((m) => [m, m]));
 const others = readdirSync(folder).filter(
   (f) => /^[a-z]+\.json$/.test(f) && !/^(en|package)\./.test(f),
 );
 /** A plural of a message: "{0} gathers_few". */
 const pluralOf = (key) => /^(.*)_(zero|one|two|few|many|other)$/s.exec(key)?.[1];
-const troubles = [];
-if (process.argv.includes('--check')) {
+const asEnglish = (messages) => Object.fromEntries(messages.map((m) => [m, m]));
+
+/** What is missing, left over or cannot be right of the catalogues. */
+export function wordTroubles(program) {
+  const messages = gather(program);
+  const english = asEnglish(messages);
+  const troubles = [];
   if (JSON.stringify(read('en.json')) !== JSON.stringify(english))
     troubles.push('en.json is not what the source says: npm run words');
   for (const file of others) {
@@ -86,9 +88,12 @@ if (process.argv.includes('--check')) {
       if (!(key in english) && !(pluralOf(key) in english))
         troubles.push(`${file}: “${key}” is said nowhere any more`);
   }
-  for (const t of troubles.slice(0, 40)) console.error(t);
-  if (troubles.length > 40) console.error(`… and ${troubles.length - 40} more`);
-} else {
+  return troubles;
+}
+
+function writeAnew() {
+  const messages = gather(houseProgram());
+  const english = asEnglish(messages);
   write('en.json', english);
   for (const file of others) {
     const there = read(file);
@@ -101,4 +106,12 @@ if (process.argv.includes('--check')) {
     console.log(`${file}: ${messages.length} messages, ${open} not said yet`);
   }
 }
-process.exit(troubles.length === 0 ? 0 : 1);
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  if (process.argv.includes('--check')) {
+    const troubles = wordTroubles(houseProgram());
+    for (const t of troubles.slice(0, 40)) console.error(t);
+    if (troubles.length > 40) console.error(`… and ${troubles.length - 40} more`);
+    process.exit(troubles.length === 0 ? 0 : 1);
+  } else writeAnew();
+}

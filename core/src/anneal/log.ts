@@ -31,8 +31,8 @@ const WANTED = /set|target|program|wanted|asked|\bsp\b/;
 /** A box is hot above this, °C: there its places are compared. */
 const HOT = 300;
 
-/** Reads a log. `unit` overrules what it says or seems. */
-export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
+/** A log as a table: how its cells are parted and numbers written, and which columns are time and temperature. */
+function tableOf(text: string) {
   const lines = text.split(/\r\n|\n|\r/);
   const first = lines.find((l) => l.trim() !== '') ?? '';
   const semicolons = first.includes(';');
@@ -58,13 +58,28 @@ export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
   const name = head[temp] ?? '';
   const said = hasHead
     ? /fahrenheit|°\s*f|\bf\b|_f\b|\(f\)/.test(name)
-      ? 'F'
+      ? ('F' as const)
       : /celsius|°\s*c|\bc\b|_c\b|\(c\)/.test(name)
-        ? 'C'
+        ? ('C' as const)
         : undefined
     : undefined;
   const clock = head[at] ?? '';
   const scale = /hour|\(h\)|_h\b/.test(clock) ? 3600 : clock.includes('min') ? 60 : 1;
+  return { lines, first, hasHead, cells, number, at, temp, places, said, scale };
+}
+
+/** Its readings in the order of time, what was left out, and how far its places lay apart. */
+function readingsOf({
+  lines,
+  first,
+  hasHead,
+  cells,
+  number,
+  at,
+  temp,
+  places,
+  scale,
+}: ReturnType<typeof tableOf>) {
   const time: number[] = [];
   const temperature: number[] = [];
   const spreads: { readonly at: number; readonly apart: number }[] = [];
@@ -103,11 +118,6 @@ export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
     const all = places.map((k) => number(c[k] ?? '')).filter((v) => !Number.isNaN(v));
     if (all.length > 1) spreads.push({ at: value, apart: Math.max(...all) - Math.min(...all) });
   });
-  if (time.length < 2)
-    return {
-      ok: false,
-      says: tr`No two readings could be read: give a table with a time and a temperature in each row.`,
-    };
   if (bad > 1) remarks.push(tr`${bad} rows could not be read and were left out.`);
   if (backward > 0) remarks.push(tr`${backward} rows went back in time and were left out.`);
   if (twice > 0) remarks.push(tr`${twice} times came twice; the later reading counts.`);
@@ -115,6 +125,19 @@ export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
     remarks.push(
       tr`${silences} silences of more than half an hour; between the readings a straight line is taken.`,
     );
+  return { time, temperature, spreads, remarks };
+}
+
+/** Reads a log. `unit` overrules what it says or seems. */
+export function readLoggerCsv(text: string, unit?: 'C' | 'F'): ReadLog {
+  const table = tableOf(text);
+  const { said, places } = table;
+  const { time, temperature, spreads, remarks } = readingsOf(table);
+  if (time.length < 2)
+    return {
+      ok: false,
+      says: tr`No two readings could be read: give a table with a time and a temperature in each row.`,
+    };
   const most = temperature.reduce((a, b) => Math.max(a, b), -Infinity);
   const seems = most > SEEMS_FAHRENHEIT ? 'F' : 'C';
   const used = unit ?? said ?? seems;

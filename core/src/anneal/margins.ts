@@ -130,40 +130,27 @@ export function nightMargins(
 /** A thickness that is there to be measured wrong, m. */
 const STEPS = 2e-4;
 
-function casesOf(input: ScheduleInput): Case[] {
-  const { glass, wall, box, drawn, apart } = input;
-  const stood = (d: DrawnSection, change: Partial<SectionStanding>): DrawnSection => ({
-    ...d,
-    standing: { ...d.standing, ...change },
-  });
-  const standing = (change: Partial<SectionStanding>): ScheduleInput => ({
-    ...input,
-    drawn: drawn && stood(drawn, change),
-    apart: apart?.map((d) => stood(d, change)),
-  });
-  const per = (share: number): string => `${String(Math.round(100 * share))} %`;
+const per = (share: number): string => `${String(Math.round(100 * share))} %`;
+/** So much thicker than measured. */
+const MORE = 1 + OFF.wall;
+
+/** Of walls joined: thick and thin measured wrong. */
+function walledCases(input: ScheduleInput): Case[] {
+  const { wall } = input;
   const walls = (change: Partial<CoolingWall>): ScheduleInput => ({
     ...input,
     wall: { ...wall, ...change },
   });
-  const glasses = (change: Partial<Glass>): ScheduleInput => ({
-    ...input,
-    glass: { ...glass, ...change },
-  });
   const restraint = input.assumes?.restraint ?? RESTRAINT;
   const steps = wall.stepThick - wall.stepThin > STEPS;
-  const more = 1 + OFF.wall;
-  const { radiant, air } = KILN_EXCHANGE;
-  const less = 1 - OFF.exchange;
-  const kelvin = String(OFF.reading);
-  const walled: Case[] = [
+  return [
     {
       id: 'thick',
       name: tr`the thickest wall is ${per(OFF.wall)} thicker`,
       input: walls({
-        thickest: more * wall.thickest,
-        stepThick: more * wall.stepThick,
-        stepThin: steps ? wall.stepThin : more * wall.stepThin,
+        thickest: MORE * wall.thickest,
+        stepThick: MORE * wall.stepThick,
+        stepThin: steps ? wall.stepThin : MORE * wall.stepThin,
       }),
     },
     ...(steps
@@ -185,14 +172,28 @@ function casesOf(input: ScheduleInput): Case[] {
         ]
       : []),
   ];
-  const ofDrawn = (d: DrawnSection): Case[] => [
+}
+
+/** Of a drawn section: thicker, less rounded, standing otherwise. */
+function drawnCases(input: ScheduleInput, d: DrawnSection): Case[] {
+  const { apart } = input;
+  const stood = (of: DrawnSection, change: Partial<SectionStanding>): DrawnSection => ({
+    ...of,
+    standing: { ...of.standing, ...change },
+  });
+  const standing = (change: Partial<SectionStanding>): ScheduleInput => ({
+    ...input,
+    drawn: stood(d, change),
+    apart: apart?.map((of) => stood(of, change)),
+  });
+  return [
     {
       id: 'thick',
       name: tr`it is ${per(OFF.wall)} thicker everywhere than drawn`,
       input: {
         ...input,
-        drawn: { ...d, section: grown(d.section, more) },
-        apart: apart?.map((a) => ({ ...a, section: grown(a.section, more) })),
+        drawn: { ...d, section: grown(d.section, MORE) },
+        apart: apart?.map((a) => ({ ...a, section: grown(a.section, MORE) })),
       },
     },
     {
@@ -210,8 +211,19 @@ function casesOf(input: ScheduleInput): Case[] {
         ]
       : []),
   ];
+}
+
+function casesOf(input: ScheduleInput): Case[] {
+  const { glass, box, drawn } = input;
+  const glasses = (change: Partial<Glass>): ScheduleInput => ({
+    ...input,
+    glass: { ...glass, ...change },
+  });
+  const { radiant, air } = KILN_EXCHANGE;
+  const less = 1 - OFF.exchange;
+  const kelvin = String(OFF.reading);
   return [
-    ...(drawn ? ofDrawn(drawn) : walled),
+    ...(drawn ? drawnCases(input, drawn) : walledCases(input)),
     {
       id: 'expansion',
       name: tr`the glass expands ${per(OFF.expansion)} more`,

@@ -50,24 +50,20 @@ type Figures = Pick<
   'soak' | 'slowRate' | 'slowEnd' | 'quickRate' | 'total' | 'leaves' | 'passing'
 >;
 
-/** The figures of tonight. */
-export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
-  const { glass, wall, box, holdTemperature: hold, doorTemperature: door } = input;
-  const { end, soak, evening, relief, slow, quick, slowFall, quickFall, total, glassAlone } = w;
-  const { lasting, passing, slowExchange, quickExchange } = w;
-  const allows = allowedOf(input);
-  const restraint = input.assumes?.restraint ?? RESTRAINT;
-  const realSlow = slowFall.programmed > 0 ? slow : naturalRate(box, hold);
-  const fastest = worstPassing(box, end, quickFall, quick);
-  const step = wall.stepThick - wall.stepThin;
-  const wallInputs = [
+/** Of the glass and its walls, what both falls go by. */
+const wallInputs = ({ glass, wall }: ScheduleInput) =>
+  [
     { name: tr`thickest wall d`, value: wall.thickest, kind: 'length' },
-    { name: tr`biggest step`, value: step, kind: 'length' },
+    { name: tr`biggest step`, value: wall.stepThick - wall.stepThin, kind: 'length' },
     { name: 'M = Eα/(1−ν)', value: thermoelasticModulus(glass), kind: 'modulusPerKelvin' },
     { name: tr`diffusivity κ`, value: diffusivity(glass), kind: 'diffusivity' },
   ] as const;
-  const body = bodyWords[wall.body];
 
+/** How long it soaks. */
+function soakFigure(input: ScheduleInput, w: Worked): Pick<Figures, 'soak'> {
+  const { wall, box, holdTemperature: hold } = input;
+  const { soak, evening, relief, slowExchange } = w;
+  const body = bodyWords[wall.body];
   return {
     soak: {
       value: soak,
@@ -87,6 +83,17 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         changes: tr`A hotter hold relaxes sooner; a thicker wall takes longer to even.`,
       },
     },
+  };
+}
+
+/** The fall through the strain range, and where it may end. */
+function slowFigures(input: ScheduleInput, w: Worked): Pick<Figures, 'slowRate' | 'slowEnd'> {
+  const { glass, wall, box } = input;
+  const { end, slow, lasting, slowExchange } = w;
+  const allows = allowedOf(input);
+  const restraint = input.assumes?.restraint ?? RESTRAINT;
+  const body = bodyWords[wall.body];
+  return {
     slowRate: {
       value: slow,
       kind: 'rate',
@@ -95,7 +102,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         formula: `R = σ / (${String(STRUCTURAL_FACTOR)}·M d²/${String(UNDER[wall.body][0])}κ + ${String(restraint)}·M·lag)${input.tuned ? tr`, then × ${input.tuned.slow.toFixed(2)} by simulation` : ''}`,
         inputs: [
           { name: tr`allowed σ`, value: allows, kind: 'stress' },
-          ...wallInputs,
+          ...wallInputs(input),
           { name: tr`lag of the step`, value: stepLag(glass, wall, slowExchange), kind: 'time' },
           { name: tr`of σ, the wall takes`, value: slow * lasting.wall, kind: 'stress' },
           { name: tr`of σ, the step takes`, value: slow * lasting.step, kind: 'stress' },
@@ -122,6 +129,15 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         changes: tr`Your supplier’s fixed points.`,
       },
     },
+  };
+}
+
+/** The fall of set glass. */
+function quickFigure(input: ScheduleInput, w: Worked): Pick<Figures, 'quickRate'> {
+  const { wall } = input;
+  const { quick, quickExchange } = w;
+  const restraint = input.assumes?.restraint ?? RESTRAINT;
+  return {
     quickRate: {
       value: quick,
       kind: 'rate',
@@ -131,7 +147,7 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         inputs: [
           { name: tr`working stress`, value: WORKING_STRESS, kind: 'stress' },
           { name: tr`safety`, value: SAFETY, kind: 'count' },
-          ...wallInputs,
+          ...wallInputs(input),
           {
             name: tr`exchange h, where the box takes over`,
             value: quickExchange,
@@ -142,6 +158,14 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
         changes: tr`A thinner, more even piece may fall faster; the box may still be slower.`,
       },
     },
+  };
+}
+
+/** From the last piece in to the door. */
+function totalFigure(input: ScheduleInput, w: Worked): Pick<Figures, 'total'> {
+  const { box, doorTemperature: door } = input;
+  const { soak, slowFall, quickFall, total, glassAlone } = w;
+  return {
     total: {
       value: total,
       kind: 'time',
@@ -163,6 +187,16 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
             : tr`The glass sets the clock: wall, step, practice and hold temperature.`,
       },
     },
+  };
+}
+
+/** What stays, and what passes, by the closed theory. */
+function stressFigures(input: ScheduleInput, w: Worked): Pick<Figures, 'leaves' | 'passing'> {
+  const { box, holdTemperature: hold } = input;
+  const { end, slow, quick, slowFall, quickFall, lasting, passing } = w;
+  const realSlow = slowFall.programmed > 0 ? slow : naturalRate(box, hold);
+  const fastest = worstPassing(box, end, quickFall, quick);
+  return {
     leaves: {
       value: realSlow * (lasting.wall + lasting.step),
       kind: 'stress',
@@ -194,6 +228,15 @@ export function scheduleFigures(input: ScheduleInput, w: Worked): Figures {
     },
   };
 }
+
+/** The figures of tonight. */
+export const scheduleFigures = (input: ScheduleInput, w: Worked): Figures => ({
+  ...soakFigure(input, w),
+  ...slowFigures(input, w),
+  ...quickFigure(input, w),
+  ...totalFigure(input, w),
+  ...stressFigures(input, w),
+});
 
 /** How long a fall takes, s. */
 export const span = (f: Fall): number => f.programmed + f.natural;

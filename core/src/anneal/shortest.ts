@@ -136,17 +136,11 @@ function toldOf(input: ScheduleInput, recipe: Recipe, tries: number): ShorterNig
   };
 }
 
-/** The pattern search, on the piece or on what stands in for it. */
-function search(
-  input: ScheduleInput,
-  tried: ScheduleInput,
-  first: CheckedNight,
-  standIn: StandIn,
-  looking: LookingShorter,
-): ShorterNight {
-  const { box, holdTemperature: hold, doorTemperature: door } = input;
+/** Puts shapes of a fall through on what is tried, and counts how often. */
+function judging(input: ScheduleInput, tried: ScheduleInput, standIn: StandIn) {
+  const { box, holdTemperature: hold } = input;
   const allows = allowedOf(input);
-  const { schedule } = first;
+  let tries = 0;
   const over = ({ kept, worst, soaked }: Outcome): readonly [number, number] => {
     const keeps = (standIn.kept * kept) / (MARGIN * allows);
     return [
@@ -158,8 +152,6 @@ function search(
       ),
     ];
   };
-  const end = Math.min(hold - 2, schedule.slowEnd.value);
-  let tries = 0;
   /** Puts a shape through, its slow rate moved until what is kept is what may be; thoroughly where it would beat a score. */
   const judge = (shape: Shape, from: number, beat: number): Judged => {
     let slow = from;
@@ -200,6 +192,21 @@ function search(
     );
     return { ...found, over: Math.max(found.over, most) };
   };
+  return { judge, tries: () => tries };
+}
+
+/** The pattern search, on the piece or on what stands in for it. */
+function search(
+  input: ScheduleInput,
+  tried: ScheduleInput,
+  first: CheckedNight,
+  standIn: StandIn,
+  looking: LookingShorter,
+): ShorterNight {
+  const { holdTemperature: hold, doorTemperature: door } = input;
+  const { schedule } = first;
+  const end = Math.min(hold - 2, schedule.slowEnd.value);
+  const { judge, tries } = judging(input, tried, standIn);
   const inBounds = (p: Shape): Shape => {
     const t1 = Math.min(hold - 1, Math.max(door + 3, p[1]));
     return [Math.max(60, p[0]), t1, Math.min(t1 - 1, Math.max(door + 1, p[2])), p[3], p[4]];
@@ -241,6 +248,6 @@ function search(
   function told(): ShorterNight {
     const shorter = best && best.seconds < schedule.total.value ? best : undefined;
     const recipe = shorter ? recipeOf(shorter.point, input) : asPlanned(input, first);
-    return toldOf(input, recipe, tries);
+    return toldOf(input, recipe, tries());
   }
 }

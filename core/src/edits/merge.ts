@@ -55,6 +55,32 @@ const named = (v: Json): v is readonly Named[] =>
 const allNamed = (...lists: readonly (readonly Json[])[]): boolean =>
   lists.some((l) => l.length > 0) && lists.every((l) => l.length === 0 || named(l));
 
+/** In which order: whoever moved nothing follows who did; what one put in goes after what it stood after. */
+function mergedOrder(
+  b: readonly string[],
+  m: readonly string[],
+  t: readonly string[],
+  /** Whose order stands where both moved them. */
+  both: () => 'mine' | 'theirs',
+): string[] {
+  const common = (list: readonly string[]): string[] =>
+    list.filter((id) => b.includes(id) && m.includes(id) && t.includes(id));
+  const [cb, cm, ct] = [common(b), common(m), common(t)];
+  const moved = (list: readonly string[]): boolean => list.join('/') !== cb.join('/');
+  const theirsFirst = moved(ct) && !moved(cm);
+  let [lead, other] = theirsFirst ? [t, m] : [m, t];
+  if (moved(cm) && moved(ct) && cm.join('/') !== ct.join('/')) {
+    [lead, other] = both() === 'theirs' ? [t, m] : [m, t];
+  }
+  const order = [...lead];
+  other.forEach((id, i) => {
+    if (order.includes(id)) return;
+    const before = other.slice(0, i).findLast((x) => order.includes(x));
+    order.splice(before === undefined ? 0 : order.indexOf(before) + 1, 0, id);
+  });
+  return order;
+}
+
 /**
  * Merges `mine` and `theirs`, both changed from `base`. Where both changed the same, `choices` says whose stands.
  *
@@ -120,43 +146,16 @@ export function merged<T>(base: T, mine: T, theirs: T, choices: Choices = {}): M
     const by = (list: readonly Named[]): ReadonlyMap<string, Named> =>
       new Map(list.map((x) => [x.id, x]));
     const [inB, inM, inT] = [by(b), by(m), by(t)];
-    const ids = mergeOrder(
-      path,
-      b.map((x) => x.id),
-      m.map((x) => x.id),
-      t.map((x) => x.id),
-    );
+    const order = { base: [...inB.keys()], mine: [...inM.keys()], theirs: [...inT.keys()] };
+    const ids = mergedOrder(order.base, order.mine, order.theirs, () => {
+      const at = [...path, 'order'];
+      clashes.push({ path: at, ...order });
+      return choices[clashKey({ path: at })] ?? 'mine';
+    });
     return ids.flatMap((id) => {
       const v = merge([...path, `#${id}`], inB.get(id), inM.get(id), inT.get(id));
       return v === undefined ? [] : [v];
     });
-  };
-
-  /** In which order: whoever moved nothing follows who did; what one put in goes after what it stood after. */
-  const mergeOrder = (
-    path: Clash['path'],
-    b: readonly string[],
-    m: readonly string[],
-    t: readonly string[],
-  ): string[] => {
-    const common = (list: readonly string[]): string[] =>
-      list.filter((id) => b.includes(id) && m.includes(id) && t.includes(id));
-    const [cb, cm, ct] = [common(b), common(m), common(t)];
-    const moved = (list: readonly string[]): boolean => list.join('/') !== cb.join('/');
-    const theirsFirst = moved(ct) && !moved(cm);
-    let [lead, other] = theirsFirst ? [t, m] : [m, t];
-    if (moved(cm) && moved(ct) && cm.join('/') !== ct.join('/')) {
-      const at = [...path, 'order'];
-      clashes.push({ path: at, base: [...b], mine: [...m], theirs: [...t] });
-      [lead, other] = choices[clashKey({ path: at })] === 'theirs' ? [t, m] : [m, t];
-    }
-    const order = [...lead];
-    other.forEach((id, i) => {
-      if (order.includes(id)) return;
-      const before = other.slice(0, i).findLast((x) => order.includes(x));
-      order.splice(before === undefined ? 0 : order.indexOf(before) + 1, 0, id);
-    });
-    return order;
   };
 
   const document = merge([], base as Json, mine as Json, theirs as Json) as T;

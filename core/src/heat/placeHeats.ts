@@ -56,6 +56,87 @@ function heatOf(step: WorkStep, seconds: number): 'warmThrough' | 'reheat' | 'fl
 const isHeat = (s: WorkStep): boolean =>
   s.pinned !== true && (s.kind === 'reheat' || s.kind === 'flash' || s.kind === 'warmThrough');
 
+/** The first of some lengths a step can be given that ends a kind of trouble. */
+const firstFree = (
+  shop: Shop,
+  state: HeatState,
+  step: WorkStep,
+  lengths: readonly number[],
+  isIt: (trouble: Trouble) => boolean,
+): number | undefined =>
+  lengths.find((seconds) => {
+    const then = foresee(shop, state, { ...step, seconds });
+    return !then || !isIt(then);
+  });
+const stiff = ({ kind }: Trouble): boolean => kind === 'stiff';
+const runs = ({ kind }: Trouble): boolean => kind === 'runs';
+const longer = (step: WorkStep, lengths: readonly number[]): number[] =>
+  lengths.filter((seconds) => seconds > step.seconds);
+/** A step as long as its glass wants: a wait until it has set, flame work until it flows, a fire only what its walls bear. */
+function fitted(
+  shop: Shop,
+  state: HeatState,
+  step: WorkStep,
+  reasons: Map<string, string>,
+): WorkStep {
+  if (step.pinned === true || step.kind === 'longReheat') return step;
+  const { heat } = factsOf(step);
+  if (!waits(step) && heat !== 'flame' && heat !== 'glory hole') return step;
+  const trouble = foresee(shop, state, step);
+  if (!trouble) return step;
+  if (waits(step) && patience(trouble)) {
+    const seconds = firstFree(shop, state, step, longer(step, WAITS), patience);
+    if (seconds === undefined) return step;
+    reasons.set(step.id, trouble.verdict.because);
+    return { ...step, seconds };
+  }
+  if (heat === 'flame' && stiff(trouble)) {
+    const seconds = firstFree(shop, state, step, longer(step, FLAMES), stiff);
+    return seconds === undefined ? step : { ...step, seconds };
+  }
+  if (heat !== 'glory hole' || !runs(trouble)) return step;
+  const shorter = TRIED.filter((seconds) => seconds < step.seconds).reverse();
+  const seconds =
+    firstFree(shop, state, step, shorter, runs) ?? Math.min(step.seconds, TRIED[0] ?? 3);
+  return { ...step, seconds };
+}
+
+/** The ends a heat may be given for a trouble: all of it, where the trouble is, where the step works. */
+const endsOf = (step: WorkStep, trouble: Trouble): Zone[] => [
+  'all',
+  ...(trouble.end === 'all' || trouble.end === 'middle' ? [] : [trouble.end]),
+  ...(step.zone === undefined && factsOf(step).zone === 'all'
+    ? []
+    : [step.zone ?? factsOf(step).zone]),
+];
+
+/** A step nothing could save, and how much it is too long. */
+const failedAt = (shop: Shop, state: HeatState, step: WorkStep, trouble: Trouble) => ({
+  step: step.id,
+  seconds: Math.max(1, Math.ceil(step.seconds - longest(shop, state, step, trouble.part))),
+  because: trouble.verdict.because,
+});
+
+/** A heat that was put goes again. */
+function takeOut(out: WorkStep[], reasons: Map<string, string>, id: string): void {
+  out.splice(
+    out.findIndex((s) => s.id === id),
+    1,
+  );
+  reasons.delete(id);
+}
+
+/** Ids no step has yet. */
+function freshIds(steps: readonly WorkStep[]): () => string {
+  const names = new Set(steps.map((s) => s.id));
+  let n = 0;
+  return () => {
+    do n += 1;
+    while (names.has(`h${String(n)}`));
+    return `h${String(n)}`;
+  };
+}
+
 /**
  * Places the heats of an order and the waits. Pinned steps stay as they are; the long reheat stays where it is, as long as it is or
  * longer, and no other heat is longer than it where that can be.
@@ -72,15 +153,9 @@ export function placeHeats(
   const cap = long > 0 ? long : Infinity;
   const out: WorkStep[] = [];
   const reasons = new Map<string, string>();
-  let failed: { step: string; seconds: number; because: string } | undefined;
+  let failed: ReturnType<typeof failedAt> | undefined;
   let state = coldShop(parts, wanted);
-  let n = 0;
-  const names = new Set(steps.map((s) => s.id));
-  const nextId = (): string => {
-    do n += 1;
-    while (names.has(`h${String(n)}`));
-    return `h${String(n)}`;
-  };
+  const nextId = freshIds(steps);
   // The heat just put, and how it was before it: one longer heat is better than two in a row.
   let just: { readonly before: HeatState; readonly id: string } | undefined;
   const putHeat = (heat: WorkStep, because: string): void => {
@@ -92,53 +167,17 @@ export function placeHeats(
     while (working.helpers && at > 0 && factsOf(out[at - 1] as WorkStep).off === 'beside') at -= 1;
     out.splice(at, 0, heat);
   };
-  /** The first of some lengths a step can be given that ends a kind of trouble. */
-  const firstFree = (
-    step: WorkStep,
-    lengths: readonly number[],
-    isIt: (trouble: Trouble) => boolean,
-  ): number | undefined =>
-    lengths.find((seconds) => {
-      const then = foresee(shop, state, { ...step, seconds });
-      return !then || !isIt(then);
-    });
-  const stiff = ({ kind }: Trouble): boolean => kind === 'stiff';
-  const runs = ({ kind }: Trouble): boolean => kind === 'runs';
-  const longer = (step: WorkStep, lengths: readonly number[]): number[] =>
-    lengths.filter((seconds) => seconds > step.seconds);
-  /** A step as long as its glass wants: a wait until it has set, flame work until it flows, a fire only what its walls bear. */
-  const fitted = (step: WorkStep): WorkStep => {
-    if (step.pinned === true || step.kind === 'longReheat') return step;
-    const { heat } = factsOf(step);
-    if (!waits(step) && heat !== 'flame' && heat !== 'glory hole') return step;
-    const trouble = foresee(shop, state, step);
-    if (!trouble) return step;
-    if (waits(step) && patience(trouble)) {
-      const seconds = firstFree(step, longer(step, WAITS), patience);
-      if (seconds === undefined) return step;
-      reasons.set(step.id, trouble.verdict.because);
-      return { ...step, seconds };
-    }
-    if (heat === 'flame' && stiff(trouble)) {
-      const seconds = firstFree(step, longer(step, FLAMES), stiff);
-      return seconds === undefined ? step : { ...step, seconds };
-    }
-    if (heat !== 'glory hole' || !runs(trouble)) return step;
-    const shorter = TRIED.filter((seconds) => seconds < step.seconds).reverse();
-    const seconds = firstFree(step, shorter, runs) ?? Math.min(step.seconds, TRIED[0] ?? 3);
-    return { ...step, seconds };
-  };
   for (let i = 0; i < wanted.length; i += 1) {
     let step = wanted[i] as WorkStep;
     if (step.kind === 'longReheat' && step.pinned !== true) {
       const made = longHeat(shop, state, wanted, i);
       pass(shop, state, made);
       out.push(made);
-      reasons.set(step.id, 'Its top has been away from the fire longest.');
+      reasons.set(step.id, tr`Its top has been away from the fire longest.`);
       continue;
     }
     for (let round = 0; ; round += 1) {
-      step = fitted(step);
+      step = fitted(shop, state, step, reasons);
       const trouble = foresee(shop, state, step);
       // Hot where it should have set, and no wait before it: one is put there.
       if (trouble?.kind === 'unset' && !waits(step) && step.pinned !== true && round < ROUNDS) {
@@ -152,37 +191,18 @@ export function placeHeats(
         }
       }
       if (!trouble || !curable(trouble) || round === ROUNDS) {
-        if (trouble && curable(trouble) && !failed)
-          failed = {
-            step: step.id,
-            seconds: Math.max(
-              1,
-              Math.ceil(step.seconds - longest(shop, state, step, trouble.part)),
-            ),
-            because: trouble.verdict.because,
-          };
+        if (trouble && curable(trouble)) failed ??= failedAt(shop, state, step, trouble);
         pass(shop, state, step);
         out.push(step);
         just = undefined;
         break;
       }
-      const ends: Zone[] = [
-        'all',
-        ...(trouble.end === 'all' || trouble.end === 'middle' ? [] : [trouble.end]),
-        ...(step.zone === undefined && factsOf(step).zone === 'all'
-          ? []
-          : [step.zone ?? factsOf(step).zone]),
-      ];
       wanted[i] = step;
+      const ends = endsOf(step, trouble);
       const instead = just && bestHeat(shop, just.before, wanted, i, trouble.part, ends, cap);
       if (just && instead) {
-        const { before, id } = just;
-        state = before;
-        out.splice(
-          out.findIndex((s) => s.id === id),
-          1,
-        );
-        reasons.delete(id);
+        state = just.before;
+        takeOut(out, reasons, just.id);
       }
       const best =
         instead ??

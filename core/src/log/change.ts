@@ -85,6 +85,54 @@ function coldestStretch(steps: readonly WorkStep[], from: number): number | unde
 
 const NOTHING = { of: 'nothing' } as const;
 
+/** The base sets longer before the punty. */
+function setLonger({ steps, main }: ChangeablePlan, punty: number): PlanChange {
+  const setting = steps.findIndex((s, i) => i < punty && s.kind === 'setBase');
+  const s = steps[setting];
+  return s
+    ? {
+        of: 'steps',
+        says: tr`The base sets for ${Math.min(LONGEST_SET, s.seconds + 10)} s, not ${s.seconds}, before the punty is stuck.`,
+        steps: changeStep(steps, setting, { seconds: Math.min(LONGEST_SET, s.seconds + 10) }),
+      }
+    : {
+        of: 'steps',
+        says: tr`The base sets before the punty is stuck.`,
+        steps: before(steps, punty, 'setBase', main),
+      };
+}
+
+/** A flash before the first bit, its notch melted in. */
+function warmerJoin({ steps, main }: ChangeablePlan): PlanChange {
+  const bit = steps.findIndex((s) => factsOf(s).does === 'bit' || factsOf(s).does === 'join');
+  if (bit < 0) return { ...NOTHING, says: tr`Its order puts nothing onto it.` };
+  const warm = before(steps, bit, 'flash', main);
+  const melted = warm[bit + 2]?.kind === 'meltNotch';
+  return {
+    of: 'steps',
+    says: tr`A flash goes in before the first bit${melted ? '' : tr`, and its notch is melted in`}.`,
+    steps: melted ? warm : insertStep(warm, bit + 1, 'meltNotch', main),
+  };
+}
+
+/** A flash after the longest time under steel. */
+function afterSteel({ steps, main }: ChangeablePlan): PlanChange {
+  const tools = steps
+    .map((s, i) => ({ s, i }))
+    .filter(({ s }) => factsOf(s).heat === 'tools')
+    .reduce<{ s: WorkStep; i: number } | undefined>(
+      (a, b) => (a && a.s.seconds >= b.s.seconds ? a : b),
+      undefined,
+    );
+  return tools
+    ? {
+        of: 'steps',
+        says: tr`A flash goes in after its longest time under steel.`,
+        steps: insertStep(steps, tools.i, 'flash', main),
+      }
+    : { ...NOTHING, says: tr`Its order has no steel on it.` };
+}
+
 /** What a cause asks of this plan. */
 export function planChange(cause: CauseId, now: ChangeablePlan): PlanChange {
   const { steps, main, firing } = now;
@@ -97,33 +145,10 @@ export function planChange(cause: CauseId, now: ChangeablePlan): PlanChange {
       const step = before(steps, punty, 'flash', main);
       return { of: 'steps', says: tr`A flash goes in before the punty is stuck.`, steps: step };
     }
-    case 'fused punty': {
-      if (punty < 0) return { ...NOTHING, says: tr`Its order has no punty.` };
-      const setting = steps.findIndex((s, i) => i < punty && s.kind === 'setBase');
-      const s = steps[setting];
-      return s
-        ? {
-            of: 'steps',
-            says: tr`The base sets for ${Math.min(LONGEST_SET, s.seconds + 10)} s, not ${s.seconds}, before the punty is stuck.`,
-            steps: changeStep(steps, setting, { seconds: Math.min(LONGEST_SET, s.seconds + 10) }),
-          }
-        : {
-            of: 'steps',
-            says: tr`The base sets before the punty is stuck.`,
-            steps: before(steps, punty, 'setBase', main),
-          };
-    }
-    case 'cold join': {
-      const bit = find((s) => factsOf(s).does === 'bit' || factsOf(s).does === 'join');
-      if (bit < 0) return { ...NOTHING, says: tr`Its order puts nothing onto it.` };
-      const warm = before(steps, bit, 'flash', main);
-      const melted = warm[bit + 2]?.kind === 'meltNotch';
-      return {
-        of: 'steps',
-        says: tr`A flash goes in before the first bit${melted ? '' : tr`, and its notch is melted in`}.`,
-        steps: melted ? warm : insertStep(warm, bit + 1, 'meltNotch', main),
-      };
-    }
+    case 'fused punty':
+      return punty < 0 ? { ...NOTHING, says: tr`Its order has no punty.` } : setLonger(now, punty);
+    case 'cold join':
+      return warmerJoin(now);
     case 'cold lip': {
       const opened = find((s) => s.kind === 'longReheat');
       const at = coldestStretch(steps, opened < 0 ? 0 : opened + 1);
@@ -134,22 +159,8 @@ export function planChange(cause: CauseId, now: ChangeablePlan): PlanChange {
         steps: before(steps, at, 'flash', main),
       };
     }
-    case 'tool chill': {
-      const tools = steps
-        .map((s, i) => ({ s, i }))
-        .filter(({ s }) => factsOf(s).heat === 'tools')
-        .reduce<{ s: WorkStep; i: number } | undefined>(
-          (a, b) => (a && a.s.seconds >= b.s.seconds ? a : b),
-          undefined,
-        );
-      return tools
-        ? {
-            of: 'steps',
-            says: tr`A flash goes in after its longest time under steel.`,
-            steps: insertStep(steps, tools.i, 'flash', main),
-          }
-        : { ...NOTHING, says: tr`Its order has no steel on it.` };
-    }
+    case 'tool chill':
+      return afterSteel(now);
     case 'fast night': {
       if ((firing.inHand ?? IN_HAND) < MORE_IN_HAND)
         return {

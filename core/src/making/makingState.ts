@@ -125,15 +125,15 @@ export interface PlanBeside {
   readonly starts?: readonly number[] | undefined;
 }
 
-/**
- * Works out how a making stands. `steps` is the plan it began from, `begun` when. Events may come in any order; ids met twice count once.
- */
-export function makingState<S extends PlannedStep>(
+/** The fire, as it stands. */
+type FireNow = { readonly what: 'in' | 'out'; readonly since: number } | undefined;
+
+/** The lines of a plan while events are told one by one, and the fire; `fire` changes. */
+function tableOf<S extends PlannedStep>(
   steps: readonly S[],
-  begun: number,
-  events: readonly Happened[],
-  { lanes = [], starts }: PlanBeside = {},
-): MakingState<S> {
+  lanes: readonly number[],
+  starts: readonly number[] | undefined,
+) {
   const line = (step: S, place?: number): Line<S> => ({
     step,
     place,
@@ -148,41 +148,126 @@ export function makingState<S extends PlannedStep>(
     assumed: false,
   });
   const lines = steps.map(line);
-  let fire: { what: 'in' | 'out'; since: number } | undefined;
-  /** As it was before the heat that is now. */
-  let fireBefore = fire;
   const spans: { what: FireSpan['what']; from: number; to: number | undefined }[] = [];
-  const close = (at: number, ...of: FireSpan['what'][]): void => {
-    for (const s of spans) if (s.to === undefined && of.includes(s.what)) s.to = at;
+  const table = {
+    lines,
+    line,
+    spans,
+    fire: undefined as FireNow,
+    /** As it was before the heat that is now. */
+    fireBefore: undefined as FireNow,
+    close: (at: number, ...of: FireSpan['what'][]): void => {
+      for (const s of spans) if (s.to === undefined && of.includes(s.what)) s.to = at;
+    },
+    /** The lead's fire: the glass went in by a step, or came out of it. */
+    byStep: (what: 'in' | 'out', at: number): void => {
+      table.close(at, 'in', 'out');
+      table.fireBefore = table.fire;
+      table.fire = { what, since: at };
+    },
+    find: (id: string): Line<S> | undefined => lines.find((l) => l.step.id === id),
+    isNow: (l: Line<S>, lane: number): boolean => l.state === 'now' && l.lane === lane,
+    start: (l: Line<S>, at: number, over = false): void => {
+      l.state = 'now';
+      l.begun ??= at;
+      if (over || l.runs.at(-1)?.to !== undefined || l.runs.length === 0) {
+        endRun(l, at);
+        l.runs.push({ from: at, to: undefined, over });
+      }
+      if (l.lane === 0 && isHeat(l.step)) table.byStep('in', at);
+    },
+    next: (at: number): void => {
+      if (lines.some((l) => table.isNow(l, 0))) return;
+      const coming = lines.find((l) => l.state === 'to come' && l.lane === 0);
+      if (coming) table.start(coming, at);
+    },
   };
-  /** The lead's fire: the glass went in by a step, or came out of it. */
-  const byStep = (what: 'in' | 'out', at: number): void => {
-    close(at, 'in', 'out');
-    fireBefore = fire;
-    fire = { what, since: at };
-  };
-  const find = (id: string): Line<S> | undefined => lines.find((l) => l.step.id === id);
-  const isNow = (l: Line<S>, lane: number): boolean => l.state === 'now' && l.lane === lane;
-  const start = (l: Line<S>, at: number, over = false): void => {
-    l.state = 'now';
-    l.begun ??= at;
-    if (over || l.runs.at(-1)?.to !== undefined || l.runs.length === 0) {
-      endRun(l, at);
-      l.runs.push({ from: at, to: undefined, over });
-    }
-    if (l.lane === 0 && isHeat(l.step)) byStep('in', at);
-  };
-  const next = (at: number): void => {
-    if (lines.some((l) => isNow(l, 0))) return;
-    const coming = lines.find((l) => l.state === 'to come' && l.lane === 0);
-    if (coming) start(coming, at);
-  };
+  return table;
+}
+type Table<S extends PlannedStep> = ReturnType<typeof tableOf<S>>;
+type Told<K extends Happened['kind']> = Extract<Happened, { kind: K }>;
+
+/** A step was begun, done, skipped, or done again. */
+function tellStep<S extends PlannedStep>(table: Table<S>, e: Told<'step'>): void {
+  const l = table.find(e.step);
+  if (!l) return;
+  if (e.what === 'begun' || e.what === 'again') {
+    // Begun twice, by two who tapped at once, it is begun once.
+    if (e.what === 'begun' && l.state === 'now') return;
+    for (const other of table.lines)
+      if (other !== l && table.isNow(other, l.lane)) setAside(other, e.at);
+    if (e.what === 'again') l.again += 1;
+    l.ended = undefined;
+    l.assumed = false;
+    table.start(l, e.at, e.what === 'again');
+    // A helper who is at this has done what comes before it in it.
+    if (l.lane > 0) broughtTo(table.lines, l, (o) => o.lane === l.lane);
+    return;
+  }
+  const was = l.state;
+  if (was === 'done' && e.what === 'done' && !l.assumed) return;
+  // A heat that is skipped while it is now never was one.
+  if (e.what === 'skipped' && table.isNow(l, 0) && isHeat(l.step)) table.fire = table.fireBefore;
+  if (e.what === 'done' && l.runs.length === 0) {
+    l.begun ??= e.at;
+    l.runs.push({ from: e.at, to: e.at, over: false });
+  }
+  l.state = e.what;
+  l.ended = e.at;
+  if (l.assumed) l.runs = l.begun === undefined ? [] : [{ from: l.begun, to: e.at, over: false }];
+  endRun(l, e.at);
+  l.assumed = false;
+  if (e.what === 'done' && l.lane === 0) broughtTo(table.lines, l, (o) => o.lane > 0);
+  if (e.what === 'done' && l.lane === 0 && isHeat(l.step)) table.byStep('out', e.at);
+  table.next(e.at);
+}
+
+/** A step was put in. */
+function tellPutIn<S extends PlannedStep>(table: Table<S>, e: Told<'put in'>): void {
+  const after = e.after === undefined ? -1 : table.lines.findIndex((l) => l.step.id === e.after);
+  // Where it is not said, before what is now.
+  const at =
+    after >= 0
+      ? after + 1
+      : Math.max(
+          0,
+          table.lines.findIndex((l) => table.isNow(l, 0)),
+        );
+  if (table.find(e.step.id)) return;
+  table.lines.splice(at, 0, table.line(e.step as S));
+  // It is for now: what was now waits for it.
+  const current = table.lines.find((l) => table.isNow(l, 0));
+  if (current && table.lines.indexOf(current) > at) setAside(current, e.at);
+  table.next(e.at);
+}
+
+/** The glass went into the fire or out of it, tapped by itself. */
+function tellFire<S extends PlannedStep>(table: Table<S>, e: Told<'fire'>): void {
+  const current = table.lines.find((l) => table.isNow(l, 0));
+  const heating = current !== undefined && isHeat(current.step);
+  table.close(e.at, 'in', 'out');
+  // What the step says anyhow is no news to the heat.
+  if ((e.what === 'in') !== heating) table.spans.push({ what: e.what, from: e.at, to: undefined });
+  table.fire = { what: e.what, since: e.at };
+}
+
+/**
+ * Works out how a making stands. `steps` is the plan it began from, `begun` when. Events may come in any order; ids met twice count once.
+ */
+export function makingState<S extends PlannedStep>(
+  steps: readonly S[],
+  begun: number,
+  events: readonly Happened[],
+  { lanes = [], starts }: PlanBeside = {},
+): MakingState<S> {
+  const table = tableOf(steps, lanes, starts);
+  const { lines, spans, close } = table;
   let away = false;
   let ended: MakingState['ended'];
   let last = begun;
   let undoable: string | undefined;
   const mishaps: { what: string; at: number; says?: string }[] = [];
-  next(begun);
+  table.next(begun);
   for (const e of holding(events)) {
     if (AFTER_THE_BOX.has(e.kind)) continue;
     // A picture or a note of a piece that has left the bench makes its time there no longer.
@@ -190,67 +275,15 @@ export function makingState<S extends PlannedStep>(
     last = Math.max(last, e.at);
     undoable = e.id;
     switch (e.kind) {
-      case 'step': {
-        const l = find(e.step);
-        if (!l) break;
-        if (e.what === 'begun' || e.what === 'again') {
-          // Begun twice, by two who tapped at once, it is begun once.
-          if (e.what === 'begun' && l.state === 'now') break;
-          for (const other of lines) if (other !== l && isNow(other, l.lane)) setAside(other, e.at);
-          if (e.what === 'again') l.again += 1;
-          l.ended = undefined;
-          l.assumed = false;
-          start(l, e.at, e.what === 'again');
-          // A helper who is at this has done what comes before it in it.
-          if (l.lane > 0) broughtTo(lines, l, (o) => o.lane === l.lane);
-          break;
-        }
-        const was = l.state;
-        if (was === 'done' && e.what === 'done' && !l.assumed) break;
-        // A heat that is skipped while it is now never was one.
-        if (e.what === 'skipped' && isNow(l, 0) && isHeat(l.step)) fire = fireBefore;
-        if (e.what === 'done' && l.runs.length === 0) {
-          l.begun ??= e.at;
-          l.runs.push({ from: e.at, to: e.at, over: false });
-        }
-        l.state = e.what;
-        l.ended = e.at;
-        if (l.assumed)
-          l.runs = l.begun === undefined ? [] : [{ from: l.begun, to: e.at, over: false }];
-        endRun(l, e.at);
-        l.assumed = false;
-        if (e.what === 'done' && l.lane === 0) broughtTo(lines, l, (o) => o.lane > 0);
-        if (e.what === 'done' && l.lane === 0 && isHeat(l.step)) byStep('out', e.at);
-        next(e.at);
+      case 'step':
+        tellStep(table, e);
         break;
-      }
-      case 'put in': {
-        const after = e.after === undefined ? -1 : lines.findIndex((l) => l.step.id === e.after);
-        // Where it is not said, before what is now.
-        const at =
-          after >= 0
-            ? after + 1
-            : Math.max(
-                0,
-                lines.findIndex((l) => isNow(l, 0)),
-              );
-        if (find(e.step.id)) break;
-        lines.splice(at, 0, line(e.step as S));
-        // It is for now: what was now waits for it.
-        const current = lines.find((l) => isNow(l, 0));
-        if (current && lines.indexOf(current) > at) setAside(current, e.at);
-        next(e.at);
+      case 'put in':
+        tellPutIn(table, e);
         break;
-      }
-      case 'fire': {
-        const current = lines.find((l) => isNow(l, 0));
-        const heating = current !== undefined && isHeat(current.step);
-        close(e.at, 'in', 'out');
-        // What the step says anyhow is no news to the heat.
-        if ((e.what === 'in') !== heating) spans.push({ what: e.what, from: e.at, to: undefined });
-        fire = { what: e.what, since: e.at };
+      case 'fire':
+        tellFire(table, e);
         break;
-      }
       case 'away':
         close(e.at, 'away');
         away = e.what === 'gone';
@@ -267,12 +300,12 @@ export function makingState<S extends PlannedStep>(
         break;
     }
   }
-  const now = ended ? -1 : lines.findIndex((l) => isNow(l, 0));
+  const now = ended ? -1 : lines.findIndex((l) => table.isNow(l, 0));
   return {
     steps: lines,
     now: now < 0 ? undefined : now,
     beside: ended ? [] : lines.flatMap((l, i) => (l.state === 'now' && l.lane > 0 ? [i] : [])),
-    fire,
+    fire: table.fire,
     spans,
     away,
     mishaps,

@@ -13,7 +13,7 @@ import {
 } from '../gather/gatherPlan';
 import { stagePlan, type Stage, type StageInput } from '../gather/stages';
 import type { Glass } from '../glass/glass';
-import { layWall, type WallShare } from '../fit/lay';
+import { layWall, type LaidColour, type WallShare } from '../fit/lay';
 import { givesMost } from '../heat/sag';
 import type { FiredPiece } from '../kiln/firedPiece';
 import type { KilnWork } from '../kiln/kilnWork';
@@ -184,97 +184,193 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
       lines: read.map((r) => (r.ok ? r.part.shape.outer : r.outer)),
       shapes: read.map((r) => (r.ok ? r.part.shape : undefined)),
     };
-  const { making, firing } = piece;
-  const planned = parts.map((part): PlannedPart => {
-    const input = piece.parts[part.index];
-    const asked = input?.iron?.depth ?? making.dipDepth;
-    const dip = {
-      ironDiameter: input?.iron?.diameter ?? making.ironDiameter,
-      depth: dipIn(asked, shop.potDepth),
-    };
-    const laid = (input?.colours ?? []).flatMap(({ colour, ...layer }) => {
-      const known = shop.rack.colour(colour);
-      return known ? [{ colour: known, ...layer }] : [];
-    });
-    const ofStock =
-      piece.way === 'torch' && input?.stock?.colour !== undefined
-        ? shop.rack.colour(input.stock.colour)
-        : undefined;
-    const layersOf = (gathered: readonly number[]): WallShare[] =>
-      layWall({ glass: part.glass, gathered, dip, laid, own: ofStock });
-    if (piece.way === 'kiln') {
-      const layers =
-        fired && piece.kiln
-          ? kilnLayers(piece.kiln, glass, (id) => shop.rack.colour(id))
-          : layersOf([part.shape.glassVolume]);
-      return {
-        ...part,
-        mass: massOf(part, layers),
-        gathers: undefined,
-        gathering: undefined,
-        layers,
-        stages: [],
-        stock: undefined,
-      };
-    }
-    if (piece.way === 'torch') {
-      // What colour brings is not cut from the stock.
-      const { glassVolume } = part.shape;
-      const clear = Math.max(
-        glassVolume - colourIn(layersOf([glassVolume])),
-        LEAST_CLEAR * glassVolume,
-      );
-      const layers = layersOf([clear]);
-      return {
-        ...part,
-        mass: massOf(part, layers),
-        gathers: undefined,
-        gathering: undefined,
-        layers,
-        stages: [],
-        stock: stockOf(
-          { ...part.glass, density: ofStock?.density ?? part.glass.density },
-          clear,
-          making.allowance,
-          input?.stock ??
-            (part.work === 'blown'
-              ? asStock(making.tube)
-              : ordinaryRod(clear * (1 + making.allowance))),
-        ),
-      };
-    }
-    const gathering = {
-      glass: part.glass,
-      allowance: making.allowance,
-      potTemperature: making.potTemperature,
-      dip,
-      layerFactor: shop.layerFactor(dip.ironDiameter, part.glass),
-      ...(dip.depth < asked && { asked }),
-    };
-    const layered = (plan: GatherPlan): WallShare[] =>
-      layersOf(plan.gathers.map((g) => g.total / part.glass.density));
-    // How much a coat brings depends on how wide the glass is: gathered without it first, then with what that brings.
-    const all = { ...gathering, mass: part.mass * (shop.made?.weight ?? 1) };
-    const bare = planGathers(all);
-    const colour = layered(bare).flatMap(({ laid: k, volume }) =>
-      k === undefined ? [] : [{ after: laid[k]?.after ?? 1, volume }],
-    );
-    const gathers = colour.length > 0 ? planGathers({ ...all, colour }) : bare;
-    const layers = layered(gathers);
-    const stages = stagesOf(part, { gathers: gathers.gathers, colour }, dip, shop);
-    return {
-      ...part,
-      mass: massOf(part, layers),
-      gathers: { ...gathers, gathers: asStaged(gathers.gathers, stages) },
-      gathering,
-      layers,
-      stages,
-      stock: undefined,
-    };
-  });
+  const planned = parts.map((part) => plannedPart(piece, glass, shop, fired, part));
   const whole = wholePiece(planned, bits, piece.fillLine);
   const main = mainPart(planned, whole);
-  // The night is for the walls this shop makes; everything else is as drawn.
+  return {
+    ok: true,
+    parts: planned,
+    bits: bits.map((b) => plannedBit(piece, b)),
+    whole,
+    main,
+    closures: closuresOf(piece, planned, whole),
+    readings: readings(whole),
+    gathers: main.gathers,
+    stock: main.stock,
+    night: nightInput(piece, glass, { shop, box, fired, glassOf }, { parts, bits, whole }),
+    fired,
+  };
+}
+
+/** What a part is planned with: how deep it is dipped, what is laid on it, its layers for the glass that is its own. */
+interface Planning {
+  readonly piece: PieceInput;
+  readonly glass: Glass;
+  readonly shop: ShopFacts;
+  readonly fired: FiredPiece | undefined;
+  readonly part: Part;
+  readonly input: PartInput | undefined;
+  readonly asked: number;
+  readonly dip: { readonly ironDiameter: number; readonly depth: number };
+  readonly laid: readonly LaidColour[];
+  readonly ofStock: LaidColour['colour'] | undefined;
+  readonly layersOf: (gathered: readonly number[]) => WallShare[];
+}
+
+/** What glass without gathers has none of. */
+const UNGATHERED = { gathers: undefined, gathering: undefined, stages: [], stock: undefined };
+
+/** A part with how its glass comes to it. */
+function plannedPart(
+  piece: PieceInput,
+  glass: Glass,
+  shop: ShopFacts,
+  fired: FiredPiece | undefined,
+  part: Part,
+): PlannedPart {
+  const { making } = piece;
+  const input = piece.parts[part.index];
+  const asked = input?.iron?.depth ?? making.dipDepth;
+  const dip = {
+    ironDiameter: input?.iron?.diameter ?? making.ironDiameter,
+    depth: dipIn(asked, shop.potDepth),
+  };
+  const laid = (input?.colours ?? []).flatMap(({ colour, ...layer }) => {
+    const known = shop.rack.colour(colour);
+    return known ? [{ colour: known, ...layer }] : [];
+  });
+  const ofStock =
+    piece.way === 'torch' && input?.stock?.colour !== undefined
+      ? shop.rack.colour(input.stock.colour)
+      : undefined;
+  const layersOf = (gathered: readonly number[]): WallShare[] =>
+    layWall({ glass: part.glass, gathered, dip, laid, own: ofStock });
+  const planning = { piece, glass, shop, fired, part, input, asked, dip, laid, ofStock, layersOf };
+  return piece.way === 'kiln'
+    ? ofKiln(planning)
+    : piece.way === 'torch'
+      ? atTorch(planning)
+      : gathered(planning);
+}
+
+/** Laid in the kiln: of the sheet it was laid from. */
+function ofKiln({ piece, glass, shop, fired, part, layersOf }: Planning): PlannedPart {
+  const layers =
+    fired && piece.kiln
+      ? kilnLayers(piece.kiln, glass, (id) => shop.rack.colour(id))
+      : layersOf([part.shape.glassVolume]);
+  return {
+    ...part,
+    mass: massOf(part, layers),
+    ...UNGATHERED,
+    layers,
+  };
+}
+
+/** At the torch: of stock. */
+function atTorch({ piece, part, input, ofStock, layersOf }: Planning): PlannedPart {
+  const { making } = piece;
+  // What colour brings is not cut from the stock.
+  const { glassVolume } = part.shape;
+  const clear = Math.max(
+    glassVolume - colourIn(layersOf([glassVolume])),
+    LEAST_CLEAR * glassVolume,
+  );
+  const layers = layersOf([clear]);
+  return {
+    ...part,
+    mass: massOf(part, layers),
+    ...UNGATHERED,
+    layers,
+    stock: stockOf(
+      { ...part.glass, density: ofStock?.density ?? part.glass.density },
+      clear,
+      making.allowance,
+      input?.stock ??
+        (part.work === 'blown'
+          ? asStock(making.tube)
+          : ordinaryRod(clear * (1 + making.allowance))),
+    ),
+  };
+}
+
+/** At the furnace: gathered. */
+function gathered({ piece, shop, part, asked, dip, laid, layersOf }: Planning): PlannedPart {
+  const { making } = piece;
+  const gathering = {
+    glass: part.glass,
+    allowance: making.allowance,
+    potTemperature: making.potTemperature,
+    dip,
+    layerFactor: shop.layerFactor(dip.ironDiameter, part.glass),
+    ...(dip.depth < asked && { asked }),
+  };
+  const layered = (plan: GatherPlan): WallShare[] =>
+    layersOf(plan.gathers.map((g) => g.total / part.glass.density));
+  // How much a coat brings depends on how wide the glass is: gathered without it first, then with what that brings.
+  const all = { ...gathering, mass: part.mass * (shop.made?.weight ?? 1) };
+  const bare = planGathers(all);
+  const colour = layered(bare).flatMap(({ laid: k, volume }) =>
+    k === undefined ? [] : [{ after: laid[k]?.after ?? 1, volume }],
+  );
+  const gathers = colour.length > 0 ? planGathers({ ...all, colour }) : bare;
+  const layers = layered(gathers);
+  const stages = stagesOf(part, { gathers: gathers.gathers, colour }, dip, shop);
+  return {
+    ...part,
+    mass: massOf(part, layers),
+    gathers: { ...gathers, gathers: asStaged(gathers.gathers, stages) },
+    gathering,
+    layers,
+    stages,
+    stock: undefined,
+  };
+}
+
+/** A bit with the stock it takes, at the torch. */
+const plannedBit = ({ way, making }: PieceInput, b: ReadBit & { input: BitInput }): PlannedBit => ({
+  ...b,
+  stock:
+    way === 'torch' && b.mass > 0
+      ? stockOf(
+          b.glass,
+          b.measure.volume,
+          making.allowance,
+          b.input.stock ??
+            ordinaryRod(
+              (b.measure.volume / b.input.place.copies) * (1 + making.allowance),
+              Math.min(b.measure.thickness, ORDINARY_ROD),
+            ),
+        )
+      : undefined,
+});
+
+/** What the night is worked out from: the walls this shop makes; everything else is as drawn. */
+function nightInput(
+  piece: PieceInput,
+  glass: Glass,
+  {
+    shop,
+    box,
+    fired,
+    glassOf,
+  }: {
+    readonly shop: ShopFacts;
+    readonly box: Box;
+    readonly fired: FiredPiece | undefined;
+    readonly glassOf: (id: string | undefined) => Glass;
+  },
+  {
+    parts,
+    bits,
+    whole,
+  }: {
+    readonly parts: readonly Part[];
+    readonly bits: readonly (ReadBit & { input: BitInput })[];
+    readonly whole: Whole;
+  },
+): ScheduleInput {
+  const { firing } = piece;
   const cooled = madeThick(piece.parts, parts, shop.made?.wall ?? 1, glassOf);
   const { step } = cooled === parts ? whole : wholePiece(cooled, bits, piece.fillLine);
   const ruling = rulingWall(cooled, bits);
@@ -285,7 +381,7 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     ...(piece.way === 'kiln' && { stands: 'shelf' as const }),
     ...firing.standing,
   };
-  const night: ScheduleInput = {
+  return {
     glass,
     gives: givesMost(parts.filter((p) => p.role === 'joined').map(bears)),
     wall: fired
@@ -312,34 +408,6 @@ export function derive(drawn: PieceInput, glass: Glass, shop: ShopFacts = NO_SHO
     box,
     // In the kiln nobody is waited for.
     holding: piece.way === 'kiln' ? 0 : holdingSeconds(firing.firstIn, firing.lastIn),
-  };
-  return {
-    ok: true,
-    parts: planned,
-    bits: bits.map((b) => ({
-      ...b,
-      stock:
-        piece.way === 'torch' && b.mass > 0
-          ? stockOf(
-              b.glass,
-              b.measure.volume,
-              making.allowance,
-              b.input.stock ??
-                ordinaryRod(
-                  (b.measure.volume / b.input.place.copies) * (1 + making.allowance),
-                  Math.min(b.measure.thickness, ORDINARY_ROD),
-                ),
-            )
-          : undefined,
-    })),
-    whole,
-    main,
-    closures: closuresOf(piece, planned, whole),
-    readings: readings(whole),
-    gathers: main.gathers,
-    stock: main.stock,
-    night,
-    fired,
   };
 }
 

@@ -6,7 +6,7 @@ import { mm } from '../units/inWords';
 import type { WorkStep } from '../work/facts';
 import { eachApart, partsTogether as oneWith, unite } from '../work/joined';
 import { hotBit, isApart, madeApart, others } from './draftBits';
-import type { Add, DraftInput, DraftPart, Joined } from './draftInput';
+import type { Add, DraftBit, DraftInput, DraftPart, Joined } from './draftInput';
 import { AS_BIT, grams, make, tubeFor } from './draftMake';
 import { kiln } from './draftKiln';
 import { torch } from './draftTorch';
@@ -55,20 +55,8 @@ function letGo(part: number, from: number, how: 'knockOff' | 'crackOff', add: Ad
 const isFoot = (p: DraftPart, lowest: boolean): boolean =>
   lowest && p.height !== undefined && p.width !== undefined && p.height < 0.6 * p.width;
 
-function furnace(input: DraftInput, add: Add): void {
-  const { parts, joins, main, form, order: given } = input;
-  // What hangs on a bit that is made apart comes with it.
-  const comes = new Set(input.bits.flatMap((b) => (isApart(b) ? (b.carries ?? []) : [])));
-  const bits = input.bits.filter((b) => b.carried !== true || !comes.has(b.name));
-  const order = given ?? assemblyOrder(parts.length, joins, main);
-  const built = order.filter(({ part }) => parts[part]?.stopper !== true);
-  const body = parts[main];
-  if (!body) return;
-  const asBit = (i: number): boolean => {
-    const p = parts[i];
-    return p !== undefined && !p.hollow && p.mass < AS_BIT;
-  };
-  // What stands alone is made first and goes to the box or waits in the garage.
+/** What stands alone is made first and goes to the box or waits in the garage. */
+function stoppers(parts: readonly DraftPart[], main: number, add: Add): void {
   parts.forEach((p, i) => {
     if (i === main || !p.stopper) return;
     make(p, i, add);
@@ -76,19 +64,16 @@ function furnace(input: DraftInput, add: Add): void {
     add('polishScar', i);
     add('box', i);
   });
-  const parked = new Set<number>();
-  const from = tubeFor(
-    input,
-    built.map(({ part }) => part),
-  );
-  for (const { part } of built) {
-    const p = parts[part];
-    if (!p || asBit(part)) continue;
-    make(p, part, add, from?.tube.parts.includes(part) === true ? from : undefined);
-    letGo(part, part, 'knockOff', add);
-    add('garage', part);
-    parked.add(part);
-  }
+}
+
+/** Bringing parts together: out of the garage where they waited, else fresh from the pot. */
+function joining(
+  parts: readonly DraftPart[],
+  built: readonly Joined[],
+  main: number,
+  parked: Set<number>,
+  add: Add,
+) {
   const groups = eachApart(parts.length);
   const together = (i: number): number[] => oneWith(groups, i);
   let lowest = main;
@@ -113,6 +98,95 @@ function furnace(input: DraftInput, add: Add): void {
     if (!waited) shaped(part);
     unite(groups, part, to);
   };
+  return { lowest, join, bring, shaped, together };
+}
+
+/** From the pipe to the punty. */
+function puntied(parts: readonly DraftPart[], main: number, lowest: number, add: Add): void {
+  add('setBase', lowest);
+  if (parts[lowest]?.colours.some((c) => c.outside) === true) {
+    add('clearButton', lowest);
+    add('setBase', lowest);
+  }
+  add('makePunty', lowest, { of: 'whole' });
+  add('punty', lowest);
+  add('straight', lowest);
+  add('score', main);
+  add('transfer', main);
+}
+
+/** Opened, its bits put on, off the iron and boxed. */
+function finished(
+  { parts, main, form }: DraftInput,
+  bits: readonly DraftBit[],
+  { built, lowest }: { readonly built: readonly Joined[]; readonly lowest: number },
+  add: Add,
+): void {
+  const body = parts[main];
+  if (!body) return;
+  if (body.closed && form === 'ball') {
+    letGo(main, main, 'knockOff', add);
+    add('sealMark', main);
+    add('box', main);
+    swept(parts, main, add);
+    return;
+  }
+  // The vessel that is opened: the main part, or one that was stuck onto it last.
+  const vessel = body.hollow ? main : (built.find(({ part }) => opens(parts[part]))?.part ?? -1);
+  if (vessel < 0) {
+    others(bits, main, add);
+    letGo(main, main, 'knockOff', add);
+    add('polishScar', main);
+    add('box', main);
+    swept(parts, main, add);
+    return;
+  }
+  if (vessel === main) puntied(parts, main, lowest, add);
+  add('longReheat', vessel, { of: 'whole' });
+  add('trim', vessel);
+  add('open', vessel);
+  if (form === 'bowl' || form === 'plate') add('spin', vessel);
+  for (const b of bits) if (b.kind === 'lipWrap') hotBit(b, 'lipWrap', vessel, add);
+  others(bits, vessel, add);
+  // Spun out in the fire it is polished already, but for what came after.
+  // The flashes for what was put on after opening have rounded the lip: a moment is enough.
+  const after = bits.some((b) => b.kind !== 'prunts' && b.kind !== 'wrap');
+  if (!(form === 'bowl' || form === 'plate') || after)
+    add('firePolish', vessel, after ? { seconds: POLISHED } : {});
+  letGo(vessel, lowest, 'crackOff', add);
+  add('polishScar', lowest);
+  add('box', vessel);
+  swept(parts, main, add);
+}
+
+function furnace(input: DraftInput, add: Add): void {
+  const { parts, joins, main, form, order: given } = input;
+  // What hangs on a bit that is made apart comes with it.
+  const comes = new Set(input.bits.flatMap((b) => (isApart(b) ? (b.carries ?? []) : [])));
+  const bits = input.bits.filter((b) => b.carried !== true || !comes.has(b.name));
+  const order = given ?? assemblyOrder(parts.length, joins, main);
+  const built = order.filter(({ part }) => parts[part]?.stopper !== true);
+  const body = parts[main];
+  if (!body) return;
+  const asBit = (i: number): boolean => {
+    const p = parts[i];
+    return p !== undefined && !p.hollow && p.mass < AS_BIT;
+  };
+  stoppers(parts, main, add);
+  const parked = new Set<number>();
+  const from = tubeFor(
+    input,
+    built.map(({ part }) => part),
+  );
+  for (const { part } of built) {
+    const p = parts[part];
+    if (!p || asBit(part)) continue;
+    make(p, part, add, from?.tube.parts.includes(part) === true ? from : undefined);
+    letGo(part, part, 'knockOff', add);
+    add('garage', part);
+    parked.add(part);
+  }
+  const { lowest, join, bring, shaped, together } = joining(parts, built, main, parked, add);
   // What is put together apart from the main part is done before it is begun, and waits in the garage.
   const { apart, onto } = sorted(built, main);
   for (const j of apart) {
@@ -132,50 +206,7 @@ function furnace(input: DraftInput, add: Add): void {
     add('straight', main);
   }
   for (const b of bits) if (b.kind === 'prunts' || b.kind === 'wrap') hotBit(b, b.kind, main, add);
-  if (body.closed && form === 'ball') {
-    letGo(main, main, 'knockOff', add);
-    add('sealMark', main);
-    add('box', main);
-    swept(parts, main, add);
-    return;
-  }
-  // The vessel that is opened: the main part, or one that was stuck onto it last.
-  const vessel = body.hollow ? main : (built.find(({ part }) => opens(parts[part]))?.part ?? -1);
-  if (vessel < 0) {
-    others(bits, main, add);
-    letGo(main, main, 'knockOff', add);
-    add('polishScar', main);
-    add('box', main);
-    swept(parts, main, add);
-    return;
-  }
-  if (vessel === main) {
-    add('setBase', lowest);
-    if (parts[lowest]?.colours.some((c) => c.outside) === true) {
-      add('clearButton', lowest);
-      add('setBase', lowest);
-    }
-    add('makePunty', lowest, { of: 'whole' });
-    add('punty', lowest);
-    add('straight', lowest);
-    add('score', main);
-    add('transfer', main);
-  }
-  add('longReheat', vessel, { of: 'whole' });
-  add('trim', vessel);
-  add('open', vessel);
-  if (form === 'bowl' || form === 'plate') add('spin', vessel);
-  for (const b of bits) if (b.kind === 'lipWrap') hotBit(b, 'lipWrap', vessel, add);
-  others(bits, vessel, add);
-  // Spun out in the fire it is polished already, but for what came after.
-  // The flashes for what was put on after opening have rounded the lip: a moment is enough.
-  const after = bits.some((b) => b.kind !== 'prunts' && b.kind !== 'wrap');
-  if (!(form === 'bowl' || form === 'plate') || after)
-    add('firePolish', vessel, after ? { seconds: POLISHED } : {});
-  letGo(vessel, lowest, 'crackOff', add);
-  add('polishScar', lowest);
-  add('box', vessel);
-  swept(parts, main, add);
+  finished(input, bits, { built, lowest }, add);
 }
 
 const opens = (p: DraftPart | undefined): boolean =>

@@ -110,12 +110,9 @@ interface Going {
   lacks: Lacks | undefined;
 }
 
-/**
- * Plans it: what was put on a day by hand first, then what is due first, as early as it can be; a pot is charged in the evening when it
- * would not last the next day. Deterministic; early rather than proven best.
- */
-export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
-  const going = wanted.flatMap((w): Going[] => {
+/** What is wanted and can be made, with its pot and how often it is begun. */
+const goingOf = ({ wanted, pieces, pots }: DaysAsked): Going[] =>
+  wanted.flatMap((w): Going[] => {
     const piece = pieces.find((p) => p.id === w.piece);
     if (!piece) return [];
     const pot = pots.findIndex((p) => p.glass === piece.glass);
@@ -130,64 +127,153 @@ export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
       },
     ];
   });
+
+/** How pots and boxes stand as the days go by. */
+interface Supplies {
+  readonly pots: DaysAsked['pots'];
+  /** The day each box is free again. */
+  readonly freeFrom: number[];
+  readonly level: number[];
+  /** The day each pot can be gathered from. */
+  readonly fitFrom: number[];
+}
+
+/** A day as it fills. */
+interface Filling {
+  readonly day: number;
+  /** At the bench, s. */
+  readonly there: number;
+  seconds: number;
+  readonly work: DayWork[];
+  /** Of each box: its room left as a share, and the longest night in it. */
+  readonly room: number[];
+  readonly longest: number[];
+}
+
+/** How many the pot has glass for on this day, at most `count`; says what lacks. */
+function glassFor(
+  g: Going,
+  count: number,
+  { pots, level, fitFrom }: Supplies,
+  day: number,
+): number {
+  const { piece, pot } = g;
+  if (pot === undefined) return count;
+  const here = pots[pot];
+  if (!here) {
+    g.lacks = 'no such pot';
+    return 0;
+  }
+  const fit = (fitFrom[pot] ?? 0) <= day;
+  const glass = fit
+    ? Math.floor(((level[pot] ?? 0) - here.least) / Math.max(1e-6, piece.mass) + 1e-9)
+    : 0;
+  if (glass < count) g.lacks = 'glass';
+  return Math.min(count, Math.max(0, glass));
+}
+
+/** Into the boxes that are free, the one whose night is shortest first; how many found room. */
+function boxed(
+  g: Going,
+  count: number,
+  { freeFrom }: Supplies,
+  { day, room, longest }: Filling,
+): number {
+  const { piece } = g;
+  let done = 0;
+  const order = piece.boxes
+    .map((b, i) => ({ ...b, i }))
+    .filter((b) => b.holds > 0)
+    .sort((a, b) => a.night - b.night || a.i - b.i);
+  if (order.length === 0 && count > 0) g.lacks = 'fits no box';
+  for (const b of order) {
+    if (done >= count) break;
+    if ((freeFrom[b.i] ?? 0) > day) continue;
+    const n = Math.min(count - done, Math.floor((room[b.i] ?? 0) * b.holds + 1e-9));
+    if (n <= 0) continue;
+    done += n;
+    room[b.i] = (room[b.i] ?? 0) - n / b.holds;
+    longest[b.i] = Math.max(longest[b.i] ?? 0, b.night);
+    g.outs.push({ day: day + mornings(b.night), count: n });
+  }
+  if (done < count && order.length > 0) g.lacks = 'box';
+  return done;
+}
+
+/** As many as go on this day; by hand regardless of hours. */
+function put(g: Going, most: number, byHand: boolean, supplies: Supplies, day: Filling): void {
+  const { piece, pot } = g;
+  let count = most;
+  if (!byHand) {
+    const hours = Math.floor((day.there - day.seconds) / Math.max(1, piece.seconds) + 1e-9);
+    if (hours < count) g.lacks = 'hours';
+    count = Math.min(count, Math.max(0, hours));
+  }
+  if (pot !== undefined && !supplies.pots[pot]) {
+    g.lacks = 'no such pot';
+    return;
+  }
+  const done = boxed(g, glassFor(g, count, supplies, day.day), supplies, day);
+  if (done === 0) return;
+  g.left = Math.max(0, g.left - done);
+  day.seconds += done * piece.seconds;
+  if (pot !== undefined) supplies.level[pot] = (supplies.level[pot] ?? 0) - done * piece.mass;
+  day.work.push({ wanted: g.wanted.id, count: done, pinned: byHand });
+}
+
+/** Pots in the evening; charged where they would not last another day like the hungriest there still is. */
+const evening = (
+  going: readonly Going[],
+  { pots, level, fitFrom }: Supplies,
+  day: number,
+  next: number,
+): PlannedDay['pots'] =>
+  pots.map((p, i) => {
+    const still = level[i] ?? 0;
+    const fit = (fitFrom[i] ?? 0) <= day;
+    // Would it last another day like the hungriest there still is?
+    const needs = going
+      .filter((g) => g.pot === i && g.left > 0)
+      .reduce((sum, g) => sum + g.left * g.piece.mass, 0);
+    const aDay = Math.min(needs, hungriest(going, i, next));
+    const charge =
+      fit && needs > 0 && still - p.least < aDay
+        ? Math.max(0, Math.min(p.charge, p.holds - still))
+        : 0;
+    if (charge > 0) {
+      level[i] = still + charge;
+      fitFrom[i] = day + p.ready;
+    }
+    return { level: still, charge, fit };
+  });
+
+/**
+ * Plans it: what was put on a day by hand first, then what is due first, as early as it can be; a pot is charged in the evening when it
+ * would not last the next day. Deterministic; early rather than proven best.
+ */
+export function planDays(asked: DaysAsked): DaysPlan {
+  const { pieces, bench, pots } = asked;
+  const going = goingOf(asked);
   const boxes = Math.max(0, ...pieces.map((p) => p.boxes.length));
-  const freeFrom = Array.from({ length: boxes }, () => 0);
-  const level = pots.map((p) => p.level);
-  const fitFrom = pots.map(() => 0);
+  const ofBoxes = (value: number): number[] => Array.from({ length: boxes }, () => value);
+  const supplies: Supplies = {
+    pots,
+    freeFrom: ofBoxes(0),
+    level: pots.map((p) => p.level),
+    fitFrom: pots.map(() => 0),
+  };
   const days = bench.map((there, day): PlannedDay => {
-    const work: DayWork[] = [];
-    const room = Array.from({ length: boxes }, () => 1);
-    const longest = Array.from({ length: boxes }, () => 0);
-    let seconds = 0;
-    /** As many as go on this day; by hand regardless of hours. */
-    const put = (g: Going, most: number, byHand: boolean): void => {
-      const { piece, pot } = g;
-      let count = most;
-      if (!byHand) {
-        const hours = Math.floor((there - seconds) / Math.max(1, piece.seconds) + 1e-9);
-        if (hours < count) g.lacks = 'hours';
-        count = Math.min(count, Math.max(0, hours));
-      }
-      if (pot !== undefined) {
-        const here = pots[pot];
-        if (!here) {
-          g.lacks = 'no such pot';
-          return;
-        }
-        const fit = (fitFrom[pot] ?? 0) <= day;
-        const glass = fit
-          ? Math.floor(((level[pot] ?? 0) - here.least) / Math.max(1e-6, piece.mass) + 1e-9)
-          : 0;
-        if (glass < count) g.lacks = 'glass';
-        count = Math.min(count, Math.max(0, glass));
-      }
-      let done = 0;
-      // Into the boxes that are free, the one whose night is shortest first.
-      const order = piece.boxes
-        .map((b, i) => ({ ...b, i }))
-        .filter((b) => b.holds > 0)
-        .sort((a, b) => a.night - b.night || a.i - b.i);
-      if (order.length === 0 && count > 0) g.lacks = 'fits no box';
-      for (const b of order) {
-        if (done >= count) break;
-        if ((freeFrom[b.i] ?? 0) > day) continue;
-        const n = Math.min(count - done, Math.floor((room[b.i] ?? 0) * b.holds + 1e-9));
-        if (n <= 0) continue;
-        done += n;
-        room[b.i] = (room[b.i] ?? 0) - n / b.holds;
-        longest[b.i] = Math.max(longest[b.i] ?? 0, b.night);
-        g.outs.push({ day: day + mornings(b.night), count: n });
-      }
-      if (done < count && order.length > 0) g.lacks = 'box';
-      if (done === 0) return;
-      g.left = Math.max(0, g.left - done);
-      seconds += done * piece.seconds;
-      if (pot !== undefined) level[pot] = (level[pot] ?? 0) - done * piece.mass;
-      work.push({ wanted: g.wanted.id, count: done, pinned: byHand });
+    const filling: Filling = {
+      day,
+      there,
+      seconds: 0,
+      work: [],
+      room: ofBoxes(1),
+      longest: ofBoxes(0),
     };
     for (const g of going) {
       const pinned = g.wanted.pinned?.[day] ?? 0;
-      if (pinned > 0) put(g, pinned, true);
+      if (pinned > 0) put(g, pinned, true, supplies, filling);
     }
     const open = going
       .filter(
@@ -200,32 +286,20 @@ export function planDays({ wanted, pieces, bench, pots }: DaysAsked): DaysPlan {
         (sum, [d, n]) => sum + (Number(d) > day ? n : 0),
         0,
       );
-      if (g.left > later) put(g, g.left - later, false);
+      if (g.left > later) put(g, g.left - later, false, supplies, filling);
     }
-    const loaded = longest.flatMap((night, i) => {
+    const loaded = filling.longest.flatMap((night, i) => {
       if (night <= 0) return [];
-      freeFrom[i] = day + mornings(night);
+      supplies.freeFrom[i] = day + mornings(night);
       return [i];
     });
-    const evening = pots.map((p, i) => {
-      const still = level[i] ?? 0;
-      const fit = (fitFrom[i] ?? 0) <= day;
-      // Would it last another day like the hungriest there still is?
-      const needs = going
-        .filter((g) => g.pot === i && g.left > 0)
-        .reduce((sum, g) => sum + g.left * g.piece.mass, 0);
-      const aDay = Math.min(needs, hungriest(going, i, bench[day + 1] ?? there));
-      const charge =
-        fit && needs > 0 && still - p.least < aDay
-          ? Math.max(0, Math.min(p.charge, p.holds - still))
-          : 0;
-      if (charge > 0) {
-        level[i] = still + charge;
-        fitFrom[i] = day + p.ready;
-      }
-      return { level: still, charge, fit };
-    });
-    return { work, seconds, over: Math.max(0, seconds - there), pots: evening, loaded };
+    return {
+      work: filling.work,
+      seconds: filling.seconds,
+      over: Math.max(0, filling.seconds - there),
+      pots: evening(going, supplies, day, bench[day + 1] ?? there),
+      loaded,
+    };
   });
   return { days, cameOut: going.map((g) => cameOut(g, bench.length)) };
 }

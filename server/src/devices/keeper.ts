@@ -61,13 +61,8 @@ interface Looked {
 const same = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((v, i) => v === b[i]);
 
-/** Begins to look at what is set up. `every` overrules how often, ms: for tests. */
-export async function deviceKeeper(
-  store: DeviceStore,
-  standIns: StandIns | undefined,
-  { every }: { readonly every?: number } = {},
-): Promise<DeviceKeeper> {
-  const looked = new Map<string, Looked>();
+/** What is read waits to be written together. */
+function writerOf(store: DeviceStore) {
   let waiting: (DeviceReading & { readonly device: string })[] = [];
   let writing: Promise<void> = Promise.resolve();
 
@@ -83,9 +78,22 @@ export async function deviceKeeper(
         });
     return writing;
   };
-  const speedOf = (d: DeviceDocument): number =>
-    d.host === STAND_IN ? (standIns?.speed(d.unit) ?? 1) : 1;
+  const add = (...readings: (DeviceReading & { readonly device: string })[]): void => {
+    waiting.push(...readings);
+  };
+  return { add, flush };
+}
+type Writer = ReturnType<typeof writerOf>;
+type SpeedOf = (d: DeviceDocument) => number;
 
+/** Seconds since its programme was begun, by the clock, where it does not tell. */
+const elapsedAt = (l: Looked, at: number, speedOf: SpeedOf): number | undefined =>
+  l.run?.startedAt === undefined || l.run.endedAt !== undefined
+    ? undefined
+    : ((at - l.run.startedAt) / 1000) * speedOf(l.device);
+
+/** Looks at one device: what it reads, what it missed, whether its programme begins, ends, or is another. */
+function lookingAt(store: DeviceStore, writer: Writer, speedOf: SpeedOf) {
   /** From a device's own log what was not read: a reading a minute of its time, before the one just taken. */
   async function fill(l: Looked, now: DeviceReading): Promise<void> {
     const before = l.reading ?? (await store.last(l.device.id));
@@ -97,23 +105,18 @@ export async function deviceKeeper(
     const minute = (60_000 * (now.at - before.at)) / missed;
     const wanted = Math.min(MOST_MINUTES, Math.floor((now.at - before.at) / minute));
     const log = await l.controller.log(wanted).catch(() => []);
-    waiting.push(
+    writer.add(
       ...log.flatMap((temperature, i) => {
         const at = Math.round(now.at - (i + 1) * minute);
         if (!Number.isFinite(temperature) || at <= before.at + minute / 2) return [];
-        const elapsed = now.elapsed === undefined ? elapsedAt(l, at) : now.elapsed - 60 * (i + 1);
+        const elapsed =
+          now.elapsed === undefined ? elapsedAt(l, at, speedOf) : now.elapsed - 60 * (i + 1);
         return elapsed !== undefined && elapsed < 0
           ? [{ device: l.device.id, at, temperature }]
           : [{ device: l.device.id, at, temperature, elapsed }];
       }),
     );
   }
-
-  /** Seconds since its programme was begun, by the clock, where it does not tell. */
-  const elapsedAt = (l: Looked, at: number): number | undefined =>
-    l.run?.startedAt === undefined || l.run.endedAt !== undefined
-      ? undefined
-      : ((at - l.run.startedAt) / 1000) * speedOf(l.device);
 
   async function follow(l: Looked, reading: DeviceReading): Promise<void> {
     const { run } = l;
@@ -147,13 +150,17 @@ export async function deviceKeeper(
     try {
       const { says, ...read } = await l.controller.read();
       const at = Date.now();
-      const reading: DeviceReading = { ...read, at, elapsed: read.elapsed ?? elapsedAt(l, at) };
+      const reading: DeviceReading = {
+        ...read,
+        at,
+        elapsed: read.elapsed ?? elapsedAt(l, at, speedOf),
+      };
       await fill(l, reading);
       l.answers = true;
       l.says = says;
       l.failures = 0;
       l.reading = reading;
-      waiting.push({ ...reading, device: l.device.id });
+      writer.add({ ...reading, device: l.device.id });
       await follow(l, reading);
       await compare(l, at);
     } catch (error) {
@@ -162,6 +169,91 @@ export async function deviceKeeper(
       l.says = error instanceof Error ? error.message : String(error);
     }
   }
+
+  return look;
+}
+
+const controllerOf = (device: DeviceDocument, standIns: StandIns | undefined): Controller => {
+  if (device.host !== STAND_IN) return modbusController(device, device);
+  if (standIns?.has(device.unit) === true)
+    return modbusController(device, { host: '127.0.0.1', port: standIns.port });
+  const refuse = (): Promise<never> =>
+    Promise.reject(
+      new Error(tr`Its stand-in does not run: start with the demo, or with --stand-ins.`),
+    );
+  return {
+    read: refuse,
+    programme: refuse,
+    setProgramme: refuse,
+    wordsOf: () => [],
+    do: refuse,
+    log: refuse,
+    close: () => undefined,
+  };
+};
+
+/** A device as it is told. */
+const asTold = (
+  { device, answers, says, reading, run, changed }: Looked,
+  speedOf: SpeedOf,
+): DeviceNow => ({
+  device,
+  answers,
+  ...(says !== undefined && { says }),
+  ...(reading && { reading }),
+  ...(run && {
+    run: {
+      id: run.id,
+      device: run.device,
+      sentAt: run.sentAt,
+      startedAt: run.startedAt,
+      endedAt: run.endedAt,
+      sent: run.sent,
+    },
+  }),
+  ...(changed && { changed }),
+  ...(device.host === STAND_IN && { speed: speedOf(device) }),
+});
+
+/** Writes a programme, reads it back and compares. */
+async function sendTo(
+  store: DeviceStore,
+  l: Looked,
+  id: string,
+  programme: SendProgramme,
+): Promise<KeptRun> {
+  if (l.reading?.state === 'running' && l.answers)
+    throw new RangeError(tr`It runs a programme: hold or stop it first.`);
+  const words = l.controller.wordsOf(programme.lines);
+  await l.controller.setProgramme(words);
+  const held = await l.controller.programme();
+  if (!held || !same(held, words)) {
+    const at = held ? held.findIndex((w, i) => w !== words[i]) : -1;
+    throw new RangeError(
+      held
+        ? tr`It holds another programme than was sent (step ${Math.floor((at < 0 ? held.length : at) / 3) + 1} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
+        : tr`It cannot be asked what it holds: nothing counts as sent.`,
+    );
+  }
+  const run = await store.send(id, programme, words, Date.now());
+  l.run = run;
+  l.changed = false;
+  l.comparedAt = Date.now();
+  return run;
+}
+
+/** Begins to look at what is set up. `every` overrules how often, ms: for tests. */
+export async function deviceKeeper(
+  store: DeviceStore,
+  standIns: StandIns | undefined,
+  { every }: { readonly every?: number } = {},
+): Promise<DeviceKeeper> {
+  const looked = new Map<string, Looked>();
+  const writer = writerOf(store);
+  const speedOf = (d: DeviceDocument): number =>
+    d.host === STAND_IN ? (standIns?.speed(d.unit) ?? 1) : 1;
+
+  const look = lookingAt(store, writer, speedOf);
 
   /** A stand-in whose clock runs faster is looked at oftener. */
   const ordinarily = ({ device }: Looked): number =>
@@ -194,30 +286,11 @@ export async function deviceKeeper(
     looked.delete(id);
   }
 
-  const controllerOf = (device: DeviceDocument): Controller => {
-    if (device.host !== STAND_IN) return modbusController(device, device);
-    if (standIns?.has(device.unit) === true)
-      return modbusController(device, { host: '127.0.0.1', port: standIns.port });
-    const refuse = (): Promise<never> =>
-      Promise.reject(
-        new Error(tr`Its stand-in does not run: start with the demo, or with --stand-ins.`),
-      );
-    return {
-      read: refuse,
-      programme: refuse,
-      setProgramme: refuse,
-      wordsOf: () => [],
-      do: refuse,
-      log: refuse,
-      close: () => undefined,
-    };
-  };
-
   async function begin(device: DeviceDocument): Promise<void> {
     close(device.id);
     const l: Looked = {
       device,
-      controller: controllerOf(device),
+      controller: controllerOf(device, standIns),
       answers: false,
       says: mark('It has not been asked yet.'),
       reading: await store.last(device.id),
@@ -239,31 +312,14 @@ export async function deviceKeeper(
   };
 
   for (const device of await store.devices()) await begin(device);
-  const writer = setInterval(() => void flush(), WRITTEN_EVERY);
-  const thinner = setInterval(() => void flush().then(() => store.thin(Date.now())), THINNED_EVERY);
-  writer.unref();
-  thinner.unref();
+  const { flush } = writer;
+  const written = setInterval(() => void flush(), WRITTEN_EVERY);
+  const thinned = setInterval(() => void flush().then(() => store.thin(Date.now())), THINNED_EVERY);
+  written.unref();
+  thinned.unref();
 
   return {
-    now: () =>
-      [...looked.values()].map(({ device, answers, says, reading, run, changed }): DeviceNow => ({
-        device,
-        answers,
-        ...(says !== undefined && { says }),
-        ...(reading && { reading }),
-        ...(run && {
-          run: {
-            id: run.id,
-            device: run.device,
-            sentAt: run.sentAt,
-            startedAt: run.startedAt,
-            endedAt: run.endedAt,
-            sent: run.sent,
-          },
-        }),
-        ...(changed && { changed }),
-        ...(device.host === STAND_IN && { speed: speedOf(device) }),
-      })),
+    now: () => [...looked.values()].map((l) => asTold(l, speedOf)),
     async keep(device) {
       await store.keep(device);
       await begin(device);
@@ -272,27 +328,7 @@ export async function deviceKeeper(
       close(id);
       await store.drop(id);
     },
-    async send(id, programme) {
-      const l = there(id);
-      if (l.reading?.state === 'running' && l.answers)
-        throw new RangeError(tr`It runs a programme: hold or stop it first.`);
-      const words = l.controller.wordsOf(programme.lines);
-      await l.controller.setProgramme(words);
-      const held = await l.controller.programme();
-      if (!held || !same(held, words)) {
-        const at = held ? held.findIndex((w, i) => w !== words[i]) : -1;
-        throw new RangeError(
-          held
-            ? tr`It holds another programme than was sent (step ${Math.floor((at < 0 ? held.length : at) / 3) + 1} differs): nothing was sent. Look at its map of registers, or who else writes to it.`
-            : tr`It cannot be asked what it holds: nothing counts as sent.`,
-        );
-      }
-      const run = await store.send(id, programme, words, Date.now());
-      l.run = run;
-      l.changed = false;
-      l.comparedAt = Date.now();
-      return run;
-    },
+    send: async (id, programme) => sendTo(store, there(id), id, programme),
     async do(id, what) {
       const l = there(id);
       await l.controller.do(what);
@@ -300,8 +336,8 @@ export async function deviceKeeper(
     },
     flush,
     async stop() {
-      clearInterval(writer);
-      clearInterval(thinner);
+      clearInterval(written);
+      clearInterval(thinned);
       for (const id of [...looked.keys()]) close(id);
       await flush();
     },

@@ -61,16 +61,10 @@ export function questions(addresses: readonly number[]): [number, number][] {
   return found;
 }
 
-/** A controller at a host and port; nothing is asked until it is. */
-export function modbusController(
-  device: Pick<DeviceDocument, 'unit' | 'fahrenheit' | 'registers'>,
-  at: { readonly host: string; readonly port: number },
-): Controller {
-  const { fahrenheit, registers: map } = device;
-  const { scale } = map;
+/** One line to a controller, opened when it is first asked; one question at a time: a controller answers them in turn. */
+function lineTo(at: { readonly host: string; readonly port: number }, unit: number) {
   let client: ModbusRTU | undefined;
   let connecting: Promise<ModbusRTU> | undefined;
-  // One question at a time: a controller answers them in turn.
   let turn: Promise<unknown> = Promise.resolve();
 
   let closed = false;
@@ -92,7 +86,7 @@ export function modbusController(
         fresh.destroy(() => undefined);
         throw new Error('closed');
       }
-      fresh.setID(device.unit);
+      fresh.setID(unit);
       client = fresh;
       return fresh;
     })().finally(() => {
@@ -113,10 +107,26 @@ export function modbusController(
     turn = mine.catch(() => undefined);
     return mine;
   };
-  const need = (address: number | undefined, what: string): number => {
-    if (address === undefined) throw new Error(`Its map of registers has none to ${what}.`);
-    return address;
+  const close = (): void => {
+    closed = true;
+    drop();
   };
+  return { asked, close };
+}
+
+const need = (address: number | undefined, what: string): number => {
+  if (address === undefined) throw new Error(`Its map of registers has none to ${what}.`);
+  return address;
+};
+
+/** A controller at a host and port; nothing is asked until it is. */
+export function modbusController(
+  device: Pick<DeviceDocument, 'unit' | 'fahrenheit' | 'registers'>,
+  at: { readonly host: string; readonly port: number },
+): Controller {
+  const { fahrenheit, registers: map } = device;
+  const { scale } = map;
+  const { asked, close } = lineTo(at, device.unit);
 
   return {
     read: () =>
@@ -199,10 +209,7 @@ export function modbusController(
       });
     },
 
-    close: () => {
-      closed = true;
-      drop();
-    },
+    close,
   };
 }
 

@@ -32,34 +32,91 @@ interface Ticked {
   readonly shop?: '1';
 }
 
+/** What goes with these pieces; `all` where every piece goes. */
+async function besideOf(
+  { makings, shop }: Stores,
+  ids: readonly string[],
+  all: boolean,
+  ticked: Ticked,
+): Promise<Beside> {
+  const made: MakingDocument[] = [];
+  const photos: { id: string; bytes: Uint8Array }[] = [];
+  if (ticked.makings)
+    for (const id of await makings.idsOf(all ? undefined : ids)) {
+      const making = await makings.get(id);
+      if (!making) continue;
+      const file: MakingDocument = { format: 'zanfirico.making', version: 1, ...making };
+      const named = ticked.people ? file : withoutPeople(file);
+      made.push(ticked.photos ? named : withoutPhotos(named));
+      for (const e of ticked.photos ? making.events : [])
+        if (e.kind === 'photo') {
+          const bytes = await makings.photo(e.photo);
+          if (bytes) photos.push({ id: e.photo, bytes });
+        }
+    }
+  return {
+    ...(ticked.makings && { ids, makings: made }),
+    ...(ticked.photos && { photos }),
+    ...(ticked.shop && { shop: (await shop.shop()).document }),
+  };
+}
+
+/** Keeps what was made of the pieces; a making that is here already gets what is new in it. */
+async function keepMade(
+  makings: Stores['makings'],
+  read: Extract<BundleReading, { ok: true }>,
+  idOf: ReadonlyMap<string, string>,
+): Promise<Pick<BundleRead, 'makings' | 'photos'>> {
+  let came = 0;
+  for (const { begin, events } of read.makings) {
+    if (await makings.has(begin.id)) await makings.add(begin.id, events);
+    else {
+      const piece = idOf.get(begin.piece) ?? begin.piece;
+      if ((await makings.readIn({ begin: { ...begin, piece }, events })) !== 'other') came += 1;
+    }
+  }
+  for (const { id, bytes } of read.photos) await makings.keepPhoto(id, Buffer.from(bytes));
+  return { makings: came, photos: read.photos.length };
+}
+
+/** Takes a bundle in: entries of the rack, the pieces that are not there yet, what was made of them, the shop where there is none. */
+async function takeIn(
+  { store, rack, makings, shop }: Stores,
+  read: Extract<BundleReading, { ok: true }>,
+): Promise<BundleRead> {
+  if (read.entries.length > 0) await rack.keepAll(read.entries);
+  const asText = (document: PieceDocument): string => JSON.stringify(document);
+  const standing = new Map((await store.all()).map((p) => [asText(p.document), p.id]));
+  const there = read.pieces.filter((p) => standing.has(asText(p)));
+  const fresh = read.pieces.filter((p) => !standing.has(asText(p)));
+  const made = await store.createAll(fresh);
+  made.forEach((p) => standing.set(asText(p.document), p.id));
+  const idOf = new Map(
+    read.ids.flatMap((id, i): (readonly [string, string])[] => {
+      const document = read.pieces[i];
+      const here = document && standing.get(asText(document));
+      return here === undefined ? [] : [[id, here]];
+    }),
+  );
+  const kept = await keepMade(makings, read, idOf);
+  // A studio that has a shop of its own keeps it.
+  const ours = read.shop && (await shop.shop());
+  const taken = read.shop && ours?.revision === 0 && (await shop.saveShop(0, read.shop));
+  return {
+    pieces: made.map((p) => p.id),
+    there: there.map((p) => p.name),
+    entries: read.entries.map((e) => e.name),
+    renamed: read.renamed,
+    ...kept,
+    shop: read.shop && (taken ? 'taken' : 'left'),
+  };
+}
+
 /** The routes over what a studio has. */
-export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
+export function bundleRoutes(stores: Stores): Router {
+  const { store, rack } = stores;
   const router = Router();
   const own = async () => (await rack.saved()).entries.map((e) => e.entry);
-
-  /** What goes with these pieces; `all` where every piece goes. */
-  async function besideOf(ids: readonly string[], all: boolean, ticked: Ticked): Promise<Beside> {
-    const made: MakingDocument[] = [];
-    const photos: { id: string; bytes: Uint8Array }[] = [];
-    if (ticked.makings)
-      for (const id of await makings.idsOf(all ? undefined : ids)) {
-        const making = await makings.get(id);
-        if (!making) continue;
-        const file: MakingDocument = { format: 'zanfirico.making', version: 1, ...making };
-        const named = ticked.people ? file : withoutPeople(file);
-        made.push(ticked.photos ? named : withoutPhotos(named));
-        for (const e of ticked.photos ? making.events : [])
-          if (e.kind === 'photo') {
-            const bytes = await makings.photo(e.photo);
-            if (bytes) photos.push({ id: e.photo, bytes });
-          }
-      }
-    return {
-      ...(ticked.makings && { ids, makings: made }),
-      ...(ticked.photos && { photos }),
-      ...(ticked.shop && { shop: (await shop.shop()).document }),
-    };
-  }
 
   router.get('/', async (req, res) => {
     const query = takeChecked(res, checkQuery(req.query));
@@ -71,6 +128,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
       return;
     }
     const beside = await besideOf(
+      stores,
       pieces.map((p) => p.id),
       ids === undefined,
       ticked,
@@ -86,23 +144,6 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
     res.type('application/zip').send(Buffer.from(zip));
   });
 
-  /** Keeps what was made of the pieces; a making that is here already gets what is new in it. */
-  async function keepMade(
-    read: Extract<BundleReading, { ok: true }>,
-    idOf: ReadonlyMap<string, string>,
-  ): Promise<Pick<BundleRead, 'makings' | 'photos'>> {
-    let came = 0;
-    for (const { begin, events } of read.makings) {
-      if (await makings.has(begin.id)) await makings.add(begin.id, events);
-      else {
-        const piece = idOf.get(begin.piece) ?? begin.piece;
-        if ((await makings.readIn({ begin: { ...begin, piece }, events })) !== 'other') came += 1;
-      }
-    }
-    for (const { id, bytes } of read.photos) await makings.keepPhoto(id, Buffer.from(bytes));
-    return { makings: came, photos: read.photos.length };
-  }
-
   router.post(
     '/',
     express.raw({ limit: BUNDLE_LIMIT, type: 'application/zip' }),
@@ -117,33 +158,7 @@ export function bundleRoutes({ store, rack, makings, shop }: Stores): Router {
         fail(res, 422, { error: read.error });
         return;
       }
-      if (read.entries.length > 0) await rack.keepAll(read.entries);
-      const asText = (document: PieceDocument): string => JSON.stringify(document);
-      const standing = new Map((await store.all()).map((p) => [asText(p.document), p.id]));
-      const there = read.pieces.filter((p) => standing.has(asText(p)));
-      const fresh = read.pieces.filter((p) => !standing.has(asText(p)));
-      const made = await store.createAll(fresh);
-      made.forEach((p) => standing.set(asText(p.document), p.id));
-      const idOf = new Map(
-        read.ids.flatMap((id, i): (readonly [string, string])[] => {
-          const document = read.pieces[i];
-          const here = document && standing.get(asText(document));
-          return here === undefined ? [] : [[id, here]];
-        }),
-      );
-      const kept = await keepMade(read, idOf);
-      // A studio that has a shop of its own keeps it.
-      const ours = read.shop && (await shop.shop());
-      const taken = read.shop && ours?.revision === 0 && (await shop.saveShop(0, read.shop));
-      const answer: BundleRead = {
-        pieces: made.map((p) => p.id),
-        there: there.map((p) => p.name),
-        entries: read.entries.map((e) => e.name),
-        renamed: read.renamed,
-        ...kept,
-        shop: read.shop && (taken ? 'taken' : 'left'),
-      };
-      res.status(201).json(answer);
+      res.status(201).json(await takeIn(stores, read));
     },
   );
 

@@ -79,10 +79,10 @@ const giveCookie = (res: Response, token: string): void => {
   });
 };
 
-/** The routes over a door. */
-export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): Router {
-  const router = Router();
-  const json = express.json({ limit: BODY_LIMIT });
+const json = express.json({ limit: BODY_LIMIT });
+
+/** Coming in, and waking. */
+function enteringRoutes(router: Router, { door, slowerMs = SLOWER_MS }: DoorParts): void {
   const counted = guesses();
 
   router.post('/enter', counted, json, async (req, res) => {
@@ -121,7 +121,10 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
           : tr`There is nothing to wake here: pair this device with a code.`,
     });
   });
+}
 
+/** Who is in, and the switch. */
+function leadingRoutes(router: Router, { door, opening }: DoorParts): void {
   router.get('/me', (_req, res) => {
     res.json(whoIs(res));
   });
@@ -181,6 +184,12 @@ export function doorRoutes({ door, opening, slowerMs = SLOWER_MS }: DoorParts): 
     await (body.open ? opening.open('switch') : opening.shut());
     res.json(opening.state());
   });
+}
 
+/** The routes over a door. */
+export function doorRoutes(parts: DoorParts): Router {
+  const router = Router();
+  enteringRoutes(router, parts);
+  leadingRoutes(router, parts);
   return router;
 }

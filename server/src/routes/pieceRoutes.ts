@@ -43,12 +43,10 @@ function keyOf(req: Request, res: Response): { readonly key: string | undefined 
   return undefined;
 }
 
-/** The routes over a store; pieces may be of whatever the rack has. */
-export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
-  const router = Router();
-  const json = express.json({ limit: BODY_LIMIT });
-  const inIt = presence();
+const json = express.json({ limit: BODY_LIMIT });
 
+/** The shelf, and what comes onto it. */
+function shelfRoutes(router: Router, store: PieceStore, rack: RackStore): void {
   router.get('/', async (req, res) => {
     const query = takeChecked(res, checkList(req.query));
     if (!query) return;
@@ -100,7 +98,10 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
       else fail(res, 422, checked);
     },
   );
+}
 
+/** One piece: read and saved. */
+function savingRoutes(router: Router, store: PieceStore, rack: RackStore): void {
   router.get('/:id', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
@@ -128,7 +129,10 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
         current: result.current,
       });
   });
+}
 
+/** Put away and thrown away. */
+function awayRoutes(router: Router, store: PieceStore): void {
   router.post('/:id/put-away', json, async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     const body = params && takeChecked(res, checkPutAway(req.body));
@@ -149,6 +153,11 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
           : tr`It is gone: what was thrown away goes for good when the server starts.`,
       });
   });
+}
+
+/** Who is in a piece, and its revisions. */
+function historyRoutes(router: Router, store: PieceStore): void {
+  const inIt = presence();
 
   router.get('/:id/here', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
@@ -178,6 +187,14 @@ export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
     if (piece) res.json(piece);
     else fail(res, 404, { error: tr`This piece has no revision ${params.revision}.` });
   });
+}
 
+/** The routes over a store; pieces may be of whatever the rack has. */
+export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
+  const router = Router();
+  shelfRoutes(router, store, rack);
+  savingRoutes(router, store, rack);
+  awayRoutes(router, store);
+  historyRoutes(router, store);
   return router;
 }

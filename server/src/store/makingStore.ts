@@ -147,10 +147,30 @@ async function insertEvents(
   return { events: place };
 }
 
-/** The store over an open database. */
-export function makingStore(db: Database): MakingStore {
+/** Whoever follows a making, told when there is more of it. */
+function watching(): Pick<MakingStore, 'watch'> & { readonly tell: (id: string) => void } {
   const watchers = new Map<string, Set<() => void>>();
-  const mended = onceAtATime(() => mendFacts(db));
+  return {
+    tell: (id) => {
+      for (const told of watchers.get(id) ?? []) told();
+    },
+    watch(id, told) {
+      const mine = watchers.get(id) ?? new Set();
+      watchers.set(id, mine);
+      mine.add(told);
+      return () => {
+        mine.delete(told);
+        if (mine.size === 0) watchers.delete(id);
+      };
+    },
+  };
+}
+
+/** What happens is kept, and told. */
+const telling = (
+  db: Database,
+  watchers: { readonly tell: (id: string) => void },
+): Pick<MakingStore, 'begin' | 'add' | 'readIn'> => {
   const drawn = drawings();
   return {
     begin: (begin) =>
@@ -176,7 +196,7 @@ export function makingStore(db: Database): MakingStore {
           await noteMaking(tx, id, await drawn(tx));
         return known;
       });
-      if (kept && kept !== 'full') for (const told of watchers.get(id) ?? []) told();
+      if (kept && kept !== 'full') watchers.tell(id);
       return kept;
     },
 
@@ -187,35 +207,44 @@ export function makingStore(db: Database): MakingStore {
         await noteMaking(tx, begin.id, await drawn(tx));
         return known;
       });
-      for (const told of watchers.get(begin.id) ?? []) told();
+      watchers.tell(begin.id);
       return kept;
     },
+  };
+};
 
-    get: (id, from) => readMaking(db, id, from),
+/** One making, and whose it is. */
+const oneOf = (db: Database): Pick<MakingStore, 'get' | 'has' | 'whose' | 'idsOf'> => ({
+  get: (id, from) => readMaking(db, id, from),
 
-    has: (id) => has(db, id),
+  has: (id) => has(db, id),
 
-    async whose(id, from = 0) {
-      const rows = await db
-        .selectFrom('making_events')
-        .select(['id', 'made_by'])
-        .where('making_id', '=', id)
-        .where('place', '>=', from)
-        .where('made_by', 'is not', null)
-        .execute();
-      return Object.fromEntries(rows.map((r) => [r.id, r.made_by ?? '']));
-    },
+  async whose(id, from = 0) {
+    const rows = await db
+      .selectFrom('making_events')
+      .select(['id', 'made_by'])
+      .where('making_id', '=', id)
+      .where('place', '>=', from)
+      .where('made_by', 'is not', null)
+      .execute();
+    return Object.fromEntries(rows.map((r) => [r.id, r.made_by ?? '']));
+  },
 
-    async idsOf(pieces) {
-      const all = db
-        .selectFrom('makings')
-        .select('id')
-        .where(sql<SqlBool>`json_extract(begin, '$.rehearsal') is not 1`)
-        .orderBy('begun_at');
-      const rows = await (pieces ? all.where('piece_id', 'in', pieces) : all).execute();
-      return rows.map((r) => r.id);
-    },
+  async idsOf(pieces) {
+    const all = db
+      .selectFrom('makings')
+      .select('id')
+      .where(sql<SqlBool>`json_extract(begin, '$.rehearsal') is not 1`)
+      .orderBy('begun_at');
+    const rows = await (pieces ? all.where('piece_id', 'in', pieces) : all).execute();
+    return rows.map((r) => r.id);
+  },
+});
 
+/** All of them: the list, and what steps took. */
+const allOf = (db: Database): Pick<MakingStore, 'list' | 'pace'> => {
+  const mended = onceAtATime(() => mendFacts(db));
+  return {
     async list(piece) {
       await mended();
       const all = db
@@ -255,27 +284,25 @@ export function makingStore(db: Database): MakingStore {
         rows.flatMap((r) => (r.taught === null ? [] : (JSON.parse(r.taught) as MakingTaught).took)),
       );
     },
-
-    async keepPhoto(id, bytes) {
-      await db
-        .insertInto('photos')
-        .values({ id, at: new Date().toISOString(), bytes, made_by: whoAsks() })
-        .onConflict((c) => c.column('id').doNothing())
-        .execute();
-    },
-
-    photo: async (id) =>
-      (await db.selectFrom('photos').select('bytes').where('id', '=', id).executeTakeFirst())
-        ?.bytes,
-
-    watch(id, told) {
-      const mine = watchers.get(id) ?? new Set();
-      watchers.set(id, mine);
-      mine.add(told);
-      return () => {
-        mine.delete(told);
-        if (mine.size === 0) watchers.delete(id);
-      };
-    },
   };
+};
+
+/** Pictures, by the id an event names. */
+const photosOf = (db: Database): Pick<MakingStore, 'keepPhoto' | 'photo'> => ({
+  async keepPhoto(id, bytes) {
+    await db
+      .insertInto('photos')
+      .values({ id, at: new Date().toISOString(), bytes, made_by: whoAsks() })
+      .onConflict((c) => c.column('id').doNothing())
+      .execute();
+  },
+
+  photo: async (id) =>
+    (await db.selectFrom('photos').select('bytes').where('id', '=', id).executeTakeFirst())?.bytes,
+});
+
+/** The store over an open database. */
+export function makingStore(db: Database): MakingStore {
+  const { tell, watch } = watching();
+  return { ...telling(db, { tell }), ...oneOf(db), ...allOf(db), ...photosOf(db), watch };
 }

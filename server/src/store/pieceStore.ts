@@ -114,8 +114,8 @@ async function keepTags(tx: Database, piece_id: string, { tags }: PieceDocument)
 /** Pieces worked out at once by `refresh`: the server answers between two lots. */
 const LOT = 10;
 
-/** The store over an open database. */
-export function pieceStore(db: Database): PieceStore {
+/** What all of the store works with, over an open database. */
+function handsOf(db: Database) {
   const reader = shelfReader(db);
   const joined = (handle: Database = db) =>
     handle
@@ -200,211 +200,236 @@ export function pieceStore(db: Database): PieceStore {
     return { id, revision: 1, savedAt: now, putAway: false, document };
   };
 
-  return {
-    tags: () =>
-      db
-        .selectFrom('piece_tags')
-        .innerJoin('pieces', 'pieces.id', 'piece_tags.piece_id')
-        .where('pieces.put_away', '=', 0)
-        .select(['tag', sql<number>`count(*)`.as('pieces')])
-        .groupBy('tag')
-        .orderBy('tag')
-        .execute(),
+  return { reader, joined, newest, workOut, tagsOf, made };
+}
+type Hands = ReturnType<typeof handsOf>;
 
-    async page(asked) {
-      const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
-        if ('ids' in asked) return of.where('id', 'in', asked.ids);
-        let away = of.where('put_away', '=', asked.putAway ? PUT_AWAY : 0);
-        if (asked.glass !== undefined) away = away.where('glass', '=', asked.glass);
-        if (asked.way !== undefined) away = away.where('way', '=', asked.way);
-        const { tag, size } = asked;
-        if (tag !== undefined)
-          away = away.where('id', 'in', (e) =>
-            e.selectFrom('piece_tags').select('piece_id').where('tag', '=', tag),
-          );
-        if (asked.made !== undefined)
-          away = away.where('id', asked.made === 'made' ? 'in' : 'not in', (e) =>
-            e.selectFrom('makings').select('piece_id').where('boxed', '=', 1),
-          );
-        const step = size === undefined ? -1 : SHELF_SIZES.indexOf(size);
-        const [low, high] = [SIZE_BOUNDS[step - 1], SIZE_BOUNDS[step]];
-        if (step >= 0 && low !== undefined) away = away.where('tall', '>', low);
-        if (step >= 0 && high !== undefined) away = away.where('tall', '<=', high);
-        const find = soughtAs((asked.find ?? '').trim());
-        return find === ''
-          ? away
-          : away.where((e) => e(e.fn('instr', ['sought', e.val(find)]), '>', 0));
-      };
-      const all = await chosen(db.selectFrom('pieces'))
-        .select([sql<number>`count(*)`.as('total'), sql<number | null>`max(tall)`.as('tallest')])
-        .executeTakeFirstOrThrow();
-      const rows = await chosen(db.selectFrom('pieces'))
-        .select(['id', 'revision', 'saved_at', 'name', 'facts', 'facts_of'])
-        .$call((q) => inOrder(q, ('by' in asked ? asked.by : undefined) ?? 'newest'))
-        .orderBy('name')
-        .orderBy('id')
-        .limit(SHELF_PAGE)
-        .offset('from' in asked ? (asked.from ?? 0) : 0)
-        .execute();
-      const tagged = await tagsOf(rows.map((r) => r.id));
-      const now = await reader();
-      const stale = rows.filter((r) => r.facts_of !== now.of).map((r) => r.id);
-      const fresh = await workOut(now, stale);
-      const lines = rows.map((r): ShelfLine<ShelfFacts> => ({
-        id: r.id,
-        revision: r.revision,
-        savedAt: r.saved_at,
-        name: r.name,
-        tags: tagged.get(r.id) ?? [],
-        facts: JSON.parse(fresh.get(r.id) ?? r.facts ?? '{"ok":false}') as ShelfFacts,
-      }));
-      const here = lines.map((l) => (l.facts.ok ? l.facts.glyph.height : 0));
-      return { total: all.total, tallest: Math.max(0, all.tallest ?? 0, ...here), lines };
-    },
+/** The shelf: a page of it, its tags, its figures worked out by and by. */
+const shelfOf = (
+  db: Database,
+  { reader, workOut, tagsOf }: Hands,
+): Pick<PieceStore, 'tags' | 'page' | 'refresh'> => ({
+  tags: () =>
+    db
+      .selectFrom('piece_tags')
+      .innerJoin('pieces', 'pieces.id', 'piece_tags.piece_id')
+      .where('pieces.put_away', '=', 0)
+      .select(['tag', sql<number>`count(*)`.as('pieces')])
+      .groupBy('tag')
+      .orderBy('tag')
+      .execute(),
 
-    async refresh() {
-      const { of } = await reader();
-      for (;;) {
-        const lot = await db
-          .selectFrom('pieces')
-          .select('id')
-          .where((e) => e.or([e('facts_of', 'is', null), e('facts_of', '!=', of)]))
-          .limit(LOT)
-          .execute();
-        // Another rack or shop meanwhile: what is left is worked out as it is asked for.
-        const now = await reader();
-        if (lot.length === 0 || now.of !== of) return;
-        await workOut(
-          now,
-          lot.map((l) => l.id),
+  async page(asked) {
+    const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
+      if ('ids' in asked) return of.where('id', 'in', asked.ids);
+      let away = of.where('put_away', '=', asked.putAway ? PUT_AWAY : 0);
+      if (asked.glass !== undefined) away = away.where('glass', '=', asked.glass);
+      if (asked.way !== undefined) away = away.where('way', '=', asked.way);
+      const { tag, size } = asked;
+      if (tag !== undefined)
+        away = away.where('id', 'in', (e) =>
+          e.selectFrom('piece_tags').select('piece_id').where('tag', '=', tag),
         );
-        await new Promise((rested) => setImmediate(rested));
-      }
-    },
+      if (asked.made !== undefined)
+        away = away.where('id', asked.made === 'made' ? 'in' : 'not in', (e) =>
+          e.selectFrom('makings').select('piece_id').where('boxed', '=', 1),
+        );
+      const step = size === undefined ? -1 : SHELF_SIZES.indexOf(size);
+      const [low, high] = [SIZE_BOUNDS[step - 1], SIZE_BOUNDS[step]];
+      if (step >= 0 && low !== undefined) away = away.where('tall', '>', low);
+      if (step >= 0 && high !== undefined) away = away.where('tall', '<=', high);
+      const find = soughtAs((asked.find ?? '').trim());
+      return find === ''
+        ? away
+        : away.where((e) => e(e.fn('instr', ['sought', e.val(find)]), '>', 0));
+    };
+    const all = await chosen(db.selectFrom('pieces'))
+      .select([sql<number>`count(*)`.as('total'), sql<number | null>`max(tall)`.as('tallest')])
+      .executeTakeFirstOrThrow();
+    const rows = await chosen(db.selectFrom('pieces'))
+      .select(['id', 'revision', 'saved_at', 'name', 'facts', 'facts_of'])
+      .$call((q) => inOrder(q, ('by' in asked ? asked.by : undefined) ?? 'newest'))
+      .orderBy('name')
+      .orderBy('id')
+      .limit(SHELF_PAGE)
+      .offset('from' in asked ? (asked.from ?? 0) : 0)
+      .execute();
+    const tagged = await tagsOf(rows.map((r) => r.id));
+    const now = await reader();
+    const stale = rows.filter((r) => r.facts_of !== now.of).map((r) => r.id);
+    const fresh = await workOut(now, stale);
+    const lines = rows.map((r): ShelfLine<ShelfFacts> => ({
+      id: r.id,
+      revision: r.revision,
+      savedAt: r.saved_at,
+      name: r.name,
+      tags: tagged.get(r.id) ?? [],
+      facts: JSON.parse(fresh.get(r.id) ?? r.facts ?? '{"ok":false}') as ShelfFacts,
+    }));
+    const here = lines.map((l) => (l.facts.ok ? l.facts.glyph.height : 0));
+    return { total: all.total, tallest: Math.max(0, all.tallest ?? 0, ...here), lines };
+  },
 
-    get: (id) => newest(id),
-
-    create: async (document, key) => {
-      const shown = (await reader()).read(document);
-      return db.transaction().execute(async (tx) => {
-        const before =
-          key === undefined
-            ? undefined
-            : await tx
-                .selectFrom('creations')
-                .select('piece_id')
-                .where('key', '=', key)
-                .executeTakeFirst();
-        const there = before && (await newest(before.piece_id, tx));
-        if (there) return there;
-        const piece = await made(tx, document, shown);
-        if (key !== undefined)
-          await tx
-            .insertInto('creations')
-            .values({ key, piece_id: piece.id, at: piece.savedAt })
-            .execute();
-        return piece;
-      });
-    },
-
-    createAll: async (documents) => {
-      const { read } = await reader();
-      const shown = documents.map((d) => [d, read(d)] as const);
-      return db.transaction().execute(async (tx) => {
-        const all: SavedPiece[] = [];
-        for (const [document, facts] of shown) all.push(await made(tx, document, facts));
-        return all;
-      });
-    },
-
-    async all(ids) {
-      const rows = await joined()
-        .whereRef('revisions.revision', '=', 'pieces.revision')
-        .where('pieces.put_away', '!=', THROWN_AWAY)
-        .$if(ids !== undefined, (q) => q.where('pieces.id', 'in', ids ?? []))
-        .orderBy('pieces.name')
-        .orderBy('pieces.id')
+  async refresh() {
+    const { of } = await reader();
+    for (;;) {
+      const lot = await db
+        .selectFrom('pieces')
+        .select('id')
+        .where((e) => e.or([e('facts_of', 'is', null), e('facts_of', '!=', of)]))
+        .limit(LOT)
         .execute();
-      return rows.map(toPiece);
-    },
+      // Another rack or shop meanwhile: what is left is worked out as it is asked for.
+      const now = await reader();
+      if (lot.length === 0 || now.of !== of) return;
+      await workOut(
+        now,
+        lot.map((l) => l.id),
+      );
+      await new Promise((rested) => setImmediate(rested));
+    }
+  },
+});
 
-    save: async (id, baseRevision, document) => {
-      const shown = (await reader()).read(document);
-      return db.transaction().execute(async (tx): Promise<SaveResult> => {
-        const current = await newest(id, tx);
-        if (!current) return { kind: 'missing' };
-        if (current.revision !== baseRevision) return { kind: 'conflict', current };
-        const revision = baseRevision + 1;
-        const now = new Date().toISOString();
-        const line = { revision, name: document.name, saved_at: now };
+/** Pieces put on it, read, and saved. */
+const keepingOf = (
+  db: Database,
+  { reader, joined, newest, made }: Hands,
+): Pick<PieceStore, 'get' | 'create' | 'createAll' | 'all' | 'save'> => ({
+  get: (id) => newest(id),
+
+  create: async (document, key) => {
+    const shown = (await reader()).read(document);
+    return db.transaction().execute(async (tx) => {
+      const before =
+        key === undefined
+          ? undefined
+          : await tx
+              .selectFrom('creations')
+              .select('piece_id')
+              .where('key', '=', key)
+              .executeTakeFirst();
+      const there = before && (await newest(before.piece_id, tx));
+      if (there) return there;
+      const piece = await made(tx, document, shown);
+      if (key !== undefined)
         await tx
-          .insertInto('revisions')
-          .values({ piece_id: id, ...line, document: JSON.stringify(document), made_by: whoAsks() })
+          .insertInto('creations')
+          .values({ key, piece_id: piece.id, at: piece.savedAt })
           .execute();
-        await keepUses(tx, id, line.revision, document);
-        await keepTags(tx, id, document);
-        await tx
-          .updateTable('pieces')
-          .set({ ...line, ...shown })
-          .where('id', '=', id)
-          .execute();
-        return {
-          kind: 'saved',
-          piece: { id, revision, savedAt: now, putAway: current.putAway, document },
-        };
-      });
-    },
+      return piece;
+    });
+  },
 
-    newestOf: (id) =>
-      db
-        .selectFrom('revisions')
-        .select(['revision', 'made_by as by'])
-        .where('piece_id', '=', id)
-        .orderBy('revision', 'desc')
-        .limit(1)
-        .executeTakeFirst(),
+  createAll: async (documents) => {
+    const { read } = await reader();
+    const shown = documents.map((d) => [d, read(d)] as const);
+    return db.transaction().execute(async (tx) => {
+      const all: SavedPiece[] = [];
+      for (const [document, facts] of shown) all.push(await made(tx, document, facts));
+      return all;
+    });
+  },
 
-    revisions: (id) =>
-      db
-        .selectFrom('revisions')
-        .select(['revision', 'saved_at as savedAt', 'name', 'made_by as by'])
-        .where('piece_id', '=', id)
-        .orderBy('revision', 'desc')
-        .execute(),
+  async all(ids) {
+    const rows = await joined()
+      .whereRef('revisions.revision', '=', 'pieces.revision')
+      .where('pieces.put_away', '!=', THROWN_AWAY)
+      .$if(ids !== undefined, (q) => q.where('pieces.id', 'in', ids ?? []))
+      .orderBy('pieces.name')
+      .orderBy('pieces.id')
+      .execute();
+    return rows.map(toPiece);
+  },
 
-    async revision(id, revision) {
-      const row = await joined()
-        .where('pieces.id', '=', id)
-        .where('revisions.revision', '=', revision)
-        .executeTakeFirst();
-      return row && toPiece(row);
-    },
-
-    async putAway(id, away) {
-      const result = await db
+  save: async (id, baseRevision, document) => {
+    const shown = (await reader()).read(document);
+    return db.transaction().execute(async (tx): Promise<SaveResult> => {
+      const current = await newest(id, tx);
+      if (!current) return { kind: 'missing' };
+      if (current.revision !== baseRevision) return { kind: 'conflict', current };
+      const revision = baseRevision + 1;
+      const now = new Date().toISOString();
+      const line = { revision, name: document.name, saved_at: now };
+      await tx
+        .insertInto('revisions')
+        .values({ piece_id: id, ...line, document: JSON.stringify(document), made_by: whoAsks() })
+        .execute();
+      await keepUses(tx, id, line.revision, document);
+      await keepTags(tx, id, document);
+      await tx
         .updateTable('pieces')
-        .set({ put_away: away ? PUT_AWAY : 0 })
+        .set({ ...line, ...shown })
         .where('id', '=', id)
-        .where('put_away', '!=', THROWN_AWAY)
-        .executeTakeFirst();
-      return result.numUpdatedRows > 0n;
-    },
+        .execute();
+      return {
+        kind: 'saved',
+        piece: { id, revision, savedAt: now, putAway: current.putAway, document },
+      };
+    });
+  },
+});
 
-    async throwAway(id, thrown) {
-      const [from, to] = thrown ? [PUT_AWAY, THROWN_AWAY] : [THROWN_AWAY, PUT_AWAY];
-      const result = await db
-        .updateTable('pieces')
-        .set({ put_away: to })
-        .where('id', '=', id)
-        .where('put_away', '=', from)
-        .executeTakeFirst();
-      return result.numUpdatedRows > 0n;
-    },
+/** Revisions, and what is put away or thrown away. */
+const historyOf = (
+  db: Database,
+  { joined }: Hands,
+): Pick<PieceStore, 'newestOf' | 'revisions' | 'revision' | 'putAway' | 'throwAway' | 'empty'> => ({
+  newestOf: (id) =>
+    db
+      .selectFrom('revisions')
+      .select(['revision', 'made_by as by'])
+      .where('piece_id', '=', id)
+      .orderBy('revision', 'desc')
+      .limit(1)
+      .executeTakeFirst(),
 
-    async empty() {
-      await db.deleteFrom('pieces').where('put_away', '=', THROWN_AWAY).execute();
-    },
-  };
+  revisions: (id) =>
+    db
+      .selectFrom('revisions')
+      .select(['revision', 'saved_at as savedAt', 'name', 'made_by as by'])
+      .where('piece_id', '=', id)
+      .orderBy('revision', 'desc')
+      .execute(),
+
+  async revision(id, revision) {
+    const row = await joined()
+      .where('pieces.id', '=', id)
+      .where('revisions.revision', '=', revision)
+      .executeTakeFirst();
+    return row && toPiece(row);
+  },
+
+  async putAway(id, away) {
+    const result = await db
+      .updateTable('pieces')
+      .set({ put_away: away ? PUT_AWAY : 0 })
+      .where('id', '=', id)
+      .where('put_away', '!=', THROWN_AWAY)
+      .executeTakeFirst();
+    return result.numUpdatedRows > 0n;
+  },
+
+  async throwAway(id, thrown) {
+    const [from, to] = thrown ? [PUT_AWAY, THROWN_AWAY] : [THROWN_AWAY, PUT_AWAY];
+    const result = await db
+      .updateTable('pieces')
+      .set({ put_away: to })
+      .where('id', '=', id)
+      .where('put_away', '=', from)
+      .executeTakeFirst();
+    return result.numUpdatedRows > 0n;
+  },
+
+  async empty() {
+    await db.deleteFrom('pieces').where('put_away', '=', THROWN_AWAY).execute();
+  },
+});
+
+/** The store over an open database. */
+export function pieceStore(db: Database): PieceStore {
+  const hands = handsOf(db);
+  return { ...shelfOf(db, hands), ...keepingOf(db, hands), ...historyOf(db, hands) };
 }
 
 /** Where a piece stands, in `put_away`: on the shelf, put away, or thrown away until the server starts again. */

@@ -32,9 +32,12 @@ export interface RackStore {
   count(id: number, counts: boolean): Promise<boolean>;
 }
 
-/** The store over an open database. */
-export function rackStore(db: Database): RackStore {
+/** Entries as they are kept, and put. */
+function entriesOf(db: Database) {
   let known: Rack | undefined;
+  const forget = (): void => {
+    known = undefined;
+  };
 
   const revisionOf = async (handle: Database, id: string): Promise<number> =>
     (
@@ -79,7 +82,7 @@ export function rackStore(db: Database): RackStore {
         made_by: whoAsks(),
       })
       .execute();
-    known = undefined;
+    forget();
     return { revision, savedAt: now, entry };
   };
 
@@ -101,105 +104,125 @@ export function rackStore(db: Database): RackStore {
       entry: upgradeEntry(JSON.parse(row.document)) as RackDocument,
     }));
 
-  return {
-    async saved() {
-      const tests = await db
-        .selectFrom('fit_tests')
-        .select(['id', 'at', 'first', 'second', 'lot', 'reading', 'counts'])
-        .orderBy('id', 'desc')
-        .execute();
-      return {
-        entries: await entries(),
-        tests: tests.map(({ lot, reading, counts, ...row }) => ({
-          ...row,
-          ...(lot !== null && { lot }),
-          reading: JSON.parse(reading) as KeptTest['reading'],
-          counts: counts !== 0,
-        })),
-      };
-    },
-
-    async rack() {
-      known ??= rackOf(
-        (await entries()).map((e) => e.entry),
-        [],
-      );
-      return known;
-    },
-
-    keep: (baseRevision, entry) =>
-      db.transaction().execute(async (tx): Promise<StoredEntry> => {
-        const revision = await revisionOf(tx, entry.id);
-        if (revision !== baseRevision) return { kind: 'conflict', revision };
-        return { kind: 'kept', entry: await put(tx, entry, revision) };
-      }),
-
-    keepAll: (all) =>
-      db.transaction().execute(async (tx) => {
-        const kept: KeptEntry[] = [];
-        for (const entry of all) kept.push(await put(tx, entry, await revisionOf(tx, entry.id)));
-        return kept;
-      }),
-
-    async uses(id) {
-      const pieces = await db
-        .selectFrom('piece_uses')
-        .innerJoin('pieces', 'pieces.id', 'piece_uses.piece_id')
-        .select(['pieces.id', 'pieces.name'])
-        .distinct()
-        .where('piece_uses.entry_id', '=', id)
-        .orderBy('pieces.name')
-        .execute();
-      const tests = await db
-        .selectFrom('fit_tests')
-        .select('id')
-        .where((e) => e.or([e('first', '=', id), e('second', '=', id)]))
-        .execute();
-      return tests.length === 0
-        ? pieces
-        : [...pieces, { id: 'tests', name: `${String(tests.length)} fit tests` }];
-    },
-
-    async drop(id) {
-      const dropped = await db.transaction().execute(async (tx) => {
-        const revision = await revisionOf(tx, id);
-        if (revision === 0) return false;
-        await tx
-          .insertInto('rack_gone')
-          .values({ id, revision })
-          .onConflict((c) => c.column('id').doUpdateSet({ revision }))
-          .execute();
-        await tx.deleteFrom('rack_entries').where('id', '=', id).execute();
-        return true;
-      });
-      known = undefined;
-      return dropped;
-    },
-
-    async test({ reading, lot, ...pair }) {
-      const at = new Date().toISOString();
-      const { id } = await db
-        .insertInto('fit_tests')
-        .values({
-          ...pair,
-          at,
-          lot: lot ?? null,
-          reading: JSON.stringify(reading),
-          counts: 1,
-          made_by: whoAsks(),
-        })
-        .returning('id')
-        .executeTakeFirstOrThrow();
-      return { ...pair, ...(lot !== undefined && { lot }), reading, id, at, counts: true };
-    },
-
-    async count(id, counts) {
-      const { numUpdatedRows } = await db
-        .updateTable('fit_tests')
-        .set({ counts: counts ? 1 : 0 })
-        .where('id', '=', id)
-        .executeTakeFirst();
-      return numUpdatedRows > 0;
-    },
+  const rack = async (): Promise<Rack> => {
+    known ??= rackOf(
+      (await entries()).map((e) => e.entry),
+      [],
+    );
+    return known;
   };
+
+  return { revisionOf, put, entries, rack, forget };
+}
+
+type Entries = ReturnType<typeof entriesOf>;
+
+/** Entries: read, kept, dropped. */
+const entryKeeping = (
+  db: Database,
+  { revisionOf, put, forget }: Entries,
+): Pick<RackStore, 'keep' | 'keepAll' | 'uses' | 'drop'> => ({
+  keep: (baseRevision, entry) =>
+    db.transaction().execute(async (tx): Promise<StoredEntry> => {
+      const revision = await revisionOf(tx, entry.id);
+      if (revision !== baseRevision) return { kind: 'conflict', revision };
+      return { kind: 'kept', entry: await put(tx, entry, revision) };
+    }),
+
+  keepAll: (all) =>
+    db.transaction().execute(async (tx) => {
+      const kept: KeptEntry[] = [];
+      for (const entry of all) kept.push(await put(tx, entry, await revisionOf(tx, entry.id)));
+      return kept;
+    }),
+
+  async uses(id) {
+    const pieces = await db
+      .selectFrom('piece_uses')
+      .innerJoin('pieces', 'pieces.id', 'piece_uses.piece_id')
+      .select(['pieces.id', 'pieces.name'])
+      .distinct()
+      .where('piece_uses.entry_id', '=', id)
+      .orderBy('pieces.name')
+      .execute();
+    const tests = await db
+      .selectFrom('fit_tests')
+      .select('id')
+      .where((e) => e.or([e('first', '=', id), e('second', '=', id)]))
+      .execute();
+    return tests.length === 0
+      ? pieces
+      : [...pieces, { id: 'tests', name: `${String(tests.length)} fit tests` }];
+  },
+
+  async drop(id) {
+    const dropped = await db.transaction().execute(async (tx) => {
+      const revision = await revisionOf(tx, id);
+      if (revision === 0) return false;
+      await tx
+        .insertInto('rack_gone')
+        .values({ id, revision })
+        .onConflict((c) => c.column('id').doUpdateSet({ revision }))
+        .execute();
+      await tx.deleteFrom('rack_entries').where('id', '=', id).execute();
+      return true;
+    });
+    forget();
+    return dropped;
+  },
+});
+
+/** Tests of pairs, and all there is. */
+const testKeeping = (
+  db: Database,
+  { entries }: Entries,
+): Pick<RackStore, 'saved' | 'test' | 'count'> => ({
+  async saved() {
+    const tests = await db
+      .selectFrom('fit_tests')
+      .select(['id', 'at', 'first', 'second', 'lot', 'reading', 'counts'])
+      .orderBy('id', 'desc')
+      .execute();
+    return {
+      entries: await entries(),
+      tests: tests.map(({ lot, reading, counts, ...row }) => ({
+        ...row,
+        ...(lot !== null && { lot }),
+        reading: JSON.parse(reading) as KeptTest['reading'],
+        counts: counts !== 0,
+      })),
+    };
+  },
+
+  async test({ reading, lot, ...pair }) {
+    const at = new Date().toISOString();
+    const { id } = await db
+      .insertInto('fit_tests')
+      .values({
+        ...pair,
+        at,
+        lot: lot ?? null,
+        reading: JSON.stringify(reading),
+        counts: 1,
+        made_by: whoAsks(),
+      })
+      .returning('id')
+      .executeTakeFirstOrThrow();
+    return { ...pair, ...(lot !== undefined && { lot }), reading, id, at, counts: true };
+  },
+
+  async count(id, counts) {
+    const { numUpdatedRows } = await db
+      .updateTable('fit_tests')
+      .set({ counts: counts ? 1 : 0 })
+      .where('id', '=', id)
+      .executeTakeFirst();
+    return numUpdatedRows > 0;
+  },
+});
+
+/** The store over an open database. */
+export function rackStore(db: Database): RackStore {
+  const entries = entriesOf(db);
+  return { ...entryKeeping(db, entries), ...testKeeping(db, entries), rack: entries.rack };
 }

@@ -118,19 +118,8 @@ const meanOf = (v: Float64Array, w: Float64Array, n: number): number => {
   return sum / all;
 };
 
-/**
- * The same for a long cylinder (one strain along it, no net force unless it is `imposed`) or a ball. Returns the strain along
- * the cylinder, or of the ball's skin.
- */
-export function roundStep(
-  state: StressState,
-  lattice: Lattice,
-  r: Relaxing,
-  step: PointStep,
-  imposed: number,
-): number {
-  const { points, radial, hoop, mean, plane, most } = state;
-  const { at, nodes, power } = lattice;
+/** Room to work in, by name: the rows of the displacement, the load and a unit along it, what was kept. */
+function roomOf(state: StressState) {
   const [diagonal, off, f, g, u, v, sr, st] = state.scratch as [
     Float64Array,
     Float64Array,
@@ -141,6 +130,19 @@ export function roundStep(
     Float64Array,
     Float64Array,
   ];
+  return { diagonal, off, f, g, u, v, sr, st };
+}
+
+/** Rows of a cylinder or a ball: stiffness and load; the force along it, and its stiffness, of a cylinder. */
+function roundRows(
+  state: StressState,
+  lattice: Lattice,
+  r: Relaxing,
+  step: PointStep,
+): readonly [axial: number, axialStiff: number] {
+  const { points, radial, hoop, mean } = state;
+  const { at, power } = lattice;
+  const { diagonal, off, f, g, sr, st } = roomOf(state);
   const long = power === 1;
   const twoG = 2 * r.shear;
   diagonal.fill(0);
@@ -196,8 +198,12 @@ export function roundStep(
       f[p + 1] = volume * (p0 * b2 + 1.5 * kr * d2);
     }
   }
-  // The middle does not move: rows 1 … last, forwards and back, for the load and for a unit along it.
-  const last = nodes - 1;
+  return [axial, axialStiff];
+}
+
+/** The middle does not move: rows 1 … last, forwards and back, for the load and for a unit along it. */
+function solveRows(state: StressState, last: number): void {
+  const { diagonal, off, f, g, u, v } = roomOf(state);
   u[0] = 0;
   v[0] = 0;
   for (let i = 1; i <= last; i += 1) {
@@ -220,19 +226,20 @@ export function roundStep(
     v[i] =
       ((v[i] as number) - next * (i < last ? (v[i + 1] as number) : 0)) / (diagonal[i] as number);
   }
-  let along = 0;
-  if (long) {
-    along = imposed;
-    if (Number.isNaN(imposed)) {
-      let [fu, fv] = [axial, axialStiff];
-      for (let i = 1; i <= last; i += 1) {
-        fu += (g[i] as number) * (u[i] as number);
-        fv += (g[i] as number) * (v[i] as number);
-      }
-      along = -fu / fv;
-    }
-    for (let i = 1; i <= last; i += 1) u[i] = (u[i] as number) + along * (v[i] as number);
-  }
+}
+
+/** Stress from the displacement in hand, and the strain along it. */
+function roundStress(
+  state: StressState,
+  { at, power }: Lattice,
+  r: Relaxing,
+  step: PointStep,
+  along: number,
+): void {
+  const { points, radial, hoop, mean, plane, most } = state;
+  const { u, sr, st } = roomOf(state);
+  const long = power === 1;
+  const twoG = 2 * r.shear;
   for (let p = 0; p < points; p += 1) {
     const [r1, r2] = [at[p] as number, at[p + 1] as number];
     const er = ((u[p + 1] as number) - (u[p] as number)) / (r2 - r1);
@@ -257,6 +264,39 @@ export function roundStep(
     plane[p] = long ? now - kr - kt : round;
     most[p] = Math.max(plane[p] as number, round, now + kr);
   }
+}
+
+/**
+ * The same for a long cylinder (one strain along it, no net force unless it is `imposed`) or a ball. Returns the strain along
+ * the cylinder, or of the ball's skin.
+ */
+export function roundStep(
+  state: StressState,
+  lattice: Lattice,
+  r: Relaxing,
+  step: PointStep,
+  imposed: number,
+): number {
+  const { at, nodes, power } = lattice;
+  const [axial, axialStiff] = roundRows(state, lattice, r, step);
+  const last = nodes - 1;
+  solveRows(state, last);
+  const { g, u, v } = roomOf(state);
+  const long = power === 1;
+  let along = 0;
+  if (long) {
+    along = imposed;
+    if (Number.isNaN(imposed)) {
+      let [fu, fv] = [axial, axialStiff];
+      for (let i = 1; i <= last; i += 1) {
+        fu += (g[i] as number) * (u[i] as number);
+        fv += (g[i] as number) * (v[i] as number);
+      }
+      along = -fu / fv;
+    }
+    for (let i = 1; i <= last; i += 1) u[i] = (u[i] as number) + along * (v[i] as number);
+  }
+  roundStress(state, lattice, r, step, along);
   return long ? along : (u[last] as number) / (at[last] as number);
 }
 

@@ -52,10 +52,9 @@ const FEW = 1;
 const SAME_GAIN = 1e-4;
 const MOST_ROUNDS = 200;
 
-/** Sets it up, free of stress. The axis keeps to itself, one node keeps its height. */
-export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing): Equilibrium {
+/** What a section in balance is worked out with: its unknowns, its stiffness, its stress, and room to work in. */
+function stateOf(mesh: SectionMesh, elements: Elements, r: Relaxing) {
   const { of, nodes, triangles, cliques } = mesh;
-  const { weight, dr, dz, over, pressure, mass } = elements;
   const { order } = mesh.close;
   // Unknowns in the order of the nodes; what is held has none.
   const unknown = new Int32Array(2 * nodes).fill(-1);
@@ -93,227 +92,283 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
   const local = new Float64Array(LOCAL);
   /** Of its shear an element had so much when its stiffness was made. */
   const felt = new Float64Array(triangles).fill(NaN);
-  let made = 0;
-  let stale = true;
+  return {
+    elements,
+    r,
+    triangles,
+    points,
+    size,
+    unknown,
+    dofs,
+    matrix,
+    stiff,
+    shearing,
+    deviator,
+    mean,
+    stress,
+    load,
+    x,
+    res,
+    pre,
+    dir,
+    image,
+    bubbles,
+    local,
+    felt,
+    /** How often the stiffness was factored, and whether it is to be again. */
+    made: 0,
+    stale: true,
+  };
+}
+type State = ReturnType<typeof stateOf>;
 
-  const refactor = (): void => {
-    matrix.values.fill(0);
-    for (let e = 0; e < triangles; e += 1) {
-      let o = e * PACKED_LENGTH;
-      for (let i = 0; i < OUTER; i += 1) {
-        const a = dofs[OUTER * e + i] as number;
-        for (let j = i; j < OUTER; j += 1, o += 1) {
-          const b = dofs[OUTER * e + j] as number;
-          if (a < 0 || b < 0) continue;
-          const at = entryAt(matrix, a > b ? a : b, a > b ? b : a);
-          matrix.values[at] = (matrix.values[at] as number) + (stiff.outer[o] as number);
-        }
+/** Factors the stiffness as it is. */
+function refactor(state: State): void {
+  const { matrix, stiff, triangles, dofs } = state;
+  matrix.values.fill(0);
+  for (let e = 0; e < triangles; e += 1) {
+    let o = e * PACKED_LENGTH;
+    for (let i = 0; i < OUTER; i += 1) {
+      const a = dofs[OUTER * e + i] as number;
+      for (let j = i; j < OUTER; j += 1, o += 1) {
+        const b = dofs[OUTER * e + j] as number;
+        if (a < 0 || b < 0) continue;
+        const at = entryAt(matrix, a > b ? a : b, a > b ? b : a);
+        matrix.values[at] = (matrix.values[at] as number) + (stiff.outer[o] as number);
       }
     }
-    if (!factor(matrix)) throw new Error(tr`The section has no stiffness here.`);
-    made += 1;
-    stale = false;
-  };
-  const times = (v: Float64Array, out: Float64Array): void => {
-    out.fill(0);
-    for (let e = 0; e < triangles; e += 1) {
-      let o = e * PACKED_LENGTH;
-      for (let i = 0; i < OUTER; i += 1) {
-        const a = dofs[OUTER * e + i] as number;
-        const va = a < 0 ? 0 : (v[a] as number);
-        let sum = va * (stiff.outer[o] as number);
-        o += 1;
-        for (let j = i + 1; j < OUTER; j += 1, o += 1) {
-          const b = dofs[OUTER * e + j] as number;
-          if (b < 0) continue;
-          const k = stiff.outer[o] as number;
-          sum += k * (v[b] as number);
-          out[b] = (out[b] as number) + k * va;
-        }
-        if (a >= 0) out[a] = (out[a] as number) + sum;
-      }
-    }
-  };
-  const dot = (a: Float64Array, b: Float64Array): number => {
-    let sum = 0;
-    for (let i = 0; i < size; i += 1) sum += (a[i] as number) * (b[i] as number);
-    return sum;
-  };
-  /** Solves for `load` into `x` by conjugate gradients, the factor at hand as the first guess of the inverse. */
-  const balance = (left: number): number => {
-    x.set(load);
-    solve(matrix, x);
-    times(x, image);
-    for (let i = 0; i < size; i += 1) res[i] = (load[i] as number) - (image[i] as number);
-    const wanted = left * left * dot(load, load);
-    let rounds = 0;
-    let rz = 0;
-    while (dot(res, res) > wanted && rounds < MOST_ROUNDS) {
-      pre.set(res);
-      solve(matrix, pre);
-      const now = dot(res, pre);
-      const beta = rounds === 0 ? 0 : now / rz;
-      rz = now;
-      for (let i = 0; i < size; i += 1) dir[i] = (pre[i] as number) + beta * (dir[i] as number);
-      times(dir, image);
-      const alpha = rz / dot(dir, image);
-      for (let i = 0; i < size; i += 1) {
-        x[i] = (x[i] as number) + alpha * (dir[i] as number);
-        res[i] = (res[i] as number) - alpha * (image[i] as number);
-      }
-      rounds += 1;
-    }
-    return rounds;
-  };
+  }
+  if (!factor(matrix)) throw new Error(tr`The section has no stiffness here.`);
+  state.made += 1;
+  state.stale = false;
+}
 
-  /** Mean stress at a point, from the element's three. */
-  const meanAt = (e: number, q: number): number =>
-    (L1[q] as number) * (mean[3 * e] as number) +
-    (L2[q] as number) * (mean[3 * e + 1] as number) +
-    (L3[q] as number) * (mean[3 * e + 2] as number);
+/** The stiffness times a displacement. */
+function times({ stiff, triangles, dofs }: State, v: Float64Array, out: Float64Array): void {
+  out.fill(0);
+  for (let e = 0; e < triangles; e += 1) {
+    let o = e * PACKED_LENGTH;
+    for (let i = 0; i < OUTER; i += 1) {
+      const a = dofs[OUTER * e + i] as number;
+      const va = a < 0 ? 0 : (v[a] as number);
+      let sum = va * (stiff.outer[o] as number);
+      o += 1;
+      for (let j = i + 1; j < OUTER; j += 1, o += 1) {
+        const b = dofs[OUTER * e + j] as number;
+        if (b < 0) continue;
+        const k = stiff.outer[o] as number;
+        sum += k * (v[b] as number);
+        out[b] = (out[b] as number) + k * va;
+      }
+      if (a >= 0) out[a] = (out[a] as number) + sum;
+    }
+  }
+}
 
-  const step = ({ keep, gain, part, strain }: PointStep, last = false): void => {
-    let changed = false;
-    for (let e = 0; e < triangles; e += 1) {
-      let share = 0;
-      for (let q = 0; q < POINTS; q += 1) share += (gain[e * POINTS + q] as number) / POINTS;
-      if (Math.abs(share - (felt[e] as number)) < SAME_GAIN) continue;
-      stiffen(e, elements, shearing, stiff, r.shear * share, r.bulk);
-      felt[e] = share;
-      changed = true;
+function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i += 1) sum += (a[i] as number) * (b[i] as number);
+  return sum;
+}
+
+/** Solves for `load` into `x` by conjugate gradients, the factor at hand as the first guess of the inverse. */
+function balance(state: State, left: number): number {
+  const { matrix, size, load, x, res, pre, dir, image } = state;
+  x.set(load);
+  solve(matrix, x);
+  times(state, x, image);
+  for (let i = 0; i < size; i += 1) res[i] = (load[i] as number) - (image[i] as number);
+  const wanted = left * left * dot(load, load);
+  let rounds = 0;
+  let rz = 0;
+  while (dot(res, res) > wanted && rounds < MOST_ROUNDS) {
+    pre.set(res);
+    solve(matrix, pre);
+    const now = dot(res, pre);
+    const beta = rounds === 0 ? 0 : now / rz;
+    rz = now;
+    for (let i = 0; i < size; i += 1) dir[i] = (pre[i] as number) + beta * (dir[i] as number);
+    times(state, dir, image);
+    const alpha = rz / dot(dir, image);
+    for (let i = 0; i < size; i += 1) {
+      x[i] = (x[i] as number) + alpha * (dir[i] as number);
+      res[i] = (res[i] as number) - alpha * (image[i] as number);
     }
-    if (stale) refactor();
-    load.fill(0);
-    for (let e = 0; e < triangles; e += 1) {
-      local.fill(0);
-      // The mean stress without any displacement: what was, less what the free strain takes.
-      let h0 = 0;
-      let h1 = 0;
-      let h2 = 0;
-      for (let q = 0; q < POINTS; q += 1) {
-        const p = e * POINTS + q;
-        const taken = (weight[p] as number) * (strain[p] as number);
-        h0 += taken * (L1[q] as number);
-        h1 += taken * (L2[q] as number);
-        h2 += taken * (L3[q] as number);
-      }
-      for (let j = 0; j < 3; j += 1) {
-        const m = 9 * e + 3 * j;
-        mean[3 * e + j] =
-          (mean[3 * e + j] as number) -
-          3 *
-            r.bulk *
-            ((mass[m] as number) * h0 +
-              (mass[m + 1] as number) * h1 +
-              (mass[m + 2] as number) * h2);
-      }
-      for (let q = 0; q < POINTS; q += 1) {
-        const p = e * POINTS + q;
-        let rr = 0;
-        let zz = 0;
-        let rz = 0;
-        for (let m = 0; m < MODES; m += 1) {
-          const i = p * MODES + m;
-          const k = keep[i] as number;
-          const at = 3 * i;
-          rr += deviator[at] = (deviator[at] as number) * k;
-          zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
-          rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
-        }
-        const pm = meanAt(e, q);
-        const w = weight[p] as number;
-        const sr = w * (rr + pm);
-        const sz = w * (zz + pm);
-        const st = w * (pm - rr - zz);
-        const ss = w * rz;
-        const g = p * 7;
-        for (let a = 0; a < 7; a += 1) {
-          const da = dr[g + a] as number;
-          const db = dz[g + a] as number;
-          local[2 * a] =
-            (local[2 * a] as number) - sr * da - st * (over[g + a] as number) - ss * db;
-          local[2 * a + 1] = (local[2 * a + 1] as number) - sz * db - ss * da;
-        }
-      }
-      const b0 = local[12] as number;
-      const b1 = local[13] as number;
-      const at = e * 2 * OUTER;
-      for (let i = 0; i < OUTER; i += 1) {
-        const d = dofs[OUTER * e + i] as number;
-        if (d < 0) continue;
-        load[d] =
-          (load[d] as number) +
-          (local[i] as number) -
-          (stiff.bubble[at + i] as number) * b0 -
-          (stiff.bubble[at + OUTER + i] as number) * b1;
-      }
-      bubbles[2 * e] = b0;
-      bubbles[2 * e + 1] = b1;
+    rounds += 1;
+  }
+  return rounds;
+}
+
+/** Mean stress at a point, from the element's three. */
+const meanAt = (mean: Float64Array, e: number, q: number): number =>
+  (L1[q] as number) * (mean[3 * e] as number) +
+  (L2[q] as number) * (mean[3 * e + 1] as number) +
+  (L3[q] as number) * (mean[3 * e + 2] as number);
+
+/** Makes the stiffness of elements anew that have softened or set since; whether there were any. */
+function stiffened(state: State, gain: PointStep['gain']): boolean {
+  const { triangles, elements, shearing, stiff, r, felt } = state;
+  let changed = false;
+  for (let e = 0; e < triangles; e += 1) {
+    let share = 0;
+    for (let q = 0; q < POINTS; q += 1) share += (gain[e * POINTS + q] as number) / POINTS;
+    if (Math.abs(share - (felt[e] as number)) < SAME_GAIN) continue;
+    stiffen(e, elements, shearing, stiff, r.shear * share, r.bulk);
+    felt[e] = share;
+    changed = true;
+  }
+  return changed;
+}
+
+/** What is out of balance: the stress kept, and what the free strain takes; the bubble's share put on the corners and sides. */
+function loaded(state: State, { keep, strain }: PointStep): void {
+  const { triangles, dofs, stiff, r, deviator, mean, load, local, bubbles } = state;
+  const { weight, dr, dz, over, mass } = state.elements;
+  load.fill(0);
+  for (let e = 0; e < triangles; e += 1) {
+    local.fill(0);
+    // The mean stress without any displacement: what was, less what the free strain takes.
+    let h0 = 0;
+    let h1 = 0;
+    let h2 = 0;
+    for (let q = 0; q < POINTS; q += 1) {
+      const p = e * POINTS + q;
+      const taken = (weight[p] as number) * (strain[p] as number);
+      h0 += taken * (L1[q] as number);
+      h1 += taken * (L2[q] as number);
+      h2 += taken * (L3[q] as number);
     }
-    const rounds = balance(last ? AT_LAST : BALANCED);
+    for (let j = 0; j < 3; j += 1) {
+      const m = 9 * e + 3 * j;
+      mean[3 * e + j] =
+        (mean[3 * e + j] as number) -
+        3 *
+          r.bulk *
+          ((mass[m] as number) * h0 + (mass[m + 1] as number) * h1 + (mass[m + 2] as number) * h2);
+    }
+    for (let q = 0; q < POINTS; q += 1) {
+      const p = e * POINTS + q;
+      let rr = 0;
+      let zz = 0;
+      let rz = 0;
+      for (let m = 0; m < MODES; m += 1) {
+        const i = p * MODES + m;
+        const k = keep[i] as number;
+        const at = 3 * i;
+        rr += deviator[at] = (deviator[at] as number) * k;
+        zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
+        rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
+      }
+      const pm = meanAt(mean, e, q);
+      const w = weight[p] as number;
+      const sr = w * (rr + pm);
+      const sz = w * (zz + pm);
+      const st = w * (pm - rr - zz);
+      const ss = w * rz;
+      const g = p * 7;
+      for (let a = 0; a < 7; a += 1) {
+        const da = dr[g + a] as number;
+        const db = dz[g + a] as number;
+        local[2 * a] = (local[2 * a] as number) - sr * da - st * (over[g + a] as number) - ss * db;
+        local[2 * a + 1] = (local[2 * a + 1] as number) - sz * db - ss * da;
+      }
+    }
+    const b0 = local[12] as number;
+    const b1 = local[13] as number;
+    const at = e * 2 * OUTER;
+    for (let i = 0; i < OUTER; i += 1) {
+      const d = dofs[OUTER * e + i] as number;
+      if (d < 0) continue;
+      load[d] =
+        (load[d] as number) +
+        (local[i] as number) -
+        (stiff.bubble[at + i] as number) * b0 -
+        (stiff.bubble[at + OUTER + i] as number) * b1;
+    }
+    bubbles[2 * e] = b0;
+    bubbles[2 * e + 1] = b1;
+  }
+}
+
+/** The stress that the displacement in `x` leaves. */
+function updated(state: State, { part }: PointStep): void {
+  const { triangles, dofs, stiff, r, deviator, mean, stress, x, local, bubbles } = state;
+  const { dr, dz, over, pressure } = state.elements;
+  for (let e = 0; e < triangles; e += 1) {
+    const at = e * 2 * OUTER;
+    const i00 = stiff.inner[3 * e] as number;
+    const i01 = stiff.inner[3 * e + 1] as number;
+    const i11 = stiff.inner[3 * e + 2] as number;
+    const f0 = bubbles[2 * e] as number;
+    const f1 = bubbles[2 * e + 1] as number;
+    let u0 = i00 * f0 + i01 * f1;
+    let u1 = i01 * f0 + i11 * f1;
+    for (let i = 0; i < OUTER; i += 1) {
+      const d = dofs[OUTER * e + i] as number;
+      const v = d < 0 ? 0 : (x[d] as number);
+      local[i] = v;
+      u0 -= (stiff.bubble[at + i] as number) * v;
+      u1 -= (stiff.bubble[at + OUTER + i] as number) * v;
+    }
+    local[12] = u0;
+    local[13] = u1;
+    for (let j = 0; j < 3; j += 1) {
+      let sum = 0;
+      for (let i = 0; i < LOCAL; i += 1)
+        sum += (pressure[e * 3 * LOCAL + j * LOCAL + i] as number) * (local[i] as number);
+      mean[3 * e + j] = (mean[3 * e + j] as number) + r.bulk * sum;
+    }
+    for (let q = 0; q < POINTS; q += 1) {
+      const p = e * POINTS + q;
+      const g = p * 7;
+      let err = 0;
+      let ezz = 0;
+      let ett = 0;
+      let erz = 0;
+      for (let a = 0; a < 7; a += 1) {
+        const ur = local[2 * a] as number;
+        const uz = local[2 * a + 1] as number;
+        err += (dr[g + a] as number) * ur;
+        ezz += (dz[g + a] as number) * uz;
+        ett += (over[g + a] as number) * ur;
+        erz += ((dz[g + a] as number) * ur + (dr[g + a] as number) * uz) / 2;
+      }
+      const third = (err + ezz + ett) / 3;
+      const d0 = 2 * r.shear * (err - third);
+      const d1 = 2 * r.shear * (ezz - third);
+      const d2 = 2 * r.shear * erz;
+      let rr = 0;
+      let zz = 0;
+      let rz = 0;
+      for (let m = 0; m < MODES; m += 1) {
+        const i = p * MODES + m;
+        const share = part[i] as number;
+        const s = 3 * i;
+        rr += deviator[s] = (deviator[s] as number) + share * d0;
+        zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
+        rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
+      }
+      const pm = meanAt(mean, e, q);
+      stress[4 * p] = rr + pm;
+      stress[4 * p + 1] = zz + pm;
+      stress[4 * p + 2] = pm - rr - zz;
+      stress[4 * p + 3] = rz;
+    }
+  }
+}
+
+/** Sets it up, free of stress. The axis keeps to itself, one node keeps its height. */
+export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing): Equilibrium {
+  const state = stateOf(mesh, elements, r);
+  const { points, stress, unknown, x } = state;
+  const step = (of: PointStep, last = false): void => {
+    const changed = stiffened(state, of.gain);
+    if (state.stale) refactor(state);
+    loaded(state, of);
+    const rounds = balance(state, last ? AT_LAST : BALANCED);
     // Cold glass stays as stiff as it is: a factor of just that serves to the end.
-    if (rounds > ROUNDS || (!changed && rounds > FEW)) stale = true;
-    for (let e = 0; e < triangles; e += 1) {
-      const at = e * 2 * OUTER;
-      const i00 = stiff.inner[3 * e] as number;
-      const i01 = stiff.inner[3 * e + 1] as number;
-      const i11 = stiff.inner[3 * e + 2] as number;
-      const f0 = bubbles[2 * e] as number;
-      const f1 = bubbles[2 * e + 1] as number;
-      let u0 = i00 * f0 + i01 * f1;
-      let u1 = i01 * f0 + i11 * f1;
-      for (let i = 0; i < OUTER; i += 1) {
-        const d = dofs[OUTER * e + i] as number;
-        const v = d < 0 ? 0 : (x[d] as number);
-        local[i] = v;
-        u0 -= (stiff.bubble[at + i] as number) * v;
-        u1 -= (stiff.bubble[at + OUTER + i] as number) * v;
-      }
-      local[12] = u0;
-      local[13] = u1;
-      for (let j = 0; j < 3; j += 1) {
-        let sum = 0;
-        for (let i = 0; i < LOCAL; i += 1)
-          sum += (pressure[e * 3 * LOCAL + j * LOCAL + i] as number) * (local[i] as number);
-        mean[3 * e + j] = (mean[3 * e + j] as number) + r.bulk * sum;
-      }
-      for (let q = 0; q < POINTS; q += 1) {
-        const p = e * POINTS + q;
-        const g = p * 7;
-        let err = 0;
-        let ezz = 0;
-        let ett = 0;
-        let erz = 0;
-        for (let a = 0; a < 7; a += 1) {
-          const ur = local[2 * a] as number;
-          const uz = local[2 * a + 1] as number;
-          err += (dr[g + a] as number) * ur;
-          ezz += (dz[g + a] as number) * uz;
-          ett += (over[g + a] as number) * ur;
-          erz += ((dz[g + a] as number) * ur + (dr[g + a] as number) * uz) / 2;
-        }
-        const third = (err + ezz + ett) / 3;
-        const d0 = 2 * r.shear * (err - third);
-        const d1 = 2 * r.shear * (ezz - third);
-        const d2 = 2 * r.shear * erz;
-        let rr = 0;
-        let zz = 0;
-        let rz = 0;
-        for (let m = 0; m < MODES; m += 1) {
-          const i = p * MODES + m;
-          const share = part[i] as number;
-          const s = 3 * i;
-          rr += deviator[s] = (deviator[s] as number) + share * d0;
-          zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
-          rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
-        }
-        const pm = meanAt(e, q);
-        stress[4 * p] = rr + pm;
-        stress[4 * p + 1] = zz + pm;
-        stress[4 * p + 2] = pm - rr - zz;
-        stress[4 * p + 3] = rz;
-      }
-    }
+    if (rounds > ROUNDS || (!changed && rounds > FEW)) state.stale = true;
+    updated(state, of);
   };
   const ofPoint = (p: number, how: typeof principal): number =>
     how(
@@ -345,7 +400,7 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
       }
       return [most, least];
     },
-    factored: () => made,
+    factored: () => state.made,
     moved: (node) => {
       const [a, b] = [unknown[2 * node] as number, unknown[2 * node + 1] as number];
       return [a < 0 ? 0 : (x[a] as number), b < 0 ? 0 : (x[b] as number)];

@@ -100,23 +100,14 @@ const MOST_OF_WHOLE = 1 / 90;
 /** Samples of a night, about. */
 const MOMENTS = 60;
 
-/** Puts it through. Undefined where it was told to stop. */
-export function sectionNight(trial: SectionTrial): SectionNight | undefined {
-  const { mesh, glass, curve } = trial;
-  const exchange = trial.exchange ?? KILN_EXCHANGE;
-  const fineness = trial.fineness ?? FINENESS;
-  const r = relaxing(glass, trial.liquidRatio);
-  const elements = known(elementsBy, mesh, elementsOf);
-  const warmth = warmthOf(mesh, glass, trial.sees);
-  const balance = equilibrium(mesh, elements, r);
-  const { time, temperature } = curve;
-  const begin = time[0] as number;
-  const end = time[time.length - 1] as number;
-  const start: number = trial.start ?? temperature[0] ?? MEMORY_ROOM;
-  const strain = strainOf(glass);
-  const fictive = trial.startFictive ?? Math.max(start, strain);
-  let now = new Float64Array(mesh.nodes).fill(start);
-  let next = new Float64Array(mesh.nodes);
+/** How hot each node comes in, °C. */
+function arrivalOf(
+  trial: SectionTrial,
+  warmth: ReturnType<typeof warmthOf>,
+  start: number,
+): Float64Array<ArrayBuffer> {
+  const { mesh } = trial;
+  const now = new Float64Array(mesh.nodes).fill(start);
   const uneven = trial.startUneven;
   const arrives =
     trial.arrives ??
@@ -129,18 +120,28 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
       now[warmth.place[i] as number] = arrives(mesh.z[i] as number, 1 - x * x);
     }
   }
-  const state = pointState(elements.count * POINTS);
-  toPoints(mesh, warmth.place, now, state.before);
+  return now;
+}
+
+/** Structure as it is where the glass comes in, so many kelvin off its heat. */
+function beginStructure(state: ReturnType<typeof pointState>, off: number): void {
   state.before.forEach((t, p) => {
-    state.fictive[p] = t + fictive - start;
+    state.fictive[p] = t + off;
     state.modes.fill(state.fictive[p], p * MODES, (p + 1) * MODES);
   });
-  const hot = temperatureAtLog(r.vft, RELAXES.from);
-  const cool = temperatureAtLog(r.vft, RELAXES.to);
-  const mostStep = Math.max(MOST_STEP, (end - begin) * MOST_OF_WHOLE);
+}
+
+/** What is written down on the way: samples, and pictures where they are asked for. */
+function recordOf(
+  trial: SectionTrial,
+  warmth: ReturnType<typeof warmthOf>,
+  balance: ReturnType<typeof equilibrium>,
+  state: ReturnType<typeof pointState>,
+) {
+  const { mesh } = trial;
   const moments: Moment[] = [];
   const samples: (readonly [number, number, number, number, number, number])[] = [];
-  const write = (at: number, kiln: number): void => {
+  const write = (at: number, kiln: number, now: Float64Array): void => {
     const [pulled, pressed] = balance.range();
     const [coldest, hottest] = rangeOf(now);
     samples.push([at, kiln, pulled, pressed, hottest, coldest]);
@@ -157,6 +158,37 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
       most: Float32Array.from(most),
     });
   };
+  return { moments, samples, write };
+}
+
+/** Where there is most. */
+const mostAt = (values: Float64Array): number =>
+  values.reduce((at, v, i) => (v > (values[at] as number) ? i : at), 0);
+
+/** Puts it through. Undefined where it was told to stop. */
+export function sectionNight(trial: SectionTrial): SectionNight | undefined {
+  const { mesh, glass, curve } = trial;
+  const exchange = trial.exchange ?? KILN_EXCHANGE;
+  const fineness = trial.fineness ?? FINENESS;
+  const r = relaxing(glass, trial.liquidRatio);
+  const elements = known(elementsBy, mesh, elementsOf);
+  const warmth = warmthOf(mesh, glass, trial.sees);
+  const balance = equilibrium(mesh, elements, r);
+  const { time, temperature } = curve;
+  const begin = time[0] as number;
+  const end = time[time.length - 1] as number;
+  const start: number = trial.start ?? temperature[0] ?? MEMORY_ROOM;
+  const strain = strainOf(glass);
+  const fictive = trial.startFictive ?? Math.max(start, strain);
+  let now = arrivalOf(trial, warmth, start);
+  let next = new Float64Array(mesh.nodes);
+  const state = pointState(elements.count * POINTS);
+  toPoints(mesh, warmth.place, now, state.before);
+  beginStructure(state, fictive - start);
+  const hot = temperatureAtLog(r.vft, RELAXES.from);
+  const cool = temperatureAtLog(r.vft, RELAXES.to);
+  const mostStep = Math.max(MOST_STEP, (end - begin) * MOST_OF_WHOLE);
+  const { moments, samples, write } = recordOf(trial, warmth, balance, state);
   let worst: SectionNight['worst'] = {
     stress: 0,
     r: 0,
@@ -170,7 +202,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   let clock = begin;
   let soaked = NaN;
   let [given, lost, held] = [0, 0, heatIn(warmth.capacity, now)];
-  write(begin, temperature[0] as number);
+  write(begin, temperature[0] as number, now);
   const every = (end - begin) / (MOMENTS - 2);
   const whole = walkCurve({
     curve,
@@ -205,7 +237,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
         }
       }
       if (t - sampled >= every || t >= end) {
-        write(t, kiln);
+        write(t, kiln, now);
         sampled = t;
       }
       return trial.onStep?.((t - begin) / (end - begin)) !== false;
@@ -216,10 +248,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   chilled(state.step, state.before, r);
   balance.step(state.step, true);
   const kept = nodalStress(mesh, balance);
-  let at = 0;
-  kept.most.forEach((v, i) => {
-    if (v > (kept.most[at] as number)) at = i;
-  });
+  const at = mostAt(kept.most);
   return {
     kept,
     keeps: { stress: kept.most[at] as number, r: mesh.r[at] as number, z: mesh.z[at] as number },

@@ -1,0 +1,36 @@
+// npm run check: types, words and lint over one program, each told with its time. The last line of each is "name: good" or what is wrong.
+import { ESLint } from 'eslint';
+import { home } from './lib.mjs';
+import { houseProgram, typeTroubles } from './program.mjs';
+import { wordTroubles } from './words.mjs';
+
+let since = Date.now();
+let wrong = 0;
+const told = (name, troubles) => {
+  console.log(
+    `${name}: ${troubles === '' ? 'good' : 'FAILED'} (${((Date.now() - since) / 1000).toFixed(0)} s)`,
+  );
+  if (troubles !== '') {
+    console.log(troubles);
+    wrong += 1;
+  }
+  since = Date.now();
+};
+
+const program = houseProgram();
+told('types', typeTroubles(program));
+told('words', wordTroubles(program).slice(0, 40).join('\n'));
+// The rules ask the types the compiler has just worked out.
+const eslint = new ESLint({
+  cwd: home,
+  overrideConfig: [
+    {
+      files: ['**/*.{ts,tsx}'],
+      languageOptions: { parserOptions: { projectService: false, programs: [program] } },
+    },
+  ],
+});
+const results = await eslint.lintFiles(['.']);
+const bad = results.filter((r) => r.errorCount + r.warningCount > 0);
+told('lint', bad.length === 0 ? '' : await (await eslint.loadFormatter('stylish')).format(bad));
+process.exit(wrong);
