@@ -66,14 +66,12 @@ function saysArriving(arrives: readonly ArrivingBody[], units: DisplayUnits): st
   return tr`skin ${low === high ? said(low) : tr`${said(low)} to ${said(high)}`}, middle up to ${said(middle)}`;
 }
 
-export function Compare({ input, coming, lastIn, checked }: Props) {
-  const units = useDisplay((s) => s.units);
-  const recipes = useShop((s) => s.shop?.document.recipes) ?? NONE;
+/** What is compared: what most shops do, the shop's recipes, other holds and practices; asked one after another. */
+function useCompared(input: Props['input'], coming: Props['coming'], recipes: readonly Recipe[]) {
   const [told, setTold] = useState<{
     for: readonly Row[];
     by: ReadonlyMap<string, Told | string>;
   }>();
-  const [editing, setEditing] = useState<Recipe>();
   const rows = useMemo((): readonly Row[] => {
     const at = (holdTemperature: number, practice: Practice) => (): Promise<Told> =>
       checkedNight({ ...input, holdTemperature, practice });
@@ -119,9 +117,16 @@ export function Compare({ input, coming, lastIn, checked }: Props) {
       live = false;
     };
   }, [rows, input.box]);
+  return { rows, here: told?.for === rows ? told.by : new Map<string, Told | string>() };
+}
+
+export function Compare({ input, coming, lastIn, checked }: Props) {
+  const units = useDisplay((s) => s.units);
+  const recipes = useShop((s) => s.shop?.document.recipes) ?? NONE;
+  const [editing, setEditing] = useState<Recipe>();
+  const { rows, here } = useCompared(input, coming, recipes);
   const leavesAt = (recipe: Recipe): number | undefined => boxLeaves(recipe, input.box);
   const mine = { curve: checked.curve, outcome: checked.outcome };
-  const here = told?.for === rows ? told.by : new Map<string, Told | string>();
   const all: readonly (Row | { id: string; name: string; recipe?: undefined })[] = [
     { id: 'tonight', name: tr`Tonight, as set` },
     ...rows,

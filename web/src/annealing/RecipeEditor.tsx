@@ -28,6 +28,58 @@ interface Props {
   readonly onDone: (kept?: string) => void;
 }
 
+/** What it is called, where it starts, and a table to take it from. */
+function RecipeHead({
+  recipe,
+  setRecipe,
+}: {
+  readonly recipe: Recipe;
+  readonly setRecipe: (recipe: Recipe) => void;
+}) {
+  const { trouble } = useNotices.getState();
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <label className="flex flex-col">
+        <span className="quiet text-sm">{tr`Called`}</span>
+        <input
+          className="input w-56"
+          maxLength={40}
+          value={recipe.name}
+          onChange={(e) => {
+            setRecipe({ ...recipe, name: e.target.value });
+          }}
+        />
+      </label>
+      <div className="w-36">
+        <QuantityField
+          label={tr`Starts at`}
+          kind="temperature"
+          value={recipe.start}
+          within={LIMITS.recipeTemperature}
+          nudge={1}
+          onCommit={(start) => {
+            setRecipe({ ...recipe, start });
+          }}
+        />
+      </div>
+      <FileButton
+        className="btn btn-ghost btn-sm"
+        label={tr`Recipe table`}
+        accept=".csv,text/csv,text/plain"
+        onFile={(chosen) => {
+          void chosen.text().then((text) => {
+            const read = recipeFromCsv(text, chosen.name.replace(/\.\w+$/, ''), recipe.start);
+            if (read.ok) setRecipe(read.recipe);
+            else trouble(read.says);
+          });
+        }}
+      >
+        <Upload className="size-4" /> {tr`From a table (CSV)`}
+      </FileButton>
+    </div>
+  );
+}
+
 const MOST = 60;
 export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
   const [open, setOpen] = useState(begins);
@@ -88,45 +140,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
       <legend className="font-display pr-2 text-xl font-semibold">
         {known ? from.name : tr`A recipe of ours`}
       </legend>
-      <div className="flex flex-wrap items-end gap-3">
-        <label className="flex flex-col">
-          <span className="quiet text-sm">{tr`Called`}</span>
-          <input
-            className="input w-56"
-            maxLength={40}
-            value={recipe.name}
-            onChange={(e) => {
-              setRecipe({ ...recipe, name: e.target.value });
-            }}
-          />
-        </label>
-        <div className="w-36">
-          <QuantityField
-            label={tr`Starts at`}
-            kind="temperature"
-            value={recipe.start}
-            within={LIMITS.recipeTemperature}
-            nudge={1}
-            onCommit={(start) => {
-              setRecipe({ ...recipe, start });
-            }}
-          />
-        </div>
-        <FileButton
-          className="btn btn-ghost btn-sm"
-          label={tr`Recipe table`}
-          accept=".csv,text/csv,text/plain"
-          onFile={(chosen) => {
-            void chosen.text().then((text) => {
-              const read = recipeFromCsv(text, chosen.name.replace(/\.\w+$/, ''), recipe.start);
-              if (read.ok) setRecipe(read.recipe);
-              else trouble(read.says);
-            });
-          }}
-        >
-          <Upload className="size-4" /> {tr`From a table (CSV)`}
-        </FileButton>
-      </div>
+      <RecipeHead recipe={recipe} setRecipe={setRecipe} />
       <RecipeLines lines={recipe.lines} put={put} takeOut={takeOut} />
       <p className="quiet mt-1 text-sm">{tr`No speed: as fast as the box can.`}</p>
       {problems.map((p) => (

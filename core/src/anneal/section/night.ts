@@ -123,10 +123,14 @@ function arrivalOf(
   return now;
 }
 
-/** Structure as it is where the glass comes in, so many kelvin off its heat. */
-function beginStructure(state: ReturnType<typeof pointState>, off: number): void {
+/** Structure as it is where the glass comes in: as far off its heat as the fictive temperature is off the start. */
+function beginStructure(
+  state: ReturnType<typeof pointState>,
+  fictive: number,
+  start: number,
+): void {
   state.before.forEach((t, p) => {
-    state.fictive[p] = t + off;
+    state.fictive[p] = t + fictive - start;
     state.modes.fill(state.fictive[p], p * MODES, (p + 1) * MODES);
   });
 }
@@ -184,7 +188,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   let next = new Float64Array(mesh.nodes);
   const state = pointState(elements.count * POINTS);
   toPoints(mesh, warmth.place, now, state.before);
-  beginStructure(state, fictive - start);
+  beginStructure(state, fictive, start);
   const hot = temperatureAtLog(r.vft, RELAXES.from);
   const cool = temperatureAtLog(r.vft, RELAXES.to);
   const mostStep = Math.max(MOST_STEP, (end - begin) * MOST_OF_WHOLE);

@@ -34,11 +34,97 @@ import { manyNamed, soMany } from './useShelf';
 import { useLoadNight } from './useLoadNight';
 import { useTonightBox } from '../../annealing/useTonightBox';
 
+type LoadNight = ReturnType<typeof useLoadNight>;
+
+/** Learns a box from its log. */
+function useLearning(name: string | undefined): (text: string) => void {
+  const { box, keep } = useTonightBox();
+  const { trouble } = useNotices.getState();
+  return (text) => {
+    const read = readLoggerCsv(text);
+    if (!read.ok) {
+      trouble(read.says);
+      return;
+    }
+    const learnt = learnBox(read.curve, box, read.spread);
+    const told = toldOf(learnt);
+    if (told === undefined)
+      trouble(
+        tr`The log has nothing to learn from: no unbroken fall or climb of 60 K, and one place only. Let it log a night with the power off.`,
+      );
+    else keep(kept(learnt), `${name ?? tr`The box`} ${told}.`);
+  };
+}
+
+/** Who of the load sets the clock, what each keeps, and where its night goes. */
+function TheLoad({
+  night,
+  rules,
+  name,
+  annealer,
+  nameOf,
+  onLive,
+}: {
+  readonly night: NonNullable<LoadNight['night']>;
+  readonly rules: NonNullable<LoadNight['rules']>;
+  readonly name: string;
+  readonly annealer: string | undefined;
+  readonly nameOf: (id: string) => string;
+  readonly onLive: () => void;
+}) {
+  const units = useDisplay((s) => s.units);
+  const { inBox, practice, inHand, hold, door, lastIn } = useTonight();
+  return (
+    <section aria-label={tr`The load`} className="mt-3">
+      <p className="text-lg leading-snug">
+        {rules.count === 1
+          ? trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} sets the clock`
+          : trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} set the clock`}
+        {night.saves && night.saves.seconds > 60 && (
+          <>
+            {trNodes`; without ${rules.count === 1 ? tr`it` : tr`them`} the door opens ${(<b className="num">{printDuration(night.saves.seconds)}</b>)} sooner, and ${nameOf(night.saves.then)} would`}
+          </>
+        )}
+        .
+      </p>
+      <ul>
+        {night.outcomes.map((o) => (
+          <li key={o.id} className="border-base-300 flex gap-4 border-b py-0.5">
+            <span className="flex-1">{soMany(inBox[o.id] ?? 1, nameOf(o.id))}</span>
+            <span className="num">{printText(o.outcome.kept, 'stress', units)}</span>
+            <VerdictWord verdict={o.holds ? 'good' : 'watch'} />
+          </li>
+        ))}
+      </ul>
+      {annealer !== undefined && (
+        <SendNight
+          annealer={annealer}
+          name={name}
+          schedule={night.checked.schedule}
+          night={{ inBox, practice, inHand, hold, door }}
+          onLive={onLive}
+        />
+      )}
+      <ToCalendar
+        says={tr`Last in and door (iCalendar)`}
+        file={`${fileName(annealer ?? 'night')}.ics`}
+        entries={() => [
+          nightEntry(
+            { id: fileName(annealer ?? 'box'), name, annealer: annealer },
+            lastIn,
+            night.checked.schedule.total.value,
+            new Date(),
+          ),
+        ]}
+      />
+    </section>
+  );
+}
+
 export function BoxView({ onLive }: { readonly onLive: () => void }) {
   const units = useDisplay((s) => s.units);
-  const { trouble } = useNotices.getState();
   const t = useTonight();
-  const { chosen, box, keep } = useTonightBox();
+  const { chosen, box } = useTonightBox();
   const { inBox, practice, inHand, hold, door, assumes, firstIn, lastIn } = t;
   const { shelf, load, hottest, answer, night, rules, input } = useLoadNight(
     {
@@ -59,20 +145,7 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
   const standing = useMemo(() => (chosen ? stand(load, chosen) : undefined), [load, chosen]);
   const nameOf = (id: string): string => meant.find((p) => p.id === id)?.name ?? '';
   const all = load.map((p) => soMany(p.count, p.name)).join(', ');
-  const learn = (text: string): void => {
-    const read = readLoggerCsv(text);
-    if (!read.ok) {
-      trouble(read.says);
-      return;
-    }
-    const learnt = learnBox(read.curve, box, read.spread);
-    const told = toldOf(learnt);
-    if (told === undefined)
-      trouble(
-        tr`The log has nothing to learn from: no unbroken fall or climb of 60 K, and one place only. Let it log a night with the power off.`,
-      );
-    else keep(kept(learnt), `${chosen?.name ?? tr`The box`} ${told}.`);
-  };
+  const learn = useLearning(chosen?.name);
   return (
     <div className="flex h-full flex-col xl:flex-row">
       <div className="min-w-0 flex-1 px-5 py-3">
@@ -103,49 +176,14 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
               name={all}
               load={load}
             />
-            <section aria-label={tr`The load`} className="mt-3">
-              <p className="text-lg leading-snug">
-                {rules.count === 1
-                  ? trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} sets the clock`
-                  : trNodes`${(<b>{soMany(rules.count, rules.name)}</b>)} set the clock`}
-                {night.saves && night.saves.seconds > 60 && (
-                  <>
-                    {trNodes`; without ${rules.count === 1 ? tr`it` : tr`them`} the door opens ${(<b className="num">{printDuration(night.saves.seconds)}</b>)} sooner, and ${nameOf(night.saves.then)} would`}
-                  </>
-                )}
-                .
-              </p>
-              <ul>
-                {night.outcomes.map((o) => (
-                  <li key={o.id} className="border-base-300 flex gap-4 border-b py-0.5">
-                    <span className="flex-1">{soMany(inBox[o.id] ?? 1, nameOf(o.id))}</span>
-                    <span className="num">{printText(o.outcome.kept, 'stress', units)}</span>
-                    <VerdictWord verdict={o.holds ? 'good' : 'watch'} />
-                  </li>
-                ))}
-              </ul>
-              {chosen && (
-                <SendNight
-                  annealer={chosen.name}
-                  name={all}
-                  schedule={night.checked.schedule}
-                  night={{ inBox, practice, inHand, hold, door }}
-                  onLive={onLive}
-                />
-              )}
-              <ToCalendar
-                says={tr`Last in and door (iCalendar)`}
-                file={`${fileName(chosen?.name ?? 'night')}.ics`}
-                entries={() => [
-                  nightEntry(
-                    { id: fileName(chosen?.name ?? 'box'), name: all, annealer: chosen?.name },
-                    lastIn,
-                    night.checked.schedule.total.value,
-                    new Date(),
-                  ),
-                ]}
-              />
-            </section>
+            <TheLoad
+              night={night}
+              rules={rules}
+              name={all}
+              annealer={chosen?.name}
+              nameOf={nameOf}
+              onLive={onLive}
+            />
           </>
         )}
       </div>

@@ -20,13 +20,10 @@ import { Menu } from '../../shell/Menu';
 import { TakeBundle } from '../../shell/TakeBundle';
 import type { OnBoard } from './usePiece';
 
-export function TakeAway({ board }: { readonly board: OnBoard }) {
-  const navigate = useNavigate();
+/** Files that take a while: meshes, and the night as it was checked. */
+function useFiles({ document: piece, derived }: OnBoard) {
   const { say, trouble } = useNotices();
-  const inHand = useBoard((s) => s.part);
-  const { document: piece, derived } = board;
   const name = fileName(piece.name);
-  const part = piece.parts[Math.min(inHand, piece.parts.length - 1)];
 
   const mesh = async (format: 'glb' | 'stl'): Promise<void> => {
     if (!derived.ok) return;
@@ -72,6 +69,18 @@ export function TakeAway({ board }: { readonly board: OnBoard }) {
     const entry = nightEntry(of, lastIn, schedule.total.value, new Date());
     return ['night.ics', 'text/calendar', weekIcs([entry])] as const;
   };
+  return { mesh, fused, night, csv, ics };
+}
+
+export function TakeAway({ board }: { readonly board: OnBoard }) {
+  const navigate = useNavigate();
+  const { say, trouble } = useNotices();
+  const inHand = useBoard((s) => s.part);
+  const { document: piece, derived } = board;
+  const name = fileName(piece.name);
+  const part = piece.parts[Math.min(inHand, piece.parts.length - 1)];
+
+  const { mesh, fused, night, csv, ics } = useFiles(board);
 
   /** What another studio can read: the newest revision, the entries of the rack it is of, and what was made of it. */
   const [bundling, setBundling] = useState<string>();

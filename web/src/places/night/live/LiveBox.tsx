@@ -29,6 +29,65 @@ const STATES: Readonly<Record<string, string>> = {
 const moment = (at: number): string =>
   format(at, new Date(at).toDateString() === new Date().toDateString() ? 'HH:mm' : 'EEEE HH:mm');
 
+/** What it was sent last, and how that ended. */
+function LastSent({ now }: { readonly now: DeviceNow }) {
+  const { reading, run } = now;
+  const steps = run?.sent.lines.length ?? 0;
+  return (
+    <>
+      {run && run.endedAt === undefined && run.startedAt === undefined && (
+        <p className="mt-1 text-lg leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}: ${steps} steps, sent ${moment(run.sentAt)} and read back the same. Nothing heats until it is started.`}</p>
+      )}
+      {run?.endedAt !== undefined && (
+        <p className="mt-1 leading-snug">
+          {trNodes`Last night: ${(<b>{run.sent.name}</b>)}`}
+          {run.startedAt === undefined
+            ? tr`, sent and never started.`
+            : tr`, ${moment(run.startedAt)} to ${moment(run.endedAt)}.`}
+          {run.startedAt !== undefined && now.answers && reading?.state === 'idle' && (
+            <span className="text-warning">
+              {' '}
+              {tr`It ended before its programme did: stopped, or the controller began anew. Its load is judged below.`}
+            </span>
+          )}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** When its door may open, by what it has done. */
+function DoorMay({
+  now,
+  going,
+}: {
+  readonly now: DeviceNow;
+  readonly going: NonNullable<ReturnType<typeof useRun>>;
+}) {
+  if (going.door === undefined) return null;
+  return (
+    <p className="mt-1 text-xl leading-snug">
+      {trNodes`Door may open ${(<b className="num text-primary text-3xl">{moment(going.momentAt(going.door))}</b>)} by what it has done`}
+      {Math.abs(going.door - going.doorPlanned) > 600 && (
+        <>
+          ;{' '}
+          {trNodes`${(
+            <span className="num">
+              {shownNumber(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
+            </span>
+          )} ${going.door > going.doorPlanned ? tr`later` : tr`sooner`} than planned`}
+        </>
+      )}
+      {now.speed !== undefined && now.speed > 1 && (
+        <span className="quiet text-base">
+          {' '}
+          {trNodes`(its clock runs ${(<span className="num">{String(now.speed)}</span>)} times faster)`}
+        </span>
+      )}
+    </p>
+  );
+}
+
 export function LiveBox({ now }: { readonly now: DeviceNow }) {
   const units = useDisplay((s) => s.units);
   const [onWall, setOnWall] = useState(false);
@@ -105,46 +164,10 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
           {tr`Its programme is no longer the one that was sent: somebody changed it at the controller, or another computer writes to it. Send the night again once that is settled.`}
         </p>
       )}
-      {run && run.endedAt === undefined && run.startedAt === undefined && (
-        <p className="mt-1 text-lg leading-snug">{trNodes`It holds ${(<b>{run.sent.name}</b>)}: ${steps} steps, sent ${moment(run.sentAt)} and read back the same. Nothing heats until it is started.`}</p>
-      )}
-      {run?.endedAt !== undefined && (
-        <p className="mt-1 leading-snug">
-          {trNodes`Last night: ${(<b>{run.sent.name}</b>)}`}
-          {run.startedAt === undefined
-            ? tr`, sent and never started.`
-            : tr`, ${moment(run.startedAt)} to ${moment(run.endedAt)}.`}
-          {run.startedAt !== undefined && now.answers && reading?.state === 'idle' && (
-            <span className="text-warning">
-              {' '}
-              {tr`It ended before its programme did: stopped, or the controller began anew. Its load is judged below.`}
-            </span>
-          )}
-        </p>
-      )}
+      <LastSent now={now} />
       {going && (
         <>
-          {goes && going.door !== undefined && (
-            <p className="mt-1 text-xl leading-snug">
-              {trNodes`Door may open ${(<b className="num text-primary text-3xl">{moment(going.momentAt(going.door))}</b>)} by what it has done`}
-              {Math.abs(going.door - going.doorPlanned) > 600 && (
-                <>
-                  ;{' '}
-                  {trNodes`${(
-                    <span className="num">
-                      {shownNumber(Math.abs(going.door - going.doorPlanned) / 3600, 1)} h
-                    </span>
-                  )} ${going.door > going.doorPlanned ? tr`later` : tr`sooner`} than planned`}
-                </>
-              )}
-              {now.speed !== undefined && now.speed > 1 && (
-                <span className="quiet text-base">
-                  {' '}
-                  {trNodes`(its clock runs ${(<span className="num">{String(now.speed)}</span>)} times faster)`}
-                </span>
-              )}
-            </p>
-          )}
+          {goes && <DoorMay now={now} going={going} />}
           {going.deviations.map((d) => (
             <p
               key={`${d.kind}${String(d.from)}`}

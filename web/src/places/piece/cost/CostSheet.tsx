@@ -10,6 +10,7 @@ import {
   wouldHelp,
   type CostPart,
   tr,
+  type Attempt,
 } from '@zanfirico/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
@@ -40,21 +41,15 @@ const NAMES: Readonly<Record<CostPart, string>> = {
 /** Names told of what would make it cheaper. */
 const MOST = 6;
 
-export function CostSheet() {
-  const units = useDisplay((s) => s.units);
-  const said = useShop((s) => s.shop?.document.costs);
-  const prices = useMemo(() => pricesOf(said), [said]);
+/** What would make it cheaper: each tried by itself, the most first. */
+function useWays(
+  attempt: Attempt | undefined,
+  prices: ReturnType<typeof pricesOf>,
+  share: number,
+  holds: number | undefined,
+) {
   const { last, document, facts } = usePiece();
-  const [count, setCount] = useState(12);
-  const [inLoad, setInLoad] = useState<number>();
-  const [typed, setTyped] = useState<number>();
-  const { id = '' } = useParams();
-  const came = useQuery({ queryKey: ['log', 'came'], queryFn: readCame }).data;
-  const lost = useMemo(() => came && howOftenLost(came, id), [came, id]);
-  const share = typed ?? lost?.of ?? 0;
-  const { attempt, holds, annealer, about } = useAttempt(prices, inLoad);
-  const cost = attempt && costOf(attempt, prices, { count, lost: share, margin: prices.margin });
-  const ways = useMemo(() => {
+  return useMemo(() => {
     if (!attempt || !last) return [];
     const forms = wouldHelp(document, last.parts).flatMap(({ says, piece }) => {
       const derived = deriveDocument(piece, facts)?.derived;
@@ -84,6 +79,50 @@ export function CostSheet() {
       ...forms,
     ]).slice(0, MOST);
   }, [attempt, prices, share, holds, document, facts, last]);
+}
+
+function Cheaper({
+  ways,
+  money,
+}: {
+  readonly ways: ReturnType<typeof useWays>;
+  readonly money: (v: number) => string;
+}) {
+  return (
+    <section aria-label={tr`What would make it cheaper`} className="mt-5 max-w-4xl">
+      <h2 className="text-2xl">{tr`What would make it cheaper`}</h2>
+      {ways.length === 0 ? (
+        <p className="quiet">{tr`Nothing that was tried.`}</p>
+      ) : (
+        <ol>
+          {ways.map((w) => (
+            <li key={w.says} className="border-base-300 flex gap-4 border-b py-0.5">
+              <span className="flex-1">{w.says}</span>
+              <span className="num">−{money(w.saves)}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+      <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`Each was tried by itself, all else as it is: a changed form by its glass and, about, its night’s heat; its time at the bench is taken as it was.`}</p>
+    </section>
+  );
+}
+
+export function CostSheet() {
+  const units = useDisplay((s) => s.units);
+  const said = useShop((s) => s.shop?.document.costs);
+  const prices = useMemo(() => pricesOf(said), [said]);
+  const { last, document } = usePiece();
+  const [count, setCount] = useState(12);
+  const [inLoad, setInLoad] = useState<number>();
+  const [typed, setTyped] = useState<number>();
+  const { id = '' } = useParams();
+  const came = useQuery({ queryKey: ['log', 'came'], queryFn: readCame }).data;
+  const lost = useMemo(() => came && howOftenLost(came, id), [came, id]);
+  const share = typed ?? lost?.of ?? 0;
+  const { attempt, holds, annealer, about } = useAttempt(prices, inLoad);
+  const cost = attempt && costOf(attempt, prices, { count, lost: share, margin: prices.margin });
+  const ways = useWays(attempt, prices, share, holds);
   if (!last) return <p className="px-6 py-16">{tr`What it costs comes with the form.`}</p>;
   const money = (v: number): string =>
     `${shownNumber(v, v < 100 ? 2 : 0)}${prices.money === '' ? '' : ` ${prices.money}`}`;
@@ -127,22 +166,7 @@ export function CostSheet() {
                 ))}
               </tbody>
             </table>
-            <section aria-label={tr`What would make it cheaper`} className="mt-5 max-w-4xl">
-              <h2 className="text-2xl">{tr`What would make it cheaper`}</h2>
-              {ways.length === 0 ? (
-                <p className="quiet">{tr`Nothing that was tried.`}</p>
-              ) : (
-                <ol>
-                  {ways.map((w) => (
-                    <li key={w.says} className="border-base-300 flex gap-4 border-b py-0.5">
-                      <span className="flex-1">{w.says}</span>
-                      <span className="num">−{money(w.saves)}</span>
-                    </li>
-                  ))}
-                </ol>
-              )}
-              <p className="quiet mt-1 max-w-prose text-sm leading-snug">{tr`Each was tried by itself, all else as it is: a changed form by its glass and, about, its night’s heat; its time at the bench is taken as it was.`}</p>
-            </section>
+            <Cheaper ways={ways} money={money} />
           </>
         )}
       </div>

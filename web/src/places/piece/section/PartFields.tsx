@@ -1,4 +1,5 @@
 // The part in hand: its name, how it is worked, its points.
+import type { PiecePart } from '@zanfirico/contract';
 import { copyPart, mirrorUpper, removePart, setPull, profileSpan, tr } from '@zanfirico/core';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -20,27 +21,23 @@ const ProfileDialog = lazy(async () => ({
   default: (await import('./ProfileDialog')).ProfileDialog,
 }));
 
-export function PartFields({
+/** Its name, and what is done to the whole of it. */
+function PartHead({
   index,
-  actions,
+  part,
+  onRead,
 }: {
   readonly index: number;
-  readonly actions: SectionActions;
+  readonly part: PiecePart;
+  readonly onRead: () => void;
 }) {
   const { document, last } = usePiece();
-  const { point, several, takePart } = useBoard();
+  const takePart = useBoard((s) => s.takePart);
   const say = useNotices((s) => s.say);
-  const [reading, setReading] = useState(false);
-  const part = document.parts[index];
-  if (!part) return null;
   const many = document.parts.length > 1;
-  const span = profileSpan(part.profile);
-  const mirrored = part.mirror === true;
-  const pulled = point === undefined ? undefined : part.profile[point]?.pull;
-
   const copy = (): void => {
     const top = last?.whole;
-    const [lowest] = span;
+    const [lowest] = profileSpan(part.profile);
     const by = top ? top.lowest + top.height - lowest : 0.05;
     editPiece((d) => copyPart(d, part.id, by));
     takePart(document.parts.length);
@@ -50,36 +47,58 @@ export function PartFields({
     takePart(Math.max(0, index - 1));
     say(tr`“${part.name}” is gone, and its steps with it; undo brings it back.`);
   };
+  return (
+    <div className="flex items-center gap-1">
+      <span className="num quiet text-lg">{index + 1}</span>
+      <NameField
+        label={tr`Name of the part`}
+        value={part.name}
+        fallback={tr`part ${index + 1}`}
+        onChange={(name) => {
+          changePart(index, { name });
+        }}
+      />
+      <IconButton label={tr`Copy this part`} onClick={copy}>
+        <Copy className="size-4" />
+      </IconButton>
+      <IconButton label={tr`Read a profile from a file`} onClick={onRead}>
+        <FileUp className="size-4" />
+      </IconButton>
+      {many && (
+        <IconButton label={tr`Remove this part`} onClick={remove}>
+          <Trash2 className="size-4" />
+        </IconButton>
+      )}
+    </div>
+  );
+}
+
+export function PartFields({
+  index,
+  actions,
+}: {
+  readonly index: number;
+  readonly actions: SectionActions;
+}) {
+  const { document, last } = usePiece();
+  const { point, several } = useBoard();
+  const [reading, setReading] = useState(false);
+  const part = document.parts[index];
+  if (!part) return null;
+  const many = document.parts.length > 1;
+  const span = profileSpan(part.profile);
+  const mirrored = part.mirror === true;
+  const pulled = point === undefined ? undefined : part.profile[point]?.pull;
 
   return (
     <section aria-label={tr`Part ${index + 1}`}>
-      <div className="flex items-center gap-1">
-        <span className="num quiet text-lg">{index + 1}</span>
-        <NameField
-          label={tr`Name of the part`}
-          value={part.name}
-          fallback={tr`part ${index + 1}`}
-          onChange={(name) => {
-            changePart(index, { name });
-          }}
-        />
-        <IconButton label={tr`Copy this part`} onClick={copy}>
-          <Copy className="size-4" />
-        </IconButton>
-        <IconButton
-          label={tr`Read a profile from a file`}
-          onClick={() => {
-            setReading(true);
-          }}
-        >
-          <FileUp className="size-4" />
-        </IconButton>
-        {many && (
-          <IconButton label={tr`Remove this part`} onClick={remove}>
-            <Trash2 className="size-4" />
-          </IconButton>
-        )}
-      </div>
+      <PartHead
+        index={index}
+        part={part}
+        onRead={() => {
+          setReading(true);
+        }}
+      />
       <div className="mt-1 flex flex-wrap items-center gap-x-4">
         <Choice
           legend={tr`How the part is worked`}

@@ -1,6 +1,6 @@
 // Picking a colour out of a photo of its sample: a white beside it first, if there is one, then the glass.
 import { hexOf, type Light, tr } from '@zanfirico/core';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { balanced, decodePhoto, meanLight } from '../../../imports/photo';
 import { Dialog } from '../../../shell/Dialog';
@@ -14,15 +14,12 @@ interface Props {
 /** Pixels to each side that are averaged. */
 const REACH = 4;
 
-export function PhotoDialog({ onClose, onPick }: Props) {
-  const [bitmap, setBitmap] = useState<ImageBitmap>();
-  const [problem, setProblem] = useState<string>();
-  const [picking, setPicking] = useState<'white' | 'glass'>('glass');
-  const [at, setAt] = useState({ x: 0, y: 0 });
-  const [white, setWhite] = useState<Light>();
-  const [glass, setGlass] = useState<Light>();
-  const canvas = useRef<HTMLCanvasElement>(null);
-
+/** The photo with a cross on it, dark under light, so that it stands on any glass. */
+function useCross(
+  canvas: RefObject<HTMLCanvasElement | null>,
+  bitmap: ImageBitmap | undefined,
+  at: { readonly x: number; readonly y: number },
+): void {
   useEffect(() => {
     const picture = canvas.current;
     const context = picture?.getContext('2d', { willReadFrequently: true });
@@ -30,7 +27,6 @@ export function PhotoDialog({ onClose, onPick }: Props) {
     if (picture.width !== bitmap.width) picture.width = bitmap.width;
     if (picture.height !== bitmap.height) picture.height = bitmap.height;
     context.drawImage(bitmap, 0, 0);
-    // The cross, dark under light, so that it stands on any glass.
     for (const [colour, width] of [
       ['#000', 4],
       ['#fff', 1.5],
@@ -49,7 +45,19 @@ export function PhotoDialog({ onClose, onPick }: Props) {
       }
       context.stroke();
     }
-  }, [bitmap, at]);
+  }, [canvas, bitmap, at]);
+}
+
+export function PhotoDialog({ onClose, onPick }: Props) {
+  const [bitmap, setBitmap] = useState<ImageBitmap>();
+  const [problem, setProblem] = useState<string>();
+  const [picking, setPicking] = useState<'white' | 'glass'>('glass');
+  const [at, setAt] = useState({ x: 0, y: 0 });
+  const [white, setWhite] = useState<Light>();
+  const [glass, setGlass] = useState<Light>();
+  const canvas = useRef<HTMLCanvasElement>(null);
+
+  useCross(canvas, bitmap, at);
 
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
