@@ -40,6 +40,7 @@ export default {
       ...common,
       displayName: 'unit',
       testEnvironment: 'node',
+      setupFilesAfterEnv: ['<rootDir>/scripts/jestLong.cjs'],
       roots: ['core', 'contract', 'words', 'server', 'web'].map((r) => `<rootDir>/${r}`),
       testMatch: ['**/*.test.ts'],
     },
@@ -51,7 +52,7 @@ export default {
         url: 'http://127.0.0.1/',
         customExportConditions: ['node', 'node-addons'],
       },
-      setupFilesAfterEnv: ['<rootDir>/web/testing/setup.ts'],
+      setupFilesAfterEnv: ['<rootDir>/scripts/jestLong.cjs', '<rootDir>/web/testing/setup.ts'],
       roots: ['<rootDir>/web'],
       testMatch: ['**/*.test.tsx'],
       moduleNameMapper: {

@@ -9,8 +9,9 @@ export default defineConfig({
   workers: 2,
   // Limits for a machine three times slower than this one: what passes takes no longer for them.
   timeout: 180_000,
-  // Where nobody watches, a test the machine stood in the way of is tried once more, and told as flaky.
-  retries: process.env['CI'] === undefined ? 0 : 1,
+  // What is long by nature has its own command, npm run test:long.
+  ...(process.env['ZANFIRICO_LONG'] === '1' ? {} : { grepInvert: /@long/ }),
+  retries: 0,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   outputDir: '../test-results/e2e',
@@ -20,8 +21,6 @@ export default defineConfig({
     timezoneId: 'UTC',
     colorScheme: 'dark',
     launchOptions: CHROMIUM,
-    // A trace costs a third of the time: it is kept where a test is tried again.
-    trace: 'on-first-retry',
     contextOptions: { reducedMotion: 'reduce' },
     // What the worker keeps is for its own test: elsewhere each page asks the server.
     serviceWorkers: 'block',

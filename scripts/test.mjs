@@ -1,6 +1,7 @@
-// npm test: installs what is missing; types, lint, format, words, arrows, unused code, unit tests, interface tests.
-// Two lanes beside each other while nothing needs a browser; then the interface tests on two workers. The time of every stage and
-// the share of tests are told at the end, and the last line is "N passed, N failed".
+// npm test: installs what is missing; types, words, lint, format, house, arrows, unused code, unit and screen tests, interface tests.
+// Two lanes beside each other, so that neither core waits: what reads the source, and what runs it. Then the interface tests on two
+// workers. The time of every stage and the share of tests are told at the end, and the last line is "N passed, N failed".
+// With --long what is long by nature runs too (npm run test:long), before an issue is said to be done.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -49,20 +50,7 @@ async function counted(name, args, file, count, env) {
   failed += wrong === 0 && (!good || !counts || counts.passed === 0) ? 1 : wrong;
 }
 
-/** One of Jest's two projects. */
-const jest = (project, workers) =>
-  counted(
-    `${project} tests`,
-    [
-      'jest',
-      `--selectProjects=${project}`,
-      `--maxWorkers=${workers}`,
-      '--json',
-      `--outputFile=test-results/${project}.json`,
-    ],
-    `${project}.json`,
-    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
-  );
+const LONG = process.argv.includes('--long') ? { ZANFIRICO_LONG: '1' } : {};
 
 ensurePackages();
 ensureChromium();
@@ -71,26 +59,35 @@ mkdirSync(results, { recursive: true });
 const since = Date.now();
 
 let built = false;
-const programs = async () => {
-  await check('types', 'check:types');
-  await check('lint', 'check:lint');
+/** What reads the source: types, words and lint over one program, the rest one after another. */
+const read = async () => {
+  await check('types, words and lint', 'check');
   await check('format', 'check:format');
-  await check('words', 'check:words');
-};
-const rest = async () => {
-  built = await check('build', 'build');
+  await check('house', 'check:house');
   await check('arrows', 'check:arrows');
   await check('unused', 'check:unused');
-  await jest('unit', 1);
 };
-await Promise.all([programs(), rest()]);
-await jest('screens', 2);
+/** What runs it: unit tests and those of screens in one go; the page is built first, for what serves it. */
+const run = async () => {
+  built = await check('build', 'build');
+  await counted(
+    'unit and screen tests',
+    ['jest', '--maxWorkers=2', '--json', '--outputFile=test-results/jest.json'],
+    'jest.json',
+    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
+    LONG,
+  );
+};
+await Promise.all([read(), run()]);
 
 if (built)
-  await counted('interface tests', ['playwright', 'test', '-c', 'e2e'], 'e2e.json', (r) => ({
-    passed: r.stats.expected + r.stats.flaky,
-    failed: r.stats.unexpected,
-  }));
+  await counted(
+    'interface tests',
+    ['playwright', 'test', '-c', 'e2e'],
+    'e2e.json',
+    (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky }),
+    LONG,
+  );
 
 console.log(`\n${stages.map((s) => `${s.name} ${s.seconds.toFixed(0)} s`).join(' · ')}`);
 console.log(`all of it ${((Date.now() - since) / 60_000).toFixed(1)} min`);

@@ -122,7 +122,7 @@ describe('what was made of it goes along where that is ticked', () => {
       Object.entries(unzipSync(zip)).map(([path, bytes]) => [path, Buffer.from(bytes).toString()]),
     );
 
-  it('of itself no name, no note and no picture leaves; ticked they do', async () => {
+  long('of itself no name, no note and no picture leaves; ticked they do', async () => {
     const ours = await made();
     const plain = filesOf(await take(ours, `?ids=${ours.piece}`));
     expect(Object.keys(plain).some((f) => f.startsWith('makings/'))).toBe(false);
@@ -141,7 +141,7 @@ describe('what was made of it goes along where that is ticked', () => {
     expect((await ours.api.get('/api/bundle?makings=yes')).status).toBe(400);
   });
 
-  it('the whole shop goes to another studio, and twice it changes nothing', async () => {
+  long('the whole shop goes to another studio, and twice it changes nothing', async () => {
     const [ours, theirs] = [await made(), await studio()];
     const zip = await take(ours, '?makings=1&photos=1&people=1&shop=1');
     const read = await give(theirs, zip);

@@ -92,7 +92,7 @@ describe('the process', () => {
     });
   });
 
-  it('answers its own machine alone, until the flag opens it to the network', async () => {
+  long('answers its own machine alone, until the flag opens it to the network', async () => {
     const { said } = await start();
     await new Promise((done) => setTimeout(done, 500));
     expect(said()).not.toMatch(/https:/);
@@ -123,7 +123,7 @@ describe('the process', () => {
     expect(() => readOptions(['--lan-port', '99999'], {}, defaults)).toThrow(/0 to 65535/);
   }, 40_000);
 
-  it('stops within seconds though a request was only half sent', async () => {
+  long('stops within seconds though a request was only half sent', async () => {
     const { child, url } = await start();
     const socket = connect(Number(new URL(url).port), '127.0.0.1');
     socket.on('error', () => undefined);

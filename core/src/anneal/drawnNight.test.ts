@@ -75,15 +75,18 @@ it('a thick-based beaker keeps more flat on the shelf than on posts; packed amon
   expect(packed as number).toBeLessThan(shelf as number);
 });
 
-it('the largest disc, 0.66 m of solid glass at 0.4 MPa, still takes months (common practice, no source)', () => {
-  const disc = drawn(solid('disc', 1.2, 0, 0.66));
-  const c = checkedSchedule(night(disc, { wall: even(660), practice: 'fine', box: STUDIO_BOX }));
-  const months = c.schedule.total.value / (30.4 * 24 * HOUR);
-  expect(c.outcome.unmeshed).toBeUndefined();
-  expect(c.holds).toBe(true);
-  expect(months).toBeGreaterThan(3);
-  expect(months).toBeLessThan(18);
-});
+long(
+  'the largest disc, 0.66 m of solid glass at 0.4 MPa, still takes months (common practice, no source)',
+  () => {
+    const disc = drawn(solid('disc', 1.2, 0, 0.66));
+    const c = checkedSchedule(night(disc, { wall: even(660), practice: 'fine', box: STUDIO_BOX }));
+    const months = c.schedule.total.value / (30.4 * 24 * HOUR);
+    expect(c.outcome.unmeshed).toBeUndefined();
+    expect(c.holds).toBe(true);
+    expect(months).toBeGreaterThan(3);
+    expect(months).toBeLessThan(18);
+  },
+);
 
 it('a hard rod figure of 29 mm at 900 °F and 100 °F an hour is not annealed, and nobody says that it cracks (a demonstrator’s recipe, common practice)', () => {
   const rod = drawn(solid('figure', 0.0145, 0, 0.11));
@@ -128,7 +131,7 @@ it('a hard rod figure of 29 mm at 900 °F and 100 °F an hour is not annealed, a
   expect(held.kept).toBeLessThan(PRACTICES.studio.allows);
 });
 
-it('how it comes counts where the soak is short, and no more after a long one', () => {
+long('how it comes counts where the soak is short, and no more after a long one', () => {
   const input = night(drawn(beaker(0.012, 0.004)));
   const kept = (middle: number, soak: number): number =>
     putThrough(
@@ -177,7 +180,7 @@ describe('everything that asks about a night asks the section', () => {
     expect(checked.schedule.leaves.why.says).toContain(checked.outcome.section?.keeps.where);
   });
 
-  it('margins: thicker, on the shelf and sharper-cornered are among them; most hold', () => {
+  long('margins: thicker, on the shelf and sharper-cornered are among them; most hold', () => {
     const told: number[] = [];
     const m = nightMargins(input, {
       checked,
@@ -195,7 +198,7 @@ describe('everything that asks about a night asks the section', () => {
     expect(told).toEqual([...told].sort((a, b) => a - b));
   });
 
-  it('a load: the thick beaker sets its clock, the thin one is judged in its night', () => {
+  long('a load: the thick beaker sets its clock, the thin one is judged in its night', () => {
     const piece = (id: string, base: number) => ({
       id,
       name: id,
@@ -215,14 +218,14 @@ describe('everything that asks about a night asks the section', () => {
     expect(loaded.night.saves?.then).toBe('thin');
   });
 
-  it('an uneven box keeps more in it than an even one does, at its hottest place', () => {
+  long('an uneven box keeps more in it than an even one does, at its hottest place', () => {
     const uneven = { ...STUDIO_BOX, unevenness: 30 };
     const c = checkedSchedule({ ...input, box: uneven });
     expect(c.holds).toBe(true);
     expect(c.schedule.total.value).toBeGreaterThan(checked.schedule.total.value - 600);
   });
 
-  it('a mishap, a climb and the shortest night', () => {
+  long('a mishap, a climb and the shortest night', () => {
     const judged = judgeCurve(
       input,
       { time: [0, HOUR, 2 * HOUR, 8 * HOUR], temperature: [505, 505, 250, 40] },
@@ -240,36 +243,43 @@ describe('everything that asks about a night asks the section', () => {
     expect(short.seconds).toBeLessThanOrEqual(checked.schedule.total.value + 60);
   });
 
-  it('what helps: a thinner base, not a thicker one; what cannot be put through is left out', () => {
-    const with_ = (base: number): ScheduleInput => ({
-      ...input,
-      drawn: drawn(beaker(base, 0.004)),
-      wall: { ...even(1000 * base), stepThin: 0.004 },
-    });
-    const helped = whatHelps(input, checked, [
-      { id: 'thicker', input: with_(0.026) },
-      { id: 'thinner', input: with_(0.012) },
-      {
-        id: 'none',
-        input: { ...input, drawn: undefined, wall: { ...even(10), thickest: -1 } },
-      },
-    ]);
-    expect(helped.map((h) => h.id)).toEqual(['thinner', 'thicker']);
-    expect(helped[0]?.saves).toBeGreaterThan(0);
-    expect(helped[1]?.saves).toBeLessThan(0);
-    const [thinner] = helped;
-    const true_ = checked.schedule.total.value - checkedSchedule(with_(0.012)).schedule.total.value;
-    // About: within a half, or a quarter of an hour.
-    expect(Math.abs((thinner?.saves ?? 0) - true_)).toBeLessThan(Math.max(900, 0.5 * true_));
-  });
+  long(
+    'what helps: a thinner base, not a thicker one; what cannot be put through is left out',
+    () => {
+      const with_ = (base: number): ScheduleInput => ({
+        ...input,
+        drawn: drawn(beaker(base, 0.004)),
+        wall: { ...even(1000 * base), stepThin: 0.004 },
+      });
+      const helped = whatHelps(input, checked, [
+        { id: 'thicker', input: with_(0.026) },
+        { id: 'thinner', input: with_(0.012) },
+        {
+          id: 'none',
+          input: { ...input, drawn: undefined, wall: { ...even(10), thickest: -1 } },
+        },
+      ]);
+      expect(helped.map((h) => h.id)).toEqual(['thinner', 'thicker']);
+      expect(helped[0]?.saves).toBeGreaterThan(0);
+      expect(helped[1]?.saves).toBeLessThan(0);
+      const [thinner] = helped;
+      const true_ =
+        checked.schedule.total.value - checkedSchedule(with_(0.012)).schedule.total.value;
+      // About: within a half, or a quarter of an hour.
+      expect(Math.abs((thinner?.saves ?? 0) - true_)).toBeLessThan(Math.max(900, 0.5 * true_));
+    },
+  );
 });
 
-it('bodies that stand apart are each their own: the thickest sets the night, and is named by its number', () => {
-  const cup = drawn(beaker(0.005, 0.004));
-  const knob = drawn(solid('stopper', 0.015, 0, 0.03));
-  const alone = checkedSchedule(night(cup));
-  const both = checkedSchedule(night(cup, { apart: [knob] }));
-  expect(both.outcome.section?.of).toBe(1);
-  expect(both.outcome.section?.keeps.where).toMatch(/stopper/);
-  expect(both.schedule.total.value).toBeGreaterThan(alone.schedule.total.value);
-});
+long(
+  'bodies that stand apart are each their own: the thickest sets the night, and is named by its number',
+  () => {
+    const cup = drawn(beaker(0.005, 0.004));
+    const knob = drawn(solid('stopper', 0.015, 0, 0.03));
+    const alone = checkedSchedule(night(cup));
+    const both = checkedSchedule(night(cup, { apart: [knob] }));
+    expect(both.outcome.section?.of).toBe(1);
+    expect(both.outcome.section?.keeps.where).toMatch(/stopper/);
+    expect(both.schedule.total.value).toBeGreaterThan(alone.schedule.total.value);
+  },
+);

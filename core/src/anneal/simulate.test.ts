@@ -316,7 +316,7 @@ it('is the same each time, balances its forces, and more haste never leaves less
         );
       },
     ),
-    { numRuns: 12 },
+    { numRuns: rounds(12) },
   );
 });
 

@@ -117,6 +117,19 @@ const failedAt = (shop: Shop, state: HeatState, step: WorkStep, trouble: Trouble
   because: trouble.verdict.because,
 });
 
+/** A heat as a step. */
+const asHeat = (
+  id: string,
+  step: WorkStep,
+  { part, seconds, zone }: { readonly part: number; readonly seconds: number; readonly zone: Zone },
+): WorkStep => ({
+  id,
+  kind: heatOf(step, seconds),
+  part,
+  seconds,
+  ...(zone !== 'all' && { zone }),
+});
+
 /** A heat that was put goes again. */
 function takeOut(out: WorkStep[], reasons: Map<string, string>, id: string): void {
   out.splice(
@@ -209,16 +222,7 @@ export function placeHeats(
         bestHeat(shop, state, wanted, i, trouble.part, ends, cap) ??
         (cap < Infinity && bestHeat(shop, state, wanted, i, trouble.part, ends, Infinity));
       if (best) {
-        putHeat(
-          {
-            id: nextId(),
-            kind: heatOf(step, best.seconds),
-            part: best.part,
-            seconds: best.seconds,
-            ...(best.zone !== 'all' && { zone: best.zone }),
-          },
-          trouble.verdict.because,
-        );
+        putHeat(asHeat(nextId(), step, best), trouble.verdict.because);
         if (instead) just = undefined;
         continue;
       }
@@ -226,12 +230,7 @@ export function placeHeats(
       const first = flashFirst(shop, state, wanted, i, trouble.part, ends, cap);
       if (first) {
         putHeat(
-          {
-            id: nextId(),
-            kind: heatOf(step, first),
-            part: working.main,
-            seconds: first,
-          },
+          asHeat(nextId(), step, { part: working.main, seconds: first, zone: 'all' }),
           tr`It goes cold while the other part is heated.`,
         );
         just = undefined;

@@ -53,7 +53,7 @@ describe('a flash put in anywhere', () => {
           });
         },
       ),
-      { numRuns: 30 },
+      { numRuns: rounds(30) },
     );
   });
 });

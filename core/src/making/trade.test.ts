@@ -151,6 +151,6 @@ it('live and looked back at agree to half a degree, on any times of any steps', 
       )[0];
       expect(Math.abs((then?.mean ?? NaN) - Math.min(...means))).toBeLessThan(0.5);
     }),
-    { numRuns: 25 },
+    { numRuns: rounds(25) },
   );
 });

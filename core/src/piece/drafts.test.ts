@@ -344,7 +344,7 @@ describe('what is asked too much', () => {
     });
     expect(of.drafted.stopped?.mends.join()).toContain('1260 °C');
   });
-  it('sixty dots: each step named, none left out, drafted in time for a hand to wait', () => {
+  long('sixty dots: each step named, none left out, drafted in time for a hand to wait', () => {
     const bits = Array.from({ length: 60 }, (_, i) => ({
       name: `dot ${String(i + 1)}`,
       shape: { kind: 'dot' as const, diameter: 0.008, rise: 0.003 },
@@ -427,7 +427,7 @@ describe('any piece at all', () => {
         else expect(no.map((s) => s.verdict)).toEqual([]);
         expect(new Set(of.steps.map((s) => s.id)).size).toBe(of.steps.length);
       }),
-      { numRuns: 12 },
+      { numRuns: rounds(12) },
     );
   });
 });

@@ -85,7 +85,7 @@ describe('deriving a piece', () => {
           );
         },
       ),
-      { numRuns: 40 },
+      { numRuns: rounds(40) },
     );
   });
 

@@ -46,17 +46,20 @@ it('a plain cup is one body, and nothing is beside it', () => {
   expect(night.drawn && meshProblem(night.drawn)).toBeUndefined();
 });
 
-it('a wrap about it is rings of the section, one a turn; what they weigh on the night is small', () => {
-  const { night } = made({ ...cup, bits: [wrap(1)] });
-  const rings = night.drawn?.section.bodies.filter((b) => b.ring === true) ?? [];
-  expect(rings).toHaveLength(2);
-  expect(rings[1]?.low).toBeGreaterThan(rings[0]?.low ?? 1);
-  expect(night.drawn?.section.leavesOut).toEqual([]);
-  expect(night.beside).toBeUndefined();
-  const [plain, wound] = [checkedSchedule(made(cup).night), checkedSchedule(night)];
-  expect(wound.outcome.section).toBeDefined();
-  expect(wound.schedule.total.value / plain.schedule.total.value).toBeLessThan(1.25);
-});
+long(
+  'a wrap about it is rings of the section, one a turn; what they weigh on the night is small',
+  () => {
+    const { night } = made({ ...cup, bits: [wrap(1)] });
+    const rings = night.drawn?.section.bodies.filter((b) => b.ring === true) ?? [];
+    expect(rings).toHaveLength(2);
+    expect(rings[1]?.low).toBeGreaterThan(rings[0]?.low ?? 1);
+    expect(night.drawn?.section.leavesOut).toEqual([]);
+    expect(night.beside).toBeUndefined();
+    const [plain, wound] = [checkedSchedule(made(cup).night), checkedSchedule(night)];
+    expect(wound.outcome.section).toBeDefined();
+    expect(wound.schedule.total.value / plain.schedule.total.value).toBeLessThan(1.25);
+  },
+);
 
 it('several of a bit are off the axis: lumps of their own beside it', () => {
   const { night } = made({ ...cup, bits: [wrap(3)] });

@@ -54,7 +54,7 @@ const holds = (check: (input: DraftInput, steps: readonly WorkStep[]) => void): 
     fc.property(piece, (input) => {
       check(input, draftWork(input));
     }),
-    { numRuns: 150 },
+    { numRuns: rounds(150) },
   );
 };
 const first = (steps: readonly WorkStep[], of: (s: WorkStep) => boolean): number => {

@@ -288,7 +288,7 @@ describe('what cannot be made is refused, with its place', () => {
           ? Number.isFinite(reading.shape.glassVolume)
           : reading.problems.length > 0;
       }),
-      { numRuns: 400 },
+      { numRuns: rounds(400) },
     );
   });
 

@@ -64,7 +64,7 @@ it.each([
   expect([name, Math.abs(found / reference - 1) < 0.1, found]).toEqual([name, true, found]);
 });
 
-it('the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with corners of 4 mm within a tenth, 0.69 to 0.81 with 1 mm and less', () => {
+long('the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with corners of 4 mm within a tenth, 0.69 to 0.81 with 1 mm and less', () => {
   const shut = (rounded: number): number =>
     keeps('Oil cruet', { stands: 'free', rounded, opening: 0 });
   const four = shut(4e-3);
@@ -78,11 +78,11 @@ it('the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with 
   expect(open).toBeGreaterThan(0.4);
 });
 
-it('flat on the shelf, hollow and underside shut off, the cruet keeps more than the practice allows', () => {
+long('flat on the shelf, hollow and underside shut off, the cruet keeps more than the practice allows', () => {
   expect(keeps('Oil cruet', { stands: 'shelf', rounded: 1e-3 })).toBeGreaterThan(1);
 });
 
-it('the stemmed glass asks for a night of 8 to 14 hours (TRADE §10, common practice), some 12 by the reference', () => {
+long('the stemmed glass asks for a night of 8 to 14 hours (TRADE §10, common practice), some 12 by the reference', () => {
   const { night } = made('Quay goblet');
   const told: number[] = [];
   const sound: number[] = [];
@@ -113,7 +113,7 @@ it('the stemmed glass asks for a night of 8 to 14 hours (TRADE §10, common prac
   expect(() => checkedSchedule(asked, { onProgress: () => false })).toThrow(NightStopped);
 });
 
-it('every demo piece is answered from its drawing, and what it holds in hand is there', () => {
+long('every demo piece is answered from its drawing, and what it holds in hand is there', () => {
   for (const name of ['Salt cellar', 'Kelp frond', 'Harbour float']) {
     const { night } = made(name);
     const { outcome, holds } = checkedSchedule(night);

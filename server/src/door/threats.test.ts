@@ -264,7 +264,7 @@ describe('a pairing code', () => {
     expect(await book.take(first?.code ?? '')).toBeUndefined();
   });
 
-  it('is not found by guessing: a thousand wrong ones, and the address is shut out and the code void (brute force)', async () => {
+  long('is not found by guessing: a thousand wrong ones, and the address is shut out and the code void (brute force)', async () => {
     const fresh = await openStudio();
     const code = await fresh.code('lead');
     const statuses: number[] = [];
@@ -452,7 +452,7 @@ describe('what is sent', () => {
 });
 
 describe('a hostile device', () => {
-  it('that floods is told to wait, and the others are answered meanwhile', async () => {
+  long('that floods is told to wait, and the others are answered meanwhile', async () => {
     const hostile = await studio.letIn('hand', 'hostile');
     const other = await studio.letIn('hand', 'other');
     const many = await Promise.all(

@@ -1,5 +1,5 @@
 // Attacked on purpose: killed while it migrates, backs up and restores; restored after a crash; two servers on one folder.
-// A short form is part of npm test; ZANFIRICO_FAULTS=20 (npm run test:faults) does each so many times.
+// A short form is part of npm test; npm run test:long does each twenty times.
 import SQLite from 'better-sqlite3';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
@@ -12,7 +12,7 @@ import { document, older } from '../store/older.fixture';
 import { pieceStore } from '../store/pieceStore';
 import { sessionStore } from '../store/sessionStore';
 
-const ROUNDS = Number(process.env['ZANFIRICO_FAULTS'] ?? 1);
+const ROUNDS = process.env['ZANFIRICO_LONG'] === '1' ? 20 : 1;
 const here = resolve(__dirname, '..');
 let folder: string;
 let path: string;
@@ -70,7 +70,7 @@ const revisions = (file = path): number => {
   }
 };
 describe('killed while it is brought up to date', () => {
-  it('an older folder starts the next time, and everything is there', async () => {
+  long('an older folder starts the next time, and everything is there', async () => {
     for (let round = 0; round < ROUNDS; round += 1) {
       rmSync(folder, { recursive: true, force: true });
       folder = mkdtempSync(join(tmpdir(), 'zanfirico-faults-'));
@@ -157,7 +157,7 @@ describe('restoring', () => {
     expect(await after.lines()).toEqual([]);
     await again.destroy();
   }, 60_000);
-  it('refuses what is no backup, what is not there, and a folder that is in use; nothing is moved', async () => {
+  long('refuses what is no backup, what is not there, and a folder that is in use; nothing is moved', async () => {
     const db = await openDatabase(path);
     await pieceStore(db).create(document);
     await db.destroy();
@@ -224,7 +224,7 @@ describe('backing up', () => {
 });
 
 describe('two servers on one folder', () => {
-  it('the second is refused by name and goes away; after a kill the folder is free', async () => {
+  long('the second is refused by name and goes away; after a kill the folder is free', async () => {
     const first = await serve();
     expect(first.says).toContain('is ready');
     const second = await serve();

@@ -13,7 +13,7 @@ import { DEMO_ENTRIES } from '../demo/rackEntries';
 import { openDatabase, type Database } from '../store/database';
 import { pieceStore } from '../store/pieceStore';
 
-const REQUESTS = process.env['ZANFIRICO_FAULTS'] === undefined ? 400 : 10_000;
+const REQUESTS = process.env['ZANFIRICO_LONG'] === '1' ? 10_000 : 200;
 const bowl = demoPieces()[0]?.[0] as PieceDocument;
 let db: Database;
 let server: Server;

@@ -68,56 +68,18 @@ interface Happened {
   readonly start: Begun;
 }
 
-export function Accident({ input, lastIn, checked, load }: Props) {
-  const units = useDisplay((s) => s.units);
-  const words = useWords();
-  const soaked = checked.schedule.soak.value;
-  const [{ what, from, to, minutes, unit, log }, set] = useFields<Fields>({
-    what: 'power off',
-    from: plus(lastIn, soaked + 20 * 60),
-    to: plus(lastIn, soaked + 110 * 60),
-    minutes: 1,
-    unit: undefined,
-    log: undefined,
-  });
-  const read = useMemo(() => (log ? readLoggerCsv(log.text, unit) : undefined), [log, unit]);
-  const happened = useMemo((): Happened | undefined => {
-    if (what === 'log') {
-      if (!read?.ok) return undefined;
-      const { time } = read.curve;
-      return { curve: read.curve, from: time[time.length - 1] as number, start: {} };
-    }
-    const begin = after(lastIn, from);
-    let end = what === 'power off' ? after(lastIn, to) : begin + 60 * minutes;
-    if (end <= begin) end += 86400;
-    const mishap: Mishap = { kind: what, from: begin, to: end };
-    const { curve } = follow(checked.curve, input.box, [mishap]);
-    return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
-  }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
-  const ask = useMemo(
-    () =>
-      happened &&
-      (() => night((w) => w.judge(input, happened.curve, happened.from, happened.start, load))),
-    [happened, input, load],
-  );
-  const answer = useAnswer(ask);
-  const failure = answer.state === 'failed' ? answer.says : undefined;
-  const judged = answer.state === 'here' ? answer.value : undefined;
-  const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
+/** When and how long, or the logger's table. */
+function WhatHappened({
+  fields: { what, from, to, minutes, unit, log },
+  set,
+  read,
+}: {
+  readonly fields: Fields;
+  readonly set: (change: Partial<Fields>) => void;
+  readonly read: ReturnType<typeof readLoggerCsv> | undefined;
+}) {
   return (
-    <section aria-label={tr`Accidents`}>
-      <Choice
-        legend={tr`What happened`}
-        value={what}
-        options={[
-          { value: 'power off', label: tr`The power was off` },
-          { value: 'door open', label: tr`The door was opened` },
-          { value: 'log', label: tr`A logger’s table` },
-        ]}
-        onChange={(what) => {
-          set({ what });
-        }}
-      />
+    <>
       <div className="mt-2 flex flex-wrap items-end gap-4">
         {what !== 'log' && (
           <div className="w-28">
@@ -192,6 +154,62 @@ export function Accident({ input, lastIn, checked, load }: Props) {
           ))}
         </ul>
       )}
+    </>
+  );
+}
+
+export function Accident({ input, lastIn, checked, load }: Props) {
+  const units = useDisplay((s) => s.units);
+  const words = useWords();
+  const soaked = checked.schedule.soak.value;
+  const [fields, set] = useFields<Fields>({
+    what: 'power off',
+    from: plus(lastIn, soaked + 20 * 60),
+    to: plus(lastIn, soaked + 110 * 60),
+    minutes: 1,
+    unit: undefined,
+    log: undefined,
+  });
+  const { what, from, to, minutes, unit, log } = fields;
+  const read = useMemo(() => (log ? readLoggerCsv(log.text, unit) : undefined), [log, unit]);
+  const happened = useMemo((): Happened | undefined => {
+    if (what === 'log') {
+      if (!read?.ok) return undefined;
+      const { time } = read.curve;
+      return { curve: read.curve, from: time[time.length - 1] as number, start: {} };
+    }
+    const begin = after(lastIn, from);
+    let end = what === 'power off' ? after(lastIn, to) : begin + 60 * minutes;
+    if (end <= begin) end += 86400;
+    const mishap: Mishap = { kind: what, from: begin, to: end };
+    const { curve } = follow(checked.curve, input.box, [mishap]);
+    return { curve, from: end, start: { uneven: ARRIVES_UNEVEN, soakEnds: soaked } };
+  }, [what, read, lastIn, from, to, minutes, checked, input.box, soaked]);
+  const ask = useMemo(
+    () =>
+      happened &&
+      (() => night((w) => w.judge(input, happened.curve, happened.from, happened.start, load))),
+    [happened, input, load],
+  );
+  const answer = useAnswer(ask);
+  const failure = answer.state === 'failed' ? answer.says : undefined;
+  const judged = answer.state === 'here' ? answer.value : undefined;
+  const planEnd = checked.curve.time[checked.curve.time.length - 1] as number;
+  return (
+    <section aria-label={tr`Accidents`}>
+      <Choice
+        legend={tr`What happened`}
+        value={what}
+        options={[
+          { value: 'power off', label: tr`The power was off` },
+          { value: 'door open', label: tr`The door was opened` },
+          { value: 'log', label: tr`A logger’s table` },
+        ]}
+        onChange={(what) => {
+          set({ what });
+        }}
+      />
+      <WhatHappened fields={fields} set={set} read={read} />
       {failure !== undefined && (
         <p role="alert" className="alert alert-error mt-2">
           {failure}

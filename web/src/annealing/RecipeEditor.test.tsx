@@ -47,24 +47,27 @@ describe('a recipe of ours', () => {
     expect(lines()).toHaveLength(before);
   });
 
-  it('is kept by its name for every piece, refused where there is one of that name, and dropped again', async () => {
-    const user = await open();
-    await begin(user, 'Grandmother’s');
-    await user.click(within(compared()).getByRole('button', { name: 'Keep it' }));
-    expect(
-      await screen.findByText('“Grandmother’s” is kept with the shop’s recipes.'),
-    ).toBeVisible();
-    expect(kept().map((r) => r.name)).toEqual(['Grandmother’s']);
-    expect(await within(compared()).findByRole('row', { name: /Grandmother’s/ })).toBeVisible();
-    await begin(user, 'Grandmother’s');
-    expect(within(compared()).getByText('There is a recipe of that name.')).toBeVisible();
-    expect(within(compared()).getByRole('button', { name: 'Keep it' })).toBeDisabled();
-    await user.click(within(compared()).getByRole('button', { name: 'Leave it' }));
-    await user.click(within(compared()).getByRole('button', { name: /Grandmother’s/ }));
-    await user.click(await within(compared()).findByRole('button', { name: 'Drop it' }));
-    expect(await screen.findByText('“Grandmother’s” is no longer kept.')).toBeVisible();
-    expect(kept()).toEqual([]);
-  });
+  long(
+    'is kept by its name for every piece, refused where there is one of that name, and dropped again',
+    async () => {
+      const user = await open();
+      await begin(user, 'Grandmother’s');
+      await user.click(within(compared()).getByRole('button', { name: 'Keep it' }));
+      expect(
+        await screen.findByText('“Grandmother’s” is kept with the shop’s recipes.'),
+      ).toBeVisible();
+      expect(kept().map((r) => r.name)).toEqual(['Grandmother’s']);
+      expect(await within(compared()).findByRole('row', { name: /Grandmother’s/ })).toBeVisible();
+      await begin(user, 'Grandmother’s');
+      expect(within(compared()).getByText('There is a recipe of that name.')).toBeVisible();
+      expect(within(compared()).getByRole('button', { name: 'Keep it' })).toBeDisabled();
+      await user.click(within(compared()).getByRole('button', { name: 'Leave it' }));
+      await user.click(within(compared()).getByRole('button', { name: /Grandmother’s/ }));
+      await user.click(await within(compared()).findByRole('button', { name: 'Drop it' }));
+      expect(await screen.findByText('“Grandmother’s” is no longer kept.')).toBeVisible();
+      expect(kept()).toEqual([]);
+    },
+  );
 
   it('comes out of a table in °F, with the table’s name; what is none is refused in a sentence', async () => {
     const user = await open();

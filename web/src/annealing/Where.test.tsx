@@ -11,35 +11,42 @@ beforeEach(() => {
 const doorOf = (): string =>
   /\d\d:\d\d/.exec(screen.getByRole('heading', { name: /Door may open/ }).textContent)?.[0] ?? '';
 
-it('tells where the section keeps what, at any moment and place, and between polarisers', async () => {
-  const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');
-  await nightChecked();
-  // Thick and thin joined said 22 h and more; the section itself asks for some 14.
-  expect(screen.getByRole('list', { name: 'What it keeps' })).toHaveTextContent(
-    /pulled in the middle of the body, low down 0\.[23]\d MPa/,
-  );
-  expect(await screen.findByText(/in \d of what may be off still hold/)).toBeVisible();
-  await user.click(screen.getByRole('tab', { name: 'Where' }));
-  const where = await screen.findByRole('region', { name: 'Where' });
-  expect(where).toHaveTextContent(/As thick and thin joined it would have been taken to keep \d/);
-  const picture = await within(where).findByRole('img', {
-    name: /^The section once cold: tension/,
-  });
-  fireEvent.click(picture, { clientX: 5, clientY: 5 });
-  expect(within(where).getByRole('img', { name: 'Its tension through the night' })).toBeVisible();
-  fireEvent.change(within(where).getByLabelText('Moment of the night'), { target: { value: '3' } });
-  expect(
-    within(where).getByRole('img', { name: /^The section at \d\d:\d\d: tension/ }),
-  ).toBeVisible();
-  await user.click(within(where).getByRole('radio', { name: /^Temperature/ }));
-  expect(
-    within(where).getByRole('img', { name: /: temperature from \d+ °C to \d+ °C/ }),
-  ).toBeVisible();
-  await user.click(within(where).getByRole('radio', { name: /^Polarisers/ }));
-  expect(
-    within(where).getByRole('img', { name: /^Between crossed polarisers, from the side: \d+ nm/ }),
-  ).toBeVisible();
-});
+long(
+  'tells where the section keeps what, at any moment and place, and between polarisers',
+  async () => {
+    const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');
+    await nightChecked();
+    // Thick and thin joined said 22 h and more; the section itself asks for some 14.
+    expect(screen.getByRole('list', { name: 'What it keeps' })).toHaveTextContent(
+      /pulled in the middle of the body, low down 0\.[23]\d MPa/,
+    );
+    expect(await screen.findByText(/in \d of what may be off still hold/)).toBeVisible();
+    await user.click(screen.getByRole('tab', { name: 'Where' }));
+    const where = await screen.findByRole('region', { name: 'Where' });
+    expect(where).toHaveTextContent(/As thick and thin joined it would have been taken to keep \d/);
+    const picture = await within(where).findByRole('img', {
+      name: /^The section once cold: tension/,
+    });
+    fireEvent.click(picture, { clientX: 5, clientY: 5 });
+    expect(within(where).getByRole('img', { name: 'Its tension through the night' })).toBeVisible();
+    fireEvent.change(within(where).getByLabelText('Moment of the night'), {
+      target: { value: '3' },
+    });
+    expect(
+      within(where).getByRole('img', { name: /^The section at \d\d:\d\d: tension/ }),
+    ).toBeVisible();
+    await user.click(within(where).getByRole('radio', { name: /^Temperature/ }));
+    expect(
+      within(where).getByRole('img', { name: /: temperature from \d+ °C to \d+ °C/ }),
+    ).toBeVisible();
+    await user.click(within(where).getByRole('radio', { name: /^Polarisers/ }));
+    expect(
+      within(where).getByRole('img', {
+        name: /^Between crossed polarisers, from the side: \d+ nm/,
+      }),
+    ).toBeVisible();
+  },
+);
 
 it('standing flat on the shelf it is another, longer night; what was typed of its corners stays', async () => {
   const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');

@@ -53,13 +53,107 @@ interface Props {
 /** A neighbour's skin draws a point to it from this far, px. */
 const SNAP_PX = 9;
 
+/** A part's glass; only its outline where it cannot be made. */
+function PartDrawn({
+  part: i,
+  document,
+  derived,
+  sheet,
+  back,
+}: Pick<Props, 'document' | 'derived'> & {
+  readonly part: number;
+  readonly sheet: FittedSheet;
+  readonly back: boolean;
+}) {
+  const drawn = derived.ok ? derived.parts[i]?.shape : derived.shapes[i];
+  const line = derived.ok ? undefined : derived.lines[i];
+  if (drawn)
+    return (
+      <PartGlass
+        shape={drawn}
+        layers={derived.ok ? (derived.parts[i]?.layers ?? CLEAR) : CLEAR}
+        holes={document.parts[i]?.holes ?? NO_HOLES}
+        part={i}
+        sheet={sheet}
+        back={back}
+      />
+    );
+  return (
+    line && (
+      <path
+        d={linePath(line, sheet, -1)}
+        fill="none"
+        stroke="var(--color-error)"
+        strokeWidth={1.5}
+        strokeDasharray="6 4"
+      />
+    )
+  );
+}
+
+/** The numbers parts and bits are taken in hand by, and raised. */
+function Taking({
+  of: { document, derived, part, bit },
+  sheet,
+  height,
+  actions,
+  onBegin,
+  onEnd,
+}: {
+  readonly of: Pick<Props, 'document' | 'derived' | 'part' | 'bit'>;
+  readonly sheet: FittedSheet;
+  readonly height: number;
+  readonly actions: SectionActions;
+  readonly onBegin: () => void;
+  readonly onEnd: () => void;
+}) {
+  return (
+    <Balloons
+      balloons={balloonsOf(document, derived, sheet, part, bit)}
+      height={height}
+      scale={sheet.scale}
+      onTake={(key) => {
+        const index = Number(key.slice(1));
+        if (key.startsWith('p')) actions.onTakePart(index);
+        else actions.onTakeBit(index);
+      }}
+      onRaise={(key, by, byKey) => {
+        const index = Number(key.slice(1));
+        actions.onRaise(
+          key.startsWith('p') ? { part: index } : { bit: index },
+          by,
+          byKey ? 0 : SNAP_PX / sheet.scale,
+        );
+      }}
+      onBegin={onBegin}
+      onEnd={onEnd}
+    />
+  );
+}
+
+/** How large it is drawn, and how large it is. */
+function ScaleTold({
+  scale,
+  extent,
+}: {
+  readonly scale: number;
+  readonly extent: ReturnType<typeof extentOf>;
+}) {
+  const units = useDisplay((s) => s.units);
+  const natural = scale / NATURAL_SIZE;
+  return (
+    <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
+      {tr`${natural >= 1 ? `${shownNumber(natural, 1)} : 1` : `1 : ${shownNumber(1 / natural, 1)}`} on this screen · ${printText(2 * extent.widest, 'length', units)} × ${printText(extent.height, 'length', units)}`}
+    </p>
+  );
+}
+
 export function SectionDrawing(props: Props) {
   const { document, derived, part, bit, point, actions } = props;
   const [ref, size] = useSize<HTMLDivElement>();
   const svg = useRef<SVGSVGElement>(null);
   // While a handle is held the board stands still; the drawing is fitted anew when it is let go.
   const [frozen, setFrozen] = useState<FittedSheet>();
-  const units = useDisplay((s) => s.units);
   const points = document.parts[part]?.profile ?? NO_POINTS;
   const bits = lyingBits(derived, document.bits ?? NO_BITS);
   const extent = extentOf(derived, document);
@@ -79,7 +173,6 @@ export function SectionDrawing(props: Props) {
   const leaveOff = useCallback(() => {
     set({ measuring: false, picking: undefined });
   }, [set]);
-  const natural = sheet.scale / NATURAL_SIZE;
   const shape = derived.ok ? derived.parts[part]?.shape : derived.shapes[part];
   const outer = shape?.outer ?? (derived.ok ? undefined : derived.lines[part]);
   const problems: readonly ShapeProblem[] = derived.ok
@@ -115,34 +208,16 @@ export function SectionDrawing(props: Props) {
           {bits.map((b, i) => (
             <BitMark key={i} bit={b} index={i} sheet={sheet} lit={i === bit} />
           ))}
-          {document.parts.map((_, i) => {
-            const drawn = derived.ok ? derived.parts[i]?.shape : derived.shapes[i];
-            const line = derived.ok ? undefined : derived.lines[i];
-            if (drawn)
-              return (
-                <PartGlass
-                  key={i}
-                  shape={drawn}
-                  layers={derived.ok ? (derived.parts[i]?.layers ?? CLEAR) : CLEAR}
-                  holes={document.parts[i]?.holes ?? NO_HOLES}
-                  part={i}
-                  sheet={sheet}
-                  back={many && (i !== part || bit !== undefined)}
-                />
-              );
-            return (
-              line && (
-                <path
-                  key={i}
-                  d={linePath(line, sheet, -1)}
-                  fill="none"
-                  stroke="var(--color-error)"
-                  strokeWidth={1.5}
-                  strokeDasharray="6 4"
-                />
-              )
-            );
-          })}
+          {document.parts.map((_, i) => (
+            <PartDrawn
+              key={i}
+              part={i}
+              document={document}
+              derived={derived}
+              sheet={sheet}
+              back={many && (i !== part || bit !== undefined)}
+            />
+          ))}
           {props.over?.(sheet)}
           <Measures
             points={bit === undefined && looking.view.zoom < CLOSE ? points : NO_POINTS}
@@ -163,23 +238,11 @@ export function SectionDrawing(props: Props) {
             />
           )}
           {many && (
-            <Balloons
-              balloons={balloonsOf(document, derived, sheet, part, bit)}
+            <Taking
+              of={{ document, derived, part, bit }}
+              sheet={sheet}
               height={size.height}
-              scale={sheet.scale}
-              onTake={(key) => {
-                const index = Number(key.slice(1));
-                if (key.startsWith('p')) actions.onTakePart(index);
-                else actions.onTakeBit(index);
-              }}
-              onRaise={(key, by, byKey) => {
-                const index = Number(key.slice(1));
-                actions.onRaise(
-                  key.startsWith('p') ? { part: index } : { bit: index },
-                  by,
-                  byKey ? 0 : SNAP_PX / sheet.scale,
-                );
-              }}
+              actions={actions}
               onBegin={freeze}
               onEnd={thaw}
             />
@@ -231,9 +294,7 @@ export function SectionDrawing(props: Props) {
         </svg>
       )}
       <ViewBar looking={looking} />
-      <p className="num pointer-events-none absolute bottom-1.5 left-3 bg-(--board) xl:top-1.5 xl:bottom-auto xl:left-14 px-1 text-xs text-(--chalk-dim)">
-        {tr`${natural >= 1 ? `${shownNumber(natural, 1)} : 1` : `1 : ${shownNumber(1 / natural, 1)}`} on this screen · ${printText(2 * extent.widest, 'length', units)} × ${printText(extent.height, 'length', units)}`}
-      </p>
+      <ScaleTold scale={sheet.scale} extent={extent} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 // Before the fire: what a piece's plan asks to be ready, who is here, what hole and pot really stand at; begun with glass or without.
 import type { MakingBegin, PieceDocument } from '@zanfirico/contract';
-import { LIMITS } from '@zanfirico/contract';
+import { LIMITS, type ShopDocument } from '@zanfirico/contract';
 import { byNumber, inHand, inWords, ordinaryCrew, type Person, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { Flame, Play } from 'lucide-react';
@@ -49,30 +49,20 @@ const crewFor = ({ sequence, way }: PieceDocument): readonly Person[] =>
     ? sequence.crew
     : ordinaryCrew(way, sequence?.helpers !== false);
 
-function Before({
-  piece,
-  revision,
-  document,
-}: {
-  readonly piece: string;
-  readonly revision: number;
-  readonly document: PieceDocument;
-}) {
-  const navigate = useNavigate();
-  const units = useDisplay((s) => s.units);
-  const annealers = useAnnealers();
-  const holes = useShop((s) => s.shop?.document.gloryHoles) ?? [];
-  const planned = document.sequence?.crew;
-  const [people, setPeople] = useState(() => crewFor(document));
-  const [asks] = useSearchParams();
-  const asksFor = (key: string): number =>
-    Math.min(LIMITS.pieces.maximum, Math.max(1, Math.floor(Number(asks.get(key))) || 1));
-  const [number, setNumber] = useState(() => asksFor('number'));
-  const [of, setOf] = useState(() => asksFor('of'));
-  const [chosen, setChosen] = useState<string>();
-  const [at, setAt] = useState<string>();
-  const [read, setRead] = useState<{ readonly hole?: number; readonly pot?: number }>({});
-  const [since, setSince] = useState<ReadonlyMap<string, number>>(new Map());
+/** What was read off, °C. */
+interface HeatsSeen {
+  readonly hole?: number;
+  readonly pot?: number;
+}
+
+/** Its plan for who is here and what hole and pot stand at. */
+function usePlannedFor(
+  document: PieceDocument,
+  people: readonly Person[],
+  holes: ShopHoles,
+  at: string | undefined,
+  read: HeatsSeen,
+) {
   // As it would be planned for who is here.
   const peopled = useMemo((): PieceDocument => {
     const { sequence } = document;
@@ -112,6 +102,150 @@ function Before({
   const [before, setBefore] = useState(fresh);
   if (fresh && before !== fresh) setBefore(fresh);
   const steps = fresh ?? before;
+  return { work, derived, hole, asked, variant, kept, known, fresh, steps };
+}
+type ShopHoles = NonNullable<ShopDocument['gloryHoles']>;
+
+/** What is to be ready, each ticked once it is. */
+function BeforeList({
+  lines,
+  since,
+  onSince,
+}: {
+  readonly lines: readonly Ready[];
+  readonly since: ReadonlyMap<string, number>;
+  readonly onSince: (since: ReadonlyMap<string, number>) => void;
+}) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <section aria-label={tr`Before the fire`}>
+      <h2 className="text-2xl">{tr`Before the fire`}</h2>
+      <ul className="mt-2 text-lg">
+        {lines.map((r) => (
+          <ReadyLine
+            key={r.id}
+            ready={r}
+            says={inWords(r.says, units)}
+            since={since.get(r.id)}
+            onTick={(on) => {
+              const next = new Map(since);
+              if (on) next.set(r.id, studioNow());
+              else next.delete(r.id);
+              onSince(next);
+            }}
+          />
+        ))}
+      </ul>
+      <p className="quiet mt-2 text-sm leading-snug">{tr`Eyes, clothes, air and water first; the supplier’s sheet and the house’s rules before this list.`}</p>
+    </section>
+  );
+}
+
+/** Which hole it is made at, and what hole and pot really stand at. */
+function HeatsRead({
+  hole,
+  holes,
+  fires,
+  onHole,
+  onRead,
+}: {
+  readonly hole: { readonly name: string } | undefined;
+  readonly holes: ShopHoles;
+  readonly fires: { readonly gloryHole: number; readonly pot: number };
+  readonly onHole: (name: string) => void;
+  readonly onRead: (what: HeatsSeen) => void;
+}) {
+  return (
+    <>
+      {hole && (
+        <div className="mt-2">
+          <SelectField label={tr`At the glory hole`} value={hole.name} onChange={onHole}>
+            {holes.map((h) => (
+              <option key={h.name}>{h.name}</option>
+            ))}
+          </SelectField>
+        </div>
+      )}
+      <div className="mt-2 grid grid-cols-2 gap-x-4">
+        <QuantityField
+          label={tr`Hole`}
+          kind="temperature"
+          value={fires.gloryHole}
+          within={LIMITS.gloryHeat}
+          onCommit={(t) => {
+            onRead({ hole: t });
+          }}
+        />
+        <QuantityField
+          label={tr`Pot`}
+          kind="temperature"
+          value={fires.pot}
+          within={LIMITS.potTemperature}
+          onCommit={(t) => {
+            onRead({ pot: t });
+          }}
+        />
+      </div>
+    </>
+  );
+}
+
+/** Which of how many alike. */
+function WhichOne({
+  number,
+  of,
+  onNumber,
+  onOf,
+}: {
+  readonly number: number;
+  readonly of: number;
+  readonly onNumber: (number: number) => void;
+  readonly onOf: (of: number) => void;
+}) {
+  return (
+    <div className="mt-3 grid grid-cols-2 gap-x-4">
+      <CountField label={tr`Which one`} value={number} within={LIMITS.pieces} onCommit={onNumber} />
+      <CountField
+        label={tr`of how many`}
+        value={Math.max(of, number)}
+        within={LIMITS.pieces}
+        onCommit={onOf}
+      />
+    </div>
+  );
+}
+
+function Before({
+  piece,
+  revision,
+  document,
+}: {
+  readonly piece: string;
+  readonly revision: number;
+  readonly document: PieceDocument;
+}) {
+  const navigate = useNavigate();
+  const units = useDisplay((s) => s.units);
+  const annealers = useAnnealers();
+  const holes = useShop((s) => s.shop?.document.gloryHoles) ?? [];
+  const planned = document.sequence?.crew;
+  const [people, setPeople] = useState(() => crewFor(document));
+  const [asks] = useSearchParams();
+  const asksFor = (key: string): number =>
+    Math.min(LIMITS.pieces.maximum, Math.max(1, Math.floor(Number(asks.get(key))) || 1));
+  const [number, setNumber] = useState(() => asksFor('number'));
+  const [of, setOf] = useState(() => asksFor('of'));
+  const [chosen, setChosen] = useState<string>();
+  const [at, setAt] = useState<string>();
+  const [read, setRead] = useState<HeatsSeen>({});
+  const [since, setSince] = useState<ReadonlyMap<string, number>>(new Map());
+  const { work, derived, hole, asked, variant, kept, known, fresh, steps } = usePlannedFor(
+    document,
+    people,
+    holes,
+    at,
+    read,
+  );
   if (known && 'says' in known)
     return <NotHere title={tr`Not to the bench yet`} says={known.says} />;
   if (work.derived && !derived)
@@ -157,26 +291,11 @@ function Before({
       </p>
       <h1 className="text-4xl">{tr`Make the ${document.name}`}</h1>
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_18rem]">
-        <section aria-label={tr`Before the fire`}>
-          <h2 className="text-2xl">{tr`Before the fire`}</h2>
-          <ul className="mt-2 text-lg">
-            {readyList(steps, derived, document.firing, units).map((r) => (
-              <ReadyLine
-                key={r.id}
-                ready={r}
-                says={inWords(r.says, units)}
-                since={since.get(r.id)}
-                onTick={(on) => {
-                  const next = new Map(since);
-                  if (on) next.set(r.id, studioNow());
-                  else next.delete(r.id);
-                  setSince(next);
-                }}
-              />
-            ))}
-          </ul>
-          <p className="quiet mt-2 text-sm leading-snug">{tr`Eyes, clothes, air and water first; the supplier’s sheet and the house’s rules before this list.`}</p>
-        </section>
+        <BeforeList
+          lines={readyList(steps, derived, document.firing, units)}
+          since={since}
+          onSince={setSince}
+        />
         <div>
           <button
             type="button"
@@ -207,57 +326,20 @@ function Before({
             people={people}
             onChange={setPeople}
           />
-          <div className="mt-3 grid grid-cols-2 gap-x-4">
-            <CountField
-              label={tr`Which one`}
-              value={number}
-              within={LIMITS.pieces}
-              onCommit={setNumber}
-            />
-            <CountField
-              label={tr`of how many`}
-              value={Math.max(of, number)}
-              within={LIMITS.pieces}
-              onCommit={setOf}
-            />
-          </div>
-          {hole && document.way === 'furnace' && (
-            <div className="mt-2">
-              <SelectField
-                label={tr`At the glory hole`}
-                value={hole.name}
-                onChange={(name) => {
-                  setAt(name);
-                  setRead(({ pot }) => (pot === undefined ? {} : { pot }));
-                }}
-              >
-                {holes.map((h) => (
-                  <option key={h.name}>{h.name}</option>
-                ))}
-              </SelectField>
-            </div>
-          )}
+          <WhichOne number={number} of={of} onNumber={setNumber} onOf={setOf} />
           {document.way === 'furnace' && (
-            <div className="mt-2 grid grid-cols-2 gap-x-4">
-              <QuantityField
-                label={tr`Hole`}
-                kind="temperature"
-                value={asked.fires.gloryHole}
-                within={LIMITS.gloryHeat}
-                onCommit={(t) => {
-                  setRead((r) => ({ ...r, hole: t }));
-                }}
-              />
-              <QuantityField
-                label={tr`Pot`}
-                kind="temperature"
-                value={asked.fires.pot}
-                within={LIMITS.potTemperature}
-                onCommit={(t) => {
-                  setRead((r) => ({ ...r, pot: t }));
-                }}
-              />
-            </div>
+            <HeatsRead
+              hole={hole}
+              holes={holes}
+              fires={asked.fires}
+              onHole={(name) => {
+                setAt(name);
+                setRead(({ pot }) => (pot === undefined ? {} : { pot }));
+              }}
+              onRead={(what) => {
+                setRead((r) => ({ ...r, ...what }));
+              }}
+            />
           )}
           <div className="mt-2">
             <SelectField label={tr`Into the annealer`} value={annealer} onChange={setChosen}>

@@ -35,14 +35,118 @@ function lateText(begun: number | undefined, at: number, planned: number | undef
   return `${late < 0 ? '−' : '+'}${clockText(Math.abs(late))}`;
 }
 
+/** What goes out as a file, others beside it, and the next one planned as this was made. */
+function TakenAlong({ making: { begin, events, state } }: { readonly making: Making }) {
+  const go = useNavigate();
+  const makeLikeThis = async (): Promise<void> => {
+    const kept = await reviseBy(begin.piece, () => recipeOf(begin, events, state));
+    useNotices
+      .getState()
+      .say(
+        tr`Kept as revision ${kept.revision} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
+      );
+    await go(`/pieces/${begin.piece}/braid`);
+  };
+  return (
+    <div className="no-print mt-2 flex flex-wrap gap-2">
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm"
+        onClick={() => {
+          download(
+            `${fileName(begin.document.name)}.making.json`,
+            'application/json',
+            JSON.stringify({ format: 'zanfirico.making', version: 1, begin, events }, null, 1),
+          );
+        }}
+      >
+        <FileDown className="size-4" /> {tr`All of it (JSON)`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm"
+        onClick={() => {
+          download(
+            `${fileName(begin.document.name)}.making.csv`,
+            'text/csv',
+            makingCsv(begin, events),
+          );
+        }}
+      >
+        <FileDown className="size-4" /> {tr`Its events (CSV)`}
+      </button>
+      {begin.rehearsal !== true && (
+        <Link to={`/log/beside/${begin.piece}`} className="btn btn-ghost btn-sm">
+          <Columns3 className="size-4" /> {tr`Beside others of it`}
+        </Link>
+      )}
+      {begin.rehearsal !== true && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            makeLikeThis().catch(troubled);
+          }}
+        >
+          <Copy className="size-4" /> {tr`Plan the next one as this was made`}
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Steps as planned and as taken. */
+function StepsTaken({ making: { begin, state } }: { readonly making: Making }) {
+  const steps = state.steps.map((s) => s.step);
+  const taken = new Map(takenSeconds(state).map((t) => [t.id, t]));
+  const many = begin.document.parts.length > 1;
+  return (
+    <table className="table mt-4 w-full">
+      <caption className="sr-only">{tr`Steps as planned and as taken`}</caption>
+      <HeadRow
+        columns={[tr`step`, tr`begun`, tr`late`, tr`planned`, tr`taken`, tr`how`]}
+        left={[tr`how`]}
+      />
+      <tbody className="num text-right">
+        {state.steps.map((s, i) => {
+          const step = steps[i];
+          const t = taken.get(s.step.id);
+          const off = t && t.planned > 0 ? t.took / t.planned - 1 : 0;
+          return (
+            <tr key={s.step.id} className="border-base-300 border-b">
+              <th scope="row" className="py-1 text-left font-sans font-normal">
+                {step && stepName(step)}
+                {many && step && (
+                  <span className="quiet"> {begin.document.parts[step.part]?.name}</span>
+                )}
+              </th>
+              <td>{s.begun === undefined ? '' : clockText((s.begun - begin.at) / 1000)}</td>
+              <td>{lateText(s.begun, begin.at, begin.starts[s.place ?? -1])}</td>
+              <td>{s.putIn ? '–' : clockText(s.step.seconds)}</td>
+              <td>{t ? clockText(t.took) : '–'}</td>
+              <td className="pl-4 text-left font-sans">
+                {s.state === 'skipped' && tr`skipped`}
+                {s.assumed && tr`beside, nobody tapped`}
+                {s.putIn && tr`put in`}
+                {s.again > 0 && tr` again × ${s.again}`}
+                {s.state === 'done' &&
+                  Math.abs(off) > MUCH &&
+                  (off > 0 ? tr` longer than planned` : tr` quicker than planned`)}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
 export function LookBack({ making }: { readonly making: Making }) {
   const { begin, events, made, state } = making;
   const units = useDisplay((s) => s.units);
   const steps = state.steps.map((s) => s.step);
-  const taken = new Map(takenSeconds(state).map((t) => [t.id, t]));
   const planned = plannedSeconds(begin);
   const total = (state.last - begin.at) / 1000;
-  const many = begin.document.parts.length > 1;
   const work = useWorkOf(begin.document);
   const { asked } = work;
   const went = useMemo(
@@ -62,16 +166,6 @@ export function LookBack({ making }: { readonly making: Making }) {
     const i = state.steps.findIndex((s) => s.step.id === id);
     const step = steps[i];
     return step ? stepName(step) : id;
-  };
-  const go = useNavigate();
-  const makeLikeThis = async (): Promise<void> => {
-    const kept = await reviseBy(begin.piece, () => recipeOf(begin, events, state));
-    useNotices
-      .getState()
-      .say(
-        tr`Kept as revision ${kept.revision} of “${kept.document.name}”: its drawing, order and times as this was made. Earlier revisions stay.`,
-      );
-    await go(`/pieces/${begin.piece}/braid`);
   };
   const never = lost.filter((l) => l.verdict === 'no');
   return (
@@ -123,50 +217,7 @@ export function LookBack({ making }: { readonly making: Making }) {
           ))}
         </ul>
       )}
-      <div className="no-print mt-2 flex flex-wrap gap-2">
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          onClick={() => {
-            download(
-              `${fileName(begin.document.name)}.making.json`,
-              'application/json',
-              JSON.stringify({ format: 'zanfirico.making', version: 1, begin, events }, null, 1),
-            );
-          }}
-        >
-          <FileDown className="size-4" /> {tr`All of it (JSON)`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          onClick={() => {
-            download(
-              `${fileName(begin.document.name)}.making.csv`,
-              'text/csv',
-              makingCsv(begin, events),
-            );
-          }}
-        >
-          <FileDown className="size-4" /> {tr`Its events (CSV)`}
-        </button>
-        {begin.rehearsal !== true && (
-          <Link to={`/log/beside/${begin.piece}`} className="btn btn-ghost btn-sm">
-            <Columns3 className="size-4" /> {tr`Beside others of it`}
-          </Link>
-        )}
-        {begin.rehearsal !== true && (
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            onClick={() => {
-              makeLikeThis().catch(troubled);
-            }}
-          >
-            <Copy className="size-4" /> {tr`Plan the next one as this was made`}
-          </button>
-        )}
-      </div>
+      <TakenAlong making={making} />
       {state.mishaps.length > 0 && (
         <ul aria-label={tr`What went wrong`} className="mt-2">
           {state.mishaps.map((m) => (
@@ -195,43 +246,7 @@ export function LookBack({ making }: { readonly making: Making }) {
           fires={asked.fires}
         />
       )}
-      <table className="table mt-4 w-full">
-        <caption className="sr-only">{tr`Steps as planned and as taken`}</caption>
-        <HeadRow
-          columns={[tr`step`, tr`begun`, tr`late`, tr`planned`, tr`taken`, tr`how`]}
-          left={[tr`how`]}
-        />
-        <tbody className="num text-right">
-          {state.steps.map((s, i) => {
-            const step = steps[i];
-            const t = taken.get(s.step.id);
-            const off = t && t.planned > 0 ? t.took / t.planned - 1 : 0;
-            return (
-              <tr key={s.step.id} className="border-base-300 border-b">
-                <th scope="row" className="py-1 text-left font-sans font-normal">
-                  {step && stepName(step)}
-                  {many && step && (
-                    <span className="quiet"> {begin.document.parts[step.part]?.name}</span>
-                  )}
-                </th>
-                <td>{s.begun === undefined ? '' : clockText((s.begun - begin.at) / 1000)}</td>
-                <td>{lateText(s.begun, begin.at, begin.starts[s.place ?? -1])}</td>
-                <td>{s.putIn ? '–' : clockText(s.step.seconds)}</td>
-                <td>{t ? clockText(t.took) : '–'}</td>
-                <td className="pl-4 text-left font-sans">
-                  {s.state === 'skipped' && tr`skipped`}
-                  {s.assumed && tr`beside, nobody tapped`}
-                  {s.putIn && tr`put in`}
-                  {s.again > 0 && tr` again × ${s.again}`}
-                  {s.state === 'done' &&
-                    Math.abs(off) > MUCH &&
-                    (off > 0 ? tr` longer than planned` : tr` quicker than planned`)}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <StepsTaken making={making} />
     </div>
   );
 }

@@ -1,16 +1,11 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
 import { trNodes } from '../../words/trNodes';
 import {
-  AT_THE_GATHER,
-  bandSpans,
-  factsOf,
   fireNow,
-  fitVft,
   forecast,
   ranFor,
-  REMEDIES,
   takenOnTime,
-  type StepId,
+  type Derived,
   type WorkStep,
   tr,
 } from '@zanfirico/core';
@@ -26,27 +21,23 @@ import { useBenchClock, type BenchClock } from '../../bench/useBenchClock';
 import { useHeatWanted, useLiveHeat } from '../../bench/useLiveHeat';
 import { useMaking, type Making } from '../../bench/useMaking';
 import { useQuiet } from '../../bench/useQuiet';
-import { SelectField } from '../../fields/SelectField';
 import { LessonWords } from '../../lessons/LessonWords';
-import { stepCode, stepName } from '../../marks/braid/stepNames';
+import { stepName } from '../../marks/braid/stepNames';
 import { useWorkOf } from '../../orders/useWork';
-import { useDisplay } from '../../stores/display';
-import { useNotices } from '../../stores/notices';
-import { KindOptions } from '../piece/braid/KindOptions';
 import { BenchHead } from './BenchHead';
 import { BenchKeys, useKeys } from './BenchKeys';
+import { BenchPanels, type Panel } from './BenchPanels';
 import { BoxIt } from './BoxIt';
 import { CrewStrip } from './CrewStrip';
 import { deedsOf } from './deeds';
 import { HeatNow, SOON } from './HeatNow';
 import { HelperLane } from './HelperLane';
 import { LookBack } from './LookBack';
-import { Mishaps } from './Mishaps';
-import { Noting, readingOf } from './Noting';
 import { NotHere } from './NotHere';
 import { NowStep } from './NowStep';
 import { ofParts } from './Reach';
-import { Remedies } from './Remedies';
+
+type Good = Extract<Derived, { ok: true }>;
 
 const WHOSE = 'zanfirico.bench.whose';
 const PICTURE = 'bench-picture';
@@ -60,9 +51,99 @@ export function MakingPlace() {
   return making.state.ended ? <LookBack making={making} /> : <Work making={making} clock={clock} />;
 }
 
+/** A rehearsal that is opened again goes on from what happened last. */
+function useRehearsal({ begin, state }: Making, { goOn }: BenchClock): void {
+  const went = useRef(false);
+  useEffect(() => {
+    if (begin.rehearsal !== true || went.current) return;
+    went.current = true;
+    goOn(state.last);
+  }, [begin.rehearsal, goOn, state.last]);
+}
+
+/** Glass in danger is called by its name, and what is soon to be done by somebody's screen. */
+function useCalls(loud: boolean, cold: string | undefined, due: WorkStep | undefined): void {
+  useEffect(() => {
+    if (!loud || cold === undefined) return;
+    chime();
+    speakAloud(tr`${cold} is going cold`);
+  }, [cold, loud]);
+  const soon = due && stepName(due);
+  const id = due?.id;
+  useEffect(() => {
+    if (!loud || id === undefined || soon === undefined) return;
+    chime();
+    speakAloud(tr`${soon}, soon`);
+  }, [id, soon, loud]);
+}
+
+/** What comes after what is now. */
+function Then({
+  next,
+  derived,
+  onNext,
+}: {
+  readonly next: readonly WorkStep[];
+  readonly derived: Good | undefined;
+  readonly onNext: () => void;
+}) {
+  return (
+    <section aria-label={tr`Then`} className="relative mt-6 flex-1">
+      {/* A touch anywhere here is the next, as the big key is. */}
+      <button
+        type="button"
+        className="absolute inset-0 cursor-pointer"
+        tabIndex={-1}
+        aria-hidden
+        onClick={onNext}
+      />
+      <ol className="text-2xl max-sm:text-lg xl:text-4xl">
+        {next.map((step) => (
+          <li key={step.id} className="border-base-300 border-t py-1.5">
+            <span className="quiet">{tr`then `}</span>
+            {stepName(step)} <span className="quiet">{ofParts(step, derived)}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** Whose screen this is has their own lane; nobody's has everybody's. */
+function Others({
+  of: { person, lead, others },
+  derived,
+  onHappen,
+}: {
+  readonly of: {
+    readonly person: CrewNow | undefined;
+    readonly lead: CrewNow | undefined;
+    readonly others: readonly CrewNow[];
+  };
+  readonly derived: Good | undefined;
+  readonly onHappen: Making['happen'];
+}) {
+  return person ? (
+    person !== lead && <HelperLane now={person} derived={derived} onHappen={onHappen} />
+  ) : others.length > 0 ? (
+    <CrewStrip crew={others} derived={derived} />
+  ) : null;
+}
+type CrewNow = ReturnType<typeof crewNow>[number];
+
+function OutForAMoment({ onBack }: { readonly onBack: () => void }) {
+  return (
+    <p role="status" className="text-warning border-base-300 border-t p-3 text-2xl">
+      {tr`Out for a moment: the glass goes on cooling. `}
+      <button type="button" className="btn btn-outline" onClick={onBack}>
+        {trNodes`Back ${(<kbd className="kbd kbd-xs">O</kbd>)}`}
+      </button>
+    </p>
+  );
+}
+
 function Work({ making, clock }: { readonly making: Making; readonly clock: BenchClock }) {
   const { begin, events, made, state, happen, undo } = making;
-  const units = useDisplay((s) => s.units);
   const annealers = useAnnealers();
   const work = useWorkOf(begin.document);
   const derived = work.derived?.ok === true ? work.derived : undefined;
@@ -78,22 +159,14 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
     () => parts && forecast(state, made, parts, 1000 * second),
     [state, made, parts, second],
   );
-  const [open, setOpen] = useState<'mishaps' | 'note' | 'reading' | 'put in'>();
-  const [remedies, setRemedies] = useState<readonly StepId[]>([]);
+  const [open, setOpen] = useState<Panel>();
   const [loud, setLoud] = useState(true);
   const [annealer, setAnnealer] = useState(
     begin.annealer ?? annealers[0]?.name ?? tr`the annealer`,
   );
   // Whose screen this is: each window its own.
   const [whose, setWhose] = useState(() => sessionStorage.getItem(WHOSE) ?? '');
-  const { goOn } = clock;
-  // A rehearsal that is opened again goes on from what happened last.
-  const went = useRef(false);
-  useEffect(() => {
-    if (begin.rehearsal !== true || went.current) return;
-    went.current = true;
-    goOn(state.last);
-  }, [begin.rehearsal, goOn, state.last]);
+  useRehearsal(making, clock);
   const steps = useMemo(() => state.steps.map((s) => s.step), [state]);
   const { now } = state;
   const current = now === undefined ? undefined : steps[now];
@@ -113,20 +186,11 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
   // Somebody's screen calls them: before it is time, not when it is.
   const { job } = person ?? {};
   const due = job && !job.now && job.in < SOON ? job.step.id : undefined;
-  useEffect(() => {
-    if (!loud) return;
-    if (danger) {
-      chime();
-      speakAloud(tr`${first.name} is going cold`);
-    }
-    // By the name: it moves in the list with every tick.
-  }, [danger, loud, first?.name]);
-  useEffect(() => {
-    const step = steps.find((s) => s.id === due);
-    if (!loud || !step) return;
-    chime();
-    speakAloud(tr`${stepName(step)}, soon`);
-  }, [due, loud, steps]);
+  useCalls(
+    loud,
+    danger ? first.name : undefined,
+    steps.find((s) => s.id === due),
+  );
   const go = (what: 'done' | 'skipped' | 'again'): void => {
     if (stands) happen({ kind: 'step', what, step: stands.step.id });
   };
@@ -136,20 +200,6 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
   const box = (where?: string): void => {
     happen({ kind: 'boxed', annealer, ...(where !== undefined && { where }) });
     if (begin.rehearsal !== true) intoTonight({ piece: begin.piece, annealer });
-  };
-  /** Steps come in before what is now, in their order. */
-  const putIn = (kinds: readonly StepId[]): void => {
-    const part = begin.document.parts[stands?.step.part ?? 0]?.id ?? 'p1';
-    const taken = state.steps.flatMap((s) => /^x(\d+)$/.exec(s.step.id)?.[1] ?? []);
-    const first = 1 + Math.max(0, ...taken.map(Number));
-    kinds.forEach((kind, i) => {
-      const after = i > 0 ? `x${String(first + i - 1)}` : state.steps[(now ?? 0) - 1]?.step.id;
-      happen({
-        kind: 'put in',
-        ...(after !== undefined && { after }),
-        step: { id: `x${String(first + i)}`, kind, part, seconds: factsOf({ kind }).seconds },
-      });
-    });
   };
   const outOrBack = (): void => {
     happen({ kind: 'away', what: state.away ? 'back' : 'gone' });
@@ -217,30 +267,8 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
             />
           )}
           {begin.lesson && current && <LessonWords lesson={begin.lesson.class} step={current} />}
-          {person ? (
-            person !== lead && <HelperLane now={person} derived={derived} onHappen={happen} />
-          ) : others.length > 0 ? (
-            <CrewStrip crew={others} derived={derived} />
-          ) : null}
-          <section aria-label={tr`Then`} className="relative mt-6 flex-1">
-            {/* A touch anywhere here is the next, as the big key is. */}
-            <button
-              type="button"
-              className="absolute inset-0 cursor-pointer"
-              tabIndex={-1}
-              aria-hidden
-              onClick={onward}
-            />
-            <ol className="text-2xl max-sm:text-lg xl:text-4xl">
-              {next.map((i) => (
-                <li key={state.steps[i]?.step.id} className="border-base-300 border-t py-1.5">
-                  <span className="quiet">{tr`then `}</span>
-                  {stepName(steps[i] as WorkStep)}{' '}
-                  <span className="quiet">{ofParts(steps[i] as WorkStep, derived)}</span>
-                </li>
-              ))}
-            </ol>
-          </section>
+          <Others of={{ person, lead, others }} derived={derived} onHappen={happen} />
+          <Then next={next.map((i) => steps[i] as WorkStep)} derived={derived} onNext={onward} />
         </div>
         <HeatNow
           heat={heat}
@@ -251,84 +279,14 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
           upTo={reaches && stepName(reaches)}
         />
       </div>
-      {state.away && (
-        <p role="status" className="text-warning border-base-300 border-t p-3 text-2xl">
-          {tr`Out for a moment: the glass goes on cooling. `}
-          <button type="button" className="btn btn-outline" onClick={outOrBack}>
-            {trNodes`Back ${(<kbd className="kbd kbd-xs">O</kbd>)}`}
-          </button>
-        </p>
-      )}
-      {open === 'mishaps' && (
-        <Mishaps
-          onPick={(what) => {
-            happen({ kind: 'mishap', what });
-            setOpen(undefined);
-            setRemedies(REMEDIES[what] ?? []);
-          }}
-          onGiveUp={() => {
-            happen({ kind: 'given up', ...(current && { where: stepCode(current) }) });
-          }}
-        />
-      )}
-      {remedies.length > 0 && (
-        <Remedies
-          steps={remedies}
-          onDone={(taken) => {
-            if (taken) putIn(remedies);
-            setRemedies([]);
-          }}
-        />
-      )}
-      {open === 'put in' && (
-        <div className="border-base-300 flex flex-wrap items-end gap-3 border-t p-3">
-          <SelectField<StepId | ''>
-            label={tr`Put in before what is now`}
-            value=""
-            onChange={(kind) => {
-              if (kind !== '') putIn([kind]);
-              setOpen(undefined);
-            }}
-          >
-            <option value="">{tr`which step?`}</option>
-            <KindOptions way={begin.document.way} />
-          </SelectField>
-        </div>
-      )}
-      {(open === 'note' || open === 'reading') && (
-        <Noting
-          what={open}
-          onDone={(says) => {
-            const reading = open === 'reading' && says !== '' ? readingOf(says, units) : undefined;
-            if (typeof reading === 'string') {
-              useNotices.getState().trouble(reading);
-              return;
-            }
-            // Weighed while a gather is in hand, it is that gather's.
-            const where =
-              reading?.of === 'mass' && current && factsOf(current).does === 'gather'
-                ? { where: AT_THE_GATHER }
-                : {};
-            if (reading) happen({ kind: 'reading', ...reading, ...where });
-            else if (open === 'note' && says !== '') happen({ kind: 'note', says });
-            setOpen(undefined);
-          }}
-          onStopped={() => {
-            // Where stiff glass is set, it no longer moves under its own weight.
-            const stiff =
-              derived &&
-              bandSpans(fitVft(derived.main.glass)).find((span) => span.band === 'stiff');
-            if (stiff)
-              happen({
-                kind: 'reading',
-                of: 'temperature',
-                value: Math.round(stiff.from),
-                where: 'stopped moving',
-              });
-            setOpen(undefined);
-          }}
-        />
-      )}
+      {state.away && <OutForAMoment onBack={outOrBack} />}
+      <BenchPanels
+        making={making}
+        derived={derived}
+        current={current}
+        open={open}
+        onOpen={setOpen}
+      />
       <PictureInput id={PICTURE} making={making} />
       <BenchKeys onNext={stands && onward} deeds={deeds} quiet={quiet} />
     </div>

@@ -288,54 +288,57 @@ it('a making that went on elsewhere is read in from its file; a file that is non
   expect(await screen.findByRole('heading', { level: 1, name: 'Salt cellar no. 4' })).toBeVisible();
 });
 
-it('what steps take here is told once they were done three times, and a draft is planned with it', async () => {
-  for (let k = 0; k < 3; k += 1) {
-    const { id } = await begin('Rain gauge', 'Begin');
-    const { begin: of } = (await (await fetch(`${house.url}/api/makings/${id}`)).json()) as {
-      begin: MakingBegin;
-    };
-    cleanup();
-    // Done at twice the pace of what is ordinary.
-    let at = of.at;
-    const events = of.steps.flatMap((s, i) => {
-      at += Math.round(2000 * (of.ordinary?.[i] ?? s.seconds)) + 1;
-      return of.lanes?.[i] === 0
-        ? [{ kind: 'step', what: 'done', step: s.id, id: crypto.randomUUID(), at }]
-        : [];
+long(
+  'what steps take here is told once they were done three times, and a draft is planned with it',
+  async () => {
+    for (let k = 0; k < 3; k += 1) {
+      const { id } = await begin('Rain gauge', 'Begin');
+      const { begin: of } = (await (await fetch(`${house.url}/api/makings/${id}`)).json()) as {
+        begin: MakingBegin;
+      };
+      cleanup();
+      // Done at twice the pace of what is ordinary.
+      let at = of.at;
+      const events = of.steps.flatMap((s, i) => {
+        at += Math.round(2000 * (of.ordinary?.[i] ?? s.seconds)) + 1;
+        return of.lanes?.[i] === 0
+          ? [{ kind: 'step', what: 'done', step: s.id, id: crypto.randomUUID(), at }]
+          : [];
+      });
+      events.push({
+        kind: 'boxed',
+        annealer: 'the front box',
+        id: crypto.randomUUID(),
+        at: at + 1,
+      } as never);
+      await fetch(`${house.url}/api/makings/${id}/events`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ events }),
+      });
+    }
+    const { user } = openAt('/bench');
+    const ours = await screen.findByRole('region', { name: 'What steps take here' });
+    const row = (await within(ours).findAllByRole('row'))[1] as HTMLElement;
+    expect(row).toHaveTextContent(/×2\.0\d/);
+    expect(within(row).getByRole('checkbox')).not.toBeChecked();
+    await user.click(within(ours).getByRole('button', { name: 'Plan with ours' }));
+    await waitFor(async () => {
+      const shop = (await (await fetch(`${house.url}/api/shop`)).json()) as {
+        document: ShopDocument;
+      };
+      expect(shop.document.pace?.length).toBeGreaterThan(3);
+      expect(shop.document.pace?.[0]?.factor).toBeCloseTo(2, 1);
     });
-    events.push({
-      kind: 'boxed',
-      annealer: 'the front box',
-      id: crypto.randomUUID(),
-      at: at + 1,
-    } as never);
-    await fetch(`${house.url}/api/makings/${id}/events`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ events }),
+    await user.click(within(ours).getByRole('button', { name: 'Plan with the ordinary again' }));
+    await waitFor(async () => {
+      const shop = (await (await fetch(`${house.url}/api/shop`)).json()) as {
+        document: ShopDocument;
+      };
+      expect(shop.document.pace).toEqual([]);
     });
-  }
-  const { user } = openAt('/bench');
-  const ours = await screen.findByRole('region', { name: 'What steps take here' });
-  const row = (await within(ours).findAllByRole('row'))[1] as HTMLElement;
-  expect(row).toHaveTextContent(/×2\.0\d/);
-  expect(within(row).getByRole('checkbox')).not.toBeChecked();
-  await user.click(within(ours).getByRole('button', { name: 'Plan with ours' }));
-  await waitFor(async () => {
-    const shop = (await (await fetch(`${house.url}/api/shop`)).json()) as {
-      document: ShopDocument;
-    };
-    expect(shop.document.pace?.length).toBeGreaterThan(3);
-    expect(shop.document.pace?.[0]?.factor).toBeCloseTo(2, 1);
-  });
-  await user.click(within(ours).getByRole('button', { name: 'Plan with the ordinary again' }));
-  await waitFor(async () => {
-    const shop = (await (await fetch(`${house.url}/api/shop`)).json()) as {
-      document: ShopDocument;
-    };
-    expect(shop.document.pace).toEqual([]);
-  });
-});
+  },
+);
 
 it('what is tapped while the server is away stays here, and goes to it later, in order and once', async () => {
   const { id } = await begin('Salt cellar', 'Begin');

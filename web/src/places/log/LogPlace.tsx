@@ -48,12 +48,78 @@ async function takeTable(asked: LogAsked, people: boolean): Promise<void> {
   download(`log.${dayOf(Date.now())}.csv`, 'text/csv', logCsv(lines, people));
 }
 
+/** How many there are, older and newer ones, and all of them as a table. */
+function Leafing({
+  asked,
+  from,
+  total,
+  onPut,
+}: {
+  readonly asked: LogAsked;
+  readonly from: number;
+  readonly total: number;
+  readonly onPut: (change: Readonly<Record<string, string>>) => void;
+}) {
+  const [people, setPeople] = useState(false);
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-x-4" aria-live="polite">
+      <span className="quiet">{trNodes`${(<span className="num">{total}</span>)} in all`}</span>
+      {from > 0 && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            onPut({ from: from > PAGE ? String(from - PAGE) : '' });
+          }}
+        >
+          {tr`newer`}
+        </button>
+      )}
+      {total > from + PAGE && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            onPut({ from: String(from + PAGE) });
+          }}
+        >
+          {tr`older`}
+        </button>
+      )}
+      {total > 0 && (
+        <span className="ml-auto flex flex-wrap items-center gap-3">
+          <label className="quiet flex items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={people}
+              onChange={(e) => {
+                setPeople(e.target.checked);
+              }}
+            />
+            {tr`with who led`}
+          </label>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => {
+              takeTable(asked, people).catch(troubled);
+            }}
+          >
+            <FileDown className="size-4" /> {tr`These (CSV)`}
+          </button>
+          <TakeEvents asked={asked} people={people} />
+        </span>
+      )}
+    </div>
+  );
+}
+
 export function LogPlace() {
   useShopHere();
   const [asks, setAsks] = useSearchParams();
   const asked = askedOf(asks);
   const from = Math.max(0, Math.floor(Number(asks.get('from') ?? '0')) || 0);
-  const [people, setPeople] = useState(false);
   const [all, setWhole] = useState(false);
   const whole = all || from > 0;
   const queries = useQueryClient();
@@ -158,58 +224,7 @@ export function LogPlace() {
             {trNodes`all ${page.data?.lines.length} on this page`}
           </button>
         )}
-        <div className="mt-2 flex flex-wrap items-center gap-x-4" aria-live="polite">
-          <span className="quiet">
-            {trNodes`${(<span className="num">{page.data?.total ?? 0}</span>)} in all`}
-          </span>
-          {from > 0 && (
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                put({ from: from > PAGE ? String(from - PAGE) : '' });
-              }}
-            >
-              {tr`newer`}
-            </button>
-          )}
-          {(page.data?.total ?? 0) > from + PAGE && (
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                put({ from: String(from + PAGE) });
-              }}
-            >
-              {tr`older`}
-            </button>
-          )}
-          {(page.data?.total ?? 0) > 0 && (
-            <span className="ml-auto flex flex-wrap items-center gap-3">
-              <label className="quiet flex items-center gap-2 text-sm">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={people}
-                  onChange={(e) => {
-                    setPeople(e.target.checked);
-                  }}
-                />
-                {tr`with who led`}
-              </label>
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm"
-                onClick={() => {
-                  takeTable(asked, people).catch(troubled);
-                }}
-              >
-                <FileDown className="size-4" /> {tr`These (CSV)`}
-              </button>
-              <TakeEvents asked={asked} people={people} />
-            </span>
-          )}
-        </div>
+        <Leafing asked={asked} from={from} total={page.data?.total ?? 0} onPut={put} />
       </section>
       {came.data && (
         <Suspense>

@@ -47,12 +47,52 @@ export function outcomeSays(c: OrderOutcome, count: number, outAt: (i: number) =
   return tr`${c.inTime} of ${count} in time: ${lacks}${last}.`;
 }
 
-export function DaysGrid({ now, onKeep, onDrop }: Props) {
-  const units = useDisplay((s) => s.units);
-  const annealers = useAnnealers();
-  const pots = usePotList();
-  const [from, setFrom] = useState(0);
-  const { days, plan, wanted, pieces, asked } = now;
+/** Which days are in sight. */
+function Weeks({
+  from,
+  onFrom,
+}: {
+  readonly from: number;
+  readonly onFrom: (from: number) => void;
+}) {
+  return (
+    <div className="flex items-center gap-2">
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm"
+        aria-label={tr`A week earlier`}
+        disabled={from === 0}
+        onClick={() => {
+          onFrom(Math.max(0, from - 7));
+        }}
+      >
+        <ChevronLeft className="size-4" />
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm"
+        aria-label={tr`A week later`}
+        disabled={from + IN_SIGHT >= DAYS_AHEAD}
+        onClick={() => {
+          onFrom(Math.min(DAYS_AHEAD - IN_SIGHT, from + 7));
+        }}
+      >
+        <ChevronRight className="size-4" />
+      </button>
+      <p className="quiet text-sm">{tr`Type a number on a day to put that many there; clear it to have it planned again.`}</p>
+    </div>
+  );
+}
+
+/** An order, day by day: as planned, or as put there by hand. */
+function OrderRow({
+  now,
+  wanted: w,
+  from,
+  onKeep,
+  onDrop,
+}: Props & { readonly wanted: WantedDocument; readonly from: number }) {
+  const { days, plan, pieces } = now;
   const seen = days.slice(from, from + IN_SIGHT);
   const outAt = (i: number): string => day(addDays(days[0]?.date ?? new Date(), i));
   const pin = (order: WantedDocument, on: string, count: number | undefined): void => {
@@ -63,33 +103,160 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
     if (Object.keys(pinned).length === 0) delete next.pinned;
     onKeep(next);
   };
+  const piece = pieces.get(w.piece);
+  const came = plan.cameOut.find((c) => c.wanted === w.id);
+  const left = w.count - (w.done ?? 0);
+  const due = parseISO(w.due);
+  return (
+    <tr className="border-base-300 border-t align-top">
+      <th scope="row" className="py-1 pr-3 text-left font-normal">
+        <span className="flex items-start justify-between gap-2">
+          <span className="leading-snug">
+            {trNodes`${(<b className="num">{w.count}</b>)} ${(
+              <Link to={`/pieces/${w.piece}/cost`} className="link font-semibold">
+                {piece?.name ?? tr`a piece that is gone`}
+              </Link>
+            )} by ${format(due, 'EEE d MMM')}`}
+            {w.says !== undefined && <span className="quiet"> {w.says}</span>}
+          </span>
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs btn-square"
+            aria-label={tr`Take the order of ${piece?.name ?? tr`it`} away`}
+            onClick={() => {
+              onDrop(w);
+            }}
+          >
+            <X className="size-4" />
+          </button>
+        </span>
+        {came ? (
+          <span
+            className={`block text-sm leading-snug ${came.lacks === undefined ? 'quiet' : 'text-warning'}`}
+          >
+            {came.attempts > left && tr`${came.attempts} to have ${left}. `}
+            {outcomeSays(came, left, outAt)}
+          </span>
+        ) : (
+          <span className="quiet block text-sm">{left <= 0 ? tr`All there.` : ''}</span>
+        )}
+        <span className="block w-24">
+          <CountField
+            label={tr`there already`}
+            value={w.done ?? 0}
+            min={0}
+            max={w.count}
+            onCommit={(done) => {
+              onKeep({ ...w, done });
+            }}
+          />
+        </span>
+      </th>
+      {seen.map(({ date, day: d }, i) => {
+        const count =
+          plan.days[from + i]?.work
+            .filter((x) => x.wanted === w.id)
+            .reduce((sum, x) => sum + x.count, 0) ?? 0;
+        return (
+          <td
+            key={d}
+            className={`p-0 text-center align-middle ${d === w.due ? 'bg-base-300/60' : ''} ${date.getDay() === 1 ? 'border-l border-(--steel)' : ''}`}
+          >
+            <DayCell
+              label={tr`${piece?.name ?? tr`it`} on ${day(date)}`}
+              count={count}
+              pinned={w.pinned?.[d]}
+              due={d === w.due}
+              onPin={(n) => {
+                pin(w, d, n);
+              }}
+            />
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+/** Hours, pots and boxes, day by day. */
+function DaysFoot({ now, from }: Pick<Props, 'now'> & { readonly from: number }) {
+  const units = useDisplay((s) => s.units);
+  const annealers = useAnnealers();
+  const pots = usePotList();
+  const { days, plan, asked } = now;
+  const seen = days.slice(from, from + IN_SIGHT);
+  return (
+    <tfoot>
+      <tr className="border-t-2 border-(--steel)">
+        <th scope="row" className="quiet py-1 text-left font-normal">
+          {tr`hours at the bench`}
+        </th>
+        {seen.map(({ day: d }, i) => {
+          const p = plan.days[from + i];
+          const there = asked.bench[from + i] ?? 0;
+          const share = there > 0 ? Math.min(1, (p?.seconds ?? 0) / there) : 0;
+          return (
+            <td key={d} className="px-1 text-center align-bottom">
+              <span
+                className="bg-base-300 relative block h-8 w-full overflow-hidden"
+                aria-hidden="true"
+              >
+                <span
+                  className={`absolute bottom-0 left-0 w-full ${(p?.over ?? 0) > 0 ? 'bg-warning' : 'bg-primary/70'}`}
+                  style={{ height: `${(100 * share).toFixed(0)}%` }}
+                />
+              </span>
+              <span className={`num text-sm ${(p?.over ?? 0) > 0 ? 'text-warning' : ''}`}>
+                {(p?.seconds ?? 0) === 0 ? '–' : shownNumber((p?.seconds ?? 0) / HOUR, 1)}
+                {(p?.over ?? 0) > 0 && <span className="block">{tr`over`}</span>}
+              </span>
+            </td>
+          );
+        })}
+      </tr>
+      {asked.pots.map((pot, k) => (
+        <tr key={pot.glass} className="border-base-300 border-t">
+          <th scope="row" className="quiet py-1 text-left font-normal">
+            {tr`${pots[k]?.name ?? tr`the pot`}, evening`}
+          </th>
+          {seen.map(({ day: d }, i) => {
+            const p = plan.days[from + i]?.pots[k];
+            if (!p) return <td key={d} />;
+            return (
+              <td key={d} className="num px-1 text-center text-sm leading-tight">
+                {heavyText(p.level, units)}
+                {p.charge > 0 && (
+                  <b className="text-primary block">+{heavyText(p.charge, units)}</b>
+                )}
+                {!p.fit && <span className="quiet block">{tr`cooks`}</span>}
+              </td>
+            );
+          })}
+        </tr>
+      ))}
+      <tr className="border-base-300 border-t">
+        <th scope="row" className="quiet py-1 text-left font-normal">{tr`boxes loaded`}</th>
+        {seen.map(({ day: d }, i) => (
+          <td key={d} className="px-1 text-center text-sm leading-tight">
+            {plan.days[from + i]?.loaded.map((b) => (
+              <span key={b} className="block">
+                {(annealers[b]?.name ?? '').replace(/^the /, '')}
+              </span>
+            ))}
+          </td>
+        ))}
+      </tr>
+    </tfoot>
+  );
+}
+
+export function DaysGrid({ now, onKeep, onDrop }: Props) {
+  const [from, setFrom] = useState(0);
+  const { days, wanted } = now;
+  const seen = days.slice(from, from + IN_SIGHT);
   return (
     <section aria-label={tr`The days to come`} className="mt-3">
-      <div className="flex items-center gap-2">
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          aria-label={tr`A week earlier`}
-          disabled={from === 0}
-          onClick={() => {
-            setFrom(Math.max(0, from - 7));
-          }}
-        >
-          <ChevronLeft className="size-4" />
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          aria-label={tr`A week later`}
-          disabled={from + IN_SIGHT >= DAYS_AHEAD}
-          onClick={() => {
-            setFrom(Math.min(DAYS_AHEAD - IN_SIGHT, from + 7));
-          }}
-        >
-          <ChevronRight className="size-4" />
-        </button>
-        <p className="quiet text-sm">{tr`Type a number on a day to put that many there; clear it to have it planned again.`}</p>
-      </div>
+      <Weeks from={from} onFrom={setFrom} />
       <div
         className="overflow-x-auto"
         role="group"
@@ -118,143 +285,18 @@ export function DaysGrid({ now, onKeep, onDrop }: Props) {
             </tr>
           </thead>
           <tbody>
-            {wanted.map((w) => {
-              const piece = pieces.get(w.piece);
-              const came = plan.cameOut.find((c) => c.wanted === w.id);
-              const left = w.count - (w.done ?? 0);
-              const due = parseISO(w.due);
-              return (
-                <tr key={w.id} className="border-base-300 border-t align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal">
-                    <span className="flex items-start justify-between gap-2">
-                      <span className="leading-snug">
-                        {trNodes`${(<b className="num">{w.count}</b>)} ${(
-                          <Link to={`/pieces/${w.piece}/cost`} className="link font-semibold">
-                            {piece?.name ?? tr`a piece that is gone`}
-                          </Link>
-                        )} by ${format(due, 'EEE d MMM')}`}
-                        {w.says !== undefined && <span className="quiet"> {w.says}</span>}
-                      </span>
-                      <button
-                        type="button"
-                        className="btn btn-ghost btn-xs btn-square"
-                        aria-label={tr`Take the order of ${piece?.name ?? tr`it`} away`}
-                        onClick={() => {
-                          onDrop(w);
-                        }}
-                      >
-                        <X className="size-4" />
-                      </button>
-                    </span>
-                    {came ? (
-                      <span
-                        className={`block text-sm leading-snug ${came.lacks === undefined ? 'quiet' : 'text-warning'}`}
-                      >
-                        {came.attempts > left && tr`${came.attempts} to have ${left}. `}
-                        {outcomeSays(came, left, outAt)}
-                      </span>
-                    ) : (
-                      <span className="quiet block text-sm">{left <= 0 ? tr`All there.` : ''}</span>
-                    )}
-                    <span className="block w-24">
-                      <CountField
-                        label={tr`there already`}
-                        value={w.done ?? 0}
-                        min={0}
-                        max={w.count}
-                        onCommit={(done) => {
-                          onKeep({ ...w, done });
-                        }}
-                      />
-                    </span>
-                  </th>
-                  {seen.map(({ date, day: d }, i) => {
-                    const count =
-                      plan.days[from + i]?.work
-                        .filter((x) => x.wanted === w.id)
-                        .reduce((sum, x) => sum + x.count, 0) ?? 0;
-                    return (
-                      <td
-                        key={d}
-                        className={`p-0 text-center align-middle ${d === w.due ? 'bg-base-300/60' : ''} ${date.getDay() === 1 ? 'border-l border-(--steel)' : ''}`}
-                      >
-                        <DayCell
-                          label={tr`${piece?.name ?? tr`it`} on ${day(date)}`}
-                          count={count}
-                          pinned={w.pinned?.[d]}
-                          due={d === w.due}
-                          onPin={(n) => {
-                            pin(w, d, n);
-                          }}
-                        />
-                      </td>
-                    );
-                  })}
-                </tr>
-              );
-            })}
-          </tbody>
-          <tfoot>
-            <tr className="border-t-2 border-(--steel)">
-              <th scope="row" className="quiet py-1 text-left font-normal">
-                {tr`hours at the bench`}
-              </th>
-              {seen.map(({ day: d }, i) => {
-                const p = plan.days[from + i];
-                const there = asked.bench[from + i] ?? 0;
-                const share = there > 0 ? Math.min(1, (p?.seconds ?? 0) / there) : 0;
-                return (
-                  <td key={d} className="px-1 text-center align-bottom">
-                    <span
-                      className="bg-base-300 relative block h-8 w-full overflow-hidden"
-                      aria-hidden="true"
-                    >
-                      <span
-                        className={`absolute bottom-0 left-0 w-full ${(p?.over ?? 0) > 0 ? 'bg-warning' : 'bg-primary/70'}`}
-                        style={{ height: `${(100 * share).toFixed(0)}%` }}
-                      />
-                    </span>
-                    <span className={`num text-sm ${(p?.over ?? 0) > 0 ? 'text-warning' : ''}`}>
-                      {(p?.seconds ?? 0) === 0 ? '–' : shownNumber((p?.seconds ?? 0) / HOUR, 1)}
-                      {(p?.over ?? 0) > 0 && <span className="block">{tr`over`}</span>}
-                    </span>
-                  </td>
-                );
-              })}
-            </tr>
-            {asked.pots.map((pot, k) => (
-              <tr key={pot.glass} className="border-base-300 border-t">
-                <th scope="row" className="quiet py-1 text-left font-normal">
-                  {tr`${pots[k]?.name ?? tr`the pot`}, evening`}
-                </th>
-                {seen.map(({ day: d }, i) => {
-                  const p = plan.days[from + i]?.pots[k];
-                  if (!p) return <td key={d} />;
-                  return (
-                    <td key={d} className="num px-1 text-center text-sm leading-tight">
-                      {heavyText(p.level, units)}
-                      {p.charge > 0 && (
-                        <b className="text-primary block">+{heavyText(p.charge, units)}</b>
-                      )}
-                      {!p.fit && <span className="quiet block">{tr`cooks`}</span>}
-                    </td>
-                  );
-                })}
-              </tr>
+            {wanted.map((w) => (
+              <OrderRow
+                key={w.id}
+                now={now}
+                wanted={w}
+                from={from}
+                onKeep={onKeep}
+                onDrop={onDrop}
+              />
             ))}
-            <tr className="border-base-300 border-t">
-              <th scope="row" className="quiet py-1 text-left font-normal">{tr`boxes loaded`}</th>
-              {seen.map(({ day: d }, i) => (
-                <td key={d} className="px-1 text-center text-sm leading-tight">
-                  {plan.days[from + i]?.loaded.map((b) => (
-                    <span key={b} className="block">
-                      {(annealers[b]?.name ?? '').replace(/^the /, '')}
-                    </span>
-                  ))}
-                </td>
-              ))}
-            </tr>
-          </tfoot>
+          </tbody>
+          <DaysFoot now={now} from={from} />
         </table>
       </div>
     </section>

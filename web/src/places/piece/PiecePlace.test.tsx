@@ -144,19 +144,22 @@ describe('what is not saved', () => {
     expect(await draftsOf(piece.id)).toEqual([]);
   });
 
-  it('of two tabs that are gone both are there: the newer on the board, the older named with the revisions', async () => {
-    const piece = await house.store.create(bowl('Three tabs'));
-    await leave(piece, 'older', { name: 'The older' });
-    await leave(piece, 'newer', { name: 'The newer' });
-    const { user } = openAt(`/pieces/${piece.id}/section`);
-    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
-    const other = onBoard().name === 'The newer' ? 'The older' : 'The newer';
-    await user.click(screen.getByRole('button', { name: /^Revision \d/ }));
-    const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
-    expect(list).toHaveTextContent(other);
-    await user.click(within(list).getByRole('button', { name: 'Put on the board' }));
-    expect(onBoard().name).toBe(other);
-  });
+  long(
+    'of two tabs that are gone both are there: the newer on the board, the older named with the revisions',
+    async () => {
+      const piece = await house.store.create(bowl('Three tabs'));
+      await leave(piece, 'older', { name: 'The older' });
+      await leave(piece, 'newer', { name: 'The newer' });
+      const { user } = openAt(`/pieces/${piece.id}/section`);
+      expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+      const other = onBoard().name === 'The newer' ? 'The older' : 'The newer';
+      await user.click(screen.getByRole('button', { name: /^Revision \d/ }));
+      const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
+      expect(list).toHaveTextContent(other);
+      await user.click(within(list).getByRole('button', { name: 'Put on the board' }));
+      expect(onBoard().name).toBe(other);
+    },
+  );
 
   it('that lack a field are told, kept as they are, and can be dropped; the piece opens', async () => {
     const piece = await house.store.create(bowl('Damaged draft'));
@@ -324,7 +327,7 @@ describe('hands and eyes', () => {
     expect(figure).toHaveFocus();
   });
 
-  it('the tab says the piece and its sheet; answers are read out once they stand', async () => {
+  long('the tab says the piece and its sheet; answers are read out once they stand', async () => {
     const { user } = await openSheet(house, demoPiece('Tide-pool bowl'));
     expect(document.title).toBe('Tide-pool bowl · Section · Zanfirico');
     await typeInto(user, screen.getByLabelText('Point 7 radius'), '110');

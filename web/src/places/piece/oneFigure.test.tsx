@@ -26,7 +26,7 @@ const bare = (text: string): string => text.replace(/\s+/g, '');
 // Those of the kiln have firings of their own: kiln.test.
 const NAMES = demoPieces().flatMap((p) => (p[0] && !p[0].kiln ? [p[0].name] : []));
 
-it.each(NAMES)(
+long.each(NAMES)(
   '%s',
   async (name) => {
     // One of them by its drawn section; the others' take their time.

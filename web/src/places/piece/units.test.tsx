@@ -56,7 +56,7 @@ async function walk(name: string, like: RegExp): Promise<void> {
   }
 }
 
-it.each(['Tide-pool bowl', 'Rain gauge', 'Quay goblet'])(
+long.each(['Tide-pool bowl', 'Rain gauge', 'Quay goblet'])(
   '%s in inches, °F and pounds',
   async (name) => {
     useDisplay.setState({ units: { temperature: 'F', length: 'in', mass: 'lb' } });
@@ -64,7 +64,7 @@ it.each(['Tide-pool bowl', 'Rain gauge', 'Quay goblet'])(
   },
 );
 
-it.each(['Tide-pool bowl', 'Quay goblet'])('%s with decimal commas', async (name) => {
+long.each(['Tide-pool bowl', 'Quay goblet'])('%s with decimal commas', async (name) => {
   useDisplay.setState({ units: { temperature: 'C', length: 'mm', mass: 'g', decimal: ',' } });
   await walk(name, POINTED);
 });

@@ -14,7 +14,7 @@ const item = async (name: string): Promise<HTMLElement> => {
 };
 
 describe('the shelf', () => {
-  it('says of every piece how long its checked night is, and never a guess', async () => {
+  long('says of every piece how long its checked night is, and never a guess', async () => {
     const { user } = openAt('/pieces');
     await item('Tide-pool bowl');
     // As the demo's shop has its annealers.

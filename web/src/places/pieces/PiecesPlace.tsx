@@ -20,25 +20,10 @@ import { useReadingIn } from './useReadingIn';
 const FirstPiece = lazy(async () => ({ default: (await import('./FirstPiece')).FirstPiece }));
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
 
-export function PiecesPlace() {
-  const lead = useMay('lead');
-  const [away, setAway] = useState(false);
-  const [wanted, setWanted] = useState('');
-  const find = wanted.trim();
-  const [choice, setChoice] = useState<ShelfChosen>(NO_CHOICE);
-  const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
-    usePieces(away, find, choice);
-  const [starting, setStarting] = useState(false);
-  // A file is held over the shelf.
-  const [over, setOver] = useState(false);
+/** What is done with a piece on the shelf; what can be taken back says so. */
+function useShelfDeeds(away: boolean) {
   const navigate = useNavigate();
   const { say, trouble } = useNotices();
-  const pieces = useMemo(() => data?.pages.flatMap((p) => p.lines) ?? [], [data]);
-  const newest = data?.pages.at(-1);
-  const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
-  const unsaved = useDrafted();
-  const none = newest?.total === 0 && !isPlaceholderData && !error;
-
   /** Changes something on the shelf and shows it; says why not. */
   const changed = async (does: () => Promise<void>): Promise<boolean> => {
     try {
@@ -84,7 +69,85 @@ export function PiecesPlace() {
       trouble(sentenceOf(error));
     }
   };
+  return { move, discard, copy };
+}
 
+/** What is put away, all of it as a file, one read in, a new one. */
+function ShelfKeys({
+  away,
+  onAway,
+  any,
+  onTake,
+  onStart,
+}: {
+  readonly away: boolean;
+  readonly onAway: (away: boolean) => void;
+  /** Is there anything to take away? */
+  readonly any: boolean;
+  readonly onTake: () => void;
+  readonly onStart: () => void;
+}) {
+  const lead = useMay('lead');
+  const readIn = useReadingIn();
+  return (
+    <div className="ml-auto flex flex-wrap gap-2">
+      <button
+        type="button"
+        className="btn btn-ghost"
+        aria-pressed={away}
+        onClick={() => {
+          onAway(!away);
+        }}
+      >
+        {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
+        {away ? tr`Back to the shelf` : tr`Put away`}
+      </button>
+      {lead && (
+        <>
+          {any && (
+            <button
+              type="button"
+              className="btn btn-ghost"
+              title={tr`Every piece, put away or not, with its rack entries, and what was made of it, in one file`}
+              onClick={onTake}
+            >
+              <FileDown className="size-4" /> {tr`Take all away`}
+            </button>
+          )}
+          <FileButton
+            className="btn btn-outline"
+            label={tr`Piece file`}
+            accept=".json,.zip,application/json,application/zip"
+            onFile={(chosen) => void readIn([chosen])}
+          >
+            <FileUp className="size-4" /> {tr`Read a file`}
+          </FileButton>
+          <button type="button" className="btn btn-primary" onClick={onStart}>
+            <Plus className="size-4" /> {tr`New piece`}
+          </button>
+        </>
+      )}
+    </div>
+  );
+}
+
+export function PiecesPlace() {
+  const [away, setAway] = useState(false);
+  const [wanted, setWanted] = useState('');
+  const find = wanted.trim();
+  const [choice, setChoice] = useState<ShelfChosen>(NO_CHOICE);
+  const { data, error, refetch, fetchNextPage, hasNextPage, isFetching, isPlaceholderData } =
+    usePieces(away, find, choice);
+  const [starting, setStarting] = useState(false);
+  // A file is held over the shelf.
+  const [over, setOver] = useState(false);
+  const pieces = useMemo(() => data?.pages.flatMap((p) => p.lines) ?? [], [data]);
+  const newest = data?.pages.at(-1);
+  const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
+  const unsaved = useDrafted();
+  const none = newest?.total === 0 && !isPlaceholderData && !error;
+
+  const { move, discard, copy } = useShelfDeeds(away);
   const readIn = useReadingIn();
   const [taking, setTaking] = useState(false);
 
@@ -117,52 +180,17 @@ export function PiecesPlace() {
           wide="w-36"
         />
         <ShelfChoice choice={choice} onChange={setChoice} />
-        <div className="ml-auto flex flex-wrap gap-2">
-          <button
-            type="button"
-            className="btn btn-ghost"
-            aria-pressed={away}
-            onClick={() => {
-              setAway(!away);
-            }}
-          >
-            {away ? <ArchiveRestore className="size-4" /> : <Archive className="size-4" />}
-            {away ? tr`Back to the shelf` : tr`Put away`}
-          </button>
-          {lead && (
-            <>
-              {pieces.length > 0 && (
-                <button
-                  type="button"
-                  className="btn btn-ghost"
-                  title={tr`Every piece, put away or not, with its rack entries, and what was made of it, in one file`}
-                  onClick={() => {
-                    setTaking(true);
-                  }}
-                >
-                  <FileDown className="size-4" /> {tr`Take all away`}
-                </button>
-              )}
-              <FileButton
-                className="btn btn-outline"
-                label={tr`Piece file`}
-                accept=".json,.zip,application/json,application/zip"
-                onFile={(chosen) => void readIn([chosen])}
-              >
-                <FileUp className="size-4" /> {tr`Read a file`}
-              </FileButton>
-              <button
-                type="button"
-                className="btn btn-primary"
-                onClick={() => {
-                  setStarting(true);
-                }}
-              >
-                <Plus className="size-4" /> {tr`New piece`}
-              </button>
-            </>
-          )}
-        </div>
+        <ShelfKeys
+          away={away}
+          onAway={setAway}
+          any={pieces.length > 0}
+          onTake={() => {
+            setTaking(true);
+          }}
+          onStart={() => {
+            setStarting(true);
+          }}
+        />
       </div>
 
       {error && (

@@ -114,6 +114,56 @@ export function PotPlace() {
   );
 }
 
+/** How much stands in it, for how long that lasts, and when it was dipped. */
+function LevelTold({
+  stands: { mine, at, level, depth, aDay, left },
+  glass,
+  allowance,
+}: {
+  readonly stands: ReturnType<typeof potNow>;
+  readonly glass: Glass;
+  readonly allowance: number;
+}) {
+  const units = useDisplay((s) => s.units);
+  const mass = (kg: number): string => heavyText(kg, units);
+  return mine.length === 0 ? (
+    <p className="text-xl leading-snug">{tr`How deep does the glass stand? Dip it, and it is reckoned from there: by what is charged, and by what the makings of the log take.`}</p>
+  ) : (
+    <>
+      <p className="text-3xl leading-tight">
+        {trNodes`${(<b className="num">{mass(level.mass)}</b>)} of ${glass.name}, ${(<span className="num">{printText(depth, 'length', units)}</span>)} deep`}
+      </p>
+      <p className="mt-1 text-lg leading-snug">
+        {left === undefined ? (
+          tr`Nothing was taken these two weeks.`
+        ) : (
+          <>
+            {trNodes`${(<span className="num">{mass(aDay)}</span>)} a day: `}
+            <span className={left < SOON ? 'text-warning' : ''}>
+              {tr`too shallow to gather from `}
+              {left < 1 / 24
+                ? tr`now`
+                : tr`in ${shownNumber(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
+            </span>
+            . {left < SOON && <b>{tr`Charge it.`}</b>}
+          </>
+        )}
+      </p>
+      {level.short > 0 && (
+        <p role="status" className="text-warning">
+          {tr`More was taken than there was by the reckoning, by ${mass(level.short)}: dip it.`}
+        </p>
+      )}
+      <p className="quiet leading-snug">
+        {level.dipped === undefined
+          ? tr`It was never dipped: this is reckoning alone.`
+          : tr`Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : tr`; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
+        {tr`Makings of this glass take what is drawn and ${shownNumber(100 * allowance, 0)} % of moil.`}
+      </p>
+    </>
+  );
+}
+
 function ThePot({
   pot,
   glass,
@@ -136,14 +186,8 @@ function ThePot({
   const depthPlanned = useShop((s) => s.shop?.document.potDepth);
   const { form } = pot;
   const { density } = glass;
-  const { mine, at, level, holds, depth, aDay, left } = potNow(
-    pot,
-    glass,
-    events,
-    made,
-    allowance,
-    now,
-  );
+  const stands = potNow(pot, glass, events, made, allowance, now);
+  const { mine, level, holds, depth } = stands;
   const [today] = useState(() => new Date(now));
   const days = useDaysPlan(today, true);
   const k = days.now?.asked.pots.findIndex((p) => p.glass === pot.glass) ?? -1;
@@ -188,42 +232,7 @@ function ThePot({
         </details>
       </div>
       <div>
-        {mine.length === 0 ? (
-          <p className="text-xl leading-snug">{tr`How deep does the glass stand? Dip it, and it is reckoned from there: by what is charged, and by what the makings of the log take.`}</p>
-        ) : (
-          <>
-            <p className="text-3xl leading-tight">
-              {trNodes`${(<b className="num">{mass(level.mass)}</b>)} of ${glass.name}, ${(<span className="num">{printText(depth, 'length', units)}</span>)} deep`}
-            </p>
-            <p className="mt-1 text-lg leading-snug">
-              {left === undefined ? (
-                tr`Nothing was taken these two weeks.`
-              ) : (
-                <>
-                  {trNodes`${(<span className="num">{mass(aDay)}</span>)} a day: `}
-                  <span className={left < SOON ? 'text-warning' : ''}>
-                    {tr`too shallow to gather from `}
-                    {left < 1 / 24
-                      ? tr`now`
-                      : tr`in ${shownNumber(left, left < 10 ? 1 : 0)} days, ${format(at + left * DAY, 'EEEE d MMM')}`}
-                  </span>
-                  . {left < SOON && <b>{tr`Charge it.`}</b>}
-                </>
-              )}
-            </p>
-            {level.short > 0 && (
-              <p role="status" className="text-warning">
-                {tr`More was taken than there was by the reckoning, by ${mass(level.short)}: dip it.`}
-              </p>
-            )}
-            <p className="quiet leading-snug">
-              {level.dipped === undefined
-                ? tr`It was never dipped: this is reckoning alone.`
-                : tr`Dipped ${dayWords(level.dipped)}${level.off === undefined || mine[0]?.at === level.dipped ? '' : tr`; the reckoning was off by ${mass(Math.abs(level.off))}`}.`}{' '}
-              {tr`Makings of this glass take what is drawn and ${shownNumber(100 * allowance, 0)} % of moil.`}
-            </p>
-          </>
-        )}
+        <LevelTold stands={stands} glass={glass} allowance={allowance} />
         <div className="mt-3 flex flex-wrap items-end gap-4">
           <div className="w-36">
             <QuantityField

@@ -20,6 +20,86 @@ import { ALL_ROWS, usePaper } from '../../shell/paper';
 /** The vessel a colour is judged on unless told otherwise: 4 mm of wall, 70 mm across. Common practice, no source. */
 const VESSEL = { wall: 0.004, overlay: 0.0005, form: { kind: 'cylinder', inside: 0.031 } } as const;
 
+/** The colours as rods, one taken in hand; only those in sight are drawn. */
+function Rods({
+  lines,
+  fits,
+  chosenId,
+  onTake,
+  onAll,
+}: {
+  readonly lines: ReturnType<typeof shelf>;
+  readonly fits: ReturnType<typeof useOverlays>;
+  readonly chosenId: string | undefined;
+  readonly onTake: (id: string) => void;
+  readonly onAll: () => void;
+}) {
+  const at = lines.findIndex((l) => l.entry.id === chosenId);
+  const listed = at >= 0;
+  const box = useRef<HTMLDivElement>(null);
+  // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
+  const paper = usePaper((s) => s.on);
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: paper ? ALL_ROWS : 6,
+  });
+  useEffect(() => {
+    if (listed) virtual.scrollToIndex(at, { align: 'auto' });
+    // Only when another one is taken in hand or comes into the list, not when the list is scrolled.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [chosenId, listed]);
+  return (
+    <div
+      ref={box}
+      className="h-[calc(100dvh-15.5rem)] min-h-80 overflow-y-auto"
+      role="listbox"
+      aria-label={tr`Colours`}
+      tabIndex={0}
+      aria-activedescendant={at >= 0 ? `colour-${chosenId ?? ''}` : undefined}
+      onKeyDown={(e) => {
+        const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[e.key];
+        if (by === undefined) return;
+        e.preventDefault();
+        const next = lines[Math.min(lines.length - 1, Math.max(0, at + by))];
+        if (next) onTake(next.entry.id);
+      }}
+    >
+      {lines.length === 0 && (
+        <p className="py-6">
+          {tr`Nothing here is like that. `}
+          <button type="button" className="link" onClick={onAll}>
+            {tr`Show all`}
+          </button>
+        </p>
+      )}
+      <div className="relative" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map((item) => {
+          const line = lines[item.index];
+          return (
+            line && (
+              <RodRow
+                key={line.entry.id}
+                line={line}
+                top={item.start}
+                count={lines.length}
+                index={item.index}
+                chosen={line.entry.id === chosenId}
+                fit={fits?.get(line.entry.id)}
+                onTake={() => {
+                  onTake(line.entry.id);
+                }}
+              />
+            )
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
 export function RackColourSheet() {
   const rack = useRack((s) => s.rack);
   const [params, setParams] = useSearchParams();
@@ -40,27 +120,10 @@ export function RackColourSheet() {
     [rack.lines, wanted, fits],
   );
   const chosenId = params.get('entry') ?? lines[0]?.entry.id;
-  const at = lines.findIndex((l) => l.entry.id === chosenId);
-  const listed = at >= 0;
-  const chosen = lines[at] ?? rack.line(chosenId ?? '');
+  const chosen = lines.find((l) => l.entry.id === chosenId) ?? rack.line(chosenId ?? '');
   const take = (id: string): void => {
     setParams({ entry: id }, { replace: true });
   };
-  const box = useRef<HTMLDivElement>(null);
-  // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
-  const paper = usePaper((s) => s.on);
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const virtual = useVirtualizer({
-    count: lines.length,
-    getScrollElement: () => box.current,
-    estimateSize: () => ROW,
-    overscan: paper ? ALL_ROWS : 6,
-  });
-  useEffect(() => {
-    if (listed) virtual.scrollToIndex(at, { align: 'auto' });
-    // Only when another one is taken in hand or comes into the list, not when the list is scrolled.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [chosenId, listed]);
   const change = (patch: Partial<RackWanted>): void => {
     setWanted((w) => ({ ...w, ...patch }));
   };
@@ -146,57 +209,15 @@ export function RackColourSheet() {
           />
           <p className="quiet num ml-auto text-sm">{lines.length}</p>
         </div>
-        <div
-          ref={box}
-          className="h-[calc(100dvh-15.5rem)] min-h-80 overflow-y-auto"
-          role="listbox"
-          aria-label={tr`Colours`}
-          tabIndex={0}
-          aria-activedescendant={at >= 0 ? `colour-${chosenId ?? ''}` : undefined}
-          onKeyDown={(e) => {
-            const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[e.key];
-            if (by === undefined) return;
-            e.preventDefault();
-            const next = lines[Math.min(lines.length - 1, Math.max(0, at + by))];
-            if (next) take(next.entry.id);
+        <Rods
+          lines={lines}
+          fits={fits}
+          chosenId={chosenId}
+          onTake={take}
+          onAll={() => {
+            setWanted(ANY);
           }}
-        >
-          {lines.length === 0 && (
-            <p className="py-6">
-              {tr`Nothing here is like that. `}
-              <button
-                type="button"
-                className="link"
-                onClick={() => {
-                  setWanted(ANY);
-                }}
-              >
-                {tr`Show all`}
-              </button>
-            </p>
-          )}
-          <div className="relative" style={{ height: virtual.getTotalSize() }}>
-            {virtual.getVirtualItems().map((item) => {
-              const line = lines[item.index];
-              return (
-                line && (
-                  <RodRow
-                    key={line.entry.id}
-                    line={line}
-                    top={item.start}
-                    count={lines.length}
-                    index={item.index}
-                    chosen={line.entry.id === chosenId}
-                    fit={fits?.get(line.entry.id)}
-                    onTake={() => {
-                      take(line.entry.id);
-                    }}
-                  />
-                )
-              );
-            })}
-          </div>
-        </div>
+        />
       </div>
       <div className="lg:h-[calc(100dvh-9.5rem)] lg:overflow-y-auto lg:pr-2">
         {chosen && <EntryLeaf key={chosen.entry.id} line={chosen} />}

@@ -27,7 +27,7 @@ const makeColour = async (user: UserEvent, name: string): Promise<void> => {
 };
 
 describe('a colour of one’s own', () => {
-  it('is read as typed, measured over sheet, and refused out of order', async () => {
+  long('is read as typed, measured over sheet, and refused out of order', async () => {
     const { user } = await open();
     await user.click(await screen.findByRole('button', { name: 'Colour' }));
     const dialog = screen.getByRole('dialog');
@@ -52,41 +52,49 @@ describe('a colour of one’s own', () => {
     expect(screen.getByLabelText('Strain point, from the sheet')).toHaveValue('');
   });
 
-  it('is missed by weight where its stock is short, and retired rather than taken out while it is used', async () => {
-    const first = await open();
-    await makeColour(first.user, 'Slip red');
-    const leaf = await region('Slip red');
-    await first.user.click(within(leaf).getByRole('button', { name: 'Stock' }));
-    expect(within(leaf).getByLabelText('long mm')).toHaveValue('250');
-    await typeInto(first.user, within(leaf).getByLabelText('long mm'), '10');
-    cleanup();
-    const { user } = await openSheet(
-      house,
-      freshDocument({ name: 'Red tumbler', form: 'tumbler', glass: 'soft-batch-96' }),
-      'colour',
-    );
-    await user.type(await screen.findByLabelText('Find a colour'), 'slip red');
-    await user.click(await screen.findByRole('button', { name: /^Lay Slip red: as a layer good/ }));
-    expect(await region('Amounts')).toHaveTextContent('Short by');
-    await user.keyboard('{Control>}s{/Control}');
-    await screen.findByText('Saved as revision 2.');
-    cleanup();
+  long(
+    'is missed by weight where its stock is short, and retired rather than taken out while it is used',
+    async () => {
+      const first = await open();
+      await makeColour(first.user, 'Slip red');
+      const leaf = await region('Slip red');
+      await first.user.click(within(leaf).getByRole('button', { name: 'Stock' }));
+      expect(within(leaf).getByLabelText('long mm')).toHaveValue('250');
+      await typeInto(first.user, within(leaf).getByLabelText('long mm'), '10');
+      cleanup();
+      const { user } = await openSheet(
+        house,
+        freshDocument({ name: 'Red tumbler', form: 'tumbler', glass: 'soft-batch-96' }),
+        'colour',
+      );
+      await user.type(await screen.findByLabelText('Find a colour'), 'slip red');
+      await user.click(
+        await screen.findByRole('button', { name: /^Lay Slip red: as a layer good/ }),
+      );
+      expect(await region('Amounts')).toHaveTextContent('Short by');
+      await user.keyboard('{Control>}s{/Control}');
+      await screen.findByText('Saved as revision 2.');
+      cleanup();
 
-    const again = await open('?entry=slip-red');
-    await again.user.type(await screen.findByPlaceholderText('name, metal, form, lot'), 'slip red');
-    expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
-    await again.user.click(await screen.findByRole('button', { name: 'Take it out' }));
-    expect(await screen.findByText(/It is used by Red tumbler/)).toBeVisible();
-    await again.user.click(
-      screen.getAllByRole('button', { name: 'Retire it' }).at(-1) as HTMLElement,
-    );
-    expect(await screen.findByText('Slip red is retired: pieces keep it.')).toBeVisible();
-    await waitFor(() => {
-      expect(screen.queryByRole('option', { name: /Slip red/ })).toBeNull();
-    });
-    await again.user.click(screen.getByLabelText('retired too'));
-    expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
-  });
+      const again = await open('?entry=slip-red');
+      await again.user.type(
+        await screen.findByPlaceholderText('name, metal, form, lot'),
+        'slip red',
+      );
+      expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
+      await again.user.click(await screen.findByRole('button', { name: 'Take it out' }));
+      expect(await screen.findByText(/It is used by Red tumbler/)).toBeVisible();
+      await again.user.click(
+        screen.getAllByRole('button', { name: 'Retire it' }).at(-1) as HTMLElement,
+      );
+      expect(await screen.findByText('Slip red is retired: pieces keep it.')).toBeVisible();
+      await waitFor(() => {
+        expect(screen.queryByRole('option', { name: /Slip red/ })).toBeNull();
+      });
+      await again.user.click(screen.getByLabelText('retired too'));
+      expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
+    },
+  );
 
   it('may be called like another: both are kept, told apart by what is typed of them', async () => {
     const { user } = await open();
@@ -316,7 +324,7 @@ describe('a thread and a chip', () => {
 });
 
 describe('glasses', () => {
-  it('of one’s own are there for new pieces', async () => {
+  long('of one’s own are there for new pieces', async () => {
     const { user } = await open('/glasses');
     await user.click(await screen.findByRole('button', { name: 'Glass' }));
     const dialog = screen.getByRole('dialog');

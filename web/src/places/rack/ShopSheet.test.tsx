@@ -12,31 +12,34 @@ const open = async () => {
 };
 
 describe('the shop', () => {
-  it('keeps what it has; a piece too wide for a new hole’s mouth is told; Undo brings it back', async () => {
-    const { user } = await open();
-    await user.click(await screen.findByRole('button', { name: 'Add to: Glory holes' }));
-    const holes = await region('Glory holes');
-    await typeInto(
-      user,
-      within(holes).getAllByLabelText('Name').at(-1) as HTMLElement,
-      'the keyhole',
-    );
-    await typeInto(user, screen.getByLabelText('the keyhole, mouth'), '60 mm');
-    expect(screen.getByLabelText('the keyhole, mouth')).toHaveValue('60');
-    cleanup();
-    const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
-    await piece.user.click(screen.getByRole('tab', { name: 'Read' }));
-    expect(
-      await screen.findByText(/244 mm across does not pass the keyhole’s mouth of 60 mm/),
-    ).toBeVisible();
-    await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
-    await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
-    await screen.findByLabelText('the keyhole, mouth');
-    await user.click(screen.getByRole('button', { name: 'Remove the keyhole' }));
-    expect(screen.queryByLabelText('the keyhole, mouth')).toBeNull();
-    await user.click(await screen.findByRole('button', { name: 'Undo' }));
-    expect(await screen.findByLabelText('the keyhole, mouth')).toHaveValue('60');
-  });
+  long(
+    'keeps what it has; a piece too wide for a new hole’s mouth is told; Undo brings it back',
+    async () => {
+      const { user } = await open();
+      await user.click(await screen.findByRole('button', { name: 'Add to: Glory holes' }));
+      const holes = await region('Glory holes');
+      await typeInto(
+        user,
+        within(holes).getAllByLabelText('Name').at(-1) as HTMLElement,
+        'the keyhole',
+      );
+      await typeInto(user, screen.getByLabelText('the keyhole, mouth'), '60 mm');
+      expect(screen.getByLabelText('the keyhole, mouth')).toHaveValue('60');
+      cleanup();
+      const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
+      await piece.user.click(screen.getByRole('tab', { name: 'Read' }));
+      expect(
+        await screen.findByText(/244 mm across does not pass the keyhole’s mouth of 60 mm/),
+      ).toBeVisible();
+      await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
+      await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
+      await screen.findByLabelText('the keyhole, mouth');
+      await user.click(screen.getByRole('button', { name: 'Remove the keyhole' }));
+      expect(screen.queryByLabelText('the keyhole, mouth')).toBeNull();
+      await user.click(await screen.findByRole('button', { name: 'Undo' }));
+      expect(await screen.findByLabelText('the keyhole, mouth')).toHaveValue('60');
+    },
+  );
 
   it('refuses at the field, with its bounds, what no stock is', async () => {
     const { user } = await open();
@@ -57,7 +60,7 @@ describe('the shop', () => {
     expect(await screen.findByLabelText('Stock 1, wall')).toHaveValue('2');
   });
 
-  it('a low pot is told on every piece gathered from it', async () => {
+  long('a low pot is told on every piece gathered from it', async () => {
     const { user } = await open();
     await user.click(await screen.findByRole('button', { name: 'Add to: Pot' }));
     await typeInto(user, await screen.findByLabelText('Glass in the pot, deep'), '45 mm');

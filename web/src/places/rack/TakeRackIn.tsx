@@ -33,6 +33,53 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   seen: tr`look of the sample`,
 };
 
+/** What a table would do, row by row. */
+function WhatItDoes({ table }: { readonly table: RackTable }) {
+  const doing = (what: RowRead['does']): RowRead[] => table.rows.filter((r) => r.does === what);
+  const [adds, changes, leaves] = [doing('adds'), doing('changes'), doing('leaves')];
+  const count = adds.length + changes.length;
+  return (
+    <div className="mt-3" aria-live="polite">
+      <p>
+        {trNodes`${(<b className="num">{table.rows.length}</b>)} read: ${adds.length} new, ${changes.length} that change what is in the rack, ${leaves.length} that change nothing`}
+        {table.problems.length > 0 &&
+          tr`; ${table.problems.length} ${table.problems.length === 1 ? tr`row` : tr`rows`} could not be read`}
+        .
+        {table.ignored.length > 0 && (
+          <span className="quiet">{tr` Not used: ${table.ignored.join(', ')}.`}</span>
+        )}
+      </p>
+      <ol
+        className="border-base-300 mt-2 max-h-48 overflow-y-auto border-y text-sm leading-snug"
+        aria-label={tr`What each row does`}
+      >
+        {[...changes, ...adds].slice(0, SHOWN).map((r) => (
+          <li key={r.row} className="flex gap-2 py-0.5">
+            <span className="num quiet w-16 shrink-0">{tr`row ${r.row}`}</span>
+            <span className="flex-1">{r.entry.name}</span>
+            <span className={r.does === 'changes' ? 'text-warning' : 'quiet'}>
+              {r.does === 'adds'
+                ? tr`new ${trWord(r.entry.kind)}`
+                : tr`changes ${r.what.map((f) => FIELD_WORDS[f] ?? f).join(', ')}`}
+            </span>
+          </li>
+        ))}
+        {count > SHOWN && <li className="quiet">{tr`and ${count - SHOWN} more`}</li>}
+      </ol>
+      <ul className="mt-1 text-sm leading-snug">
+        {table.problems.slice(0, TOLD).map((p) => (
+          <li key={p.row}>
+            <span className="num">{tr`Row ${p.row}`}</span>: {p.says}
+          </li>
+        ))}
+        {table.problems.length > TOLD && (
+          <li className="quiet">{tr`and ${table.problems.length - TOLD} more`}</li>
+        )}
+      </ul>
+    </div>
+  );
+}
+
 export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
   const { takeIn, undoTakeIn } = useRack.getState();
   const say = useNotices((s) => s.say);
@@ -106,10 +153,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
       setDone(undefined);
     }
   };
-  const doing = (what: RowRead['does']): RowRead[] =>
-    table?.rows.filter((r) => r.does === what) ?? [];
-  const [adds, changes, leaves] = [doing('adds'), doing('changes'), doing('leaves')];
-  const count = adds.length + changes.length;
+  const count = table?.rows.filter((r) => r.does !== 'leaves').length ?? 0;
   return (
     <Dialog
       title={tr`A table into the rack`}
@@ -152,46 +196,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           {problem}
         </p>
       )}
-      {table && (
-        <div className="mt-3" aria-live="polite">
-          <p>
-            {trNodes`${(<b className="num">{table.rows.length}</b>)} read: ${adds.length} new, ${changes.length} that change what is in the rack, ${leaves.length} that change nothing`}
-            {table.problems.length > 0 &&
-              tr`; ${table.problems.length} ${table.problems.length === 1 ? tr`row` : tr`rows`} could not be read`}
-            .
-            {table.ignored.length > 0 && (
-              <span className="quiet">{tr` Not used: ${table.ignored.join(', ')}.`}</span>
-            )}
-          </p>
-          <ol
-            className="border-base-300 mt-2 max-h-48 overflow-y-auto border-y text-sm leading-snug"
-            aria-label={tr`What each row does`}
-          >
-            {[...changes, ...adds].slice(0, SHOWN).map((r) => (
-              <li key={r.row} className="flex gap-2 py-0.5">
-                <span className="num quiet w-16 shrink-0">{tr`row ${r.row}`}</span>
-                <span className="flex-1">{r.entry.name}</span>
-                <span className={r.does === 'changes' ? 'text-warning' : 'quiet'}>
-                  {r.does === 'adds'
-                    ? tr`new ${trWord(r.entry.kind)}`
-                    : tr`changes ${r.what.map((f) => FIELD_WORDS[f] ?? f).join(', ')}`}
-                </span>
-              </li>
-            ))}
-            {count > SHOWN && <li className="quiet">{tr`and ${count - SHOWN} more`}</li>}
-          </ol>
-          <ul className="mt-1 text-sm leading-snug">
-            {table.problems.slice(0, TOLD).map((p) => (
-              <li key={p.row}>
-                <span className="num">{tr`Row ${p.row}`}</span>: {p.says}
-              </li>
-            ))}
-            {table.problems.length > TOLD && (
-              <li className="quiet">{tr`and ${table.problems.length - TOLD} more`}</li>
-            )}
-          </ul>
-        </div>
-      )}
+      {table && <WhatItDoes table={table} />}
       {done !== undefined && table && (
         <p className="mt-3 flex items-center gap-3" role="status">
           <progress className="progress w-48" value={done} max={count} />

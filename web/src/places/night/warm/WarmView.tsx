@@ -1,7 +1,7 @@
 // Warm for the bench: bars, canes, murrine and blanks in one kiln, ready at a clock time; and a piece of two sessions on one line with its two nights.
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { printDuration, printText, type ToWarm, tr } from '@zanfirico/core';
+import { printDuration, printText, type ToWarm, type WarmsTogether, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { AnnealerChoice } from '../AnnealerChoice';
 import { Caution } from '../../../annealing/Caution';
@@ -31,6 +31,91 @@ const BODIES: Readonly<Record<Warmed['body'], string>> = {
 const HEAT = { minimum: 300, maximum: 700 };
 /** Begun by the hour people are there or not: under so long it is the same morning. */
 const MOST = 24;
+
+/** One thing to warm, and what it bears by itself. */
+function WarmedLine({
+  thing: t,
+  alone,
+  onPut,
+  onTakeOut,
+}: {
+  readonly thing: Warmed;
+  readonly alone: WarmsTogether['alone'][number] | undefined;
+  readonly onPut: (change: Partial<Warmed>) => void;
+  readonly onTakeOut: () => void;
+}) {
+  const units = useDisplay((s) => s.units);
+  return (
+    <li className="border-base-300 border-b pb-2">
+      <div className="grid grid-cols-2 gap-x-5 gap-y-1 md:grid-cols-4">
+        <label className="flex flex-col">
+          <span className="quiet text-sm">{tr`What`}</span>
+          <input
+            className="input"
+            maxLength={40}
+            value={t.name}
+            onChange={(e) => {
+              onPut({ name: e.target.value });
+            }}
+          />
+        </label>
+        <SelectField
+          label={tr`Glass`}
+          value={t.glass}
+          onChange={(glass) => {
+            onPut({ glass });
+          }}
+        >
+          <GlassOptions value={t.glass} />
+        </SelectField>
+        <QuantityField
+          label={tr`Thick`}
+          kind="length"
+          value={t.thick}
+          within={LIMITS.laidThick}
+          nudge={0.001}
+          onCommit={(thick) => {
+            onPut({ thick });
+          }}
+        />
+        <SelectField
+          label={tr`It is a`}
+          value={t.body}
+          onChange={(body: Warmed['body']) => {
+            onPut({ body });
+          }}
+        >
+          {(Object.keys(BODIES) as Warmed['body'][]).map((b) => (
+            <option key={b} value={b}>
+              {BODIES[b]}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <p className="mt-1 leading-snug">
+        {alone && (
+          <>
+            {trNodes`By itself it bears ${(<b className="num">{printText(alone.rate, 'rate', units)}</b>)}, even in ${(<b className="num">{printDuration(alone.soak)}</b>)}`}
+            .{' '}
+            {alone.slumps && (
+              <span className="text-warning">
+                {tr`So hot it slumps on its shelf: pick it up cooler. `}
+              </span>
+            )}
+            {alone.brittle && (
+              <span className="text-warning">
+                {tr`So cold it cracks at the iron: pick it up hotter. `}
+              </span>
+            )}
+          </>
+        )}
+        <button type="button" className="btn btn-ghost btn-xs" onClick={onTakeOut}>
+          {tr`Take ${t.name || tr`it`} out`}
+        </button>
+      </p>
+    </li>
+  );
+}
 
 export function WarmView() {
   const units = useDisplay((s) => s.units);
@@ -89,85 +174,19 @@ export function WarmView() {
           </p>
         )}
         <ul className="mt-3 flex flex-col gap-3">
-          {things.map((t, i) => {
-            const alone = told?.alone[i];
-            return (
-              <li key={t.id} className="border-base-300 border-b pb-2">
-                <div className="grid grid-cols-2 gap-x-5 gap-y-1 md:grid-cols-4">
-                  <label className="flex flex-col">
-                    <span className="quiet text-sm">{tr`What`}</span>
-                    <input
-                      className="input"
-                      maxLength={40}
-                      value={t.name}
-                      onChange={(e) => {
-                        put(t.id, { name: e.target.value });
-                      }}
-                    />
-                  </label>
-                  <SelectField
-                    label={tr`Glass`}
-                    value={t.glass}
-                    onChange={(glass) => {
-                      put(t.id, { glass });
-                    }}
-                  >
-                    <GlassOptions value={t.glass} />
-                  </SelectField>
-                  <QuantityField
-                    label={tr`Thick`}
-                    kind="length"
-                    value={t.thick}
-                    within={LIMITS.laidThick}
-                    nudge={0.001}
-                    onCommit={(thick) => {
-                      put(t.id, { thick });
-                    }}
-                  />
-                  <SelectField
-                    label={tr`It is a`}
-                    value={t.body}
-                    onChange={(body: Warmed['body']) => {
-                      put(t.id, { body });
-                    }}
-                  >
-                    {(Object.keys(BODIES) as Warmed['body'][]).map((b) => (
-                      <option key={b} value={b}>
-                        {BODIES[b]}
-                      </option>
-                    ))}
-                  </SelectField>
-                </div>
-                <p className="mt-1 leading-snug">
-                  {alone && (
-                    <>
-                      {trNodes`By itself it bears ${(<b className="num">{printText(alone.rate, 'rate', units)}</b>)}, even in ${(<b className="num">{printDuration(alone.soak)}</b>)}`}
-                      .{' '}
-                      {alone.slumps && (
-                        <span className="text-warning">
-                          {tr`So hot it slumps on its shelf: pick it up cooler. `}
-                        </span>
-                      )}
-                      {alone.brittle && (
-                        <span className="text-warning">
-                          {tr`So cold it cracks at the iron: pick it up hotter. `}
-                        </span>
-                      )}
-                    </>
-                  )}
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs"
-                    onClick={() => {
-                      set({ things: things.filter((x) => x.id !== t.id) });
-                    }}
-                  >
-                    {tr`Take ${t.name || tr`it`} out`}
-                  </button>
-                </p>
-              </li>
-            );
-          })}
+          {things.map((t, i) => (
+            <WarmedLine
+              key={t.id}
+              thing={t}
+              alone={told?.alone[i]}
+              onPut={(change) => {
+                put(t.id, change);
+              }}
+              onTakeOut={() => {
+                set({ things: things.filter((x) => x.id !== t.id) });
+              }}
+            />
+          ))}
         </ul>
         <button
           type="button"

@@ -46,7 +46,7 @@ const place = async (user: UserEvent): Promise<void> => {
 
 describe('an order is not lost', () => {
   // New tumbler, helpers switched off or a crew chosen, heats placed: no steps were left.
-  it('when helpers are switched off before the heats are placed', async () => {
+  long('when helpers are switched off before the heats are placed', async () => {
     const user = await open(tumbler());
     const drafted = steps().length;
     await user.click(screen.getByLabelText('with helpers'));
@@ -75,7 +75,7 @@ describe('an order is not lost', () => {
     expect(kept()).toHaveLength(now + 1);
   });
 
-  it('when a part goes: the steps of the others stay theirs', async () => {
+  long('when a part goes: the steps of the others stay theirs', async () => {
     const candlestick = demoPiece('Harbour candlestick');
     const names = new Map(candlestick.parts.map((p) => [p.id, p.name]));
     const partOf = new Map(
@@ -151,7 +151,7 @@ describe('a step in hand', () => {
     expect(within(leaf).getByRole('alert')).toHaveTextContent(/given “999999”; allowed/);
   });
 
-  it('of a kind of our own keeps its name, and is offered in the shop', async () => {
+  long('of a kind of our own keeps its name, and is offered in the shop', async () => {
     const user = await open(demoPiece('Salt cellar'));
     await user.click(steps()[3] as HTMLElement);
     await user.selectOptions(screen.getByLabelText('Kind'), 'own');
@@ -172,23 +172,29 @@ describe('a step in hand', () => {
 });
 
 describe('variants', () => {
-  it('stand beside each other; drafted afresh the one in hand follows the form again', async () => {
-    const user = await open(demoPiece('Salt cellar'));
-    const drafted = steps().length;
-    await user.click(screen.getByRole('button', { name: 'Another variant, from this one' }));
-    await user.click(steps()[2] as HTMLElement);
-    await user.click(screen.getByRole('button', { name: 'Repeat step 3' }));
-    expect(onBoard().sequence?.variants.map((v) => v.steps.length)).toEqual([drafted, drafted + 1]);
-    await user.selectOptions(screen.getByLabelText('Variant'), 'As planned');
-    expect(steps()).toHaveLength(drafted);
-    await user.selectOptions(
-      screen.getByLabelText('Variant'),
-      onBoard().sequence?.variants[1]?.name ?? '',
-    );
-    expect(steps()).toHaveLength(drafted + 1);
-    await user.click(screen.getByRole('button', { name: 'Draft afresh' }));
-    expect(steps()).toHaveLength(drafted);
-  });
+  long(
+    'stand beside each other; drafted afresh the one in hand follows the form again',
+    async () => {
+      const user = await open(demoPiece('Salt cellar'));
+      const drafted = steps().length;
+      await user.click(screen.getByRole('button', { name: 'Another variant, from this one' }));
+      await user.click(steps()[2] as HTMLElement);
+      await user.click(screen.getByRole('button', { name: 'Repeat step 3' }));
+      expect(onBoard().sequence?.variants.map((v) => v.steps.length)).toEqual([
+        drafted,
+        drafted + 1,
+      ]);
+      await user.selectOptions(screen.getByLabelText('Variant'), 'As planned');
+      expect(steps()).toHaveLength(drafted);
+      await user.selectOptions(
+        screen.getByLabelText('Variant'),
+        onBoard().sequence?.variants[1]?.name ?? '',
+      );
+      expect(steps()).toHaveLength(drafted + 1);
+      await user.click(screen.getByRole('button', { name: 'Draft afresh' }));
+      expect(steps()).toHaveLength(drafted);
+    },
+  );
 
   it('orders of assembly are compared, and one is taken as a variant', async () => {
     const user = await open(demoPiece('Quay goblet'));
@@ -330,7 +336,7 @@ describe('the order leaves', () => {
 });
 
 describe('looking', () => {
-  it('closer shows more of each second, as far as it goes; further shows all', async () => {
+  long('closer shows more of each second, as far as it goes; further shows all', async () => {
     const user = await open(tumbler());
     const width = (): number =>
       Number(screen.getByRole('img', { name: /^The braid/ }).getAttribute('width'));

@@ -51,6 +51,94 @@ const ADDS: readonly {
 ];
 const MOST = 500;
 
+/** Lays every closed line of a drawing. */
+function takeSvg(file: File): void {
+  const { trouble } = useNotices.getState();
+  const big = tooBig(file, SVG_LIMIT, tr`Simplify the drawing.`);
+  if (big !== undefined) {
+    trouble(big);
+    return;
+  }
+  file.text().then(
+    (text) => {
+      try {
+        const lines = figureFromSvg(text, 0.1).filter((l) => l.length >= 3);
+        const closed = lines.filter((l) => areaOf(l.map(([x, y]) => ({ x, y }))) > 1e-7);
+        if (closed.length === 0) {
+          trouble(tr`This drawing has no shape that encloses anything: close its lines.`);
+          return;
+        }
+        changeKiln((k) => {
+          let next = k;
+          for (const l of closed)
+            next = {
+              ...next,
+              laid: [
+                ...next.laid,
+                {
+                  id: freshId(next),
+                  as: 'sheet',
+                  thickness: SHEET,
+                  shape: { kind: 'outline', points: l.map(([x, y]) => ({ x, y })) },
+                  x: 0,
+                  y: 0,
+                  turn: 0,
+                },
+              ],
+            };
+          return next;
+        });
+      } catch (error) {
+        trouble(sentenceOf(error));
+      }
+    },
+    (error: unknown) => {
+      trouble(sentenceOf(error));
+    },
+  );
+}
+
+/** What lies there, from the top down. */
+function LaidList({
+  laid,
+  looks,
+  names,
+  chosen,
+  onChoose,
+}: {
+  readonly laid: readonly PieceLaid[];
+  readonly looks: readonly string[];
+  readonly names: readonly string[];
+  readonly chosen: string | undefined;
+  readonly onChoose: (id: string) => void;
+}) {
+  return (
+    <ul>
+      {[...laid].reverse().map((l) => {
+        const i = laid.indexOf(l);
+        return (
+          <li key={l.id}>
+            <button
+              type="button"
+              className={`flex min-h-7 w-full items-center gap-2 text-left leading-tight ${l.id === chosen ? 'text-primary' : ''}`}
+              aria-pressed={l.id === chosen}
+              onClick={() => {
+                onChoose(l.id);
+              }}
+            >
+              <span
+                className="border-base-content/40 size-4 shrink-0 border"
+                style={{ background: looks[i] }}
+              />
+              {names[i]}
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
 export function AboveSheet() {
   const { document, glass, facts, derived } = usePiece();
   const units = useDisplay((s) => s.units);
@@ -79,51 +167,6 @@ export function AboveSheet() {
     const id = freshId(kiln);
     changeKiln((k) => ({ ...k, laid: [...k.laid, { id, x: 0, y: 0, turn: 0, ...l }] }));
     setChosen(id);
-  };
-  const takeSvg = (file: File): void => {
-    const { trouble } = useNotices.getState();
-    const big = tooBig(file, SVG_LIMIT, tr`Simplify the drawing.`);
-    if (big !== undefined) {
-      trouble(big);
-      return;
-    }
-    file.text().then(
-      (text) => {
-        try {
-          const lines = figureFromSvg(text, 0.1).filter((l) => l.length >= 3);
-          const closed = lines.filter((l) => areaOf(l.map(([x, y]) => ({ x, y }))) > 1e-7);
-          if (closed.length === 0) {
-            trouble(tr`This drawing has no shape that encloses anything: close its lines.`);
-            return;
-          }
-          changeKiln((k) => {
-            let next = k;
-            for (const l of closed)
-              next = {
-                ...next,
-                laid: [
-                  ...next.laid,
-                  {
-                    id: freshId(next),
-                    as: 'sheet',
-                    thickness: SHEET,
-                    shape: { kind: 'outline', points: l.map(([x, y]) => ({ x, y })) },
-                    x: 0,
-                    y: 0,
-                    turn: 0,
-                  },
-                ],
-              };
-            return next;
-          });
-        } catch (error) {
-          trouble(sentenceOf(error));
-        }
-      },
-      (error: unknown) => {
-        trouble(sentenceOf(error));
-      },
-    );
   };
   return (
     <div className="flex h-full flex-col lg:flex-row">
@@ -187,29 +230,13 @@ export function AboveSheet() {
           <p className="quiet mt-2 text-sm">{tr`Take something on the drawing, or in the list.`}</p>
         )}
         <h3 className="mt-3 text-lg">{tr`From the top down`}</h3>
-        <ul>
-          {[...kiln.laid].reverse().map((l) => {
-            const i = kiln.laid.indexOf(l);
-            return (
-              <li key={l.id}>
-                <button
-                  type="button"
-                  className={`flex min-h-7 w-full items-center gap-2 text-left leading-tight ${l.id === chosen ? 'text-primary' : ''}`}
-                  aria-pressed={l.id === chosen}
-                  onClick={() => {
-                    setChosen(l.id);
-                  }}
-                >
-                  <span
-                    className="border-base-content/40 size-4 shrink-0 border"
-                    style={{ background: looks[i] }}
-                  />
-                  {names[i]}
-                </button>
-              </li>
-            );
-          })}
-        </ul>
+        <LaidList
+          laid={kiln.laid}
+          looks={looks}
+          names={names}
+          chosen={chosen}
+          onChoose={setChosen}
+        />
         <div className="mt-2 grid grid-cols-2 gap-x-5">
           <QuantityField
             label={tr`Dams round it stand`}

@@ -23,12 +23,56 @@ interface Props {
   readonly onChoose: (id: string | undefined) => void;
 }
 
-export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
-  const { id, shape } = laid;
-  const lines = useRack((s) => s.rack).lines;
+/** How large it is cut. */
+function SizeOfLaid({ laid: { id, shape } }: { readonly laid: PieceLaid }) {
   const setShape = (next: PieceLaidShape): void => {
     changeLaid(id, { shape: next });
   };
+  return (
+    <>
+      {shape.kind === 'round' && (
+        <QuantityField
+          label={tr`Across`}
+          kind="length"
+          value={shape.across}
+          within={LIMITS.laidSize}
+          nudge={0.001}
+          onCommit={(across) => {
+            setShape({ ...shape, across });
+          }}
+        />
+      )}
+      {shape.kind === 'rect' && (
+        <>
+          <QuantityField
+            label={tr`Wide`}
+            kind="length"
+            value={shape.width}
+            within={LIMITS.laidSize}
+            nudge={0.001}
+            onCommit={(width) => {
+              setShape({ ...shape, width });
+            }}
+          />
+          <QuantityField
+            label={tr`Deep`}
+            kind="length"
+            value={shape.deep}
+            within={LIMITS.laidSize}
+            nudge={0.001}
+            onCommit={(deep) => {
+              setShape({ ...shape, deep });
+            }}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+/** Copied, laid higher or lower, taken away. */
+function LaidKeys({ kiln, laid, onChoose }: Omit<Props, 'glassName'>) {
+  const { id } = laid;
   const at = kiln.laid.findIndex((l) => l.id === id);
   const copyTo = (change: (l: PieceLaid) => PieceLaid): void => {
     const fresh = freshId(kiln);
@@ -41,6 +85,95 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
       return { ...k, laid: [...rest.slice(0, to), laid, ...rest.slice(to)] };
     });
   };
+  return (
+    <div className="mt-2 flex flex-wrap gap-1">
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        onClick={() => {
+          copyTo((l) => ({ ...l, x: Number((l.x + 0.01).toFixed(4)) }));
+        }}
+      >
+        {tr`Copy`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        onClick={() => {
+          copyTo((l) => ({ ...l, x: -l.x, turn: -l.turn, mirrored: l.mirrored !== true }));
+        }}
+      >
+        {tr`Copy, mirrored`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        disabled={kiln.laid.length + 5 > 500}
+        onClick={() => {
+          changeKiln((k) => {
+            let next = k;
+            for (let i = 1; i < 6; i += 1) {
+              const a = (i * Math.PI) / 3;
+              const [c, s] = [Math.cos(a), Math.sin(a)];
+              next = {
+                ...next,
+                laid: [
+                  ...next.laid,
+                  {
+                    ...laid,
+                    id: freshId(next),
+                    x: Number((laid.x * c - laid.y * s).toFixed(4)),
+                    y: Number((laid.x * s + laid.y * c).toFixed(4)),
+                    turn: Number(
+                      (((laid.turn + a + Math.PI) % (2 * Math.PI)) - Math.PI).toFixed(5),
+                    ),
+                  },
+                ],
+              };
+            }
+            return next;
+          });
+        }}
+      >
+        {tr`Six round the middle`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        disabled={at >= kiln.laid.length - 1}
+        onClick={() => {
+          moveTo(at + 1);
+        }}
+      >
+        {tr`Lay higher`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        disabled={at <= 0}
+        onClick={() => {
+          moveTo(at - 1);
+        }}
+      >
+        {tr`Lay lower`}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline btn-xs"
+        onClick={() => {
+          changeKiln((k) => ({ ...k, laid: k.laid.filter((l) => l.id !== id) }));
+          onChoose(undefined);
+        }}
+      >
+        {tr`Take away`}
+      </button>
+    </div>
+  );
+}
+
+export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
+  const { id } = laid;
+  const lines = useRack((s) => s.rack).lines;
   return (
     <fieldset className="fieldset mt-2">
       <legend className="font-display text-xl font-semibold">{tr`In hand`}</legend>
@@ -85,42 +218,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
             changeLaid(id, { thickness });
           }}
         />
-        {shape.kind === 'round' && (
-          <QuantityField
-            label={tr`Across`}
-            kind="length"
-            value={shape.across}
-            within={LIMITS.laidSize}
-            nudge={0.001}
-            onCommit={(across) => {
-              setShape({ ...shape, across });
-            }}
-          />
-        )}
-        {shape.kind === 'rect' && (
-          <>
-            <QuantityField
-              label={tr`Wide`}
-              kind="length"
-              value={shape.width}
-              within={LIMITS.laidSize}
-              nudge={0.001}
-              onCommit={(width) => {
-                setShape({ ...shape, width });
-              }}
-            />
-            <QuantityField
-              label={tr`Deep`}
-              kind="length"
-              value={shape.deep}
-              within={LIMITS.laidSize}
-              nudge={0.001}
-              onCommit={(deep) => {
-                setShape({ ...shape, deep });
-              }}
-            />
-          </>
-        )}
+        <SizeOfLaid laid={laid} />
         <QuantityField
           label={tr`To the right`}
           kind="length"
@@ -151,88 +249,7 @@ export function LaidFields({ kiln, laid, glassName, onChoose }: Props) {
           }}
         />
       </div>
-      <div className="mt-2 flex flex-wrap gap-1">
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          onClick={() => {
-            copyTo((l) => ({ ...l, x: Number((l.x + 0.01).toFixed(4)) }));
-          }}
-        >
-          {tr`Copy`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          onClick={() => {
-            copyTo((l) => ({ ...l, x: -l.x, turn: -l.turn, mirrored: l.mirrored !== true }));
-          }}
-        >
-          {tr`Copy, mirrored`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          disabled={kiln.laid.length + 5 > 500}
-          onClick={() => {
-            changeKiln((k) => {
-              let next = k;
-              for (let i = 1; i < 6; i += 1) {
-                const a = (i * Math.PI) / 3;
-                const [c, s] = [Math.cos(a), Math.sin(a)];
-                next = {
-                  ...next,
-                  laid: [
-                    ...next.laid,
-                    {
-                      ...laid,
-                      id: freshId(next),
-                      x: Number((laid.x * c - laid.y * s).toFixed(4)),
-                      y: Number((laid.x * s + laid.y * c).toFixed(4)),
-                      turn: Number(
-                        (((laid.turn + a + Math.PI) % (2 * Math.PI)) - Math.PI).toFixed(5),
-                      ),
-                    },
-                  ],
-                };
-              }
-              return next;
-            });
-          }}
-        >
-          {tr`Six round the middle`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          disabled={at >= kiln.laid.length - 1}
-          onClick={() => {
-            moveTo(at + 1);
-          }}
-        >
-          {tr`Lay higher`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          disabled={at <= 0}
-          onClick={() => {
-            moveTo(at - 1);
-          }}
-        >
-          {tr`Lay lower`}
-        </button>
-        <button
-          type="button"
-          className="btn btn-outline btn-xs"
-          onClick={() => {
-            changeKiln((k) => ({ ...k, laid: k.laid.filter((l) => l.id !== id) }));
-            onChoose(undefined);
-          }}
-        >
-          {tr`Take away`}
-        </button>
-      </div>
+      <LaidKeys kiln={kiln} laid={laid} onChoose={onChoose} />
     </fieldset>
   );
 }

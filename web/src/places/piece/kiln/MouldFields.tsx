@@ -31,12 +31,128 @@ const put = (mould: PieceMould): void => {
   changeKiln((k) => ({ ...k, mould }));
 };
 
-export function MouldFields({ mould }: { readonly mould: PieceMould }) {
+/** A drawn mould, place by place. */
+function MouldProfile({ mould }: { readonly mould: PieceMould }) {
+  const { points = [] } = mould;
+  return (
+    <table className="mt-2 w-full">
+      <caption className="sr-only">{tr`The mould’s profile`}</caption>
+      <thead>
+        <tr>
+          <th scope="col" className="quiet text-left text-sm font-normal">{tr`out`}</th>
+          <th scope="col" className="quiet text-left text-sm font-normal">{tr`deep`}</th>
+          <th scope="col">
+            <span className="sr-only">{tr`Change`}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {points.map((p, i) => (
+          <tr key={i}>
+            <td>
+              <QuantityField
+                bare
+                label={tr`Place ${i + 1}, out`}
+                kind="length"
+                value={p.out}
+                within={LIMITS.radius}
+                onCommit={(out) => {
+                  put({
+                    ...mould,
+                    points: points.map((q, k) => (k === i ? { ...q, out } : q)),
+                  });
+                }}
+              />
+            </td>
+            <td>
+              <QuantityField
+                bare
+                label={tr`Place ${i + 1}, deep`}
+                kind="length"
+                value={p.deep}
+                within={LIMITS.mouldDepth}
+                onCommit={(to) => {
+                  const next = points.map((q, k) => (k === i ? { ...q, deep: to } : q));
+                  put({
+                    ...mould,
+                    points: next,
+                    deep: Math.max(0.002, ...next.map((q) => q.deep)),
+                  });
+                }}
+              />
+            </td>
+            <td className="text-right">
+              <button
+                type="button"
+                className="btn btn-ghost btn-xs"
+                aria-label={tr`A place after place ${i + 1}`}
+                disabled={i >= points.length - 1 || points.length >= 60}
+                onClick={() => {
+                  const q = points[i + 1] ?? p;
+                  put({
+                    ...mould,
+                    points: [
+                      ...points.slice(0, i + 1),
+                      { out: (p.out + q.out) / 2, deep: (p.deep + q.deep) / 2 },
+                      ...points.slice(i + 1),
+                    ],
+                  });
+                }}
+              >
+                +
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost btn-xs"
+                aria-label={tr`Take place ${i + 1} out`}
+                disabled={points.length <= 2}
+                onClick={() => {
+                  put({ ...mould, points: points.filter((_, k) => k !== i) });
+                }}
+              >
+                −
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What is laid for a wall: sheets, and how far across. */
+function ForAWall({ mould }: { readonly mould: PieceMould }) {
   const units = useDisplay((s) => s.units);
   const [wall, setWall] = useState(2 * SHEET);
-  const { kind, across, deep, flat, points = [] } = mould;
   const wanted = sheetFor(mould, wall);
   const mm = (v: number): string => printText(v, 'length', units);
+  return (
+    <div className="mt-2">
+      <QuantityField
+        label={tr`For a wall of`}
+        kind="length"
+        value={wall}
+        within={LIMITS.laidThick}
+        onCommit={setWall}
+      />
+      <p className="mt-1 leading-snug">
+        {trNodes`lay ${(<b className="num">{String(Math.max(1, Math.round(wanted.thick[1] / SHEET)))}</b>)} sheets, ${(<b className="num">{mm(wanted.across[1])}</b>)} across where the rim slides in; ${(<b className="num">{mm(wanted.thick[0])}</b>)} thick and ${(<b className="num">{mm(wanted.across[0])}</b>)} across where it is held. `}
+        <button
+          type="button"
+          className="btn btn-outline btn-xs"
+          onClick={() => {
+            layFor(wanted.across[1], Math.max(1, Math.round(wanted.thick[1] / SHEET)));
+          }}
+        >
+          {tr`Lay it so`}
+        </button>
+      </p>
+    </div>
+  );
+}
+
+export function MouldFields({ mould }: { readonly mould: PieceMould }) {
+  const { kind, across, deep, flat, points = [] } = mould;
   return (
     <fieldset className="fieldset mt-3">
       <legend className="font-display text-xl font-semibold">{tr`Its mould`}</legend>
@@ -103,113 +219,8 @@ export function MouldFields({ mould }: { readonly mould: PieceMould }) {
           />
         )}
       </div>
-      {kind === 'drawn' && (
-        <table className="mt-2 w-full">
-          <caption className="sr-only">{tr`The mould’s profile`}</caption>
-          <thead>
-            <tr>
-              <th scope="col" className="quiet text-left text-sm font-normal">{tr`out`}</th>
-              <th scope="col" className="quiet text-left text-sm font-normal">{tr`deep`}</th>
-              <th scope="col">
-                <span className="sr-only">{tr`Change`}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {points.map((p, i) => (
-              <tr key={i}>
-                <td>
-                  <QuantityField
-                    bare
-                    label={tr`Place ${i + 1}, out`}
-                    kind="length"
-                    value={p.out}
-                    within={LIMITS.radius}
-                    onCommit={(out) => {
-                      put({
-                        ...mould,
-                        points: points.map((q, k) => (k === i ? { ...q, out } : q)),
-                      });
-                    }}
-                  />
-                </td>
-                <td>
-                  <QuantityField
-                    bare
-                    label={tr`Place ${i + 1}, deep`}
-                    kind="length"
-                    value={p.deep}
-                    within={LIMITS.mouldDepth}
-                    onCommit={(to) => {
-                      const next = points.map((q, k) => (k === i ? { ...q, deep: to } : q));
-                      put({
-                        ...mould,
-                        points: next,
-                        deep: Math.max(0.002, ...next.map((q) => q.deep)),
-                      });
-                    }}
-                  />
-                </td>
-                <td className="text-right">
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs"
-                    aria-label={tr`A place after place ${i + 1}`}
-                    disabled={i >= points.length - 1 || points.length >= 60}
-                    onClick={() => {
-                      const q = points[i + 1] ?? p;
-                      put({
-                        ...mould,
-                        points: [
-                          ...points.slice(0, i + 1),
-                          { out: (p.out + q.out) / 2, deep: (p.deep + q.deep) / 2 },
-                          ...points.slice(i + 1),
-                        ],
-                      });
-                    }}
-                  >
-                    +
-                  </button>
-                  <button
-                    type="button"
-                    className="btn btn-ghost btn-xs"
-                    aria-label={tr`Take place ${i + 1} out`}
-                    disabled={points.length <= 2}
-                    onClick={() => {
-                      put({ ...mould, points: points.filter((_, k) => k !== i) });
-                    }}
-                  >
-                    −
-                  </button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      {kind !== 'drape' && (
-        <div className="mt-2">
-          <QuantityField
-            label={tr`For a wall of`}
-            kind="length"
-            value={wall}
-            within={LIMITS.laidThick}
-            onCommit={setWall}
-          />
-          <p className="mt-1 leading-snug">
-            {trNodes`lay ${(<b className="num">{String(Math.max(1, Math.round(wanted.thick[1] / SHEET)))}</b>)} sheets, ${(<b className="num">{mm(wanted.across[1])}</b>)} across where the rim slides in; ${(<b className="num">{mm(wanted.thick[0])}</b>)} thick and ${(<b className="num">{mm(wanted.across[0])}</b>)} across where it is held. `}
-            <button
-              type="button"
-              className="btn btn-outline btn-xs"
-              onClick={() => {
-                layFor(wanted.across[1], Math.max(1, Math.round(wanted.thick[1] / SHEET)));
-              }}
-            >
-              {tr`Lay it so`}
-            </button>
-          </p>
-        </div>
-      )}
+      {kind === 'drawn' && <MouldProfile mould={mould} />}
+      {kind !== 'drape' && <ForAWall mould={mould} />}
     </fieldset>
   );
 }

@@ -35,8 +35,74 @@ const FIRST = {
   twist: 30 * DEGREE,
 } as const;
 
+/** Ribs of a dip mould, where it is dipped. */
+function RibFields({
+  cane,
+  final,
+  set,
+}: {
+  readonly cane: PieceCane;
+  readonly final: { readonly length: number; readonly diameter: number };
+  readonly set: (change: Partial<PieceCane>) => void;
+}) {
+  const { carried } = usePiece();
+  const units = useDisplay((s) => s.units);
+  const text = (v: number): string => printText(v, 'length', units);
+  return (
+    <>
+      <h2 className="mt-4 text-lg">{tr`Ribs of a dip mould`}</h2>
+      {cane.rib ? (
+        <>
+          <div className="grid grid-cols-3 gap-x-4">
+            <CountField
+              label={tr`Ribs`}
+              value={cane.rib.count}
+              within={LIMITS.ribs}
+              onCommit={(count) => {
+                set({ rib: { count, rise: cane.rib?.rise ?? 0.002 } });
+              }}
+            />
+            <QuantityField
+              label={tr`They rise`}
+              kind="length"
+              value={cane.rib.rise}
+              within={LIMITS.ribRise}
+              nudge={TENTH}
+              onCommit={(rise) => {
+                set({ rib: { count: cane.rib?.count ?? 12, rise } });
+              }}
+            />
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm self-end"
+              onClick={() => {
+                const plain = { ...cane };
+                delete plain.rib;
+                changePiece({ cane: plain });
+              }}
+            >
+              {tr`No ribs`}
+            </button>
+          </div>
+          <Ribs rib={cane.rib} bubble={cane.bubble} final={final} carried={carried} text={text} />
+        </>
+      ) : (
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-1"
+          onClick={() => {
+            set({ rib: { count: 12, rise: 0.002 } });
+          }}
+        >
+          {tr`Dip it in a ribbed mould`}
+        </button>
+      )}
+    </>
+  );
+}
+
 export function CaneLeaf() {
-  const { document, last, carried } = usePiece();
+  const { document, last } = usePiece();
   const chosen = useBoard((s) => s.part);
   const units = useDisplay((s) => s.units);
   const part = last?.parts[Math.min(chosen, last.parts.length - 1)];
@@ -160,53 +226,7 @@ export function CaneLeaf() {
           </span>
         )}
       </p>
-      <h2 className="mt-4 text-lg">{tr`Ribs of a dip mould`}</h2>
-      {cane.rib ? (
-        <>
-          <div className="grid grid-cols-3 gap-x-4">
-            <CountField
-              label={tr`Ribs`}
-              value={cane.rib.count}
-              within={LIMITS.ribs}
-              onCommit={(count) => {
-                set({ rib: { count, rise: cane.rib?.rise ?? 0.002 } });
-              }}
-            />
-            <QuantityField
-              label={tr`They rise`}
-              kind="length"
-              value={cane.rib.rise}
-              within={LIMITS.ribRise}
-              nudge={TENTH}
-              onCommit={(rise) => {
-                set({ rib: { count: cane.rib?.count ?? 12, rise } });
-              }}
-            />
-            <button
-              type="button"
-              className="btn btn-ghost btn-sm self-end"
-              onClick={() => {
-                const plain = { ...cane };
-                delete plain.rib;
-                changePiece({ cane: plain });
-              }}
-            >
-              {tr`No ribs`}
-            </button>
-          </div>
-          <Ribs rib={cane.rib} bubble={cane.bubble} final={final} carried={carried} text={text} />
-        </>
-      ) : (
-        <button
-          type="button"
-          className="btn btn-outline btn-sm mt-1"
-          onClick={() => {
-            set({ rib: { count: 12, rise: 0.002 } });
-          }}
-        >
-          {tr`Dip it in a ribbed mould`}
-        </button>
-      )}
+      <RibFields cane={cane} final={final} set={set} />
       <p className="quiet mt-4 text-sm leading-snug">{tr`Chord geometry and conservation of glass. Canes must fit the glass they lie on: same expansion, tested.`}</p>
     </>
   );

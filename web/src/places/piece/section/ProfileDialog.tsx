@@ -24,6 +24,89 @@ type Source =
 /** A line this near to its own axis at x = 0 was drawn about it, units. */
 const ABOUT_ZERO = 0.5;
 
+type LineReading = ProfileReading & { readonly line: number };
+
+/** Which line of a drawing, how large, about which axis, with what wall. */
+function SvgFields({
+  drawing,
+  reading,
+  set,
+  tall,
+}: {
+  readonly drawing: SvgDrawing;
+  readonly reading: LineReading;
+  readonly set: (change: Partial<LineReading>) => void;
+  readonly tall: number | undefined;
+}) {
+  const { line } = reading;
+  return (
+    <div className="mt-3 flex gap-6">
+      <Preview
+        drawing={drawing}
+        chosen={line}
+        onChoose={(i) => {
+          set({ line: i });
+        }}
+      />
+      <div className="flex flex-1 flex-col gap-2">
+        <div className="grid grid-cols-2 gap-x-4">
+          {tall !== undefined && tall > 0 && (
+            <QuantityField
+              label={tr`So tall`}
+              kind="length"
+              value={tall}
+              min={0.001}
+              max={2}
+              onCommit={(wanted) => {
+                set({ mmPerUnit: (reading.mmPerUnit * wanted) / tall });
+              }}
+            />
+          )}
+          <QuantityField
+            label={tr`One unit is`}
+            kind="length"
+            value={reading.mmPerUnit / 1e3}
+            min={1e-6}
+            max={1}
+            onCommit={(v) => {
+              set({ mmPerUnit: v * 1e3 });
+            }}
+          />
+        </div>
+        <Choice
+          legend={tr`The axis runs`}
+          value={reading.axis}
+          options={[
+            { value: 'left', label: tr`at its left edge` },
+            { value: 'right', label: tr`at its right edge` },
+            { value: 'zero', label: tr`at x = 0` },
+          ]}
+          onChange={(axis) => {
+            set({ axis });
+          }}
+        />
+        {drawing.lines[line]?.walls === undefined && (
+          <div className="w-32">
+            <QuantityField
+              label={tr`Wall all over`}
+              kind="length"
+              value={reading.wall}
+              within={LIMITS.wall}
+              nudge={1e-4}
+              onCommit={(wall) => {
+                set({ wall });
+              }}
+            />
+          </div>
+        )}
+        {drawing.leftOut.length > 0 && (
+          <p className="quiet text-sm">{tr`Left out: ${drawing.leftOut.join(', ')}. Only lines are taken.`}</p>
+        )}
+      </div>
+    </div>
+  );
+}
+
 export function ProfileDialog({
   part,
   onClose,
@@ -37,7 +120,7 @@ export function ProfileDialog({
   const name = document.parts[part]?.name ?? '';
   const [source, setSource] = useState<Source>();
   const [failure, setFailure] = useState<string>();
-  const [reading, set] = useFields<ProfileReading & { readonly line: number }>({
+  const [reading, set] = useFields<LineReading>({
     line: 0,
     mmPerUnit: 1,
     axis: 'left',
@@ -159,70 +242,7 @@ export function ProfileDialog({
         </p>
       )}
       {source?.kind === 'svg' && (
-        <div className="mt-3 flex gap-6">
-          <Preview
-            drawing={source.drawing}
-            chosen={line}
-            onChoose={(i) => {
-              set({ line: i });
-            }}
-          />
-          <div className="flex flex-1 flex-col gap-2">
-            <div className="grid grid-cols-2 gap-x-4">
-              {tall !== undefined && tall > 0 && (
-                <QuantityField
-                  label={tr`So tall`}
-                  kind="length"
-                  value={tall}
-                  min={0.001}
-                  max={2}
-                  onCommit={(wanted) => {
-                    set({ mmPerUnit: (reading.mmPerUnit * wanted) / tall });
-                  }}
-                />
-              )}
-              <QuantityField
-                label={tr`One unit is`}
-                kind="length"
-                value={reading.mmPerUnit / 1e3}
-                min={1e-6}
-                max={1}
-                onCommit={(v) => {
-                  set({ mmPerUnit: v * 1e3 });
-                }}
-              />
-            </div>
-            <Choice
-              legend={tr`The axis runs`}
-              value={reading.axis}
-              options={[
-                { value: 'left', label: tr`at its left edge` },
-                { value: 'right', label: tr`at its right edge` },
-                { value: 'zero', label: tr`at x = 0` },
-              ]}
-              onChange={(axis) => {
-                set({ axis });
-              }}
-            />
-            {source.drawing.lines[line]?.walls === undefined && (
-              <div className="w-32">
-                <QuantityField
-                  label={tr`Wall all over`}
-                  kind="length"
-                  value={reading.wall}
-                  within={LIMITS.wall}
-                  nudge={1e-4}
-                  onCommit={(wall) => {
-                    set({ wall });
-                  }}
-                />
-              </div>
-            )}
-            {source.drawing.leftOut.length > 0 && (
-              <p className="quiet text-sm">{tr`Left out: ${source.drawing.leftOut.join(', ')}. Only lines are taken.`}</p>
-            )}
-          </div>
-        </div>
+        <SvgFields drawing={source.drawing} reading={reading} set={set} tall={tall} />
       )}
       {read.points && form?.ok === true && (
         <p className="mt-3">

@@ -57,43 +57,46 @@ describe('at the furnace', () => {
     expect(grams() / bare).toBeCloseTo(1.5, 2);
   });
 
-  it('weigh-ins of one hand teach its layer, a wild one is set aside, and all can be forgotten', async () => {
-    const user = await open(fresh('bowl'), 'Make');
-    const who = screen.getByLabelText('Who gathers (role)');
-    const call = async (name: string): Promise<void> => {
-      await user.clear(who);
-      await user.type(who, name);
-    };
-    await call('apprentice');
-    const layer = (): string => screen.getByRole('button', { name: /^One layer/ }).textContent;
-    const before = layer();
-    const weigh = async (grams: string): Promise<void> => {
-      await typeInto(user, screen.getByLabelText(/^Glass on the iron/), grams);
-      await user.click(screen.getByRole('button', { name: 'Log it' }));
-      await waitFor(() => {
-        expect(screen.getByRole('button', { name: 'Log it' })).toBeDisabled();
-      });
-    };
-    for (const grams of ['240', '250', '244']) await weigh(grams);
-    expect(
-      await screen.findByText(/layers on this iron, in this glass, come out/),
-    ).toHaveTextContent('from 3 weigh-ins');
-    const learned = layer();
-    expect(learned).not.toBe(before);
-    await weigh('900');
-    expect(await screen.findByText(/1 of them too wild to count/)).toBeVisible();
-    expect(layer()).toBe(learned);
-    // Another hand has learned nothing from it.
-    await call('assistant');
-    expect(layer()).toBe(before);
-    await call('apprentice');
-    expect(layer()).toBe(learned);
-    await user.click(screen.getByRole('button', { name: 'Forget what was learned' }));
-    await waitFor(() => {
+  long(
+    'weigh-ins of one hand teach its layer, a wild one is set aside, and all can be forgotten',
+    async () => {
+      const user = await open(fresh('bowl'), 'Make');
+      const who = screen.getByLabelText('Who gathers (role)');
+      const call = async (name: string): Promise<void> => {
+        await user.clear(who);
+        await user.type(who, name);
+      };
+      await call('apprentice');
+      const layer = (): string => screen.getByRole('button', { name: /^One layer/ }).textContent;
+      const before = layer();
+      const weigh = async (grams: string): Promise<void> => {
+        await typeInto(user, screen.getByLabelText(/^Glass on the iron/), grams);
+        await user.click(screen.getByRole('button', { name: 'Log it' }));
+        await waitFor(() => {
+          expect(screen.getByRole('button', { name: 'Log it' })).toBeDisabled();
+        });
+      };
+      for (const grams of ['240', '250', '244']) await weigh(grams);
+      expect(
+        await screen.findByText(/layers on this iron, in this glass, come out/),
+      ).toHaveTextContent('from 3 weigh-ins');
+      const learned = layer();
+      expect(learned).not.toBe(before);
+      await weigh('900');
+      expect(await screen.findByText(/1 of them too wild to count/)).toBeVisible();
+      expect(layer()).toBe(learned);
+      // Another hand has learned nothing from it.
+      await call('assistant');
       expect(layer()).toBe(before);
-    });
-    expect(screen.getAllByText(/reset/)).toHaveLength(4);
-  });
+      await call('apprentice');
+      expect(layer()).toBe(learned);
+      await user.click(screen.getByRole('button', { name: 'Forget what was learned' }));
+      await waitFor(() => {
+        expect(layer()).toBe(before);
+      });
+      expect(screen.getAllByText(/reset/)).toHaveLength(4);
+    },
+  );
 
   it('another pipe changes the plan; the torch asks other things', async () => {
     const user = await open(fresh('tumbler'), 'Make');

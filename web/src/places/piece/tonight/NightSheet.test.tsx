@@ -35,7 +35,7 @@ const slowOf = (s: Schedule): string => {
 const NAMES = ['Salt cellar', 'Oil cruet', 'Harbour float'];
 
 describe('one night a piece', () => {
-  it.each(NAMES)('%s: Night, band and card agree with the simulation', async (name) => {
+  long.each(NAMES)('%s: Night, band and card agree with the simulation', async (name) => {
     const night = nightOf(name);
     const { firing } = demoPiece(name);
     const door = clockWords(firing.lastIn, night.total.value);
@@ -111,7 +111,7 @@ describe('what is set in the Night sheet', () => {
     );
   });
 
-  it('a hold at which it sags, or takes days to relax, is said', async () => {
+  long('a hold at which it sags, or takes days to relax, is said', async () => {
     const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await typeInto(user, screen.getByLabelText(/^Hold at/), '640 C');
     expect(
@@ -144,31 +144,37 @@ describe('below the curve', () => {
     return opened;
   };
 
-  it('practices are compared, and a recipe of the shop’s is judged, told what to do, and kept', async () => {
-    const { user } = await openTab('Quay goblet', 'Compare');
-    const compared = await screen.findByRole('region', { name: 'Compared' });
-    await waitFor(
-      () => {
-        expect(within(compared).queryAllByText('working …')).toHaveLength(0);
-      },
-      { timeout: 60_000 },
-    );
-    expect(within(compared).getByRole('row', { name: /Held at 925 °F/ })).toHaveTextContent('kWh');
-    await user.click(within(compared).getByRole('button', { name: 'A recipe of ours' }));
-    await user.type(within(compared).getByLabelText('Called'), 'Grandmother’s');
-    // What comes first is tonight's own programme; a hasty fall is typed over it.
-    await typeInto(user, within(compared).getAllByLabelText(/^At/)[1] as HTMLElement, '200 C/h');
-    await user.click(within(compared).getByRole('button', { name: 'Keep it' }));
-    expect(await screen.findByText(/is kept with the shop’s recipes/)).toBeVisible();
-    const row = await within(compared).findByRole('row', { name: /Grandmother’s/ });
-    await waitFor(
-      () => {
-        expect(row).toHaveTextContent(/(Watch|No)\. It keeps/);
-      },
-      { timeout: 60_000 },
-    );
-    expect(row).toHaveTextContent('Fall slower');
-  }, 120_000);
+  long(
+    'practices are compared, and a recipe of the shop’s is judged, told what to do, and kept',
+    async () => {
+      const { user } = await openTab('Quay goblet', 'Compare');
+      const compared = await screen.findByRole('region', { name: 'Compared' });
+      await waitFor(
+        () => {
+          expect(within(compared).queryAllByText('working …')).toHaveLength(0);
+        },
+        { timeout: 60_000 },
+      );
+      expect(within(compared).getByRole('row', { name: /Held at 925 °F/ })).toHaveTextContent(
+        'kWh',
+      );
+      await user.click(within(compared).getByRole('button', { name: 'A recipe of ours' }));
+      await user.type(within(compared).getByLabelText('Called'), 'Grandmother’s');
+      // What comes first is tonight's own programme; a hasty fall is typed over it.
+      await typeInto(user, within(compared).getAllByLabelText(/^At/)[1] as HTMLElement, '200 C/h');
+      await user.click(within(compared).getByRole('button', { name: 'Keep it' }));
+      expect(await screen.findByText(/is kept with the shop’s recipes/)).toBeVisible();
+      const row = await within(compared).findByRole('row', { name: /Grandmother’s/ });
+      await waitFor(
+        () => {
+          expect(row).toHaveTextContent(/(Watch|No)\. It keeps/);
+        },
+        { timeout: 60_000 },
+      );
+      expect(row).toHaveTextContent('Fall slower');
+    },
+    120_000,
+  );
 
   it('what happened is judged: the power off, the door open, a logger’s table in °F, no table at all', async () => {
     const { user } = await openTab('Tide-pool bowl', 'Accidents');
