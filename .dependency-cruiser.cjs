@@ -21,7 +21,7 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^core/',
-        pathNot: ['\\.test\\.tsx?$', '^core/src/anneal/section/(mesh|loops)\\.ts$'],
+        pathNot: ['\\.test\\.tsx?$', '^core/src/night/section/(mesh|loops)\\.ts$'],
       },
       to: { path: 'node_modules/' },
     },

@@ -18,12 +18,12 @@ import {
   type Attempt,
   type WantedPiece,
 } from '@zanfirico/core';
-import { deviceKeeper } from '../server/src/devices/keeper';
-import { startStandIns } from '../server/src/devices/standIns';
+import { deviceKeeper } from '../server/src/boxes/keeper';
+import { startStandIns } from '../server/src/boxes/standIns';
 import { demoPieces } from '../server/src/demo/demoPieces';
 import { openDatabase } from '../server/src/store/database';
-import { deviceStore } from '../server/src/store/deviceStore';
-import { potNow } from '../web/src/pots/potNow';
+import { deviceStore } from '../server/src/boxes/deviceStore';
+import { potNow } from '../web/src/pot/potNow';
 import { median, type Row } from './rows';
 
 const DEVICES = 20;

@@ -24,7 +24,7 @@ const LONGER = {
     'actions that stay the same object over one gesture',
   'web/src/places/piece/section/useSectionActions.ts a function without a name':
     'the same: a table of actions',
-  'web/src/wanted/useDaysPlan.ts useDaysPlan': 'what the days are asked with, gathered once',
+  'web/src/orders/useDaysPlan.ts useDaysPlan': 'what the days are asked with, gathered once',
 };
 /** Names a barrel may show. */
 const MOST_NAMES = 60;

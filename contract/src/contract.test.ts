@@ -11,10 +11,10 @@ import {
 } from '@zanfirico/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { PieceSchema } from './piece';
+import { PieceSchema } from './piece/piece';
 import { QUANTITY_LIMITS } from './limits';
-import { RackEntrySchema } from './rackEntry';
-import { ShopSchema } from './shop';
+import { RackEntrySchema } from './rack/rackEntry';
+import { ShopSchema } from './shop/shop';
 
 const choices = (schema: { anyOf: { const?: unknown }[] }): unknown[] =>
   schema.anyOf.map((s) => s.const);

@@ -1,7 +1,7 @@
 // Limits: each a range, and the schemas hold the very same.
 import { LIMITS, ANNEALER_LIMITS, QUANTITY_LIMITS } from './limits';
-import { PieceSchema } from './piece';
-import { ShopSchema } from './shop';
+import { PieceSchema } from './piece/piece';
+import { ShopSchema } from './shop/shop';
 
 describe('limits', () => {
   it.each(Object.entries({ ...LIMITS, ...ANNEALER_LIMITS, ...QUANTITY_LIMITS }))(

@@ -2,12 +2,12 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { ClipSchema } from './clip';
-import { ClassSchema } from './lesson';
-import { MakingSchema } from './making';
-import { PieceSchema } from './piece';
-import { RackEntrySchema } from './rackEntry';
-import { ShopSchema } from './shop';
+import { ClipSchema } from './piece/clip';
+import { ClassSchema } from './class/lesson';
+import { MakingSchema } from './making/making';
+import { PieceSchema } from './piece/piece';
+import { RackEntrySchema } from './rack/rackEntry';
+import { ShopSchema } from './shop/shop';
 
 const folder = resolve(dirname(fileURLToPath(import.meta.url)), '../../docs/schemas');
 mkdirSync(folder, { recursive: true });

@@ -1,9 +1,9 @@
 // What crosses the wire between web and server.
 import { Type, type Static } from '@sinclair/typebox';
-import { PieceSchema, type PieceDocument } from './piece';
-import type { PieceUse } from './rackEntry';
-import { ShopSchema, type ShopDocument } from './shop';
-import { tagWord } from './tags';
+import { PieceSchema, type PieceDocument } from './piece/piece';
+import type { PieceUse } from './rack/rackEntry';
+import { ShopSchema, type ShopDocument } from './shop/shop';
+import { tagWord } from './piece/tags';
 import { glassId, oneOf, strict } from './words';
 
 /** Body of "save a new piece". */

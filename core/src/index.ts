@@ -1,6 +1,6 @@
 // The public face of the core: the glass science and the planning.
-export { PRACTICES, type Practice } from './anneal/practice';
-export type { Schedule } from './anneal/scheduleInput';
+export { PRACTICES, type Practice } from './night/practice';
+export type { Schedule } from './night/scheduleInput';
 export {
   billetFor,
   canesRound,
@@ -105,10 +105,10 @@ export {
   thickenSeveral,
 } from './edits/severalPoints';
 export { copiedSteps, moveSteps, pasteSteps, removeSteps } from './edits/severalSteps';
-export { acrossProblem, cutOf, RAYS, type Across } from './shape/across';
-export { CUTS, cutFor, presetOf, type CutPreset } from './shape/cutPresets';
-export type { WallHole as WallHole } from './shape/holes';
-export { widestAt } from './shape/widestAt';
+export { acrossProblem, cutOf, RAYS, type Across } from './form/across';
+export { CUTS, cutFor, presetOf, type CutPreset } from './form/cutPresets';
+export type { WallHole as WallHole } from './form/holes';
+export { widestAt } from './form/widestAt';
 export {
   bodyOf,
   bodyShells,
@@ -134,9 +134,9 @@ export { readPart, type Part } from './piece/part';
 export { readBit, type BitInput } from './piece/bits';
 export type { Remark } from './piece/joins';
 export type { Whole } from './piece/whole';
-export type { Bit, BitPlace, BitShape } from './shape/bit';
-export { bitMesh } from './shape/bitMesh';
-export { silhouettes, type Silhouette } from './shape/silhouette';
+export type { Bit, BitPlace, BitShape } from './form/bit';
+export { bitMesh } from './form/bitMesh';
+export { silhouettes, type Silhouette } from './form/silhouette';
 export {
   LEAST_POINTS,
   LEAST_WALL,
@@ -144,10 +144,10 @@ export {
   MOST_POINTS,
   MOST_WALL,
   type ShapeProblem,
-} from './shape/checkProfile';
-export { lineWithin } from './shape/inner';
-export { LEAST_BLANK, MOST_BLANK, shrunkBlank } from './shape/blank';
-export { bezierSpans, tangentAt } from './shape/curve';
+} from './form/checkProfile';
+export { lineWithin } from './form/inner';
+export { LEAST_BLANK, MOST_BLANK, shrunkBlank } from './form/blank';
+export { bezierSpans, tangentAt } from './form/curve';
 export {
   arcAt,
   carry,
@@ -157,7 +157,7 @@ export {
   type PatternFigure as DrawnFigure,
   type OnForm,
   type OnSkin,
-} from './shape/figure';
+} from './form/figure';
 export {
   fitsAnnealer,
   fitsGloryHole,
@@ -165,9 +165,9 @@ export {
   type Annealer,
   type ClosureFit,
   type GloryHole,
-} from './shape/fits';
-export { FORMS, startingParts, startingProfile, type Form } from './shape/forms';
-export { measurePart, measureShape, type Shape } from './shape/measure';
+} from './form/fits';
+export { FORMS, startingParts, startingProfile, type Form } from './form/forms';
+export { measurePart, measureShape, type Shape } from './form/measure';
 export {
   joinedMesh,
   measureMesh,
@@ -175,8 +175,8 @@ export {
   turnedMesh,
   weldedMesh,
   type Mesh,
-} from './shape/mesh';
-export { ON_AXIS, profileSpan, type Line, type Profile, type ProfilePoint } from './shape/profile';
+} from './form/mesh';
+export { ON_AXIS, profileSpan, type Line, type Profile, type ProfilePoint } from './form/profile';
 export {
   BIT_PRESETS,
   newBit,
@@ -184,9 +184,9 @@ export {
   PART_PRESETS,
   type BitPreset,
   type PartPreset,
-} from './shape/presets';
-export { restOn, snapTo } from './shape/snap';
-export { across, stretchMap, type StretchMap } from './shape/stretchMap';
+} from './form/presets';
+export { restOn, snapTo } from './form/snap';
+export { across, stretchMap, type StretchMap } from './form/stretchMap';
 export { doubtsOf } from './rack/doubts';
 export { checkEntry, type EntryProblem } from './rack/checkEntry';
 export {
@@ -233,10 +233,10 @@ export { ruleParts, workOf } from './piece/workPlan';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './piece/glyph';
 export { shelfFacts, type ShelfFacts } from './piece/shelfFacts';
 export { annealerIn, ANYBODY, learnedBy, madeIn, ofHand, shopFacts } from './piece/shopFacts';
-export { assemblyOrders } from './sequence/assemblyOrders';
-export { draftPlaced, type Drafted, type Stopped } from './sequence/draftPlaced';
-export { placeOnClock } from './heat/placeOnClock';
-export { firesFor, potFor, STUDIO_FIRES, type Fires } from './heat/surroundings';
+export { assemblyOrders } from './order/assemblyOrders';
+export { draftPlaced, type Drafted, type Stopped } from './order/draftPlaced';
+export { placeOnClock } from './iron/placeOnClock';
+export { firesFor, potFor, STUDIO_FIRES, type Fires } from './iron/surroundings';
 export { beginsAt } from './work/clock';
 export { IN_FIRE } from './work/heatPlace';
 export { inWords } from './units/inWords';
@@ -245,10 +245,10 @@ export { INSTEAD } from './crew/instead';
 export { ordinaryCrew, ordinaryCrews } from './crew/ordinaryCrews';
 export { ourSeconds, secondsOf, type PaceOfKinds } from './work/durations';
 export { lyingBits } from './piece/followed';
-export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './sequence/assembly';
-export type { DraftInput } from './sequence/draftInput';
-export { draftWork } from './sequence/draftWork';
-export { checkOrder, RULES, type Finding } from './sequence/rules';
+export { assess, garageWaits, RISK_WEIGHTS, type Assembly } from './order/assembly';
+export type { DraftInput } from './order/draftInput';
+export { draftWork } from './order/draftWork';
+export { checkOrder, RULES, type Finding } from './order/rules';
 export { STEPS } from './work/steps';
 export { toolName, TOOLS, toolsOf } from './work/tools';
 export type { StepId, Way } from './work/step';
@@ -257,14 +257,14 @@ export { planPlaced, type CrewPlanned, type ToPlan } from './crew/planPlaced';
 export type { Stations } from './crew/stations';
 export type { Person } from './crew/share';
 export { waitsFor } from './crew/waits';
-export { glow } from './heat/glow';
-export { heatOfWork, type HeatTrack, type WorkHeat } from './heat/ofWork';
-export { needOf } from './heat/trouble';
+export { glow } from './iron/glow';
+export { heatOfWork, type HeatTrack, type WorkHeat } from './iron/ofWork';
+export { needOf } from './iron/trouble';
 export { clockOf, inTurn, withHelpers } from './work/clock';
 export { areOne, eachApart, joinOf, partsTogether, unite } from './work/joined';
-export type { PlacedHeats } from './heat/placeHeats';
-export type { Working } from './heat/passing';
-export type { HeatPart } from './heat/hotShop';
+export type { PlacedHeats } from './iron/placeHeats';
+export type { Working } from './iron/passing';
+export type { HeatPart } from './iron/hotShop';
 export { readQuantity } from './units/parse';
 export { writtenWith, printDuration, printForField, printQuantity, printText } from './units/print';
 export {
@@ -284,9 +284,9 @@ export {
   seenAs,
   type CheckedNight,
   type Watching,
-} from './anneal/checked';
-export { shortestNight, type ShorterNight } from './anneal/shortest';
-export { passesWhere, putThrough, type Assumed, type Outcome } from './anneal/outcome';
+} from './night/checked';
+export { shortestNight, type ShorterNight } from './night/shortest';
+export { passesWhere, putThrough, type Assumed, type Outcome } from './night/outcome';
 export {
   asRecipe,
   boxLeaves,
@@ -294,25 +294,25 @@ export {
   recipeProblems,
   type Recipe,
   type RecipeLine,
-} from './anneal/recipe';
-export { follow, type Mishap } from './anneal/kiln';
-export { learnBox, type LearntBox } from './anneal/learnBox';
-export { putAtPlace, putInBox, type InBox } from './anneal/unevenBox';
-export { judgeCurve, type Begun, type JudgedAccident } from './anneal/accident';
-export { whatHelps, type Helped, type Tried } from './anneal/helps';
+} from './night/recipe';
+export { follow, type Mishap } from './night/kiln';
+export { learnBox, type LearntBox } from './night/learnBox';
+export { putAtPlace, putInBox, type InBox } from './night/unevenBox';
+export { judgeCurve, type Begun, type JudgedAccident } from './night/accident';
+export { whatHelps, type Helped, type Tried } from './night/helps';
 export { wouldHelp, type WouldHelp } from './edits/wouldHelp';
-export { nightMargins, type Margin, type NightMargins } from './anneal/margins';
-export { warming, type Warming } from './anneal/warming';
-export { readLoggerCsv, type ReadLog } from './anneal/log';
-export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './anneal/box';
-export { CLOSE, IN_HAND, MAY_PASS, SAFETY, WORKING_STRESS } from './anneal/practice';
-export { ARRIVES_UNEVEN } from './anneal/soak';
+export { nightMargins, type Margin, type NightMargins } from './night/margins';
+export { warming, type Warming } from './night/warming';
+export { readLoggerCsv, type ReadLog } from './night/log';
+export { boxOf, climbAt, lossOf, settlesAt, STUDIO_BOX, type Box } from './night/box';
+export { CLOSE, IN_HAND, MAY_PASS, SAFETY, WORKING_STRESS } from './night/practice';
+export { ARRIVES_UNEVEN } from './night/soak';
 export type { Body } from './conduction/lattice';
-export { RESTRAINT, type CoolingWall } from './anneal/allow';
-export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './anneal/relaxing/relaxation';
-export type { ScheduleInput, Tuned } from './anneal/scheduleInput';
-export type { WallTrace } from './anneal/recorder';
-export type { KilnCurve } from './anneal/relaxing/walkCurve';
+export { RESTRAINT, type CoolingWall } from './night/allow';
+export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './night/relaxing/relaxation';
+export type { ScheduleInput, Tuned } from './night/scheduleInput';
+export type { WallTrace } from './night/recorder';
+export type { KilnCurve } from './night/relaxing/walkCurve';
 export {
   annealed,
   loadNight,
@@ -322,20 +322,20 @@ export {
   type LoadNight,
   type LoadPiece,
   type StandingInside,
-} from './anneal/load';
-export { annealingSchedule } from './anneal/schedule';
+} from './night/load';
+export { annealingSchedule } from './night/schedule';
 export {
   planWeek,
   type Week,
   type WeekAnnealer,
   type WeekLoad,
   type WeekPiece,
-} from './anneal/week';
-export { customaryHolds } from './anneal/customaryHolds';
-export { customaryNight } from './anneal/customaryNight';
-export { flowsAt, sinks, sinksSaid, type Gives } from './anneal/sinking';
+} from './night/week';
+export { customaryHolds } from './night/customaryHolds';
+export { customaryNight } from './night/customaryNight';
+export { flowsAt, sinks, sinksSaid, type Gives } from './night/sinking';
 export { exchangeAt, filledWith, heatStep, latticeOf } from './conduction/lattice';
-export { KILN_EXCHANGE } from './anneal/relaxing/exchange';
+export { KILN_EXCHANGE } from './night/relaxing/exchange';
 export {
   grown,
   isNarrow,
@@ -346,9 +346,9 @@ export {
   type RealSection,
   type SectionStanding,
   type SectionStands,
-} from './anneal/section/realSection';
-export { MeshProblem, type SectionMesh } from './anneal/section/mesh';
-export { sectionNight, type Moment, type SectionNight } from './anneal/section/night';
+} from './night/section/realSection';
+export { MeshProblem, type SectionMesh } from './night/section/mesh';
+export { sectionNight, type Moment, type SectionNight } from './night/section/night';
 export {
   meshProblem,
   putSection,
@@ -357,10 +357,10 @@ export {
   type DrawnSection,
   type SectionOutcome,
   type Somewhere,
-} from './anneal/section/putSection';
-export { elasticBalance } from './anneal/section/elastic';
-export { placeName } from './anneal/section/placeName';
-export { seenThrough, type SeenThrough } from './anneal/section/polarised';
+} from './night/section/putSection';
+export { elasticBalance } from './night/section/elastic';
+export { placeName } from './night/section/placeName';
+export { seenThrough, type SeenThrough } from './night/section/polarised';
 export { interferenceColour, TINT_PLATE } from './fit/interference';
 export { realSectionOf } from './piece/realSection';
 export { arrivingFrom } from './piece/arriving';
@@ -405,19 +405,19 @@ export { against, drawnOf, BY_SHARE, LET_PASS, type Against } from './log/agains
 export { COLOURS_SEEN, stressSeen } from './log/seen';
 export { whereOn } from './log/whereOn';
 export { besideSteps, besideSum } from './log/beside';
-export { fairHole, type AtHole, type Turn } from './teach/fairHole';
-export { outTooLong, type OutToo } from './teach/tooLong';
-export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './teach/halves';
-export { holdAgainst, limitsOf, type HeldAgainst, type Tolerance } from './teach/exercise';
-export { nextTime, type NextTime } from './teach/nextTime';
-export { TWO_WORDS } from './teach/twoWords';
-export { comesNearer, howNear } from './teach/overWeeks';
+export { fairHole, type AtHole, type Turn } from './class/fairHole';
+export { outTooLong, type OutToo } from './class/tooLong';
+export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './class/halves';
+export { holdAgainst, limitsOf, type HeldAgainst, type Tolerance } from './class/exercise';
+export { nextTime, type NextTime } from './class/nextTime';
+export { TWO_WORDS } from './class/twoWords';
+export { comesNearer, howNear } from './class/overWeeks';
 export { biases, ENOUGH_PIECES, type MadeAgainst } from './log/biases';
 export { robust, type Robust } from './stats/robust';
 export { grouped } from './stats/grouped';
 export { leadOf, plannedSeconds } from './making/begun';
 export { fitExchange, skinAt, type ReadAt, type ReadMaking } from './log/exchangeFit';
-export type { AirExchange } from './heat/surroundings';
+export type { AirExchange } from './iron/surroundings';
 export { planChange, type PlanChange } from './log/change';
 export { asMade } from './making/asMade';
 export { asDone } from './making/happened';
@@ -429,8 +429,8 @@ export { entriesOf, ledger } from './pot/ledger';
 export { daysLeft, levelAt, usedADay } from './pot/level';
 export { ORDINARY_POT } from './pot/ordinary';
 export { spoilt } from './pot/spoilt';
-export { asItGoes, doorAt, sinceLastIn } from './device/asItGoes';
-export { stepsCurve, stepsOf } from './device/programme';
+export { asItGoes, doorAt, sinceLastIn } from './boxes/asItGoes';
+export { stepsCurve, stepsOf } from './boxes/programme';
 export {
   longOf,
   programmeIn,
@@ -440,7 +440,7 @@ export {
   temperatureWord,
   wordOf,
   WORDS_A_LINE,
-} from './device/registers';
+} from './boxes/registers';
 export {
   DEVICE_FAULTS,
   DEVICE_STATES,
@@ -451,8 +451,8 @@ export {
   type DeviceState,
   type Happening,
   type Nature,
-} from './device/simulated';
-export { watched, type Deviation, type KilnReading } from './device/watch';
+} from './boxes/simulated';
+export { watched, type Deviation, type KilnReading } from './boxes/watch';
 export {
   attemptsFor,
   benchHour,
@@ -471,9 +471,9 @@ export {
   type DaysAsked,
   type DaysPlan,
   type WantedPiece,
-} from './wanted/planDays';
+} from './orders/planDays';
 export { givenBack, takesOf, type Takes } from './cost/takes';
-export { howMany } from './wanted/howMany';
+export { howMany } from './orders/howMany';
 export { buckets } from './pot/scrap';
 export { stiffens } from './pot/stiffens';
 export { firingLines, settlesAtHeight } from './kiln/firing';

@@ -2,15 +2,15 @@
 import { pino } from 'pino';
 import type { Response } from 'supertest';
 import type { AppParts } from './app';
-import { classStore } from './store/classStore';
+import { classStore } from './class/classStore';
 import type { Database } from './store/database';
-import { logStore } from './store/logStore';
-import { makingStore } from './store/makingStore';
-import { potStore } from './store/potStore';
-import { pieceStore } from './store/pieceStore';
-import { rackStore } from './store/rackStore';
-import { shopStore } from './store/shopStore';
-import { wantedStore } from './store/wantedStore';
+import { logStore } from './log/logStore';
+import { makingStore } from './making/makingStore';
+import { potStore } from './pot/potStore';
+import { pieceStore } from './piece/pieceStore';
+import { rackStore } from './rack/rackStore';
+import { shopStore } from './shop/shopStore';
+import { wantedStore } from './orders/wantedStore';
 
 /** Reads an answer's bytes, for supertest's `parse`. */
 export const asBytes = (res: Response, done: (error: Error | null, body: Buffer) => void): void => {

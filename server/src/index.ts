@@ -3,4 +3,4 @@ export { createApp } from './app';
 export { demoPieces } from './demo/demoPieces';
 export { stockDemo } from './demo/stockDemo';
 export { openDatabase } from './store/database';
-export { pieceStore } from './store/pieceStore';
+export { pieceStore } from './piece/pieceStore';

@@ -9,8 +9,8 @@ import { partsOver } from './app.fixture';
 import { demoPieces } from './demo/demoPieces';
 import { stockDemo } from './demo/stockDemo';
 import { openDatabase, type Database } from './store/database';
-import { pieceStore } from './store/pieceStore';
-import { rackStore } from './store/rackStore';
+import { pieceStore } from './piece/pieceStore';
+import { rackStore } from './rack/rackStore';
 
 const bowl = demoPieces()
   .flat()

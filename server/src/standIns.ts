@@ -1,7 +1,7 @@
 // npm run stand-ins: the stand-ins by themselves, for whoever wants them to go on without the server, or to try a Modbus client on them.
 import { parseArgs } from 'node:util';
 import { DEMO_STAND_INS } from './demo/demoDevices';
-import { startStandIns } from './devices/standIns';
+import { startStandIns } from './boxes/standIns';
 
 const HELP = `Stand-ins for two annealers (units 1 and 2) and a furnace (unit 3), Modbus TCP on 127.0.0.1
 

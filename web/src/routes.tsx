@@ -76,7 +76,7 @@ export const routes: RouteObject[] = [
             path: 'night',
             ...guarded,
             lazy: fetched(
-              async () => (await import('./places/piece/tonight/NightSheet')).NightSheet,
+              async () => (await import('./places/piece/night/NightSheet')).NightSheet,
             ),
           },
           {
@@ -99,36 +99,36 @@ export const routes: RouteObject[] = [
       {
         path: 'class',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/lesson/ClassesPlace')).ClassesPlace),
+        lazy: fetched(async () => (await import('./places/class/ClassesPlace')).ClassesPlace),
       },
       {
         path: 'class/:id',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/lesson/ClassPlace')).ClassPlace),
+        lazy: fetched(async () => (await import('./places/class/ClassPlace')).ClassPlace),
         children: [
           {
             index: true,
             ...guarded,
             lazy: fetched(
-              async () => (await import('./places/lesson/ExerciseSheet')).ExerciseSheet,
+              async () => (await import('./places/class/ExerciseSheet')).ExerciseSheet,
             ),
           },
           {
             path: 'tonight',
             ...guarded,
-            lazy: fetched(async () => (await import('./places/lesson/TonightSheet')).TonightSheet),
+            lazy: fetched(async () => (await import('./places/class/TonightSheet')).TonightSheet),
           },
           {
             path: 'sheets',
             ...guarded,
             lazy: fetched(
-              async () => (await import('./places/lesson/StudentsSheet')).StudentsSheet,
+              async () => (await import('./places/class/StudentsSheet')).StudentsSheet,
             ),
           },
           {
             path: 'handout',
             ...guarded,
-            lazy: fetched(async () => (await import('./places/lesson/HandoutSheet')).HandoutSheet),
+            lazy: fetched(async () => (await import('./places/class/HandoutSheet')).HandoutSheet),
           },
         ],
       },
@@ -191,17 +191,17 @@ export const routes: RouteObject[] = [
       {
         path: 'bench',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/bench/BenchPlace')).BenchPlace),
+        lazy: fetched(async () => (await import('./places/making/BenchPlace')).BenchPlace),
       },
       {
         path: 'bench/begin/:id',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/bench/BeginMaking')).BeginMaking),
+        lazy: fetched(async () => (await import('./places/making/BeginMaking')).BeginMaking),
       },
       {
         path: 'bench/:id',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/bench/MakingPlace')).MakingPlace),
+        lazy: fetched(async () => (await import('./places/making/MakingPlace')).MakingPlace),
       },
       {
         path: 'night',

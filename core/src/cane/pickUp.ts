@@ -1,5 +1,5 @@
 // Canes and ribs: how many go round, how long to pull, how the twist comes out on the final form. Lengths m, angles rad.
-import { pulledLength } from '../shape/conserve';
+import { pulledLength } from '../form/conserve';
 
 /** Canes lying side by side round a bubble. */
 export interface Round {

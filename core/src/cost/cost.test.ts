@@ -2,8 +2,8 @@
 import * as fc from 'fast-check';
 import { derive, NO_SHOP } from '../piece/derive';
 import { glassOf, pieceOf } from '../piece/shop.fixture';
-import { startingParts } from '../shape/forms';
-import { howMany } from '../wanted/howMany';
+import { startingParts } from '../form/forms';
+import { howMany } from '../orders/howMany';
 import { givenBack, takesOf } from './takes';
 import {
   benchHour,

@@ -1,10 +1,10 @@
 // Sharing out the work: everyone at one thing at a time, every wait kept or told, fewer hands told plainly.
-import type { DraftInput } from '../sequence/draftInput';
-import { draftWork } from '../sequence/draftWork';
+import type { DraftInput } from '../order/draftInput';
+import { draftWork } from '../order/draftWork';
 import { factsOf, SKILLS, type WorkStep } from '../work/facts';
 import { SHIPPED_RACK } from '../rack/rack';
-import type { HeatPart } from '../heat/hotShop';
-import { lumpOf, SIDES, wallZone } from '../heat/zones';
+import type { HeatPart } from '../iron/hotShop';
+import { lumpOf, SIDES, wallZone } from '../iron/zones';
 import { inTurn, withHelpers } from '../work/clock';
 import { planCrew } from './crew';
 import { linksOf } from './links';

@@ -1,7 +1,7 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
-import type { HeatPart } from '../heat/hotShop';
-import type { Working } from '../heat/passing';
+import type { HeatPart } from '../iron/hotShop';
+import type { Working } from '../iron/passing';
 import { aheadOf, clockOf, inTurn } from '../work/clock';
 import { factsOf, onTheClock, type Skill, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';

@@ -1,5 +1,5 @@
 // An order of work as tasks and waits, the same for every crew.
-import type { HeatPart } from '../heat/hotShop';
+import type { HeatPart } from '../iron/hotShop';
 import { eachApart, joinOf, unite } from '../work/joined';
 import { begins, factsOf, onTheClock, type WorkStep } from '../work/facts';
 import type { Link } from './problem';

@@ -1,10 +1,10 @@
 // A crew's plan with heats placed for it: what few hands and one fire make the glass wait goes into the placing; the search then looks
 // for what is shorter and keeps those waits.
-import type { HeatPart } from '../heat/hotShop';
-import { heatOfWork } from '../heat/ofWork';
-import type { Working } from '../heat/passing';
-import { placeOnClock, type Clock } from '../heat/placeOnClock';
-import type { Fires } from '../heat/surroundings';
+import type { HeatPart } from '../iron/hotShop';
+import { heatOfWork } from '../iron/ofWork';
+import type { Working } from '../iron/passing';
+import { placeOnClock, type Clock } from '../iron/placeOnClock';
+import type { Fires } from '../iron/surroundings';
 import type { WorkStep } from '../work/facts';
 import { crewClock, planCrew, type CrewPlan } from './crew';
 import type { CrewLooking } from './problem';

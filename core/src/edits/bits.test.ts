@@ -1,8 +1,8 @@
 // Bits added, copied and taken away: on the skin, beside what was there, and without a trace.
-import { bitVolume, type Bit } from '../shape/bit';
-import { BIT_PRESETS } from '../shape/presets';
-import { FORMS, startingProfile } from '../shape/forms';
-import { measureShape } from '../shape/measure';
+import { bitVolume, type Bit } from '../form/bit';
+import { BIT_PRESETS } from '../form/presets';
+import { FORMS, startingProfile } from '../form/forms';
+import { measureShape } from '../form/measure';
 import { addBit, bitOn, copyBit, removeBit, sculptureOn, skinPointsOf } from './bits';
 import { withChanges } from './changed';
 import { copyName } from './copyName';

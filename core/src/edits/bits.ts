@@ -1,8 +1,8 @@
 // Bits added, copied and taken away.
 import { tr } from '../words/tr';
-import type { Shape } from '../shape/measure';
-import type { Bit, BitShape } from '../shape/bit';
-import { newBit, type BitPreset } from '../shape/presets';
+import type { Shape } from '../form/measure';
+import type { Bit, BitShape } from '../form/bit';
+import { newBit, type BitPreset } from '../form/presets';
 import { copyName } from './copyName';
 
 /** A bit as edits see it. */

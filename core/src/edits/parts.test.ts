@@ -4,12 +4,12 @@ import { join } from 'node:path';
 import { derive, type PieceInput } from '../piece/derive';
 import type { PartInput } from '../piece/part';
 import { heatParts, ruleParts, workOf } from '../piece/workPlan';
-import { draftWork } from '../sequence/draftWork';
+import { draftWork } from '../order/draftWork';
 import { SHIPPED_RACK } from '../rack/rack';
-import { checkOrder } from '../sequence/rules';
-import { startingParts } from '../shape/forms';
-import { heatOfWork } from '../heat/ofWork';
-import { placeOnClock } from '../heat/placeOnClock';
+import { checkOrder } from '../order/rules';
+import { startingParts } from '../form/forms';
+import { heatOfWork } from '../iron/ofWork';
+import { placeOnClock } from '../iron/placeOnClock';
 import { withHelpers } from '../work/clock';
 import { byId, byNumber, type NamedStep } from './order';
 import {

@@ -1,8 +1,8 @@
 // Parts added, copied and taken away: what named a part goes on naming the same one, whatever comes and goes beside it.
 import type { PlannedPart } from '../piece/derive';
 import type { Whole } from '../piece/whole';
-import { newPart, type PartPreset } from '../shape/presets';
-import { profileSpan, type ProfilePoint } from '../shape/profile';
+import { newPart, type PartPreset } from '../form/presets';
+import { profileSpan, type ProfilePoint } from '../form/profile';
 import { factsOf, type WorkStep } from '../work/facts';
 import { copyName } from './copyName';
 import type { KeptOrder, NamedStep } from './order';

@@ -5,9 +5,9 @@ import {
   MOST_LENGTH,
   MOST_POINTS,
   MOST_WALL,
-} from '../shape/checkProfile';
-import { measurePart } from '../shape/measure';
-import { ON_AXIS, type Profile, type ProfilePoint } from '../shape/profile';
+} from '../form/checkProfile';
+import { measurePart } from '../form/measure';
+import { ON_AXIS, type Profile, type ProfilePoint } from '../form/profile';
 
 const TENTH_OF_MM = 1e-4;
 const LEAST_RADIUS = 0.0005;

@@ -1,8 +1,8 @@
 // A piece made larger in the same form: its glass goes by the cube where walls go with it, and what stood together still does.
 import { derive } from '../piece/derive';
-import { startingParts } from '../shape/forms';
-import { BIT_PRESETS, newBit } from '../shape/presets';
-import { bitVolume } from '../shape/bit';
+import { startingParts } from '../form/forms';
+import { BIT_PRESETS, newBit } from '../form/presets';
+import { bitVolume } from '../form/bit';
 import { glassOf, pieceOf } from '../piece/shop.fixture';
 import { scaledPart, scaledWhole } from './scale';
 

@@ -1,9 +1,9 @@
 // "Make it 50 mm wide": a part or the whole piece made larger or smaller in the same form, its walls kept or scaled with it.
 import { tr } from '../words/tr';
-import type { BitShape } from '../shape/bit';
-import { LEAST_WALL, MOST_WALL } from '../shape/checkProfile';
-import { ON_IT } from '../shape/presets';
-import { profileSpan, type ProfilePoint } from '../shape/profile';
+import type { BitShape } from '../form/bit';
+import { LEAST_WALL, MOST_WALL } from '../form/checkProfile';
+import { ON_IT } from '../form/presets';
+import { profileSpan, type ProfilePoint } from '../form/profile';
 import { micron } from './micron';
 import { lifted, type Liftable } from './parts';
 

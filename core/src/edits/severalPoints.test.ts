@@ -1,5 +1,5 @@
-import { MOST_POINTS } from '../shape/checkProfile';
-import type { ProfilePoint } from '../shape/profile';
+import { MOST_POINTS } from '../form/checkProfile';
+import type { ProfilePoint } from '../form/profile';
 import {
   copiedPoints,
   moveSeveral,

@@ -7,8 +7,8 @@ import {
   type EditedPart,
   type StandingOn,
 } from './parts';
-import { ON_IT } from '../shape/presets';
-import { profileSpan } from '../shape/profile';
+import { ON_IT } from '../form/presets';
+import { profileSpan } from '../form/profile';
 import { micron } from './micron';
 import { raisedPart } from './profile';
 

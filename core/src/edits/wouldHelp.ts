@@ -1,8 +1,8 @@
 // Changes of form, and of how it stands, that may shorten a piece's night: each as the piece it would become, to be tried.
 import { tr, type Said } from '../words/tr';
-import type { SectionStands } from '../anneal/section/realSection';
+import type { SectionStands } from '../night/section/realSection';
 import type { PlannedPart } from '../piece/derive';
-import { profileSpan, type ProfilePoint } from '../shape/profile';
+import { profileSpan, type ProfilePoint } from '../form/profile';
 import { micron } from './micron';
 
 /** What a piece has that may be changed. */

@@ -1,5 +1,5 @@
 // The stack judged along the whole part: the worst place decides, each layer tells its own.
-import type { Shape } from '../shape/measure';
+import type { Shape } from '../form/measure';
 import { judgeStack, type FitGlass, type Schools, type StackFit } from './judgeStack';
 import { stackAt, type WallShare } from './lay';
 import type { WallForm } from './wall';

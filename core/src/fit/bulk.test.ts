@@ -1,7 +1,7 @@
 // A coloured wall in bulk, its layers as lines in the drawing, and a whole rack judged at once.
-import { measureShape } from '../shape/measure';
-import { lineWithin } from '../shape/inner';
-import { startingProfile } from '../shape/forms';
+import { measureShape } from '../form/measure';
+import { lineWithin } from '../form/inner';
+import { startingProfile } from '../form/forms';
 import { SHIPPED_RACK } from '../rack/rack';
 import { bulkOf, lookThrough } from './bulk';
 import { BLACK, over, throughAt, WHITE } from './colourDepth';

@@ -4,7 +4,7 @@ import { glassOnIron } from '../gather/layers';
 import { findGlass } from '../rack/glasses';
 import { derive, type PieceInput } from '../piece/derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
-import { startingProfile } from '../shape/forms';
+import { startingProfile } from '../form/forms';
 import { judgePart } from './along';
 import { SHIPPED_RACK } from '../rack/rack';
 import { REPRESENTATIVE_COLOURS } from '../rack/colours';

@@ -1,8 +1,8 @@
 // A whole piece of the kiln: laid, fused, slumped, cast; its glass kept, its two firings one after the other.
 import fc from 'fast-check';
-import { boxOf } from '../anneal/box';
+import { boxOf } from '../night/box';
 import { findGlass } from '../rack/glasses';
-import { measurePart } from '../shape/measure';
+import { measurePart } from '../form/measure';
 import { castOf, PACKED_SHARE, reservoirTall } from './cast';
 import { firePiece } from './firedPiece';
 import { offset } from './kilnForm';

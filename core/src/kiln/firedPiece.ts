@@ -1,6 +1,6 @@
 // A piece of the kiln fired, firing after firing: what was laid settles, is drawn in or spreads, then sags into its mould; and what form comes out.
 import { tr } from '../words/tr';
-import type { Box } from '../anneal/box';
+import type { Box } from '../night/box';
 import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import { castOf, type Cast } from './cast';

@@ -1,8 +1,8 @@
 // A whole firing: what customary holds do, volume kept, the cloudy range timed, its steps in order.
-import { boxOf } from '../anneal/box';
-import { annealingSchedule } from '../anneal/schedule';
+import { boxOf } from '../night/box';
+import { annealingSchedule } from '../night/schedule';
 import { findGlass } from '../rack/glasses';
-import { recipeCurve } from '../anneal/recipe';
+import { recipeCurve } from '../night/recipe';
 import { fitVft } from '../glass/viscosity';
 import { CLOUDY, firingLines, settlesAtHeight, withinFiring } from './firing';
 import { flowOf } from './process';

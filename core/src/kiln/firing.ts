@@ -1,8 +1,8 @@
 // A firing in one programme: slowly up, a pause for the air, quickly to where glass flows, held, quickly down, annealed.
-import type { RecipeLine } from '../anneal/recipe';
-import type { ScheduleRow } from '../anneal/programme';
+import type { RecipeLine } from '../night/recipe';
+import type { ScheduleRow } from '../night/programme';
 import type { Glass } from '../glass/glass';
-import { settledThickness } from '../shape/conserve';
+import { settledThickness } from '../form/conserve';
 import { SURFACE_TENSION } from './flow';
 
 /** What it is made of. °C, s, K/s. */

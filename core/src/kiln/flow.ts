@@ -1,6 +1,6 @@
 // What a firing does to glass lying flat: how far it flows is one number for every hold and ramp, time over viscosity summed; from it edges
 // round, frit grows together, stacks settle and spread, a plate sags into a mould.
-import type { KilnCurve } from '../anneal/relaxing/walkCurve';
+import type { KilnCurve } from '../night/relaxing/walkCurve';
 import { logViscosity, type Vft } from '../glass/viscosity';
 import { STANDARD_GRAVITY } from '../units/constants';
 

@@ -1,5 +1,5 @@
 // What a piece of the kiln begins as: flat from sheet, slumped, or cast, with firings found for its glass.
-import type { Box } from '../anneal/box';
+import type { Box } from '../night/box';
 import type { Glass } from '../glass/glass';
 import type { Aim, KilnFiring, KilnWork } from './kilnWork';
 import { flowFor, processFor } from './process';

@@ -1,6 +1,6 @@
 // Customary firings judged, and what is wrong with bad ones.
 import fc from 'fast-check';
-import { boxOf } from '../anneal/box';
+import { boxOf } from '../night/box';
 import { findGlass } from '../rack/glasses';
 import { judgeFiring, type JudgedFiring } from './judgeFiring';
 

@@ -1,8 +1,8 @@
 // The form that comes out of the kiln: a slab of its outline, or a shell as it hangs, with all of its glass in it.
-import type { Across } from '../shape/across';
-import { measurePart } from '../shape/measure';
-import type { Profile } from '../shape/profile';
-import { thinned } from '../shape/thinned';
+import type { Across } from '../form/across';
+import { measurePart } from '../form/measure';
+import type { Profile } from '../form/profile';
+import { thinned } from '../form/thinned';
 import { asRound, outlineBounds, signedArea, type ShelfSpot } from './laid';
 import { isChannel, type Mould } from './mould';
 

@@ -1,5 +1,5 @@
 // How far a firing flows, and the process temperature that flows it as far as it is to.
-import { climbAt, naturalTime, type Box } from '../anneal/box';
+import { climbAt, naturalTime, type Box } from '../night/box';
 import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import { castOf } from './cast';

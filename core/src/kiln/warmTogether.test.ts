@@ -1,5 +1,5 @@
 // Warmed together as the slowest bears.
-import { boxOf } from '../anneal/box';
+import { boxOf } from '../night/box';
 import { findGlass } from '../rack/glasses';
 import { warmTogether, type ToWarm } from './warmTogether';
 

@@ -4,7 +4,7 @@ import type { Glass } from '../glass/glass';
 import { derive } from '../piece/derive';
 import { pieceOf } from '../piece/shop.fixture';
 import { SHIPPED_RACK } from '../rack/rack';
-import { FORMS, startingParts } from '../shape/forms';
+import { FORMS, startingParts } from '../form/forms';
 import { against, drawnOf, LET_PASS } from './against';
 import { MEASURES } from './morning';
 

@@ -1,6 +1,6 @@
 // What a break asks of the plan: the change is there, of the right kind, at the right place; and the record of the changed order speaks less for it.
 import { shown, pieceOf } from '../piece/shop.fixture';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { factsOf, type WorkStep } from '../work/facts';
 import { CAUSES } from './breaks';
 import { planChange, type ChangeablePlan } from './change';

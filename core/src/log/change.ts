@@ -2,7 +2,7 @@
 // Common practice, no source (TRADE §16's last column).
 import { tr } from '../words/tr';
 import { changeStep, freshStepId, insertStep } from '../edits/steps';
-import { allowedOf, IN_HAND, type Practice } from '../anneal/practice';
+import { allowedOf, IN_HAND, type Practice } from '../night/practice';
 import { factsOf, type WorkStep } from '../work/facts';
 import type { StepId } from '../work/step';
 import type { CauseId } from './breaks';

@@ -1,11 +1,11 @@
 // A bench and a hole that are other than ordinary are found out of what was read at them.
-import { heatOfWork } from '../heat/ofWork';
-import type { AirExchange } from '../heat/surroundings';
+import { heatOfWork } from '../iron/ofWork';
+import type { AirExchange } from '../iron/surroundings';
 import { benchPlan } from '../making/benchPlan';
 import { asDone } from '../making/happened';
 import { makingState, type Happened } from '../making/makingState';
 import { pieceOf, shown } from '../piece/shop.fixture';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { factsOf } from '../work/facts';
 import { fitExchange, type ReadAt } from './exchangeFit';
 

@@ -1,8 +1,8 @@
 // How this bench and this glory hole exchange heat, of what is ordinary: out of temperatures read off at the bench, each against what the
 // heat of that very making says. Both are fitted together, for what the bench does shows in what comes out of the hole.
-import { heatOfWork } from '../heat/ofWork';
-import type { HeatPart } from '../heat/hotShop';
-import type { AirExchange, Fires } from '../heat/surroundings';
+import { heatOfWork } from '../iron/ofWork';
+import type { HeatPart } from '../iron/hotShop';
+import type { AirExchange, Fires } from '../iron/surroundings';
 import { asDone } from '../making/happened';
 import type { MakingState, PlannedStep } from '../making/makingState';
 import type { WorkStep } from '../work/facts';

@@ -1,6 +1,6 @@
 // The record of a tumbler made as planned, and of the same gone wrong one way at a time: each way is read off it.
 import { pieceOf, shown } from '../piece/shop.fixture';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { benchPlan } from '../making/benchPlan';
 import { lookedBack } from '../making/lookedBack';
 import { makingState, type Happened } from '../making/makingState';

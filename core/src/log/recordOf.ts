@@ -1,7 +1,7 @@
 // What a making's own record says about a break: read off the heat of the order as it happened.
 import { fitVft, logViscosity, strainOf } from '../glass/viscosity';
-import type { HeatPart } from '../heat/hotShop';
-import type { HeatTrack } from '../heat/ofWork';
+import type { HeatPart } from '../iron/hotShop';
+import type { HeatTrack } from '../iron/ofWork';
 import { factsOf, type WorkStep } from '../work/facts';
 import type { LookedBack } from '../making/lookedBack';
 import type { MakingState, PlannedStep } from '../making/makingState';

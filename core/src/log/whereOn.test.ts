@@ -3,7 +3,7 @@ import type { Glass } from '../glass/glass';
 import { derive } from '../piece/derive';
 import { pieceOf } from '../piece/shop.fixture';
 import { SHIPPED_RACK } from '../rack/rack';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { whereOn } from './whereOn';
 
 const derived = derive(

@@ -1,7 +1,7 @@
 // The plan timed anew: unchanged where all is on time, moved by exactly what is late, helpers put off with it, waits that are too long told.
 import * as fc from 'fast-check';
-import { wallZone, SIDES } from '../heat/zones';
-import type { HeatPart } from '../heat/hotShop';
+import { wallZone, SIDES } from '../iron/zones';
+import type { HeatPart } from '../iron/hotShop';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { WorkStep } from '../work/facts';
 import { forecast } from './forecast';

@@ -4,7 +4,7 @@
 // follows has ended, nor in the past; and what helpers make is begun as late as it is still in time, so that hot glass waits least.
 import { tr } from '../words/tr';
 import { linksOf } from '../crew/links';
-import type { HeatPart } from '../heat/hotShop';
+import type { HeatPart } from '../iron/hotShop';
 import { factsOf, onTheClock, type WorkStep } from '../work/facts';
 import type { MakingState, PlannedStep } from './makingState';
 

@@ -1,8 +1,8 @@
 // How long the heat that is in the fire should last: what comes after it, up to the next heat, is tried after heats of every length.
-import { TRIED } from '../heat/heatSearch';
-import type { HeatPart } from '../heat/hotShop';
-import { heatOfWork } from '../heat/ofWork';
-import type { Fires } from '../heat/surroundings';
+import { TRIED } from '../iron/heatSearch';
+import type { HeatPart } from '../iron/hotShop';
+import { heatOfWork } from '../iron/ofWork';
+import type { Fires } from '../iron/surroundings';
 import { factsOf, type WorkStep } from '../work/facts';
 import { asDone } from './happened';
 import type { MakingState, PlannedStep } from './makingState';

@@ -1,7 +1,7 @@
 // A making looked back at: the order as it happened put through the bench's heat, and what of it nobody gets away with.
-import type { HeatPart } from '../heat/hotShop';
-import { heatOfWork, type WorkHeat } from '../heat/ofWork';
-import type { Fires } from '../heat/surroundings';
+import type { HeatPart } from '../iron/hotShop';
+import { heatOfWork, type WorkHeat } from '../iron/ofWork';
+import type { Fires } from '../iron/surroundings';
 import type { WorkStep } from '../work/facts';
 import { forecast, type PlanClock } from './forecast';
 import { asDone, planId, type HappenedOrder } from './happened';

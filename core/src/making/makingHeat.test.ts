@@ -1,7 +1,7 @@
 // The heat that is really there, by what happened: colder the longer nothing is done, hot again after the fire, in the words of the trade.
-import { STUDIO_FIRES } from '../heat/surroundings';
-import type { HeatPart } from '../heat/hotShop';
-import { SIDES, wallZone } from '../heat/zones';
+import { STUDIO_FIRES } from '../iron/surroundings';
+import type { HeatPart } from '../iron/hotShop';
+import { SIDES, wallZone } from '../iron/zones';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { WorkStep } from '../work/facts';
 import { STEPS } from '../work/steps';

@@ -2,10 +2,10 @@
 import { meanOf } from '../conduction/cells';
 import { consistency, type Band } from '../glass/consistency';
 import { fitVft, logViscosity, type Vft } from '../glass/viscosity';
-import { bitMean, skinTemperature } from '../heat/heatBits';
-import { zonesNow, type HeatPart, type HeatState } from '../heat/hotShop';
-import type { Fires } from '../heat/surroundings';
-import { walk, type WalkedWork } from '../heat/walk';
+import { bitMean, skinTemperature } from '../iron/heatBits';
+import { zonesNow, type HeatPart, type HeatState } from '../iron/hotShop';
+import type { Fires } from '../iron/surroundings';
+import { walk, type WalkedWork } from '../iron/walk';
 import { STANDS_IN_FIRE } from '../work/heatPlace';
 import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';

@@ -1,6 +1,6 @@
 // How the bodies of a piece come from the bench: the heat its order left in each part as it went into the box.
-import type { ArrivingBody } from '../anneal/section/putSection';
-import type { WorkHeat } from '../heat/ofWork';
+import type { ArrivingBody } from '../night/section/putSection';
+import type { WorkHeat } from '../iron/ofWork';
 import type { PlannedPart } from './derive';
 
 /** Through a wall that loses heat at its skin the mean lies two thirds of the way from skin to middle (a parabola). */

@@ -1,8 +1,8 @@
 // The bits of a piece, read: each with its glass and its weight.
 import type { Glass } from '../glass/glass';
-import type { Bit } from '../shape/bit';
+import type { Bit } from '../form/bit';
 import type { Stock } from '../stock/moves';
-import { bitProblem, measureBit, type BitMeasure } from '../shape/bitMeasure';
+import { bitProblem, measureBit, type BitMeasure } from '../form/bitMeasure';
 
 /** A bit as the document has it. */
 export interface BitInput extends Bit {

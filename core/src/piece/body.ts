@@ -1,12 +1,12 @@
 // The glass body as closed meshes: one shell a part, one a bit.
-import { isPulled, pulledMesh } from '../shape/pulled';
-import { bitMesh } from '../shape/bitMesh';
+import { isPulled, pulledMesh } from '../form/pulled';
+import { bitMesh } from '../form/bitMesh';
 import { bulkOf, type LightBulk } from '../fit/bulk';
-import { RAYS } from '../shape/across';
-import { punchedMesh } from '../shape/holes';
-import { radiusAt } from '../shape/lofted';
-import { ringedMesh, turnedMesh, type Mesh } from '../shape/mesh';
-import { ON_AXIS, type Line } from '../shape/profile';
+import { RAYS } from '../form/across';
+import { punchedMesh } from '../form/holes';
+import { radiusAt } from '../form/lofted';
+import { ringedMesh, turnedMesh, type Mesh } from '../form/mesh';
+import { ON_AXIS, type Line } from '../form/profile';
 import type { Part } from './part';
 import type { BitInput } from './bits';
 import type { PlannedPart } from './derive';

@@ -1,7 +1,7 @@
 // Coloured tubing at the torch: the wall is of its colour throughout, weighs what that weighs, and is cut by its own density.
 import { SHIPPED_RACK } from '../rack/rack';
 import { amountVolume, PINCH } from '../fit/lay';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { derive, NO_SHOP } from './derive';
 import { glassOf, pieceOf } from './shop.fixture';
 

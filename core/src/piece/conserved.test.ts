@@ -1,5 +1,5 @@
 // Glass is neither made nor lost: colour counts in what is gathered or cut, and in what the piece weighs. Conservation of volume.
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { derive, NO_SHOP } from './derive';
 import { shelfFacts } from './shelfFacts';
 import { glassOf, pieceOf } from './shop.fixture';

@@ -1,9 +1,9 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
 import { tr } from '../words/tr';
-import { boxOf, type Box } from '../anneal/box';
-import { IN_HAND, type Practice } from '../anneal/practice';
-import { ORDINARY_STANDING, type SectionStanding } from '../anneal/section/realSection';
-import type { ScheduleInput } from '../anneal/scheduleInput';
+import { boxOf, type Box } from '../night/box';
+import { IN_HAND, type Practice } from '../night/practice';
+import { ORDINARY_STANDING, type SectionStanding } from '../night/section/realSection';
+import type { ScheduleInput } from '../night/scheduleInput';
 import {
   dipIn,
   planGathers,
@@ -14,19 +14,19 @@ import {
 import { stagePlan, type Stage, type StageInput } from '../gather/stages';
 import type { Glass } from '../glass/glass';
 import { layWall, type LaidColour, type WallShare } from '../fit/lay';
-import { givesMost } from '../heat/sag';
+import { givesMost } from '../iron/sag';
 import type { FiredPiece } from '../kiln/firedPiece';
 import type { KilnWork } from '../kiln/kilnWork';
 import { asFired, kilnLayers, kilnWall } from './fromKiln';
-import { zonesOf, type HeatZone } from '../heat/zones';
+import { zonesOf, type HeatZone } from '../iron/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
 import type { Way } from '../work/step';
-import type { ShapeProblem } from '../shape/checkProfile';
-import type { Tube } from '../shape/conserve';
-import type { OuterLine } from '../shape/curve';
-import { corkPlug, fitClosure, stopperPlug, type ClosureFit, type Cork } from '../shape/fits';
-import type { Form } from '../shape/forms';
-import type { Shape } from '../shape/measure';
+import type { ShapeProblem } from '../form/checkProfile';
+import type { Tube } from '../form/conserve';
+import type { OuterLine } from '../form/curve';
+import { corkPlug, fitClosure, stopperPlug, type ClosureFit, type Cork } from '../form/fits';
+import type { Form } from '../form/forms';
+import type { Shape } from '../form/measure';
 import type { Stock } from '../stock/moves';
 import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';

@@ -2,11 +2,11 @@
 import * as fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { checkOrder } from '../sequence/rules';
-import { FORMS, startingParts } from '../shape/forms';
-import { placeHeats } from '../heat/placeHeats';
-import { heatOfWork } from '../heat/ofWork';
-import { firesFor } from '../heat/surroundings';
+import { checkOrder } from '../order/rules';
+import { FORMS, startingParts } from '../form/forms';
+import { placeHeats } from '../iron/placeHeats';
+import { heatOfWork } from '../iron/ofWork';
+import { firesFor } from '../iron/surroundings';
 import { factsOf, type WorkStep } from '../work/facts';
 import { glassOf, outline, pieceOf, shown, type At, type Shown } from './shop.fixture';
 import { ruleParts } from './workPlan';

@@ -1,7 +1,7 @@
 // The fires a piece is made with: its pot, and the glory hole of the shop that takes it.
 import type { Glass } from '../glass/glass';
-import { firesFor, type AirExchange, type Fires } from '../heat/surroundings';
-import { fitsGloryHole, type Bulk, type GloryHole } from '../shape/fits';
+import { firesFor, type AirExchange, type Fires } from '../iron/surroundings';
+import { fitsGloryHole, type Bulk, type GloryHole } from '../form/fits';
 import type { Verdict } from '../units/why';
 
 /** A glory hole with its heat, °C, where the shop says it. */

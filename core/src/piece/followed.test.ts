@@ -1,8 +1,8 @@
 // Wraps lie on the glass they are wound round, as far from it as they were drawn, and weigh what they then are.
-import { woundAt, woundLength, bitVolume, type Bit } from '../shape/bit';
-import { bitMesh } from '../shape/bitMesh';
-import { measureMesh } from '../shape/mesh';
-import { startingParts } from '../shape/forms';
+import { woundAt, woundLength, bitVolume, type Bit } from '../form/bit';
+import { bitMesh } from '../form/bitMesh';
+import { measureMesh } from '../form/mesh';
+import { startingParts } from '../form/forms';
 import { derive } from './derive';
 import { lyingBits } from './followed';
 import { glassOf, outline, pieceOf } from './shop.fixture';

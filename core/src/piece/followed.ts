@@ -1,6 +1,6 @@
 // Wraps lie on the glass: a thread wound round a wall keeps its distance from it all the way, not the radius it had where it was drawn.
 // A pulled spout goes with its lip.
-import type { Bit, BitShape } from '../shape/bit';
+import type { Bit, BitShape } from '../form/bit';
 import type { Part } from './part';
 
 /** A lip is here within so much, m. */

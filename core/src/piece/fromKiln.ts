@@ -1,7 +1,7 @@
 // The kiln's part of a piece as the rest of the house takes it: a part of the form that comes out, what its wall is made of.
 import { tr } from '../words/tr';
-import type { CoolingWall } from '../anneal/allow';
-import type { Box } from '../anneal/box';
+import type { CoolingWall } from '../night/allow';
+import type { Box } from '../night/box';
 import type { Colour } from '../fit/colour';
 import type { WallShare } from '../fit/lay';
 import type { Glass } from '../glass/glass';

@@ -1,8 +1,8 @@
 // A piece in small: its lines stay where the form is, and are few.
 import type { Glass } from '../glass/glass';
 import { findGlass } from '../rack/glasses';
-import { FORMS, startingParts } from '../shape/forms';
-import { newBit } from '../shape/presets';
+import { FORMS, startingParts } from '../form/forms';
+import { newBit } from '../form/presets';
 import { derive, NO_SHOP } from './derive';
 import { GLYPH_UNIT, glyphOf } from './glyph';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';

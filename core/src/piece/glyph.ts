@@ -1,8 +1,8 @@
 // A piece in small, as numbers few enough to send and keep: what every little drawing of it is drawn from.
-import type { Bit } from '../shape/bit';
-import type { Shape } from '../shape/measure';
-import { silhouettes } from '../shape/silhouette';
-import { thinned } from '../shape/thinned';
+import type { Bit } from '../form/bit';
+import type { Shape } from '../form/measure';
+import { silhouettes } from '../form/silhouette';
+import { thinned } from '../form/thinned';
 
 /** A line as x0, z0, x1, z1 … in tenths of a millimetre, whole numbers. */
 export type GlyphLine = readonly number[];

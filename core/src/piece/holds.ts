@@ -1,9 +1,9 @@
 // What a piece holds, and through which opening: a vessel's own mouth, a hollow neck joined onto a shut body, a tube stuck onto it.
-import { isTube } from '../shape/bit';
-import { contact } from '../shape/contact';
-import { contentsTo, hollowOf, hollowRange, type Shape } from '../shape/measure';
-import { widestAt } from '../shape/widestAt';
-import type { Turned } from '../shape/revolve';
+import { isTube } from '../form/bit';
+import { contact } from '../form/contact';
+import { contentsTo, hollowOf, hollowRange, type Shape } from '../form/measure';
+import { widestAt } from '../form/widestAt';
+import type { Turned } from '../form/revolve';
 import type { BitInput, ReadBit } from './bits';
 import { TOUCH } from './joins';
 import type { Part } from './part';

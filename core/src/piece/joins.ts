@@ -1,7 +1,7 @@
 // Where parts meet, and what to say where they do not.
 import { tr } from '../words/tr';
-import { contact, type Contact } from '../shape/contact';
-import type { Shape } from '../shape/measure';
+import { contact, type Contact } from '../form/contact';
+import type { Shape } from '../form/measure';
 import { mm } from '../units/inWords';
 import { areOne, eachApart, unite } from '../work/joined';
 import type { Part } from './part';

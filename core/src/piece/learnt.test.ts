@@ -1,8 +1,8 @@
 // A shop that has learnt how it makes what it draws: the night and the gathers are for what it makes, everything else stays as drawn.
 import type { Glass } from '../glass/glass';
 import { SHIPPED_RACK } from '../rack/rack';
-import { startingParts } from '../shape/forms';
-import { STUDIO_FIRES, surroundings } from '../heat/surroundings';
+import { startingParts } from '../form/forms';
+import { STUDIO_FIRES, surroundings } from '../iron/surroundings';
 import { derive, NO_SHOP, type Derived, type ShopFacts } from './derive';
 import { piecesFires } from './fires';
 import { madeIn } from './shopFacts';

@@ -1,11 +1,11 @@
 // Bits that hang in the air, and spouts that have no lip.
 import { tr } from '../words/tr';
-import { bitMesh } from '../shape/bitMesh';
-import { lineBox, distanceTo } from '../shape/contact';
-import { FacetTree } from '../shape/facetTree';
-import { linesRound } from '../shape/lofted';
-import type { Mesh } from '../shape/mesh';
-import { isPulled } from '../shape/pulled';
+import { bitMesh } from '../form/bitMesh';
+import { lineBox, distanceTo } from '../form/contact';
+import { FacetTree } from '../form/facetTree';
+import { linesRound } from '../form/lofted';
+import type { Mesh } from '../form/mesh';
+import { isPulled } from '../form/pulled';
 import { mm } from '../units/inWords';
 import type { BitInput, ReadBit } from './bits';
 import { lipHere } from './followed';

@@ -1,7 +1,7 @@
 // The pot's own heat and level reach the gathers and the order: common practice, no source ("near the bottom a gather is shallow").
 import { dipIn } from '../gather/gatherPlan';
-import { startingParts } from '../shape/forms';
-import { draftWork } from '../sequence/draftWork';
+import { startingParts } from '../form/forms';
+import { draftWork } from '../order/draftWork';
 import { derive, NO_SHOP, type ShopFacts } from './derive';
 import { glassOf, pieceOf } from './shop.fixture';
 import { workOf } from './workPlan';

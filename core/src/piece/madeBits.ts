@@ -1,7 +1,7 @@
 // A bit's mesh in its place, kept for as long as neither changes.
-import { bitMesh } from '../shape/bitMesh';
-import type { FacetTree } from '../shape/facetTree';
-import type { Mesh } from '../shape/mesh';
+import { bitMesh } from '../form/bitMesh';
+import type { FacetTree } from '../form/facetTree';
+import type { Mesh } from '../form/mesh';
 import type { BitInput } from './bits';
 
 export interface MadeBit {

@@ -1,9 +1,9 @@
 // Pot, fire and stock belong to the glass: what a piece starts with suits what it is made of. Common practice, no source.
-import { FORMS, startingParts } from '../shape/forms';
-import { potFor } from '../heat/surroundings';
+import { FORMS, startingParts } from '../form/forms';
+import { potFor } from '../iron/surroundings';
 import { SHIPPED_RACK } from '../rack/rack';
-import { draftWork } from '../sequence/draftWork';
-import { checkOrder } from '../sequence/rules';
+import { draftWork } from '../order/draftWork';
+import { checkOrder } from '../order/rules';
 import { derive } from './derive';
 import { glassOf, outline, pieceOf } from './shop.fixture';
 import { ruleParts, workOf } from './workPlan';

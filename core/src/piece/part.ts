@@ -2,13 +2,13 @@
 import { tr } from '../words/tr';
 import type { Amount } from '../fit/lay';
 import type { Glass } from '../glass/glass';
-import type { ShapeProblem } from '../shape/checkProfile';
-import type { OuterLine } from '../shape/curve';
-import type { Across } from '../shape/across';
-import { holeProblems, withHoles, type WallHole } from '../shape/holes';
-import type { Lofted } from '../shape/lofted';
-import { glassOutline, measurePart, type Shape } from '../shape/measure';
-import type { Line, Profile } from '../shape/profile';
+import type { ShapeProblem } from '../form/checkProfile';
+import type { OuterLine } from '../form/curve';
+import type { Across } from '../form/across';
+import { holeProblems, withHoles, type WallHole } from '../form/holes';
+import type { Lofted } from '../form/lofted';
+import { glassOutline, measurePart, type Shape } from '../form/measure';
+import type { Line, Profile } from '../form/profile';
 import type { Stock } from '../stock/moves';
 
 /** Hollow blown work, or glass right through. */

@@ -1,6 +1,6 @@
 // One patterned tube for several parts: gathered for all of them, cut before any is picked up, and only where the canes lie alike.
 import { factsOf } from '../work/facts';
-import { RULES } from '../sequence/rules';
+import { RULES } from '../order/rules';
 import { glassOf, outline, pieceOf, shown } from './shop.fixture';
 import { ruleParts, workOf } from './workPlan';
 import { linksOf } from '../crew/links';

@@ -1,6 +1,6 @@
 // One patterned tube for several parts of a piece: those whose canes lie alike are cut from it.
 import { planGathers } from '../gather/gatherPlan';
-import type { PatternedTube } from '../sequence/draftInput';
+import type { PatternedTube } from '../order/draftInput';
 import type { PlannedPart } from './derive';
 import type { PartColours } from './laidColours';
 

@@ -2,10 +2,10 @@
 import * as fc from 'fast-check';
 import { findGlass, REPRESENTATIVE_GLASSES } from '../rack/glasses';
 import type { Figure } from '../units/why';
-import { FORMS, startingProfile } from '../shape/forms';
+import { FORMS, startingProfile } from '../form/forms';
 import { holdingSeconds, minutesOfDay } from './clock';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
-import { checkedSchedule, firstGuess } from '../anneal/checked';
+import { checkedSchedule, firstGuess } from '../night/checked';
 import { derive, type Derived, type PieceInput } from './derive';
 
 const soft = findGlass('soft-batch-96') as NonNullable<ReturnType<typeof findGlass>>;

@@ -2,7 +2,7 @@
 import { derive } from './derive';
 import { glassOf, outline, pieceOf } from './shop.fixture';
 import type { BitInput } from './bits';
-import type { Across } from '../shape/across';
+import type { Across } from '../form/across';
 
 const cup = outline([0, 0, 4, true], [0, 40, 4, true], [100, 40, 4, true]);
 const said = (bit: Partial<BitInput>, across?: Across): readonly string[] => {

@@ -1,10 +1,10 @@
 // Bits that come through a wall into the hollow: glass nobody meant to be there.
 import { tr } from '../words/tr';
-import { isTube } from '../shape/bit';
-import { lineBox, distanceTo } from '../shape/contact';
-import { insideOf, linesRound } from '../shape/lofted';
-import { isPulled } from '../shape/pulled';
-import type { Line } from '../shape/profile';
+import { isTube } from '../form/bit';
+import { lineBox, distanceTo } from '../form/contact';
+import { insideOf, linesRound } from '../form/lofted';
+import { isPulled } from '../form/pulled';
+import type { Line } from '../form/profile';
 import { mm } from '../units/inWords';
 import type { BitInput, ReadBit } from './bits';
 import { madeOf } from './madeBits';

@@ -1,8 +1,8 @@
 // What of a piece is its section: round parts and the turns of its wraps; stoppers apart; bits off the axis and parts not round beside it.
-import { checkedSchedule } from '../anneal/checked';
-import { meshProblem } from '../anneal/section/putSection';
+import { checkedSchedule } from '../night/checked';
+import { meshProblem } from '../night/section/putSection';
 import { SHIPPED_RACK } from '../rack/rack';
-import { startingProfile } from '../shape/forms';
+import { startingProfile } from '../form/forms';
 import { derive, NO_SHOP, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 

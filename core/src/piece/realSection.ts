@@ -1,7 +1,7 @@
 // What of a piece the night of its real section is worked out from: its round bodies on the axis that are one.
-import type { RealSection, SectionBody } from '../anneal/section/realSection';
-import { woundAt, type BitShape } from '../shape/bit';
-import { packed } from '../shape/packedLine';
+import type { RealSection, SectionBody } from '../night/section/realSection';
+import { woundAt, type BitShape } from '../form/bit';
+import { packed } from '../form/packedLine';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 

@@ -1,11 +1,11 @@
 // The wall that sets the night's pace, and as what it cools.
-import { FROZEN_UNDER } from '../anneal/ramp';
-import type { CoolingWall } from '../anneal/allow';
+import { FROZEN_UNDER } from '../night/ramp';
+import type { CoolingWall } from '../night/allow';
 import type { Body } from '../conduction/lattice';
-import type { BitShape } from '../shape/bit';
-import type { BitMeasure } from '../shape/bitMeasure';
-import type { Shape } from '../shape/measure';
-import { coolsAs, type RoundPlace } from '../anneal/roundness';
+import type { BitShape } from '../form/bit';
+import type { BitMeasure } from '../form/bitMeasure';
+import type { Shape } from '../form/measure';
+import { coolsAs, type RoundPlace } from '../night/roundness';
 import type { BitInput } from './bits';
 import type { Part } from './part';
 

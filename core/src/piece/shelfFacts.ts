@@ -1,5 +1,5 @@
 // What a shelf says of a piece without opening it: its small drawing and its few telling figures, few enough to keep beside it.
-import type { ScheduleInput } from '../anneal/scheduleInput';
+import type { ScheduleInput } from '../night/scheduleInput';
 import type { Glass } from '../glass/glass';
 import { derive, type PieceInput, type ShopFacts } from './derive';
 import { lyingBits } from './followed';

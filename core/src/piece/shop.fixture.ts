@@ -1,13 +1,13 @@
 // Pieces of the trade's own clock (TRADE §14), made up for the tests: what somebody demonstrates, drawn as the product asks for it.
-import { draftPlaced, type Drafted } from '../sequence/draftPlaced';
+import { draftPlaced, type Drafted } from '../order/draftPlaced';
 import { workOf } from './workPlan';
-import { firesFor, potFor, type Fires } from '../heat/surroundings';
-import { heatOfWork, type WorkHeat } from '../heat/ofWork';
-import type { HeatPart } from '../heat/hotShop';
+import { firesFor, potFor, type Fires } from '../iron/surroundings';
+import { heatOfWork, type WorkHeat } from '../iron/ofWork';
+import type { HeatPart } from '../iron/hotShop';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { Glass } from '../glass/glass';
-import type { Form } from '../shape/forms';
-import type { Profile } from '../shape/profile';
+import type { Form } from '../form/forms';
+import type { Profile } from '../form/profile';
 import { clockOf } from '../work/clock';
 import type { WorkStep } from '../work/facts';
 import { derive, type Derived, type PieceInput } from './derive';

@@ -2,7 +2,7 @@
 import type { WorkStep } from '../work/facts';
 import { factsOf } from '../work/facts';
 import { between, outline, pieceOf, shown, type Shown } from './shop.fixture';
-import { startingParts, startingProfile } from '../shape/forms';
+import { startingParts, startingProfile } from '../form/forms';
 
 const MINUTE = 60;
 const kind =

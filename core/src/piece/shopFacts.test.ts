@@ -1,5 +1,5 @@
 // What a shop and its scale add to a piece's plan.
-import { STUDIO_BOX } from '../anneal/box';
+import { STUDIO_BOX } from '../night/box';
 import { findGlass } from '../rack/glasses';
 import { ORDINARY_SHOP } from './ordinary';
 import { SHIPPED_RACK } from '../rack/rack';

@@ -1,5 +1,5 @@
 // What a shop's list and its scale's log add to the plan of a piece: the same for its own screen, the shelf and the server.
-import { boxOf, type Box } from '../anneal/box';
+import { boxOf, type Box } from '../night/box';
 import { learnLayer, type Learned } from '../gather/learnLayer';
 import type { Glass } from '../glass/glass';
 import type { Rack } from '../rack/rack';

@@ -1,7 +1,7 @@
 // Several parts and bits taken together: sums, solids, touching, tipping, filling.
 import * as fc from 'fast-check';
 import { findGlass } from '../rack/glasses';
-import type { Profile } from '../shape/profile';
+import type { Profile } from '../form/profile';
 import { derive, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
 import type { PartInput } from './part';

@@ -1,6 +1,6 @@
 // The whole piece: its parts on the axis and its bits off it, taken together.
 import { tr } from '../words/tr';
-import { edgeReach } from '../shape/thickness';
+import { edgeReach } from '../form/thickness';
 import type { BitInput, ReadBit } from './bits';
 import { joinsOf, looseParts, overlaps, wallNear, type Join, type Remark } from './joins';
 import { holdsMost, type Capacity } from './holds';

@@ -1,7 +1,7 @@
 // A piece's bits as its order asks for them: the part and end each comes onto, what it is in the making, what hangs on another.
-import { bitVolume, type BitPlace, type BitShape } from '../shape/bit';
-import type { HeatBit } from '../heat/heatBits';
-import type { DraftBit } from '../sequence/draftInput';
+import { bitVolume, type BitPlace, type BitShape } from '../form/bit';
+import type { HeatBit } from '../iron/heatBits';
+import type { DraftBit } from '../order/draftInput';
 import type { BitInput } from './bits';
 import type { PlannedPart } from './derive';
 

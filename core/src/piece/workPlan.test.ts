@@ -2,10 +2,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { SHIPPED_RACK } from '../rack/rack';
-import { FORMS, startingParts } from '../shape/forms';
+import { FORMS, startingParts } from '../form/forms';
 import { derive, type Derived, type PieceInput } from './derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from './ordinary';
-import { draftWork } from '../sequence/draftWork';
+import { draftWork } from '../order/draftWork';
 import { outline, pieceOf, shown } from './shop.fixture';
 import { draftInput, heatParts, ruleParts } from './workPlan';
 

@@ -1,12 +1,12 @@
 // A piece's order of work, put together: its parts as the draft, the heat and the rules ask for them.
-import type { HeatBit } from '../heat/heatBits';
-import { zonesOf, zonesOnPipe, type HeatZone } from '../heat/zones';
-import type { HeatPart } from '../heat/hotShop';
+import type { HeatBit } from '../iron/heatBits';
+import { zonesOf, zonesOnPipe, type HeatZone } from '../iron/zones';
+import type { HeatPart } from '../iron/hotShop';
 import type { PlannedPart } from './derive';
 import { joinsOf } from './joins';
-import type { Form } from '../shape/forms';
-import type { DraftColour, DraftInput, DraftPart } from '../sequence/draftInput';
-import type { RulePart } from '../sequence/rules';
+import type { Form } from '../form/forms';
+import type { DraftColour, DraftInput, DraftPart } from '../order/draftInput';
+import type { RulePart } from '../order/rules';
 import { LAID_COLOUR_AS, type PartColours } from './laidColours';
 import { tubeOf } from './patternedTube';
 import { draftBit, hangingOn, heatBit, seatOf, type DrawnBit, type WeighedBit } from './workBits';

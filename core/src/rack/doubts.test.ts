@@ -1,11 +1,11 @@
 // One curve a glass, whoever gave its points; and what of an entry is worth a second look.
 import { DEMO_ENTRIES } from '../../../server/src/demo/rackEntries';
 import { fitVft, logViscosity, strainOf } from '../glass/viscosity';
-import { simulate } from '../anneal/simulate';
-import { stiffnessOf } from '../heat/trouble';
-import { zonesOf } from '../heat/zones';
+import { simulate } from '../night/simulate';
+import { stiffnessOf } from '../iron/trouble';
+import { zonesOf } from '../iron/zones';
 import { shown, pieceOf } from '../piece/shop.fixture';
-import { startingParts } from '../shape/forms';
+import { startingParts } from '../form/forms';
 import { doubtsOf } from './doubts';
 import type { Given, Quantity, RackEntry } from './entry';
 import { rackLine, SHIPPED_RACK } from './rack';

@@ -1,6 +1,6 @@
 // Torch moves as arithmetic: what length of which stock a shape takes, and what a pull gives. Lengths m.
 import { tr } from '../words/tr';
-import { pulledBore, pulledLength, tubeSection, type Tube } from '../shape/conserve';
+import { pulledBore, pulledLength, tubeSection, type Tube } from '../form/conserve';
 
 /** Stock on the rack: tubing when it has a wall, rod when it has none. */
 export interface Stock {

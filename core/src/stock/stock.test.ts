@@ -1,6 +1,6 @@
 // Torch stock, pulls and cut lists, worked by hand.
 import * as fc from 'fast-check';
-import { bulbLength } from '../shape/conserve';
+import { bulbLength } from '../form/conserve';
 import { cutList } from './cutList';
 import {
   bubbleGlass,

@@ -1,7 +1,7 @@
 // Torch stock: the length of tubing or rod that holds the piece's glass.
 import { tr, trWord } from '../words/tr';
 import type { Glass } from '../glass/glass';
-import type { Tube } from '../shape/conserve';
+import type { Tube } from '../form/conserve';
 import type { Figure } from '../units/why';
 import { stockLength, type Stock } from './moves';
 

@@ -1,9 +1,9 @@
 // The invented studio's evening class: four aprons at two benches learn the salt cellar, over four weeks and tonight.
 import type { ClassDocument, MakingEvent } from '@zanfirico/contract';
 import { drawnOf } from '@zanfirico/core';
-import type { ClassStore } from '../store/classStore';
-import type { MakingStore } from '../store/makingStore';
-import type { PieceStore } from '../store/pieceStore';
+import type { ClassStore } from '../class/classStore';
+import type { MakingStore } from '../making/makingStore';
+import type { PieceStore } from '../piece/pieceStore';
 import { demoMakings } from './demoMakings';
 import { worked } from './worked';
 

@@ -14,8 +14,8 @@ import {
   STUDIO_BOX,
   type Box,
 } from '@zanfirico/core';
-import type { StandIn } from '../devices/standIns';
-import type { DeviceStore } from '../store/deviceStore';
+import type { StandIn } from '../boxes/standIns';
+import type { DeviceStore } from '../boxes/deviceStore';
 
 const [front, big] = ORDINARY_SHOP.annealers as readonly Annealer[] as readonly [
   Annealer,

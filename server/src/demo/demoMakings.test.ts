@@ -2,11 +2,11 @@
 import { MakingSchema, type PieceDocument } from '@zanfirico/contract';
 import { byNumber, lookedBack, makingState, oddities, type Happened } from '@zanfirico/core';
 import { checker } from '../check/schema';
-import { logStore } from '../store/logStore';
-import { makingStore } from '../store/makingStore';
+import { logStore } from '../log/logStore';
+import { makingStore } from '../making/makingStore';
 import { openDatabase, type Database } from '../store/database';
-import { pieceStore } from '../store/pieceStore';
-import { rackStore } from '../store/rackStore';
+import { pieceStore } from '../piece/pieceStore';
+import { rackStore } from '../rack/rackStore';
 import { demoMakings, stockMakings } from './demoMakings';
 import { demoPieces } from './demoPieces';
 import { stockDemo } from './stockDemo';

@@ -2,8 +2,8 @@
 import type { SavedPiece } from '@zanfirico/contract';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { MakingStore } from '../store/makingStore';
-import type { PieceStore } from '../store/pieceStore';
+import type { MakingStore } from '../making/makingStore';
+import type { PieceStore } from '../piece/pieceStore';
 import type { DemoMaking } from './demoMaking';
 import { halfYear, PHOTOS } from './halfYear';
 

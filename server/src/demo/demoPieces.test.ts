@@ -1,5 +1,5 @@
 // The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
-import { entryProblem } from '../check/checkRackEntry';
+import { entryProblem } from '../rack/checkRackEntry';
 import { checker } from '../check/schema';
 import { derive, NO_SHOP, SHIPPED_RACK } from '@zanfirico/core';
 import {
@@ -9,8 +9,8 @@ import {
   type RackDocument,
 } from '@zanfirico/contract';
 import { openDatabase } from '../store/database';
-import { rackStore } from '../store/rackStore';
-import { checkDocument } from '../check/checkDocument';
+import { rackStore } from '../rack/rackStore';
+import { checkDocument } from '../piece/checkDocument';
 import { demoFiles, demoPieces } from './demoPieces';
 import { redraftedPiece } from './redrafted';
 import { DEMO_ENTRIES } from './rackEntries';

@@ -1,7 +1,7 @@
 // The invented studio's shop: an ordinary one, with sheet for its kiln.
 import type { ShopDocument } from '@zanfirico/contract';
 import { ORDINARY_SHEETS, SHEET } from '@zanfirico/core';
-import type { ShopStore } from '../store/shopStore';
+import type { ShopStore } from '../shop/shopStore';
 
 const DEMO_SHEETS: NonNullable<ShopDocument['sheets']> = [
   ...ORDINARY_SHEETS,

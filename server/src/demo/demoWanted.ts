@@ -1,6 +1,6 @@
 // The invented studio's orders: a dozen salt cellars and a few bowls, due within the days to come.
-import type { PieceStore } from '../store/pieceStore';
-import type { WantedStore } from '../store/wantedStore';
+import type { PieceStore } from '../piece/pieceStore';
+import type { WantedStore } from '../orders/wantedStore';
 
 const DAY = 86_400_000;
 const ORDERS = [

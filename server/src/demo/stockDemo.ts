@@ -1,7 +1,7 @@
 // Puts the demo pieces on an empty shelf and the studio's own entries in its rack; a shelf with anything on it is left alone.
-import { checkDocument } from '../check/checkDocument';
-import type { PieceStore } from '../store/pieceStore';
-import type { RackStore } from '../store/rackStore';
+import { checkDocument } from '../piece/checkDocument';
+import type { PieceStore } from '../piece/pieceStore';
+import type { RackStore } from '../rack/rackStore';
 import { demoPieces } from './demoPieces';
 import { DEMO_ENTRIES, DEMO_TESTS } from './rackEntries';
 

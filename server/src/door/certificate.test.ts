@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { X509Certificate } from 'node:crypto';
 import { connect } from 'node:tls';
 import { openDatabase, type Database } from '../store/database';
-import { sessionStore } from '../store/sessionStore';
+import { sessionStore } from './sessionStore';
 import { certificateIn } from './certificate';
 import { doorOver, type Door } from './door';
 import { openingOf } from './opening';

@@ -9,7 +9,7 @@ import { createApp, type AppParts } from '../app';
 import { partsOver } from '../app.fixture';
 import { demoPieces } from '../demo/demoPieces';
 import { openDatabase, type Database } from '../store/database';
-import { sessionStore } from '../store/sessionStore';
+import { sessionStore } from './sessionStore';
 import { doorOver, type Door } from './door';
 import { COOKIE } from './guard';
 import { openingOf, type NetworkOpening } from './opening';

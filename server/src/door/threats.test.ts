@@ -7,10 +7,10 @@ import { join } from 'node:path';
 import { zipSync } from 'fflate';
 import { apiOf, createApp } from '../app';
 import { demoDevices, DEMO_STAND_INS } from '../demo/demoDevices';
-import { deviceKeeper } from '../devices/keeper';
-import { startStandIns } from '../devices/standIns';
+import { deviceKeeper } from '../boxes/keeper';
+import { startStandIns } from '../boxes/standIns';
 import { openDatabase } from '../store/database';
-import { deviceStore } from '../store/deviceStore';
+import { deviceStore } from '../boxes/deviceStore';
 import { codeBook } from './codes';
 import { MOST_ASKED } from './guard';
 import {

@@ -9,8 +9,8 @@ import { doorOver } from '../door/door';
 import { takeFolder, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
 import { document, older } from '../store/older.fixture';
-import { pieceStore } from '../store/pieceStore';
-import { sessionStore } from '../store/sessionStore';
+import { pieceStore } from '../piece/pieceStore';
+import { sessionStore } from '../door/sessionStore';
 
 const ROUNDS = process.env['ZANFIRICO_LONG'] === '1' ? 20 : 1;
 const here = resolve(__dirname, '..');

@@ -11,7 +11,7 @@ import { textProblem } from '../check/textProblem';
 import { demoPieces } from '../demo/demoPieces';
 import { DEMO_ENTRIES } from '../demo/rackEntries';
 import { openDatabase, type Database } from '../store/database';
-import { pieceStore } from '../store/pieceStore';
+import { pieceStore } from '../piece/pieceStore';
 
 const REQUESTS = process.env['ZANFIRICO_LONG'] === '1' ? 10_000 : 200;
 const bowl = demoPieces()[0]?.[0] as PieceDocument;

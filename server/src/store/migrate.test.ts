@@ -8,7 +8,7 @@ import { openDatabase } from './database';
 import { migrate, recorded, type MigrationStep } from './migrate';
 import { migrations } from './migrations';
 import { older } from './older.fixture';
-import { pieceStore } from './pieceStore';
+import { pieceStore } from '../piece/pieceStore';
 
 let folder: string;
 let path: string;

@@ -14,10 +14,10 @@ import {
   type Morning,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
-import type { Making } from '../bench/useMaking';
-import { useNight } from '../annealing/useNight';
+import type { Making } from '../making/useMaking';
+import { useNight } from '../night/useNight';
 import { useRack } from '../stores/theRack';
-import type { WorkAsked } from '../orders/workAsked';
+import type { WorkAsked } from '../order/workAsked';
 
 /** Places along each part that are judged. */
 const PLACES = 40;

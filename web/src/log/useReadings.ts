@@ -2,9 +2,9 @@
 import { holding, NO_SHOP, type AirExchange, type ReadAt, type Robust } from '@zanfirico/core';
 import { useEffect, useState } from 'react';
 import { fetchMaking } from '../api/client';
-import { byParts, firesThen } from '../bench/byParts';
+import { byParts, firesThen } from '../making/byParts';
 import { deriveDocument } from '../derived/deriveDocument';
-import { workAsked, workingOf } from '../orders/workAsked';
+import { workAsked, workingOf } from '../order/workAsked';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
 import { startExchange } from '../workers/workers';

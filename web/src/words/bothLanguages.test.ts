@@ -14,7 +14,7 @@ import {
   type HeatPart,
   type WorkStep,
 } from '@zanfirico/core';
-import { SIDES, wallZone } from '../../../core/src/heat/zones';
+import { SIDES, wallZone } from '../../../core/src/iron/zones';
 import { LANGUAGES } from '@zanfirico/words';
 import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 import { readFileSync } from 'node:fs';

@@ -14,7 +14,7 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useState } from 'react';
-import type { Happens } from '../../bench/useMaking';
+import type { Happens } from '../../making/useMaking';
 import { CountField } from '../../fields/CountField';
 import { QuantityField } from '../../fields/QuantityField';
 import { shownNumber } from '../../fields/shown';

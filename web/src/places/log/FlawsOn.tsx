@@ -10,7 +10,7 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useRef, useState, type MouseEvent } from 'react';
-import type { Happens } from '../../bench/useMaking';
+import type { Happens } from '../../making/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
 import { glassPath, linePath, toX, toY, type FittedSheet } from '../../marks/outline';

@@ -10,7 +10,7 @@ import { Link, useLocation, useSearchParams } from 'react-router';
 import { studioNow } from '../../api/server';
 import { readAllOf, readCame, fetchLog, sentenceOf, type LogAsked } from '../../api/client';
 import { usePieces } from '../../api/queries';
-import { keepEvent, send } from '../../bench/bench';
+import { keepEvent, send } from '../../making/bench';
 import { dayOf } from '../../clock/days';
 import { dayWords } from '../../clock/dayWords';
 import { download } from '../../exports/download';

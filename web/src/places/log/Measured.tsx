@@ -18,7 +18,7 @@ import {
   tr,
 } from '@zanfirico/core';
 import { useState } from 'react';
-import type { Happens } from '../../bench/useMaking';
+import type { Happens } from '../../making/useMaking';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
 import { shownNumber } from '../../fields/shown';

@@ -20,7 +20,7 @@ import {
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';
-import type { Happens } from '../../bench/useMaking';
+import type { Happens } from '../../making/useMaking';
 import { useDisplay } from '../../stores/display';
 
 /** So many causes are told; the rest in one line. */

@@ -1,7 +1,7 @@
 // Which of the shop's annealers tonight is about.
 import { tr } from '@zanfirico/core';
 import { useTonight } from '../../stores/tonight';
-import { useTonightBox } from '../../annealing/useTonightBox';
+import { useTonightBox } from '../../night/useTonightBox';
 import { SelectField } from '../../fields/SelectField';
 
 export function AnnealerChoice() {

@@ -18,8 +18,8 @@ import { useNotices } from '../../stores/notices';
 import { useTonight, withCount } from '../../stores/tonight';
 import { VerdictWord } from '../../marks/Verdict';
 import { AnnealerChoice } from './AnnealerChoice';
-import { NightBody } from '../../annealing/NightBody';
-import { GoingOn } from '../../annealing/Going';
+import { NightBody } from '../../night/NightBody';
+import { GoingOn } from '../../night/Going';
 import { EmptyBox } from './EmptyBox';
 import { FromTheWeek } from './FromTheWeek';
 import { MeantPieces } from './MeantPieces';
@@ -28,11 +28,11 @@ import { Setting } from './Setting';
 import { StandingPlan } from './StandingPlan';
 import { ToCalendar } from './ToCalendar';
 import { loadNights } from '../../workers/workers';
-import { TakeLog } from '../../annealing/TakeLog';
+import { TakeLog } from '../../night/TakeLog';
 import { SendNight } from './live/SendNight';
 import { manyNamed, soMany } from './useShelf';
 import { useLoadNight } from './useLoadNight';
-import { useTonightBox } from '../../annealing/useTonightBox';
+import { useTonightBox } from '../../night/useTonightBox';
 
 type LoadNight = ReturnType<typeof useLoadNight>;
 

@@ -6,12 +6,12 @@ import { GlassField } from '../../fields/GlassField';
 import { QuantityField } from '../../fields/QuantityField';
 import { useRack } from '../../stores/theRack';
 import { BODY_OF, useTonight, type NightForm } from '../../stores/tonight';
-import { NightBody } from '../../annealing/NightBody';
+import { NightBody } from '../../night/NightBody';
 import { Setting } from './Setting';
-import { useNight } from '../../annealing/useNight';
-import { useTonightBox } from '../../annealing/useTonightBox';
+import { useNight } from '../../night/useNight';
+import { useTonightBox } from '../../night/useTonightBox';
 import { AnnealerChoice } from './AnnealerChoice';
-import { Caution } from '../../annealing/Caution';
+import { Caution } from '../../night/Caution';
 
 const FORMS: readonly {
   readonly value: NightForm;

@@ -5,10 +5,10 @@ import type { Glass } from '@zanfirico/core';
 import { QuantityField } from '../../fields/QuantityField';
 import { useTonight } from '../../stores/tonight';
 import { TimeField } from '../../fields/TimeField';
-import { AssumedFields } from '../../annealing/AssumedFields';
-import { BoxFields } from '../../annealing/BoxFields';
-import { PracticeChoice } from '../../annealing/PracticeChoice';
-import { useTonightBox } from '../../annealing/useTonightBox';
+import { AssumedFields } from '../../night/AssumedFields';
+import { BoxFields } from '../../night/BoxFields';
+import { PracticeChoice } from '../../night/PracticeChoice';
+import { useTonightBox } from '../../night/useTonightBox';
 
 /** Held here while no glass says better, °C. Common practice, no source. */
 const CUSTOMARY_HOLD = 505;

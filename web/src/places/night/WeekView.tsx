@@ -1,5 +1,5 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
-import { GoingOn } from '../../annealing/Going';
+import { GoingOn } from '../../night/Going';
 import { fileName } from '@zanfirico/contract';
 import { printDuration, type Week, type WeekLoad, tr } from '@zanfirico/core';
 import { momentOf, toMinute } from '../../clock/moments';

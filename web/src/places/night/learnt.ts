@@ -1,7 +1,7 @@
 // What a log of a night taught about a box: kept within what a shop's document holds, and told.
 import { ANNEALER_LIMITS } from '@zanfirico/contract';
 import { printDuration, type LearntBox, tr } from '@zanfirico/core';
-import type { BoxChange } from '../../annealing/BoxFields';
+import type { BoxChange } from '../../night/BoxFields';
 
 /** What a log taught, within what a shop's document keeps. */
 export const kept = ({ cooling, capacity, unevenness }: LearntBox): BoxChange => ({

@@ -2,7 +2,7 @@
 import { boxOf, type Week, type WeekPiece } from '@zanfirico/core';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
-import { useAnnealers } from '../../annealing/useTonightBox';
+import { useAnnealers } from '../../night/useTonightBox';
 import { useTonight } from '../../stores/tonight';
 import { useAnswer, type Answer } from '../../workers/useAnswer';
 import { loadNights } from '../../workers/workers';

@@ -3,7 +3,7 @@ import { tr } from '@zanfirico/core';
 import { CountField } from '../../fields/CountField';
 import { changeShop } from '../../stores/changeShop';
 import { useShop } from '../../stores/theShop';
-import { ORDINARY_HOURS } from '../../wanted/useDaysPlan';
+import { ORDINARY_HOURS } from '../../orders/useDaysPlan';
 
 const DAYS = [tr`Mon`, tr`Tue`, tr`Wed`, tr`Thu`, tr`Fri`, tr`Sat`, tr`Sun`];
 const HOUR = 3600;

@@ -3,7 +3,7 @@ import { attemptsFor, printText, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useRack } from '../../stores/theRack';
-import type { DaysPlanNow } from '../../wanted/useDaysPlan';
+import type { DaysPlanNow } from '../../orders/useDaysPlan';
 
 export function ColoursWanted({ now }: { readonly now: DaysPlanNow }) {
   const units = useDisplay((s) => s.units);

@@ -6,12 +6,12 @@ import { addDays, format, parseISO } from 'date-fns';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useAnnealers } from '../../annealing/useTonightBox';
+import { useAnnealers } from '../../night/useTonightBox';
 import { CountField } from '../../fields/CountField';
 import { shownNumber } from '../../fields/shown';
-import { usePotList } from '../../pots/usePots';
+import { usePotList } from '../../pot/usePots';
 import { useDisplay } from '../../stores/display';
-import { DAYS_AHEAD, type DaysPlanNow } from '../../wanted/useDaysPlan';
+import { DAYS_AHEAD, type DaysPlanNow } from '../../orders/useDaysPlan';
 import { heavyText } from '../pot/heavy';
 import { DayCell } from './DayCell';
 

@@ -9,7 +9,7 @@ import { useDraft } from '../../stores/draft';
 import { takeDraft } from '../../stores/drafts';
 import { useNotices } from '../../stores/notices';
 import { useRack } from '../../stores/theRack';
-import { useNight } from '../../annealing/useNight';
+import { useNight } from '../../night/useNight';
 import { useFacts } from '../../derived/useFacts';
 import { AnswerBand } from './AnswerBand';
 import { Conflict } from './Conflict';

@@ -13,7 +13,7 @@ import { useDraft } from '../../stores/draft';
 import { useNotices } from '../../stores/notices';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { useRevisionFacts } from '../../derived/useRevisionFacts';
-import { BoxHours } from '../../annealing/BoxHours';
+import { BoxHours } from '../../night/BoxHours';
 import { Drafts } from './Drafts';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {

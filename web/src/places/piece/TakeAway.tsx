@@ -14,7 +14,7 @@ import { sectionSvg } from '../../exports/sectionSvg';
 import { useDraft } from '../../stores/draft';
 import { useBoard } from '../../stores/board';
 import { useNotices } from '../../stores/notices';
-import { checkedNight } from '../../annealing/nights';
+import { checkedNight } from '../../night/nights';
 import { meshFile } from '../../workers/workers';
 import { Menu } from '../../shell/Menu';
 import { TakeBundle } from '../../shell/TakeBundle';

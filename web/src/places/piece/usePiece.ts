@@ -2,7 +2,7 @@
 import type { PieceDocument } from '@zanfirico/contract';
 import type { Derived, Glass, Schedule, ShopFacts } from '@zanfirico/core';
 import { useOutletContext } from 'react-router';
-import type { NightAnswer } from '../../annealing/nights';
+import type { NightAnswer } from '../../night/nights';
 import type { Firings } from './kiln/firings';
 import type { CarriedPattern } from './useCarried';
 

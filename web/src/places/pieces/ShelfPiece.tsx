@@ -3,7 +3,7 @@ import { printText, tr } from '@zanfirico/core';
 import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { OnShelf } from '../../api/queries';
-import { BoxHours } from '../../annealing/BoxHours';
+import { BoxHours } from '../../night/BoxHours';
 import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useDisplay } from '../../stores/display';
 

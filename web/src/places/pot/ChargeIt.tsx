@@ -14,11 +14,11 @@ import {
 } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { SendLines } from '../../devices/SendLines';
+import { SendLines } from '../../boxes/SendLines';
 import { SelectField } from '../../fields/SelectField';
 import { shownNumber } from '../../fields/shown';
 import { HeadRow } from '../../marks/HeadRow';
-import { cookIn } from '../../pots/potNow';
+import { cookIn } from '../../pot/potNow';
 import { useDisplay } from '../../stores/display';
 import { HeavyField } from './HeavyField';
 import { heavyText } from './heavy';

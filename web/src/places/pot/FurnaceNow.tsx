@@ -3,9 +3,9 @@ import { trNodes } from '../../words/trNodes';
 import type { DeviceNow } from '@zanfirico/contract';
 import { printText, tr } from '@zanfirico/core';
 import { shownNumber } from '../../fields/shown';
-import { DeviceCaution, Keys } from '../../devices/Keys';
-import { MonthOfReadings } from '../../devices/MonthOfReadings';
-import { StandInDrawer } from '../../devices/StandInDrawer';
+import { DeviceCaution, Keys } from '../../boxes/Keys';
+import { MonthOfReadings } from '../../boxes/MonthOfReadings';
+import { StandInDrawer } from '../../boxes/StandInDrawer';
 import { useDisplay } from '../../stores/display';
 
 export function FurnaceNow({ now, pot }: { readonly now: DeviceNow; readonly pot: string }) {

@@ -4,10 +4,10 @@ import { tr } from '@zanfirico/core';
 import type { PotDocument } from '@zanfirico/contract';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
-import { GoingOn } from '../../annealing/Going';
+import { GoingOn } from '../../night/Going';
 import { shownNumber } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
-import type { DaysState } from '../../wanted/useDaysPlan';
+import type { DaysState } from '../../orders/useDaysPlan';
 import { heavyText } from './heavy';
 
 /** Said so long before, days. */

@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { readDevices, sentenceOf } from '../../api/client';
-import { useAnnealers } from '../../annealing/useTonightBox';
+import { useAnnealers } from '../../night/useTonightBox';
 import { useDisplay } from '../../stores/display';
 import { useTonight } from '../../stores/tonight';
 import { useShopHere } from '../../stores/useShopHere';

@@ -5,7 +5,7 @@ import { Maximize } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useState, type ReactNode } from 'react';
 import { studioNow, useServer } from '../../api/server';
-import { useAwake } from '../../bench/useAwake';
+import { useAwake } from '../../making/useAwake';
 import { clockText } from '../../marks/braid/strands';
 import { IconButton } from '../../shell/IconButton';
 import { titled } from '../../shell/usePageTitle';

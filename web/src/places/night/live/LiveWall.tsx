@@ -4,7 +4,7 @@ import type { DeviceNow } from '@zanfirico/contract';
 import { printText, tr } from '@zanfirico/core';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
-import { useWall } from '../../../annealing/useWall';
+import { useWall } from '../../../night/useWall';
 import { useDisplay } from '../../../stores/display';
 import { LiveCurve } from './LiveCurve';
 import type { RunNow } from './useRun';

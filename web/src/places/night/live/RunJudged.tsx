@@ -11,8 +11,8 @@ import {
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sendProgramme, sentenceOf, tellDevice } from '../../../api/client';
-import { asSent } from '../../../devices/asSent';
-import { useTelling } from '../../../devices/useDevices';
+import { asSent } from '../../../boxes/asSent';
+import { useTelling } from '../../../boxes/useDevices';
 import { VerdictMark, VerdictWord } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { useAnswer } from '../../../workers/useAnswer';

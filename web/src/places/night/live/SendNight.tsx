@@ -6,8 +6,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Send } from 'lucide-react';
 import { useState } from 'react';
 import { sendProgramme, sentenceOf } from '../../../api/client';
-import { asSent } from '../../../devices/asSent';
-import { useDevices } from '../../../devices/useDevices';
+import { asSent } from '../../../boxes/asSent';
+import { useDevices } from '../../../boxes/useDevices';
 
 interface Props {
   readonly annealer: string;

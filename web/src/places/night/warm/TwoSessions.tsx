@@ -2,7 +2,7 @@
 import { trNodes } from '../../../words/trNodes';
 import { measureShape, printDuration, printText, type ScheduleInput, tr } from '@zanfirico/core';
 import { useMemo } from 'react';
-import { useNight } from '../../../annealing/useNight';
+import { useNight } from '../../../night/useNight';
 import { useOpened } from '../../../api/queries';
 import { momentOn, today } from '../../../clock/days';
 import { dayWords } from '../../../clock/dayWords';

@@ -29,8 +29,8 @@ import {
   type WorkStep,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
-import { placedDraft, usePlacedDraft } from '../../../orders/placedDrafts';
-import { workAsked, workingOf, type WorkAsked } from '../../../orders/workAsked';
+import { placedDraft, usePlacedDraft } from '../../../order/placedDrafts';
+import { workAsked, workingOf, type WorkAsked } from '../../../order/workAsked';
 import { changePiece } from '../../../stores/draft';
 import { useShop } from '../../../stores/theShop';
 import { usePiece } from '../usePiece';

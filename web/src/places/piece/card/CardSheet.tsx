@@ -4,7 +4,7 @@ import { Printer } from 'lucide-react';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../../../clock/clockWords';
-import { ScheduleTable } from '../../../annealing/ScheduleTable';
+import { ScheduleTable } from '../../../night/ScheduleTable';
 import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';
 import { CardParts } from './CardParts';

@@ -14,7 +14,7 @@ import {
   type ShopPrices,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
-import { useAnnealers } from '../../../annealing/useTonightBox';
+import { useAnnealers } from '../../../night/useTonightBox';
 import { useShop } from '../../../stores/theShop';
 import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';

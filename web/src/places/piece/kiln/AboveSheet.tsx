@@ -3,7 +3,7 @@ import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
 import { areaOf, withChanges, SHEET, tr } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
-import { useAnnealers } from '../../../annealing/useTonightBox';
+import { useAnnealers } from '../../../night/useTonightBox';
 import { QuantityField } from '../../../fields/QuantityField';
 import { figureFromSvg } from '../../../imports/figureFromSvg';
 import { SVG_LIMIT } from '../../../imports/svgLines';

@@ -2,7 +2,7 @@
 import { LIMITS } from '@zanfirico/contract';
 import { outlineBounds, printText, tr } from '@zanfirico/core';
 import { lazy, Suspense } from 'react';
-import { Caution } from '../../../annealing/Caution';
+import { Caution } from '../../../night/Caution';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useBoard } from '../../../stores/board';
 import { useDisplay } from '../../../stores/display';

@@ -17,9 +17,9 @@ import {
   trWord,
 } from '@zanfirico/core';
 import { useMemo } from 'react';
-import { asSent } from '../../../devices/asSent';
-import { SendLines } from '../../../devices/SendLines';
-import { useDevices } from '../../../devices/useDevices';
+import { asSent } from '../../../boxes/asSent';
+import { SendLines } from '../../../boxes/SendLines';
+import { useDevices } from '../../../boxes/useDevices';
 import { HeadRow } from '../../../marks/HeadRow';
 import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';

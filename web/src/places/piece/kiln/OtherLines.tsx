@@ -13,7 +13,7 @@ import {
   trWord,
 } from '@zanfirico/core';
 import { useMemo, useState } from 'react';
-import { RecipeEditor } from '../../../annealing/RecipeEditor';
+import { RecipeEditor } from '../../../night/RecipeEditor';
 import { SelectField } from '../../../fields/SelectField';
 import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';

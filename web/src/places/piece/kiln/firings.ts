@@ -1,6 +1,6 @@
 // The firings of a piece as the sheets are handed them.
 import type { Box, FiringRemark, RecipeLine } from '@zanfirico/core';
-import type { NightAnswer } from '../../../annealing/nights';
+import type { NightAnswer } from '../../../night/nights';
 
 /** One firing as it is programmed. */
 export interface Programmed {

@@ -1,7 +1,7 @@
 // The annealers: inside, and as devices.
 import { LIMITS } from '@zanfirico/contract';
 import { boxOf, tr, trWord } from '@zanfirico/core';
-import { BoxFields } from '../../../annealing/BoxFields';
+import { BoxFields } from '../../../night/BoxFields';
 import { Item, MeasureField, Name } from './rows';
 import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';

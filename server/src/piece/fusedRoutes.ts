@@ -1,0 +1,25 @@
+// /api/fused: the glass of a piece as one closed skin, as it is drawn now.
+import { BODY_LIMIT, NewPieceBody } from '@zanfirico/contract';
+import express, { Router } from 'express';
+import { checkMeaning } from './checkDocument';
+import { checker } from '../check/schema';
+import { fusedPiece, fusedStlBytes } from './fused';
+import type { RackStore } from '../rack/rackStore';
+import { fail, takeChecked } from '../check/answer';
+
+const check = checker(NewPieceBody);
+
+/** The route; pieces may be of whatever the rack has. */
+export function fusedRoutes(rack: RackStore): Router {
+  const router = Router();
+  router.post('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
+    const body = takeChecked(res, check(req.body));
+    if (!body) return;
+    const known = await rack.rack();
+    const checked = checkMeaning(body.document, known);
+    const fused = checked.ok ? await fusedPiece(checked.document, known) : checked.error;
+    if (typeof fused === 'string') fail(res, 422, { error: fused });
+    else res.type('model/stl').send(fusedStlBytes(fused));
+  });
+  return router;
+}

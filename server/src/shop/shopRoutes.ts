@@ -1,0 +1,86 @@
+// /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
+import express, { Router, type Response } from 'express';
+import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
+import { STEPS, type Rack, tr } from '@zanfirico/core';
+import { glassIds } from '../rack/glassIds';
+import { checker } from '../check/schema';
+import type { RackStore } from '../rack/rackStore';
+import type { ShopStore } from './shopStore';
+import { fail, takeChecked } from '../check/answer';
+
+const checkSave = checker(SaveShopBody);
+const checkWeighIn = checker(WeighInBody);
+const checkReset = checker(ResetBody);
+
+/** Refuses a glass the rack does not have. */
+function known(res: Response, rack: Rack, field: string, glass: string): boolean {
+  if (rack.glass(glass)) return true;
+  const allowed = glassIds(rack);
+  fail(res, 422, {
+    error: tr`${field}: the rack has no glass "${glass}".`,
+    problems: [{ field, given: JSON.stringify(glass), allowed }],
+  });
+  return false;
+}
+
+/** The shop, as one document. */
+export function shopRoutes(store: ShopStore, rack: RackStore): Router {
+  const router = Router();
+  router.get('/', async (_req, res) => {
+    res.json(await store.shop());
+  });
+  router.put('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
+    const body = takeChecked(res, checkSave(req.body));
+    if (!body) return;
+    for (const [i, stock] of body.document.stock.entries()) {
+      if (!known(res, await rack.rack(), `stock[${String(i)}].glass`, stock.glass)) return;
+      if (stock.wall !== undefined && 2 * stock.wall >= stock.diameter) {
+        const field = `stock[${String(i)}].wall`;
+        const allowed = tr`less than ${stock.diameter / 2} (half the diameter, m)`;
+        fail(res, 422, {
+          error: tr`${field}: given ${stock.wall}; allowed: ${allowed}.`,
+          problems: [{ field, given: String(stock.wall), allowed }],
+        });
+        return;
+      }
+    }
+    const kinds = Object.keys(STEPS);
+    for (const [i, own] of (body.document.ownSteps ?? []).entries())
+      if (!kinds.includes(own.like)) {
+        const field = `ownSteps[${String(i)}].like`;
+        fail(res, 422, {
+          error: tr`${field}: there is no kind of step "${own.like}".`,
+          problems: [{ field, given: JSON.stringify(own.like), allowed: kinds.join(', ') }],
+        });
+        return;
+      }
+    const saved = await store.saveShop(body.baseRevision, body.document);
+    if (saved) res.json(saved);
+    else
+      fail(res, 409, {
+        error: tr`Somebody changed the shop after you opened it; what you see now is theirs.`,
+      });
+  });
+  return router;
+}
+
+/** The scale's log. */
+export function weighInRoutes(store: ShopStore, rack: RackStore): Router {
+  const router = Router();
+  const json = express.json({ limit: BODY_LIMIT });
+  router.get('/', async (_req, res) => {
+    res.json(await store.weighIns());
+  });
+  router.post('/', json, async (req, res) => {
+    const body = takeChecked(res, checkWeighIn(req.body));
+    if (!body || !known(res, await rack.rack(), 'glass', body.glass)) return;
+    res.status(201).json(await store.weigh(body));
+  });
+  router.post('/reset', json, async (req, res) => {
+    const body = takeChecked(res, checkReset(req.body));
+    if (!body) return;
+    await store.reset(body.person, body.ironDiameter, body.glass);
+    res.status(204).end();
+  });
+  return router;
+}

@@ -1,0 +1,31 @@
+// The order of work of a piece as its class learns it: the one in hand, else drafted and its heats placed.
+import type { PieceDocument } from '@zanfirico/contract';
+import { byNumber, inHand, type Derived, type WorkStep } from '@zanfirico/core';
+import { useMemo } from 'react';
+import { usePlacedDraft } from '../order/placedDrafts';
+import { useWorkOf } from '../order/useWork';
+
+interface Order {
+  readonly derived: Extract<Derived, { ok: true }> | undefined;
+  /** Undefined until it is placed. */
+  readonly steps: readonly WorkStep[] | undefined;
+}
+
+export function useOrder(document: PieceDocument | undefined): Order {
+  const work = useWorkOf(document);
+  const kept = useMemo(() => {
+    const variant = document?.sequence?.variants[inHand(document.sequence)];
+    return (
+      variant &&
+      byNumber(
+        variant.steps,
+        document.parts.map((p) => p.id),
+      )
+    );
+  }, [document]);
+  const known = usePlacedDraft(kept ? undefined : work.asked);
+  return {
+    derived: work.derived?.ok === true ? work.derived : undefined,
+    steps: kept ?? (known && 'answer' in known ? known.answer.steps : undefined),
+  };
+}
