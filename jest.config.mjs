@@ -23,7 +23,8 @@ const common = {
     '/node_modules/(?!(three|@date-fns|manifold-3d|clipper2-ts|delaunator|robust-predicates)/)',
   ],
   moduleNameMapper: {
-    '^@zanfirico/(core|contract|server|words)$': '<rootDir>/$1/src/index.ts',
+    '^@zanfirico/(contract|server|words)$': '<rootDir>/$1/src/index.ts',
+    '^@zanfirico/(core|contract)/(.+)$': '<rootDir>/$1/src/$2/index.ts',
     '^@zanfirico/words/tongue$': '<rootDir>/words/src/tongue.ts',
     '\\.json\\?url$': '<rootDir>/web/testing/address.ts',
     // Their modules are .mjs, which cannot be transformed; they ship as scripts too.

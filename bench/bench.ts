@@ -5,39 +5,24 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { spawnSync } from 'node:child_process';
 import { Bench } from 'tinybench';
+import { planPlaced, planCrew, type CrewPlan, type Person } from '@zanfirico/core/crew';
 import {
   asFitGlass,
-  benchPlan,
-  checkedSchedule,
-  derive,
-  draftPlaced,
-  findGlass,
-  firesFor,
-  forecast,
-  heatNow,
-  heatOfWork,
   judgePart,
   judgeOverlays,
   layWall,
-  makingState,
   NUMBER_TOLERANCE,
-  planPlaced,
-  planWeek,
-  putThrough,
-  planCrew,
-  REPRESENTATIVE_COLOURS,
-  SHIPPED_RACK,
-  shortestNight,
-  STUDIO_BOX,
   type Colour,
-  type CrewPlan,
-  type Happened,
-  withHelpers,
-  workOf,
-  type Person,
-  type WeekPiece,
-} from '@zanfirico/core';
-import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+} from '@zanfirico/core/fit';
+import { firesFor, heatOfWork } from '@zanfirico/core/iron';
+import { benchPlan, forecast, heatNow, makingState, type Happened } from '@zanfirico/core/making';
+import { checkedSchedule, putThrough, STUDIO_BOX } from '@zanfirico/core/night';
+import { planWeek, shortestNight, type WeekPiece } from '@zanfirico/core/night/asked';
+import { draftPlaced } from '@zanfirico/core/order';
+import { derive, workOf } from '@zanfirico/core/piece';
+import { findGlass, REPRESENTATIVE_COLOURS, SHIPPED_RACK } from '@zanfirico/core/rack';
+import { withHelpers } from '@zanfirico/core/work';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import { measureBrowser } from './browser';
 import { measureHands } from './hands';

@@ -1,15 +1,14 @@
 // The balance of a section against a general finite-element program (CalculiX, from Debian: apt-get install calculix-ccx), where that is
 // installed: the stemmed glass, elastic, hotter within than at its skin. Time and displacements side by side, in one run.
 import {
-  derive,
   elasticBalance,
   meshOfSection,
-  NO_SHOP,
   ORDINARY_STANDING,
-  SHIPPED_RACK,
   type SectionMesh,
-} from '@zanfirico/core';
-import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+} from '@zanfirico/core/night/section';
+import { derive, NO_SHOP } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

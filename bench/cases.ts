@@ -1,11 +1,6 @@
 // Pieces the bench derives.
-import {
-  ORDINARY_FIRING,
-  ORDINARY_MAKING,
-  startingProfile,
-  type PieceInput,
-  type Profile,
-} from '@zanfirico/core';
+import { startingProfile, type Profile } from '@zanfirico/core/form';
+import { ORDINARY_FIRING, ORDINARY_MAKING, type PieceInput } from '@zanfirico/core/piece';
 
 /** A bowl redrawn with so many points on its own curve. */
 function withPoints(count: number): Profile {

@@ -1,23 +1,16 @@
 // Measured by itself in Node (it needs the server's own code): twenty devices read once a second, a year of readings gathered for a drawing, and
 // what the pot, the cost and the days take. `tsx devices.ts` prints its rows as JSON; `tsx devices.ts stand-ins` is the other end of the line.
 import { spawn } from 'node:child_process';
-import { ORDINARY_REGISTERS, type DeviceDocument, type LogLine } from '@zanfirico/contract';
-import {
-  boxOf,
-  cheaper,
-  costOf,
-  derive,
-  findGlass,
-  NO_SHOP,
-  ORDINARY_POT,
-  ORDINARY_SENSOR,
-  planDays,
-  pricesOf,
-  takesOf,
-  wouldHelp,
-  type Attempt,
-  type WantedPiece,
-} from '@zanfirico/core';
+import { ORDINARY_REGISTERS, type DeviceDocument } from '@zanfirico/contract/boxes';
+import type { LogLine } from '@zanfirico/contract/making';
+import { ORDINARY_SENSOR } from '@zanfirico/core/boxes';
+import { cheaper, costOf, pricesOf, takesOf, type Attempt } from '@zanfirico/core/cost';
+import { wouldHelp } from '@zanfirico/core/edits';
+import { boxOf } from '@zanfirico/core/night';
+import { planDays, type WantedPiece } from '@zanfirico/core/orders';
+import { derive, NO_SHOP } from '@zanfirico/core/piece';
+import { ORDINARY_POT } from '@zanfirico/core/pot';
+import { findGlass } from '@zanfirico/core/rack';
 import { deviceKeeper } from '../server/src/boxes/keeper';
 import { startStandIns } from '../server/src/boxes/standIns';
 import { demoPieces } from '../server/src/demo/demoPieces';

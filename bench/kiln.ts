@@ -1,17 +1,15 @@
 // Measured by itself in Node: a firing judged, a piece fired, a slump, a cut list. `tsx kiln.ts` prints its rows as JSON.
 import {
-  boxOf,
-  cutSheets,
-  findGlass,
   firePiece,
   freshKiln,
   judgeFiring,
   meetings,
-  SHIPPED_RACK,
   slump,
-  type SheetBlank,
   type KilnWork,
-} from '@zanfirico/core';
+} from '@zanfirico/core/kiln';
+import { cutSheets, type SheetBlank } from '@zanfirico/core/kiln/cutting';
+import { boxOf } from '@zanfirico/core/night';
+import { findGlass, SHIPPED_RACK } from '@zanfirico/core/rack';
 import { median, type Row } from './rows';
 
 const glass = findGlass('kiln-sheet-90');

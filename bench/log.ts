@@ -1,7 +1,9 @@
 // Measured against the real server and in Chromium: a log of five thousand makings; and in Node: a diagnosis, and what they teach.
 import { chromium } from '@playwright/test';
-import type { LogPage, MakingDocument } from '@zanfirico/contract';
-import { biases, CAUSES, diagnose, paceOf, robust, type MadeAgainst } from '@zanfirico/core';
+import type { LogPage, MakingDocument } from '@zanfirico/contract/making';
+import { biases, CAUSES, diagnose, type MadeAgainst } from '@zanfirico/core/log';
+import { paceOf } from '@zanfirico/core/making';
+import { robust } from '@zanfirico/core/stats';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
 import { median, quantile, type Row } from './rows';

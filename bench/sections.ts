@@ -1,17 +1,14 @@
 // The real section of a piece through a night: meshed, cooled, and the night it asks for.
+import { ARRIVES_UNEVEN, checkedSchedule } from '@zanfirico/core/night';
 import {
-  ARRIVES_UNEVEN,
-  checkedSchedule,
-  derive,
   meshOfSection,
-  NO_SHOP,
   ORDINARY_STANDING,
-  realSectionOf,
   sectionNight,
   seesOf,
-  SHIPPED_RACK,
-} from '@zanfirico/core';
-import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+} from '@zanfirico/core/night/section';
+import { derive, NO_SHOP, realSectionOf } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 import gobletFile from '../server/src/demo/pieces/04-quay-goblet.1.json';
 import { median, type Row } from './rows';

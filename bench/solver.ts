@@ -1,14 +1,9 @@
 // The heat of a slab through one night, here and by a general solver of differential equations (mathjs, Runge–Kutta 4(5) with its
 // own steps), at alike accuracy, in one run. mathjs has no stiff method; none of standing was found in the registry.
 import { all, create, type MathJsInstance } from 'mathjs';
-import {
-  exchangeAt,
-  filledWith,
-  heatStep,
-  KILN_EXCHANGE,
-  latticeOf,
-  type Glass,
-} from '@zanfirico/core';
+import { exchangeAt, filledWith, heatStep, latticeOf } from '@zanfirico/core/conduction';
+import type { Glass } from '@zanfirico/core/glass';
+import { KILN_EXCHANGE } from '@zanfirico/core/night';
 
 type Solving = MathJsInstance & {
   solveODE: (

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
-import { speak, tr, trWord } from '@zanfirico/core';
+import { speak, tr, trWord } from '@zanfirico/core/words';
 import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 
 const TIMES = 200_000;

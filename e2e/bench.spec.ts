@@ -1,6 +1,6 @@
 // The bench: rehearsed in two windows that stay in step, its heat live, readable and workable by whoever cannot use a mouse.
 import type { Page } from '@playwright/test';
-import type { MakingEvent, MakingLine } from '@zanfirico/contract';
+import type { MakingEvent, MakingLine } from '@zanfirico/contract/making';
 import { expect, expectAccessible, test } from './house';
 import { startServer } from './server';
 

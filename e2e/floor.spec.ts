@@ -1,6 +1,7 @@
 // The shop floor: screens let in over https, each to what it may; two in one piece; a wall that says its age; a bench that is cut off.
 import type { Browser, BrowserContext, Page } from '@playwright/test';
-import type { MakingEvent, SavedPiece, ShelfPage } from '@zanfirico/contract';
+import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { expect, expectAccessible, expectContrast, test } from './house';
 import { startServer, type Running } from './server';
 

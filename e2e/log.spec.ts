@@ -1,5 +1,5 @@
 // The log: a morning with one loss, from the box to why; whoever cannot use a mouse, and whoever has a phone.
-import type { LogPage } from '@zanfirico/contract';
+import type { LogPage } from '@zanfirico/contract/making';
 import { expect, expectAccessible, expectContrast, test } from './house';
 
 test('a morning: one is lost, why is looked into and settled, and the shop’s losses count it', async ({

@@ -1,14 +1,7 @@
 // The contract: the schema says what the core's own lists say.
-import {
-  FORMS,
-  LEAST_WALL,
-  MOST_LENGTH,
-  MOST_POINTS,
-  MOST_WALL,
-  PRACTICES,
-  QUANTITIES,
-  SHIPPED_RACK,
-} from '@zanfirico/core';
+import { FORMS, LEAST_WALL, MOST_LENGTH, MOST_POINTS, MOST_WALL } from '@zanfirico/core/form';
+import { PRACTICES } from '@zanfirico/core/night';
+import { QUANTITIES, SHIPPED_RACK } from '@zanfirico/core/rack';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PieceSchema } from './piece/piece';

@@ -1,23 +1,5 @@
-// The public face of the contract: schemas of what crosses the wire or lands in a file, and their types.
-export * from './piece/bit';
-export * from './studio/bundle';
-export * from './piece/clip';
-export * from './piece/decoration';
-export * from './boxes/device';
-export * from './door/door';
+// What every room stands on: limits, words of schemas, what a request may say.
 export * from './fileName';
 export * from './format';
-export * from './kiln/kiln';
-export * from './class/lesson';
 export * from './limits';
-export * from './making/making';
-export * from './order/order';
-export * from './piece/part';
-export * from './piece/piece';
-export * from './pot/pot';
-export * from './rack/rackEntry';
-export * from './shop/shop';
-export * from './piece/tags';
-export * from './piece/upgrade';
-export * from './orders/wanted';
 export * from './wire';

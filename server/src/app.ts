@@ -1,5 +1,5 @@
 // The web server: safe headers, the API, and the built web application.
-import { tr, trWord, mark } from '@zanfirico/core';
+import { tr, trWord, mark } from '@zanfirico/core/words';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import cookieParser from 'cookie-parser';
@@ -8,15 +8,11 @@ import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import {
-  BODY_LIMIT,
-  MakingSchema,
-  NOW,
-  PieceSchema,
-  RackEntrySchema,
-  ShopSchema,
-  type ErrorBody,
-} from '@zanfirico/contract';
+import { BODY_LIMIT, NOW, type ErrorBody } from '@zanfirico/contract';
+import { MakingSchema } from '@zanfirico/contract/making';
+import { PieceSchema } from '@zanfirico/contract/piece';
+import { RackEntrySchema } from '@zanfirico/contract/rack';
+import { ShopSchema } from '@zanfirico/contract/shop';
 import { onlyEntering } from './door/enterPage';
 import { guards, rightful } from './door/guard';
 import type { Names } from './door/network';

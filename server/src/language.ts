@@ -1,6 +1,6 @@
 // Each request is answered in the language of whoever asks: what their page is set to (its cookie), else their browser's.
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { speak } from '@zanfirico/core';
+import { speak } from '@zanfirico/core/words';
 import { languageOf, LANGUAGES, nearest, type Language } from '@zanfirico/words';
 import italian from '@zanfirico/words/it.json';
 import { fill, tongueOf, type Catalogue } from '@zanfirico/words/tongue';

@@ -2,7 +2,8 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
-import type { PieceDocument, SavedPiece, ShelfPage } from '@zanfirico/contract';
+import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import request from 'supertest';
 import { createApp } from './app';
 import { partsOver } from './app.fixture';

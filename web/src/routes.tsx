@@ -1,5 +1,5 @@
 // Routes: six places, what is wanted by when, and inside a piece its six sheets.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Navigate, type RouteObject } from 'react-router';
 import { answers } from './api/queries';
@@ -75,9 +75,7 @@ export const routes: RouteObject[] = [
           {
             path: 'night',
             ...guarded,
-            lazy: fetched(
-              async () => (await import('./places/piece/night/NightSheet')).NightSheet,
-            ),
+            lazy: fetched(async () => (await import('./places/piece/night/NightSheet')).NightSheet),
           },
           {
             path: 'cost',
@@ -109,9 +107,7 @@ export const routes: RouteObject[] = [
           {
             index: true,
             ...guarded,
-            lazy: fetched(
-              async () => (await import('./places/class/ExerciseSheet')).ExerciseSheet,
-            ),
+            lazy: fetched(async () => (await import('./places/class/ExerciseSheet')).ExerciseSheet),
           },
           {
             path: 'tonight',
@@ -121,9 +117,7 @@ export const routes: RouteObject[] = [
           {
             path: 'sheets',
             ...guarded,
-            lazy: fetched(
-              async () => (await import('./places/class/StudentsSheet')).StudentsSheet,
-            ),
+            lazy: fetched(async () => (await import('./places/class/StudentsSheet')).StudentsSheet),
           },
           {
             path: 'handout',

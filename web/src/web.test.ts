@@ -1,19 +1,11 @@
 // The web's own arithmetic: moves on a profile, fitting a drawing, clocks, files out.
 import { fileName } from '@zanfirico/contract';
-import type { PieceDocument } from '@zanfirico/contract';
-import {
-  derive,
-  findGlass,
-  FORMS,
-  insertAfter,
-  inwardAt,
-  measureShape,
-  movePoint,
-  removePoint,
-  setWall,
-  startingProfile,
-  checkedSchedule,
-} from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { insertAfter, inwardAt, movePoint, removePoint, setWall } from '@zanfirico/core/edits';
+import { FORMS, measureShape, startingProfile } from '@zanfirico/core/form';
+import { checkedSchedule } from '@zanfirico/core/night';
+import { derive } from '@zanfirico/core/piece';
+import { findGlass } from '@zanfirico/core/rack';
 import * as fc from 'fast-check';
 import Papa from 'papaparse';
 import { pieceJson } from './exports/pieceJson';

@@ -1,7 +1,8 @@
 // The whole application in jsdom, against the real server on a database in memory: any address, any person's hands, no browser.
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createMemoryRouter, RouterProvider } from 'react-router';

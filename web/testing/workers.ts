@@ -9,16 +9,11 @@ import { nightWork } from '../src/workers/nightWork';
 import { rackWork } from '../src/workers/rackWork';
 import { fileWork } from '../src/workers/fileWork';
 import type { RunningWork } from '../src/workers/remote';
-import type {
-  DraftInput,
-  Fires,
-  HeatPart,
-  PlacedHeats,
-  ScheduleInput,
-  ShorterNight,
-  Working,
-  WorkStep,
-} from '@zanfirico/core';
+import type { Fires, HeatPart, PlacedHeats, Working } from '@zanfirico/core/iron';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import type { ShorterNight } from '@zanfirico/core/night/asked';
+import type { DraftInput } from '@zanfirico/core/order';
+import type { WorkStep } from '@zanfirico/core/work';
 
 /** Answers in a later turn, as a worker would; what is thrown is a rejection. */
 const later = <T>(work: () => T | Promise<T>): Promise<T> =>

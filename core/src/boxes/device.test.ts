@@ -1,12 +1,12 @@
 // Devices: words of registers, a night as steps, the stand-in's physics against its own figures, and what a night that went wrong looks like.
 import * as fc from 'fast-check';
 import { boxOf, naturalTime, settlesAt } from '../night/box';
-import { judgeCurve } from '../night/accident';
+import { judgeCurve } from '../night/asked/accident';
 import { checkedSchedule } from '../night/checked';
 import { temperatureAt } from '../night/kilnCurve';
-import { learnBox } from '../night/learnBox';
+import { learnBox } from '../night/asked/learnBox';
 import { even, HOUR, tonight } from '../night/nights.fixture';
-import type { RecipeLine } from '../night/recipe';
+import type { RecipeLine } from '../night/asked/recipe';
 import { asItGoes, doorAt, sinceLastIn } from './asItGoes';
 import { stepsCurve, stepsOf } from './programme';
 import {

@@ -5,7 +5,7 @@ import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
 import type { BitInput } from '../piece/bits';
 import { FORMS, startingParts, startingProfile } from './forms';
 import { BIT_PRESETS, newBit, newPart, PART_PRESETS } from './presets';
-import { shrunkBlank } from './blank';
+import { shrunkBlank } from './pattern/blank';
 import { measureShape } from './measure';
 
 const glass = findGlass('soft-batch-96');

@@ -2,7 +2,7 @@
 import { boxOf } from '../night/box';
 import { annealingSchedule } from '../night/schedule';
 import { findGlass } from '../rack/glasses';
-import { recipeCurve } from '../night/recipe';
+import { recipeCurve } from '../night/asked/recipe';
 import { fitVft } from '../glass/viscosity';
 import { CLOUDY, firingLines, settlesAtHeight, withinFiring } from './firing';
 import { flowOf } from './process';

@@ -1,5 +1,5 @@
 // A firing in one programme: slowly up, a pause for the air, quickly to where glass flows, held, quickly down, annealed.
-import type { RecipeLine } from '../night/recipe';
+import type { RecipeLine } from '../night/asked/recipe';
 import type { ScheduleRow } from '../night/programme';
 import type { Glass } from '../glass/glass';
 import { settledThickness } from '../form/conserve';

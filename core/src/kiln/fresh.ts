@@ -4,7 +4,7 @@ import type { Glass } from '../glass/glass';
 import type { Aim, KilnFiring, KilnWork } from './kilnWork';
 import { flowFor, processFor } from './process';
 import type { Laid } from './laid';
-import type { StockSheet } from './sheets';
+import type { StockSheet } from './cutting/sheets';
 
 /** The ways one begins. */
 export const KILN_STARTS = ['flat', 'slumped', 'cast'] as const;

@@ -1,7 +1,7 @@
 // A firing's lines judged, whoever wrote them: whether it stands the way up, lets its air out, does what is wanted, goes cloudy, comes down sound.
 import { tr } from '../words/tr';
 import type { Box } from '../night/box';
-import { recipeCurve, recipeProblems, type RecipeLine } from '../night/recipe';
+import { recipeCurve, recipeProblems, type RecipeLine } from '../night/asked/recipe';
 import type { Glass } from '../glass/glass';
 import { fitVft, strainOf } from '../glass/viscosity';
 import { GRADE, type Verdict } from '../units/why';

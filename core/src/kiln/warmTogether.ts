@@ -1,8 +1,8 @@
 // Warm for the furnace: bars, canes, murrine and blanks in one kiln, as quickly as the slowest of them bears, ready at a clock time.
 import { tr } from '../words/tr';
 import type { Box } from '../night/box';
-import { recipeCurve, type Recipe } from '../night/recipe';
-import { warming } from '../night/warming';
+import { recipeCurve, type Recipe } from '../night/asked/recipe';
+import { warming } from '../night/asked/warming';
 import type { Body } from '../conduction/lattice';
 import type { Glass } from '../glass/glass';
 import { fitVft, logViscosity } from '../glass/viscosity';

@@ -4,7 +4,7 @@ import { checkedSchedule } from './checked';
 import { exchangeAt, filledWith, heatStep, latticeOf } from '../conduction/lattice';
 import { KILN_EXCHANGE } from './relaxing/exchange';
 import { PRACTICES } from './practice';
-import { shortestNight } from './shortest';
+import { shortestNight } from './asked/shortest';
 import { soft, hard, HOUR, even, stepped, tonight } from './nights.fixture';
 
 describe('a checked schedule', () => {

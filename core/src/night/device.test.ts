@@ -4,17 +4,17 @@ import type { CoolingWall } from './allow';
 import { boxOf, climbAt, lossOf, naturalRate, settlesAt, STUDIO_BOX, type Box } from './box';
 import { checkedSchedule } from './checked';
 import { curveBetween, temperatureAt, upTo } from './kilnCurve';
-import { follow } from './kiln';
-import { learnBox, learnCapacity, learnCooling } from './learnBox';
-import { readLoggerCsv } from './log';
+import { follow } from './asked/kiln';
+import { learnBox, learnCapacity, learnCooling } from './asked/learnBox';
+import { readLoggerCsv } from './asked/log';
 import { putThrough } from './outcome';
 import { placeCurve, putInBox, putRoughly } from './unevenBox';
 import { PRACTICES } from './practice';
-import { recipeCurve, recipeProblems } from './recipe';
+import { recipeCurve, recipeProblems } from './asked/recipe';
 import { annealingSchedule } from './schedule';
 import type { ScheduleInput } from './scheduleInput';
 import { even, HOUR, soft, tonight } from './nights.fixture';
-import { warming } from './warming';
+import { warming } from './asked/warming';
 
 const tonightIn = (wall: CoolingWall, box: Box): ScheduleInput => tonight(wall, { box });
 const boxes = fc.record({

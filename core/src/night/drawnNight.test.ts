@@ -2,19 +2,19 @@
 import { findGlass } from '../rack/glasses';
 import { packed } from '../form/packedLine';
 import { checkedSchedule } from './checked';
-import { whatHelps } from './helps';
-import { judgeCurve } from './accident';
-import { loadNight } from './load';
-import { nightMargins } from './margins';
+import { whatHelps } from './asked/helps';
+import { judgeCurve } from './asked/accident';
+import { loadNight } from './asked/load';
+import { nightMargins } from './asked/margins';
 import { tonight, even } from './nights.fixture';
 import { putThrough } from './outcome';
 import { PRACTICES } from './practice';
-import { recipeCurve } from './recipe';
+import { recipeCurve } from './asked/recipe';
 import type { ScheduleInput } from './scheduleInput';
 import type { DrawnSection } from './section/putSection';
 import { ORDINARY_STANDING, type RealSection, type SectionStanding } from './section/realSection';
-import { shortestNight } from './shortest';
-import { warming } from './warming';
+import { shortestNight } from './asked/shortest';
+import { warming } from './asked/warming';
 import { STUDIO_BOX } from './box';
 
 const [soft, hard] = [findGlass('soft-batch-96'), findGlass('borosilicate-33')];

@@ -3,7 +3,7 @@ import type { Glass } from '../glass/glass';
 import { findGlass } from '../rack/glasses';
 import type { CoolingWall } from './allow';
 import { STUDIO_BOX, type Box } from './box';
-import type { LoadPiece } from './load';
+import type { LoadPiece } from './asked/load';
 import type { ScheduleInput } from './scheduleInput';
 
 const shipped = (id: string): Glass => {

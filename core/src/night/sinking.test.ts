@@ -4,7 +4,7 @@ import { startingParts, FORMS, type Form } from '../form/forms';
 import { glassOf, outline, pieceOf } from '../piece/shop.fixture';
 import { fitVft, logViscosity } from '../glass/viscosity';
 import { REPRESENTATIVE_GLASSES } from '../rack/glasses';
-import { customaryHolds } from './customaryHolds';
+import { customaryHolds } from './asked/customaryHolds';
 import { annealingSchedule } from './schedule';
 import { flowed, flowsAt, sinks } from './sinking';
 

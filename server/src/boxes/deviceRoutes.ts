@@ -1,14 +1,14 @@
 // /api/devices: boxes and furnaces that can be asked: what they say now, what was read, what is sent to them and told to them.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import { BODY_LIMIT } from '@zanfirico/contract';
 import {
-  BODY_LIMIT,
   DeviceSchema,
   DoBody,
   HappenBody,
   SendBody,
   STAND_IN,
   type DeviceReading,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/boxes';
 import { Type } from '@sinclair/typebox';
 import express, { Router, type Response } from 'express';
 import { checker } from '../check/schema';

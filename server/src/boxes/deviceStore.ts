@@ -6,7 +6,7 @@ import type {
   ReadingStretch,
   SendProgramme,
   SentRun,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/boxes';
 import { sql, type Selectable } from 'kysely';
 import type { Database } from '../store/database';
 import type { Tables } from '../store/tables';

@@ -8,8 +8,10 @@ import {
   type DeviceReading,
   type ReadingStretch,
   type SendProgramme,
-} from '@zanfirico/contract';
-import { boxOf, ORDINARY_SENSOR, readLoggerCsv } from '@zanfirico/core';
+} from '@zanfirico/contract/boxes';
+import { ORDINARY_SENSOR } from '@zanfirico/core/boxes';
+import { boxOf } from '@zanfirico/core/night';
+import { readLoggerCsv } from '@zanfirico/core/night/asked';
 import { client as otherClients } from 'jsmodbus';
 import { createServer, Socket } from 'node:net';
 import request from 'supertest';

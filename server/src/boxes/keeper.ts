@@ -1,6 +1,6 @@
 // Looks at every device in turn, keeps what it reads, notices when a programme begins and ends, and fills from a device's own log what
 // was missed. It tells a device nothing by itself.
-import { tr, mark } from '@zanfirico/core';
+import { tr, mark } from '@zanfirico/core/words';
 import {
   STAND_IN,
   type DeviceDo,
@@ -8,7 +8,7 @@ import {
   type DeviceNow,
   type DeviceReading,
   type SendProgramme,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/boxes';
 import { clearInterval, clearTimeout, setInterval, setTimeout } from 'node:timers';
 import type { DeviceStore, KeptRun } from './deviceStore';
 import type { Controller } from './controller';

@@ -1,5 +1,5 @@
 // A controller that speaks Modbus TCP (an open standard): its registers by the map of the device, read in one question where they lie together.
-import type { DeviceDo, DeviceDocument, DeviceReading, Registers } from '@zanfirico/contract';
+import type { DeviceDo, DeviceDocument, DeviceReading, Registers } from '@zanfirico/contract/boxes';
 import {
   DEVICE_FAULTS,
   DEVICE_STATES,
@@ -8,9 +8,9 @@ import {
   temperatureIn,
   temperatureWord,
   WORDS_A_LINE,
-  type RecipeLine,
-  mark,
-} from '@zanfirico/core';
+} from '@zanfirico/core/boxes';
+import type { RecipeLine } from '@zanfirico/core/night/asked';
+import { mark } from '@zanfirico/core/words';
 import ModbusRTU from 'modbus-serial';
 import type { Controller } from './controller';
 

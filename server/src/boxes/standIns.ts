@@ -1,6 +1,6 @@
 // Stand-ins for kilns and furnaces: one real Modbus TCP server on the loopback address, a unit each, with the physics of the core behind
 // its registers; at the clock's speed or faster. Anybody's Modbus client can read and drive them.
-import type { DeviceHappen } from '@zanfirico/contract';
+import type { DeviceHappen } from '@zanfirico/contract/boxes';
 import {
   DEVICE_FAULTS,
   DEVICE_STATES,
@@ -11,7 +11,7 @@ import {
   wordOf,
   WORDS_A_LINE,
   type Nature,
-} from '@zanfirico/core';
+} from '@zanfirico/core/boxes';
 import { ServerTCP } from 'modbus-serial';
 import { createServer } from 'node:net';
 import { clearInterval, setInterval } from 'node:timers';

@@ -1,5 +1,5 @@
 // How every route answers: a refusal in one sentence, or the checked value.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import type { ErrorBody, FieldProblem } from '@zanfirico/contract';
 import type { Response } from 'express';
 import type { Checked } from './schema';

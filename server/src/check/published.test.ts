@@ -1,5 +1,7 @@
 // The published schemas, as other people's validators take them: their own draft, and 2020-12.
-import { ClipSchema, PieceSchema, RackEntrySchema, ShopSchema } from '@zanfirico/contract';
+import { ClipSchema, PieceSchema } from '@zanfirico/contract/piece';
+import { RackEntrySchema } from '@zanfirico/contract/rack';
+import { ShopSchema } from '@zanfirico/contract/shop';
 import { Ajv } from 'ajv';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { demoPieces } from '../demo/demoPieces';

@@ -1,5 +1,5 @@
 // Checking anything from outside against its schema, and saying plainly what is wrong with it.
-import { tr, trWord, mark } from '@zanfirico/core';
+import { tr, trWord, mark } from '@zanfirico/core/words';
 import type { FieldProblem } from '@zanfirico/contract';
 import type { Static, TSchema } from '@sinclair/typebox';
 import { Ajv, type ErrorObject } from 'ajv';

@@ -1,5 +1,5 @@
 // A given value in a refusal: short enough to print, whatever it is.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 
 const MOST = 60;
 

@@ -1,5 +1,5 @@
 // Text that is no text: control characters, and halves of characters that no file can hold.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import type { FieldProblem } from '@zanfirico/contract';
 import { shownValue } from './shown';
 

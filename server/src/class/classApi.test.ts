@@ -1,5 +1,6 @@
 // Classes over HTTP: kept as a whole, refused with the field; what is made in one stands in it and not in the shop's log.
-import type { ClassDocument, ClassMaking, MakingLine } from '@zanfirico/contract';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking, MakingLine } from '@zanfirico/contract/making';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

@@ -1,6 +1,7 @@
 // /api/classes: exercises, who learns them, and what was made in them.
-import { tr } from '@zanfirico/core';
-import { BODY_LIMIT, ClassSchema, PieceParams, type ClassDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { BODY_LIMIT, PieceParams } from '@zanfirico/contract';
+import { ClassSchema, type ClassDocument } from '@zanfirico/contract/class';
 import express, { Router, type Response } from 'express';
 import { checker } from '../check/schema';
 import type { ClassStore } from './classStore';

@@ -1,5 +1,6 @@
 // Classes as they are kept, each replaced as a whole; and the makings that were made in one.
-import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking } from '@zanfirico/contract/making';
 import { sql } from 'kysely';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';

@@ -1,6 +1,7 @@
 // The invented studio's evening class: four aprons at two benches learn the salt cellar, over four weeks and tonight.
-import type { ClassDocument, MakingEvent } from '@zanfirico/contract';
-import { drawnOf } from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { MakingEvent } from '@zanfirico/contract/making';
+import { drawnOf } from '@zanfirico/core/log';
 import type { ClassStore } from '../class/classStore';
 import type { MakingStore } from '../making/makingStore';
 import type { PieceStore } from '../piece/pieceStore';

@@ -4,16 +4,11 @@ import {
   STAND_IN,
   type DeviceDocument,
   type DeviceReading,
-} from '@zanfirico/contract';
-import {
-  boxOf,
-  ORDINARY_POT,
-  ORDINARY_SENSOR,
-  ORDINARY_SHOP,
-  SimulatedDevice,
-  STUDIO_BOX,
-  type Box,
-} from '@zanfirico/core';
+} from '@zanfirico/contract/boxes';
+import { ORDINARY_SENSOR, SimulatedDevice } from '@zanfirico/core/boxes';
+import { boxOf, STUDIO_BOX, type Box } from '@zanfirico/core/night';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
+import { ORDINARY_POT } from '@zanfirico/core/pot';
 import type { StandIn } from '../boxes/standIns';
 import type { DeviceStore } from '../boxes/deviceStore';
 

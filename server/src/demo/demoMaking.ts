@@ -1,5 +1,5 @@
 // A demo making as its file has it.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
 
 /** A file of the folder: the piece by name, when, and what happened in ms from the first gather. */
 export interface DemoMaking {

@@ -1,6 +1,8 @@
 // The demo's makings: files a user's could be, of steps their pieces have, and with the heat their stories tell.
-import { MakingSchema, type PieceDocument } from '@zanfirico/contract';
-import { byNumber, lookedBack, makingState, oddities, type Happened } from '@zanfirico/core';
+import { MakingSchema } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { byNumber } from '@zanfirico/core/edits';
+import { lookedBack, makingState, oddities, type Happened } from '@zanfirico/core/making';
 import { checker } from '../check/schema';
 import { logStore } from '../log/logStore';
 import { makingStore } from '../making/makingStore';

@@ -1,13 +1,11 @@
 // The demo's pieces: files like anybody's, sound as they are, their orders as the core drafts them today.
 import { entryProblem } from '../rack/checkRackEntry';
 import { checker } from '../check/schema';
-import { derive, NO_SHOP, SHIPPED_RACK } from '@zanfirico/core';
-import {
-  PIECE_VERSION,
-  SaveEntryBody,
-  type PieceDocument,
-  type RackDocument,
-} from '@zanfirico/contract';
+import { derive, NO_SHOP } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { PIECE_VERSION } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { SaveEntryBody, type RackDocument } from '@zanfirico/contract/rack';
 import { openDatabase } from '../store/database';
 import { rackStore } from '../rack/rackStore';
 import { checkDocument } from '../piece/checkDocument';

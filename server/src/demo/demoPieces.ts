@@ -1,5 +1,5 @@
 // The invented studio's pieces: Tern Quay Glass, a small workshop on a tidal estuary. Piece files like anybody's, in demo/pieces/.
-import { upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 

@@ -1,6 +1,6 @@
 // The invented studio's shop: an ordinary one, with sheet for its kiln.
-import type { ShopDocument } from '@zanfirico/contract';
-import { ORDINARY_SHEETS, SHEET } from '@zanfirico/core';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import { ORDINARY_SHEETS, SHEET } from '@zanfirico/core/kiln';
 import type { ShopStore } from '../shop/shopStore';
 
 const DEMO_SHEETS: NonNullable<ShopDocument['sheets']> = [

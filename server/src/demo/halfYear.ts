@@ -1,6 +1,7 @@
 // Half a year of the invented studio, told from the few makings it has in full: the same pieces made again and again by its people, most
 // kept, some seconds, fourteen lost in believable ways.
-import type { MakingEvent, PieceDocument } from '@zanfirico/contract';
+import type { MakingEvent } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { DemoMaking } from './demoMaking';
 import { measuredDemo } from './measuredDemo';
 

@@ -1,17 +1,12 @@
 // npm run demo:makings: the demo studio's makings, made from its pieces' own plans as the core has them today; kept in demo/makings/.
-import type { MakingBegin, MakingEvent, PieceDocument, PieceStep } from '@zanfirico/contract';
-import {
-  benchPlan,
-  byId,
-  byNumber,
-  clockOf,
-  draftPlaced,
-  factsOf,
-  inHand,
-  ordinaryCrew,
-  type BenchPlan,
-  type StepId,
-} from '@zanfirico/core';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import type { PieceStep } from '@zanfirico/contract/order';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { ordinaryCrew } from '@zanfirico/core/crew';
+import { byId, byNumber, inHand } from '@zanfirico/core/edits';
+import { benchPlan, type BenchPlan } from '@zanfirico/core/making';
+import { draftPlaced } from '@zanfirico/core/order';
+import { clockOf, factsOf, type StepId } from '@zanfirico/core/work';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { demoPieces } from './demoPieces';

@@ -1,7 +1,11 @@
 // What the invented studio measured and read: it makes walls a little thicker than it draws them, and its bench cools a little faster than
 // an ordinary one.
-import type { MakingEvent, PieceDocument } from '@zanfirico/contract';
-import { asDone, byNumber, drawnOf, skinAt, makingState, type WorkStep } from '@zanfirico/core';
+import type { MakingEvent } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { byNumber } from '@zanfirico/core/edits';
+import { drawnOf, skinAt } from '@zanfirico/core/log';
+import { asDone, makingState } from '@zanfirico/core/making';
+import type { WorkStep } from '@zanfirico/core/work';
 import type { DemoMaking } from './demoMaking';
 import { worked } from './worked';
 

@@ -1,6 +1,6 @@
 // The demo studio's own rack: what it bought, measured and tested. Invented, like the studio.
-import type { NewTest, RackDocument } from '@zanfirico/contract';
-import { SHIPPED_RACK, type RackEntry } from '@zanfirico/core';
+import type { NewTest, RackDocument } from '@zanfirico/contract/rack';
+import { SHIPPED_RACK, type RackEntry } from '@zanfirico/core/rack';
 
 /** A shipped entry with the studio's own facts over it. */
 function over(id: string, facts: Partial<RackEntry>): RackDocument {

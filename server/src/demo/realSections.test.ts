@@ -1,20 +1,16 @@
 // The demo pieces' real sections against an independent finite-element reference (PHYSICS §9): what they keep of the programmes that
 // the joined walls asked for, standing free in an even box.
+import type { Glass } from '@zanfirico/core/glass';
+import { checkedSchedule, PRACTICES } from '@zanfirico/core/night';
 import {
-  checkedSchedule,
-  derive,
   meshOfSection,
   NightStopped,
-  NO_SHOP,
-  PRACTICES,
-  rackOf,
-  realSectionOf,
   sectionNight,
   seesOf,
-  type Derived,
-  type Glass,
   type SectionStanding,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night/section';
+import { derive, NO_SHOP, realSectionOf, type Derived } from '@zanfirico/core/piece';
+import { rackOf } from '@zanfirico/core/rack';
 import { demoPieces } from './demoPieces';
 import { NIGHTS_THEN } from './nightsThen.fixture';
 import { DEMO_ENTRIES } from './rackEntries';
@@ -64,54 +60,63 @@ it.each([
   expect([name, Math.abs(found / reference - 1) < 0.1, found]).toEqual([name, true, found]);
 });
 
-long('the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with corners of 4 mm within a tenth, 0.69 to 0.81 with 1 mm and less', () => {
-  const shut = (rounded: number): number =>
-    keeps('Oil cruet', { stands: 'free', rounded, opening: 0 });
-  const four = shut(4e-3);
-  expect([Math.abs(four / 0.51 - 1) < 0.1, four]).toEqual([true, four]);
-  const one = shut(1e-3);
-  expect(one).toBeGreaterThan(0.69);
-  expect(one).toBeLessThan(0.81 * 1.05);
-  // By its neck it gives off a little more, and keeps less.
-  const open = keeps('Oil cruet', { stands: 'free', rounded: 1e-3 });
-  expect(open).toBeLessThan(one);
-  expect(open).toBeGreaterThan(0.4);
-});
+long(
+  'the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with corners of 4 mm within a tenth, 0.69 to 0.81 with 1 mm and less',
+  () => {
+    const shut = (rounded: number): number =>
+      keeps('Oil cruet', { stands: 'free', rounded, opening: 0 });
+    const four = shut(4e-3);
+    expect([Math.abs(four / 0.51 - 1) < 0.1, four]).toEqual([true, four]);
+    const one = shut(1e-3);
+    expect(one).toBeGreaterThan(0.69);
+    expect(one).toBeLessThan(0.81 * 1.05);
+    // By its neck it gives off a little more, and keeps less.
+    const open = keeps('Oil cruet', { stands: 'free', rounded: 1e-3 });
+    expect(open).toBeLessThan(one);
+    expect(open).toBeGreaterThan(0.4);
+  },
+);
 
-long('flat on the shelf, hollow and underside shut off, the cruet keeps more than the practice allows', () => {
-  expect(keeps('Oil cruet', { stands: 'shelf', rounded: 1e-3 })).toBeGreaterThan(1);
-});
+long(
+  'flat on the shelf, hollow and underside shut off, the cruet keeps more than the practice allows',
+  () => {
+    expect(keeps('Oil cruet', { stands: 'shelf', rounded: 1e-3 })).toBeGreaterThan(1);
+  },
+);
 
-long('the stemmed glass asks for a night of 8 to 14 hours (TRADE §10, common practice), some 12 by the reference', () => {
-  const { night } = made('Quay goblet');
-  const told: number[] = [];
-  const sound: number[] = [];
-  // All that the practice allows, in an even box: what the reference was asked.
-  const asked = { ...night, inHand: 0, box: { ...night.box, unevenness: 0 } };
-  const checked = checkedSchedule(asked, {
-    onProgress: (share) => {
-      told.push(share);
-      return true;
-    },
-    onSound: (schedule) => sound.push(schedule.total.value),
-  });
-  expect(checked.holds).toBe(true);
-  const hours = checked.schedule.total.value / 3600;
-  expect(hours).toBeGreaterThan(11);
-  expect(hours).toBeLessThan(13.5);
-  expect(checked.outcome.kept).toBeLessThanOrEqual(1.01e6);
-  expect(checked.outcome.section?.keeps.where).toMatch(/foot/);
-  // °C an hour: 96 in the reference for the whole of the allowance.
-  expect(checked.schedule.slowRate.value * 3600).toBeGreaterThan(75);
-  expect(checked.schedule.slowRate.value * 3600).toBeLessThan(105);
-  // The first that is sound is no longer than the joined walls' by much, and every one told is shorter than the one before.
-  expect(sound).toEqual([...sound].sort((a, b) => b - a));
-  expect(sound.length).toBeGreaterThan(1);
-  expect(told).toEqual([...told].sort((a, b) => a - b));
-  expect(told.at(-1)).toBeLessThan(1);
-  // Stopped at once there is none.
-  expect(() => checkedSchedule(asked, { onProgress: () => false })).toThrow(NightStopped);
-});
+long(
+  'the stemmed glass asks for a night of 8 to 14 hours (TRADE §10, common practice), some 12 by the reference',
+  () => {
+    const { night } = made('Quay goblet');
+    const told: number[] = [];
+    const sound: number[] = [];
+    // All that the practice allows, in an even box: what the reference was asked.
+    const asked = { ...night, inHand: 0, box: { ...night.box, unevenness: 0 } };
+    const checked = checkedSchedule(asked, {
+      onProgress: (share) => {
+        told.push(share);
+        return true;
+      },
+      onSound: (schedule) => sound.push(schedule.total.value),
+    });
+    expect(checked.holds).toBe(true);
+    const hours = checked.schedule.total.value / 3600;
+    expect(hours).toBeGreaterThan(11);
+    expect(hours).toBeLessThan(13.5);
+    expect(checked.outcome.kept).toBeLessThanOrEqual(1.01e6);
+    expect(checked.outcome.section?.keeps.where).toMatch(/foot/);
+    // °C an hour: 96 in the reference for the whole of the allowance.
+    expect(checked.schedule.slowRate.value * 3600).toBeGreaterThan(75);
+    expect(checked.schedule.slowRate.value * 3600).toBeLessThan(105);
+    // The first that is sound is no longer than the joined walls' by much, and every one told is shorter than the one before.
+    expect(sound).toEqual([...sound].sort((a, b) => b - a));
+    expect(sound.length).toBeGreaterThan(1);
+    expect(told).toEqual([...told].sort((a, b) => a - b));
+    expect(told.at(-1)).toBeLessThan(1);
+    // Stopped at once there is none.
+    expect(() => checkedSchedule(asked, { onProgress: () => false })).toThrow(NightStopped);
+  },
+);
 
 long('every demo piece is answered from its drawing, and what it holds in hand is there', () => {
   for (const name of ['Salt cellar', 'Kelp frond', 'Harbour float']) {

@@ -1,5 +1,5 @@
 // npm run demo:redraft: the demo pieces that keep an order of work get it anew, as the core does it today.
-import type { PieceDocument } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { demoFiles } from './demoPieces';

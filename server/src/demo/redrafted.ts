@@ -1,6 +1,9 @@
 // A demo piece's kept order drafted, heated and planned anew, as the core does it today.
-import type { PieceDocument, PieceStep } from '@zanfirico/contract';
-import { byId, draftPlaced, namedPlan, planPlaced } from '@zanfirico/core';
+import type { PieceStep } from '@zanfirico/contract/order';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { planPlaced } from '@zanfirico/core/crew';
+import { byId, namedPlan } from '@zanfirico/core/edits';
+import { draftPlaced } from '@zanfirico/core/order';
 import { worked } from './worked';
 
 /** Nodes after which a crew's plan is good enough: counted, so that it is the same on every machine. */

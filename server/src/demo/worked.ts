@@ -1,13 +1,7 @@
 // A demo piece as its order of work is made from: derived, its parts as heat sees them, its fires in an ordinary shop.
-import type { PieceDocument } from '@zanfirico/contract';
-import {
-  derive,
-  ORDINARY_SHOP,
-  piecesFires,
-  SHIPPED_RACK,
-  workOf,
-  type Derived,
-} from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { derive, ORDINARY_SHOP, piecesFires, workOf, type Derived } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
 
 interface Worked extends ReturnType<typeof workOf>, ReturnType<typeof piecesFires> {
   readonly derived: Extract<Derived, { ok: true }>;

@@ -1,6 +1,6 @@
 // Pairing codes: shown once on a lead's screen, good for some minutes and for one device. They live in memory: a start of the server ends them.
 import { randomInt } from 'node:crypto';
-import { CODE_DIGITS, CODE_MS, type NewCode, type ShownCode } from '@zanfirico/contract';
+import { CODE_DIGITS, CODE_MS, type NewCode, type ShownCode } from '@zanfirico/contract/door';
 import { newSalt, sameBytes, slowHash } from './secret';
 
 /** Codes that stand at once. */

@@ -1,5 +1,5 @@
 // The door: who is let in, who is who, and when that ends. Sessions are kept in the database and known here by the digest of their cookie.
-import { IDLE_MS, LIFE_MS, type Enter, type May, type SessionLine } from '@zanfirico/contract';
+import { IDLE_MS, LIFE_MS, type Enter, type May, type SessionLine } from '@zanfirico/contract/door';
 import type { Session, SessionStore } from './sessionStore';
 import { codeBook, type CodeBook } from './codes';
 import { isPin, keptPin, newToken, tokenHash } from './secret';

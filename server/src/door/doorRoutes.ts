@@ -1,15 +1,14 @@
 // /api/door: pairing, who is let in, the switch.
-import { tr, trWord, mark } from '@zanfirico/core';
+import { tr, trWord, mark } from '@zanfirico/core/words';
+import { BODY_LIMIT, PieceParams } from '@zanfirico/contract';
 import {
-  BODY_LIMIT,
   CodeBody,
   EnterBody,
   LanBody,
   LIFE_MS,
-  PieceParams,
   SessionBody,
   WakeBody,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/door';
 import express, { Router, type RequestHandler, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { checker } from '../check/schema';

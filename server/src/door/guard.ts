@@ -1,7 +1,7 @@
 // Who may pass: by the address they come from, the name they call, the page they ask from, how often they ask, who they are.
-import { tr, trWord, mark } from '@zanfirico/core';
+import { tr, trWord, mark } from '@zanfirico/core/words';
 import type { TLSSocket } from 'node:tls';
-import type { Me } from '@zanfirico/contract';
+import type { Me } from '@zanfirico/contract/door';
 import type { Request, RequestHandler, Response } from 'express';
 import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { asWho } from '../store/who';

@@ -2,7 +2,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { MakingBegin, May, PieceDocument } from '@zanfirico/contract';
+import type { May } from '@zanfirico/contract/door';
+import type { MakingBegin } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { pino } from 'pino';
 import request, { type Test } from 'supertest';
 import { createApp, type AppParts } from '../app';

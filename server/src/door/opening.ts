@@ -2,7 +2,7 @@
 import { createServer, type Server } from 'node:https';
 import type { RequestListener } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import type { LanState } from '@zanfirico/contract';
+import type { LanState } from '@zanfirico/contract/door';
 import { certificateIn, type Certificate } from './certificate';
 import type { Door } from './door';
 import { namesNow, type Names } from './network';

@@ -1,6 +1,6 @@
 // What each may, route by route. What is not written here nobody may: a route that is added stays shut until it has its line.
-import { mark } from '@zanfirico/core';
-import type { May } from '@zanfirico/contract';
+import { mark } from '@zanfirico/core/words';
+import type { May } from '@zanfirico/contract/door';
 
 /** A route as the router has it, and the least it takes; `open` needs no session. */
 export interface Right {

@@ -1,6 +1,6 @@
 // Devices that were let in: each once, by the digest of its cookie; ended, they stay as a line of what was.
 import { randomUUID } from 'node:crypto';
-import type { ChangeLine, May } from '@zanfirico/contract';
+import type { ChangeLine, May } from '@zanfirico/contract/door';
 import type { Database } from '../store/database';
 
 /** A device that was let in, as it is kept. */

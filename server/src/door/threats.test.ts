@@ -1,5 +1,5 @@
 // The threats of docs/security.md, each with what stands against it. Over https, as a device on the studio's network asks.
-import { IDLE_MS, LIFE_MS } from '@zanfirico/contract';
+import { IDLE_MS, LIFE_MS } from '@zanfirico/contract/door';
 import type { Router } from 'express';
 import { request as httpsRequest } from 'node:https';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
@@ -264,25 +264,28 @@ describe('a pairing code', () => {
     expect(await book.take(first?.code ?? '')).toBeUndefined();
   });
 
-  long('is not found by guessing: a thousand wrong ones, and the address is shut out and the code void (brute force)', async () => {
-    const fresh = await openStudio();
-    const code = await fresh.code('lead');
-    const statuses: number[] = [];
-    for (let i = 0; i < 1000; i += 1) {
-      const guess = String(i).padStart(6, '0');
-      if (guess === code) continue;
-      const res = await fresh.ask('post', '/api/door/enter').send({ code: guess, device: 'x' });
-      statuses.push(res.status);
-      if (res.status === 429) expect(res.headers).toHaveProperty('retry-after');
-    }
-    expect(statuses.filter((s) => s === 401).length).toBeLessThanOrEqual(10);
-    expect(statuses.filter((s) => s === 429).length).toBeGreaterThanOrEqual(985);
-    expect(fresh.opening.state().guessed?.times).toBeLessThanOrEqual(10);
-    // Shut out is the address, for a while, with the right code too.
-    const right = await fresh.ask('post', '/api/door/enter').send({ code, device: 'x' });
-    expect(right.status).toBe(429);
-    await fresh.close();
-  });
+  long(
+    'is not found by guessing: a thousand wrong ones, and the address is shut out and the code void (brute force)',
+    async () => {
+      const fresh = await openStudio();
+      const code = await fresh.code('lead');
+      const statuses: number[] = [];
+      for (let i = 0; i < 1000; i += 1) {
+        const guess = String(i).padStart(6, '0');
+        if (guess === code) continue;
+        const res = await fresh.ask('post', '/api/door/enter').send({ code: guess, device: 'x' });
+        statuses.push(res.status);
+        if (res.status === 429) expect(res.headers).toHaveProperty('retry-after');
+      }
+      expect(statuses.filter((s) => s === 401).length).toBeLessThanOrEqual(10);
+      expect(statuses.filter((s) => s === 429).length).toBeGreaterThanOrEqual(985);
+      expect(fresh.opening.state().guessed?.times).toBeLessThanOrEqual(10);
+      // Shut out is the address, for a while, with the right code too.
+      const right = await fresh.ask('post', '/api/door/enter').send({ code, device: 'x' });
+      expect(right.status).toBe(429);
+      await fresh.close();
+    },
+  );
 
   it('is void after twenty wrong guesses from anywhere', async () => {
     const book = codeBook();

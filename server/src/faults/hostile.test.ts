@@ -1,6 +1,8 @@
 // Requests made to hurt, from a seed: never a 500, never a word of what is inside, nothing kept that was refused.
 // Some hundreds are part of npm test; npm run test:faults sends ten thousand.
-import type { KeptEntry, PieceDocument, RackDocument, ShelfPage } from '@zanfirico/contract';
+import type { ShelfPage } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { KeptEntry, RackDocument } from '@zanfirico/contract/rack';
 import { sql } from 'kysely';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';

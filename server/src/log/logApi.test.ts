@@ -4,9 +4,9 @@ import type {
   LogPage,
   MakingBegin,
   MakingEvent,
-  PieceDocument,
   Taught,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

@@ -1,6 +1,6 @@
 // /api/log: what was made, how it came out, and what is lost to what.
 import { Router } from 'express';
-import { LogQuery, TaughtQuery } from '@zanfirico/contract';
+import { LogQuery, TaughtQuery } from '@zanfirico/contract/making';
 import { checker } from '../check/schema';
 import type { LogStore } from './logStore';
 import { takeChecked } from '../check/answer';

@@ -1,7 +1,7 @@
 // The log: makings by how they came out and by any word, and what is lost to what.
-import type { LogLine, LogPage, LogQuery, Taught } from '@zanfirico/contract';
+import type { LogLine, LogPage, LogQuery, Taught } from '@zanfirico/contract/making';
 import type { Static } from '@sinclair/typebox';
-import type { MadeAgainst } from '@zanfirico/core';
+import type { MadeAgainst } from '@zanfirico/core/log';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from '../store/database';
 import { lineOf, mendFacts, type MakingFacts } from '../making/makingFacts';

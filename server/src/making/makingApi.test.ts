@@ -4,8 +4,8 @@ import {
   type MakingBegin,
   type MakingEvent,
   type MakingLine,
-  type PieceDocument,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import request from 'supertest';

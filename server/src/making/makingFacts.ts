@@ -1,23 +1,18 @@
 // What the log says of a making, worked out from its events and kept beside it: how it ended, how it came out, by what words it is found.
-import type { LogLine, MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract';
+import type { LogLine, MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract/making';
+import { causeSays, drawnOf, morningOf, type MadeAgainst, type Morning } from '@zanfirico/core/log';
 import {
-  causeSays,
-  drawnOf,
   holding,
   leadOf,
   makingState,
-  morningOf,
   plannedSeconds,
-  STEPS,
   tookOf,
-  trWord,
-  type Derived,
-  type MadeAgainst,
   type MakingState,
-  type Morning,
-  type StepId,
   type TookOnce,
-} from '@zanfirico/core';
+} from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { trWord } from '@zanfirico/core/words';
+import { STEPS, type StepId } from '@zanfirico/core/work';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from '../store/database';
 import { inEveryLanguage } from '../language';

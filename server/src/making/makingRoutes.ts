@@ -1,8 +1,8 @@
 // /api/makings: begun, what happened, looked back at, followed live from other screens.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import express, { Router } from 'express';
+import { BODY_LIMIT, PieceParams, type ErrorBody } from '@zanfirico/contract';
 import {
-  BODY_LIMIT,
   MakingBeginSchema,
   MakingEventsBody,
   MakingFromQuery,
@@ -11,9 +11,7 @@ import {
   MAKING_LIMIT,
   MOST_EVENTS,
   PHOTO_LIMIT,
-  PieceParams,
-  type ErrorBody,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/making';
 import { isJpeg } from '../check/jpeg';
 import { checker } from '../check/schema';
 import type { MakingStore } from './makingStore';

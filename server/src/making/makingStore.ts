@@ -6,8 +6,8 @@ import {
   type MakingEvent,
   type MakingLine,
   type StepPace,
-} from '@zanfirico/contract';
-import { paceOf } from '@zanfirico/core';
+} from '@zanfirico/contract/making';
+import { paceOf } from '@zanfirico/core/making';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from '../store/database';
 import { drawings } from '../piece/drawings';

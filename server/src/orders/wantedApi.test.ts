@@ -1,5 +1,5 @@
 // Orders over HTTP: kept whole, replaced, taken away, refused with the field.
-import type { WantedDocument } from '@zanfirico/contract';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

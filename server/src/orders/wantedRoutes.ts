@@ -1,6 +1,7 @@
 // /api/wanted: orders, what is wanted by when.
-import { tr } from '@zanfirico/core';
-import { BODY_LIMIT, WantedSchema } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { WantedSchema } from '@zanfirico/contract/orders';
 import express, { Router } from 'express';
 import { checker } from '../check/schema';
 import type { WantedStore } from './wantedStore';

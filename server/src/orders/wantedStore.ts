@@ -1,5 +1,5 @@
 // Orders as they are kept: each replaced as a whole.
-import type { WantedDocument } from '@zanfirico/contract';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 

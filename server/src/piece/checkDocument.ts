@@ -1,27 +1,19 @@
 // A piece from outside: its schema, then what no schema can say (a form that can exist, a glass we have).
 import { glassIds, told } from '../rack/glassIds';
+import { PIECE_FORMAT, PIECE_VERSION, type FieldProblem } from '@zanfirico/contract';
 import {
-  PIECE_FORMAT,
-  PIECE_VERSION,
   PieceSchema,
   READABLE_VERSIONS,
   upgradePiece,
-  type FieldProblem,
   type PieceDocument,
-} from '@zanfirico/contract';
-import {
-  areaOf,
-  hasBore,
-  measureShape,
-  mouldProblem,
-  outlineOf,
-  readBit,
-  readPart,
-  STEPS,
-  type Rack,
-  tr,
-  mark,
-} from '@zanfirico/core';
+} from '@zanfirico/contract/piece';
+import { measureShape } from '@zanfirico/core/form';
+import { areaOf, mouldProblem, outlineOf } from '@zanfirico/core/kiln';
+import { readBit, readPart } from '@zanfirico/core/piece';
+import type { Rack } from '@zanfirico/core/rack';
+import { hasBore } from '@zanfirico/core/stock';
+import { tr, mark } from '@zanfirico/core/words';
+import { STEPS } from '@zanfirico/core/work';
 import { checker } from '../check/schema';
 import { shownValue } from '../check/shown';
 

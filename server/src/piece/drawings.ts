@@ -1,6 +1,7 @@
 // What the documents of makings come to, as drawn; the same piece made again is worked out once.
-import type { PieceDocument } from '@zanfirico/contract';
-import { derive, NO_SHOP, type Derived, type Rack } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { derive, NO_SHOP, type Derived } from '@zanfirico/core/piece';
+import type { Rack } from '@zanfirico/core/rack';
 import { sql } from 'kysely';
 import type { Database } from '../store/database';
 import { rackStore } from '../rack/rackStore';

@@ -1,6 +1,7 @@
 // One skin: closed, in one piece, and of as much glass as there is.
-import type { PieceDocument } from '@zanfirico/contract';
-import { bitMesh, measureMesh, openEdges, rackOf, SHIPPED_RACK, type Mesh } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { bitMesh, measureMesh, openEdges, type Mesh } from '@zanfirico/core/form';
+import { rackOf, SHIPPED_RACK } from '@zanfirico/core/rack';
 import request from 'supertest';
 import { createApp } from '../app';
 import { asBytes, partsOver } from '../app.fixture';

@@ -1,6 +1,9 @@
 // The glass of a piece as one closed skin: what is fused is one body, what lifts out stays another.
-import type { PieceDocument } from '@zanfirico/contract';
-import { bodyOf, bodyShells, derive, NO_SHOP, type Mesh, type Rack, tr } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Mesh } from '@zanfirico/core/form';
+import { bodyOf, bodyShells, derive, NO_SHOP } from '@zanfirico/core/piece';
+import type { Rack } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 import type { Manifold, ManifoldToplevel } from 'manifold-3d';
 
 /** As fine as the files of the parts. */

@@ -1,5 +1,5 @@
 // /api/pieces: list, read, save, look back, read files in.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import express, { Router, type Request, type Response } from 'express';
 import {
   BODY_LIMIT,

@@ -4,8 +4,6 @@ import {
   SHELF_PAGE,
   SHELF_SIZES,
   SIZE_BOUNDS,
-  upgradePiece,
-  type PieceDocument,
   type RevisionLine,
   type SavedPiece,
   type ShelfLine,
@@ -15,7 +13,8 @@ import {
   type ShelfSize,
   type TagLine,
 } from '@zanfirico/contract';
-import type { ShelfFacts } from '@zanfirico/core';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
+import type { ShelfFacts } from '@zanfirico/core/piece';
 import { sql, type SelectQueryBuilder } from 'kysely';
 import type { Database } from '../store/database';
 import { shelfReader, soughtAs, type KeptFacts, type Reader } from './shelfFacts';

@@ -1,5 +1,5 @@
 // Who has a piece open: told of each other while they say so, forgotten soon after, never told of themselves or of other pieces.
-import type { Me } from '@zanfirico/contract';
+import type { Me } from '@zanfirico/contract/door';
 import { presence } from './presence';
 
 const who = (name: string): Me => ({

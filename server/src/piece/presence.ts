@@ -1,5 +1,6 @@
 // Who has a piece open just now: each tab says so every few seconds, and is forgotten when it says so no more.
-import type { InPiece, Me } from '@zanfirico/contract';
+import type { InPiece } from '@zanfirico/contract';
+import type { Me } from '@zanfirico/contract/door';
 
 /** A tab that was not heard of for so long is gone, ms. */
 const GONE_MS = 16_000;

@@ -1,6 +1,7 @@
 // The shelf over HTTP: pages, finding, what each piece says of itself; two thousand of them.
-import { SHELF_PAGE, type PieceDocument, type ShelfPage } from '@zanfirico/contract';
-import { ANYBODY, shelfFacts, shopFacts, type ShelfFacts } from '@zanfirico/core';
+import { SHELF_PAGE, type ShelfPage } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { ANYBODY, shelfFacts, shopFacts, type ShelfFacts } from '@zanfirico/core/piece';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

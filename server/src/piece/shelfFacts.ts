@@ -1,7 +1,9 @@
 // What the shelf says of pieces, worked out by the core from the rack and the shop as they are now.
 import { randomUUID } from 'node:crypto';
-import type { KeptWeighIn, PieceDocument, ShopDocument } from '@zanfirico/contract';
-import { ANYBODY, shelfFacts, shopFacts, type Rack, type ShelfFacts } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { KeptWeighIn, ShopDocument } from '@zanfirico/contract/shop';
+import { ANYBODY, shelfFacts, shopFacts, type ShelfFacts } from '@zanfirico/core/piece';
+import type { Rack } from '@zanfirico/core/rack';
 import { sql } from 'kysely';
 import type { Database } from '../store/database';
 import { rackStore } from '../rack/rackStore';

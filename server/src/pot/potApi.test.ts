@@ -1,6 +1,7 @@
 // Pots over HTTP: entries are kept once and in order, struck by another, and refused with the field; the shop keeps what its pots are.
-import type { PotEventDocument, SavedShop } from '@zanfirico/contract';
-import { entriesOf, levelAt, ledger, ORDINARY_POT } from '@zanfirico/core';
+import type { SavedShop } from '@zanfirico/contract';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import { entriesOf, levelAt, ledger, ORDINARY_POT } from '@zanfirico/core/pot';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

@@ -1,5 +1,6 @@
 // /api/pots: what happened to the pots.
-import { BODY_LIMIT, PotEventsBody } from '@zanfirico/contract';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { PotEventsBody } from '@zanfirico/contract/pot';
 import express, { Router } from 'express';
 import { checker } from '../check/schema';
 import type { PotStore } from './potStore';

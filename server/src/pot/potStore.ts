@@ -1,5 +1,5 @@
 // What happened to the pots: an entry is kept once however often it is sent, and never changed; another strikes it.
-import type { PotEventDocument } from '@zanfirico/contract';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 

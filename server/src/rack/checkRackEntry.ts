@@ -1,6 +1,8 @@
 // A rack entry beyond its schema: points in order, a composition that adds up, forms of its kind.
-import type { FieldProblem, RackDocument } from '@zanfirico/contract';
-import { checkEntry, rackLine, tr } from '@zanfirico/core';
+import type { FieldProblem } from '@zanfirico/contract';
+import type { RackDocument } from '@zanfirico/contract/rack';
+import { checkEntry, rackLine } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 
 /** The first thing wrong, or undefined. */
 export function entryProblem(entry: RackDocument): FieldProblem | undefined {

@@ -1,5 +1,6 @@
 // Glasses of a rack, by their ids, as a refusal names them.
-import { tr, type Rack } from '@zanfirico/core';
+import type { Rack } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 
 /** Ids told in a refusal at most. */
 const TOLD = 30;

@@ -1,13 +1,7 @@
 // The rack over HTTP: own entries, their revisions, tables taken in, tests of pairs, and what pieces made of them.
-import type {
-  ErrorBody,
-  KeptEntry,
-  KeptTest,
-  PieceDocument,
-  RackDocument,
-  SavedPiece,
-  SavedRack,
-} from '@zanfirico/contract';
+import type { ErrorBody, SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { KeptEntry, KeptTest, RackDocument, SavedRack } from '@zanfirico/contract/rack';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

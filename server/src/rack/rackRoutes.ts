@@ -1,7 +1,8 @@
 // /api/rack: the shop's own glasses and colours, and the tests of pairs.
 import express, { Router, type Response } from 'express';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { upgradeEntry } from '@zanfirico/contract/piece';
 import {
-  BODY_LIMIT,
   CountTestBody,
   EntryParams,
   ImportEntriesBody,
@@ -9,10 +10,10 @@ import {
   NewTestBody,
   SaveEntryBody,
   TestParams,
-  upgradeEntry,
   type RackDocument,
-} from '@zanfirico/contract';
-import { SHIPPED_RACK, tr, trWord } from '@zanfirico/core';
+} from '@zanfirico/contract/rack';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { tr, trWord } from '@zanfirico/core/words';
 import { entryProblem } from './checkRackEntry';
 import { checker } from '../check/schema';
 import type { RackStore } from './rackStore';

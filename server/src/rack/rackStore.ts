@@ -1,14 +1,14 @@
 // The rack: every save of an entry is a new revision; tests are kept, set aside or counted, never overwritten.
-import {
-  upgradeEntry,
-  type KeptEntry,
-  type KeptTest,
-  type NewTest,
-  type PieceUse,
-  type RackDocument,
-  type SavedRack,
-} from '@zanfirico/contract';
-import { rackOf, type Rack } from '@zanfirico/core';
+import { upgradeEntry } from '@zanfirico/contract/piece';
+import type {
+  KeptEntry,
+  KeptTest,
+  NewTest,
+  PieceUse,
+  RackDocument,
+  SavedRack,
+} from '@zanfirico/contract/rack';
+import { rackOf, type Rack } from '@zanfirico/core/rack';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 

@@ -1,5 +1,5 @@
 // Which entries of the rack a piece is made of.
-import type { PieceDocument } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 
 /** The document with every id of the rack it names put through `to`. */
 export const withEntries = (

@@ -1,5 +1,7 @@
 // The shop and its scale over HTTP, and pieces with parts and bits.
-import type { KeptWeighIn, PieceBit, PieceDocument, SavedShop } from '@zanfirico/contract';
+import type { SavedShop } from '@zanfirico/contract';
+import type { PieceBit, PieceDocument } from '@zanfirico/contract/piece';
+import type { KeptWeighIn } from '@zanfirico/contract/shop';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

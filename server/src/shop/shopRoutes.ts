@@ -1,7 +1,10 @@
 // /api/shop and /api/weigh-ins: what the shop has, and what its scale said.
 import express, { Router, type Response } from 'express';
-import { BODY_LIMIT, ResetBody, SaveShopBody, WeighInBody } from '@zanfirico/contract';
-import { STEPS, type Rack, tr } from '@zanfirico/core';
+import { BODY_LIMIT, SaveShopBody } from '@zanfirico/contract';
+import { ResetBody, WeighInBody } from '@zanfirico/contract/shop';
+import type { Rack } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
+import { STEPS } from '@zanfirico/core/work';
 import { glassIds } from '../rack/glassIds';
 import { checker } from '../check/schema';
 import type { RackStore } from '../rack/rackStore';

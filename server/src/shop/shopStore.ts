@@ -1,6 +1,7 @@
 // The shop document (every save a new revision) and the weigh-ins (never deleted; a reset stops them counting).
-import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
-import { ORDINARY_SHOP } from '@zanfirico/core';
+import type { SavedShop } from '@zanfirico/contract';
+import type { KeptWeighIn, NewWeighIn, ShopDocument } from '@zanfirico/contract/shop';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 

@@ -1,5 +1,7 @@
 // The shelf out and in as one zip: from one studio to another, and what is no bundle.
-import type { BundleRead, PieceDocument, RackDocument } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { RackDocument } from '@zanfirico/contract/rack';
+import type { BundleRead } from '@zanfirico/contract/studio';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { createApp } from '../app';
@@ -141,35 +143,39 @@ describe('what was made of it goes along where that is ticked', () => {
     expect((await ours.api.get('/api/bundle?makings=yes')).status).toBe(400);
   });
 
-  long('the whole shop goes to another studio, and twice it changes nothing', async () => {
-    const [ours, theirs] = [await made(), await studio()];
-    const zip = await take(ours, '?makings=1&photos=1&people=1&shop=1');
-    const read = await give(theirs, zip);
-    const ids = await ours.parts.makings.idsOf();
-    expect(read).toMatchObject({ makings: ids.length, photos: 3, shop: 'taken' });
-    expect(await theirs.parts.makings.photo(photo)).toEqual(jpeg);
-    // Every making hangs on the piece it is of, there under another id.
-    const here = new Map((await theirs.parts.store.all()).map((p) => [p.id, p.document.name]));
-    for (const id of ids) {
-      const [a, b] = [await ours.parts.makings.get(id), await theirs.parts.makings.get(id)];
-      expect(b?.events).toEqual(a?.events);
-      expect(here.get(b?.begin.piece ?? '')).toBe(a?.begin.document.name);
-    }
-    // The pieces have other ids there, and their glasses may.
-    const came = async (of: Studio): Promise<unknown[]> =>
-      (await of.parts.logged.all({ outcome: 'came' })).map((l) => ({
-        ...l,
-        piece: undefined,
-        colours: undefined,
-        glass: undefined,
-      }));
-    expect(await came(theirs)).toEqual(await came(ours));
-    const again = await give(theirs, zip);
-    expect(again).toMatchObject({ pieces: [], makings: 0, shop: 'left' });
-    expect(await theirs.parts.makings.idsOf()).toHaveLength(ids.length);
-    // Back where it came from it changes nothing either.
-    expect(await give(ours, zip)).toMatchObject({ pieces: [], makings: 0 });
-  }, 60_000);
+  long(
+    'the whole shop goes to another studio, and twice it changes nothing',
+    async () => {
+      const [ours, theirs] = [await made(), await studio()];
+      const zip = await take(ours, '?makings=1&photos=1&people=1&shop=1');
+      const read = await give(theirs, zip);
+      const ids = await ours.parts.makings.idsOf();
+      expect(read).toMatchObject({ makings: ids.length, photos: 3, shop: 'taken' });
+      expect(await theirs.parts.makings.photo(photo)).toEqual(jpeg);
+      // Every making hangs on the piece it is of, there under another id.
+      const here = new Map((await theirs.parts.store.all()).map((p) => [p.id, p.document.name]));
+      for (const id of ids) {
+        const [a, b] = [await ours.parts.makings.get(id), await theirs.parts.makings.get(id)];
+        expect(b?.events).toEqual(a?.events);
+        expect(here.get(b?.begin.piece ?? '')).toBe(a?.begin.document.name);
+      }
+      // The pieces have other ids there, and their glasses may.
+      const came = async (of: Studio): Promise<unknown[]> =>
+        (await of.parts.logged.all({ outcome: 'came' })).map((l) => ({
+          ...l,
+          piece: undefined,
+          colours: undefined,
+          glass: undefined,
+        }));
+      expect(await came(theirs)).toEqual(await came(ours));
+      const again = await give(theirs, zip);
+      expect(again).toMatchObject({ pieces: [], makings: 0, shop: 'left' });
+      expect(await theirs.parts.makings.idsOf()).toHaveLength(ids.length);
+      // Back where it came from it changes nothing either.
+      expect(await give(ours, zip)).toMatchObject({ pieces: [], makings: 0 });
+    },
+    60_000,
+  );
 });
 
 describe('an entry whose id another entry has', () => {

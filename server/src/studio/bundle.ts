@@ -1,24 +1,23 @@
 // Pieces and the rack entries they are of as one zip, and back: nothing is read unless all of it can be.
+import { BODY_LIMIT, fileName } from '@zanfirico/contract';
 import {
-  BODY_LIMIT,
-  BUNDLE_FILE,
-  BUNDLE_FORMAT,
-  BundleSchema,
-  fileName,
   MAKING_LIMIT,
   MakingSchema,
   PHOTO_LIMIT,
-  RackEntrySchema,
-  ShopSchema,
-  UNPACKED_LIMIT,
-  upgradeEntry,
-  type Bundle,
   type MakingDocument,
-  type PieceDocument,
-  type RackDocument,
-  type ShopDocument,
-} from '@zanfirico/contract';
-import { rackOf, tr } from '@zanfirico/core';
+} from '@zanfirico/contract/making';
+import { upgradeEntry, type PieceDocument } from '@zanfirico/contract/piece';
+import { RackEntrySchema, type RackDocument } from '@zanfirico/contract/rack';
+import { ShopSchema, type ShopDocument } from '@zanfirico/contract/shop';
+import {
+  BUNDLE_FILE,
+  BUNDLE_FORMAT,
+  BundleSchema,
+  UNPACKED_LIMIT,
+  type Bundle,
+} from '@zanfirico/contract/studio';
+import { rackOf } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { checkDocument } from '../piece/checkDocument';
 import { isJpeg } from '../check/jpeg';

@@ -1,12 +1,8 @@
 // /api/bundle: the whole shelf, or some pieces, with what was made of them where that is asked for, out and in as one zip.
-import { tr } from '@zanfirico/core';
-import {
-  BUNDLE_LIMIT,
-  BundleQuery,
-  type BundleRead,
-  type MakingDocument,
-  type PieceDocument,
-} from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { MakingDocument } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { BUNDLE_LIMIT, BundleQuery, type BundleRead } from '@zanfirico/contract/studio';
 import express, { Router } from 'express';
 import { packBundle, readBundle, type Beside, type BundleReading } from './bundle';
 import { checker } from '../check/schema';

@@ -1,6 +1,8 @@
 // A making as it may leave the studio: without who made it, and without what they wrote down.
-import type { MakingDocument, MakingEvent, PieceDocument } from '@zanfirico/contract';
-import { withChanges, tr } from '@zanfirico/core';
+import type { MakingDocument, MakingEvent } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { withChanges } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 
 type Crew = NonNullable<MakingDocument['begin']['crew']>;
 

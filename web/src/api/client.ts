@@ -1,48 +1,53 @@
 // Talking to the server: every failure is a sentence a person can act on.
-import { tr, trWord } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
 import {
   NOW,
-  type BundleRead,
-  type DeviceDo,
-  type DeviceDocument,
-  type DeviceHappen,
-  type DeviceNow,
-  type DeviceReading,
   type ErrorBody,
-  type KeptEntry,
-  type KeptTest,
-  type KeptWeighIn,
-  type LogLine,
-  type LogPage,
-  type MakingBegin,
-  type MakingEvent,
-  type MakingLine,
-  type NewTest,
-  type NewWeighIn,
-  type PieceDocument,
-  type PotEventDocument,
-  type RackDocument,
-  type ReadingStretch,
   type RevisionLine,
-  type SaveEntry,
   type SavedPiece,
-  type SavedRack,
   type SavedShop,
   type SavePiece,
   type SaveShop,
-  type SendProgramme,
-  type SentRun,
   type ShelfMade,
   type ShelfOrder,
   type ShelfPage,
   type ShelfSize,
-  type StepPace,
   type TagLine,
-  type Taught,
-  type WantedDocument,
   type WhoIsIn,
 } from '@zanfirico/contract';
-import type { ShelfFacts } from '@zanfirico/core';
+import type {
+  DeviceDo,
+  DeviceDocument,
+  DeviceHappen,
+  DeviceNow,
+  DeviceReading,
+  ReadingStretch,
+  SendProgramme,
+  SentRun,
+} from '@zanfirico/contract/boxes';
+import type {
+  LogLine,
+  LogPage,
+  MakingBegin,
+  MakingEvent,
+  MakingLine,
+  StepPace,
+  Taught,
+} from '@zanfirico/contract/making';
+import type { WantedDocument } from '@zanfirico/contract/orders';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import type {
+  KeptEntry,
+  KeptTest,
+  NewTest,
+  RackDocument,
+  SaveEntry,
+  SavedRack,
+} from '@zanfirico/contract/rack';
+import type { KeptWeighIn, NewWeighIn } from '@zanfirico/contract/shop';
+import type { BundleRead } from '@zanfirico/contract/studio';
+import type { ShelfFacts } from '@zanfirico/core/piece';
 import { KEPT_AT } from './kept';
 import { clockTold, useServer } from './server';
 

@@ -7,7 +7,7 @@ import type {
   NewCode,
   SessionLine,
   ShownCode,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/door';
 import { call } from './client';
 
 export const readMe = (): Promise<Me> => call('/door/me');

@@ -1,5 +1,6 @@
 // Asking the server about classes and what was made in them.
-import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking } from '@zanfirico/contract/making';
 import { call } from './client';
 
 /** By name. */

@@ -6,7 +6,7 @@ import {
   type ShelfLine,
   type TagLine,
 } from '@zanfirico/contract';
-import type { ShelfFacts } from '@zanfirico/core';
+import type { ShelfFacts } from '@zanfirico/core/piece';
 import {
   keepPreviousData,
   QueryClient,

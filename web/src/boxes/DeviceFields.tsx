@@ -1,11 +1,11 @@
 // How a controller is reached and what its registers mean; changed in place.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import {
   ORDINARY_REGISTERS,
   STAND_IN,
   type DeviceDocument,
   type Registers,
-} from '@zanfirico/contract';
+} from '@zanfirico/contract/boxes';
 import { useState } from 'react';
 import { CountField } from '../fields/CountField';
 import { NameField } from '../fields/NameField';

@@ -1,6 +1,8 @@
 // A person's keys to a controller: start, hold, go on, stop; a furnace's heat. The caution stands beside them.
-import { LIMITS, type DeviceNow } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Pause, Play, Square } from 'lucide-react';
 import { useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';

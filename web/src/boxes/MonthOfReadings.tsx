@@ -1,5 +1,6 @@
 // What was read from a device, a month at a time: the lowest and highest of each stretch; all of it as a table.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { scaleLinear } from 'd3-scale';
 import { addMonths, format, getDaysInMonth, startOfMonth } from 'date-fns';

@@ -1,5 +1,5 @@
 // A programme to a controller by a key: written, read back, compared; it waits to be started.
-import type { DeviceNow, SendProgramme } from '@zanfirico/contract';
+import type { DeviceNow, SendProgramme } from '@zanfirico/contract/boxes';
 import { useState } from 'react';
 import { sendProgramme, sentenceOf } from '../api/client';
 import { useTelling } from './useDevices';

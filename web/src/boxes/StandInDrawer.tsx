@@ -1,6 +1,6 @@
 // What can be made to happen to a stand-in: its clock faster, its power away, its door open, its parts failing.
-import { tr } from '@zanfirico/core';
-import type { DeviceHappen, DeviceNow } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { DeviceHappen, DeviceNow } from '@zanfirico/contract/boxes';
 import { useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { CountField } from '../fields/CountField';

@@ -1,5 +1,5 @@
 // Steps as they go over the wire: what a step has not is left out.
-import type { SendProgramme } from '@zanfirico/contract';
+import type { SendProgramme } from '@zanfirico/contract/boxes';
 
 export const asSent = (
   lines: readonly {

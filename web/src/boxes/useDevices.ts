@@ -1,5 +1,5 @@
 // Devices as they are now, asked for again and again while somebody looks; and telling them something.
-import type { DeviceDo, DeviceHappen, DeviceNow } from '@zanfirico/contract';
+import type { DeviceDo, DeviceHappen, DeviceNow } from '@zanfirico/contract/boxes';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { happenTo, readDevices, tellDevice } from '../api/client';
 import { troubled } from '../stores/troubled';

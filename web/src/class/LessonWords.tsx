@@ -1,6 +1,6 @@
 // Beside the step at the bench, in a class: what the teacher says there, and the two words by what they do.
-import { tr } from '@zanfirico/core';
-import type { WorkStep } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useClass } from './useClass';
 import { wordsAt } from './wordsAt';
 

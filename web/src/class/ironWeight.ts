@@ -1,5 +1,5 @@
 // What the iron should have when all is gathered: the main part's, kg.
-import type { Derived } from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
 
 /** Undefined where nothing is gathered. */
 export const ironWeight = (

@@ -1,15 +1,9 @@
 // A piece made an exercise: what may be off of it, the tools its order needs, and benches to put the class in pairs at.
-import type { ClassDocument } from '@zanfirico/contract';
-import {
-  BY_SHARE,
-  drawnOf,
-  LET_PASS,
-  toolName,
-  toolsOf,
-  type Derived,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import { BY_SHARE, drawnOf, LET_PASS } from '@zanfirico/core/log';
+import type { Derived } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
+import { toolName, toolsOf, type WorkStep } from '@zanfirico/core/work';
 
 /** Twice what a set maker lets pass: who learns has room. Common practice, no source. */
 const ROOM = 2;

@@ -1,12 +1,11 @@
 // A student's sheet, and who is at which bench, from what was kept: the same figures as the log and the drawing have.
-import type {
-  ClassDocument,
-  ClassMaking,
-  MakingBegin,
-  MakingEvent,
-  PieceDocument,
-} from '@zanfirico/contract';
-import { derive, drawnOf, SHIPPED_RACK, toolsOf } from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking, MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { drawnOf } from '@zanfirico/core/log';
+import { derive } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { toolsOf } from '@zanfirico/core/work';
 import { demoPieces } from '../../../server/src/demo/demoPieces';
 import { ironWeight } from './ironWeight';
 import { inPairs, newClass } from './newClass';

@@ -1,20 +1,19 @@
 // One of a student's pieces as their sheet has it: weights, sizes against the calipers, time and heats, and what to change next.
-import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking } from '@zanfirico/contract/making';
 import {
-  drawnOf,
-  factsOf,
   gathersTaken,
   holdAgainst,
   howNear,
-  madeState,
-  morningOf,
   nextTime,
-  plannedSeconds,
-  type Derived,
   type GatherTaken,
   type HeldAgainst,
   type NextTime,
-} from '@zanfirico/core';
+} from '@zanfirico/core/class';
+import { drawnOf, morningOf } from '@zanfirico/core/log';
+import { madeState, plannedSeconds } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { factsOf } from '@zanfirico/core/work';
 import { byParts } from '../making/byParts';
 import type { ToldMaking } from '../making/followed';
 import { ironWeight } from './ironWeight';

@@ -1,6 +1,7 @@
 // A class and what was made in it, asked once for everyone who shows it; and keeping it.
-import { tr } from '@zanfirico/core';
-import type { ClassDocument, ClassMaking } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { ClassMaking } from '@zanfirico/contract/making';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { keepClass, readClass, readClasses, readClassMakings } from '../api/lessons';
 import { sentenceOf } from '../api/client';

@@ -1,6 +1,8 @@
 // The order of work of a piece as its class learns it: the one in hand, else drafted and its heats placed.
-import type { PieceDocument } from '@zanfirico/contract';
-import { byNumber, inHand, type Derived, type WorkStep } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { byNumber, inHand } from '@zanfirico/core/edits';
+import type { Derived } from '@zanfirico/core/piece';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useMemo } from 'react';
 import { usePlacedDraft } from '../order/placedDrafts';
 import { useWorkOf } from '../order/useWork';

@@ -1,6 +1,6 @@
 // What a class says at a step: the teacher's words, and the two words explained where they come up.
-import type { ClassDocument } from '@zanfirico/contract';
-import { TWO_WORDS } from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import { TWO_WORDS } from '@zanfirico/core/class';
 
 /** The teacher's own, in the order they are said. */
 export const ownWordsAt = (lesson: ClassDocument, kind: string): string[] =>

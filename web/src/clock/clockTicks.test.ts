@@ -1,5 +1,5 @@
 // The clock under every night's curve: whole hours, few enough, also where clocks change.
-import { METRIC } from '@zanfirico/core';
+import { METRIC } from '@zanfirico/core/units';
 import * as fc from 'fast-check';
 import { clockWords } from './clockWords';
 import { clockAxis, degreeTicks, uprightAxis } from '../marks/chartLook';

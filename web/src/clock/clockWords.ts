@@ -1,5 +1,5 @@
 // Clock times in words: "04:31 tomorrow".
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { clockAfter, clockChange } from './moments';
 
 /** The clock some seconds after a time of day of `day` (tonight, when left out), and the day in words. */

@@ -1,5 +1,5 @@
 // Moments of a night on the calendar. Days may be of any time zone: plain dates are of this machine's, TZDates of their own.
-import { minutesOfDay } from '@zanfirico/core';
+import { minutesOfDay } from '@zanfirico/core/piece';
 import { addSeconds, differenceInCalendarDays, format, roundToNearestMinutes, set } from 'date-fns';
 
 const MINUTE = 60;

@@ -1,6 +1,7 @@
 // A document with everything its numbers imply: derived once for as long as its form stays the same.
-import type { PieceDocument } from '@zanfirico/contract';
-import { derive, NO_SHOP, type Derived, type Glass, type ShopFacts } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Glass } from '@zanfirico/core/glass';
+import { derive, NO_SHOP, type Derived, type ShopFacts } from '@zanfirico/core/piece';
 
 interface Answer {
   readonly glass: Glass;

@@ -1,5 +1,5 @@
 // What the shop, its scale and the rack add to a plan, as a hook.
-import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core';
+import { ANYBODY, NO_SHOP, shopFacts, type ShopFacts } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';

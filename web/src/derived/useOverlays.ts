@@ -1,5 +1,6 @@
 // The rack's colours against a base at a build-up, judged in the rack worker.
-import type { BuildUp, Colour, FitGlass, OverlayFit, Rack } from '@zanfirico/core';
+import type { BuildUp, Colour, FitGlass, OverlayFit } from '@zanfirico/core/fit';
+import type { Rack } from '@zanfirico/core/rack';
 import { useEffect, useState } from 'react';
 import { rack as rackWorker } from '../workers/workers';
 

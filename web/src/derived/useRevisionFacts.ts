@@ -1,5 +1,5 @@
 // What revisions nobody is working on are derived with: the rack, and the shop's annealers. Hands are not asked.
-import { annealerIn, madeIn, NO_SHOP, type ShopFacts } from '@zanfirico/core';
+import { annealerIn, madeIn, NO_SHOP, type ShopFacts } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';

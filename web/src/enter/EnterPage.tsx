@@ -1,5 +1,5 @@
 // Six digits on large keys, and the screen is in; a screen that slept is woken by its PIN. Keys of a keyboard do as well.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Delete } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { howItStands, likelyName, sayToDoor, type DoorStands } from './door';

@@ -1,5 +1,5 @@
 // The pairing page, once its language is spoken.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { EnterPage } from './EnterPage';

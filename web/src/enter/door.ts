@@ -1,5 +1,5 @@
 // What the pairing page asks of the server.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 
 /** How it stands with this screen: it is in, it sleeps, or it is not let in. */
 export type DoorStands = 'in' | 'asleep' | 'out' | 'away';

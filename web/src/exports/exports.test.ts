@@ -1,15 +1,8 @@
 // Files out: meshes as other programs read them, templates true to scale.
-import {
-  bodyShells,
-  carry,
-  findGlass,
-  measureShape,
-  readPart,
-  shrunkBlank,
-  startingProfile,
-  stretchMap,
-  type DrawnFigure,
-} from '@zanfirico/core';
+import { measureShape, startingProfile } from '@zanfirico/core/form';
+import { carry, shrunkBlank, stretchMap, type DrawnFigure } from '@zanfirico/core/form/pattern';
+import { bodyShells, readPart } from '@zanfirico/core/piece';
+import { findGlass } from '@zanfirico/core/rack';
 import { Box3, BufferAttribute, BufferGeometry } from 'three';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
 import { glbOf, shellGeometry, shellsStl } from './meshes';

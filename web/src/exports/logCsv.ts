@@ -1,5 +1,5 @@
 // The log as a table: one row a making, how it went and came out. See docs/formats.md.
-import type { LogLine } from '@zanfirico/contract';
+import type { LogLine } from '@zanfirico/contract/making';
 import { csvOf } from './csv';
 
 /** CSV text (RFC 4180, CRLF). People's names are left out where `people` is not ticked. */

@@ -1,5 +1,5 @@
 // A making as a table: one row an event, in order, with the second it happened at and what it says.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
 import { csvOf } from './csv';
 
 /** What an event says in one cell. */

@@ -1,6 +1,7 @@
 // The glass body as files other programs read: GLB (glTF 2.0, metres, y up) and STL (binary, millimetres, z up).
-import { tr } from '@zanfirico/core';
-import type { Mesh, PartShell, ShellLook } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Mesh } from '@zanfirico/core/form';
+import type { PartShell, ShellLook } from '@zanfirico/core/piece';
 import {
   BufferAttribute,
   BufferGeometry,

@@ -1,5 +1,5 @@
 // Nights as calendar entries: the last piece in, and the door. Real time, so that a clock put forward or back is right.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { createEvents, type Alarm, type DateArray } from 'ics';
 import { toMinute } from '../clock/moments';

@@ -1,5 +1,5 @@
 // A part's profile as a table: one row a point, mm, base to lip.
-import type { PiecePart } from '@zanfirico/contract';
+import type { PiecePart } from '@zanfirico/contract/piece';
 import { csvOf } from './csv';
 
 /** CSV text (RFC 4180); what "Read a profile" takes back. See docs/formats.md. */

@@ -6,7 +6,7 @@ import {
   type Quantity,
   type RackEntry,
   type StockLine,
-} from '@zanfirico/core';
+} from '@zanfirico/core/rack';
 import { csvOf } from './csv';
 import { oxideText } from '../imports/oxides';
 

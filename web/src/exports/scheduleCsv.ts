@@ -1,5 +1,5 @@
 // Tonight's schedule as CSV: one row a segment, °C, with the clock each begins at.
-import { type Schedule } from '@zanfirico/core';
+import type { Schedule } from '@zanfirico/core/night';
 import { clockAfter } from '../clock/moments';
 import { csvOf } from './csv';
 

@@ -1,7 +1,9 @@
 // The section as SVG at 1:1 in millimetres: the axis at x = 0, the table at y = 0. Outside lines are the drawing's own
 // curves with their walls beside them, so the file can be read back.
-import type { PieceDocument } from '@zanfirico/contract';
-import { lyingBits, bezierSpans, ON_AXIS, silhouettes, type Derived, tr } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { bezierSpans, ON_AXIS, silhouettes } from '@zanfirico/core/form';
+import { lyingBits, type Derived } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 
 type Good = Extract<Derived, { ok: true }>;
 

@@ -1,5 +1,6 @@
 // The order of work as files: a table for anyone, JSON with everything.
-import { factsOf, needOf, STEPS, type WorkHeat, type WorkStep } from '@zanfirico/core';
+import { needOf, type WorkHeat } from '@zanfirico/core/iron';
+import { factsOf, STEPS, type WorkStep } from '@zanfirico/core/work';
 import { csvOf } from './csv';
 
 /** What leaves of a braid. */

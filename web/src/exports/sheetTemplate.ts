@@ -1,6 +1,6 @@
 // The shapes of a piece of sheet side by side at true size, to print and lay under the glass. mm.
-import type { PieceLaid } from '@zanfirico/contract';
-import { outlineBounds, outlineOf } from '@zanfirico/core';
+import type { PieceLaid } from '@zanfirico/contract/kiln';
+import { outlineBounds, outlineOf } from '@zanfirico/core/kiln';
 
 const GAP = 8;
 const WIDE = 400;

@@ -1,5 +1,6 @@
 // The figure flattened on the blank at true scale, to print and lay round it: one repeat a strip, mm.
-import { flattened, type Carried, type StretchMap, tr } from '@zanfirico/core';
+import { flattened, type Carried, type StretchMap } from '@zanfirico/core/form/pattern';
+import { tr } from '@zanfirico/core/words';
 
 interface Template {
   readonly text: string;

@@ -1,5 +1,5 @@
 // A field for a bare number: so many, no unit.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { fieldBounds, type FieldBounds } from './bounds';
 import { useDisplay } from '../stores/display';
 import { TypedField } from './TypedField';

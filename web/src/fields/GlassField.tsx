@@ -1,5 +1,5 @@
 // Choosing a glass from the rack, or the piece's own.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useRack } from '../stores/theRack';
 import { SelectField } from './SelectField';
 

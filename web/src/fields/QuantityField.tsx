@@ -6,8 +6,8 @@ import {
   readQuantity,
   type DisplayUnits,
   type TypedKind,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { fieldBounds, type FieldBounds } from './bounds';
 import { TypedField } from './TypedField';

@@ -1,5 +1,8 @@
 // Choosing torch stock from the rack's list.
-import { ORDINARY_SHOP, printText, type Stock, tr } from '@zanfirico/core';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
+import type { Stock } from '@zanfirico/core/stock';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { useShop } from '../stores/theShop';
 import { SelectField } from './SelectField';

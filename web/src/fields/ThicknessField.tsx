@@ -1,5 +1,6 @@
 // A field for very thin layers: micrometres where a millimetre would be nearly nothing.
-import { printText, readQuantity, type DisplayUnits, tr } from '@zanfirico/core';
+import { printText, readQuantity, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { fieldBounds, type FieldBounds } from './bounds';
 import { TypedField } from './TypedField';

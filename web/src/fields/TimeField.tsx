@@ -1,5 +1,5 @@
 // A time of day in the shop's 24 hours: reads "17:30", "1730", "5.30 pm".
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { TypedField } from './TypedField';
 import { readClock } from '../clock/readClock';
 

@@ -1,5 +1,5 @@
 // Sentences of the core in the units this person reads.
-import { inWords } from '@zanfirico/core';
+import { inWords } from '@zanfirico/core/units';
 import { useCallback } from 'react';
 import { useDisplay } from '../stores/display';
 

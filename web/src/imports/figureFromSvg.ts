@@ -1,5 +1,5 @@
 // A figure to lay on the glass out of an SVG: its lines, about their own middle, as wide as told.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { boxOfPoints, flatLine, readSvg } from './svgLines';
 
 /** Most lines and points a line that a piece keeps. */

@@ -1,15 +1,8 @@
 // Profiles, figures and meshes in: what this program writes it reads back; what is wrong is said in a sentence.
-import type { PieceDocument, PiecePoint } from '@zanfirico/contract';
-import {
-  bodyShells,
-  derive,
-  findGlass,
-  FORMS,
-  measureMesh,
-  measureShape,
-  startingProfile,
-  type Derived,
-} from '@zanfirico/core';
+import type { PieceDocument, PiecePoint } from '@zanfirico/contract/piece';
+import { FORMS, measureMesh, measureShape, startingProfile } from '@zanfirico/core/form';
+import { bodyShells, derive, type Derived } from '@zanfirico/core/piece';
+import { findGlass } from '@zanfirico/core/rack';
 import * as fc from 'fast-check';
 import { shellsStl } from '../exports/meshes';
 import { profileCsv } from '../exports/profileCsv';

@@ -1,5 +1,6 @@
 // A sculpted bit out of an STL file: welded, checked closed, small enough to keep with the piece.
-import { measureMesh, openEdges, weldedMesh, type Mesh, tr } from '@zanfirico/core';
+import { measureMesh, openEdges, weldedMesh, type Mesh } from '@zanfirico/core/form';
+import { tr } from '@zanfirico/core/words';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
 
 /** Largest STL looked into, bytes, and most corners and facets a piece file keeps. */

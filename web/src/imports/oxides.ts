@@ -1,5 +1,5 @@
 // A composition as people write it: oxides with their weight per cent, however parted.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 
 /** What was read, or what is no oxide. */
 export type OxideReading =

@@ -1,5 +1,6 @@
 // A colour out of a photo: decoded upright, looked at in linear light, corrected by a white beside it.
-import { toLinear, WHITE, type Light, tr } from '@zanfirico/core';
+import { toLinear, WHITE, type Light } from '@zanfirico/core/fit';
+import { tr } from '@zanfirico/core/words';
 
 /** Larger files are refused before decoding. */
 const MOST_BYTES = 40e6;

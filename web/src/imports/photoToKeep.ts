@@ -1,6 +1,6 @@
 // A photo taken at the bench as it is kept: upright, shrunk, drawn anew without the place and time its file carries.
-import { tr } from '@zanfirico/core';
-import { PHOTO_LIMIT } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { PHOTO_LIMIT } from '@zanfirico/contract/making';
 import { decodePhoto, onPaper } from './photo';
 
 /** px a side. */

@@ -1,5 +1,5 @@
 // A photo or a sketch as a picture to trace from: upright, shrunk, written anew, so that nothing else of the file comes along.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { PICTURE_LIMIT } from '@zanfirico/contract';
 import { decodePhoto, onPaper } from './photo';
 

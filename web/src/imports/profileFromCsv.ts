@@ -1,6 +1,7 @@
 // A profile out of a table: height, radius (or diameter) and wall, with whatever separator and decimal sign.
-import type { PiecePoint } from '@zanfirico/contract';
-import { MOST_POINTS, tr } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { MOST_POINTS } from '@zanfirico/core/form';
+import { tr } from '@zanfirico/core/words';
 import Papa from 'papaparse';
 
 /** Column names understood, lower case without unit. */

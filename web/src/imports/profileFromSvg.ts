@@ -1,6 +1,7 @@
 // A profile out of a drawn line: radius from the axis, height from the lowest place, walls as written or as told.
-import type { PiecePoint } from '@zanfirico/contract';
-import { MOST_POINTS, tangentAt, tr } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { MOST_POINTS, tangentAt } from '@zanfirico/core/form';
+import { tr } from '@zanfirico/core/words';
 import { onCubic, type Cubic, type SvgLine } from './svgLines';
 
 /** How the line is to be read. */

@@ -1,5 +1,6 @@
 // The rack's table in and out, compositions as written, and colours out of a photo's pixels.
-import { SHIPPED_RACK, toLinear, type RackEntry } from '@zanfirico/core';
+import { toLinear } from '@zanfirico/core/fit';
+import { SHIPPED_RACK, type RackEntry } from '@zanfirico/core/rack';
 import * as fc from 'fast-check';
 import { rackCsv } from '../exports/rackCsv';
 import { readOxides } from './oxides';

@@ -1,19 +1,18 @@
 // A rack out of a table: one row a glass or colour, with whatever separator, decimal sign and column names.
-import { MOST_ENTRIES, QUANTITY_LIMITS, RACK_FORMS } from '@zanfirico/contract';
+import { QUANTITY_LIMITS } from '@zanfirico/contract';
+import { MOST_ENTRIES, RACK_FORMS } from '@zanfirico/contract/rack';
+import { readExpansion } from '@zanfirico/core/fit';
 import {
   checkEntry,
-  METRIC,
   QUANTITIES,
   rackLine,
-  readExpansion,
-  readQuantity,
   type Given,
   type Quantity,
   type RackEntry,
   type StockLine,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/rack';
+import { METRIC, readQuantity } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import Papa from 'papaparse';
 import { readOxides } from './oxides';
 import { readSymbols } from './symbols';

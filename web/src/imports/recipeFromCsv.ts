@@ -1,7 +1,7 @@
 // A recipe out of a table: columns for where to, how fast (degrees an hour) and how long held (minutes or h:mm).
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import Papa from 'papaparse';
-import type { Recipe, RecipeLine } from '@zanfirico/core';
+import type { Recipe, RecipeLine } from '@zanfirico/core/night/asked';
 
 export type RecipeRead =
   { readonly ok: true; readonly recipe: Recipe } | { readonly ok: false; readonly says: string };

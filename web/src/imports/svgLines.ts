@@ -1,5 +1,5 @@
 // Lines out of an SVG drawing: only geometry is taken. Nothing in the file is run, shown or kept as it came.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { XMLParser } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 

@@ -1,5 +1,5 @@
 // Chemical symbols as people list them.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 
 /** "cu, Ag;S" → ["Cu", "Ag", "S"]; or what is no symbol. */
 export function readSymbols(

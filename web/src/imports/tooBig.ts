@@ -1,5 +1,5 @@
 // A file larger than can be read, in a sentence.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 
 /** What to say of a file over the limit (bytes), with its remedy; undefined when it fits. */
 export const tooBig = (file: File, limit: number, remedy: string): string | undefined =>

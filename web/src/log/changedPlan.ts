@@ -1,29 +1,15 @@
 // A break's lesson put into the plan of its piece: the newest revision, changed, kept as the next.
-import type {
-  MakingBegin,
-  MakingEvent,
-  PieceColour,
-  PieceDocument,
-  PieceStep,
-  SavedPiece,
-} from '@zanfirico/contract';
-import {
-  asMade,
-  byId,
-  byNumber,
-  holding,
-  inHand,
-  leadOf,
-  METRIC,
-  planChange,
-  printText,
-  type CauseId,
-  type Glass,
-  type MakingState,
-  type PlanChange,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import type { PieceStep } from '@zanfirico/contract/order';
+import type { PieceColour, PieceDocument } from '@zanfirico/contract/piece';
+import { byId, byNumber, inHand } from '@zanfirico/core/edits';
+import type { Glass } from '@zanfirico/core/glass';
+import { planChange, type CauseId, type PlanChange } from '@zanfirico/core/log';
+import { asMade, holding, leadOf, type MakingState } from '@zanfirico/core/making';
+import { METRIC, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { readPiece, savePiece } from '../api/client';
 import { shelfChanged } from '../api/queries';
 import { clockText } from '../marks/braid/strands';

@@ -1,6 +1,6 @@
 // How often a piece is lost, by the log: of its own makings where there are enough, else of all the shop's.
-import type { LogLine } from '@zanfirico/contract';
-import { wilson } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { wilson } from '@zanfirico/core/log';
 
 /** Fewer of its own say less than the shop's. */
 const ENOUGH = 8;

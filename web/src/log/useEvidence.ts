@@ -1,18 +1,9 @@
 // What this very piece's record says about a break: its making's heat, its colours' fit, its night.
-import {
-  asFitGlass,
-  holding,
-  judgePart,
-  MAY_PASS,
-  NUMBER_TOLERANCE,
-  neckRead,
-  recordOf,
-  stressSeen,
-  type Derived,
-  type Evidence,
-  type LookedBack,
-  type Morning,
-} from '@zanfirico/core';
+import { asFitGlass, judgePart, NUMBER_TOLERANCE } from '@zanfirico/core/fit';
+import { neckRead, recordOf, stressSeen, type Evidence, type Morning } from '@zanfirico/core/log';
+import { holding, type LookedBack } from '@zanfirico/core/making';
+import { MAY_PASS } from '@zanfirico/core/night';
+import type { Derived } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import type { Making } from '../making/useMaking';
 import { useNight } from '../night/useNight';

@@ -1,5 +1,9 @@
 // Temperatures read at the bench against the heat of their very makings: fetched, then fitted in the worker.
-import { holding, NO_SHOP, type AirExchange, type ReadAt, type Robust } from '@zanfirico/core';
+import type { AirExchange } from '@zanfirico/core/iron';
+import type { ReadAt } from '@zanfirico/core/log';
+import { holding } from '@zanfirico/core/making';
+import { NO_SHOP } from '@zanfirico/core/piece';
+import type { Robust } from '@zanfirico/core/stats';
 import { useEffect, useState } from 'react';
 import { fetchMaking } from '../api/client';
 import { byParts, firesThen } from '../making/byParts';

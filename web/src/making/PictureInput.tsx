@@ -1,5 +1,5 @@
 // A picture of a piece, out of the camera or a file: drawn anew, kept here first, and told as an event.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { keepPhoto } from './bench';
 import type { Making } from './useMaking';
 import { photoToKeep } from '../imports/photoToKeep';

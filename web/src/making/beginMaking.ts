@@ -1,15 +1,12 @@
 // A making as it begins: the order and its clock, who is here, in whose lane each step is, and what it is made at; frozen with the piece.
-import type { MakingBegin, PieceDocument, PieceStep } from '@zanfirico/contract';
-import {
-  benchPlan,
-  byId,
-  clockOf,
-  ourSeconds,
-  secondsOf,
-  type Derived,
-  type Person,
-  type WorkStep,
-} from '@zanfirico/core';
+import type { MakingBegin } from '@zanfirico/contract/making';
+import type { PieceStep } from '@zanfirico/contract/order';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Person } from '@zanfirico/core/crew';
+import { byId } from '@zanfirico/core/edits';
+import { benchPlan } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { clockOf, ourSeconds, secondsOf, type WorkStep } from '@zanfirico/core/work';
 import { studioNow } from '../api/server';
 import type { WorkAsked } from '../order/workAsked';
 

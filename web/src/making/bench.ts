@@ -1,6 +1,6 @@
 // What happened at the bench, in the browser's own database first: nothing tapped is lost to a closed tab or a server that is away, and all
 // of it goes to the server in order, once.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { beginMaking, Refused, sendEvents, sendPhoto, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';

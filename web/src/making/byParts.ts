@@ -1,6 +1,8 @@
 // A making's steps and events with their parts by number, as heat and rules ask for them; the file has them by id.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { byNumber, type Fires, type Happened, type MadePlan } from '@zanfirico/core';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import { byNumber } from '@zanfirico/core/edits';
+import type { Fires } from '@zanfirico/core/iron';
+import type { Happened, MadePlan } from '@zanfirico/core/making';
 
 const idsOf = (begin: MakingBegin): string[] => begin.document.parts.map((p) => p.id);
 

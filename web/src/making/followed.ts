@@ -1,6 +1,7 @@
 // A making that is only looked at, from another screen: what is new in it is fetched again and again, nothing is told.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { madeState, type MadePlan, type MakingState, type WorkStep } from '@zanfirico/core';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import { madeState, type MadePlan, type MakingState } from '@zanfirico/core/making';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { fetchMaking } from '../api/client';

@@ -1,6 +1,6 @@
 // A piece that is in the box is part of tonight's load, at its own time.
-import { tr } from '@zanfirico/core';
-import type { MakingBegin } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { MakingBegin } from '@zanfirico/contract/making';
 import { format } from 'date-fns';
 import { useNotices } from '../stores/notices';
 import { useTonight, withCount } from '../stores/tonight';

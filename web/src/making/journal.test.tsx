@@ -1,5 +1,5 @@
 // A tap whose tab was closed before the browser had written it: it is there when the bench is opened again, once.
-import type { MakingEvent } from '@zanfirico/contract';
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { Blob as NodeBlob } from 'node:buffer';
 import { useNotices } from '../stores/notices';
 import { keepEvent, keepPhoto, keptHere, send, unsent } from './bench';

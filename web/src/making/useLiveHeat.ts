@@ -1,5 +1,6 @@
 // The heat that is really there, asked of the worker a few times a second for as long as somebody looks.
-import type { Fires, GlassNow, HeatPart, HeatWanted, MadePlan } from '@zanfirico/core';
+import type { Fires, HeatPart } from '@zanfirico/core/iron';
+import type { GlassNow, HeatWanted, MadePlan } from '@zanfirico/core/making';
 import { useEffect, useState } from 'react';
 import { braid } from '../workers/workers';
 

@@ -1,6 +1,8 @@
 // A making as this screen knows it: what the server has, what is not sent yet, and what happens here, in step with other screens.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { madeState, type MadePlan, type MakingState, type WorkStep, tr } from '@zanfirico/core';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import { madeState, type MadePlan, type MakingState } from '@zanfirico/core/making';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { fetchMaking, Refused, sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';

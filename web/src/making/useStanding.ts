@@ -1,14 +1,8 @@
 // How a making that is followed stands now: its step, the next, the fire, what is coldest, who does what, and its place in the line at the hole.
-import {
-  factsOf,
-  fireNow,
-  forecast,
-  takenOnTime,
-  type AtHole,
-  type Derived,
-  type GlassNow,
-  type WorkStep,
-} from '@zanfirico/core';
+import type { AtHole } from '@zanfirico/core/class';
+import { fireNow, forecast, takenOnTime, type GlassNow } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { factsOf, type WorkStep } from '@zanfirico/core/work';
 import { useMemo } from 'react';
 import { useWorkOf } from '../order/useWork';
 import { firesThen } from './byParts';

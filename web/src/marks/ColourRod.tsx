@@ -1,5 +1,5 @@
 // A colour as a rod pulled out to a thread, against the light: every depth it can be blown to, thick to thin.
-import { hexOf, over, WHITE, type Colour } from '@zanfirico/core';
+import { hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
 import { memo, useId } from 'react';
 
 /** Across the rod at its thick end and at its thread, m. */

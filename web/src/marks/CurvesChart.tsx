@@ -1,6 +1,6 @@
 // Several nights on one clock.
-import { tr } from '@zanfirico/core';
-import type { KilnCurve } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { KilnCurve } from '@zanfirico/core/night';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useDisplay } from '../stores/display';
 import { clockAxis, degreeTicks, GRID, PLAIN_LINE, uprightAxis } from './chartLook';

@@ -1,5 +1,7 @@
 // The night curve: the programme on a real clock, glowing where the glass does, with the points that matter named.
-import { printText, type Schedule, tr } from '@zanfirico/core';
+import type { Schedule } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import {
   Area,
   AreaChart,

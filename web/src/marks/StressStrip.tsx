@@ -1,5 +1,7 @@
 // Tension through the night under the same clock: skin and middle of the thickest wall, and what may stay.
-import { writtenWith, type Outcome, tr } from '@zanfirico/core';
+import type { Outcome } from '@zanfirico/core/night';
+import { writtenWith } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import {
   CartesianGrid,
   Line,

@@ -1,5 +1,6 @@
 // A verdict in words first: good, watch or no, with a mark of its own shape and never by colour alone.
-import { inWords, type Verdict as VerdictValue, trWord } from '@zanfirico/core';
+import { inWords, type Verdict as VerdictValue } from '@zanfirico/core/units';
+import { trWord } from '@zanfirico/core/words';
 import { CircleCheck, OctagonX, TriangleAlert } from 'lucide-react';
 import { useDisplay } from '../stores/display';
 

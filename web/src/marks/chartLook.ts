@@ -1,6 +1,6 @@
 // How every chart on the board looks: its axes on the clock, its lettering, its margins. Props for recharts.
-import type { DisplayUnits } from '@zanfirico/core';
-import { printText } from '@zanfirico/core';
+import type { DisplayUnits } from '@zanfirico/core/units';
+import { printText } from '@zanfirico/core/units';
 import { clockTicks, tickWords } from '../clock/clockTicks';
 
 /** Lettering. */

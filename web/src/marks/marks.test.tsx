@@ -1,12 +1,9 @@
 // Drawings as they stand on the page: measures at their points, lanes of a crew, the fill line, balloons, verdicts in words.
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import {
-  glyphOf,
-  measureShape,
-  startingProfile,
-  type CrewPlan,
-  type WorkStep,
-} from '@zanfirico/core';
+import type { CrewPlan } from '@zanfirico/core/crew';
+import { measureShape, startingProfile } from '@zanfirico/core/form';
+import { glyphOf } from '@zanfirico/core/piece';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useDisplay } from '../stores/display';
 import { crewHeight, CrewLanes } from './braid/CrewLanes';
 import { shine } from './braid/shine';

@@ -1,5 +1,5 @@
 // Drawings to paths: the numbers on the screen are the numbers of the form.
-import { FORMS, measureShape, startingProfile } from '@zanfirico/core';
+import { FORMS, measureShape, startingProfile } from '@zanfirico/core/form';
 import { glassPath, halfPath, linePath, toX, toY } from './outline';
 
 const sheet = { axis: 200, table: 500, scale: 2000 };

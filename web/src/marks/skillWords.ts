@@ -1,6 +1,6 @@
 // What hands can do, as it is said on screen.
-import { tr } from '@zanfirico/core';
-import type { Skill } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Skill } from '@zanfirico/core/work';
 
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   gaff: tr`leads`,

@@ -1,6 +1,6 @@
 // Who gave a value, in words.
-import { tr } from '@zanfirico/core';
-import type { Speaker } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Speaker } from '@zanfirico/core/rack';
 
 export const SPEAKER_WORDS: Readonly<Record<Speaker, string>> = {
   measured: tr`measured here`,

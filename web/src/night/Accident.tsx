@@ -2,17 +2,19 @@
 import { trNodes } from '../words/trNodes';
 import {
   ARRIVES_UNEVEN,
-  follow,
-  printText,
-  readLoggerCsv,
   type CheckedNight,
-  type Begun,
   type KilnCurve,
+  type ScheduleInput,
+} from '@zanfirico/core/night';
+import {
+  follow,
+  readLoggerCsv,
+  type Begun,
   type LoadPiece,
   type Mishap,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night/asked';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { momentOf } from '../clock/moments';
 import { lazy, Suspense, useMemo } from 'react';
 import { Choice } from '../fields/Choice';

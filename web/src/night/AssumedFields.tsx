@@ -8,8 +8,8 @@ import {
   RESTRAINT,
   STRUCTURE_SLOWER,
   type Assumed,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/useWords';
 import { QuantityField } from '../fields/QuantityField';

@@ -1,7 +1,9 @@
 // An annealer as a device: power, thermal mass, losses, unevenness; and what follows from them.
 import { trNodes } from '../words/trNodes';
 import { ANNEALER_LIMITS } from '@zanfirico/contract';
-import { climbAt, lossOf, printText, settlesAt, type Box, tr } from '@zanfirico/core';
+import { climbAt, lossOf, settlesAt, type Box } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { QuantityField } from '../fields/QuantityField';
 import { useDisplay } from '../stores/display';
 

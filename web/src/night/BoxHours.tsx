@@ -1,5 +1,7 @@
 // How long a piece is in the box, for whoever looks along the shelf: the checked night, or that it is being checked.
-import { printDuration, type ScheduleInput, tr } from '@zanfirico/core';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { knownSeconds } from './knownHours';
 import { contentOf } from './nights';
 import { useNight } from './useNight';

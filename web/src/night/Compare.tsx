@@ -1,25 +1,25 @@
 // Practices and recipes on this very piece: each simulated, on one chart, with hours, energy and verdict.
 import {
+  lossOf,
+  PRACTICES,
+  type CheckedNight,
+  type KilnCurve,
+  type Outcome,
+  type Practice,
+  type ScheduleInput,
+} from '@zanfirico/core/night';
+import {
   asRecipe,
   boxLeaves,
   customaryHolds,
   customaryNight,
   follow,
-  lossOf,
-  PRACTICES,
-  printDuration,
-  printText,
   recipeProblems,
-  type ArrivingBody,
-  type CheckedNight,
-  type DisplayUnits,
-  type KilnCurve,
-  type Outcome,
-  type Practice,
   type Recipe,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night/asked';
+import type { ArrivingBody } from '@zanfirico/core/night/section';
+import { printDuration, printText, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { LineMark, lineStyle } from '../marks/LineMark';
 import { VerdictMark } from '../marks/Verdict';

@@ -1,5 +1,5 @@
 // That something long is being worked out, and how far it is.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 export function GoingOn({
   says,
   share,

@@ -1,6 +1,8 @@
 // Going up: a cold piece, blank or bar warmed for re-working.
 import { trNodes } from '../words/trNodes';
-import { passesWhere, printText, type ScheduleInput, tr } from '@zanfirico/core';
+import { passesWhere, type ScheduleInput } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
 import { VerdictMark } from '../marks/Verdict';

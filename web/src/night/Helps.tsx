@@ -1,12 +1,8 @@
 // What would help: changes of form, and of how it stands, each put through the night; what saves most first, done with one key.
-import {
-  printDuration,
-  printText,
-  type CheckedNight,
-  type Helped,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+import type { CheckedNight, ScheduleInput } from '@zanfirico/core/night';
+import type { Helped } from '@zanfirico/core/night/asked';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Check } from 'lucide-react';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';

@@ -1,12 +1,8 @@
 // Looking inside: temperature, tension or structure through the wall over the night, as a picture one can scrub.
 import { trNodes } from '../words/trNodes';
-import {
-  printText,
-  type CheckedNight,
-  type Outcome,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+import type { CheckedNight, Outcome, ScheduleInput } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { useSize } from '../marks/useSize';

@@ -1,12 +1,7 @@
 // What the piece keeps, in the few figures one would look for in polarised light.
-import {
-  passesWhere,
-  printText,
-  seenAs,
-  type Outcome,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+import { passesWhere, seenAs, type Outcome, type ScheduleInput } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { shownNumber } from '../fields/shown';
 

@@ -2,14 +2,12 @@
 import { trNodes } from '../words/trNodes';
 import {
   CLOSE,
-  printDuration,
-  printText,
   WORKING_STRESS,
   type CheckedNight,
   type ScheduleInput,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { HeadRow } from '../marks/HeadRow';

@@ -1,16 +1,11 @@
 // A night: when the door may open, the curve on its clock, tension under it, and what can be looked at below.
 import { trNodes } from '../words/trNodes';
 import { fileName } from '@zanfirico/contract';
-import {
-  PRACTICES,
-  strainOf,
-  type ArrivingBody,
-  type CheckedNight,
-  type LoadPiece,
-  type ScheduleInput,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { strainOf } from '@zanfirico/core/glass';
+import { PRACTICES, type CheckedNight, type ScheduleInput } from '@zanfirico/core/night';
+import type { LoadPiece } from '@zanfirico/core/night/asked';
+import type { ArrivingBody } from '@zanfirico/core/night/section';
+import { tr, trWord } from '@zanfirico/core/words';
 import { FileDown, Maximize2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
 import { download } from '../exports/download';

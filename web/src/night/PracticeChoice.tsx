@@ -1,5 +1,7 @@
 // The practices to choose from, each with the tension it lets stay.
-import { mark, PRACTICES, printText, type Practice, tr, trWord } from '@zanfirico/core';
+import { PRACTICES, type Practice } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { mark, tr, trWord } from '@zanfirico/core/words';
 import { Choice } from '../fields/Choice';
 import { useDisplay } from '../stores/display';
 

@@ -1,13 +1,9 @@
 // A recipe's lines with the clock they begin at in this box.
 import { fileName } from '@zanfirico/contract';
-import {
-  printDuration,
-  printText,
-  recipeCurve,
-  type Recipe,
-  type ScheduleInput,
-  tr,
-} from '@zanfirico/core';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import { recipeCurve, type Recipe } from '@zanfirico/core/night/asked';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { FileDown } from 'lucide-react';
 import { useMemo } from 'react';
 import { download } from '../exports/download';

@@ -1,5 +1,7 @@
 // The programme as rows: what, from, to, how fast, how long, at what clock.
-import { printDuration, printText, type Schedule, tr } from '@zanfirico/core';
+import type { Schedule } from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { clockWords } from '../clock/clockWords';
 import { HeadRow } from '../marks/HeadRow';

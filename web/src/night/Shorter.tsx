@@ -1,13 +1,9 @@
 // The shortest sound night: looked for in a worker, best so far shown, stopped at will.
 import { trNodes } from '../words/trNodes';
-import {
-  printDuration,
-  recipeCurve,
-  type CheckedNight,
-  type ScheduleInput,
-  type ShorterNight as Found,
-  tr,
-} from '@zanfirico/core';
+import type { CheckedNight, ScheduleInput } from '@zanfirico/core/night';
+import { recipeCurve, type ShorterNight as Found } from '@zanfirico/core/night/asked';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Timer } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { VerdictMark } from '../marks/Verdict';

@@ -1,6 +1,13 @@
 // How a piece stands in the box, asked plainly: it changes the night more than anything else nobody draws. Its figures are below, to change.
-import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { isNarrow, sightOf, type DrawnSection, type SectionStands, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import {
+  isNarrow,
+  sightOf,
+  type DrawnSection,
+  type SectionStands,
+} from '@zanfirico/core/night/section';
+import { tr } from '@zanfirico/core/words';
 import { QuantityField } from '../fields/QuantityField';
 import { SelectField } from '../fields/SelectField';
 

@@ -1,5 +1,5 @@
 // A button that takes a logger's table in.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Upload } from 'lucide-react';
 import { tooBig } from '../imports/tooBig';
 import { FileButton } from '../shell/FileButton';

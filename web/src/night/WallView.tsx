@@ -1,6 +1,9 @@
 // Tonight on the studio wall: to be read from three metres, or printed in black.
 import { trNodes } from '../words/trNodes';
-import { printText, type Schedule, type SectionOutcome, tr } from '@zanfirico/core';
+import type { Schedule } from '@zanfirico/core/night';
+import type { SectionOutcome } from '@zanfirico/core/night/section';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { momentOf } from '../clock/moments';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

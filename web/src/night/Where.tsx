@@ -1,16 +1,14 @@
 // Where a night leaves what: the drawn section in colour, once cold or at any moment, and as polarisers would show it.
 import { trNodes } from '../words/trNodes';
+import type { CheckedNight, ScheduleInput } from '@zanfirico/core/night';
 import {
   placeName,
-  printText,
-  type CheckedNight,
   type DrawnSection,
   type RealSection,
-  type ScheduleInput,
   type SectionOutcome,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night/section';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { clockWords } from '../clock/clockWords';
 import { Choice } from '../fields/Choice';

@@ -1,5 +1,5 @@
 // What can be looked at inside glass in its night.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 export type Shown = 'stress' | 'temperature' | 'fictive';
 
 export const SHOWN_INSIDE: readonly {

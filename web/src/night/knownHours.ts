@@ -1,6 +1,6 @@
 // How long checked nights are, kept in the browser: a shelf says at once what was worked out before. By what they are made of, and by
 // the solver they were checked with.
-import { NIGHT_SOLVER } from '@zanfirico/core';
+import { NIGHT_SOLVER } from '@zanfirico/core/night';
 
 const KEY = 'zanfirico.hours';
 /** Nights kept: some thousands of pieces, 20 bytes each. */

@@ -1,12 +1,7 @@
 // Nights kept by what they are made of: each put through the simulation once, the same for everybody who asks.
 import { render, screen } from '@testing-library/react';
-import {
-  checkedSchedule,
-  findGlass,
-  firstGuess,
-  STUDIO_BOX,
-  type ScheduleInput,
-} from '@zanfirico/core';
+import { checkedSchedule, firstGuess, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core/night';
+import { findGlass } from '@zanfirico/core/rack';
 import { nightWork } from '../workers/nightWork';
 import { BoxHours } from './BoxHours';
 import { forgetHours, knownSeconds } from './knownHours';

@@ -2,11 +2,11 @@
 import {
   firstGuess,
   type CheckedNight,
-  type NightMargins,
   type Schedule,
   type ScheduleInput,
   type Tuned,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night';
+import type { NightMargins } from '@zanfirico/core/night/asked';
 import { proxy } from 'comlink';
 import { create } from 'zustand';
 import { answersKept, type Known } from '../derived/answersKept';

@@ -1,5 +1,6 @@
 // The margins of a checked night as a hook: asked for once it has stood for a moment, kept for whoever shows them.
-import type { CheckedNight, NightMargins, ScheduleInput } from '@zanfirico/core';
+import type { CheckedNight, ScheduleInput } from '@zanfirico/core/night';
+import type { NightMargins } from '@zanfirico/core/night/asked';
 import { useEffect, useMemo } from 'react';
 import type { Known } from '../derived/answersKept';
 import { nightMarginsOf, useKnownMargins } from './nights';

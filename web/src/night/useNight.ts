@@ -1,5 +1,5 @@
 // The night of an input as a hook: the first guess at once, the checked one as soon as it is there.
-import type { ScheduleInput, Tuned } from '@zanfirico/core';
+import type { ScheduleInput, Tuned } from '@zanfirico/core/night';
 import { useEffect, useMemo, useState } from 'react';
 import {
   asNight,

@@ -1,5 +1,6 @@
 // The picture of a checked night's section as a hook.
-import type { CheckedNight, DrawnSection, ScheduleInput, SectionOutcome } from '@zanfirico/core';
+import type { CheckedNight, ScheduleInput } from '@zanfirico/core/night';
+import type { DrawnSection, SectionOutcome } from '@zanfirico/core/night/section';
 import { useMemo } from 'react';
 import { useAnswer, type Answer } from '../workers/useAnswer';
 import { night } from '../workers/workers';

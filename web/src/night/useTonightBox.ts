@@ -1,6 +1,7 @@
 // The annealer chosen for tonight: the shop's, with its figures, or a studio box where the shop has none.
-import type { ShopDocument } from '@zanfirico/contract';
-import { boxOf, ORDINARY_SHOP, type Box } from '@zanfirico/core';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import { boxOf, type Box } from '@zanfirico/core/night';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';

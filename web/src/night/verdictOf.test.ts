@@ -1,5 +1,7 @@
 // What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
-import { findGlass, putThrough, type CoolingWall, type Recipe } from '@zanfirico/core';
+import { putThrough, type CoolingWall } from '@zanfirico/core/night';
+import type { Recipe } from '@zanfirico/core/night/asked';
+import { findGlass } from '@zanfirico/core/rack';
 import { momentOf } from '../clock/moments';
 import * as fc from 'fast-check';
 import { nightEntry } from '../exports/nightEntry';

@@ -8,12 +8,12 @@ import {
   MAY_PASS,
   WORKING_STRESS,
   passesWhere,
-  type NightMargins,
   type Outcome,
   type ScheduleInput,
-  type Verdict,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night';
+import type { NightMargins } from '@zanfirico/core/night/asked';
+import type { Verdict } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 
 const mpa = (v: number): string => `${(v / 1e6).toFixed(2)} MPa`;
 

@@ -1,5 +1,6 @@
 // The drafts this page knows: each order drafted, its heats placed and proven once in the worker, kept by what it is made of.
-import type { Drafted, DraftInput, Fires, HeatPart, Working } from '@zanfirico/core';
+import type { Fires, HeatPart, Working } from '@zanfirico/core/iron';
+import type { Drafted, DraftInput } from '@zanfirico/core/order';
 import { useEffect } from 'react';
 import { answersKept, type Known } from '../derived/answersKept';
 import { braid } from '../workers/workers';

@@ -1,6 +1,6 @@
 // What a document's order of work is made of, as a hook: derived with the shop's facts, its parts as heat sees them, its fires.
-import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Derived } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { deriveDocument } from '../derived/deriveDocument';
 import { useFacts } from '../derived/useFacts';

@@ -1,16 +1,11 @@
 // What an order of work is drafted from, of a piece that can be made: its parts as heat sees them, who helps, and its fires.
-import type { PieceSequence, ShopDocument } from '@zanfirico/contract';
-import {
-  piecesFires,
-  workOf,
-  type Derived,
-  type Fires,
-  type Glass,
-  type NamedHole,
-  type PaceOfKinds,
-  type Verdict,
-  type Working,
-} from '@zanfirico/core';
+import type { PieceSequence } from '@zanfirico/contract/order';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import type { Glass } from '@zanfirico/core/glass';
+import type { Fires, Working } from '@zanfirico/core/iron';
+import { piecesFires, workOf, type Derived, type NamedHole } from '@zanfirico/core/piece';
+import type { Verdict } from '@zanfirico/core/units';
+import type { PaceOfKinds } from '@zanfirico/core/work';
 import type { DraftAsked } from './placedDrafts';
 
 export interface WorkAsked extends DraftAsked {

@@ -1,17 +1,13 @@
 // A piece as its days are planned: its clock at the bench, its glass and colour, how many stand in each annealer and how long its night is there.
-import type { KeptWeighIn, SavedPiece, ShopDocument } from '@zanfirico/contract';
-import {
-  ANYBODY,
-  boxOf,
-  clockOf,
-  howMany,
-  shopFacts,
-  takesOf,
-  type Rack,
-  type Takes,
-  type WantedPiece,
-  tr,
-} from '@zanfirico/core';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { KeptWeighIn, ShopDocument } from '@zanfirico/contract/shop';
+import { takesOf, type Takes } from '@zanfirico/core/cost';
+import { boxOf } from '@zanfirico/core/night';
+import { howMany, type WantedPiece } from '@zanfirico/core/orders';
+import { ANYBODY, shopFacts } from '@zanfirico/core/piece';
+import type { Rack } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
+import { clockOf } from '@zanfirico/core/work';
 import { checkedNight } from '../night/nights';
 import { deriveDocument } from '../derived/deriveDocument';
 import { placedDraft } from '../order/placedDrafts';

@@ -1,14 +1,14 @@
 // The days to come as they are planned for what is wanted: asked for by the orders and by the pot alike.
-import type { WantedDocument } from '@zanfirico/contract';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import {
-  ORDINARY_MAKING,
   planDays,
   type DaysAsked,
   type DaysPlan,
   type PotFor,
   type WantedPiece,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/orders';
+import { ORDINARY_MAKING } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { addDays, differenceInCalendarDays, parseISO, startOfDay } from 'date-fns';
 import { useMemo } from 'react';

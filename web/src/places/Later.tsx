@@ -1,5 +1,5 @@
 // A place that comes later: says in one line what will be there.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 interface Props {
   readonly name: string;
   readonly will: string;

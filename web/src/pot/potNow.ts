@@ -1,19 +1,19 @@
 // A pot as it stands: its level by charges, the log and the dipstick, what is used a day, and how long that lasts.
-import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
+import type { LogLine } from '@zanfirico/contract/making';
+import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
+import { fitVft, type Glass } from '@zanfirico/core/glass';
 import {
   cook,
   daysLeft,
   potDepth,
   entriesOf,
-  fitVft,
   ledger,
   levelAt,
   potMass,
   usedADay,
   type Charged,
   type Cooked,
-  type Glass,
-} from '@zanfirico/core';
+} from '@zanfirico/core/pot';
 
 export interface PotNow {
   readonly mine: readonly PotEventDocument[];

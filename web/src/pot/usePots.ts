@@ -1,6 +1,7 @@
 // The shop's pots, what happened to them, and what was made since their first entry.
-import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
-import { ORDINARY_POT } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
+import { ORDINARY_POT } from '@zanfirico/core/pot';
 import { useQuery } from '@tanstack/react-query';
 import { readAllOf, readPotEvents } from '../api/client';
 import { useShop } from '../stores/theShop';

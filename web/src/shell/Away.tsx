@@ -1,5 +1,5 @@
 // A line while the server is away: what is shown is as it was, and what is drawn is kept.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Clock, CloudOff, DoorClosed } from 'lucide-react';
 import { useEffect } from 'react';
 import { isThere } from '../api/client';

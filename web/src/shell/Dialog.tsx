@@ -1,5 +1,5 @@
 // A sheet over the work: one title, closed by Escape, by its cross, or when its work is done.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { X } from 'lucide-react';
 import { useEffect, useId, useRef, type ReactNode } from 'react';
 

@@ -1,5 +1,5 @@
 // The palette and the list of keys, wherever one is: by key, or by their signs in the head.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Keyboard, Search } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';

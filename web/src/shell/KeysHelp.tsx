@@ -1,5 +1,5 @@
 // Every key that does something, by where it does it.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Dialog } from './Dialog';
 
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [

@@ -1,5 +1,5 @@
 // The language everything is said in: each by what it calls itself, so that whoever cannot read the page finds their own.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LANGUAGES } from '@zanfirico/words';
 import { takeLanguage } from '../stores/display';
 import { spokenHere } from '../words/language';

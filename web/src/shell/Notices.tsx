@@ -1,5 +1,5 @@
 // Notices at the foot of the screen; read out politely, troubles at once.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { X } from 'lucide-react';
 import { useNotices } from '../stores/notices';
 

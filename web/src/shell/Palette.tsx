@@ -1,5 +1,5 @@
 // The palette: type what you want to do, or the piece you want to open; arrows choose, Enter does it.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePieces } from '../api/queries';

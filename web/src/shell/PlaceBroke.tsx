@@ -1,5 +1,5 @@
 // What a place shows when it has crashed: that it did, what is safe, and how to go on; the other places go on as they were.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useEffect } from 'react';
 import { Link, useLocation, useRouteError } from 'react-router';
 import { useUnsavedName } from '../stores/unsaved';

@@ -1,5 +1,5 @@
 // The shell: the house's name, its six places, and how this person reads numbers.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Moon, Sun } from 'lucide-react';
 import { useEffect } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';

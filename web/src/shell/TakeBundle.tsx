@@ -1,5 +1,5 @@
 // A bundle is taken away: what goes with the pieces is ticked; who made it and what was written stays here unless it is.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { sentenceOf, takeBundle, type BundleTicks } from '../api/client';
 import { download } from '../exports/download';

@@ -1,5 +1,5 @@
 // °C or °F, mm or in, g or lb, a decimal point or comma: each a toggle, anywhere in the application.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 
 export function UnitSwitch() {

@@ -1,6 +1,6 @@
 // Who this screen is, where it was let in; and the way out.
-import { tr, trWord } from '@zanfirico/core';
-import type { Me } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import type { Me } from '@zanfirico/contract/door';
 import { LogOut } from 'lucide-react';
 import { leave } from '../api/door';
 import { troubled } from '../stores/troubled';

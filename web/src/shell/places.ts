@@ -1,6 +1,6 @@
 // The six places of the house, in the order of the head.
 
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 export const PLACES = [
   { to: '/pieces', name: tr`Pieces` },
   { to: '/rack', name: tr`Rack` },

@@ -1,5 +1,5 @@
 // What can be done from anywhere: the places, how numbers are read, light and dark, the keys.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LANGUAGES } from '@zanfirico/words';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,5 +1,5 @@
 // What the browser's tab says: where one is, the house last. A piece says its own name and sheet.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { PLACES } from './places';

@@ -1,5 +1,6 @@
 // Many entries in lots that the server takes at once.
-import { BODY_LIMIT, IMPORT_BATCH } from '@zanfirico/contract';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { IMPORT_BATCH } from '@zanfirico/contract/rack';
 import { batches } from './batches';
 
 const bytes = (lot: readonly unknown[]): number => Buffer.byteLength(JSON.stringify(lot));

@@ -1,5 +1,6 @@
 // Many entries in lots that the server takes at once.
-import { BODY_LIMIT, IMPORT_BATCH } from '@zanfirico/contract';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { IMPORT_BATCH } from '@zanfirico/contract/rack';
 
 /** Of what a request may hold, so much is filled: letters outside ASCII take more than one byte, and are counted. */
 const FILLED = 0.9 * BODY_LIMIT;

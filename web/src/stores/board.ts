@@ -1,5 +1,5 @@
 // What the Section sheet has in hand: which part or bit, which leaf beside the drawing, snapping, the glass view.
-import type { PieceDimension } from '@zanfirico/contract';
+import type { PieceDimension } from '@zanfirico/contract/piece';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { chosenWith, NONE } from './chosen';

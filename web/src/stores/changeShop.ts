@@ -1,5 +1,5 @@
 // Changing a part of the shop's document: kept at once; what the server would not have is said.
-import type { ShopDocument } from '@zanfirico/contract';
+import type { ShopDocument } from '@zanfirico/contract/shop';
 import { useShop } from './theShop';
 import { troubled } from './troubled';
 

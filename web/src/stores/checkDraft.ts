@@ -1,7 +1,7 @@
 // Whether a document is a piece, by the published schema: interpreted, for the page's policy forbids compiling.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Value } from '@sinclair/typebox/value';
-import { PieceSchema } from '@zanfirico/contract';
+import { PieceSchema } from '@zanfirico/contract/piece';
 
 /** The first place where a document is none, in words; undefined where it is one. */
 export function problemIn(document: unknown): string | undefined {

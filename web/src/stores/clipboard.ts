@@ -1,12 +1,7 @@
 // What was copied to be put in elsewhere: kept by the page, and given to the machine's clipboard for other windows.
-import { tr } from '@zanfirico/core';
-import {
-  CLIP_FORMAT,
-  ClipSchema,
-  type Clip,
-  type PiecePoint,
-  type PieceStep,
-} from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { PieceStep } from '@zanfirico/contract/order';
+import { CLIP_FORMAT, ClipSchema, type Clip, type PiecePoint } from '@zanfirico/contract/piece';
 import { Value } from '@sinclair/typebox/value';
 import { create } from 'zustand';
 

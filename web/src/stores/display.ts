@@ -1,5 +1,5 @@
 // How this person reads numbers and the screen: units and theme, kept in the browser.
-import type { DisplayUnits } from '@zanfirico/core';
+import type { DisplayUnits } from '@zanfirico/core/units';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Language } from '@zanfirico/words';

@@ -1,5 +1,6 @@
 // The piece on the board: undo, gestures, and unsaved work kept through a closed tab.
-import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { freshDocument } from '../places/pieces/freshDocument';
 // First of the stores: they look for the browser's storage when they are loaded.
 import { storage } from './fakeStorage';

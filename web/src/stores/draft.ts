@@ -1,12 +1,7 @@
 // The piece on the board: the document being changed, what it started from, and undo without limit.
-import type {
-  PieceBit,
-  PieceDocument,
-  PiecePart,
-  PiecePoint,
-  SavedPiece,
-} from '@zanfirico/contract';
-import { withChanges, type Changes } from '@zanfirico/core';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { PieceBit, PieceDocument, PiecePart, PiecePoint } from '@zanfirico/contract/piece';
+import { withChanges, type Changes } from '@zanfirico/core/edits';
 import { produce } from 'immer';
 import { temporal } from 'zundo';
 import { create } from 'zustand';

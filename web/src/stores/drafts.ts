@@ -1,6 +1,7 @@
 // Unsaved changes in the browser's database, by tab and piece, so that a closed tab, a reload or a dead battery loses nothing.
-import { tr } from '@zanfirico/core';
-import { PIECE_VERSION, upgradePiece, type PieceDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { PIECE_VERSION } from '@zanfirico/contract';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { useNotices } from './notices';
 import { openTabs, thisTab } from './thisTab';

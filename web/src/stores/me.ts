@@ -1,5 +1,5 @@
 // Who this screen is to the studio: everything on its own machine, what it was let in for elsewhere.
-import type { Me, May } from '@zanfirico/contract';
+import type { Me, May } from '@zanfirico/contract/door';
 import { create } from 'zustand';
 import { Refused } from '../api/client';
 import { readMe } from '../api/door';

@@ -1,6 +1,6 @@
 // The rack in the page: seen at once, kept in order, put right by the server.
-import type { KeptEntry, RackDocument, SaveEntry } from '@zanfirico/contract';
-import { SHIPPED_RACK } from '@zanfirico/core';
+import type { KeptEntry, RackDocument, SaveEntry } from '@zanfirico/contract/rack';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import { useRack } from './theRack';
 
 const line = SHIPPED_RACK.line('kelp');

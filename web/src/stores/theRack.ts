@@ -1,12 +1,12 @@
 // The rack this page knows: shipped entries, the shop's own over them, and what its tests say.
-import {
-  type KeptEntry,
-  type KeptTest,
-  type NewTest,
-  type RackDocument,
-  type SavedRack,
-} from '@zanfirico/contract';
-import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core';
+import type {
+  KeptEntry,
+  KeptTest,
+  NewTest,
+  RackDocument,
+  SavedRack,
+} from '@zanfirico/contract/rack';
+import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core/rack';
 import { create } from 'zustand';
 import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
 import { batches } from './batches';

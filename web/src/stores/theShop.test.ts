@@ -1,6 +1,7 @@
 // The shop in the page: kept at once, and put right by the server.
-import type { SavedShop, ShopDocument } from '@zanfirico/contract';
-import { ORDINARY_SHOP } from '@zanfirico/core';
+import type { SavedShop } from '@zanfirico/contract';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
 import { useShop } from './theShop';
 
 const document: ShopDocument = { format: 'zanfirico.shop', version: 1, ...ORDINARY_SHOP };

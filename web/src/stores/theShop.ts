@@ -1,5 +1,6 @@
 // The shop this page knows: its document, its scale's log, and what they teach a piece's plan.
-import type { KeptWeighIn, NewWeighIn, SavedShop, ShopDocument } from '@zanfirico/contract';
+import type { SavedShop } from '@zanfirico/contract';
+import type { KeptWeighIn, NewWeighIn, ShopDocument } from '@zanfirico/contract/shop';
 import { create } from 'zustand';
 import { logWeighIn, readShop, readWeighIns, resetWeighIns, saveShop } from '../api/client';
 import { oneAfterOther } from './oneAfterOther';

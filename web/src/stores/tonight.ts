@@ -1,5 +1,6 @@
 // Tonight as it is being thought over: a wall by bare numbers, and what stands in which box. Kept in the browser.
-import { IN_HAND, type Assumed, type Body, type Practice } from '@zanfirico/core';
+import type { Body } from '@zanfirico/core/conduction';
+import { IN_HAND, type Assumed, type Practice } from '@zanfirico/core/night';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { withOne } from './withOne';

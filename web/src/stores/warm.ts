@@ -1,5 +1,5 @@
 // What is to be warmed for the bench, and the piece that is made in two sessions. Kept in the browser.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 

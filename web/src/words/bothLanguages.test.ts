@@ -1,19 +1,11 @@
 // What is worked out is the same in every language: facts go by ids, and words come last.
-import {
-  CAUSES,
-  checkEntry,
-  diagnose,
-  heatNow,
-  lossesBy,
-  makingState,
-  reaction,
-  SHIPPED_RACK,
-  speak,
-  STEPS,
-  STUDIO_FIRES,
-  type HeatPart,
-  type WorkStep,
-} from '@zanfirico/core';
+import { reaction } from '@zanfirico/core/fit';
+import { STUDIO_FIRES, type HeatPart } from '@zanfirico/core/iron';
+import { CAUSES, diagnose, lossesBy } from '@zanfirico/core/log';
+import { heatNow, makingState } from '@zanfirico/core/making';
+import { checkEntry, SHIPPED_RACK } from '@zanfirico/core/rack';
+import { speak } from '@zanfirico/core/words';
+import { STEPS, type WorkStep } from '@zanfirico/core/work';
 import { SIDES, wallZone } from '../../../core/src/iron/zones';
 import { LANGUAGES } from '@zanfirico/words';
 import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';

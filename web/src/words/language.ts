@@ -1,5 +1,5 @@
 // Which language is spoken here: chosen by this person, or their browser's where it is one there is.
-import { speak } from '@zanfirico/core';
+import { speak } from '@zanfirico/core/words';
 import { languageOf, nearest, type Language } from '@zanfirico/words';
 import type { Catalogue } from '@zanfirico/words/tongue';
 import italian from '@zanfirico/words/it.json?url';

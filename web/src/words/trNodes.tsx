@@ -1,5 +1,5 @@
 // Words for people with marks among them: trNodes`Made of ${<b>two</b>} parts`, in the language that is spoken.
-import { isPlain, messageOf, trWord } from '@zanfirico/core';
+import { isPlain, messageOf, trWord } from '@zanfirico/core/words';
 import { createElement, Fragment, type ReactNode } from 'react';
 
 /** Its values may be anything that can stand on a page; another language may put them in another order. */

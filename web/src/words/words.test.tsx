@@ -1,7 +1,7 @@
 // Words with marks among them, and the choice of a language in the head.
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { speak } from '@zanfirico/core';
+import { speak } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';
 import { LanguageMenu } from '../shell/LanguageMenu';
 import { beginToSpeak, daysIn, decimalOf, languageHere, spokenHere } from './language';

@@ -1,33 +1,37 @@
 // What the braid worker does: heats placed, crews planned, orders of assembly compared.
 import {
-  assemblyOrders,
-  assess,
-  draftPlaced,
-  fitExchange,
+  planPlaced,
+  type CrewPlan,
+  type CrewPlanned,
+  type Person,
+  type Stations,
+  type ToPlan,
+} from '@zanfirico/core/crew';
+import {
+  placeOnClock,
+  type Fires,
+  type HeatPart,
+  type PlacedHeats,
+  type Working,
+} from '@zanfirico/core/iron';
+import { fitExchange, type ReadMaking } from '@zanfirico/core/log';
+import {
   heatNow,
   heatWanted,
   madeState,
-  placeOnClock,
-  planPlaced,
-  SKILLS,
-  type Assembly,
-  type CrewPlan,
-  type CrewPlanned,
-  type Drafted,
-  type DraftInput,
-  type Fires,
-  type HeatPart,
   type HeatWanted,
   type MadePlan,
   type GlassNow,
-  type Person,
-  type PlacedHeats,
-  type ReadMaking,
-  type Stations,
-  type ToPlan,
-  type Working,
-  type WorkStep,
-} from '@zanfirico/core';
+} from '@zanfirico/core/making';
+import {
+  assemblyOrders,
+  assess,
+  draftPlaced,
+  type Assembly,
+  type Drafted,
+  type DraftInput,
+} from '@zanfirico/core/order';
+import { SKILLS, type WorkStep } from '@zanfirico/core/work';
 
 export interface CrewRequest extends ToPlan {
   readonly people: readonly Person[];

@@ -1,5 +1,5 @@
 // What the mesh worker does: shells for the turning view, whole files to take away.
-import { bodyShells, type GlassBody } from '@zanfirico/core';
+import { bodyShells, type GlassBody } from '@zanfirico/core/piece';
 import { transfer } from 'comlink';
 import { glbOf, shellGeometry, shellsStl } from '../exports/meshes';
 

@@ -1,5 +1,6 @@
 // The night worker's calls, as the core has them.
-import { checkedSchedule, findGlass, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core';
+import { checkedSchedule, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core/night';
+import { findGlass } from '@zanfirico/core/rack';
 import { nightWork } from './nightWork';
 
 describe('the night worker’s calls', () => {

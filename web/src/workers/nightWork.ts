@@ -1,43 +1,42 @@
 // What the night worker does: schedules checked by simulation, recipes and accidents judged, margins, climbs, loads, weeks.
+import { warmTogether, type ToWarm, type WarmsTogether } from '@zanfirico/core/kiln';
 import {
-  annealed,
   ARRIVES_UNEVEN,
   checkedSchedule,
+  putAtPlace,
+  putInBox,
+  type Box,
+  type CheckedNight,
+  type KilnCurve,
+  type Outcome,
+  type Schedule,
+  type ScheduleInput,
+} from '@zanfirico/core/night';
+import {
+  annealed,
   judgeCurve,
   loadNight,
   nightMargins,
   planWeek,
-  putAtPlace,
-  putInBox,
   recipeCurve,
   shortestNight,
   warming,
-  warmTogether,
   whatHelps,
   type Begun,
-  type Box,
-  type CheckedNight,
-  type DrawnSection,
   type Helped,
   type JudgedAccident,
-  type KilnCurve,
   type Loaded,
   type LoadPiece,
   type NightMargins,
-  type Outcome,
   type Recipe,
-  type Schedule,
-  type ScheduleInput,
-  type ToWarm,
-  type WarmsTogether,
-  type SectionOutcome,
   type ShorterNight,
   type Tried,
   type Warming,
   type Week,
   type WeekAnnealer,
   type WeekPiece,
-} from '@zanfirico/core';
+} from '@zanfirico/core/night/asked';
+import type { DrawnSection, SectionOutcome } from '@zanfirico/core/night/section';
 
 /** What a recipe does. */
 export interface RecipeJudged {

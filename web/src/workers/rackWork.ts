@@ -5,8 +5,8 @@ import {
   type Colour,
   type FitGlass,
   type OverlayFit,
-  type RackEntry,
-} from '@zanfirico/core';
+} from '@zanfirico/core/fit';
+import type { RackEntry } from '@zanfirico/core/rack';
 import { rackFromCsv, type RackTable } from '../imports/rackFromCsv';
 
 /** Colours to be judged on a base. */

@@ -1,5 +1,5 @@
 // Work away from the page, over comlink: a worker that stays and answers, or one that is started for one long piece of work.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { wrap, type Remote } from 'comlink';
 
 /** What a worker's calls are made on. */

@@ -1,13 +1,10 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import {
-  factsOf,
-  type BandSpan,
-  type Person,
-  type WorkHeat,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import type { Person } from '@zanfirico/core/crew';
+import type { BandSpan } from '@zanfirico/core/glass';
+import type { WorkHeat } from '@zanfirico/core/iron';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, type WorkStep } from '@zanfirico/core/work';
 import { scaleLinear } from 'd3-scale';
 import { memo, useId, useMemo } from 'react';
 import { CrewLanes, crewHeight, type LanePlan } from './CrewLanes';

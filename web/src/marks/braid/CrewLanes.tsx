@@ -1,13 +1,7 @@
 // People and stations along the braid's own clock: what each does when, and what each waits for.
-import {
-  factsOf,
-  onTheClock,
-  STEPS,
-  type CrewPlan,
-  type Person,
-  type WorkStep,
-  trWord,
-} from '@zanfirico/core';
+import type { CrewPlan, Person } from '@zanfirico/core/crew';
+import { trWord } from '@zanfirico/core/words';
+import { factsOf, onTheClock, STEPS, type WorkStep } from '@zanfirico/core/work';
 
 /** A person's row and a station's, px: names stand in a person's bars. */
 const PERSON = 14;

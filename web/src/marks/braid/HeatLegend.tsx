@@ -1,5 +1,7 @@
 // What the glow of a strand and the marks across it mean, in this glass: from runny to set.
-import { printText, type BandSpan, tr, trWord } from '@zanfirico/core';
+import type { BandSpan } from '@zanfirico/core/glass';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { shine } from './shine';
 import { MARKS } from './stiffness';

@@ -1,5 +1,5 @@
 // A step on the braid's clock: its stretch of time, its number where there is room, and whether something is wrong there.
-import { factsOf, type WorkStep } from '@zanfirico/core';
+import { factsOf, type WorkStep } from '@zanfirico/core/work';
 import { TOP } from './strands';
 
 /** Room a step's number takes, px. */

@@ -1,6 +1,7 @@
 // A part's course through the work: a filament a zone, glowing with the heat it has.
-import { tr } from '@zanfirico/core';
-import type { BandSpan, HeatTrack } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { BandSpan } from '@zanfirico/core/glass';
+import type { HeatTrack } from '@zanfirico/core/iron';
 import { curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
 import { shine } from './shine';

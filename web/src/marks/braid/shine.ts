@@ -1,5 +1,6 @@
 // How glass glows on the board.
-import { glow, hexOf } from '@zanfirico/core';
+import { hexOf } from '@zanfirico/core/fit';
+import { glow } from '@zanfirico/core/iron';
 
 /** Cold glass: a little of its own tint. */
 const COLD = [0.16, 0.26, 0.25] as const;

@@ -1,5 +1,6 @@
 // Heat told without colour: the stiffer the glass, the closer the marks.
-import { bandSpans, consistency, findGlass, fitVft, logViscosity } from '@zanfirico/core';
+import { bandSpans, consistency, fitVft, logViscosity } from '@zanfirico/core/glass';
+import { findGlass } from '@zanfirico/core/rack';
 import { bandAt, marksAlong, MARKS } from './stiffness';
 
 const glass = findGlass('soft-batch-96');

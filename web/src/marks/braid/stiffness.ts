@@ -1,5 +1,5 @@
 // How stiff glass is, told without colour: marks across its strand, the closer the stiffer.
-import type { BandSpan } from '@zanfirico/core';
+import type { BandSpan } from '@zanfirico/core/glass';
 
 /** px between two marks across a strand; runny glass has none. */
 export const MARKS: Readonly<Record<BandSpan['band'], number>> = {

@@ -1,5 +1,5 @@
 // The braid's geometry: strands are there while there is glass, dip into fires, level in the garage, and come together where joined.
-import type { WorkStep } from '@zanfirico/core';
+import type { WorkStep } from '@zanfirico/core/work';
 import { clockText, LANE, strandsOf, TOP, type Strand } from './strands';
 import { numbersThatFit } from './StepMark';
 

@@ -8,7 +8,7 @@ import {
   partsTogether,
   unite,
   type WorkStep,
-} from '@zanfirico/core';
+} from '@zanfirico/core/work';
 
 /** A strand's course: y (px) at any second, and the seconds it is there. */
 export interface Strand {

@@ -1,5 +1,5 @@
 // Balloons in the margin: every part by its number, every bit by its letter. Take one in hand, drag it up or down.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import type { KeyboardEvent } from 'react';
 import { arrowStep, nudge, useDrag } from '../useDrag';
 import { spread } from './fit';

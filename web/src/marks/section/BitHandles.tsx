@@ -1,6 +1,8 @@
 // The bit in hand: a cross to move it, and for a bent one the points of its path.
-import { LIMITS, type PieceBit } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceBit } from '@zanfirico/contract/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type FittedSheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';

@@ -1,6 +1,6 @@
 // A bit in the section: its outlines, in front of the axis full, behind it faint.
-import type { PieceBit } from '@zanfirico/contract';
-import { silhouettes, type Bit, type Silhouette } from '@zanfirico/core';
+import type { PieceBit } from '@zanfirico/contract/piece';
+import { silhouettes, type Bit, type Silhouette } from '@zanfirico/core/form';
 import { memo } from 'react';
 import { toX, toY, type FittedSheet } from '../outline';
 

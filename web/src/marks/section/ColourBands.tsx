@@ -1,13 +1,6 @@
 // Colour in the section: bands in the cut wall where each layer lies, and the outside as it will look, base to lip.
-import {
-  hexOf,
-  lineWithin,
-  lookThrough,
-  over,
-  WHITE,
-  type Shape,
-  type WallShare,
-} from '@zanfirico/core';
+import { hexOf, lookThrough, over, WHITE, type WallShare } from '@zanfirico/core/fit';
+import { lineWithin, type Shape } from '@zanfirico/core/form';
 import { linePath, toX, toY, type FittedSheet, type AxisSide } from '../outline';
 
 interface Props {

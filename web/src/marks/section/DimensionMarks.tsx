@@ -1,6 +1,7 @@
 // Measures somebody put on the drawing: an arrow at both ends, the figure in the open beside it.
-import type { PieceDimension } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import type { PieceDimension } from '@zanfirico/contract/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type FittedSheet } from '../outline';
 import { dimensionBetween } from './dimensions';

@@ -1,5 +1,6 @@
 // The fill line: drag it, or step it with the arrows; says what the vessel holds up to it.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type FittedSheet } from '../outline';
 import { arrowStep, nudge, useDrag } from '../useDrag';

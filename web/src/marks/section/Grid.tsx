@@ -1,5 +1,5 @@
 // A grid under the drawing: a line each millimetre, five or more of them as there is room, every tenth or second a little stronger.
-import { METRES_PER_INCH } from '@zanfirico/core';
+import { METRES_PER_INCH } from '@zanfirico/core/units';
 import { useDisplay } from '../../stores/display';
 import type { FittedSheet } from '../outline';
 

@@ -1,6 +1,9 @@
 // Handles: round ones carry the outside, square ones on the inside set the wall, small rings pull the tangent.
-import type { PiecePoint } from '@zanfirico/contract';
-import { bezierSpans, inwardAt, ON_AXIS, printText, type ShapeProblem, tr } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { inwardAt } from '@zanfirico/core/edits';
+import { bezierSpans, ON_AXIS, type ShapeProblem } from '@zanfirico/core/form';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useRef, type KeyboardEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type FittedSheet } from '../outline';

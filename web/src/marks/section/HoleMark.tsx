@@ -1,5 +1,5 @@
 // A hole as it is seen from the front: on the whole side where it is; behind the piece it is dashed.
-import { widestAt, type Shape, type WallHole as Hole } from '@zanfirico/core';
+import { widestAt, type Shape, type WallHole as Hole } from '@zanfirico/core/form';
 import { toX, toY, type FittedSheet } from '../outline';
 
 interface Props {

@@ -1,6 +1,8 @@
 // Measuring between any two places: click one, click the other; the measure stays on the drawing until it is taken off.
-import type { PieceDimension } from '@zanfirico/contract';
-import { printText, type Line, tr } from '@zanfirico/core';
+import type { PieceDimension } from '@zanfirico/contract/piece';
+import type { Line } from '@zanfirico/core/form';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState, type MouseEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDisplay } from '../../stores/display';

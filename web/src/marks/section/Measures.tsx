@@ -1,6 +1,9 @@
 // Measures in the margin: overall height and foot, and for every point its diameter and wall.
-import type { PiecePoint } from '@zanfirico/contract';
-import { ON_AXIS, printText, type Whole, tr } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { ON_AXIS } from '@zanfirico/core/form';
+import type { Whole } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { toX, toY, type FittedSheet } from '../outline';
 import { NARROW, spread } from './fit';

@@ -1,5 +1,5 @@
 // The figure on the finished glass, as it is seen on the right half of the section.
-import { onSkin, type Carried, type StretchMap } from '@zanfirico/core';
+import { onSkin, type Carried, type StretchMap } from '@zanfirico/core/form/pattern';
 import { useId } from 'react';
 import { toX, toY, type FittedSheet } from '../outline';
 

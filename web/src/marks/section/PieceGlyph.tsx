@@ -1,5 +1,5 @@
 // A piece in small: left half cut, right half as finished glass. Used on the shelf and wherever a piece is named.
-import { GLYPH_UNIT, type Glyph, type GlyphLine } from '@zanfirico/core';
+import { GLYPH_UNIT, type Glyph, type GlyphLine } from '@zanfirico/core/piece';
 import { memo, useId } from 'react';
 import { glassPath, halfPath, linePath, type FittedSheet } from '../outline';
 import { SilhouetteShape } from './BitMark';

@@ -1,13 +1,8 @@
 // The whole piece between polarisers, from the side: the retardation summed up along the sight, in the colours it shows.
 import { trNodes } from '../../words/trNodes';
-import {
-  interferenceColour,
-  seenThrough,
-  TINT_PLATE,
-  type SectionMesh,
-  type SectionOutcome,
-  tr,
-} from '@zanfirico/core';
+import { interferenceColour, TINT_PLATE } from '@zanfirico/core/fit';
+import { seenThrough, type SectionMesh, type SectionOutcome } from '@zanfirico/core/night/section';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../fields/Choice';
 import { shownNumber } from '../../fields/shown';

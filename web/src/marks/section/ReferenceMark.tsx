@@ -1,5 +1,5 @@
 // The picture under the drawing.
-import type { PieceReference } from '@zanfirico/contract';
+import type { PieceReference } from '@zanfirico/contract/piece';
 import { toX, toY, type FittedSheet } from '../outline';
 
 export function ReferenceMark({

@@ -1,5 +1,5 @@
 // Marks on the drawing where something needs a look; the sentences stand beside it.
-import type { Remark } from '@zanfirico/core';
+import type { Remark } from '@zanfirico/core/piece';
 import { toX, toY, type FittedSheet } from '../outline';
 
 export function Remarks({

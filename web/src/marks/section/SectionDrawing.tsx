@@ -1,14 +1,15 @@
 // The Section: left half cut to show the wall, right half as finished glass, measures in the margin, handles on the wall.
-import type { PieceBit, PieceDimension, PieceDocument, PiecePoint } from '@zanfirico/contract';
-import {
-  lyingBits,
-  printText,
-  type Derived,
-  type Line,
-  type ShapeProblem,
-  type WallShare,
-  tr,
-} from '@zanfirico/core';
+import type {
+  PieceBit,
+  PieceDimension,
+  PieceDocument,
+  PiecePoint,
+} from '@zanfirico/contract/piece';
+import type { WallShare } from '@zanfirico/core/fit';
+import type { Line, ShapeProblem } from '@zanfirico/core/form';
+import { lyingBits, type Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useBoard } from '../../stores/board';

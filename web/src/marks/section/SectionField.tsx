@@ -1,5 +1,5 @@
 // A section in the colours of what it carries: tension pulled and pressed (pressed hatched, so that it reads without colour), or heat.
-import type { SectionMesh } from '@zanfirico/core';
+import type { SectionMesh } from '@zanfirico/core/night/section';
 import { useCallback, useId, useMemo } from 'react';
 import { toX, toY, type FittedSheet, type AxisSide } from '../outline';
 

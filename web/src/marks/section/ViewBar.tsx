@@ -1,5 +1,5 @@
 // Looking closer and further at the drawing, its grid, and the measure, by buttons.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Grid3x3, Maximize, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useBoard } from '../../stores/board';

@@ -1,5 +1,5 @@
 // What the section asks for when it is pulled at.
-import type { PieceBit, PieceDimension } from '@zanfirico/contract';
+import type { PieceBit, PieceDimension } from '@zanfirico/contract/piece';
 import type { HandleTarget } from './Handles';
 
 /** What the drawing asks for; the sheet carries it out. */

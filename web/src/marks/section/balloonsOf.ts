@@ -1,6 +1,6 @@
 // Numbers for parts and letters for bits, beside the drawing.
-import type { PieceDocument } from '@zanfirico/contract';
-import { lyingBits, type Derived } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { lyingBits, type Derived } from '@zanfirico/core/piece';
 import { toX, toY, type FittedSheet } from '../outline';
 import type { Balloon } from './Balloons';
 

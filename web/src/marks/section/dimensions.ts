@@ -1,6 +1,6 @@
 // Places measured on the drawing: what a click means, and what lies between two places.
-import type { PieceDimension } from '@zanfirico/contract';
-import type { Line } from '@zanfirico/core';
+import type { PieceDimension } from '@zanfirico/contract/piece';
+import type { Line } from '@zanfirico/core/form';
 import type { FittedSheet } from '../outline';
 
 /** A place on the drawing, m: out from the axis (left is less than nothing), and up. */

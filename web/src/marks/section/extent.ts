@@ -1,6 +1,6 @@
 // The room a piece takes on the board: what it measures, or while it cannot be drawn, where its points are.
-import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Derived } from '@zanfirico/core/piece';
 import type { Extent } from './fit';
 
 export const extentOf = (derived: Derived, document: PieceDocument): Extent =>

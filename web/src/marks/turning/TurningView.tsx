@@ -1,16 +1,10 @@
 // The glass turning: drag it, or use the arrow keys; follows the drawing a moment behind.
-import type { PieceBit } from '@zanfirico/contract';
-import {
-  bodyOf,
-  lookOf,
-  onSkin,
-  printText,
-  type LightBulk,
-  type Carried,
-  type Derived,
-  type StretchMap,
-  tr,
-} from '@zanfirico/core';
+import type { PieceBit } from '@zanfirico/contract/piece';
+import type { LightBulk } from '@zanfirico/core/fit';
+import { onSkin, type Carried, type StretchMap } from '@zanfirico/core/form/pattern';
+import { bodyOf, lookOf, type Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useDisplay } from '../../stores/display';
 import { mesh } from '../../workers/workers';

@@ -27,7 +27,7 @@ import {
   WebGLRenderer,
   WebGLRenderTarget,
 } from 'three';
-import type { LightBulk } from '@zanfirico/core';
+import type { LightBulk } from '@zanfirico/core/fit';
 import type { ScreenShell } from '../../workers/meshWork';
 import { BODY, COMPOSE, DEPTH, FLAT, SHINE, VERTEX } from './shaders';
 import { CLEAR_SIGMA } from './tint';

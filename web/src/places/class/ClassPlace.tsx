@@ -1,7 +1,9 @@
 // One class: the exercise, who makes it tonight, each student's sheet, the handout.
-import { tr } from '@zanfirico/core';
-import type { ClassDocument, PieceDocument } from '@zanfirico/contract';
-import type { Derived, WorkStep } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Derived } from '@zanfirico/core/piece';
+import type { WorkStep } from '@zanfirico/core/work';
 import { Link, Outlet, useOutletContext, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { useOpened } from '../../api/queries';

@@ -1,5 +1,5 @@
 // Classes: what is taught here, and a piece of the shelf made an exercise.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';

@@ -1,5 +1,5 @@
 // The exercise: the target, who is in pairs at which bench, where each tool lives, the teacher's words.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { dropClass } from '../../api/lessons';

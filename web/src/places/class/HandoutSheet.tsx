@@ -1,14 +1,9 @@
 // The handout: one page with the target, the tools and where each lives, the order in the teacher's words, and what is said every time.
-import {
-  drawnOf,
-  factsOf,
-  limitsOf,
-  printText,
-  STEPS,
-  TWO_WORDS,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import { limitsOf, TWO_WORDS } from '@zanfirico/core/class';
+import { drawnOf } from '@zanfirico/core/log';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, STEPS, type WorkStep } from '@zanfirico/core/work';
 import { Printer } from 'lucide-react';
 import { ownWordsAt } from '../../class/wordsAt';
 import { stepName } from '../../marks/braid/stepNames';

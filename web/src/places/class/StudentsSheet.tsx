@@ -1,6 +1,8 @@
 // Each student's own sheet, over weeks: weights, sizes against the calipers, time, heats, and what to change next.
-import type { ClassMaking } from '@zanfirico/contract';
-import { comesNearer, printText, tr, trWord } from '@zanfirico/core';
+import type { ClassMaking } from '@zanfirico/contract/making';
+import { comesNearer } from '@zanfirico/core/class';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useQueries } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';

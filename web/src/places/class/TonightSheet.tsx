@@ -1,5 +1,5 @@
 // Who makes it tonight: each bench with its pair, one tap to begin or to rehearse; the wall beside it.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Flame, MonitorPlay } from 'lucide-react';
 import { Link } from 'react-router';
 import { studioNow } from '../../api/server';

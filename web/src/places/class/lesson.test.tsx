@@ -1,7 +1,11 @@
 // A class in the page: kept as it is changed, a sheet and a handout with the drawing's own figures, a wall that shows who is where.
 import { screen, waitFor, within } from '@testing-library/react';
-import type { ClassDocument, MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { derive, drawnOf, METRIC, printText, SHIPPED_RACK } from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import { drawnOf } from '@zanfirico/core/log';
+import { derive } from '@zanfirico/core/piece';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
+import { METRIC, printText } from '@zanfirico/core/units';
 import { newClass } from '../../class/newClass';
 import { demoPiece, houseForAll, openAt, typeInto } from '../../../testing/house';
 

@@ -1,20 +1,17 @@
 // Makings of one piece side by side, up to ten: how each went and came out, what it measures beside the drawing, and what each step took.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
 import {
   besideSteps,
   besideSum,
   causeSays,
   drawnOf,
-  leadOf,
-  madeState,
   MEASURES,
   morningOf,
-  plannedSeconds,
-  printText,
   type Morning,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/log';
+import { leadOf, madeState, plannedSeconds } from '@zanfirico/core/making';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';

@@ -2,17 +2,17 @@
 // night should have left.
 import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
+import { interferenceColour } from '@zanfirico/core/fit';
 import {
   COLOURS_SEEN,
   drawnOf,
-  interferenceColour,
-  printText,
   stressSeen,
-  type Derived,
   type Evidence,
   type Morning,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/log';
+import type { Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import type { Happens } from '../../making/useMaking';
 import { CountField } from '../../fields/CountField';

@@ -1,7 +1,9 @@
 // A day of the shop: what was made, by whom, how much glass, what was lost, and what lies in which box.
 import { trNodes } from '../../words/trNodes';
-import type { LogLine } from '@zanfirico/contract';
-import { grouped, printText, tr } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { grouped } from '@zanfirico/core/stats';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';

@@ -1,14 +1,9 @@
 // What was found on a piece, marked where it is on its section: a tap sets the place, a word says what it is.
 import { LIMITS } from '@zanfirico/contract';
-import {
-  FLAWS,
-  printText,
-  whereOn,
-  type Derived,
-  type Flaw,
-  type Morning,
-  tr,
-} from '@zanfirico/core';
+import { FLAWS, whereOn, type Flaw, type Morning } from '@zanfirico/core/log';
+import type { Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useRef, useState, type MouseEvent } from 'react';
 import type { Happens } from '../../making/useMaking';
 import { QuantityField } from '../../fields/QuantityField';

@@ -1,6 +1,7 @@
 // What the log's list is chosen by; kept in the address.
-import type { LogLine } from '@zanfirico/contract';
-import { causeSays, tr, trWord } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { causeSays } from '@zanfirico/core/log';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import type { LogAsked } from '../../api/client';
 import { daySpan } from '../../clock/days';

@@ -1,6 +1,6 @@
 // One making on a list of the log: what it is of, when and by whom, how it came out.
-import { tr } from '@zanfirico/core';
-import type { LogLine } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { LogLine } from '@zanfirico/contract/making';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 

@@ -7,16 +7,13 @@ import {
   drawnOf,
   LET_PASS,
   MEASURES,
-  printForField,
-  printText,
-  readQuantity,
   type Against,
-  type Derived,
-  type DisplayUnits,
   type Measure,
   type Morning,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/log';
+import type { Derived } from '@zanfirico/core/piece';
+import { printForField, printText, readQuantity, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import type { Happens } from '../../making/useMaking';
 import { QuantityField } from '../../fields/QuantityField';

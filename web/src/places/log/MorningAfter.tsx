@@ -1,18 +1,17 @@
 // The morning after a making: what came out, and where it was lost, why.
 import { trNodes } from '../../words/trNodes';
+import type { Glass } from '@zanfirico/core/glass';
 import {
   CAUSES,
   morningOf,
   type CauseId,
-  type Derived,
   type Evidence,
-  type Glass,
   type History,
-  type LookedBack,
   type Morning,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/log';
+import type { LookedBack } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { tr, trWord } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Camera, Undo2 } from 'lucide-react';

@@ -1,6 +1,6 @@
 // Every event of the makings that were found, as one table: fetched one after another, told how far, and stopped by a key.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { FileDown, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { readAllOf, fetchMaking, type LogAsked } from '../../api/client';

@@ -1,6 +1,7 @@
 // Time planned against time taken, at the median, by piece or by whoever led: two bars each, and the same as figures.
-import type { LogLine } from '@zanfirico/contract';
-import { timesBy, tr, trWord } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { timesBy } from '@zanfirico/core/log';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { SelectField } from '../../fields/SelectField';

@@ -1,5 +1,6 @@
 // What is lost month by month: the share with the interval it lies in.
-import { lossesBy, tr } from '@zanfirico/core';
+import { lossesBy } from '@zanfirico/core/log';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import {
   CartesianGrid,

@@ -1,16 +1,12 @@
 // What the shop has learnt of itself: how it makes what it draws, how its bench and hole take heat. Each as a number with its spread and
 // count, taken into the plans or left out of them.
 import { trNodes } from '../../words/trNodes';
-import { LIMITS, type ShopDocument } from '@zanfirico/contract';
-import {
-  biases,
-  withChanges,
-  ENOUGH_PIECES,
-  robust,
-  type Measure,
-  type Robust,
-  tr,
-} from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import { withChanges } from '@zanfirico/core/edits';
+import { biases, ENOUGH_PIECES, type Measure } from '@zanfirico/core/log';
+import { robust, type Robust } from '@zanfirico/core/stats';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link } from 'react-router';

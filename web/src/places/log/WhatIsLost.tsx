@@ -1,17 +1,10 @@
 // What is lost, and to what: shares with the interval they lie in, by whatever one looks at, and whether one stands out.
 import { daysIn } from '../../words/language';
 import { trNodes } from '../../words/trNodes';
-import type { LogLine } from '@zanfirico/contract';
-import {
-  causeSays,
-  changeIn,
-  grouped,
-  lossesBy,
-  runsOf,
-  wilson,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { causeSays, changeIn, lossesBy, runsOf, wilson } from '@zanfirico/core/log';
+import { grouped } from '@zanfirico/core/stats';
+import { tr, trWord } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { stepSays } from '../../marks/braid/stepNames';

@@ -1,7 +1,10 @@
 // What the losses cost: time at the bench, glass as drawn, and money where the shop says what an hour and a kilogram are worth.
 import { trNodes } from '../../words/trNodes';
-import { LIMITS, type LogLine } from '@zanfirico/contract';
-import { benchHour, pricesOf, printText, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { LogLine } from '@zanfirico/contract/making';
+import { benchHour, pricesOf } from '@zanfirico/core/cost';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../fields/CountField';
 import { shownNumber } from '../../fields/shown';
 import { clockText } from '../../marks/braid/strands';

@@ -4,9 +4,7 @@ import {
   CAUSES,
   diagnose,
   FACE,
-  inWords,
   mirrorStress,
-  printText,
   WHEN,
   WHERE,
   type BreakSeen,
@@ -15,8 +13,9 @@ import {
   type History,
   type Morning,
   type PlanChange,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/log';
+import { inWords, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { QuantityField } from '../../fields/QuantityField';
 import { SelectField } from '../../fields/SelectField';

@@ -1,6 +1,7 @@
 // The log: a morning from the box to why it broke; found by any word; what is lost, with how sure that is.
 import { screen, waitFor, within } from '@testing-library/react';
-import type { LogLine, MakingBegin, SavedPiece, SavedShop } from '@zanfirico/contract';
+import type { SavedPiece, SavedShop } from '@zanfirico/contract';
+import type { LogLine, MakingBegin } from '@zanfirico/contract/making';
 import { dayOf } from '../../clock/days';
 import { demoPiece, houseForAll, openAt } from '../../../testing/house';
 

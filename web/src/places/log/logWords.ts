@@ -1,6 +1,7 @@
 // How a making came out, in words.
-import type { LogLine } from '@zanfirico/contract';
-import { causeSays, tr, trWord } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import { causeSays } from '@zanfirico/core/log';
+import { tr, trWord } from '@zanfirico/core/words';
 import { stepSays } from '../../marks/braid/stepNames';
 
 export const cameWords = (l: LogLine): string =>

@@ -1,6 +1,6 @@
 // What is measured on a finished piece: its kind of quantity, and its name.
-import { tr } from '@zanfirico/core';
-import type { Measure } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Measure } from '@zanfirico/core/log';
 
 export const KIND = {
   height: 'length',

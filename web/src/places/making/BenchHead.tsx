@@ -1,7 +1,7 @@
 // The head of the bench's screen: what is made, how the plan stands by now, who calls, and whose screen it is.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
 import { format } from 'date-fns';
 import { useAwake } from '../../making/useAwake';
 import type { BenchClock } from '../../making/useBenchClock';

@@ -1,6 +1,6 @@
 // What can be done at the bench, each by a big key on the screen and one on the board.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Check, type LucideIcon } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 

@@ -1,15 +1,10 @@
 // What opens under the step in hand: mishaps and their remedies, a step put in, a note, a reading.
-import {
-  AT_THE_GATHER,
-  bandSpans,
-  factsOf,
-  fitVft,
-  REMEDIES,
-  tr,
-  type Derived,
-  type StepId,
-  type WorkStep,
-} from '@zanfirico/core';
+import { AT_THE_GATHER } from '@zanfirico/core/class';
+import { bandSpans, fitVft } from '@zanfirico/core/glass';
+import { REMEDIES } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, type StepId, type WorkStep } from '@zanfirico/core/work';
 import { useState } from 'react';
 import type { Making } from '../../making/useMaking';
 import { SelectField } from '../../fields/SelectField';

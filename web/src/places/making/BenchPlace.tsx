@@ -1,6 +1,6 @@
 // The bench: what is being made, what can be begun, and what was made.
-import { tr, trWord } from '@zanfirico/core';
-import type { MakingLine } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import type { MakingLine } from '@zanfirico/contract/making';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { CalendarDays, GraduationCap, MonitorPlay } from 'lucide-react';

@@ -1,5 +1,5 @@
 // The last of a making: into which annealer, and where it stands there.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { SelectField } from '../../fields/SelectField';

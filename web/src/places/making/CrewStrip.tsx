@@ -1,7 +1,7 @@
 // All the crew on one screen: who is wanted for what in how long, and who holds hot glass.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
-import type { Derived } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Derived } from '@zanfirico/core/piece';
 import type { CrewNow } from '../../making/crewNow';
 import { clockText } from '../../marks/braid/strands';
 import { JobWords } from './JobWords';

@@ -1,14 +1,9 @@
 // The heat that is really there, beside the step: since when out of the fire, how long the heat in hand should last, and every part's
 // and bit's word, with what it falls to next.
 import { trNodes } from '../../words/trNodes';
-import {
-  HEAT_SPREAD,
-  printText,
-  type GlassNow,
-  type HeatWanted,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { HEAT_SPREAD, type GlassNow, type HeatWanted } from '@zanfirico/core/making';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 

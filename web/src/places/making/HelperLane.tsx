@@ -1,7 +1,7 @@
 // One person's screen of a making: their own next job with a count-down, what they hold meanwhile, and the calls they answer with.
 import { trNodes } from '../../words/trNodes';
-import { tr, trWord } from '@zanfirico/core';
-import type { Derived } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
+import type { Derived } from '@zanfirico/core/piece';
 import type { Happens } from '../../making/useMaking';
 import type { CrewNow } from '../../making/crewNow';
 import { clockText } from '../../marks/braid/strands';

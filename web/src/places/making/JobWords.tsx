@@ -1,6 +1,6 @@
 // Somebody's next job in words: which, of what, and when.
-import { tr } from '@zanfirico/core';
-import type { Derived } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Derived } from '@zanfirico/core/piece';
 import type { Job } from '../../making/crewNow';
 import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';

@@ -1,7 +1,9 @@
 // Looked back at: what was planned and what was taken, step by step; what went wrong, and how it ended.
 import { trNodes } from '../../words/trNodes';
 import { fileName } from '@zanfirico/contract';
-import { inWords, lookedBack, oddities, plannedSeconds, takenSeconds, tr } from '@zanfirico/core';
+import { lookedBack, oddities, plannedSeconds, takenSeconds } from '@zanfirico/core/making';
+import { inWords } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Columns3, Copy, FileDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';

@@ -1,14 +1,9 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
 import { trNodes } from '../../words/trNodes';
-import {
-  fireNow,
-  forecast,
-  ranFor,
-  takenOnTime,
-  type Derived,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import { fireNow, forecast, ranFor, takenOnTime } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { useAnnealers } from '../../night/useTonightBox';

@@ -1,6 +1,6 @@
 // What went wrong, one tap each, as the trade calls it.
-import { tr, trWord } from '@zanfirico/core';
-import { MISHAPS, type MakingEvent } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import { MISHAPS, type MakingEvent } from '@zanfirico/contract/making';
 
 export function Mishaps({
   onPick,

@@ -1,5 +1,5 @@
 // What was asked of the bench cannot be had: why, and the way back.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 
 export const NotHere = ({ title, says }: { readonly title: string; readonly says: string }) => (

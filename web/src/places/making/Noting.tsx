@@ -1,5 +1,6 @@
 // A note or a reading, typed without leaving the step.
-import { readQuantity, type DisplayUnits, tr } from '@zanfirico/core';
+import { readQuantity, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useRef, useState } from 'react';
 
 /** A reading typed in any unit: a length, a weight or a temperature; a sentence where it is none. */

@@ -1,6 +1,10 @@
 // The step that is now, to be read from two metres: what, on which part, the number to reach, how long, and where it can hurt.
 import { trNodes } from '../../words/trNodes';
-import { inWords, STEPS, type Derived, type StepStands, type WorkStep, tr } from '@zanfirico/core';
+import type { StepStands } from '@zanfirico/core/making';
+import type { Derived } from '@zanfirico/core/piece';
+import { inWords } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
+import { STEPS, type WorkStep } from '@zanfirico/core/work';
 import { kindOf, stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';

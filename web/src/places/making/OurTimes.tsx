@@ -1,6 +1,8 @@
 // What steps take in this shop against what is ordinary: learnt from its makings, taken into the drafts where one says so.
-import { LIMITS, type StepPace } from '@zanfirico/contract';
-import { STEPS, type StepId, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { StepPace } from '@zanfirico/contract/making';
+import { tr } from '@zanfirico/core/words';
+import { STEPS, type StepId } from '@zanfirico/core/work';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { readPace } from '../../api/client';

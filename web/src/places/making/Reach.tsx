@@ -1,13 +1,8 @@
 // What a step is of, and the number to reach in it.
-import {
-  factsOf,
-  printText,
-  STEPS,
-  type Derived,
-  type WorkStep,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
+import { factsOf, STEPS, type WorkStep } from '@zanfirico/core/work';
 import { kindOf } from '../../marks/braid/stepNames';
 import { useDisplay } from '../../stores/display';
 

@@ -1,6 +1,6 @@
 // A making from a file: another bench's, or one's own from before; kept once, however often it is read.
-import { tr } from '@zanfirico/core';
-import { MAKING_LIMIT } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { MAKING_LIMIT } from '@zanfirico/contract/making';
 import { useQueryClient } from '@tanstack/react-query';
 import { FileUp } from 'lucide-react';
 import { useRef } from 'react';

@@ -1,5 +1,6 @@
 // What is usually done about a mishap: put in with one tap, or gone on without.
-import { STEPS, type StepId, tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import { STEPS, type StepId } from '@zanfirico/core/work';
 
 interface Props {
   readonly steps: readonly StepId[];

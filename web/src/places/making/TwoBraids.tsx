@@ -1,14 +1,9 @@
 // The braid as it was planned and as it went, under one another on one clock, each glowing with the heat it had.
-import {
-  bandSpans,
-  fitVft,
-  heatOfWork,
-  type Fires,
-  type HeatPart,
-  type LookedBack,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import { bandSpans, fitVft } from '@zanfirico/core/glass';
+import { heatOfWork, type Fires, type HeatPart } from '@zanfirico/core/iron';
+import type { LookedBack } from '@zanfirico/core/making';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { useMemo } from 'react';
 import { BraidDrawing } from '../../marks/braid/BraidDrawing';
 import { useSize } from '../../marks/useSize';

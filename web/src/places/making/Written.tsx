@@ -1,6 +1,8 @@
 // What was written down on the way: what was ready and since when, notes, readings and pictures, in order.
-import type { MakingBegin, MakingEvent } from '@zanfirico/contract';
-import { holding, inWords, printText, tr } from '@zanfirico/core';
+import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
+import { holding } from '@zanfirico/core/making';
+import { inWords, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { useDisplay } from '../../stores/display';
 import { readySays } from './readyList';

@@ -1,6 +1,7 @@
 // The bench: a piece begun, worked by keys, gone wrong, taken back, boxed and looked back at; nothing tapped is lost while the server is away.
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import type { MakingBegin, MakingEvent, MakingLine, ShopDocument } from '@zanfirico/contract';
+import type { MakingBegin, MakingEvent, MakingLine } from '@zanfirico/contract/making';
+import type { ShopDocument } from '@zanfirico/contract/shop';
 import { send, unsent } from '../../making/bench';
 import { demoPiece, houseForAll, openAt } from '../../../testing/house';
 import { lastTaken } from '../../../testing/taken';

@@ -1,5 +1,5 @@
 // The keys of the bench: one each, small on the board, large on the screen.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import {
   Camera,
   Flame,

@@ -1,13 +1,8 @@
 // What a plan asks to be ready before the first gather, each once; what has to warm says how long.
-import {
-  factsOf,
-  printText,
-  toolName,
-  toolsOf,
-  type Derived,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, toolName, toolsOf, type WorkStep } from '@zanfirico/core/work';
 import { stepCode, stepName, stepSays } from '../../marks/braid/stepNames';
 
 /** One thing to be ready. */

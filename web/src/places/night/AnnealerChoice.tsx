@@ -1,5 +1,5 @@
 // Which of the shop's annealers tonight is about.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useTonight } from '../../stores/tonight';
 import { useTonightBox } from '../../night/useTonightBox';
 import { SelectField } from '../../fields/SelectField';

@@ -1,15 +1,10 @@
 // Tonight's box: which pieces stand in it and how, whose wall sets the clock, and when the door may open.
 import { trNodes } from '../../words/trNodes';
 import { fileName } from '@zanfirico/contract';
-import {
-  holdingSeconds,
-  learnBox,
-  printDuration,
-  printText,
-  readLoggerCsv,
-  stand,
-  tr,
-} from '@zanfirico/core';
+import { learnBox, readLoggerCsv, stand } from '@zanfirico/core/night/asked';
+import { holdingSeconds } from '@zanfirico/core/piece';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { nightEntry } from '../../exports/nightEntry';

@@ -1,5 +1,7 @@
 // The box before anything stands in it: how large it is, and what to do.
-import { printText, type PieceInside, tr } from '@zanfirico/core';
+import type { PieceInside } from '@zanfirico/core/night/asked';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { StandingPlan } from './StandingPlan';
 

@@ -1,5 +1,5 @@
 // Finds pieces for a box by name, and says when more are called so than are listed.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { FindField } from '../../fields/FindField';
 import type { ShelfForBox } from './useShelf';
 

@@ -1,5 +1,5 @@
 // What the week's plan puts into this annealer next, beside the box it is for; one tap stands it there.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { format, fromUnixTime, getUnixTime } from 'date-fns';
 import { toMinute } from '../../clock/moments';
 import { counted, manyNamed } from './useShelf';

@@ -1,5 +1,6 @@
 // The pieces that are meant, so many of each; others are found on the shelf and put to them.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { CountField } from '../../fields/CountField';

@@ -1,5 +1,5 @@
 // Night: the annealers. Tonight's box with what stands in it, or a night by bare numbers.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { useShopHere } from '../../stores/useShopHere';
 import { Tabs, tabId } from '../../shell/Tabs';

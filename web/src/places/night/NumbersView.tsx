@@ -1,5 +1,7 @@
 // A night by bare numbers: glass, thickest and thinnest wall, form.
-import { holdingSeconds, type ScheduleInput, tr } from '@zanfirico/core';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import { holdingSeconds } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { Choice } from '../../fields/Choice';
 import { GlassField } from '../../fields/GlassField';

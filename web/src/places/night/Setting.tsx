@@ -1,7 +1,7 @@
 // What every night is set by: practice, hold, when, which annealer and what it can do.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
-import type { Glass } from '@zanfirico/core';
+import type { Glass } from '@zanfirico/core/glass';
 import { QuantityField } from '../../fields/QuantityField';
 import { useTonight } from '../../stores/tonight';
 import { TimeField } from '../../fields/TimeField';

@@ -1,6 +1,6 @@
 // The box from above: what stands where. A circle too small for a name has its number; the list under it says whose it is.
-import { tr } from '@zanfirico/core';
-import type { PieceInside, LoadPiece, StandingInside } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { PieceInside, LoadPiece, StandingInside } from '@zanfirico/core/night/asked';
 
 interface Props {
   readonly inside: Pick<PieceInside, 'width' | 'depth'>;

@@ -1,6 +1,6 @@
 // Each annealer's loads along one clock.
-import { tr } from '@zanfirico/core';
-import type { Week, WeekLoad } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Week, WeekLoad } from '@zanfirico/core/night/asked';
 import { eachDayOfInterval, format, fromUnixTime, getUnixTime, startOfDay } from 'date-fns';
 
 /** Shown ahead of now at least, s. */

@@ -1,7 +1,9 @@
 // The week: what is made when and due when, and which load of which annealer it goes into.
 import { GoingOn } from '../../night/Going';
 import { fileName } from '@zanfirico/contract';
-import { printDuration, type Week, type WeekLoad, tr } from '@zanfirico/core';
+import type { Week, WeekLoad } from '@zanfirico/core/night/asked';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { momentOf, toMinute } from '../../clock/moments';
 import { addDays, format, fromUnixTime } from 'date-fns';
 import { useTonight, type WantedTonight } from '../../stores/tonight';

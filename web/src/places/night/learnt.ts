@@ -1,6 +1,8 @@
 // What a log of a night taught about a box: kept within what a shop's document holds, and told.
 import { ANNEALER_LIMITS } from '@zanfirico/contract';
-import { printDuration, type LearntBox, tr } from '@zanfirico/core';
+import type { LearntBox } from '@zanfirico/core/night/asked';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import type { BoxChange } from '../../night/BoxFields';
 
 /** What a log taught, within what a shop's document keeps. */

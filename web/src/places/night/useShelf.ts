@@ -1,5 +1,5 @@
 // The pieces of the shelf as an annealer sees them: glass, walls, and how much room they take. Those found by name, and those meant already.
-import { annealed, type LoadPiece } from '@zanfirico/core';
+import { annealed, type LoadPiece } from '@zanfirico/core/night/asked';
 import { useEffect, useMemo, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNamed, usePieces, type OnShelf } from '../../api/queries';

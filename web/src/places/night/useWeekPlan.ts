@@ -1,5 +1,6 @@
 // The week as it is meant: which pieces by when, and what loads that makes, worked out in the night's worker.
-import { boxOf, type Week, type WeekPiece } from '@zanfirico/core';
+import { boxOf } from '@zanfirico/core/night';
+import type { Week, WeekPiece } from '@zanfirico/core/night/asked';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useAnnealers } from '../../night/useTonightBox';

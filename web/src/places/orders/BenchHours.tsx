@@ -1,5 +1,5 @@
 // How long the bench is worked each day of a week; kept with the shop.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../fields/CountField';
 import { changeShop } from '../../stores/changeShop';
 import { useShop } from '../../stores/theShop';

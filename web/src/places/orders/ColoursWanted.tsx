@@ -1,5 +1,7 @@
 // Colour the orders take, beside what the rack has of it.
-import { attemptsFor, printText, tr } from '@zanfirico/core';
+import { attemptsFor } from '@zanfirico/core/cost';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useRack } from '../../stores/theRack';

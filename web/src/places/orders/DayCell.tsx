@@ -1,5 +1,5 @@
 // How many of an order on one day: planned, or put there by hand. Arrows move between days.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 
 interface Props {

@@ -1,7 +1,9 @@
 // The days to come, a fortnight in sight: each order a row, how many of it each day; the bench's hours, the pots and the boxes below.
 import { trNodes } from '../../words/trNodes';
-import type { WantedDocument } from '@zanfirico/contract';
-import { printDuration, type OrderOutcome, tr } from '@zanfirico/core';
+import type { WantedDocument } from '@zanfirico/contract/orders';
+import type { OrderOutcome } from '@zanfirico/core/orders';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { addDays, format, parseISO } from 'date-fns';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useState } from 'react';

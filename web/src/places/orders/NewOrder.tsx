@@ -1,6 +1,7 @@
 // A new order: which piece, how many good ones, by when.
-import { tr } from '@zanfirico/core';
-import { LIMITS, type WantedDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import { addDays, format } from 'date-fns';
 import { useState } from 'react';
 import { usePieces } from '../../api/queries';

@@ -1,6 +1,6 @@
 // Orders: so many of a piece by a day; the days to come planned for them, moved by hand, and what cannot be done said plainly.
-import { tr } from '@zanfirico/core';
-import type { WantedDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { dropWanted, keepWanted, sentenceOf } from '../../api/client';

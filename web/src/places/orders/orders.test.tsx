@@ -1,6 +1,7 @@
 // Orders: taken, kept, taken away and back; how one comes out, in words; hours of the bench kept with the shop.
 import { screen, waitFor, within } from '@testing-library/react';
-import type { SavedShop, WantedDocument } from '@zanfirico/contract';
+import type { SavedShop } from '@zanfirico/contract';
+import type { WantedDocument } from '@zanfirico/contract/orders';
 import { houseForAll, openAt } from '../../../testing/house';
 import { outcomeSays } from './DaysGrid';
 

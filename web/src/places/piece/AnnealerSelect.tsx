@@ -1,5 +1,6 @@
 // Which of the shop's boxes the piece on the board goes into.
-import { withChanges, tr } from '@zanfirico/core';
+import { withChanges } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 import { useAnnealers } from '../../night/useTonightBox';
 import { SelectField } from '../../fields/SelectField';
 import { editPiece } from '../../stores/draft';

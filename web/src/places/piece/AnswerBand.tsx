@@ -1,5 +1,6 @@
 // The answers that follow every change, in big numbers: each can be asked why.
-import { printDuration, printQuantity, printText, type DisplayUnits, tr } from '@zanfirico/core';
+import { printDuration, printQuantity, printText, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useRef, useState } from 'react';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';

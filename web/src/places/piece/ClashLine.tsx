@@ -1,8 +1,8 @@
 // One place where two changed the same: where it is in the trade's words, what each has there, and whose stands.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
-import type { PieceDocument } from '@zanfirico/contract';
-import type { Clash } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Clash } from '@zanfirico/core/edits';
 import { useId } from 'react';
 
 interface Props {

@@ -1,6 +1,7 @@
 // Two people changed the same: where both did it is chosen whose stands, and the rest is taken from both; or one goes on and the other is kept.
-import type { PieceDocument } from '@zanfirico/contract';
-import { clashKey, merged, type Choices, tr } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { clashKey, merged, type Choices } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { createPiece, newKey, savePiece, sentenceOf } from '../../api/client';
 import { Dialog } from '../../shell/Dialog';

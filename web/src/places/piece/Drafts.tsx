@@ -1,5 +1,5 @@
 // Unsaved changes of a piece that other tabs left, or that cannot be read: each by its time, to take, to keep as a file, to drop.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { fileName } from '@zanfirico/contract';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';

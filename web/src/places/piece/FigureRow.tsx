@@ -1,5 +1,5 @@
 // A figure in a line: its name, its number, and why on asking.
-import { printQuantity, type Figure } from '@zanfirico/core';
+import { printQuantity, type Figure } from '@zanfirico/core/units';
 import { useDisplay } from '../../stores/display';
 import { useWhy } from '../../stores/asked';
 

@@ -1,5 +1,5 @@
 // A line where somebody else is in the piece too: who, and what becomes of what both draw.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Users } from 'lucide-react';
 import { useDraft } from '../../stores/draft';
 import { useOthersHere } from './useOthersHere';

@@ -1,5 +1,5 @@
 // The piece's name, its sheets in working order, and what can be done with the whole of it.
-import { tr, trWord } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
 import { History, Redo2, Save, Undo2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';

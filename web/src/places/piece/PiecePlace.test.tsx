@@ -1,6 +1,7 @@
 // A piece on the board: saved, undone, brought back, shared; nothing of it is lost, and a crash stays in its place.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { upgradePiece, type PieceDocument, type SavedPiece } from '@zanfirico/contract';
+import type { SavedPiece } from '@zanfirico/contract';
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { openDB } from 'idb';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

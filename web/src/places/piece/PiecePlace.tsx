@@ -1,5 +1,5 @@
 // Inside a piece: its name and sheets above, its answers always in sight, the sheet being worked on below.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { Refused, sentenceOf } from '../../api/client';
@@ -22,7 +22,7 @@ import type { AsRead, OnBoard } from './usePiece';
 import { useCarried } from './useCarried';
 import { soaksAt, useFirings } from './kiln/useFirings';
 import { useSaving, type Saving } from './useSaving';
-import type { PieceDocument } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { useShortcuts } from './useShortcuts';
 import { WhyDrawer } from './WhyDrawer';
 

@@ -1,7 +1,9 @@
 // Revisions: every save, to look at and to bring back.
 import { trNodes } from '../../words/trNodes';
 import type { SavedPiece } from '@zanfirico/contract';
-import { lyingBits, glyphOf, printText, tr } from '@zanfirico/core';
+import { lyingBits, glyphOf } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { sentenceOf } from '../../api/client';

@@ -1,6 +1,8 @@
 // Taking the piece elsewhere: document, section, solid form and schedule in open formats, and the card to print.
 import { fileName } from '@zanfirico/contract';
-import { bodyOf, type Schedule, tr } from '@zanfirico/core';
+import type { Schedule } from '@zanfirico/core/night';
+import { bodyOf } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,5 +1,6 @@
 // Why: the formula behind the asked figure, what went in, where it is from, what would move it.
-import { printQuantity, printText, tr } from '@zanfirico/core';
+import { printQuantity, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';

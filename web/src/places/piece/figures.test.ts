@@ -1,5 +1,6 @@
 // Figures by name: whatever is shown can be asked why, at furnace and torch.
-import { findGlass, firstGuess } from '@zanfirico/core';
+import { firstGuess } from '@zanfirico/core/night';
+import { findGlass } from '@zanfirico/core/rack';
 import { freshDocument } from '../pieces/freshDocument';
 import { changeWords, clockWords } from '../../clock/clockWords';
 import { namedFigures } from './figures';

@@ -1,6 +1,6 @@
 // Every figure of a piece by name, so that any of them can be shown and asked why from anywhere.
-import { tr } from '@zanfirico/core';
-import type { Figure } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Figure } from '@zanfirico/core/units';
 import type { StandingPiece } from './usePiece';
 
 export interface NamedFigure {

@@ -1,5 +1,7 @@
 // What the piece's sheets choose from: names of steps, kinds of amount, and first amounts.
-import { amountKindsFor, SHIPPED_RACK, STEPS, type Colour, type WorkStep } from '@zanfirico/core';
+import type { Colour } from '@zanfirico/core/fit';
+import { amountKindsFor, SHIPPED_RACK } from '@zanfirico/core/rack';
+import { STEPS, type WorkStep } from '@zanfirico/core/work';
 import { catalogue, kindOf, stepName } from '../../marks/braid/stepNames';
 import { firstAmount, AMOUNT_KINDS, kindsOf } from './colour/amounts';
 

@@ -1,13 +1,8 @@
 // The piece's pattern carried between blank and final form, worked out again only when one of them changes.
-import type { PieceDocument } from '@zanfirico/contract';
-import {
-  carry,
-  measurePart,
-  stretchMap,
-  type Carried,
-  type Derived,
-  type StretchMap,
-} from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { measurePart } from '@zanfirico/core/form';
+import { carry, stretchMap, type Carried, type StretchMap } from '@zanfirico/core/form/pattern';
+import type { Derived } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 
 export interface CarriedPattern {

@@ -1,5 +1,5 @@
 // Who else has this piece open, and whether they saved meanwhile: asked every few seconds while somebody looks.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import type { WhoIsIn } from '@zanfirico/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';

@@ -1,6 +1,8 @@
 // The piece on the board with everything derived from it: one computation, shared by all sheets.
-import type { PieceDocument } from '@zanfirico/contract';
-import type { Derived, Glass, Schedule, ShopFacts } from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { Glass } from '@zanfirico/core/glass';
+import type { Schedule } from '@zanfirico/core/night';
+import type { Derived, ShopFacts } from '@zanfirico/core/piece';
 import { useOutletContext } from 'react-router';
 import type { NightAnswer } from '../../night/nights';
 import type { Firings } from './kiln/firings';

@@ -1,6 +1,8 @@
 // Saving: one at a time, a new revision each. Where somebody saved first both are put together, as far as they do not touch.
-import type { PieceDocument, SavedPiece } from '@zanfirico/contract';
-import { merged, type Clash, tr } from '@zanfirico/core';
+import type { SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { merged, type Clash } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 import { useCallback, useRef, useState } from 'react';
 import { readRevision, Refused, savePiece, sentenceOf } from '../../api/client';
 import { useDraft } from '../../stores/draft';

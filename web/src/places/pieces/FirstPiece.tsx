@@ -1,6 +1,6 @@
 // The shelf of a studio that has drawn nothing yet: the first piece is a minute away.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { StartFields, useStarting } from './StartFields';
 

@@ -1,5 +1,5 @@
 // A new piece, asked for over the shelf.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Dialog } from '../../shell/Dialog';
 import { StartFields, useStarting } from './StartFields';
 

@@ -1,6 +1,8 @@
 // The shelf: what stands on it, what each says of itself, and what can be done from there.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { boxOf, checkedSchedule, NO_SHOP, ORDINARY_SHOP, printDuration } from '@zanfirico/core';
+import { boxOf, checkedSchedule } from '@zanfirico/core/night';
+import { NO_SHOP, ORDINARY_SHOP } from '@zanfirico/core/piece';
+import { printDuration } from '@zanfirico/core/units';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
 import { asAsked } from '../../../testing/workers';

@@ -1,6 +1,6 @@
 // Pieces: everything the studio has drawn, standing on a shelf to one scale.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, FileDown, FileUp, Plus } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';

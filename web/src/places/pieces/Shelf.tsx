@@ -1,5 +1,5 @@
 // The planks with what stands on them: only those in sight are drawn, so that two thousand pieces are as quick as nine.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo } from 'react';
 import type { OnShelf } from '../../api/queries';

@@ -1,6 +1,7 @@
 // In which order the shelf stands, and of which glass, way of work, size and tag.
 import { SIZE_BOUNDS, type ShelfMade, type ShelfOrder, type ShelfSize } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import type { ReactNode } from 'react';
 import { useTags } from '../../api/queries';
 import { GlassOptions } from '../../fields/GlassField';

@@ -1,5 +1,6 @@
 // One piece on the shelf: its small section, its name, its few telling facts.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { OnShelf } from '../../api/queries';

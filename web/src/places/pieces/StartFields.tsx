@@ -1,5 +1,7 @@
 // What a new piece starts from: a form, a glass, a name.
-import { FORMS, glyphOf, measurePart, startingParts, tr, trWord } from '@zanfirico/core';
+import { FORMS, measurePart, startingParts } from '@zanfirico/core/form';
+import { glyphOf } from '@zanfirico/core/piece';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { useForm, useWatch, type UseFormRegister } from 'react-hook-form';
 import { useNavigate } from 'react-router';

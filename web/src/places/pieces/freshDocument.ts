@@ -1,24 +1,14 @@
 // A fresh document: a starting form in a glass, with the shop's ordinary settings.
-import {
-  PIECE_FORMAT,
-  PIECE_VERSION,
-  type PieceAcross,
-  type PieceDocument,
-  type PieceKiln,
-} from '@zanfirico/contract';
-import {
-  boxOf,
-  freshKiln,
-  ORDINARY_FIRING,
-  ORDINARY_MAKING,
-  potFor,
-  startingParts,
-  type Form,
-  type Glass,
-  type KilnStart,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { PIECE_FORMAT, PIECE_VERSION } from '@zanfirico/contract';
+import type { PieceKiln } from '@zanfirico/contract/kiln';
+import type { PieceAcross, PieceDocument } from '@zanfirico/contract/piece';
+import { startingParts, type Form } from '@zanfirico/core/form';
+import type { Glass } from '@zanfirico/core/glass';
+import { potFor } from '@zanfirico/core/iron';
+import { freshKiln, type KilnStart } from '@zanfirico/core/kiln';
+import { boxOf } from '@zanfirico/core/night';
+import { ORDINARY_FIRING, ORDINARY_MAKING } from '@zanfirico/core/piece';
+import { tr, trWord } from '@zanfirico/core/words';
 
 /** What a person is asked before drawing. */
 export interface Answers {

@@ -1,6 +1,7 @@
 // Piece files and bundles read in, chosen or let go on the shelf.
-import { tr } from '@zanfirico/core';
-import { BODY_LIMIT, BUNDLE_LIMIT, type BundleRead } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { BODY_LIMIT } from '@zanfirico/contract';
+import { BUNDLE_LIMIT, type BundleRead } from '@zanfirico/contract/studio';
 import { useNavigate } from 'react-router';
 import { importPiece, newKey, readInBundle, sentenceOf } from '../../api/client';
 import { shelfChanged } from '../../api/queries';

@@ -1,17 +1,12 @@
 // A charge before it is made: how far it cools the pot, when it is fit to gather, what cooking hotter or longer would do; then kept.
 import { trNodes } from '../../words/trNodes';
-import { LIMITS, type DeviceNow, type PotDocument } from '@zanfirico/contract';
-import {
-  CHARGED,
-  potMass,
-  printDuration,
-  printText,
-  type Charged,
-  type Cooked,
-  type Glass,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import type { PotDocument } from '@zanfirico/contract/pot';
+import type { Glass } from '@zanfirico/core/glass';
+import { CHARGED, potMass, type Charged, type Cooked } from '@zanfirico/core/pot';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { SendLines } from '../../boxes/SendLines';

@@ -1,7 +1,8 @@
 // The furnace of a pot as its controller tells it: how hot, what it is told, and a person's keys to it.
 import { trNodes } from '../../words/trNodes';
-import type { DeviceNow } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { shownNumber } from '../../fields/shown';
 import { DeviceCaution, Keys } from '../../boxes/Keys';
 import { MonthOfReadings } from '../../boxes/MonthOfReadings';

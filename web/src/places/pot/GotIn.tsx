@@ -6,14 +6,13 @@ import {
   hexOf,
   judgeOverlays,
   NUMBER_TOLERANCE,
-  printText,
-  spoilt,
-  stiffens,
   WHITE,
-  type Glass,
   type Light,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/fit';
+import type { Glass } from '@zanfirico/core/glass';
+import { spoilt, stiffens } from '@zanfirico/core/pot';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { SelectField } from '../../fields/SelectField';
 import { shownNumber } from '../../fields/shown';

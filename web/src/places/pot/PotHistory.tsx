@@ -1,6 +1,7 @@
 // What happened to a pot, the newest first; what was entered wrongly is struck.
-import type { PotEventDocument } from '@zanfirico/contract';
-import { printText, tr, trWord } from '@zanfirico/core';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { dayWords } from '../../clock/dayWords';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';

@@ -1,7 +1,12 @@
 // Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
 import { trNodes } from '../../words/trNodes';
-import type { LogLine, PotDocument, PotEventDocument } from '@zanfirico/contract';
-import { potDepth, ORDINARY_MAKING, printText, type Glass, tr } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
+import type { Glass } from '@zanfirico/core/glass';
+import { ORDINARY_MAKING } from '@zanfirico/core/piece';
+import { potDepth } from '@zanfirico/core/pot';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Plus } from 'lucide-react';

@@ -1,5 +1,8 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
-import { glow, potMass, potRadius, printText, type PotForm, tr } from '@zanfirico/core';
+import { glow } from '@zanfirico/core/iron';
+import { potMass, potRadius, type PotForm } from '@zanfirico/core/pot';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 

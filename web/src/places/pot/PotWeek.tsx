@@ -1,7 +1,7 @@
 // What is wanted against what is in the pot: when it is too shallow, and when to charge so that it never is.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
-import type { PotDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { PotDocument } from '@zanfirico/contract/pot';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { Link } from 'react-router';
 import { GoingOn } from '../../night/Going';

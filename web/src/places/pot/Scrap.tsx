@@ -1,7 +1,9 @@
 // The scrap buckets by weight, from the makings of this pot's glass: clear that may go back, coloured that never does.
 import { trNodes } from '../../words/trNodes';
-import type { LogLine, PotEventDocument } from '@zanfirico/contract';
-import { buckets, tr } from '@zanfirico/core';
+import type { LogLine } from '@zanfirico/contract/making';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import { buckets } from '@zanfirico/core/pot';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
 import { heavyText } from './heavy';
 

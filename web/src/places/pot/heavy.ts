@@ -1,5 +1,5 @@
 // Glass by the pot: whole kilograms, or the person's own pounds.
-import { printText, type DisplayUnits } from '@zanfirico/core';
+import { printText, type DisplayUnits } from '@zanfirico/core/units';
 import { shownNumber } from '../../fields/shown';
 
 /** From so much on tenths say nothing, kg; grams from under this. */

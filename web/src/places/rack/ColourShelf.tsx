@@ -1,6 +1,9 @@
 // The colours as rods pulled from thick to thread, each judged on the base in mind; one in hand beside them.
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { asFitGlass, NUMBER_TOLERANCE, type Glass, type Rack, tr, trSense } from '@zanfirico/core';
+import { asFitGlass, NUMBER_TOLERANCE } from '@zanfirico/core/fit';
+import type { Glass } from '@zanfirico/core/glass';
+import type { Rack } from '@zanfirico/core/rack';
+import { tr, trSense } from '@zanfirico/core/words';
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';

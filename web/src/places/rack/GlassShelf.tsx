@@ -1,5 +1,7 @@
 // The rack's glasses, each as a bar of what it does at what temperature.
-import { bandSpans, fitVft, printText, type Glass, tr, trWord } from '@zanfirico/core';
+import { bandSpans, fitVft, type Glass } from '@zanfirico/core/glass';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';

@@ -1,6 +1,8 @@
 // A new glass or colour: its name, its family, and the number on its sheet; everything else follows in the rack.
-import { RACK_FORMS } from '@zanfirico/contract';
-import { readExpansion, type RackEntry, tr, trWord } from '@zanfirico/core';
+import { RACK_FORMS } from '@zanfirico/contract/rack';
+import { readExpansion } from '@zanfirico/core/fit';
+import type { RackEntry } from '@zanfirico/core/rack';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { sentenceOf } from '../../api/client';

@@ -1,5 +1,5 @@
 // The rack: the colours and glasses, what was tested together, and what the shop has to work them with.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Outlet } from 'react-router';
 import { SheetLinks } from '../../shell/Tabs';
 

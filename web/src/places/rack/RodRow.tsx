@@ -1,6 +1,9 @@
 // One colour in the rack: its rod, its number and whose it is, what it would do on the base in mind.
 import { trNodes } from '../../words/trNodes';
-import { printText, stockFor, type OverlayFit, type RackLine, tr, trWord } from '@zanfirico/core';
+import type { OverlayFit } from '@zanfirico/core/fit';
+import { stockFor, type RackLine } from '@zanfirico/core/rack';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { ColourRod } from '../../marks/ColourRod';
 import { SPEAKER_WORDS } from '../../marks/speakers';
 import { VerdictWord } from '../../marks/Verdict';

@@ -1,5 +1,5 @@
 // The shop: its irons, blocks, glory holes, annealers and torch stock, as every plan takes them.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useEffect } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNotices } from '../../stores/notices';

@@ -1,5 +1,5 @@
 // The rack as a table: taken away, or taken in.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { download } from '../../exports/download';
 import { rackCsv } from '../../exports/rackCsv';

@@ -1,6 +1,6 @@
 // Taking a rack table in: read in a worker, told row by row what could not be read, sent in batches one can stop.
 import { trNodes } from '../../words/trNodes';
-import { tr, trWord } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useEffect, useRef, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import type { RackTable, RowRead } from '../../imports/rackFromCsv';

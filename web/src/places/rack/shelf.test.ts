@@ -1,5 +1,6 @@
 // What is shown of the rack, and in what order.
-import { SHIPPED_RACK, type OverlayFit } from '@zanfirico/core';
+import type { OverlayFit } from '@zanfirico/core/fit';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import { ANY, shelf, type RackWanted } from './shelf';
 
 const ids = (wanted: Partial<RackWanted>, fits?: ReadonlyMap<string, OverlayFit>): string[] =>

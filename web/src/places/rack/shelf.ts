@@ -1,5 +1,7 @@
 // Which lines of the rack are shown, and in what order.
-import { GRADE, type OverlayFit, type RackLine } from '@zanfirico/core';
+import type { OverlayFit } from '@zanfirico/core/fit';
+import type { RackLine } from '@zanfirico/core/rack';
+import { GRADE } from '@zanfirico/core/units';
 
 /** What one looks for. */
 export interface RackWanted {

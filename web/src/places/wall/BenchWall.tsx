@@ -1,7 +1,9 @@
 // What is being made, on the wall: the step, since when out of the fire, what goes cold first, and who waits for whom.
 import { trNodes } from '../../words/trNodes';
-import type { MakingLine } from '@zanfirico/contract';
-import { HEAT_SPREAD, printText, tr, trWord } from '@zanfirico/core';
+import type { MakingLine } from '@zanfirico/contract/making';
+import { HEAT_SPREAD } from '@zanfirico/core/making';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { listMakings, sentenceOf } from '../../api/client';
 import { studioNow } from '../../api/server';

@@ -1,7 +1,9 @@
 // Tonight's boxes on the wall: how hot each is, what it does, when its door may open.
 import { trNodes } from '../../words/trNodes';
-import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, type Box, tr } from '@zanfirico/core';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { boxOf, type Box } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';

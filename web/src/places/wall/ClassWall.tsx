@@ -1,16 +1,9 @@
 // The teacher's wall: who is at which step, whose piece has been out too long, whose gather was half, and whose turn it is at the hole.
 // To be read from the far bench.
 import { trNodes } from '../../words/trNodes';
-import type { ClassDocument } from '@zanfirico/contract';
-import {
-  fairHole,
-  gathersTaken,
-  outTooLong,
-  type AtHole,
-  type Turn,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import type { ClassDocument } from '@zanfirico/contract/class';
+import { fairHole, gathersTaken, outTooLong, type AtHole, type Turn } from '@zanfirico/core/class';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';

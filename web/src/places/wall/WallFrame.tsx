@@ -1,6 +1,6 @@
 // What every wall stands in: its name, the clock, and its age when it is cut off. Nothing has to be touched; a key makes it as large as the screen.
 import { trNodes } from '../../words/trNodes';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Maximize } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useState, type ReactNode } from 'react';

@@ -1,5 +1,5 @@
 // A list of sentences one writes: emptied, a line is gone.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Plus } from 'lucide-react';
 import { LessonText } from '../TextField';
 

@@ -1,6 +1,6 @@
 // Who is in the class, in pairs at which bench, and how many the hole takes.
 import { LIMITS } from '@zanfirico/contract';
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';

@@ -1,6 +1,9 @@
 // The target as calipers are set to it: what may be off of each measure, and what to check besides.
 import { LIMITS } from '@zanfirico/contract';
-import { drawnOf, limitsOf, MEASURES, printText, tr, trWord } from '@zanfirico/core';
+import { limitsOf } from '@zanfirico/core/class';
+import { drawnOf, MEASURES } from '@zanfirico/core/log';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';

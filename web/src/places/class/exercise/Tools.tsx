@@ -1,5 +1,5 @@
 // The tools the order needs, and where each lives.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import { useOfClass } from '../ClassPlace';

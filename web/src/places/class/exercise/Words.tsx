@@ -1,5 +1,7 @@
 // What the teacher says at each kind of step.
-import { STEPS, tr, TWO_WORDS, type StepId } from '@zanfirico/core';
+import { TWO_WORDS } from '@zanfirico/core/class';
+import { tr } from '@zanfirico/core/words';
+import { STEPS, type StepId } from '@zanfirico/core/work';
 import { useOfClass } from '../ClassPlace';
 import { LessonText } from '../TextField';
 import type { ClassChange } from './change';

@@ -1,4 +1,4 @@
 // What of a class one writes anew.
-import type { ClassDocument } from '@zanfirico/contract';
+import type { ClassDocument } from '@zanfirico/contract/class';
 
 export type ClassChange = (change: Partial<ClassDocument>) => void;

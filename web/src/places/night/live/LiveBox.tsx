@@ -1,7 +1,9 @@
 // One box as it is: how hot, what it does, its night beside the plan, what went otherwise and what to do about it.
 import { trNodes } from '../../../words/trNodes';
-import type { DeviceNow } from '@zanfirico/contract';
-import { boxOf, printText, tr } from '@zanfirico/core';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { boxOf } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { Maximize2 } from 'lucide-react';
 import { useMemo, useState } from 'react';

@@ -2,7 +2,9 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import { format } from 'date-fns';
-import { printText, type KilnCurve, tr } from '@zanfirico/core';
+import type { KilnCurve } from '@zanfirico/core/night';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import type { RunNow } from './useRun';
 

@@ -1,6 +1,6 @@
 // At the boxes: what each controller says, what its night does, and how it is reached.
-import { tr } from '@zanfirico/core';
-import { ORDINARY_REGISTERS, STAND_IN, type DeviceDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { ORDINARY_REGISTERS, STAND_IN, type DeviceDocument } from '@zanfirico/contract/boxes';
 import { Plus } from 'lucide-react';
 import { dropDevice, keepDevice, sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../night/useTonightBox';

@@ -1,7 +1,8 @@
 // A night that runs, on the studio wall: how hot it is, when the door may open, what went otherwise; to be read from three metres.
 import { trNodes } from '../../../words/trNodes';
-import type { DeviceNow } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import { useWall } from '../../../night/useWall';

@@ -1,14 +1,10 @@
 // What a night does to its load by what was measured: tension kept and passed, whether to carry on, and the programme that would mend it, ready to send.
 import { trNodes } from '../../../words/trNodes';
-import type { DeviceNow, SendProgramme } from '@zanfirico/contract';
-import {
-  ARRIVES_UNEVEN,
-  printDuration,
-  printText,
-  sinceLastIn,
-  type Box,
-  tr,
-} from '@zanfirico/core';
+import type { DeviceNow, SendProgramme } from '@zanfirico/contract/boxes';
+import { sinceLastIn } from '@zanfirico/core/boxes';
+import { ARRIVES_UNEVEN, type Box } from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { sendProgramme, sentenceOf, tellDevice } from '../../../api/client';
 import { asSent } from '../../../boxes/asSent';

@@ -1,7 +1,8 @@
 // At the boxes: what each controller says, sent to and told by a person's hand, set up otherwise; and a night as it is sent.
 import { screen, waitFor, within } from '@testing-library/react';
-import type { DeviceNow } from '@zanfirico/contract';
-import { annealingSchedule, boxOf, findGlass } from '@zanfirico/core';
+import type { DeviceNow } from '@zanfirico/contract/boxes';
+import { annealingSchedule, boxOf } from '@zanfirico/core/night';
+import { findGlass } from '@zanfirico/core/rack';
 import { houseForAll, openAt } from '../../../../testing/house';
 import { programmeOf } from './SendNight';
 

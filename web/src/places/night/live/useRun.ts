@@ -1,17 +1,16 @@
 // A night that runs in a box: what was planned, what was read, what is to come, when the door may open, and what went otherwise.
-import type { DeviceNow, DeviceReading, SentRun } from '@zanfirico/contract';
+import type { DeviceNow, DeviceReading, SentRun } from '@zanfirico/contract/boxes';
 import {
   asItGoes,
   doorAt,
   stepsCurve,
   watched,
-  type Box,
   type Deviation,
   type DeviceFault,
   type DeviceState,
-  type KilnCurve,
   type KilnReading,
-} from '@zanfirico/core';
+} from '@zanfirico/core/boxes';
+import type { Box, KilnCurve } from '@zanfirico/core/night';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { readReadings } from '../../../api/client';

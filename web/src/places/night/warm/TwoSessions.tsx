@@ -1,6 +1,9 @@
 // A piece of two sessions: blank, box, decorated cold, warmed, punty, blown out, box; on one line, with its two nights.
 import { trNodes } from '../../../words/trNodes';
-import { measureShape, printDuration, printText, type ScheduleInput, tr } from '@zanfirico/core';
+import { measureShape } from '@zanfirico/core/form';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { useNight } from '../../../night/useNight';
 import { useOpened } from '../../../api/queries';

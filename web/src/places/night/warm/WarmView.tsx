@@ -1,7 +1,9 @@
 // Warm for the bench: bars, canes, murrine and blanks in one kiln, ready at a clock time; and a piece of two sessions on one line with its two nights.
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { printDuration, printText, type ToWarm, type WarmsTogether, tr } from '@zanfirico/core';
+import type { ToWarm, WarmsTogether } from '@zanfirico/core/kiln';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { AnnealerChoice } from '../AnnealerChoice';
 import { Caution } from '../../../night/Caution';

@@ -1,6 +1,7 @@
 // Orders of assembly compared by what they risk, each worked through; the one taken becomes a variant of its own.
 import { trNodes } from '../../../words/trNodes';
-import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly, tr } from '@zanfirico/core';
+import { assemblyOrders, garageWaits, RISK_WEIGHTS, type Assembly } from '@zanfirico/core/order';
+import { tr } from '@zanfirico/core/words';
 import { GitMerge } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { clockText } from '../../../marks/braid/strands';

@@ -1,5 +1,5 @@
 // Above the braid: how long it takes, which order is shown, placing its heats, looking closer, taking it away.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { fileName } from '@zanfirico/contract';
 import { Flame, RotateCcw, ZoomIn, ZoomOut } from 'lucide-react';
 import { download } from '../../../exports/download';

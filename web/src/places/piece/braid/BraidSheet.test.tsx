@@ -1,7 +1,7 @@
 // The Braid: drafted, changed, placed, planned; nothing of an order is lost by what is chosen beside it.
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import type { PieceDocument } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import Papa from 'papaparse';
 import { lastTaken } from '../../../../testing/taken';
 import {

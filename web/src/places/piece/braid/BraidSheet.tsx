@@ -1,6 +1,9 @@
 // The Braid: the order of work as strands through time, the table beneath, the step in hand beside it.
 import { trNodes } from '../../../words/trNodes';
-import { bandSpans, fitVft, inWords, type Stopped, tr, trWord } from '@zanfirico/core';
+import { bandSpans, fitVft } from '@zanfirico/core/glass';
+import type { Stopped } from '@zanfirico/core/order';
+import { inWords } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { shownNumber } from '../../../fields/shown';

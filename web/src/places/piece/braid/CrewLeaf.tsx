@@ -1,17 +1,9 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import {
-  factsOf,
-  INSTEAD,
-  ordinaryCrews,
-  SKILLS,
-  STEPS,
-  type CrewPlanned,
-  type Person,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { INSTEAD, ordinaryCrews, type CrewPlanned, type Person } from '@zanfirico/core/crew';
+import { tr, trWord } from '@zanfirico/core/words';
+import { factsOf, SKILLS, STEPS } from '@zanfirico/core/work';
 import { Plus, Users, X } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
 import { CountField } from '../../../fields/CountField';

@@ -1,6 +1,6 @@
 // An own kind of step, kept for every piece of the shop.
-import { tr } from '@zanfirico/core';
-import type { WorkStep } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/theShop';

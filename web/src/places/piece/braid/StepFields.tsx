@@ -1,6 +1,7 @@
 // What can be changed of the step in hand.
 import { LIMITS } from '@zanfirico/contract';
-import { factsOf, type WorkStep, type Zone, tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, type WorkStep, type Zone } from '@zanfirico/core/work';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';

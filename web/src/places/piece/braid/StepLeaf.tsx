@@ -1,14 +1,9 @@
 // The step in hand: what it is, for how long, on which end; how hot the glass is there, and what is wrong with it.
-import {
-  inWords,
-  needOf,
-  printText,
-  STEPS,
-  waitsFor,
-  type WorkStep,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { waitsFor } from '@zanfirico/core/crew';
+import { needOf } from '@zanfirico/core/iron';
+import { inWords, printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
+import { STEPS, type WorkStep } from '@zanfirico/core/work';
 import { ShieldAlert } from 'lucide-react';
 import { VerdictMark } from '../../../marks/Verdict';
 import { clockText } from '../../../marks/braid/strands';

@@ -10,7 +10,9 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { printText, type WorkStep, tr, trWord } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
+import type { WorkStep } from '@zanfirico/core/work';
 import {
   ArrowDown,
   ArrowUp,

@@ -1,6 +1,7 @@
 // What can be done with the steps chosen together, and putting in those copied before, here or in another piece.
-import type { PieceStep } from '@zanfirico/contract';
-import { byId, byNumber, tr } from '@zanfirico/core';
+import type { PieceStep } from '@zanfirico/contract/order';
+import { byId, byNumber } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 import { ClipboardPaste, Copy, X } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';

@@ -1,5 +1,5 @@
 // Variants of the order, side by side: "two hands", "four hands"; and whether helpers work beside.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import type { Braid } from './useBraid';

@@ -1,5 +1,6 @@
 // How grave the worst thing at each step is.
-import type { Finding, WorkHeat } from '@zanfirico/core';
+import type { WorkHeat } from '@zanfirico/core/iron';
+import type { Finding } from '@zanfirico/core/order';
 
 /** Steps where something is to be watched or will not do, by id. */
 export function troubledSteps(

@@ -1,33 +1,27 @@
 // The order of work of the piece in hand: its steps, their clock, the heat through them, and what the rules say.
-import type { PieceSequence, PieceStep } from '@zanfirico/contract';
+import type { PieceSequence, PieceStep } from '@zanfirico/contract/order';
+import type { CrewPlan } from '@zanfirico/core/crew';
 import {
   byId,
   byNumber,
-  checkOrder,
-  clockOf,
-  factsOf,
-  heatOfWork,
   inHand,
   namedPlan,
-  onTheClock,
   redraftedSteps,
-  ruleParts,
   withPlan,
   withSteps,
   withVariant,
-  type CrewPlan,
+} from '@zanfirico/core/edits';
+import { heatOfWork, type Fires, type HeatPart, type WorkHeat } from '@zanfirico/core/iron';
+import {
+  checkOrder,
   type Drafted,
   type DraftInput,
   type Finding,
-  type Fires,
-  type HeatPart,
-  type NamedHole,
-  type Skill,
   type Stopped,
-  type Verdict,
-  type WorkHeat,
-  type WorkStep,
-} from '@zanfirico/core';
+} from '@zanfirico/core/order';
+import { ruleParts, type NamedHole } from '@zanfirico/core/piece';
+import type { Verdict } from '@zanfirico/core/units';
+import { clockOf, factsOf, onTheClock, type Skill, type WorkStep } from '@zanfirico/core/work';
 import { useMemo, useState } from 'react';
 import { placedDraft, usePlacedDraft } from '../../../order/placedDrafts';
 import { workAsked, workingOf, type WorkAsked } from '../../../order/workAsked';

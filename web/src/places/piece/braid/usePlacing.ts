@@ -1,5 +1,7 @@
 // Placing the heats in a worker, one at a time, stopped at will.
-import { inWords, type PlacedHeats, tr } from '@zanfirico/core';
+import type { PlacedHeats } from '@zanfirico/core/iron';
+import { inWords } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import { useNotices } from '../../../stores/notices';
 import { startPlacing } from '../../../workers/workers';

@@ -1,5 +1,5 @@
 // Walking and changing the steps of an order, by pointer and by keys.
-import type { OwnStep } from '@zanfirico/contract';
+import type { OwnStep } from '@zanfirico/contract/shop';
 import {
   changeStep,
   copiedSteps,
@@ -10,9 +10,8 @@ import {
   removeStep,
   removeSteps,
   repeatStep,
-  type StepId,
-  type WorkStep,
-} from '@zanfirico/core';
+} from '@zanfirico/core/edits';
+import type { StepId, WorkStep } from '@zanfirico/core/work';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { chosenWith, NONE } from '../../../stores/chosen';
 import type { Braid } from './useBraid';

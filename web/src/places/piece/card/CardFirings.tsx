@@ -1,6 +1,7 @@
 // On the card of a piece made in the kiln: every firing as it is programmed.
 import { trNodes } from '../../../words/trNodes';
-import { printDuration, tr, trWord } from '@zanfirico/core';
+import { printDuration } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { dayWords } from '../../../clock/dayWords';
 import { ProgrammeLines } from '../kiln/ProgrammeLines';
 import { beginsOf } from '../kiln/useFirings';

@@ -1,5 +1,7 @@
 // The parts and bits on the card: what each weighs and how its glass comes to it.
-import { printText, type Derived, tr } from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';
 

@@ -1,13 +1,9 @@
 // The section for the card: black lines only; diameters and walls at every point, or of every part.
-import type { PieceDocument } from '@zanfirico/contract';
-import {
-  lyingBits,
-  ON_AXIS,
-  printText,
-  type Derived,
-  type DisplayUnits,
-  tr,
-} from '@zanfirico/core';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { ON_AXIS } from '@zanfirico/core/form';
+import { lyingBits, type Derived } from '@zanfirico/core/piece';
+import { printText, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { glassPath, linePath, toX, toY, type FittedSheet } from '../../../marks/outline';
 import { BitShapes } from '../../../marks/section/BitMark';
 import { DimensionMarks } from '../../../marks/section/DimensionMarks';

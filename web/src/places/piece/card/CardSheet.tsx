@@ -1,5 +1,6 @@
 // The card: one page in black on white to take to the bench.
-import { inWords, printText, tr } from '@zanfirico/core';
+import { inWords, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Printer } from 'lucide-react';
 import { stockWords } from '../../../fields/StockField';
 import { useDisplay } from '../../../stores/display';

@@ -1,14 +1,9 @@
 // The order of work on the card, in the order of the clock: when, what, for how long, who; calipers and weights at their step,
 // heats as a sign, cautions once and then their sign.
-import {
-  factsOf,
-  inWords,
-  printText,
-  STEPS,
-  type Derived,
-  type WorkStep,
-  tr,
-} from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
+import { inWords, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
+import { factsOf, STEPS, type WorkStep } from '@zanfirico/core/work';
 import { Flame } from 'lucide-react';
 import { clockText } from '../../../marks/braid/strands';
 import { useDisplay } from '../../../stores/display';

@@ -1,6 +1,7 @@
 // The fields of one amount, as the shop measures it.
-import { tr } from '@zanfirico/core';
-import { LIMITS, type PieceColour } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceColour } from '@zanfirico/contract/piece';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { ThicknessField } from '../../../fields/ThicknessField';

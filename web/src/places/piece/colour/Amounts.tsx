@@ -1,6 +1,10 @@
 // How much of each colour the part takes, for so many pieces, and whether the rack has it.
-import { LIMITS, type PieceColour } from '@zanfirico/contract';
-import { amountVolume, printText, stockFor, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceColour } from '@zanfirico/contract/piece';
+import { amountVolume } from '@zanfirico/core/fit';
+import { stockFor } from '@zanfirico/core/rack';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';
 import { changePiece } from '../../../stores/draft';

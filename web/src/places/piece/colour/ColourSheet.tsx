@@ -1,5 +1,6 @@
 // The Colour sheet: what lies in the wall from inside to outside, whether it holds together, and how it will look.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useBoard } from '../../../stores/board';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';

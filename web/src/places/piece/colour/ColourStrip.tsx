@@ -1,5 +1,7 @@
 // The colour from base to lip as it will look: over white, over black, thick to thin as the wall goes.
-import { BLACK, depthRemark, hexOf, lookThrough, printText, WHITE, tr } from '@zanfirico/core';
+import { BLACK, depthRemark, hexOf, lookThrough, WHITE } from '@zanfirico/core/fit';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import type { Colouring } from './useColouring';
 

@@ -7,8 +7,8 @@ import {
   reaction,
   remedies,
   stackAt,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/fit';
+import { tr } from '@zanfirico/core/words';
 import { useWords } from '../../../fields/useWords';
 import { VerdictMark } from '../../../marks/Verdict';
 import { changePiece } from '../../../stores/draft';

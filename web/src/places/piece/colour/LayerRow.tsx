@@ -1,6 +1,7 @@
 // One layer as it is laid: its colour, its amount, after which gather, how thick it comes out.
-import type { PieceColour } from '@zanfirico/contract';
-import { hexOf, over, WHITE, type Colour, type WallShare, tr, trWord } from '@zanfirico/core';
+import type { PieceColour } from '@zanfirico/contract/piece';
+import { hexOf, over, WHITE, type Colour, type WallShare } from '@zanfirico/core/fit';
+import { tr, trWord } from '@zanfirico/core/words';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { thicknessText } from '../../../fields/ThicknessField';

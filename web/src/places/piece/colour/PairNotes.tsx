@@ -1,6 +1,8 @@
 // Each colour with the part's glass: whose number it goes by, what the shop's tests say, or the bow to look for.
 import { trNodes } from '../../../words/trNodes';
-import { bowFor, printText, type Colour, type FitGlass, tr } from '@zanfirico/core';
+import { bowFor, type Colour, type FitGlass } from '@zanfirico/core/fit';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { pointsText, SPEAKER_WORDS } from '../../../marks/speakers';
 import { useDisplay } from '../../../stores/display';

@@ -1,5 +1,5 @@
 // The number school's tolerance, in the trade's points (×10⁻⁷/K).
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { TypedField } from '../../../fields/TypedField';
 
 const POINT = 1e-7;

@@ -1,7 +1,9 @@
 // The rack at this build-up: every colour as it would look here, and whether it would hold; a key lays it.
 import { trNodes } from '../../../words/trNodes';
-import type { PieceColour } from '@zanfirico/contract';
-import { asFitGlass, type Colour, type OverlayFit, printText, tr, trWord } from '@zanfirico/core';
+import type { PieceColour } from '@zanfirico/contract/piece';
+import { asFitGlass, type Colour, type OverlayFit } from '@zanfirico/core/fit';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useState } from 'react';
 import { FindField } from '../../../fields/FindField';

@@ -1,6 +1,7 @@
 // The layers as they are laid, outside at the top as the wall is looked at; under them what is set in as pieces.
-import type { PieceColour } from '@zanfirico/contract';
-import { printText, tr } from '@zanfirico/core';
+import type { PieceColour } from '@zanfirico/contract/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { X } from 'lucide-react';
 import { IconButton } from '../../../shell/IconButton';
 import { changePart } from '../../../stores/draft';

@@ -1,5 +1,6 @@
 // The wall cut open where it is worst: layers to scale, each pushed together or pulled apart, in MPa and nm/cm.
-import { hexOf, over, WHITE, tr } from '@zanfirico/core';
+import { hexOf, over, WHITE } from '@zanfirico/core/fit';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import { thinText } from './looks';
 import type { Colouring } from './useColouring';

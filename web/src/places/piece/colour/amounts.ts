@@ -1,6 +1,7 @@
 // Ways to measure colour out, in words, and the amount each starts from.
-import type { PieceColour } from '@zanfirico/contract';
-import { amountKindsFor, LEAF, type Colour } from '@zanfirico/core';
+import type { PieceColour } from '@zanfirico/contract/piece';
+import type { Colour } from '@zanfirico/core/fit';
+import { amountKindsFor, LEAF } from '@zanfirico/core/rack';
 
 export const AMOUNT_KINDS = {
   bar: 'bar',

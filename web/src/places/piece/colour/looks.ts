@@ -1,5 +1,5 @@
 // A layer's thickness in words.
-import { printText, type DisplayUnits } from '@zanfirico/core';
+import { printText, type DisplayUnits } from '@zanfirico/core/units';
 import { shownNumber } from '../../../fields/shown';
 
 /** A layer's thickness: colour is thin, so hundredths of a millimetre are told. */

@@ -1,5 +1,5 @@
 // The colour of the part in hand worked out: its layers, how they fit along the wall, how they look.
-import type { PieceColour } from '@zanfirico/contract';
+import type { PieceColour } from '@zanfirico/contract/piece';
 import {
   asFitGlass,
   formAt,
@@ -7,10 +7,10 @@ import {
   NUMBER_TOLERANCE,
   type Colour,
   type PartFit,
-  type PlannedPart,
   type Schools,
   type WallShare,
-} from '@zanfirico/core';
+} from '@zanfirico/core/fit';
+import type { PlannedPart } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { useBoard } from '../../../stores/board';
 import { useRack } from '../../../stores/theRack';

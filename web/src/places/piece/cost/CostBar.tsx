@@ -1,5 +1,5 @@
 // A cost as one bar: each part as long as its money, the largest named in it.
-import type { CostLine, CostPart } from '@zanfirico/core';
+import type { CostLine, CostPart } from '@zanfirico/core/cost';
 
 interface Props {
   readonly lines: readonly CostLine[];

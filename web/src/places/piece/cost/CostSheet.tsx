@@ -6,12 +6,12 @@ import {
   cheaper,
   costOf,
   pricesOf,
-  printText,
-  wouldHelp,
   type CostPart,
-  tr,
   type Attempt,
-} from '@zanfirico/core';
+} from '@zanfirico/core/cost';
+import { wouldHelp } from '@zanfirico/core/edits';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';

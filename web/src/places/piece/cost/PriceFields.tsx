@@ -1,7 +1,8 @@
 // What the shop pays, and how its furnace is shared out; kept with the shop.
-import { tr } from '@zanfirico/core';
-import { LIMITS, type ShopDocument } from '@zanfirico/contract';
-import type { ShopPrices } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { ShopDocument } from '@zanfirico/contract/shop';
+import type { ShopPrices } from '@zanfirico/core/cost';
 import { Choice } from '../../../fields/Choice';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';

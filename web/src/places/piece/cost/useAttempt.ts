@@ -1,18 +1,10 @@
 // What one attempt at the piece on the board takes: its glass and colour, its clock, its night's heat, how many stand in the box with it.
-import {
-  annealingSchedule,
-  follow,
-  givenBack,
-  howMany,
-  MELT_HEAT,
-  MELTING,
-  takesOf,
-  type Attempt,
-  type Derived,
-  type Schedule,
-  type ScheduleInput,
-  type ShopPrices,
-} from '@zanfirico/core';
+import { givenBack, takesOf, type Attempt, type ShopPrices } from '@zanfirico/core/cost';
+import { annealingSchedule, type Schedule, type ScheduleInput } from '@zanfirico/core/night';
+import { follow } from '@zanfirico/core/night/asked';
+import { howMany } from '@zanfirico/core/orders';
+import type { Derived } from '@zanfirico/core/piece';
+import { MELT_HEAT, MELTING } from '@zanfirico/core/pot';
 import { useMemo } from 'react';
 import { useAnnealers } from '../../../night/useTonightBox';
 import { useShop } from '../../../stores/theShop';

@@ -1,13 +1,8 @@
 // The shelf from above: what is laid on a grid in mm, each thing to be moved by hand or arrow; where its outline will be when it has been fired.
-import type { PieceLaid } from '@zanfirico/contract';
-import {
-  outlineBounds,
-  outlineOf,
-  printText,
-  type FiredPiece,
-  type ShelfSpot,
-  tr,
-} from '@zanfirico/core';
+import type { PieceLaid } from '@zanfirico/contract/kiln';
+import { outlineBounds, outlineOf, type FiredPiece, type ShelfSpot } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useRef } from 'react';
 import { arrowStep, useDrag } from '../../../marks/useDrag';
 import { useSize } from '../../../marks/useSize';

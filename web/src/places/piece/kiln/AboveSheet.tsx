@@ -1,6 +1,8 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
-import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract';
-import { areaOf, withChanges, SHEET, tr } from '@zanfirico/core';
+import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract/kiln';
+import { withChanges } from '@zanfirico/core/edits';
+import { areaOf, SHEET } from '@zanfirico/core/kiln';
+import { tr } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useAnnealers } from '../../../night/useTonightBox';

@@ -1,15 +1,9 @@
 // Cast: what to weigh in, what stands above the mould, how it is filled.
 import { trNodes } from '../../../words/trNodes';
-import {
-  castFor,
-  withChanges,
-  PACKED_SHARE,
-  printText,
-  reservoirTall,
-  type Packed,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { withChanges } from '@zanfirico/core/edits';
+import { castFor, PACKED_SHARE, reservoirTall, type Packed } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';

@@ -1,12 +1,7 @@
 // Cut through the middle: how it is laid, how it comes out of each firing, one over another, so much taller than it is.
-import {
-  mouldDepth,
-  printText,
-  type FiredPiece,
-  type LaidCut,
-  type Mould,
-  tr,
-} from '@zanfirico/core';
+import { mouldDepth, type FiredPiece, type LaidCut, type Mould } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { useSize } from '../../../marks/useSize';
 import { useDisplay } from '../../../stores/display';

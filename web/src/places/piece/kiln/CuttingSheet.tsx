@@ -1,15 +1,9 @@
 // Cutting: which pieces come out of which sheet, score by score in an order that breaks; what is left goes back to stock; templates at true size.
 import { trNodes } from '../../../words/trNodes';
-import {
-  outlineBounds,
-  cutSheets,
-  outlineOf,
-  ORDINARY_SHEETS,
-  printText,
-  stockAfter,
-  type SheetBlank,
-  tr,
-} from '@zanfirico/core';
+import { outlineBounds, outlineOf, ORDINARY_SHEETS } from '@zanfirico/core/kiln';
+import { cutSheets, stockAfter, type SheetBlank } from '@zanfirico/core/kiln/cutting';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Download, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { download } from '../../../exports/download';

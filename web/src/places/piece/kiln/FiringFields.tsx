@@ -1,16 +1,17 @@
 // What a firing is for, its pause and its process; one more after it, or one fewer.
-import { LIMITS, type PieceFiring } from '@zanfirico/contract';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceFiring } from '@zanfirico/contract/kiln';
 import {
   AIMS,
   flowFor,
   freshFiring,
   ORDINARY_MOULD,
-  printText,
   PROCESS,
   processFor,
   type Aim,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';
 import { useDisplay } from '../../../stores/display';

@@ -1,6 +1,8 @@
 // Its firings: each in one programme, what it does in millimetres, what ten degrees more would; slumped into what; cast with how much; sent to the box.
 import { LIMITS } from '@zanfirico/contract';
-import { outlineBounds, printText, tr } from '@zanfirico/core';
+import { outlineBounds } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { lazy, Suspense } from 'react';
 import { Caution } from '../../../night/Caution';
 import { QuantityField } from '../../../fields/QuantityField';

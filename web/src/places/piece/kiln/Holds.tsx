@@ -1,14 +1,10 @@
 // What holds together: every meeting of glasses in a laid piece, by both schools.
 import { trNodes } from '../../../words/trNodes';
-import type { PieceLaid } from '@zanfirico/contract';
-import {
-  meetings,
-  NUMBER_TOLERANCE,
-  printText,
-  type FiredPiece,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import type { PieceLaid } from '@zanfirico/contract/kiln';
+import { NUMBER_TOLERANCE } from '@zanfirico/core/fit';
+import { meetings, type FiredPiece } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { VerdictWord } from '../../../marks/Verdict';

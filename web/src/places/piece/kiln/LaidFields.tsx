@@ -1,6 +1,8 @@
 // The thing laid that is in hand: of what, how thick, how large, where; copies of it.
-import { LIMITS, type PieceKiln, type PieceLaid, type PieceLaidShape } from '@zanfirico/contract';
-import { LAID_KINDS, type LaidAs, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceKiln, PieceLaid, PieceLaidShape } from '@zanfirico/contract/kiln';
+import { LAID_KINDS, type LaidAs } from '@zanfirico/core/kiln';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { SelectField } from '../../../fields/SelectField';

@@ -1,15 +1,11 @@
 // What it is slumped into or draped over; and the other way about: the sheet for a wanted wall.
 import { trNodes } from '../../../words/trNodes';
-import { LIMITS, type PieceMould } from '@zanfirico/contract';
-import {
-  withChanges,
-  MOULDS,
-  printText,
-  SHEET,
-  sheetFor,
-  type MouldKind,
-  tr,
-} from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceMould } from '@zanfirico/contract/kiln';
+import { withChanges } from '@zanfirico/core/edits';
+import { MOULDS, SHEET, sheetFor, type MouldKind } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';

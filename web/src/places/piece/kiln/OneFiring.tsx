@@ -1,21 +1,19 @@
 // One firing: what it does in millimetres, what ten degrees more would, its programme, when it is begun, sent to the kiln.
 import { trNodes } from '../../../words/trNodes';
-import type { PieceFiring } from '@zanfirico/contract';
+import type { PieceFiring } from '@zanfirico/contract/kiln';
 import {
   firePiece,
   flowOf,
-  MAY_PASS,
   mouldDepth,
-  printDuration,
-  printText,
   rounds,
   slid,
   type FiredOnce,
   type Hung,
   type Mould,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/kiln';
+import { MAY_PASS } from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { asSent } from '../../../boxes/asSent';
 import { SendLines } from '../../../boxes/SendLines';

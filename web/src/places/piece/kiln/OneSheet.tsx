@@ -1,6 +1,8 @@
 // One sheet cut up: drawn with its scores by number, and the scores as a list in the order they break.
 import { trNodes } from '../../../words/trNodes';
-import { printText, type CutSheet, tr } from '@zanfirico/core';
+import type { CutSheet } from '@zanfirico/core/kiln/cutting';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { HeadRow } from '../../../marks/HeadRow';
 import { useDisplay } from '../../../stores/display';
 

@@ -1,5 +1,7 @@
 // A firing's lines as they are programmed.
-import { printDuration, printText, type RecipeLine, tr } from '@zanfirico/core';
+import type { RecipeLine } from '@zanfirico/core/night/asked';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { HeadRow } from '../../../marks/HeadRow';
 import { useDisplay } from '../../../stores/display';
 

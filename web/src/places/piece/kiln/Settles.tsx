@@ -1,6 +1,8 @@
 // What a laid piece comes to: whether it keeps its outline, how thick it is in the middle and at its edge, what its dams hold, whether it lies on its shelf.
 import { trNodes } from '../../../words/trNodes';
-import { outlineBounds, printText, type FiredPiece, tr } from '@zanfirico/core';
+import { outlineBounds, type FiredPiece } from '@zanfirico/core/kiln';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 

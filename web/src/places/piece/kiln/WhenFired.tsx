@@ -1,7 +1,7 @@
 // When a firing is begun, when its door may open, and both of a piece on the calendar.
 import { trNodes } from '../../../words/trNodes';
-import { tr, trWord } from '@zanfirico/core';
-import type { PieceFiring } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import type { PieceFiring } from '@zanfirico/contract/kiln';
 import { CalendarPlus } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { dayWords } from '../../../clock/dayWords';

@@ -1,6 +1,6 @@
 // Edits of the kiln's part of the piece on the board; each is one undo.
-import type { PieceFiring, PieceKiln, PieceLaid } from '@zanfirico/contract';
-import { withChanges, type Changes } from '@zanfirico/core';
+import type { PieceFiring, PieceKiln, PieceLaid } from '@zanfirico/contract/kiln';
+import { withChanges, type Changes } from '@zanfirico/core/edits';
 import { editPiece } from '../../../stores/draft';
 
 /** Edits what is laid and fired. */

@@ -1,5 +1,7 @@
 // The firings of a piece as the sheets are handed them.
-import type { Box, FiringRemark, RecipeLine } from '@zanfirico/core';
+import type { FiringRemark } from '@zanfirico/core/kiln';
+import type { Box } from '@zanfirico/core/night';
+import type { RecipeLine } from '@zanfirico/core/night/asked';
 import type { NightAnswer } from '../../../night/nights';
 
 /** One firing as it is programmed. */

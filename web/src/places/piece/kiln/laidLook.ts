@@ -1,6 +1,9 @@
 // How things laid in the kiln look and are called.
-import type { PieceLaid } from '@zanfirico/contract';
-import { hexOf, over, printText, WHITE, type Colour, type Rack, trWord, tr } from '@zanfirico/core';
+import type { PieceLaid } from '@zanfirico/contract/kiln';
+import { hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
+import type { Rack } from '@zanfirico/core/rack';
+import { printText } from '@zanfirico/core/units';
+import { trWord, tr } from '@zanfirico/core/words';
 import type { useDisplay } from '../../../stores/display';
 
 type Units = ReturnType<typeof useDisplay.getState>['units'];

@@ -1,14 +1,9 @@
 // The firings of the piece on the board as programmes: up from cold, a pause, the process, down as its night was checked; and each judged.
-import {
-  boxFor,
-  follow,
-  firingLines,
-  judgeFiring,
-  kilnWall,
-  warming,
-  type ScheduleInput,
-} from '@zanfirico/core';
-import type { PieceFiring } from '@zanfirico/contract';
+import { firingLines, judgeFiring } from '@zanfirico/core/kiln';
+import type { ScheduleInput } from '@zanfirico/core/night';
+import { follow, warming } from '@zanfirico/core/night/asked';
+import { boxFor, kilnWall } from '@zanfirico/core/piece';
+import type { PieceFiring } from '@zanfirico/contract/kiln';
 import { useMemo } from 'react';
 import { clockWords } from '../../../clock/clockWords';
 import { momentOn } from '../../../clock/days';

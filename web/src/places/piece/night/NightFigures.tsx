@@ -1,5 +1,6 @@
 // The night's figures, each to be asked why.
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 import { useWhy } from '../../../stores/asked';
 import { namedFigures } from '../figures';

@@ -1,6 +1,7 @@
 // One night a piece: band, line, Night, card, CSV and revisions tell the checked schedule, the very same.
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
-import { checkedSchedule, printDuration, printText, type Schedule } from '@zanfirico/core';
+import { checkedSchedule, type Schedule } from '@zanfirico/core/night';
+import { printDuration, printText } from '@zanfirico/core/units';
 import Papa from 'papaparse';
 import { lastTaken } from '../../../../testing/taken';
 import { asAsked } from '../../../../testing/workers';

@@ -1,7 +1,9 @@
 // Night: tonight's annealing for this piece, on a clock, as rows, with its reasons.
 import { trNodes } from '../../../words/trNodes';
-import { LIMITS, type PieceDocument } from '@zanfirico/contract';
-import { customaryHolds, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { customaryHolds } from '@zanfirico/core/night/asked';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useDraft } from '../../../stores/draft';

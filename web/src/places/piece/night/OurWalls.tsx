@@ -1,6 +1,8 @@
 // The night is for walls as this shop makes them, where it has learnt that: said, with what the night would be for walls as drawn.
 import { trNodes } from '../../../words/trNodes';
-import { printDuration, type Derived, tr } from '@zanfirico/core';
+import type { Derived } from '@zanfirico/core/piece';
+import { printDuration } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNight } from '../../../night/useNight';

@@ -1,5 +1,6 @@
 // How the piece on the board comes from the bench: what its order leaves in it, as soon as that is worked out.
-import { arrivingFrom, type ArrivingBody } from '@zanfirico/core';
+import type { ArrivingBody } from '@zanfirico/core/night/section';
+import { arrivingFrom } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 import { useBraid } from '../braid/useBraid';
 import { usePiece } from '../usePiece';

@@ -1,5 +1,7 @@
 // Changes of the piece on the board that may shorten its night: each derived as the piece it would become, to be tried and to be made.
-import { printText, wouldHelp, type DisplayUnits, tr, trWord } from '@zanfirico/core';
+import { wouldHelp } from '@zanfirico/core/edits';
+import { printText, type DisplayUnits } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import type { HelpChange } from '../../../night/Helps';
 import { deriveDocument } from '../../../derived/deriveDocument';

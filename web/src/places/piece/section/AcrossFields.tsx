@@ -1,16 +1,17 @@
 // What the part in hand is cut across its axis: round, or how it is not, drawn small with its two measures.
-import { LIMITS, type PieceAcross } from '@zanfirico/contract';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceAcross } from '@zanfirico/contract/piece';
 import {
   acrossProblem,
   cutFor,
   cutOf,
   CUTS,
   presetOf,
-  printText,
   RAYS,
   type CutPreset,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/form';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useRef } from 'react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';

@@ -1,6 +1,9 @@
 // The bit in hand: its measures by kind, where it sits, what it weighs.
-import { LIMITS, type PieceBit } from '@zanfirico/contract';
-import { copyBit, printText, removeBit, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceBit } from '@zanfirico/contract/piece';
+import { copyBit, removeBit } from '@zanfirico/core/edits';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Copy, Trash2 } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { GlassField } from '../../../fields/GlassField';

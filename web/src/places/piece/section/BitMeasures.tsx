@@ -1,6 +1,7 @@
 // The measures of a bit, by kind.
-import { tr, trWord } from '@zanfirico/core';
-import { LIMITS, type PieceBit, type PieceBitShape } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceBit, PieceBitShape } from '@zanfirico/contract/piece';
 import { Plus, X } from 'lucide-react';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';

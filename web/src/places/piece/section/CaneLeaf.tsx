@@ -1,19 +1,19 @@
 // The leaf of canes and ribs: how many go round, how much to pull, how many turns, how it stands after blowing.
 import { trNodes } from '../../../words/trNodes';
-import { LIMITS, type PieceCane } from '@zanfirico/contract';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceCane } from '@zanfirico/contract/piece';
 import {
-  across,
-  arcAt,
   billetFor,
   canesRound,
-  printText,
   pulledFrom,
   ribAfter,
   ribSpacing,
   turnsFor,
   twistAngle,
-  tr,
-} from '@zanfirico/core';
+} from '@zanfirico/core/cane';
+import { across, arcAt } from '@zanfirico/core/form/pattern';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useBoard } from '../../../stores/board';

@@ -1,5 +1,5 @@
 // The leaf to draw by: what needs a look, then the part or bit in hand in numbers.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { usePiece } from '../usePiece';
 import type { SectionActions } from '../../../marks/section/actions';
 import { useBoard } from '../../../stores/board';

@@ -1,6 +1,7 @@
 // Holes through the part in hand, each in numbers.
-import { tr } from '@zanfirico/core';
-import { LIMITS, type PiecePart } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { PiecePart } from '@zanfirico/contract/piece';
 import { Plus, X } from 'lucide-react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { IconButton } from '../../../shell/IconButton';

@@ -1,6 +1,7 @@
 // Reading a sculpted bit from an STL file.
 import { trNodes } from '../../../words/trNodes';
-import { printText, tr } from '@zanfirico/core';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { Choice } from '../../../fields/Choice';

@@ -1,6 +1,8 @@
 // The part in hand: its name, how it is worked, its points.
-import type { PiecePart } from '@zanfirico/contract';
-import { copyPart, mirrorUpper, removePart, setPull, profileSpan, tr } from '@zanfirico/core';
+import type { PiecePart } from '@zanfirico/contract/piece';
+import { copyPart, mirrorUpper, removePart, setPull } from '@zanfirico/core/edits';
+import { profileSpan } from '@zanfirico/core/form';
+import { tr } from '@zanfirico/core/words';
 import { Copy, FileUp, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Choice } from '../../../fields/Choice';

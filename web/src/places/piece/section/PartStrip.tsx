@@ -1,18 +1,9 @@
 // Every part by number and bit by letter, to take in hand; and what can be added.
-import type { PieceBit, PiecePart } from '@zanfirico/contract';
-import {
-  addBit,
-  addPart,
-  BIT_PRESETS,
-  bitOn,
-  NO_SHOP,
-  PART_PRESETS,
-  sculptureOn,
-  takeIn,
-  type BitPreset,
-  type PartPreset,
-  tr,
-} from '@zanfirico/core';
+import type { PieceBit, PiecePart } from '@zanfirico/contract/piece';
+import { addBit, addPart, bitOn, sculptureOn, takeIn } from '@zanfirico/core/edits';
+import { BIT_PRESETS, PART_PRESETS, type BitPreset, type PartPreset } from '@zanfirico/core/form';
+import { NO_SHOP } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { Box, Magnet, Plus } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { useBoard } from '../../../stores/board';

@@ -1,7 +1,9 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import { trNodes } from '../../../words/trNodes';
-import type { PiecePoint } from '@zanfirico/contract';
-import { LEAST_WALL, mirrorAfter, MOST_LENGTH, MOST_WALL, tr, trWord } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { mirrorAfter } from '@zanfirico/core/edits';
+import { LEAST_WALL, MOST_LENGTH, MOST_WALL } from '@zanfirico/core/form';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { QuantityField } from '../../../fields/QuantityField';

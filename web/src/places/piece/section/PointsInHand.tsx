@@ -1,5 +1,5 @@
 // What can be done with the points chosen together, and putting in those copied before.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { ClipboardPaste, Copy, X } from 'lucide-react';
 import { useBoard } from '../../../stores/board';
 import { useClipboard } from '../../../stores/clipboard';

@@ -1,6 +1,9 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
-import { LIMITS, type PiecePoint } from '@zanfirico/contract';
-import { measurePart, printText, profileSpan, tr } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { measurePart, profileSpan } from '@zanfirico/core/form';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';

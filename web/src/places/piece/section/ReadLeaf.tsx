@@ -1,15 +1,9 @@
 // Reading the glass: every part and all of it, what it holds, how it stands, what it fits into.
 import { LIMITS } from '@zanfirico/contract';
-import {
-  fitsAnnealer,
-  fitsGloryHole,
-  OVAL_REJECT,
-  ORDINARY_SHOP,
-  printQuantity,
-  printText,
-  type Derived,
-  tr,
-} from '@zanfirico/core';
+import { fitsAnnealer, fitsGloryHole, OVAL_REJECT } from '@zanfirico/core/form';
+import { ORDINARY_SHOP, type Derived } from '@zanfirico/core/piece';
+import { printQuantity, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { QuantityField } from '../../../fields/QuantityField';
 import { VerdictMark } from '../../../marks/Verdict';

@@ -1,6 +1,8 @@
 // A picture to trace from under the drawing: placed in numbers, scaled by two places of known distance, straightened, faded.
-import { LIMITS, type PieceReference } from '@zanfirico/contract';
-import { scaledTo, tr, trWord } from '@zanfirico/core';
+import { LIMITS } from '@zanfirico/contract';
+import type { PieceReference } from '@zanfirico/contract/piece';
+import { scaledTo } from '@zanfirico/core/edits';
+import { tr, trWord } from '@zanfirico/core/words';
 import { ImagePlus, X } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { CountField } from '../../../fields/CountField';

@@ -1,6 +1,6 @@
 // The Section sheet: the drawing to pull at, the glass turning beside it, and a leaf of numbers.
-import { tr } from '@zanfirico/core';
-import type { PieceBit } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { PieceBit } from '@zanfirico/contract/piece';
 import { Suspense, lazy, useMemo } from 'react';
 import { Navigate } from 'react-router';
 import { PatternMark } from '../../../marks/section/PatternMark';

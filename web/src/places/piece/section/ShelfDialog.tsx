@@ -1,6 +1,9 @@
 // A part of another piece: find the piece, choose the part; it comes with its form, its glass and its colours.
-import type { PiecePart } from '@zanfirico/contract';
-import { glyphOf, measurePart, printText, tr } from '@zanfirico/core';
+import type { PiecePart } from '@zanfirico/contract/piece';
+import { measurePart } from '@zanfirico/core/form';
+import { glyphOf } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { sentenceOf } from '../../../api/client';
 import { useOpened, usePieces } from '../../../api/queries';

@@ -1,6 +1,7 @@
 // "Make it so wide": the part in hand or the whole piece larger or smaller in the same form.
 import { LIMITS } from '@zanfirico/contract';
-import { scaledPart, scaledWhole, type Walls, tr } from '@zanfirico/core';
+import { scaledPart, scaledWhole, type Walls } from '@zanfirico/core/edits';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';

@@ -1,5 +1,6 @@
 // Tonight in one line under the drawing, so that a pull on the wall is seen in the box at once.
-import { printDuration, printText, tr } from '@zanfirico/core';
+import { printDuration, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { useDisplay } from '../../../stores/display';
 import { clockWords } from '../../../clock/clockWords';

@@ -1,6 +1,8 @@
 // Copying points of the part in hand, and putting them in: after the point in hand, in this part or another, of this piece or another.
-import type { PiecePoint } from '@zanfirico/contract';
-import { copiedPoints, MOST_POINTS, pastePoints, removeSeveral, tr } from '@zanfirico/core';
+import type { PiecePoint } from '@zanfirico/contract/piece';
+import { copiedPoints, pastePoints, removeSeveral } from '@zanfirico/core/edits';
+import { MOST_POINTS } from '@zanfirico/core/form';
+import { tr } from '@zanfirico/core/words';
 import { sentenceOf } from '../../../api/client';
 import { giveOut, useCopying } from '../../../shell/useCopying';
 import { useBoard } from '../../../stores/board';

@@ -1,20 +1,18 @@
 // What the drawing's handles do to the piece: moving, snapping, mirroring, each drag one step of undo.
-import type { PieceBit, PiecePart, PiecePoint } from '@zanfirico/contract';
+import type { PieceBit, PiecePart, PiecePoint } from '@zanfirico/contract/piece';
 import {
   insertAfter,
   insertNear,
-  type Line,
   mirrorAfter,
   moveSeveral,
   raisedPart,
   removePoint,
   removeSeveral,
-  restOn,
   setPull,
-  snapTo,
   thickenSeveral,
   uprighted,
-} from '@zanfirico/core';
+} from '@zanfirico/core/edits';
+import { type Line, restOn, snapTo } from '@zanfirico/core/form';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { HandleTarget } from '../../../marks/section/Handles';
 import type { SectionActions } from '../../../marks/section/actions';

@@ -1,12 +1,7 @@
 // One glass or colour in hand: how it looks, what is known of it and by whom, what is on the rack.
-import {
-  doubtsOf,
-  reactionFamily,
-  type RackEntry,
-  type RackLine,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+import { reactionFamily } from '@zanfirico/core/fit';
+import { doubtsOf, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { readSymbols } from '../../../imports/symbols';

@@ -5,9 +5,8 @@ import {
   type Quantity,
   type RackEntry,
   type RackLine,
-  tr,
-  trSense,
-} from '@zanfirico/core';
+} from '@zanfirico/core/rack';
+import { tr, trSense } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
 import { SPEAKER_WORDS } from '../../../marks/speakers';

@@ -1,5 +1,6 @@
 // The composition in weight per cent, and what it says where nobody measured.
-import { checkEntry, type RackEntry, type RackLine, tr } from '@zanfirico/core';
+import { checkEntry, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { oxideText, readOxides } from '../../../imports/oxides';
 

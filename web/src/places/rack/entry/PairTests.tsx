@@ -1,5 +1,5 @@
 // What this glass or colour was tested with, and what came of it.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Link } from 'react-router';
 import { pointsText } from '../../../marks/speakers';
 import { useRack } from '../../../stores/theRack';

@@ -1,5 +1,6 @@
 // Picking a colour out of a photo of its sample: a white beside it first, if there is one, then the glass.
-import { hexOf, type Light, tr } from '@zanfirico/core';
+import { hexOf, type Light } from '@zanfirico/core/fit';
+import { tr } from '@zanfirico/core/words';
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { balanced, decodePhoto, meanLight } from '../../../imports/photo';

@@ -1,5 +1,6 @@
 // The sample wall of one colour: bubbles blown from deep to thin, over white and over black, with what to expect of each.
-import { BLACK, depthRemark, hexOf, over, WHITE, type Colour, tr } from '@zanfirico/core';
+import { BLACK, depthRemark, hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
+import { tr } from '@zanfirico/core/words';
 import { thicknessText } from '../../../fields/ThicknessField';
 import { useDisplay } from '../../../stores/display';
 

@@ -1,17 +1,8 @@
 // How the colour was seen: a sample of known thickness, against the light or on white, typed or out of a photo.
 import { LIMITS } from '@zanfirico/contract';
-import {
-  hexOf,
-  lightOf,
-  over,
-  seenFrom,
-  throughAt,
-  WHITE,
-  type Light,
-  type RackEntry,
-  type RackLine,
-  tr,
-} from '@zanfirico/core';
+import { hexOf, lightOf, over, seenFrom, throughAt, WHITE, type Light } from '@zanfirico/core/fit';
+import type { RackEntry, RackLine } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { Choice } from '../../../fields/Choice';

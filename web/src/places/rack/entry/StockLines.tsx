@@ -1,7 +1,8 @@
 // What of a glass or colour is on the rack: form by form, weighed or by length, with its lot.
-import { tr, trWord } from '@zanfirico/core';
-import { LIMITS, RACK_FORMS } from '@zanfirico/contract';
-import type { RackEntry, StockLine } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import { RACK_FORMS } from '@zanfirico/contract/rack';
+import type { RackEntry, StockLine } from '@zanfirico/core/rack';
 import { Plus, X } from 'lucide-react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { IconButton } from '../../../shell/IconButton';

@@ -1,5 +1,5 @@
 // A field of words: kept on Enter or on leaving it, put back by Escape.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { TypedField, type Typed } from '../../../fields/TypedField';
 
 interface Props<T> {

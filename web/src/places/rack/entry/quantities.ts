@@ -1,14 +1,9 @@
 // The numbers of a glass as people read them: name, unit, how many of the unit to an SI one.
 import { QUANTITY_LIMITS } from '@zanfirico/contract';
-import {
-  displayUnit,
-  fromSI,
-  readExpansion,
-  readQuantity,
-  type DisplayUnits,
-  type Quantity,
-  tr,
-} from '@zanfirico/core';
+import { readExpansion } from '@zanfirico/core/fit';
+import type { Quantity } from '@zanfirico/core/rack';
+import { displayUnit, fromSI, readQuantity, type DisplayUnits } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 
 interface Shown {
   readonly label: string;

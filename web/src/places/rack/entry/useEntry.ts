@@ -1,5 +1,6 @@
 // Changing one entry of the rack: every change is kept at once, a shipped entry becomes the shop's own, and Undo goes back.
-import { checkEntry, rackLine, type RackEntry, type RackLine, tr } from '@zanfirico/core';
+import { checkEntry, rackLine, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import { tr } from '@zanfirico/core/words';
 import { Refused, sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useRack } from '../../../stores/theRack';

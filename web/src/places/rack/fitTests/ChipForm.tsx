@@ -6,9 +6,8 @@ import {
   testedDifference,
   type ChipReading,
   type RackLine,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/rack';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TypedField } from '../../../fields/TypedField';

@@ -1,5 +1,6 @@
 // A chip in its glass between crossed polarisers: dark all over but the halo, and the cross that tells its ring.
-import { hexOf, over, WHITE, type Colour, tr, trWord } from '@zanfirico/core';
+import { hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useId } from 'react';
 
 interface Props {

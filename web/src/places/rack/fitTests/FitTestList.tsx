@@ -1,7 +1,8 @@
 // Every test kept, newest first: pair, day, lot, what it said, and whether it counts.
 import { trNodes } from '../../../words/trNodes';
-import type { KeptTest } from '@zanfirico/contract';
-import { testedDifference, tr, trWord } from '@zanfirico/core';
+import type { KeptTest } from '@zanfirico/contract/rack';
+import { testedDifference } from '@zanfirico/core/rack';
+import { tr, trWord } from '@zanfirico/core/words';
 import { sentenceOf } from '../../../api/client';
 import { pointsText } from '../../../marks/speakers';
 import { useNotices } from '../../../stores/notices';

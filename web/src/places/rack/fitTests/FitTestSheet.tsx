@@ -1,5 +1,5 @@
 // Tests of pairs: a thread pulled, or a chip looked at between crossed polarisers; what they say is kept to the pair.
-import { tr, trWord } from '@zanfirico/core';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useRack } from '../../../stores/theRack';

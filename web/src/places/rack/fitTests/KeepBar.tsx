@@ -1,6 +1,6 @@
 // What a reading says, its lot, and the key that keeps it.
-import { tr } from '@zanfirico/core';
-import type { ChipReading, RackLine, ThreadReading } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { ChipReading, RackLine, ThreadReading } from '@zanfirico/core/rack';
 import { useState } from 'react';
 import { useKeepTest } from './useKeepTest';
 

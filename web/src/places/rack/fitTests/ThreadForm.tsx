@@ -1,17 +1,9 @@
 // A thread test: what was measured along it, what that says, and the bow to expect before it is pulled.
 import { trNodes } from '../../../words/trNodes';
-import {
-  bowFor,
-  displayUnit,
-  printForField,
-  printText,
-  readQuantity,
-  setFall,
-  testedDifference,
-  type RackLine,
-  type ThreadReading,
-  tr,
-} from '@zanfirico/core';
+import { bowFor, setFall } from '@zanfirico/core/fit';
+import { testedDifference, type RackLine, type ThreadReading } from '@zanfirico/core/rack';
+import { displayUnit, printForField, printText, readQuantity } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';
 import { TypedField } from '../../../fields/TypedField';

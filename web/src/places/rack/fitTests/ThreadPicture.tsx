@@ -1,5 +1,7 @@
 // The thread as it would lie on the bench: two glasses side by side, bowed so far, with what to measure.
-import { hexOf, over, printText, WHITE, type Colour, tr } from '@zanfirico/core';
+import { hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../../stores/display';
 
 interface Props {

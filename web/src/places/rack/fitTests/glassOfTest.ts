@@ -1,5 +1,6 @@
 // A colour as a test asks for it.
-import type { Colour, TestGlass } from '@zanfirico/core';
+import type { Colour } from '@zanfirico/core/fit';
+import type { TestGlass } from '@zanfirico/core/rack';
 
 /** Every colour out of the rack has its stress-optical coefficient. */
 export const asTestGlass = (c: Colour): TestGlass => ({

@@ -1,6 +1,6 @@
 // Keeping a test, and saying so with a way back.
-import { tr } from '@zanfirico/core';
-import type { NewTest } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { NewTest } from '@zanfirico/contract/rack';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useRack } from '../../../stores/theRack';

@@ -1,6 +1,6 @@
 // Who is let in: each can be called otherwise, may more or less, or be put out at once.
-import { tr, trWord } from '@zanfirico/core';
-import { MAY, type May, type SessionLine } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import { MAY, type May, type SessionLine } from '@zanfirico/contract/door';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { changeDevice, putDeviceOut, readChanges } from '../../../api/door';

@@ -1,7 +1,7 @@
 // Letting somebody in: who it will be and what it may, then six digits that are good for three minutes.
 import { trNodes } from '../../../words/trNodes';
-import { tr, trWord } from '@zanfirico/core';
-import { MAY, type May, type ShownCode } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import { MAY, type May, type ShownCode } from '@zanfirico/contract/door';
 import { useEffect, useState, type FormEvent } from 'react';
 import { newCode } from '../../../api/door';
 import { studioNow } from '../../../api/server';

@@ -1,7 +1,7 @@
 // The switch that opens the studio to its own network: what it means, the address, the certificate's mark.
 import { trNodes } from '../../../words/trNodes';
-import { tr } from '@zanfirico/core';
-import type { LanState } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { LanState } from '@zanfirico/contract/door';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { openLan, readDoor } from '../../../api/door';

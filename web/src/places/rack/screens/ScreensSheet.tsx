@@ -1,5 +1,5 @@
 // Other screens: the studio's network, who is let in, and who changed what.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { useMay } from '../../../stores/me';
 import { ChangesMade, DevicesIn } from './DevicesIn';
 import { LetIn } from './LetIn';

@@ -1,6 +1,7 @@
 // The annealers: inside, and as devices.
 import { LIMITS } from '@zanfirico/contract';
-import { boxOf, tr, trWord } from '@zanfirico/core';
+import { boxOf } from '@zanfirico/core/night';
+import { tr, trWord } from '@zanfirico/core/words';
 import { BoxFields } from '../../../night/BoxFields';
 import { Item, MeasureField, Name } from './rows';
 import { ShopListRows } from './ShopSection';

@@ -1,5 +1,5 @@
 // The blocks, by their inside diameters.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { Gone, MeasureField } from './rows';
 import { ShopSection } from './ShopSection';

@@ -1,6 +1,7 @@
 // The glory holes.
 import { LIMITS } from '@zanfirico/contract';
-import { STUDIO_FIRES, tr, trWord } from '@zanfirico/core';
+import { STUDIO_FIRES } from '@zanfirico/core/iron';
+import { tr, trWord } from '@zanfirico/core/words';
 import { Item, MeasureField, Name } from './rows';
 import { ShopListRows } from './ShopSection';
 import type { ShopLists } from './useShopLists';

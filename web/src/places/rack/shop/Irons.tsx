@@ -1,5 +1,5 @@
 // The irons: pipes and punties.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { Item, MeasureField, Name } from './rows';
 import { ShopListRows } from './ShopSection';

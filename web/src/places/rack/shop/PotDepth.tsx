@@ -1,5 +1,5 @@
 // How much glass stands in the pot: a low pot lets no iron deep.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { Item, MeasureField } from './rows';
 import { ShopSection } from './ShopSection';

@@ -1,5 +1,5 @@
 // One of the shop's lists: its title, what it is for, and a way to add to it.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { MOST, type List, type ShopLists } from './useShopLists';

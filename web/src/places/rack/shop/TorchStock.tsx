@@ -1,5 +1,5 @@
 // Tubing and rod for the torch.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { GlassOptions } from '../../../fields/GlassField';
 import { Item, MeasureField } from './rows';

@@ -1,7 +1,7 @@
 // Rows of the shop's lists: what every list has in common.
-import { tr } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
 import { X } from 'lucide-react';
-import type { TypedKind } from '@zanfirico/core';
+import type { TypedKind } from '@zanfirico/core/units';
 import type { ReactNode } from 'react';
 import type { FieldBounds } from '../../../fields/bounds';
 import { QuantityField } from '../../../fields/QuantityField';

@@ -1,6 +1,6 @@
 // Changing the shop's lists: kept at once, what was removed can be had back.
-import { tr } from '@zanfirico/core';
-import type { ShopDocument } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import type { ShopDocument } from '@zanfirico/contract/shop';
 import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/theShop';

@@ -1,6 +1,9 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
 import { fileName } from '@zanfirico/contract';
-import { cutList, ORDINARY_SHOP, printText, type StockCut, type Stock, tr } from '@zanfirico/core';
+import { ORDINARY_SHOP } from '@zanfirico/core/piece';
+import { cutList, type StockCut, type Stock } from '@zanfirico/core/stock';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { csvOf } from '../../../../exports/csv';
 import { useState } from 'react';
 import { download } from '../../../../exports/download';

@@ -1,14 +1,10 @@
 // At the furnace: the iron for the part in hand, its gathers, and what to set the calipers to at every stage.
 import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import {
-  ORDINARY_SHOP,
-  printQuantity,
-  printText,
-  type PlannedPart,
-  type Stage,
-  tr,
-} from '@zanfirico/core';
+import type { Stage } from '@zanfirico/core/gather';
+import { ORDINARY_SHOP, type PlannedPart } from '@zanfirico/core/piece';
+import { printQuantity, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { VerdictMark } from '../../../../marks/Verdict';
 import { useBoard } from '../../../../stores/board';

@@ -1,6 +1,7 @@
 // The leaf to make by: the glass and the way of working, then gathers and stages, or torch stock.
 import { LIMITS } from '@zanfirico/contract';
-import { potFor, tr } from '@zanfirico/core';
+import { potFor } from '@zanfirico/core/iron';
+import { tr } from '@zanfirico/core/words';
 import { Choice } from '../../../../fields/Choice';
 import { GlassField } from '../../../../fields/GlassField';
 import { QuantityField } from '../../../../fields/QuantityField';

@@ -6,13 +6,12 @@ import {
   cylinderGlass,
   discGlass,
   lengthForPull,
-  printText,
   pull,
   stockLength,
   type Stock,
-  tr,
-  trWord,
-} from '@zanfirico/core';
+} from '@zanfirico/core/stock';
+import { printText } from '@zanfirico/core/units';
+import { tr, trWord } from '@zanfirico/core/words';
 import { useState, type ReactNode } from 'react';
 import { QuantityField } from '../../../../fields/QuantityField';
 import { StockField } from '../../../../fields/StockField';

@@ -1,5 +1,7 @@
 // At the torch: what every part is made from and how much to mark, moves as arithmetic, and the cut list.
-import { printText, type StockPlan, tr } from '@zanfirico/core';
+import type { StockPlan } from '@zanfirico/core/stock';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { StockField } from '../../../../fields/StockField';
 import { changeBit, changeMaking, changePart } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';

@@ -1,6 +1,6 @@
 // Words a piece is found by on the shelf: typed with commas, those the shelf has already offered.
-import { tr } from '@zanfirico/core';
-import { MOST_TAGS, TAG_LETTERS } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { MOST_TAGS, TAG_LETTERS } from '@zanfirico/contract/piece';
 import { useId, useState } from 'react';
 import { useTags } from '../../../../api/queries';
 import { changePiece } from '../../../../stores/draft';

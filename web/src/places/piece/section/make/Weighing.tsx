@@ -1,15 +1,10 @@
 // The scale that teaches: log what really hung on the iron, and see what it has taught the plan.
 import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import {
-  ANYBODY,
-  ENOUGH_WEIGH_INS,
-  learnedBy,
-  ofHand,
-  printText,
-  type PlannedPart,
-  tr,
-} from '@zanfirico/core';
+import { ENOUGH_WEIGH_INS } from '@zanfirico/core/gather';
+import { ANYBODY, learnedBy, ofHand, type PlannedPart } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
 import { SelectField } from '../../../../fields/SelectField';

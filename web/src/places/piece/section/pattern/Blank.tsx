@@ -1,7 +1,9 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
-import type { PiecePattern, PiecePoint } from '@zanfirico/contract';
-import type { measurePart } from '@zanfirico/core';
-import { LEAST_BLANK, MOST_BLANK, shrunkBlank, type PlannedPart, tr } from '@zanfirico/core';
+import type { PiecePattern, PiecePoint } from '@zanfirico/contract/piece';
+import type { measurePart } from '@zanfirico/core/form';
+import { LEAST_BLANK, MOST_BLANK, shrunkBlank } from '@zanfirico/core/form/pattern';
+import type { PlannedPart } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';
 import { BlankDrawing } from './BlankDrawing';

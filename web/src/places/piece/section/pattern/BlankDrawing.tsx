@@ -1,6 +1,6 @@
 // The blank with the figure on it, as it is laid before blowing out.
-import { tr } from '@zanfirico/core';
-import type { Shape } from '@zanfirico/core';
+import { tr } from '@zanfirico/core/words';
+import type { Shape } from '@zanfirico/core/form';
 import { glassPath, halfPath, linePath, type FittedSheet } from '../../../../marks/outline';
 import { PatternMark } from '../../../../marks/section/PatternMark';
 import type { CarriedPattern } from '../../useCarried';

@@ -1,6 +1,7 @@
 // The blank in numbers.
-import { tr, trWord } from '@zanfirico/core';
-import { LIMITS, type PiecePattern } from '@zanfirico/contract';
+import { tr, trWord } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { PiecePattern } from '@zanfirico/contract/piece';
 import { QuantityField } from '../../../../fields/QuantityField';
 
 const TENTH = 1e-4;

@@ -1,6 +1,7 @@
 // What the figure is: dots, denticles, or lines from a drawing; how many, how big, how high.
-import { tr } from '@zanfirico/core';
-import { LIMITS, type PiecePattern } from '@zanfirico/contract';
+import { tr } from '@zanfirico/core/words';
+import { LIMITS } from '@zanfirico/contract';
+import type { PiecePattern } from '@zanfirico/contract/piece';
 import { useState } from 'react';
 import { sentenceOf } from '../../../../api/client';
 import { Choice } from '../../../../fields/Choice';

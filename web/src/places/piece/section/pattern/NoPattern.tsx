@@ -1,5 +1,7 @@
 // Before there is a pattern: what it is for, and the parts one can be laid on.
-import { shrunkBlank, type PlannedPart, tr } from '@zanfirico/core';
+import { shrunkBlank } from '@zanfirico/core/form/pattern';
+import type { PlannedPart } from '@zanfirico/core/piece';
+import { tr } from '@zanfirico/core/words';
 import { changePiece } from '../../../../stores/draft';
 import { useNotices } from '../../../../stores/notices';
 import { usePiece } from '../../usePiece';

@@ -1,7 +1,11 @@
 // The leaf of patterns that survive blowing: a blank, a figure, and the figure carried from one form to the other.
 import { fileName } from '@zanfirico/contract';
-import type { PiecePattern } from '@zanfirico/contract';
-import { across, arcAt, measurePart, printText, type PlannedPart, tr } from '@zanfirico/core';
+import type { PiecePattern } from '@zanfirico/contract/piece';
+import { measurePart } from '@zanfirico/core/form';
+import { across, arcAt } from '@zanfirico/core/form/pattern';
+import type { PlannedPart } from '@zanfirico/core/piece';
+import { printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { Choice } from '../../../../fields/Choice';
 import { SelectField } from '../../../../fields/SelectField';

@@ -1,5 +1,7 @@
 // How the skin stretches from blank to final form, along the profile: round and along.
-import { displayUnit, fromSI, printText, type StretchMap, tr } from '@zanfirico/core';
+import type { StretchMap } from '@zanfirico/core/form/pattern';
+import { displayUnit, fromSI, printText } from '@zanfirico/core/units';
+import { tr } from '@zanfirico/core/words';
 import {
   CartesianGrid,
   Legend,

@@ -1,5 +1,6 @@
 // The figure for the blank at true scale, on a sheet to print: all repeats in a strip where they fit.
-import { flattened, tr } from '@zanfirico/core';
+import { flattened } from '@zanfirico/core/form/pattern';
+import { tr } from '@zanfirico/core/words';
 import { Printer } from 'lucide-react';
 import { createPortal } from 'react-dom';
 import { Dialog } from '../../../../shell/Dialog';

@@ -1,0 +1,2 @@
+// The face of this room: its schemas and their types.
+export * from './rackEntry';

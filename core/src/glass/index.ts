@@ -1,0 +1,4 @@
+// The face of this room: a glass and how stiff it is.
+export { bandSpans, consistency, type BandSpan } from './consistency';
+export type { Family, Glass } from './glass';
+export { fitVft, logViscosity, strainOf } from './viscosity';

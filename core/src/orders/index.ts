@@ -1,0 +1,10 @@
+// The face of this room: days planned for what is wanted.
+export { howMany } from './howMany';
+export {
+  planDays,
+  type OrderOutcome,
+  type PotFor,
+  type DaysAsked,
+  type DaysPlan,
+  type WantedPiece,
+} from './planDays';
