@@ -184,38 +184,40 @@ test('on two machines: what one taps the other has within a moment, and one step
   await elsewhere.close();
 });
 
-test('the server falls and is away for a while: the work goes on, and all of it arrives', async ({
-  browser,
-}) => {
-  const first = await startServer();
-  const context = await browser.newContext({ serviceWorkers: 'allow' });
-  const page = await context.newPage();
-  await page.goto(`${first.url}/bench`);
-  await toMake(page, 'Salt cellar').click();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Gather');
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await page.keyboard.press('Space');
-  await page.waitForTimeout(1500);
-  await first.fall();
-  for (let k = 0; k < 3; k += 1) await page.keyboard.press('Space');
-  const there = await title(page);
-  // The tab is closed, and opened while the server is still away: back where it was, the glass having cooled meanwhile.
-  const url = page.url();
-  await page.close();
-  const again = await context.newPage();
-  await again.goto(url);
-  await expect.poll(() => title(again)).toBe(there);
-  const second = await startServer(Number(new URL(first.url).port), first.data);
-  const id = url.split('/').at(-1) ?? '';
-  await expect(async () => {
-    const res = await again.request.get(`${second.url}/api/makings/${id}`);
-    const { events } = (await res.json()) as { events: MakingEvent[] };
-    expect(events.map((e) => e.kind)).toEqual(['step', 'step', 'step', 'step']);
-  }).toPass({ timeout: 45_000 });
-  await context.close();
-  second.stop();
-});
+test(
+  'the server falls and is away for a while: the work goes on, and all of it arrives',
+  { tag: '@long' },
+  async ({ browser }) => {
+    const first = await startServer();
+    const context = await browser.newContext({ serviceWorkers: 'allow' });
+    const page = await context.newPage();
+    await page.goto(`${first.url}/bench`);
+    await toMake(page, 'Salt cellar').click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText('Gather');
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(1500);
+    await first.fall();
+    for (let k = 0; k < 3; k += 1) await page.keyboard.press('Space');
+    const there = await title(page);
+    // The tab is closed, and opened while the server is still away: back where it was, the glass having cooled meanwhile.
+    const url = page.url();
+    await page.close();
+    const again = await context.newPage();
+    await again.goto(url);
+    await expect.poll(() => title(again)).toBe(there);
+    const second = await startServer(Number(new URL(first.url).port), first.data);
+    const id = url.split('/').at(-1) ?? '';
+    await expect(async () => {
+      const res = await again.request.get(`${second.url}/api/makings/${id}`);
+      const { events } = (await res.json()) as { events: MakingEvent[] };
+      expect(events.map((e) => e.kind)).toEqual(['step', 'step', 'step', 'step']);
+    }).toPass({ timeout: 45_000 });
+    await context.close();
+    second.stop();
+  },
+);
 
 test('the demo studio has been at work: three ended, one is on the bench', async ({ page }) => {
   const list = (await (await page.request.get('/api/makings')).json()) as MakingLine[];

@@ -99,7 +99,9 @@ test.describe('for everyone', () => {
       if (theme === 'light') await page.getByRole('button', { name: /Light and dark/ }).click();
     };
 
-    test(`axe finds nothing on any sheet of a piece, ${theme}`, async ({ page }) => {
+    // Colours of the light theme are looked at in the long sweep.
+    const tag = theme === 'light' ? ['@long'] : [];
+    test(`axe finds nothing on any sheet of a piece, ${theme}`, { tag }, async ({ page }) => {
       await openPiece(page, 'Quay goblet');
       await dress(page);
       await answer(page, 'In the box').click();
@@ -121,7 +123,7 @@ test.describe('for everyone', () => {
       }
     });
 
-    test(`axe finds nothing in any place, ${theme}`, async ({ page }) => {
+    test(`axe finds nothing in any place, ${theme}`, { tag }, async ({ page }) => {
       await page.goto('/pieces');
       await dress(page);
       for (const path of theme === 'light' ? PLACES.slice(0, 4) : PLACES) {
@@ -147,31 +149,37 @@ test.describe('for everyone', () => {
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );
 
-  test('the screens fit any width without sideways scrolling, down to 320 px', async ({ page }) => {
-    await openPiece(page, 'Tide-pool bowl');
-    for (const width of [1920, 820, 390, 320]) {
-      await page.setViewportSize({ width, height: 1000 });
-      for (const sheet of ['section', 'colour', 'braid', 'night', 'card', 'cost']) {
-        await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
-        await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
-        await expect.poll(() => over(page), `${sheet} at ${String(width)}`).toBeLessThanOrEqual(0);
+  test(
+    'the screens fit any width without sideways scrolling, down to 320 px',
+    { tag: '@long' },
+    async ({ page }) => {
+      await openPiece(page, 'Tide-pool bowl');
+      for (const width of [1920, 820, 390, 320]) {
+        await page.setViewportSize({ width, height: 1000 });
+        for (const sheet of ['section', 'colour', 'braid', 'night', 'card', 'cost']) {
+          await page.goto(page.url().replace(/\/\w+$/, `/${sheet}`));
+          await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Door');
+          await expect
+            .poll(() => over(page), `${sheet} at ${String(width)}`)
+            .toBeLessThanOrEqual(0);
+        }
       }
-    }
-    await page.setViewportSize({ width: 320, height: 640 });
-    for (const [path, there] of [
-      ['/pieces', 'Pieces'],
-      ['/rack', 'Rack'],
-      ['/rack/glasses', 'Rack'],
-      ['/rack/tests', 'Rack'],
-      ['/rack/shop', 'Rack'],
-      ['/night', 'Night'],
-      ['/orders', 'Orders'],
-      ['/pot', 'Pot'],
-    ] as const) {
-      await page.goto(path);
-      await expect(page.getByRole('heading', { name: there, exact: true })).toBeVisible();
-      await page.waitForTimeout(500);
-      await expect.poll(() => over(page), path).toBeLessThanOrEqual(0);
-    }
-  });
+      await page.setViewportSize({ width: 320, height: 640 });
+      for (const [path, there] of [
+        ['/pieces', 'Pieces'],
+        ['/rack', 'Rack'],
+        ['/rack/glasses', 'Rack'],
+        ['/rack/tests', 'Rack'],
+        ['/rack/shop', 'Rack'],
+        ['/night', 'Night'],
+        ['/orders', 'Orders'],
+        ['/pot', 'Pot'],
+      ] as const) {
+        await page.goto(path);
+        await expect(page.getByRole('heading', { name: there, exact: true })).toBeVisible();
+        await page.waitForTimeout(500);
+        await expect.poll(() => over(page), path).toBeLessThanOrEqual(0);
+      }
+    },
+  );
 });

@@ -49,31 +49,35 @@ test.describe('open formats', () => {
     await expect(dialog.getByRole('button', { name: 'Put it on the board' })).toBeDisabled();
   });
 
-  test('the glass body goes out as GLB and STL, and a sculpted bit comes in', async ({ page }) => {
-    await openPiece(page, 'Gull on a bollard');
-    const glb = await take(page, 'The parts as they are, as GLB');
-    expect(glb.toString('latin1', 0, 4)).toBe('glTF');
-    expect(glb.readUInt32LE(4)).toBe(2);
-    expect(glb.readUInt32LE(8)).toBe(glb.length);
-    const stl = await take(page, 'The parts as they are, as STL');
-    expect(stl.length).toBe(84 + 50 * stl.readUInt32LE(80));
-    await startPiece(page, 'bowl', 'Sculpted bowl');
-    // A cube of 20 mm from four triangles short of closed, then closed.
-    await page.locator('summary', { hasText: 'Bit' }).click();
-    await page.getByRole('button', { name: 'From a mesh file (STL) …' }).click();
-    const dialog = page.getByRole('dialog', { name: 'Read a sculpted bit' });
-    await offer(page, 'Mesh file', 'open.stl', cube(11));
-    await expect(dialog.getByRole('alert')).toContainText('The mesh is not closed');
-    await offer(page, 'Mesh file', 'cube.stl', cube(12));
-    await expect(dialog).toContainText('12 facets, closed, 8 ml of glass');
-    await dialog.getByText('1 inch').click();
-    await expect(dialog).toContainText('131.10 l of glass');
-    await dialog.getByText('1 mm').click();
-    await dialog.getByRole('button', { name: 'Put it on the board' }).click();
-    await expect(page.getByLabel('Name of the bit')).toHaveValue('sculpture');
-    await page.keyboard.press('Control+s');
-    await expect(page.getByText('Saved as revision 2.')).toBeVisible();
-  });
+  test(
+    'the glass body goes out as GLB and STL, and a sculpted bit comes in',
+    { tag: '@long' },
+    async ({ page }) => {
+      await openPiece(page, 'Gull on a bollard');
+      const glb = await take(page, 'The parts as they are, as GLB');
+      expect(glb.toString('latin1', 0, 4)).toBe('glTF');
+      expect(glb.readUInt32LE(4)).toBe(2);
+      expect(glb.readUInt32LE(8)).toBe(glb.length);
+      const stl = await take(page, 'The parts as they are, as STL');
+      expect(stl.length).toBe(84 + 50 * stl.readUInt32LE(80));
+      await startPiece(page, 'bowl', 'Sculpted bowl');
+      // A cube of 20 mm from four triangles short of closed, then closed.
+      await page.locator('summary', { hasText: 'Bit' }).click();
+      await page.getByRole('button', { name: 'From a mesh file (STL) …' }).click();
+      const dialog = page.getByRole('dialog', { name: 'Read a sculpted bit' });
+      await offer(page, 'Mesh file', 'open.stl', cube(11));
+      await expect(dialog.getByRole('alert')).toContainText('The mesh is not closed');
+      await offer(page, 'Mesh file', 'cube.stl', cube(12));
+      await expect(dialog).toContainText('12 facets, closed, 8 ml of glass');
+      await dialog.getByText('1 inch').click();
+      await expect(dialog).toContainText('131.10 l of glass');
+      await dialog.getByText('1 mm').click();
+      await dialog.getByRole('button', { name: 'Put it on the board' }).click();
+      await expect(page.getByLabel('Name of the bit')).toHaveValue('sculpture');
+      await page.keyboard.press('Control+s');
+      await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+    },
+  );
 });
 
 /** A cube of 20 units as text STL, with so many of its twelve facets. */

@@ -16,28 +16,30 @@ test.describe('keeping', () => {
     await expect(page.getByLabel('Notes')).toHaveValue('');
   });
 
-  test('two tabs on one piece keep what each has not saved; a closed one’s is found by the other', async ({
-    page,
-  }) => {
-    await startPiece(page, 'plate', 'Plate of two tabs');
-    await showLeaf(page, 'Make');
-    const other = await page.context().newPage();
-    await other.goto(page.url());
-    await showLeaf(other, 'Make');
-    await other.getByLabel('Notes').fill('of the other');
-    await page.getByLabel('Notes').fill('of the first');
-    await page.reload();
-    await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
-    await showLeaf(page, 'Make');
-    await expect(page.getByLabel('Notes')).toHaveValue('of the first');
-    await page.getByRole('button', { name: 'Save', exact: true }).click();
-    await expect(page.getByText('Saved as revision 2.')).toBeVisible();
-    await other.close();
-    await page.reload();
-    await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
-    await showLeaf(page, 'Make');
-    await expect(page.getByLabel('Notes')).toHaveValue('of the other');
-  });
+  test(
+    'two tabs on one piece keep what each has not saved; a closed one’s is found by the other',
+    { tag: '@long' },
+    async ({ page }) => {
+      await startPiece(page, 'plate', 'Plate of two tabs');
+      await showLeaf(page, 'Make');
+      const other = await page.context().newPage();
+      await other.goto(page.url());
+      await showLeaf(other, 'Make');
+      await other.getByLabel('Notes').fill('of the other');
+      await page.getByLabel('Notes').fill('of the first');
+      await page.reload();
+      await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
+      await showLeaf(page, 'Make');
+      await expect(page.getByLabel('Notes')).toHaveValue('of the first');
+      await page.getByRole('button', { name: 'Save', exact: true }).click();
+      await expect(page.getByText('Saved as revision 2.')).toBeVisible();
+      await other.close();
+      await page.reload();
+      await expect(page.getByText('Changes you had not saved were kept')).toBeVisible();
+      await showLeaf(page, 'Make');
+      await expect(page.getByLabel('Notes')).toHaveValue('of the other');
+    },
+  );
 
   test('JSON out reads back in; CSV out holds the schedule; half a file is refused in words', async ({
     page,

@@ -52,62 +52,72 @@ async function pieceAt(page: Page, name: string): Promise<string> {
 test.describe('an Italian browser', () => {
   test.use({ locale: 'it-IT' });
 
-  test('finds every place in Italian, whole, and no sentence left in English', async ({ page }) => {
-    test.slow();
-    const at = await pieceAt(page, 'Quay goblet');
-    for (const [path, title] of [
-      ['/pieces', 'Pezzi'],
-      ['/rack', 'Rastrelliera'],
-      ['/rack/tests', 'Rastrelliera'],
-      ['/rack/shop', 'Rastrelliera'],
-      ['/rack/screens', 'Rastrelliera'],
-      ['/pot', 'Crogiolo'],
-      ['/bench', 'Banco'],
-      ['/night', 'Notte'],
-      ['/log', 'Registro'],
-      ['/orders', 'Ordinazioni'],
-      ['/class', 'Corso'],
-      [`${at}/section`, ''],
-      [`${at}/colour`, ''],
-      [`${at}/braid`, ''],
-      [`${at}/night`, ''],
-      [`${at}/card`, ''],
-      [`${at}/cost`, ''],
-    ] as const) {
-      await page.goto(path);
-      if (title === '')
-        await expect(page.getByRole('region', { name: 'Risposte' })).toContainText('Sportello');
-      else await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
-      expect(await leftIn(page), path).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.lang)).toBe('it');
-      // Longer words push nothing out of the page.
-      expect(
-        await page.evaluate(
-          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-        ),
-        path,
-      ).toBeLessThanOrEqual(0);
-    }
-    await expectAccessible(page);
-  });
+  test(
+    'finds every place in Italian, whole, and no sentence left in English',
+    { tag: '@long' },
+    async ({ page }) => {
+      test.slow();
+      const at = await pieceAt(page, 'Quay goblet');
+      for (const [path, title] of [
+        ['/pieces', 'Pezzi'],
+        ['/rack', 'Rastrelliera'],
+        ['/rack/tests', 'Rastrelliera'],
+        ['/rack/shop', 'Rastrelliera'],
+        ['/rack/screens', 'Rastrelliera'],
+        ['/pot', 'Crogiolo'],
+        ['/bench', 'Banco'],
+        ['/night', 'Notte'],
+        ['/log', 'Registro'],
+        ['/orders', 'Ordinazioni'],
+        ['/class', 'Corso'],
+        [`${at}/section`, ''],
+        [`${at}/colour`, ''],
+        [`${at}/braid`, ''],
+        [`${at}/night`, ''],
+        [`${at}/card`, ''],
+        [`${at}/cost`, ''],
+      ] as const) {
+        await page.goto(path);
+        if (title === '')
+          await expect(page.getByRole('region', { name: 'Risposte' })).toContainText('Sportello');
+        else await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+        expect(await leftIn(page), path).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.lang)).toBe('it');
+        // Longer words push nothing out of the page.
+        expect(
+          await page.evaluate(
+            () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+          ),
+          path,
+        ).toBeLessThanOrEqual(0);
+      }
+      await expectAccessible(page);
+    },
+  );
 
-  test('is answered by workers and server in Italian, with commas', async ({ page }) => {
-    const at = await pieceAt(page, 'Quay goblet');
-    await page.goto(`${at}/night`);
-    // Simulated by a worker.
-    await expect(page.getByText(/Trattiene \d+,\d+ MPa di 1,00 MPa/).first()).toBeVisible({
-      timeout: 60_000,
-    });
-    await expect(page.getByText(/Lo sportello si può aprire/).first()).toBeVisible();
-    // Drafted and placed by another.
-    await page.goto(`${at}/braid`);
-    await expect(page.getByRole('table').getByText('Scalda il ferro').first()).toBeVisible();
-    // Refused by the server.
-    await page.goto('/pieces/2f8fad5b-d9cb-469f-a165-70867728950e/section');
-    await expect(page.getByText('Non c’è un tale pezzo su questo scaffale.').first()).toBeVisible();
-  });
+  test(
+    'is answered by workers and server in Italian, with commas',
+    { tag: '@long' },
+    async ({ page }) => {
+      const at = await pieceAt(page, 'Quay goblet');
+      await page.goto(`${at}/night`);
+      // Simulated by a worker.
+      await expect(page.getByText(/Trattiene \d+,\d+ MPa di 1,00 MPa/).first()).toBeVisible({
+        timeout: 60_000,
+      });
+      await expect(page.getByText(/Lo sportello si può aprire/).first()).toBeVisible();
+      // Drafted and placed by another.
+      await page.goto(`${at}/braid`);
+      await expect(page.getByRole('table').getByText('Scalda il ferro').first()).toBeVisible();
+      // Refused by the server.
+      await page.goto('/pieces/2f8fad5b-d9cb-469f-a165-70867728950e/section');
+      await expect(
+        page.getByText('Non c’è un tale pezzo su questo scaffale.').first(),
+      ).toBeVisible();
+    },
+  );
 
-  test('on a phone nothing is pushed off its side', async ({ page }) => {
+  test('on a phone nothing is pushed off its side', { tag: '@long' }, async ({ page }) => {
     await page.setViewportSize({ width: 320, height: 700 });
     const at = await pieceAt(page, 'Quay goblet');
     for (const path of [
@@ -157,25 +167,27 @@ test('a language is chosen in the head, and stays; what is not saved comes with 
   await expect(page.getByLabel('Name of the piece')).toHaveValue('Ciotola di prova');
 });
 
-test('a screen that is not let in yet is asked in its own language, and nothing more of the app is shown', async ({
-  browser,
-}) => {
-  const server = await startServer(0, undefined, ['--lan']);
-  try {
-    const address = await server.network();
-    const context = await browser.newContext({ ignoreHTTPSErrors: true, locale: 'it-IT' });
-    const page = await context.newPage();
-    await page.goto(address);
-    await expect(page).toHaveTitle('Fai entrare questo schermo · Zanfirico');
-    await expect(
-      page.getByText('Lo schermo di un capo mostra sei cifre', { exact: false }),
-    ).toBeVisible();
-    for (const digit of '123456')
-      await page.getByRole('button', { name: digit, exact: true }).click();
-    await expect(page.getByText(/^Non è un codice che valga ora/)).toBeVisible();
-    await expectAccessible(page);
-    await context.close();
-  } finally {
-    server.stop();
-  }
-});
+test(
+  'a screen that is not let in yet is asked in its own language, and nothing more of the app is shown',
+  { tag: '@long' },
+  async ({ browser }) => {
+    const server = await startServer(0, undefined, ['--lan']);
+    try {
+      const address = await server.network();
+      const context = await browser.newContext({ ignoreHTTPSErrors: true, locale: 'it-IT' });
+      const page = await context.newPage();
+      await page.goto(address);
+      await expect(page).toHaveTitle('Fai entrare questo schermo · Zanfirico');
+      await expect(
+        page.getByText('Lo schermo di un capo mostra sei cifre', { exact: false }),
+      ).toBeVisible();
+      for (const digit of '123456')
+        await page.getByRole('button', { name: digit, exact: true }).click();
+      await expect(page.getByText(/^Non è un codice che valga ora/)).toBeVisible();
+      await expectAccessible(page);
+      await context.close();
+    } finally {
+      server.stop();
+    }
+  },
+);

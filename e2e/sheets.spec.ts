@@ -68,29 +68,31 @@ test.describe('night, braid and card', () => {
     expect(seconds).toEqual([...seconds].sort((a, b) => a - b));
   });
 
-  test('every sheet prints on light paper, no wider than the page, and the screen is as it was after', async ({
-    page,
-  }) => {
-    await openPiece(page, 'Oil cruet');
-    for (const sheet of ['Section', 'Colour', 'Braid', 'Its night', 'Card']) {
-      await page.getByRole('link', { name: sheet, exact: true }).click();
-      await page.waitForTimeout(800);
-      const before = await page.evaluate(() => document.documentElement.dataset['theme']);
-      await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
-      await page.emulateMedia({ media: 'print' });
-      await page.setViewportSize({ width: sheet === 'Braid' ? 1030 : 703, height: 1000 });
-      const paper = await page.evaluate(() => ({
-        theme: document.documentElement.dataset['theme'],
-        back: getComputedStyle(document.body).backgroundColor,
-        wider: document.documentElement.scrollWidth - innerWidth,
-        title: getComputedStyle(document.documentElement).getPropertyValue('--paper-title'),
-      }));
-      expect(paper, sheet).toMatchObject({ theme: 'ash', back: 'rgb(255, 255, 255)', wider: 0 });
-      expect(paper.title).toContain('Oil cruet');
-      await page.evaluate(() => dispatchEvent(new Event('afterprint')));
-      await page.emulateMedia({ media: null });
-      await page.setViewportSize({ width: 1280, height: 800 });
-      expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe(before);
-    }
-  });
+  test(
+    'every sheet prints on light paper, no wider than the page, and the screen is as it was after',
+    { tag: '@long' },
+    async ({ page }) => {
+      await openPiece(page, 'Oil cruet');
+      for (const sheet of ['Section', 'Colour', 'Braid', 'Its night', 'Card']) {
+        await page.getByRole('link', { name: sheet, exact: true }).click();
+        await page.waitForTimeout(800);
+        const before = await page.evaluate(() => document.documentElement.dataset['theme']);
+        await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+        await page.emulateMedia({ media: 'print' });
+        await page.setViewportSize({ width: sheet === 'Braid' ? 1030 : 703, height: 1000 });
+        const paper = await page.evaluate(() => ({
+          theme: document.documentElement.dataset['theme'],
+          back: getComputedStyle(document.body).backgroundColor,
+          wider: document.documentElement.scrollWidth - innerWidth,
+          title: getComputedStyle(document.documentElement).getPropertyValue('--paper-title'),
+        }));
+        expect(paper, sheet).toMatchObject({ theme: 'ash', back: 'rgb(255, 255, 255)', wider: 0 });
+        expect(paper.title).toContain('Oil cruet');
+        await page.evaluate(() => dispatchEvent(new Event('afterprint')));
+        await page.emulateMedia({ media: null });
+        await page.setViewportSize({ width: 1280, height: 800 });
+        expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBe(before);
+      }
+    },
+  );
 });

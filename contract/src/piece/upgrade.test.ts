@@ -16,7 +16,7 @@ interface First {
   };
 }
 
-const folder = join(__dirname, '../fixtures/piece-1');
+const folder = join(__dirname, '../../fixtures/piece-1');
 const files = readdirSync(folder).map((file): [string, First] => [
   file,
   JSON.parse(readFileSync(join(folder, file), 'utf8')) as First,

@@ -30,12 +30,15 @@ export const formAt = (shape: Shape, i: number): WallForm => {
 };
 
 /** Judges so many places, evenly along the outside. */
+/** Places along the outside that a part is judged at, wherever it is. */
+export const FIT_PLACES = 60;
+
 export function judgePart(
   shape: Shape,
   shares: readonly WallShare[],
   glass: FitGlass,
   schools: Schools,
-  places: number,
+  places = FIT_PLACES,
 ): PartFit {
   const n = shape.outer.r.length;
   const found = Array.from({ length: places }, (_, k): PlaceFit => {

@@ -1,5 +1,5 @@
 // The face of this room: layers of a wall, both schools.
-export { formAt, judgePart, type PartFit, type PlaceFit } from './along';
+export { FIT_PLACES, formAt, judgePart, type PartFit, type PlaceFit } from './along';
 export { bulkOf, lookThrough, type LightBulk } from './bulk';
 export type { Colour, ColourForm, GlassForm } from './colour';
 export {

@@ -1,5 +1,6 @@
 // What the piece's own record says for and against each cause: numbers of its making, its fit, its night; each a likelihood ratio, a
 // guess from memory, told with its words.
+import { GOOD_TENSION, MOST_TENSION } from '../fit/judgeStack';
 import { tr } from '../words/tr';
 import type { CauseId } from './breaks';
 
@@ -16,7 +17,12 @@ export interface Evidence {
   /** There is no colour in it, or on it. */
   readonly clear?: boolean;
   /** The night as it ran, or was planned: the most tension while it cools against what it may, and what is left, MPa. */
-  readonly night?: { readonly share: number; readonly kept: number };
+  readonly night?: {
+    readonly share: number;
+    readonly kept: number;
+    /** By what its box was read at, not by what was planned. */
+    readonly read?: boolean;
+  };
   /** Seen between polarisers once cold, MPa. */
   readonly seen?: number;
   /** Neck and pipe, mm across. */
@@ -82,23 +88,28 @@ export function speaks(e: Evidence): Speaks[] {
   if (e.clear === true) say('misfit', 0.02, tr`There is no colour in it.`);
   else if (e.fit) {
     const { tension, colour } = e.fit;
-    if (tension > 7) say('misfit', 9, tr`${colour} stands at ${r(tension, 1)} MPa.`);
-    else if (tension > 3.5)
+    if (tension > MOST_TENSION / 1e6)
+      say('misfit', 9, tr`${colour} stands at ${r(tension, 1)} MPa.`);
+    else if (tension > GOOD_TENSION / 1e6)
       say('misfit', 2.5, tr`${colour} stands at ${r(tension, 1)} MPa: marginal.`);
     else say('misfit', 0.2, tr`Its colours stand at ${r(tension, 1)} MPa at most.`);
   }
   if (e.night) {
-    const { share, kept } = e.night;
-    if (share > 1)
-      say('fast night', 6, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
-    else if (share > 0.8)
-      say('fast night', 1.5, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
-    else say('fast night', 0.3, tr`Its night reached ${r(100 * share)} % of the tension it may.`);
+    const { share, kept, read = false } = e.night;
+    const reached = read
+      ? tr`Its box, as it was read, reached ${r(100 * share)} % of the tension it may.`
+      : tr`Its night as planned reaches ${r(100 * share)} % of the tension it may; nobody read its box.`;
+    if (share > 1) say('fast night', 6, reached);
+    else if (share > 0.8) say('fast night', 1.5, reached);
+    else say('fast night', 0.3, reached);
+    const left = read
+      ? tr`Its box, as it was read, left ${r(kept, 1)} MPa.`
+      : tr`Its night as planned leaves ${r(kept, 1)} MPa; nobody read its box.`;
     if (e.seen !== undefined) {
       // What was seen is known; what the night should have left is not asked any more.
-    } else if (kept > 1.5) say('left stress', 5, tr`Its night left ${r(kept, 1)} MPa.`);
-    else if (kept > 0.7) say('left stress', 1.5, tr`Its night left ${r(kept, 1)} MPa.`);
-    else say('left stress', 0.3, tr`Its night left ${r(kept, 1)} MPa.`);
+    } else if (kept > 1.5) say('left stress', 5, left);
+    else if (kept > 0.7) say('left stress', 1.5, left);
+    else say('left stress', 0.3, left);
   }
   if (e.seen !== undefined) {
     const held = tr`Between polarisers it held ${r(e.seen, 1)} MPa.`;

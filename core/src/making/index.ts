@@ -1,4 +1,5 @@
 // The face of this room: a making from its events.
+export { boxedAt } from './makingState';
 export { asMade } from './asMade';
 export { leadOf, plannedSeconds } from './begun';
 export { benchPlan, type BenchPlan } from './benchPlan';

@@ -397,3 +397,7 @@ export function fireNow({ fire, steps }: MakingState): MakingState['fire'] {
   )?.ended;
   return gathered === undefined ? undefined : { what: 'out', since: gathered };
 }
+
+/** When it came into its box, ms; undefined where it did not. */
+export const boxedAt = ({ ended }: Pick<MakingState<PlannedStep>, 'ended'>): number | undefined =>
+  ended?.how === 'boxed' ? ended.at : undefined;

@@ -26,3 +26,13 @@ export { shelfFacts, type ShelfFacts } from './shelfFacts';
 export { annealerIn, ANYBODY, learnedBy, madeIn, ofHand, shopFacts } from './shopFacts';
 export type { Whole } from './whole';
 export { ruleParts, workOf } from './workPlan';
+export {
+  bearsOf,
+  firingsAsked,
+  hoursInBox,
+  programmedFirings,
+  SHELF_BEARS,
+  type Bears,
+  type FiredFrom,
+  type Programmed,
+} from './firings';

@@ -9,9 +9,7 @@ import type { Making } from '../making/useMaking';
 import { useNight } from '../night/useNight';
 import { useRack } from '../stores/theRack';
 import type { WorkAsked } from '../order/workAsked';
-
-/** Places along each part that are judged. */
-const PLACES = 40;
+import { useBoxRead } from './useBoxRead';
 
 interface Of {
   readonly making: Pick<Making, 'begin' | 'events' | 'state'>;
@@ -27,6 +25,8 @@ export function useEvidence({ making, derived, asked, went, morning }: Of): Evid
   const { begin, events, state } = making;
   const { document } = begin;
   const night = useNight(derived.night);
+  const boxed = holding(events).findLast((e) => e.kind === 'boxed');
+  const read = useBoxRead(state, boxed?.annealer ?? begin.annealer, derived.night);
   const rack = useRack((s) => s.rack);
   const bench = useMemo(() => recordOf(asked.parts, asked.working.main, went), [asked, went]);
   const neck = useMemo(() => {
@@ -44,7 +44,7 @@ export function useEvidence({ making, derived, asked, went, morning }: Of): Evid
     };
     const worst = laid
       .map((p) => ({
-        of: judgePart(p.shape, p.layers, asFitGlass(p.glass), schools, PLACES),
+        of: judgePart(p.shape, p.layers, asFitGlass(p.glass), schools),
         colour: p.layers.find((l) => l.colour)?.colour?.name ?? p.name,
       }))
       .map(({ of, colour }) => ({ tension: (of.places[of.worst]?.fit.tension ?? 0) / 1e6, colour }))
@@ -60,13 +60,16 @@ export function useEvidence({ making, derived, asked, went, morning }: Of): Evid
       ...fit,
       ...(neck && { neck }),
       ...(door !== undefined && { door }),
-      ...(night.state === 'checked' && {
-        night: {
-          share: night.checked.outcome.worst.stress / MAY_PASS,
-          kept: night.checked.outcome.kept / 1e6,
-        },
-      }),
+      // The night it had, where its box was read; else the one it was to have.
+      ...(read
+        ? { night: { share: read.worst / MAY_PASS, kept: read.kept / 1e6, read: true } }
+        : night.state === 'checked' && {
+            night: {
+              share: night.checked.outcome.worst.stress / MAY_PASS,
+              kept: night.checked.outcome.kept / 1e6,
+            },
+          }),
       ...(seen.length > 0 && { seen: Math.max(...seen) }),
     };
-  }, [bench, fit, neck, door, night, polarised, optical]);
+  }, [bench, fit, neck, door, night, read, polarised, optical]);
 }

@@ -1,14 +1,11 @@
 // How a making that is followed stands now: its step, the next, the fire, what is coldest, who does what, and its place in the line at the hole.
 import type { AtHole } from '@zanfirico/core/class';
-import { fireNow, forecast, takenOnTime, type GlassNow } from '@zanfirico/core/making';
+import { fireNow, type GlassNow } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
 import { factsOf, type WorkStep } from '@zanfirico/core/work';
-import { useMemo } from 'react';
-import { useWorkOf } from '../order/useWork';
-import { firesThen } from './byParts';
-import { crewNow, type CrewNow } from './crewNow';
+import type { CrewNow } from './crewNow';
 import type { FollowedMaking } from './followed';
-import { useLiveHeat } from './useLiveHeat';
+import { useMakingNow } from './useMakingNow';
 
 /** A wall asks for the heat so often, ms. */
 const HEAT_EVERY = 1000;
@@ -31,24 +28,13 @@ export interface MakingStanding {
 /** `shown` is the moment, ms; `now` the clock itself. */
 export function useStanding(
   bench: string,
-  { begin, made, state }: FollowedMaking,
+  making: FollowedMaking,
   shown: number,
   now: () => number,
 ): MakingStanding {
-  const work = useWorkOf(begin.document);
-  const parts = work.asked?.parts;
-  const planned = work.asked?.fires;
-  const fires = useMemo(() => planned && firesThen(begin, planned), [begin, planned]);
-  const heat = useLiveHeat(made, parts, fires, now, HEAT_EVERY);
-  const second = Math.floor(shown / SECOND);
-  const told = useMemo(
-    () => parts && forecast(state, made, parts, SECOND * second),
-    [state, made, parts, second],
-  );
-  const derived = work.derived?.ok === true ? work.derived : undefined;
+  const { state } = making;
+  const { derived, heat, told, crew, at } = useMakingNow(making, shown, now, HEAT_EVERY);
   const current = state.now === undefined ? undefined : state.steps[state.now];
-  const at = (shown - begin.at) / SECOND;
-  const crew = told ? crewNow(begin, takenOnTime(state, told, shown), told, at) : [];
   const next = state.steps.find((s) => s.state === 'to come' && s.lane === 0)?.step;
   const [coldest] = heat;
   const isHeat = (s: WorkStep | undefined): boolean =>

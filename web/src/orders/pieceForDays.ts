@@ -1,10 +1,18 @@
 // A piece as its days are planned: its clock at the bench, its glass and colour, how many stand in each annealer and how long its night is there.
 import type { SavedPiece } from '@zanfirico/contract';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { KeptWeighIn, ShopDocument } from '@zanfirico/contract/shop';
 import { takesOf, type Takes } from '@zanfirico/core/cost';
-import { boxOf } from '@zanfirico/core/night';
+import { boxOf, type Box } from '@zanfirico/core/night';
 import { howMany, type WantedPiece } from '@zanfirico/core/orders';
-import { ANYBODY, shopFacts } from '@zanfirico/core/piece';
+import {
+  ANYBODY,
+  firingsAsked,
+  hoursInBox,
+  programmedFirings,
+  shopFacts,
+  type Derived,
+} from '@zanfirico/core/piece';
 import type { Rack } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { clockOf } from '@zanfirico/core/work';
@@ -44,9 +52,7 @@ export async function pieceForDays(
   const seconds = steps.reduce((end, s, i) => Math.max(end, (starts[i] ?? 0) + s.seconds), 0);
   const takes = takesOf(derived);
   const across = 2 * derived.whole.widest;
-  const nights = await Promise.all(
-    annealers.map((a) => checkedNight({ ...derived.night, box: boxOf(a) })),
-  );
+  const hours = await Promise.all(annealers.map((a) => hoursThere(document, derived, boxOf(a))));
   return {
     id,
     name: document.name,
@@ -67,7 +73,27 @@ export async function pieceForDays(
         },
         a,
       ),
-      night: nights[i]?.schedule.total.value ?? 0,
+      night: hours[i] ?? 0,
     })),
   };
+}
+
+/** How long it keeps a box, s: a piece made in the kiln by every firing from cold. */
+async function hoursThere(
+  { kiln }: PieceDocument,
+  derived: Extract<Derived, { ok: true }>,
+  box: Box,
+): Promise<number> {
+  const night = { ...derived.night, box };
+  const { schedule } = await checkedNight(night);
+  if (!kiln) return hoursInBox(schedule, []);
+  const from = { kiln, fired: derived.fired, night, thickest: derived.whole.thickest.wall };
+  const { up, earlier } = firingsAsked(from);
+  if (!up) return hoursInBox(schedule, []);
+  const before = earlier && (await checkedNight(earlier)).schedule;
+  const last = kiln.firings.length - 1;
+  return hoursInBox(
+    schedule,
+    programmedFirings(from, up, (i) => (i < last ? (before ?? schedule) : schedule)),
+  );
 }

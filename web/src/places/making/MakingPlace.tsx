@@ -1,24 +1,23 @@
 // At the bench: one step fills the screen, read from two metres; Space, a pedal or a touch on the lower half is the next.
 import { trNodes } from '../../words/trNodes';
-import { fireNow, forecast, ranFor, takenOnTime } from '@zanfirico/core/making';
+import { fireNow, ranFor } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
 import { tr } from '@zanfirico/core/words';
 import type { WorkStep } from '@zanfirico/core/work';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { useAnnealers } from '../../night/useTonightBox';
-import { firesThen } from '../../making/byParts';
-import { crewNow } from '../../making/crewNow';
+import type { CrewNow } from '../../making/crewNow';
+import { useMakingNow } from '../../making/useMakingNow';
 import { intoTonight } from '../../making/intoTonight';
 import { chime, speakAloud } from '../../making/sound';
 import { PictureInput } from '../../making/PictureInput';
 import { useBenchClock, type BenchClock } from '../../making/useBenchClock';
-import { useHeatWanted, useLiveHeat } from '../../making/useLiveHeat';
+import { useHeatWanted } from '../../making/useLiveHeat';
 import { useMaking, type Making } from '../../making/useMaking';
 import { useQuiet } from '../../making/useQuiet';
 import { LessonWords } from '../../class/LessonWords';
 import { stepName } from '../../marks/braid/stepNames';
-import { useWorkOf } from '../../order/useWork';
 import { BenchHead } from './BenchHead';
 import { BenchKeys, useKeys } from './BenchKeys';
 import { BenchPanels, type Panel } from './BenchPanels';
@@ -124,7 +123,6 @@ function Others({
     <CrewStrip crew={others} derived={derived} />
   ) : null;
 }
-type CrewNow = ReturnType<typeof crewNow>[number];
 
 function OutForAMoment({ onBack }: { readonly onBack: () => void }) {
   return (
@@ -140,20 +138,9 @@ function OutForAMoment({ onBack }: { readonly onBack: () => void }) {
 function Work({ making, clock }: { readonly making: Making; readonly clock: BenchClock }) {
   const { begin, events, made, state, happen, undo } = making;
   const annealers = useAnnealers();
-  const work = useWorkOf(begin.document);
-  const derived = work.derived?.ok === true ? work.derived : undefined;
-  const planned = work.asked?.fires;
-  const parts = work.asked?.parts;
-  const fires = useMemo(() => planned && firesThen(begin, planned), [begin, planned]);
-  const heat = useLiveHeat(made, parts, fires, clock.now);
+  const { derived, parts, fires, heat, told, crew } = useMakingNow(making, clock.shown, clock.now);
   const wanted = useHeatWanted(made, parts, fires);
   const quiet = useQuiet();
-  // Timed anew every second, and at every tap.
-  const second = Math.floor(clock.shown / 1000);
-  const told = useMemo(
-    () => parts && forecast(state, made, parts, 1000 * second),
-    [state, made, parts, second],
-  );
   const [open, setOpen] = useState<Panel>();
   const [loud, setLoud] = useState(true);
   const [annealer, setAnnealer] = useState(
@@ -174,8 +161,6 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
   const fireSince = fire && Math.max(0, clock.shown - fire.since) / 1000;
   const [first] = heat;
   const danger = first?.brittleIn !== undefined && first.brittleIn < SOON;
-  const at = (clock.shown - begin.at) / 1000;
-  const crew = told ? crewNow(begin, takenOnTime(state, told, clock.shown), told, at) : [];
   const person = crew.find((c) => c.person.id === whose);
   const [lead, ...others] = crew;
   // Somebody's screen calls them: before it is time, not when it is.

@@ -2,6 +2,7 @@
 import type { PieceColour } from '@zanfirico/contract/piece';
 import {
   asFitGlass,
+  FIT_PLACES,
   formAt,
   judgePart,
   NUMBER_TOLERANCE,
@@ -37,8 +38,6 @@ export interface Colouring {
   readonly wall: number;
 }
 
-/** Places along the outside that are judged and shown. */
-const PLACES = 60;
 const NO_COLOURS: PieceColour[] = [];
 
 /** Undefined while the form cannot be made. */
@@ -58,7 +57,7 @@ export function useColouring(): Colouring | undefined {
       tolerance,
       tested: (first, second) => all.tested(first, second)?.value,
     };
-    const fit = judgePart(shape, shares, asFitGlass(glass), schools, PLACES);
+    const fit = judgePart(shape, shares, asFitGlass(glass), schools);
     const worst = fit.places[fit.worst];
     const n = shape.outer.r.length;
     return {
@@ -81,7 +80,7 @@ export function useColouring(): Colouring | undefined {
       clears: all.lines.flatMap(({ entry, colour }) =>
         entry.kind === 'glass' && !entry.retired && entry.family === glass.family ? [colour] : [],
       ),
-      form: formAt(shape, Math.round(((n - 1) * fit.worst) / (PLACES - 1))),
+      form: formAt(shape, Math.round(((n - 1) * fit.worst) / (FIT_PLACES - 1))),
       wall: worst?.wall ?? shape.thickest.wall,
     };
   }, [part, index, laid, tolerance, document.fit, all]);

@@ -17,7 +17,7 @@ import { FiringFields, MoreFirings } from './FiringFields';
 import { MouldFields } from './MouldFields';
 import { OneFiring } from './OneFiring';
 import { OtherLines } from './OtherLines';
-import { SHELF_BEARS } from './useFirings';
+import { SHELF_BEARS } from '@zanfirico/core/piece';
 
 const TurningView = lazy(async () => ({
   default: (await import('../../../marks/turning/TurningView')).TurningView,

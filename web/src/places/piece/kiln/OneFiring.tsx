@@ -23,7 +23,7 @@ import { VerdictMark } from '../../../marks/Verdict';
 import { useDisplay } from '../../../stores/display';
 import { usePiece } from '../usePiece';
 import { ProgrammeLines } from './ProgrammeLines';
-import type { Programmed } from './firings';
+import type { ProgrammedNight } from './firings';
 import { WhenFired } from './WhenFired';
 
 const MINUTE = 60;
@@ -45,7 +45,7 @@ export function OneFiring({
   readonly at: number;
   readonly firing: PieceFiring;
   readonly once: FiredOnce | undefined;
-  readonly programmed: Programmed | undefined;
+  readonly programmed: ProgrammedNight | undefined;
   /** How long the firing before it takes, s. */
   readonly before: number | undefined;
 }) {

@@ -13,8 +13,7 @@ import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { useShopHere } from '../../../stores/useShopHere';
 import { usePiece } from '../usePiece';
-import type { Bears } from './firings';
-import { SHELF_BEARS } from './useFirings';
+import { SHELF_BEARS, type Bears } from '@zanfirico/core/piece';
 
 /** Begun colder than this it is a firing, not a night. */
 const COLD = 100;

@@ -1,0 +1,132 @@
+// What a firing of a piece made in the kiln is: up from cold, a pause, the process, down as its night was checked. Bench, orders, week,
+// cost, card and files have its hours from here.
+import { firingLines } from '../kiln/firing';
+import type { FiredPiece } from '../kiln/firedPiece';
+import { judgeFiring, type FiringRemark } from '../kiln/judgeFiring';
+import type { KilnWork } from '../kiln/kilnWork';
+import { follow } from '../night/asked/kiln';
+import type { RecipeLine } from '../night/asked/recipe';
+import { warming, type Warming } from '../night/asked/warming';
+import type { Box } from '../night/box';
+import type { Schedule, ScheduleInput } from '../night/scheduleInput';
+import { kilnWall } from './fromKiln';
+
+/** A mullite or cordierite shelf under paper or primer, °C; common practice, no source: the supplier's sheet decides. */
+export const SHELF_BEARS = 900;
+
+/** One firing as it is programmed. */
+export interface Programmed {
+  readonly lines: readonly RecipeLine[];
+  /** From cold to the door, s. */
+  readonly seconds: number;
+  /** What it takes, J. */
+  readonly energy: number;
+  readonly remarks: readonly FiringRemark[];
+}
+
+/** What others' lines are held against: what its thickness bears. */
+export interface Bears {
+  readonly climb: number;
+  readonly fall: number;
+  readonly soak: number;
+  /** It falls slowly until here, °C. */
+  readonly until: number;
+}
+
+/** What its firings are worked out from. */
+export interface FiredFrom {
+  readonly kiln: KilnWork & { readonly limit?: number | undefined };
+  readonly fired: FiredPiece | undefined;
+  /** Its night as it is asked; box, practice and hold are those of every firing. */
+  readonly night: ScheduleInput;
+  /** As thick as it is drawn, m, where nothing is laid. */
+  readonly thickest: number;
+}
+
+/** What has to be known before its firings are programmed: how it climbs, and the night of those before the last. */
+export interface FiringsAsked {
+  readonly up: Warming | undefined;
+  readonly earlier: ScheduleInput | undefined;
+}
+
+/** Up from cold it is as thick as it is laid; what comes down before the last firing is a flat one on its shelf. */
+export function firingsAsked({ kiln, fired, night, thickest }: FiredFrom): FiringsAsked {
+  const { box, holdTemperature } = night;
+  const body = kiln.cast ? 'slab' : 'oneSided';
+  const laid = fired ? Math.max(fired.thick, fired.laidThick) : thickest;
+  const asked = (wall: ScheduleInput['wall']): ScheduleInput => ({
+    glass: night.glass,
+    wall,
+    practice: night.practice,
+    holdTemperature,
+    doorTemperature: night.doorTemperature,
+    box,
+    holding: 0,
+  });
+  const cold = asked({ thickest: laid, stepThick: laid, stepThin: laid, body });
+  const many = kiln.firings.length;
+  const { stepThick, stepThin } =
+    fired && many > 1 ? kilnWall(fired, many - 1) : { stepThick: laid, stepThin: laid };
+  return {
+    up: climbing(cold, box, holdTemperature),
+    earlier: many > 1 ? asked({ thickest: stepThick, stepThick, stepThin, body }) : undefined,
+  };
+}
+
+/** Undefined where no climb of this box brings it up whole. */
+function climbing(cold: ScheduleInput, box: Box, hold: number): Warming | undefined {
+  try {
+    return warming(cold, box, box.room, hold);
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * Its firings, each with what it takes and what speaks against it. `down` is the checked schedule of each: of the last its night, of
+ * those before the night of `firingsAsked`.
+ */
+export const programmedFirings = (
+  { kiln, fired, night: { glass, box } }: FiredFrom,
+  up: Warming,
+  down: (firing: number) => Schedule,
+): Programmed[] =>
+  kiln.firings.map((f, i): Programmed => {
+    const schedule = down(i);
+    const rows = schedule.rows.filter((r) => r.start >= -1e-6);
+    const lines = firingLines({ climb: up.rate, air: f.air, process: f.process, down: rows });
+    const { seconds, curve, remarks } = judgeFiring({
+      glass,
+      lines,
+      start: box.room,
+      box,
+      // Once fused it is one.
+      layers: i === 0 ? (fired?.layers ?? 1) : 1,
+      ...bearsOf(up.rate, schedule),
+      limit: kiln.limit ?? SHELF_BEARS,
+    });
+    return { lines, seconds, energy: follow(curve, box).energy, remarks };
+  });
+
+/** What a night says its thickness bears. */
+export function bearsOf(climb: number, schedule: Schedule): Bears {
+  const after = schedule.rows.filter((r) => r.start >= -1e-6);
+  const fall = after.find((r) => r.from > r.to);
+  return {
+    climb,
+    soak: after.find((r) => r.from === r.to)?.duration ?? 0,
+    until: fall?.to ?? 0,
+    // At the box's own pace: it cannot fall faster than it may.
+    fall: fall?.rate ?? Infinity,
+  };
+}
+
+/**
+ * How long a piece keeps its box, s: what comes from the bench from the last piece in to the door; what is fired in the kiln every
+ * firing from cold.
+ *
+ * @example
+ * hoursInBox(schedule, []) // the night's total
+ */
+export const hoursInBox = (schedule: Schedule, firings: readonly Programmed[]): number =>
+  firings.length > 0 ? firings.reduce((sum, f) => sum + f.seconds, 0) : schedule.total.value;
