@@ -6,6 +6,67 @@ const only = (name, from, allowed) => ({
   to: { pathNot: [`^${from}/`, ...allowed.map((a) => `^${a}/`), 'node_modules', '^[^./]+$'] },
 });
 
+// The trade's words in order (docs/map.md): a room leans only on rooms before it, in every package that has them in one list.
+const ROOMS = {
+  core: [
+    ...['words', 'stats', 'units', 'glass', 'conduction', 'form', 'stock', 'cane', 'gather', 'fit'],
+    ...[
+      'rack',
+      'work',
+      'night',
+      'iron',
+      'kiln',
+      'order',
+      'crew',
+      'piece',
+      'making',
+      'edits',
+      'log',
+    ],
+    ...['class', 'pot', 'cost', 'orders', 'boxes'],
+  ],
+  contract: [
+    ...[
+      'rack',
+      'kiln',
+      'order',
+      'piece',
+      'class',
+      'making',
+      'pot',
+      'orders',
+      'boxes',
+      'door',
+      'shop',
+    ],
+    'studio',
+  ],
+  server: [
+    ...[
+      'check',
+      'store',
+      'rack',
+      'door',
+      'shop',
+      'piece',
+      'making',
+      'log',
+      'class',
+      'pot',
+      'orders',
+    ],
+    ...['boxes', 'studio', 'demo'],
+  ],
+};
+const upwards = Object.entries(ROOMS).flatMap(([pack, rooms]) =>
+  rooms.slice(0, -1).map((room, i) => ({
+    name: `${pack}-${room}-leans-on-none-after-it`,
+    severity: 'error',
+    from: { path: `^${pack}/src/${room}/`, pathNot: '\\.(test|fixture)\\.tsx?$' },
+    to: { path: `^${pack}/src/(${rooms.slice(i + 1).join('|')})/` },
+  })),
+);
+
 module.exports = {
   forbidden: [
     {
@@ -45,6 +106,7 @@ module.exports = {
       from: { path: '^web/src/', pathNot: '\\.test\\.tsx?$' },
       to: { dependencyTypes: ['core'] },
     },
+    ...upwards,
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'no-folder-circles',

@@ -1,5 +1,5 @@
 // A piece from outside: its schema, then what no schema can say (a form that can exist, a glass we have).
-import { glassIds, told } from '../rack/glassIds';
+import { glassIds, idsTold } from '../rack/glassIds';
 import { PIECE_FORMAT, PIECE_VERSION, type FieldProblem } from '@zanfirico/contract';
 import {
   PieceSchema,
@@ -94,7 +94,7 @@ function checkKiln({ way, kiln }: PieceDocument, rack: Rack): CheckedDocument | 
       return refuse(tr`The rack has no glass or colour "${laid.of}". ${READ_FIRST}`, {
         field: `kiln.laid[${String(i)}].of`,
         given: shownValue(laid.of),
-        allowed: told(rack.lines.map((l) => l.entry.id)),
+        allowed: idsTold(rack.lines.map((l) => l.entry.id)),
       });
     if (!(areaOf(outlineOf(laid)) > 1e-7))
       return refuse(tr`A shape that is laid has no area.`, {
@@ -136,7 +136,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       return refuse(tr`The rack has no colour "${layer.colour}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].colours[${String(k)}].colour`,
         given: shownValue(layer.colour),
-        allowed: told(rack.lines.map((l) => l.entry.id)),
+        allowed: idsTold(rack.lines.map((l) => l.entry.id)),
       });
     }
     const ofStock = part.stock?.colour;
@@ -144,7 +144,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
       return refuse(tr`The rack has no colour "${ofStock}". ${READ_FIRST}`, {
         field: `parts[${String(i)}].stock.colour`,
         given: shownValue(ofStock),
-        allowed: told(rack.lines.map((l) => l.entry.id)),
+        allowed: idsTold(rack.lines.map((l) => l.entry.id)),
       });
     const reading = readPart(part, i, own);
     if (!reading.ok)
@@ -188,7 +188,7 @@ export function checkMeaning(document: PieceDocument, rack: Rack): CheckedDocume
           return refuse(tr`There is no step of the kind "${kind}".`, {
             field: `sequence.variants[${String(v)}].steps[${String(i)}].kind`,
             given: shownValue(kind),
-            allowed: told(Object.keys(STEPS)),
+            allowed: idsTold(Object.keys(STEPS)),
           });
   const { pattern } = document;
   if (pattern) {

@@ -24,7 +24,7 @@ export interface MakingNow {
 
 /** `shown` is the moment, ms; `now` the clock itself; heat is asked for every `every` ms. */
 export function useMakingNow(
-  { begin, made, state }: FollowedMaking,
+  { begin, made, state }: Pick<FollowedMaking, 'begin' | 'made' | 'state'>,
   shown: number,
   now: () => number,
   every?: number,
