@@ -1,5 +1,7 @@
 // The tag and version every piece file starts with.
+/** How a piece file says what it is. */
 export const PIECE_FORMAT = 'zanfirico.piece';
+/** Today's version of the piece file. */
 export const PIECE_VERSION = 2;
 
 /** Largest file or body taken, bytes: an imported mesh of ten thousand corners fits. */

@@ -23,6 +23,7 @@ export const PutAwayBody = Type.Object({ putAway: Type.Boolean() }, strict);
 
 /** Route parameters. */
 export const PieceParams = Type.Object({ id: Type.String({ pattern: '^[0-9a-f-]{36}$' }) }, strict);
+/** A piece's revision in an address. */
 export const RevisionParams = Type.Object(
   {
     id: Type.String({ pattern: '^[0-9a-f-]{36}$' }),
@@ -41,15 +42,19 @@ const pieceId = '[0-9a-f-]{36}';
 
 /** How the shelf can stand: the newest first, by name, the tallest or the heaviest first. */
 export const SHELF_ORDERS = ['newest', 'name', 'tallest', 'heaviest'] as const;
+/** How the shelf stands. */
 export type ShelfOrder = (typeof SHELF_ORDERS)[number];
 
 /** How tall a piece stands on the shelf: up to the first of these, m, up to the second, or above. */
 export const SHELF_SIZES = ['small', 'middle', 'large'] as const;
+/** Small, middling or large. */
 export type ShelfSize = (typeof SHELF_SIZES)[number];
+/** Small up to the first, large from the second, m tall. */
 export const SIZE_BOUNDS = [0.1, 0.25] as const;
 
 /** Made at the bench and boxed, rehearsals not counted, or never. */
 export const SHELF_MADE = ['made', 'never'] as const;
+/** Made already, or not. */
 export type ShelfMade = (typeof SHELF_MADE)[number];
 
 /** Query of the shelf: pieces by a part of their name from a place on, or, named by their ids, wherever they stand. */
@@ -71,6 +76,7 @@ export const ListQuery = Type.Object(
   strict,
 );
 
+/** Body of "save this piece". */
 export type SavePiece = Static<typeof SavePieceBody>;
 
 /** Body of "save the shop": refused when `baseRevision` is no longer the newest; 0 is a shop never saved. */
@@ -79,6 +85,7 @@ export const SaveShopBody = Type.Object(
   strict,
 );
 
+/** Body of "save the shop". */
 export type SaveShop = Static<typeof SaveShopBody>;
 
 /** The shop as the server hands it out. */

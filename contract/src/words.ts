@@ -43,5 +43,6 @@ export const shopName = (description?: string) =>
 /** So many numbers alike: an array of a fixed length, which every draft of JSON Schema writes the same way. */
 export const pairOf = (item: TNumber) =>
   Type.Unsafe<[number, number]>(Type.Array(item, { minItems: 2, maxItems: 2 }));
+/** Three numbers alike. */
 export const tripleOf = (item: TNumber) =>
   Type.Unsafe<[number, number, number]>(Type.Array(item, { minItems: 3, maxItems: 3 }));

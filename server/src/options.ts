@@ -1,6 +1,7 @@
 // Command line and environment of the server.
 import { parseArgs } from 'node:util';
 
+/** What the server can be started with. */
 export const HELP = `Zanfirico server
 
   --port N       port on 127.0.0.1        (ZANFIRICO_PORT, default 4600; 0 takes a free one)

@@ -43,6 +43,7 @@ export const RegistersSchema = Type.Object(
   },
   strict,
 );
+/** Where a controller keeps what: its map of registers. */
 export type Registers = Static<typeof RegistersSchema>;
 
 /** Where everything lies in the stand-in, and in a device until it is said otherwise. */
@@ -85,6 +86,7 @@ export const DeviceSchema = Type.Object(
   },
   strict,
 );
+/** A device as it is set up. */
 export type DeviceDocument = Static<typeof DeviceSchema>;
 
 /** A host of a device that is one of the stand-ins this server runs. */
@@ -128,6 +130,7 @@ export const SendBody = Type.Object(
   },
   strict,
 );
+/** A programme to be sent, and the night it is for. */
 export type SendProgramme = Static<typeof SendBody>;
 
 /** One thing a device is told to do, by a person's key. */
@@ -138,6 +141,7 @@ export const DoBody = Type.Union([
     strict,
   ),
 ]);
+/** What a controller is told to do. */
 export type DeviceDo = Static<typeof DoBody>;
 
 /** Something made to happen to a stand-in. */
@@ -162,6 +166,7 @@ export const HappenBody = Type.Union([
     strict,
   ),
 ]);
+/** What is let happen to a stand-in. */
 export type DeviceHappen = Static<typeof HappenBody>;
 
 /** A programme that was sent, read back and found the same. Moments in ms since 1970. */

@@ -11,6 +11,7 @@ const words = (most: number, description: string) =>
 /** What can be measured against the drawing. */
 export const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
 
+/** A class: its exercise, benches, words. */
 export const ClassSchema = Type.Object(
   {
     format: Type.Literal('zanfirico.class'),
@@ -62,6 +63,7 @@ export const ClassSchema = Type.Object(
     description: 'An exercise, its tools and words, and who learns it.',
   },
 );
+/** A class as it is kept. */
 export type ClassDocument = Static<typeof ClassSchema>;
 
 /** What a making is of, where it is made in a class. */

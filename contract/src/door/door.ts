@@ -4,6 +4,7 @@ import { oneOf, shopName, strict } from '../words';
 
 /** What a device may: everything; bench, log and readings; or look at the walls. */
 export const MAY = ['lead', 'hand', 'look'] as const;
+/** What a device may: one of three. */
 export type May = (typeof MAY)[number];
 
 /** A session that is not used for so long is over, or asks for its PIN, ms: the more it may, the sooner. */
@@ -23,6 +24,7 @@ const pin = () => Type.String({ pattern: '^[0-9]{4,8}$', description: 'four to e
 
 /** Body of "a code for somebody": who it will be, by the studio's own name for the role, and what it may. */
 export const CodeBody = Type.Object({ name: shopName(), may: oneOf(MAY) }, strict);
+/** What a pairing code is asked with. */
 export type NewCode = Static<typeof CodeBody>;
 
 /** Body of "let me in": the code, what this device is called, and a PIN to wake it with where one is wanted. */
@@ -34,6 +36,7 @@ export const EnterBody = Type.Object(
   },
   strict,
 );
+/** What a device comes in with. */
 export type Enter = Static<typeof EnterBody>;
 
 /** Body of "it is me again". */

@@ -121,8 +121,13 @@ export const KilnSchema = Type.Object(
   },
 );
 
+/** What is laid and fired of a piece. */
 export type PieceKiln = Static<typeof KilnSchema>;
+/** One thing laid. */
 export type PieceLaid = Static<typeof LaidSchema>;
+/** Its outline. */
 export type PieceLaidShape = PieceLaid['shape'];
+/** One firing. */
 export type PieceFiring = Static<typeof KilnFiringSchema>;
+/** What it is slumped into. */
 export type PieceMould = Static<typeof Mould>;

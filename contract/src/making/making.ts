@@ -144,6 +144,7 @@ export const MakingEventSchema = Type.Union([
   Type.Object({ ...of('cause'), what: text() }, strict),
 ]);
 
+/** One thing that happened. */
 export type MakingEvent = Static<typeof MakingEventSchema>;
 
 /** What a making begins with: the piece as it is planned, the order in hand and its clock, who is there. Never changed. */
@@ -186,6 +187,7 @@ export const MakingBeginSchema = Type.Object(
   strict,
 );
 
+/** What a making began with. */
 export type MakingBegin = Static<typeof MakingBeginSchema>;
 
 /** Events a making takes. */
@@ -208,6 +210,7 @@ export const MakingSchema = Type.Object(
   },
 );
 
+/** A whole making. */
 export type MakingDocument = Static<typeof MakingSchema>;
 
 /** Body of "these happened": sent again they are kept once. */
@@ -221,6 +224,7 @@ export const MakingListQuery = Type.Object(
   { piece: Type.Optional(Type.String({ pattern: '^[0-9a-f-]{36}$' })) },
   strict,
 );
+/** Query of a making's events from a place on. */
 export const MakingFromQuery = Type.Object(
   { from: Type.Optional(Type.String({ pattern: '^[0-9]{1,6}$' })) },
   strict,

@@ -84,5 +84,7 @@ export const SequenceSchema = Type.Object(
   strict,
 );
 
+/** A step as a piece keeps it. */
 export type PieceStep = Static<typeof StepSchema>;
+/** The orders a piece keeps. */
 export type PieceSequence = Static<typeof SequenceSchema>;

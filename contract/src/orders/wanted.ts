@@ -30,4 +30,5 @@ export const WantedSchema = Type.Object(
   },
   strict,
 );
+/** An order of a customer's, as it is kept. */
 export type WantedDocument = Static<typeof WantedSchema>;

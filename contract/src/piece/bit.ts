@@ -6,6 +6,7 @@ import { count, glassId, number, strict } from '../words';
 
 /** A measure of something drawn by hand. */
 export const size = (description: string) => number(LIMITS.measure, `${description}, m`);
+/** A place, m. */
 export const coordinate = () => number(LIMITS.coordinate, 'm');
 
 /** The shape of a bit. */
@@ -89,5 +90,7 @@ export const BitSchema = Type.Object(
   strict,
 );
 
+/** A bit of a piece. */
 export type PieceBit = Static<typeof BitSchema>;
+/** Its shape. */
 export type PieceBitShape = Static<typeof BitShapeSchema>;

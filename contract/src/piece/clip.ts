@@ -28,4 +28,5 @@ export const ClipSchema = Type.Union(
   },
 );
 
+/** What is copied from one piece to another. */
 export type Clip = Static<typeof ClipSchema>;

@@ -74,5 +74,7 @@ export const CaneSchema = Type.Object(
   strict,
 );
 
+/** Canes picked up, as a piece keeps them. */
 export type PieceCane = Static<typeof CaneSchema>;
+/** A figure on a piece. */
 export type PiecePattern = Static<typeof PatternSchema>;

@@ -3,6 +3,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
 import { count, glassId, number, oneOf, ownId, strict } from '../words';
 
+/** A part's name. */
 export const partName = () => Type.String({ minLength: 1, maxLength: 40 });
 const slope = () => number(LIMITS.slope);
 
@@ -23,6 +24,7 @@ export const ProfilePointSchema = Type.Object(
   strict,
 );
 
+/** A part's outside, from base to lip. */
 export const ProfileSchema = Type.Array(ProfilePointSchema, { minItems: 3, maxItems: 200 });
 
 const SIZE = {
@@ -205,7 +207,11 @@ export const PartSchema = Type.Object(
   strict,
 );
 
+/** A point of it. */
 export type PiecePoint = Static<typeof ProfilePointSchema>;
+/** A part of a piece. */
 export type PiecePart = Static<typeof PartSchema>;
+/** What it looks like across its axis. */
 export type PieceAcross = Static<typeof AcrossSchema>;
+/** A layer of colour. */
 export type PieceColour = Static<typeof ColourLayerSchema>;

@@ -193,6 +193,9 @@ export const PieceSchema = Type.Object(
   },
 );
 
+/** A whole piece, as its file has it. */
 export type PieceDocument = Static<typeof PieceSchema>;
+/** A measure put on the drawing. */
 export type PieceDimension = Static<typeof Dimension>;
+/** A picture to trace from. */
 export type PieceReference = Static<typeof Reference>;

@@ -3,6 +3,7 @@ import { Type } from '@sinclair/typebox';
 
 /** Tags a piece has at most, and letters of one. */
 export const MOST_TAGS = 12;
+/** A tag has at most so many letters. */
 export const TAG_LETTERS = 24;
 
 /** A tag: no comma in it, no space at its ends. */

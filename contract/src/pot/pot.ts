@@ -35,6 +35,7 @@ export const PotSchema = Type.Object(
   },
   strict,
 );
+/** A pot as the shop keeps it. */
 export type PotDocument = Static<typeof PotSchema>;
 
 const of = <const K extends string>(kind: K) => ({
@@ -60,6 +61,7 @@ export const PotEventSchema = Type.Union([
   Type.Object({ ...of('dipped'), depth: number(LIMITS.dipped, 'm') }, strict),
   Type.Object({ ...of('struck'), event: Type.String({ pattern: '^[0-9a-f-]{36}$' }) }, strict),
 ]);
+/** What happened to a pot. */
 export type PotEventDocument = Static<typeof PotEventSchema>;
 
 /** Body of "these happened to pots": sent again they are kept once. */

@@ -20,6 +20,7 @@ const share = () => Type.Number({ minimum: 0, maximum: 1, description: 'linear l
 const light = () => tripleOf(share());
 const amount = (limits: Limits, description: string) => Type.Optional(number(limits, description));
 
+/** Forms glass and colour are kept in. */
 export const RACK_FORMS = [
   'pot',
   'rod',
@@ -120,6 +121,7 @@ export const RackEntrySchema = Type.Object(
   },
 );
 
+/** An entry of the rack, as it is kept. */
 export type RackDocument = Static<typeof RackEntrySchema>;
 
 /** Entries a rack keeps at most. */
@@ -132,6 +134,7 @@ export const SaveEntryBody = Type.Object(
   { baseRevision: Type.Integer({ minimum: 0 }), entry: RackEntrySchema },
   strict,
 );
+/** Body of "keep this entry". */
 export type SaveEntry = Static<typeof SaveEntryBody>;
 
 /** Body of "take a table in": entries of a known id are kept as a new revision. All or nothing. */
@@ -140,6 +143,7 @@ export const ImportEntriesBody = Type.Object(
   strict,
 );
 
+/** An entry's id in an address. */
 export const EntryParams = Type.Object({ id: rackId() }, strict);
 
 const small = (description: string) => number(LIMITS.threadError, `± ${description}, m`);
@@ -198,10 +202,12 @@ export const NewTestBody = Type.Object(
   },
   strict,
 );
+/** A test of a pair, as it was read. */
 export type NewTest = Static<typeof NewTestBody>;
 
 /** Body of "count it" and "set it aside". */
 export const CountTestBody = Type.Object({ counts: Type.Boolean() }, strict);
+/** A test's number in an address. */
 export const TestParams = Type.Object(
   { id: Type.String({ pattern: '^[1-9][0-9]{0,9}$' }) },
   strict,

@@ -218,10 +218,13 @@ export const ShopSchema = Type.Object(
   },
 );
 
+/** What the shop has, as it is kept. */
 export type ShopDocument = Static<typeof ShopSchema>;
 /** A kind of step of the shop's own. */
 export type OwnStep = NonNullable<ShopDocument['ownSteps']>[number];
+/** A rod or tube in stock. */
 export type ShopStock = Static<typeof StockSchema>;
+/** Sheet in stock. */
 export type SheetStock = Static<typeof SheetStockSchema>;
 
 /** A weigh-in: what a plan said would hang on the iron, and what the scale said, kg. */
@@ -248,6 +251,7 @@ export const ResetBody = Type.Object(
   strict,
 );
 
+/** A gather that was weighed. */
 export type NewWeighIn = Static<typeof WeighInBody>;
 
 /** A weigh-in as the server keeps it; `counts` is false once it was reset. */

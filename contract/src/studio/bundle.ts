@@ -10,6 +10,7 @@ export const BUNDLE_FILE = 'bundle.json';
 
 /** Largest bundle taken, bytes packed; and unpacked, all together. */
 export const BUNDLE_LIMIT = 120_000_000;
+/** A bundle unpacks to no more, bytes. */
 export const UNPACKED_LIMIT = 400_000_000;
 
 /** Pieces a bundle holds at most. */
@@ -58,6 +59,7 @@ export const BundleSchema = Type.Object(
   strict,
 );
 
+/** What a bundle says of itself. */
 export type Bundle = Static<typeof BundleSchema>;
 
 /** Query of a bundle: of these pieces; of every piece, on the shelf and put away, when left out. */

@@ -16,11 +16,14 @@ export interface Nature {
 /** A thermocouple in a ceramic sheath, and the last digit of an ordinary controller. From memory. */
 export const ORDINARY_SENSOR = { lag: 40, trembles: 0.3 } as const;
 
+/** What a controller says of itself. */
 export const DEVICE_STATES = ['idle', 'running', 'held', 'done', 'faulty'] as const;
+/** One of what a controller says of itself. */
 export type DeviceState = (typeof DEVICE_STATES)[number];
 
 /** What it says is wrong, a bit each in this order. */
 export const DEVICE_FAULTS = ['thermocouple', 'element', 'door', 'power was away'] as const;
+/** One of what may be wrong with a box. */
 export type DeviceFault = (typeof DEVICE_FAULTS)[number];
 
 /** What can be made to happen to it. Seconds; a share of its element that is left. */

@@ -18,6 +18,7 @@ export interface KilnReading {
   readonly faults?: readonly DeviceFault[] | undefined;
 }
 
+/** What may go otherwise than planned. */
 export type DeviationKind =
   | 'no power'
   | 'door open'

@@ -3,6 +3,7 @@ import { holding } from '../making/holding';
 
 /** Less than this share of what was planned is a half, more than that too much. Common practice, no source (TRADE §2, §19). */
 export const HALF = 0.75;
+/** More than so much of what was planned is too much: a share. */
 export const TOO_MUCH = 1.25;
 
 /** What is told of gathers, among all that happened. */

@@ -45,6 +45,7 @@ export interface Attempt {
   readonly furnace: StandingHot | undefined;
 }
 
+/** What a piece costs is told by, in order. */
 export const COST_PARTS = [
   'glass',
   'colour',
@@ -55,6 +56,7 @@ export const COST_PARTS = [
   'used up',
   'losses',
 ] as const;
+/** One of what a cost is told by. */
 export type CostPart = (typeof COST_PARTS)[number];
 
 /** One line: its money for each good piece, and how it comes about. */

@@ -7,6 +7,7 @@ import { EPS, type Problem } from './problem';
 /** Orders decided, first before second, in turn. */
 export type Decided = [number, number][];
 
+/** Which task comes before which, kept closed: what follows from two is known at once. */
 export class Orders {
   /** Who needs each thing. */
   readonly users: readonly (readonly number[])[];

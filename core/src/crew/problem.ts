@@ -14,6 +14,7 @@ export interface Link {
   readonly most?: number | undefined;
 }
 
+/** Who is to do what, as the search takes it. */
 export interface Problem {
   readonly tasks: readonly Task[];
   readonly links: readonly Link[];

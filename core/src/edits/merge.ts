@@ -6,6 +6,7 @@
 /** Anything of a document. */
 export type Json = string | number | boolean | null | undefined | readonly Json[] | Fields;
 
+/** An object of a document, field by field. */
 export interface Fields {
   readonly [key: string]: Json;
 }

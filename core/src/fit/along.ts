@@ -29,10 +29,10 @@ export const formAt = (shape: Shape, i: number): WallForm => {
       { kind: 'cylinder', inside: Math.max(r - wall, 4 * wall) };
 };
 
-/** Judges so many places, evenly along the outside. */
 /** Places along the outside that a part is judged at, wherever it is. */
 export const FIT_PLACES = 60;
 
+/** Judges so many places, evenly along the outside. */
 export function judgePart(
   shape: Shape,
   shares: readonly WallShare[],

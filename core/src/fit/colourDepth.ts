@@ -48,7 +48,9 @@ export function seenFrom(
 /** Light through a sample of dense glass. From memory. */
 const DENSE: Light = [0.07, 0.07, 0.07];
 
+/** A white paper's light, linear RGB. */
 export const WHITE: Light = [0.94, 0.94, 0.94];
+/** A dark ground's light, linear RGB. */
 export const BLACK: Light = [0.01, 0.01, 0.01];
 
 /** Light let through so much of it, per colour. Thickness m. */

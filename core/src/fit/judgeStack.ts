@@ -40,6 +40,7 @@ export interface Schools {
 export const NUMBER_TOLERANCE = 2e-7;
 /** Tension up to this is good, up to twice it to be watched (7 MPa ≈ 1000 psi: Shand, *Glass Engineering Handbook*), Pa. */
 export const GOOD_TENSION = 3.5e6;
+/** Tension past this does not hold, Pa: twice the good (7 MPa ≈ 1000 psi: Shand). */
 export const MOST_TENSION = 7e6;
 /** Stress begins to count this far above the strain point of the glass that sets last, K. */
 const SET_ABOVE_STRAIN = 5;

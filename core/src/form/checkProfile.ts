@@ -15,9 +15,13 @@ export interface ShapeProblem {
 
 /** Bounds on what a point may say, m: a hair to a room. */
 export const LEAST_WALL = 0.0003;
+/** A wall is drawn no thicker, m. */
 export const MOST_WALL = 0.5;
+/** Nothing is drawn larger, m. */
 export const MOST_LENGTH = 2;
+/** A profile has at least so many points. */
 export const LEAST_POINTS = 3;
+/** A profile has at most so many points. */
 export const MOST_POINTS = 200;
 
 const mm = (metres: number): string => `${String(Number((metres * 1e3).toFixed(2)))} mm`;

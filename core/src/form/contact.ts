@@ -18,6 +18,7 @@ export interface LineBox {
   readonly z1: number;
 }
 
+/** The smallest box round a line. */
 export const lineBox = ({ r, z }: Line): LineBox => {
   let [r0, r1, z0, z1] = [Infinity, -Infinity, Infinity, -Infinity];
   for (let i = 0; i < r.length; i += 1) {

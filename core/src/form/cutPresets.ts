@@ -3,6 +3,7 @@ import type { Across } from './across';
 
 /** Kinds of cut on offer, round among them. */
 export const CUTS = ['round', 'oval', 'square', 'ribs', 'flats', 'heart', 'drawn'] as const;
+/** One of the cuts across that are offered. */
 export type CutPreset = (typeof CUTS)[number];
 
 /** A heart by the usual curve (Weisstein, "Heart curve", MathWorld: x = 16 sin³t), point down the depth. */

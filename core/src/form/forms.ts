@@ -16,6 +16,7 @@ export const FORMS = [
   'cube',
   'heart',
 ] as const;
+/** One of the starting forms. */
 export type Form = (typeof FORMS)[number];
 
 const at = (height: number, radius: number, wall: number, corner?: true): ProfilePoint =>

@@ -18,6 +18,7 @@ export const PART_PRESETS = [
   'cube',
   'heart',
 ] as const;
+/** One of the parts that are offered. */
 export type PartPreset = (typeof PART_PRESETS)[number];
 
 /** Kinds of bit off the axis. */
@@ -34,6 +35,7 @@ export const BIT_PRESETS = [
   'ellipsoid',
   'box',
 ] as const;
+/** One of the bits that are offered. */
 export type BitPreset = (typeof BIT_PRESETS)[number];
 
 /** A part to add, its role told where it is not simply joined. */

@@ -43,4 +43,5 @@ export function profileSpan(p: Profile): readonly [number, number] {
 
 /** Does the outside begin (or end) on the axis, so that the form is closed there? */
 export const closedAtBase = (p: Profile): boolean => (p[0]?.radius ?? 1) < ON_AXIS;
+/** Whether its line ends on the axis. */
 export const closedAtTop = (p: Profile): boolean => (p[p.length - 1]?.radius ?? 1) < ON_AXIS;

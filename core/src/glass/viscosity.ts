@@ -4,8 +4,11 @@ import type { Glass } from './glass';
 
 /** log₁₀ η(Pa·s) at the fixed points (ASTM C336, C338, C965; ISO 7884). */
 export const LOG_STRAIN = 13.5;
+/** log₁₀ η (Pa·s) at the annealing point (ASTM C336). */
 export const LOG_ANNEALING = 12;
+/** log₁₀ η (Pa·s) at the softening point (ASTM C338). */
 export const LOG_SOFTENING = 6.6;
+/** log₁₀ η (Pa·s) at the working point. */
 export const LOG_WORKING = 3;
 
 /** log₁₀ η = a + b/(T − t0), η in Pa·s and T in °C. */

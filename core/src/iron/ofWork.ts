@@ -42,6 +42,7 @@ export interface StepHeat {
   readonly trouble: Trouble | undefined;
 }
 
+/** An order with the heat its glass has at each step. */
 export interface WorkHeat {
   /** Seconds between samples. */
   readonly every: number;

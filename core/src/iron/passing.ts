@@ -112,6 +112,7 @@ export const curable = (t: Trouble): boolean =>
 /** Only waiting mends it. */
 export const patience = (t: Trouble): boolean => t.kind === 'unset' || t.kind === 'sags';
 const WAITING = new Set<string>(['letSet', 'setBase', 'setBubble', 'coolStem', 'flameAnneal']);
+/** Whether a step is waiting for glass to set. */
 export const waits = (s: WorkStep): boolean => WAITING.has(s.kind);
 
 /** What would go wrong in a step from here; nothing is changed by asking. */

@@ -36,6 +36,7 @@ export interface Fires {
   readonly exchange?: AirExchange | undefined;
 }
 
+/** A studio's fires where nobody says otherwise, °C; common practice, no source. */
 export const STUDIO_FIRES: Fires = { pot: 1150, gloryHole: 1200, garage: 510, annealer: 505 };
 
 /** The pot is run where its glass has this log₁₀ η, the glory hole so much hotter, the garage so far above annealing, K. Common practice, no source: 1150, 1200 and 510 °C for the soft batch. */

@@ -36,6 +36,7 @@ export interface GlassStiffness {
   readonly vft: readonly Vft[];
   readonly strainPoint: readonly number[];
 }
+/** How stiff each part's glass is, by its curve. */
 export const stiffnessOf = (parts: readonly HeatPart[]): GlassStiffness => ({
   vft: parts.map((p) => fitVft(p.glass)),
   strainPoint: parts.map((p) => strainOf(p.glass)),
@@ -51,6 +52,7 @@ export interface FoundTrouble {
   readonly formed: boolean;
 }
 
+/** A trouble as a verdict, with where it is. */
 export function found(
   state: HeatState,
   parts: readonly HeatPart[],
@@ -145,6 +147,7 @@ export function heatTrouble(
 /** A sentence's first word. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** Whole degrees Celsius, in words. */
 export const wholeDegrees = (t: number): string => `${String(Math.round(t))} °C`;
 
 /** Out of a heat: has a wall that was formed begun to run? */

@@ -9,6 +9,7 @@ export const PACKED_SHARE = {
   coarse: { share: 0.5, grain: 0.004, name: 'coarse frit' },
   billet: { share: 0.8, grain: 0.02, name: 'blocks and cullet' },
 } as const;
+/** How a mould is filled. */
 export type Packed = keyof typeof PACKED_SHARE;
 
 /** What a cast takes. kg, m³. */

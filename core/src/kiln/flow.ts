@@ -107,6 +107,7 @@ export const FUSES = [
   { upTo: 0.003, name: 'contour' },
   { upTo: Infinity, name: 'full' },
 ] as const;
+/** What a firing is named by. */
 export type Fuse = (typeof FUSES)[number]['name'];
 
 /** Its name; a full fuse has rounded by at least a sheet. */

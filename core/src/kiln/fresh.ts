@@ -8,6 +8,7 @@ import type { StockSheet } from './cutting/sheets';
 
 /** The ways one begins. */
 export const KILN_STARTS = ['flat', 'slumped', 'cast'] as const;
+/** One of the kiln's beginnings. */
 export type KilnStart = (typeof KILN_STARTS)[number];
 
 /** Sheet is sold so thick, m. Common practice, no source. */

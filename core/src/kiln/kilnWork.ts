@@ -5,6 +5,7 @@ import type { Mould } from './mould';
 
 /** What a firing is for. */
 export const AIMS = ['polish', 'tack', 'contour', 'full', 'slump', 'drape', 'cast'] as const;
+/** What a firing may be for. */
 export type Aim = (typeof AIMS)[number];
 
 /** One firing of it. °C, s. */

@@ -14,6 +14,7 @@ export type LaidShape =
 
 /** As what it is laid. */
 export const LAID_KINDS = ['sheet', 'strip', 'stringer', 'frit', 'powder'] as const;
+/** One of what is laid. */
 export type LaidAs = (typeof LAID_KINDS)[number];
 
 /** One thing laid on the shelf or on what lies there; later ones lie on earlier ones. m, rad. */

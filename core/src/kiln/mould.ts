@@ -3,6 +3,7 @@ import { tr } from '../words/tr';
 
 /** The moulds there are to choose from, or one drawn. */
 export const MOULDS = ['bowl', 'plate', 'square', 'channel', 'ring', 'drape', 'drawn'] as const;
+/** One of the moulds. */
 export type MouldKind = (typeof MOULDS)[number];
 
 /** A mould. m. */

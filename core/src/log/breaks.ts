@@ -19,6 +19,7 @@ export const WHEN = [
   'days later',
   'weeks later',
 ] as const;
+/** One of the moments it was seen at. */
 export type When = (typeof WHEN)[number];
 
 /** Where it began, or runs. */
@@ -33,6 +34,7 @@ export const WHERE = [
   'along the colour',
   'the whole of it',
 ] as const;
+/** One of the places it began at. */
 export type BreakWhere = (typeof WHERE)[number];
 
 /** What its faces look like. */
@@ -47,6 +49,7 @@ export const FACE = [
   'many clean shards',
   'sagged or flat on a side',
 ] as const;
+/** One of what its faces look like. */
 export type Face = (typeof FACE)[number];
 
 /** What somebody saw; each may be left out. */
@@ -56,6 +59,7 @@ export interface BreakSeen {
   readonly face?: Face | undefined;
 }
 
+/** A cause, as it is kept. */
 export type CauseId =
   | 'neck'
   | 'cold punty'
@@ -82,6 +86,7 @@ export interface Cause {
   readonly change: Said;
 }
 
+/** Every cause, with its signs and what it asks for. */
 export const CAUSES: readonly Cause[] = [
   {
     id: 'neck',

@@ -31,6 +31,7 @@ export interface Leans {
   readonly then: CauseId;
 }
 
+/** Why it is thought it broke, and on what that hangs. */
 export interface Diagnosis {
   /** The likeliest first. */
   readonly suspects: readonly Suspect[];

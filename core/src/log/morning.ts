@@ -5,10 +5,12 @@ import type { CauseId, Face, When, BreakWhere } from './breaks';
 
 /** What came out. */
 export const OUTCOMES = ['kept', 'second', 'lost'] as const;
+/** One of how a piece came out. */
 export type CameOut = (typeof OUTCOMES)[number];
 
 /** What can be measured against the drawing: m, kg or m³. */
 export const MEASURES = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
+/** One of what is measured. */
 export type Measure = (typeof MEASURES)[number];
 
 /** What can be marked on the section; `origin` is where a break began. */
@@ -25,6 +27,7 @@ export const FLAWS = [
   'sagged',
   'colour ran',
 ] as const;
+/** One of what is found on it. */
 export type Flaw = (typeof FLAWS)[number];
 
 /** One thing that was told once the box was open; what does not matter here is carried along. */
@@ -60,6 +63,7 @@ export type ToldAfter = { readonly id: string; readonly at: number } & (
   | { readonly kind: string }
 );
 
+/** A measure as it was taken; m, kg or m³. */
 export interface MeasuredValue {
   readonly id: string;
   readonly of: Measure;

@@ -3,6 +3,7 @@ import type { WorkStep } from '../work/facts';
 import type { PlanClock } from './forecast';
 import { makingState, type Happened, type MakingState, type PlanBeside } from './makingState';
 
+/** A making's plan with its clock and lanes, as workers take it. */
 export interface MadePlan extends PlanClock, PlanBeside {
   readonly plan: readonly WorkStep[];
   /** ms */

@@ -8,6 +8,7 @@ const LAG: Readonly<Record<Body, number>> = { slab: 8, oneSided: 2, cylinder: 16
 
 // Frozen-in centre tension by the classical theory: M R d²/(number·κ) (Adams & Williamson 1920 in shape;
 // Timoshenko & Goodier). The one-sided wall is half a slab of twice the thickness.
+/** Under a steady ramp the middle lags by this share of Rd²/κ, by body. */
 export const FROZEN_UNDER: Readonly<Record<Body, number>> = {
   slab: 24,
   oneSided: 6,

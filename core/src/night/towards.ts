@@ -4,6 +4,7 @@
 export const AIM = 0.97;
 /** One correction moves a rate by no more than this; that of a section, which is less like its joined walls, by more. */
 export const MOST_MOVE = 3;
+/** A drawn section's rates move by no more than this factor a round. */
 export const MOST_MOVE_DRAWN = 8;
 
 /** What to multiply a rate by that uses such a share, by no more than `most` either way. */

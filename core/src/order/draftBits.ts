@@ -6,6 +6,7 @@ import { MOST_ALIKE, type Add, type DraftBit } from './draftInput';
 /** A lump so heavy, kg, or one that carries so many, is made apart and waits in the garage. Common practice, no source. */
 const HEAVY_BIT = 0.025;
 const CARRIES = 3;
+/** Whether a bit is made apart and fetched. */
 export const isApart = (b: DraftBit): boolean =>
   b.kind === 'other' && ((b.mass ?? 0) >= HEAVY_BIT || (b.carries?.length ?? 0) >= CARRIES);
 

@@ -68,6 +68,7 @@ export interface DraftBit {
   readonly carried?: boolean | undefined;
 }
 
+/** What an order is drafted from. */
 export interface DraftInput {
   readonly form: Form;
   readonly way: Way;

@@ -25,6 +25,7 @@ const TALL = 1.8;
 
 const millimetres = (m: number): string => `${(m * 1e3).toFixed(m < 0.02 ? 1 : 0)} mm`;
 
+/** A mass in whole grams, in words. */
 export const grams = (kg: number): string => `${String(Math.round(1e3 * kg))} g`;
 
 /** What a part's glass comes from where it is not gathered for it alone. */

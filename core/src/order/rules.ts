@@ -8,6 +8,7 @@ import { TRANSFER } from './rules/transfer';
 
 export type { Finding, RuleInput, RulePart } from './rules/asking';
 
+/** Every rule of the order, as it is asked. */
 export const RULES: readonly Rule[] = [...HOT_WORK, ...TRANSFER, ...COLOUR, ...JOINING, ...DAY];
 
 /** Everything that is broken, in the order of the rules. */

@@ -40,6 +40,7 @@ export interface PotFor {
   readonly ready: number;
 }
 
+/** What days are planned from. */
 export interface DaysAsked {
   readonly wanted: readonly Wanted[];
   readonly pieces: readonly WantedPiece[];
@@ -55,6 +56,7 @@ export interface DayWork {
   readonly pinned: boolean;
 }
 
+/** A day as it is planned. */
 export interface PlannedDay {
   readonly work: readonly DayWork[];
   /** At the bench, s; and beyond what there is, where that was put there by hand. */
@@ -88,6 +90,7 @@ export interface OrderOutcome {
   readonly short: number;
 }
 
+/** Every day, and how each order comes out. */
 export interface DaysPlan {
   readonly days: readonly PlannedDay[];
   readonly cameOut: readonly OrderOutcome[];

@@ -4,6 +4,7 @@ import type { FacetTree } from '../form/facetTree';
 import type { Mesh } from '../form/mesh';
 import type { BitInput } from './bits';
 
+/** A bit as it is made: its glass and how it comes to the piece. */
 export interface MadeBit {
   readonly shape: BitInput['shape'];
   /** One copy, in its place. */

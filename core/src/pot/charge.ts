@@ -4,6 +4,7 @@ import { clearsIn } from './seed';
 
 /** What is charged: raw batch has to melt, glass has only to get hot. */
 export const CHARGED = ['batch', 'pellets', 'cullet'] as const;
+/** One of what a pot is charged with. */
 export type Charged = (typeof CHARGED)[number];
 
 /** Mean heat capacity of glass up to 1200 °C, J/(kg·K) (PHYSICS §8, from memory). */

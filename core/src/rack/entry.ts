@@ -16,6 +16,7 @@ export const QUANTITIES = [
   'specificHeat',
   'stressOptical',
 ] as const;
+/** One of a glass's numbers. */
 export type Quantity = (typeof QUANTITIES)[number];
 
 /** As a supplier's sheet states it, and as the shop found it itself. */

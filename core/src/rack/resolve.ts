@@ -18,6 +18,7 @@ import { estimate, type Estimated } from './estimate';
 
 /** Who gave a value, strongest first. */
 export const SPEAKERS = ['measured', 'sheet', 'composition', 'representative'] as const;
+/** Whose number it is. */
 export type Speaker = (typeof SPEAKERS)[number];
 
 /** A value, who gave it, and its error where one is known. */
@@ -27,6 +28,7 @@ export interface Spoken {
   readonly error?: number | undefined;
 }
 
+/** Every number with whose it is. */
 export type SpokenValues = Readonly<Record<Quantity, Spoken>>;
 
 /** Metals and minerals have no fixed points that matter here; a number past every glass. */

@@ -42,8 +42,11 @@ const unit = (symbol: string, factor: number, spellings: readonly string[], offs
 
 // Exact factors: inch 25.4 mm, avoirdupois pound 0.45359237 kg, US fluid ounce 29.5735295625 ml
 // (NIST Special Publication 811, Guide for the Use of the SI, appendix B).
+/** Exact (international yard, 1959). */
 export const METRES_PER_INCH = 0.0254;
+/** Exact (international pound, 1959). */
 export const KILOGRAMS_PER_POUND = 0.45359237;
+/** Exact, from the US gallon of 231 cubic inches. */
 export const CUBIC_METRES_PER_US_FLUID_OUNCE = 29.5735295625e-6;
 
 /** Every unit a field understands, by kind; the first of each list is the SI-side default. */

@@ -6,6 +6,7 @@ import type { StepId } from './step';
 
 /** What hands can do. */
 export const SKILLS = ['gaff', 'gather', 'bit', 'blow', 'shield', 'door', 'torch'] as const;
+/** One of what hands can do. */
 export type Skill = (typeof SKILLS)[number];
 
 /** Which end of a part a step works. */

@@ -32,6 +32,7 @@ export interface StepKind {
   readonly fire: boolean;
 }
 
+/** A kind of step, as it is kept. */
 export type StepId =
   | 'warmIron'
   | 'gather'

@@ -17,6 +17,7 @@ export interface KeptRun extends SentRun {
   readonly words: readonly number[];
 }
 
+/** Devices, what was read of them and sent to them. */
 export interface DeviceStore {
   devices(): Promise<DeviceDocument[]>;
   keep(device: DeviceDocument): Promise<void>;

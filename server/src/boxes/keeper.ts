@@ -15,6 +15,7 @@ import type { Controller } from './controller';
 import { modbusController } from './modbusController';
 import type { StandIns } from './standIns';
 
+/** Who looks at the devices. */
 export interface DeviceKeeper {
   now(): DeviceNow[];
   /** Sets a device up, or otherwise. */

@@ -5,6 +5,7 @@ import { sql } from 'kysely';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 
+/** Classes, and the makings of each. */
 export interface ClassStore {
   /** By name. */
   all(): Promise<ClassDocument[]>;

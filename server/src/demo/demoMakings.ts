@@ -7,9 +7,11 @@ import type { PieceStore } from '../piece/pieceStore';
 import type { DemoMaking } from './demoMaking';
 import { halfYear, PHOTOS } from './halfYear';
 
+/** Where the demo's makings are. */
 export const MAKINGS_FOLDER = join(import.meta.dirname, 'makings');
 const PHOTOS_FOLDER = join(import.meta.dirname, 'photos');
 
+/** The demo's makings. */
 export const demoMakings = (): DemoMaking[] =>
   readdirSync(MAKINGS_FOLDER)
     .sort()

@@ -65,6 +65,7 @@ const MEASURED = 7;
 
 /** The bowl that was looked at between polarisers, and its pictures: drawn by this program itself. */
 const PICTURED = 107;
+/** Pictures of the demo's makings. */
 export const PHOTOS = [
   { id: 'de300000-0000-4000-a000-000000000001', file: 'bowl.jpg', says: 'cold' },
   { id: 'de300000-0000-4000-a000-000000000002', file: 'between.jpg', says: 'between polarisers' },

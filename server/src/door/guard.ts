@@ -13,6 +13,7 @@ import { allows, rightOf, saidOf } from './rights';
 export const COOKIE = '__Host-zanfirico';
 /** Requests to the API a device may make, and how many without being let in, in so long, ms. */
 const WINDOW_MS = 10_000;
+/** A device asks at most so often a minute. */
 export const MOST_ASKED = 400;
 const MOST_UNSIGNED = 240;
 /** Streams a device may hold open. */
@@ -41,6 +42,7 @@ const asksApi = (req: Request): boolean => /^\/api(\/|$)/i.test(req.path);
 export const fromNetwork = (req: Request): boolean =>
   (req.socket as Partial<TLSSocket>).encrypted === true;
 
+/** The session a request names, by its cookie. */
 export const tokenOf = (req: Request): string | undefined => {
   const { [COOKIE]: token } = (req as { cookies?: Record<string, unknown> }).cookies ?? {};
   return typeof token === 'string' ? token : undefined;

@@ -15,6 +15,7 @@ export const slowHash = (secret: string, salt: Buffer): Promise<Buffer> =>
     });
   });
 
+/** Salt for a PIN or a code. */
 export const newSalt = (): Buffer => randomBytes(SALT);
 
 /** Are they the same, in the same time whether or not. */

@@ -10,6 +10,7 @@ import { onceAtATime } from '../store/once';
 /** What is looked for. */
 export type LogQueryAsked = Omit<Static<typeof LogQuery>, 'from'> & { readonly from?: number };
 
+/** The log over the makings. */
 export interface LogStore {
   /** Fifty at a time, the newest first; rehearsals are none of it. */
   page(asked: LogQueryAsked): Promise<LogPage>;
@@ -58,6 +59,7 @@ function logLineOf(row: {
   return { ...lineOf(row, facts), ...told };
 }
 
+/** The store over an open database. */
 export function logStore(db: Database): LogStore {
   const mended = onceAtATime(() => mendFacts(db));
   /** What is asked for, but for its page. */

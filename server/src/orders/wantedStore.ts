@@ -3,6 +3,7 @@ import type { WantedDocument } from '@zanfirico/contract/orders';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 
+/** What customers want. */
 export interface WantedStore {
   all(): Promise<WantedDocument[]>;
   keep(wanted: WantedDocument): Promise<void>;

@@ -18,6 +18,7 @@ export interface Presence {
   here(piece: string, tab: string, me: Me): InPiece[];
 }
 
+/** Who is in which piece; forgotten when the server starts. */
 export function presence(now: () => number = Date.now): Presence {
   const tabs = new Map<string, Seen>();
   return {

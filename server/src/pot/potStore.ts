@@ -3,6 +3,7 @@ import type { PotEventDocument } from '@zanfirico/contract/pot';
 import type { Database } from '../store/database';
 import { whoAsks } from '../store/who';
 
+/** What happened to the pots. */
 export interface PotStore {
   /** The oldest first; struck ones among them, with what struck them. */
   events(): Promise<PotEventDocument[]>;

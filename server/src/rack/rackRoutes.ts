@@ -70,6 +70,7 @@ interface StockOfGlasses {
   shop(): Promise<{ readonly document: { readonly stock: readonly { readonly glass: string }[] } }>;
 }
 
+/** The routes over the rack. */
 export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });

@@ -5,6 +5,7 @@ import { migrate, type Tell } from './migrate';
 import { migrations } from './migrations';
 import type { Tables } from './tables';
 
+/** The studio's database, through Kysely. */
 export type Database = Kysely<Tables>;
 
 const RESTORE = 'Put a backup back: npm run restore -- /path/to/backup.sqlite';

@@ -27,6 +27,7 @@ const usesThen = (piece: OldPiece): string[] => [
   ]),
 ];
 
+/** Every step from an older database to today's, by name. */
 export const migrations: Readonly<Record<string, MigrationStep>> = {
   '001_pieces': {
     async up(db: Kysely<unknown>) {

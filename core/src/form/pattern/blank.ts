@@ -4,6 +4,7 @@ import type { Profile } from '../profile';
 
 /** Blanks are made between these sizes of the final form. */
 export const LEAST_BLANK = 0.35;
+/** A blank is at most this share of its final form's width. */
 export const MOST_BLANK = 0.98;
 
 /** Heights shrink less than widths: glass is blown out wide before it grows long. Common practice, no source. */

@@ -10,6 +10,7 @@ export interface WeekPiece extends LoadPiece {
   readonly nights: readonly number[];
 }
 
+/** A box as a week is planned with it. */
 export interface WeekAnnealer {
   readonly id: string;
   readonly inside: PieceInside;
@@ -27,6 +28,7 @@ export interface WeekLoad {
   readonly door: number;
 }
 
+/** A week of nights, box by box. */
 export interface Week {
   readonly loads: readonly WeekLoad[];
   /** Pieces that fit no annealer, each named once. */

@@ -5,7 +5,9 @@ import type { SectionMesh } from './mesh';
 
 /** Points of integration in an element; unknowns of the element with its bubble, and without. */
 export const POINTS = 6;
+/** Unknowns of an element, its bubble's among them. */
 export const LOCAL = 14;
+/** Unknowns of its corners and sides. */
 export const OUTER = 12;
 /** Of a symmetric matrix of the outer unknowns, its upper half by rows. */
 export const PACKED_LENGTH = (OUTER * (OUTER + 1)) / 2;

@@ -60,9 +60,12 @@ export const kinds =
   (...wanted: StepId[]) =>
   (s: WorkStep): boolean =>
     s.kind !== 'own' && wanted.includes(s.kind);
+/** Whether a step heats the glass. */
 export const heats = (s: WorkStep): boolean =>
   factsOf(s).does === 'heat' || kinds('spin', 'firePolish')(s) || factsOf(s).station === 'torch';
+/** Whether a step brings glass onto the iron. */
 export const gathers = (s: WorkStep): boolean => factsOf(s).does === 'gather';
+/** Whether a step joins two parts. */
 export const doesJoin = (s: WorkStep): boolean => factsOf(s).does === 'join';
 
 /** Steps of a part or of what it was joined to, with their places in the order. */

@@ -2,6 +2,7 @@
 import { tr } from '../../words/tr';
 import { heats, kinds, never, rule, tell, without, type Rule } from './asking';
 
+/** Rules of colour. */
 export const COLOUR: readonly Rule[] = [
   rule(
     'bar-warm',

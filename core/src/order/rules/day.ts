@@ -6,6 +6,7 @@ import { kinds, never, ofGroup, rule, tell, without, type Rule } from './asking'
 /** A step takes so long at most, s. */
 const LONGEST = 4 * 3600;
 
+/** Rules of the day: who is there, what is ready. */
 export const DAY: readonly Rule[] = [
   rule(
     'time-real',

@@ -3,6 +3,7 @@ import { tr } from '../../words/tr';
 import { factsOf, type WorkStep } from '../../work/facts';
 import { gathers, heats, kinds, never, rule, tell, without, type Rule } from './asking';
 
+/** Rules of hot work, from the first gather on. */
 export const HOT_WORK: readonly Rule[] = [
   rule(
     'warm-iron',

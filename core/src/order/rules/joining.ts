@@ -7,6 +7,7 @@ import { heats, doesJoin, kinds, rule, tell, without, type Finding, type Rule } 
 /** In the kiln: cold glass that becomes it. */
 const laid = kinds('layUp', 'fillMould');
 
+/** Rules of joins and bits. */
 export const JOINING: readonly Rule[] = [
   rule(
     'part-made',

@@ -8,6 +8,7 @@ const WIDE_ON_PIPE = 4;
 /** What decorates the ground, at furnace and torch. */
 const DECOR = kinds('leaf', 'fume', 'prunts', 'fumeTorch', 'stampTorch');
 
+/** Rules of the transfer. */
 export const TRANSFER: readonly Rule[] = [
   rule(
     'neck-first',
