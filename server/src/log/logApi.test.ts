@@ -156,6 +156,8 @@ it('is chosen by when, by whom, of what, in which box and to what it was lost; a
   ] as const)
     expect([query, await names(query)]).toEqual([query, found]);
   const { body } = await api.get('/api/log/all?annealer=the%20front%20box').expect(200);
+  const rest = await api.get('/api/log/all?annealer=the%20front%20box&from=1').expect(200);
+  expect(rest.body).toEqual((body as LogLine[]).slice(1));
   expect((body as LogLine[]).map((l) => l.name)).toEqual(['first cup', 'second cup']);
   for (const bad of ['since=tomorrow', 'piece=one', 'until=-1', 'who=gaffer'])
     expect([bad, (await api.get(`/api/log/all?${bad}`)).status]).toEqual([bad, 400]);

@@ -19,7 +19,7 @@ export function logRoutes(log: LogStore): Router {
 
   router.get('/all', async (req, res) => {
     const query = takeChecked(res, checkQuery(req.query));
-    if (query) res.json(await log.all({ ...query, from: 0 }));
+    if (query) res.json(await log.all({ ...query, from: Number(query.from ?? '0') }));
   });
 
   router.get('/taught', async (req, res) => {

@@ -1,5 +1,11 @@
 // The log: makings by how they came out and by any word, and what is lost to what.
-import type { LogLine, LogPage, LogQuery, Taught } from '@zanfirico/contract/making';
+import {
+  LOG_AT_ONCE,
+  type LogLine,
+  type LogPage,
+  type LogQuery,
+  type Taught,
+} from '@zanfirico/contract/making';
 import type { Static } from '@sinclair/typebox';
 import type { MadeAgainst } from '@zanfirico/core/log';
 import { sql, type SqlBool } from 'kysely';
@@ -110,9 +116,14 @@ export function logStore(db: Database): LogStore {
       return { lines: rows.map(logLineOf), total };
     },
 
-    async all(asked) {
+    async all({ from = 0, ...asked }) {
       await mended();
-      const rows = await chosen(asked).orderBy('begun_at').execute();
+      const rows = await chosen(asked)
+        .orderBy('begun_at')
+        .orderBy('id')
+        .limit(LOG_AT_ONCE)
+        .offset(from)
+        .execute();
       return rows.map(logLineOf);
     },
 

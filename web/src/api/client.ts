@@ -25,14 +25,15 @@ import type {
   SendProgramme,
   SentRun,
 } from '@zanfirico/contract/boxes';
-import type {
-  LogLine,
-  LogPage,
-  MakingBegin,
-  MakingEvent,
-  MakingLine,
-  StepPace,
-  Taught,
+import {
+  LOG_AT_ONCE,
+  type LogLine,
+  type LogPage,
+  type MakingBegin,
+  type MakingEvent,
+  type MakingLine,
+  type StepPace,
+  type Taught,
 } from '@zanfirico/contract/making';
 import type { WantedDocument } from '@zanfirico/contract/orders';
 import type { PieceDocument } from '@zanfirico/contract/piece';
@@ -279,8 +280,14 @@ export const fetchLog = (asked: LogAsked & { readonly from?: number }): Promise<
   call(`/log?${asQuery(asked)}`);
 
 /** All of it that is so, the oldest first. */
-export const readAllOf = (asked: LogAsked): Promise<LogLine[]> =>
-  call(`/log/all?${asQuery(asked)}`);
+export async function readAllOf(asked: LogAsked): Promise<LogLine[]> {
+  const all: LogLine[] = [];
+  for (;;) {
+    const some = await call<LogLine[]>(`/log/all?${asQuery({ ...asked, from: all.length })}`);
+    all.push(...some);
+    if (some.length < LOG_AT_ONCE) return all;
+  }
+}
 
 /** Every making that came out or was given up. */
 export const readCame = (): Promise<LogLine[]> => readAllOf({ outcome: 'came' });
