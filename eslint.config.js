@@ -14,7 +14,7 @@ const WORDS_ARE_NO_DATA = [
   `SwitchCase > ${SAID}.test`,
   `Property[computed=true] > ${SAID}.key`,
   `MemberExpression[computed=true] > ${SAID}.property`,
-  `CallExpression[callee.property.name=/^(includes|indexOf|has|get|set|add|delete|startsWith|endsWith)$/] > ${SAID}`,
+  `CallExpression[callee.property.name=/^(includes|indexOf|has|get|set|add|delete|startsWith|endsWith)$/] > ${SAID}:first-child`,
   `CallExpression[callee.property.name=/^(includes|indexOf)$/] > MemberExpression.callee > ArrayExpression.object ${SAID}`,
   `NewExpression[callee.name=/^(Map|Set)$/] ${SAID}`,
   `CallExpression[callee.name='happen'] Property[key.name!='says'] > ${SAID}`,

@@ -399,5 +399,5 @@ export function fireNow({ fire, steps }: MakingState): MakingState['fire'] {
 }
 
 /** When it came into its box, ms; undefined where it did not. */
-export const boxedAt = ({ ended }: Pick<MakingState<PlannedStep>, 'ended'>): number | undefined =>
+export const boxedAt = ({ ended }: Pick<MakingState, 'ended'>): number | undefined =>
   ended?.how === 'boxed' ? ended.at : undefined;

@@ -1,7 +1,7 @@
 // Picking a colour out of a photo of its sample: a white beside it first, if there is one, then the glass.
 import { hexOf, type Light } from '@zanfirico/core/fit';
 import { tr } from '@zanfirico/core/words';
-import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { Choice } from '../../../fields/Choice';
 import { balanced, decodePhoto, meanLight } from '../../../imports/photo';
 import { Dialog } from '../../../shell/Dialog';
@@ -15,38 +15,35 @@ interface Props {
 /** Pixels to each side that are averaged. */
 const REACH = 4;
 
-/** The photo with a cross on it, dark under light, so that it stands on any glass. */
-function useCross(
-  canvas: RefObject<HTMLCanvasElement | null>,
+/** Draws the photo with a cross on it, dark under light, so that it stands on any glass. */
+function drawCross(
+  picture: HTMLCanvasElement | null,
   bitmap: ImageBitmap | undefined,
   at: { readonly x: number; readonly y: number },
 ): void {
-  useEffect(() => {
-    const picture = canvas.current;
-    const context = picture?.getContext('2d', { willReadFrequently: true });
-    if (!bitmap || !picture || !context) return;
-    if (picture.width !== bitmap.width) picture.width = bitmap.width;
-    if (picture.height !== bitmap.height) picture.height = bitmap.height;
-    context.drawImage(bitmap, 0, 0);
-    for (const [colour, width] of [
-      ['#000', 4],
-      ['#fff', 1.5],
+  const context = picture?.getContext('2d', { willReadFrequently: true });
+  if (!bitmap || !picture || !context) return;
+  if (picture.width !== bitmap.width) picture.width = bitmap.width;
+  if (picture.height !== bitmap.height) picture.height = bitmap.height;
+  context.drawImage(bitmap, 0, 0);
+  for (const [colour, width] of [
+    ['#000', 4],
+    ['#fff', 1.5],
+  ] as const) {
+    context.strokeStyle = colour;
+    context.lineWidth = width;
+    context.beginPath();
+    for (const [dx, dy] of [
+      [1, 0],
+      [-1, 0],
+      [0, 1],
+      [0, -1],
     ] as const) {
-      context.strokeStyle = colour;
-      context.lineWidth = width;
-      context.beginPath();
-      for (const [dx, dy] of [
-        [1, 0],
-        [-1, 0],
-        [0, 1],
-        [0, -1],
-      ] as const) {
-        context.moveTo(at.x + dx * 6, at.y + dy * 6);
-        context.lineTo(at.x + dx * 18, at.y + dy * 18);
-      }
-      context.stroke();
+      context.moveTo(at.x + dx * 6, at.y + dy * 6);
+      context.lineTo(at.x + dx * 18, at.y + dy * 18);
     }
-  }, [canvas, bitmap, at]);
+    context.stroke();
+  }
 }
 
 export function PhotoDialog({ onClose, onPick }: Props) {
@@ -58,7 +55,9 @@ export function PhotoDialog({ onClose, onPick }: Props) {
   const [glass, setGlass] = useState<Light>();
   const canvas = useRef<HTMLCanvasElement>(null);
 
-  useCross(canvas, bitmap, at);
+  useEffect(() => {
+    drawCross(canvas.current, bitmap, at);
+  }, [bitmap, at]);
 
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
