@@ -92,54 +92,62 @@ describe('the process', () => {
     });
   });
 
-  long('answers its own machine alone, until the flag opens it to the network', async () => {
-    const { said } = await start();
-    await new Promise((done) => setTimeout(done, 500));
-    expect(said()).not.toMatch(/https:/);
-    rmSync(join(data, 'in-use'), { force: true });
-    data = mkdtempSync(join(tmpdir(), 'zanfirico-'));
-    const open = await start('--lan');
-    const address = await new Promise<string>((done) => {
-      const look = setInterval(() => {
-        const found = /https:\/\/127\.0\.0\.1:\d+/.exec(open.said())?.[0];
-        if (found === undefined) return;
-        clearInterval(look);
-        done(found);
-      }, 50);
-    });
-    expect(open.said()).toMatch(/certificate \(SHA-256\): ([0-9A-F]{2}:){31}/);
-    const status = await new Promise<number>((done, fail) => {
-      get(`${address}/api/pieces`, { rejectUnauthorized: false }, (res) => {
-        done(res.statusCode ?? 0);
-        res.resume();
-      }).on('error', fail);
-    });
-    expect(status).toBe(401);
-    expect(readOptions(['--lan', '--lan-port', '7000'], {}, defaults)).toMatchObject({
-      lan: true,
-      lanPort: 7000,
-    });
-    expect(readOptions([], { ZANFIRICO_LAN_PORT: '7001' }, defaults).lanPort).toBe(7001);
-    expect(() => readOptions(['--lan-port', '99999'], {}, defaults)).toThrow(/0 to 65535/);
-  }, 40_000);
+  long(
+    'answers its own machine alone, until the flag opens it to the network',
+    async () => {
+      const { said } = await start();
+      await new Promise((done) => setTimeout(done, 500));
+      expect(said()).not.toMatch(/https:/);
+      rmSync(join(data, 'in-use'), { force: true });
+      data = mkdtempSync(join(tmpdir(), 'zanfirico-'));
+      const open = await start('--lan');
+      const address = await new Promise<string>((done) => {
+        const look = setInterval(() => {
+          const found = /https:\/\/127\.0\.0\.1:\d+/.exec(open.said())?.[0];
+          if (found === undefined) return;
+          clearInterval(look);
+          done(found);
+        }, 50);
+      });
+      expect(open.said()).toMatch(/certificate \(SHA-256\): ([0-9A-F]{2}:){31}/);
+      const status = await new Promise<number>((done, fail) => {
+        get(`${address}/api/pieces`, { rejectUnauthorized: false }, (res) => {
+          done(res.statusCode ?? 0);
+          res.resume();
+        }).on('error', fail);
+      });
+      expect(status).toBe(401);
+      expect(readOptions(['--lan', '--lan-port', '7000'], {}, defaults)).toMatchObject({
+        lan: true,
+        lanPort: 7000,
+      });
+      expect(readOptions([], { ZANFIRICO_LAN_PORT: '7001' }, defaults).lanPort).toBe(7001);
+      expect(() => readOptions(['--lan-port', '99999'], {}, defaults)).toThrow(/0 to 65535/);
+    },
+    40_000,
+  );
 
-  long('stops within seconds though a request was only half sent', async () => {
-    const { child, url } = await start();
-    const socket = connect(Number(new URL(url).port), '127.0.0.1');
-    socket.on('error', () => undefined);
-    await new Promise((sent) => {
-      socket.write(
-        'POST /api/pieces HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{',
-        sent,
-      );
-    });
-    await fetch(`${url}/api/health`);
-    const since = Date.now();
-    const ended = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGTERM');
-    expect(await ended).toBe(0);
-    // Two seconds of grace; thirty were waited before. What is left is a slow machine's.
-    expect(Date.now() - since).toBeLessThan(20_000);
-    socket.destroy();
-  }, 60_000);
+  long(
+    'stops within seconds though a request was only half sent',
+    async () => {
+      const { child, url } = await start();
+      const socket = connect(Number(new URL(url).port), '127.0.0.1');
+      socket.on('error', () => undefined);
+      await new Promise((sent) => {
+        socket.write(
+          'POST /api/pieces HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{',
+          sent,
+        );
+      });
+      await fetch(`${url}/api/health`);
+      const since = Date.now();
+      const ended = new Promise((resolve) => child.once('exit', resolve));
+      child.kill('SIGTERM');
+      expect(await ended).toBe(0);
+      // Two seconds of grace; thirty were waited before. What is left is a slow machine's.
+      expect(Date.now() - since).toBeLessThan(20_000);
+      socket.destroy();
+    },
+    60_000,
+  );
 });

@@ -70,42 +70,46 @@ const revisions = (file = path): number => {
   }
 };
 describe('killed while it is brought up to date', () => {
-  long('an older folder starts the next time, and everything is there', async () => {
-    for (let round = 0; round < ROUNDS; round += 1) {
-      rmSync(folder, { recursive: true, force: true });
-      folder = mkdtempSync(join(tmpdir(), 'zanfirico-faults-'));
-      path = join(folder, 'zanfirico.sqlite');
-      await older(path, 1500);
-      const child = spawn(
-        process.execPath,
-        ['--import', 'tsx', join(here, 'main.ts'), '--port', '0', '--data', folder],
-        { cwd: here, stdio: ['ignore', 'pipe', 'pipe'] },
-      );
-      started.push(child);
-      // As soon as it says that it begins, and a little later each round.
-      await new Promise<void>((begun) => {
-        child.stderr.on('data', (c: Buffer) => {
-          if (c.toString().includes('up to date')) setTimeout(begun, 15 * round);
+  long(
+    'an older folder starts the next time, and everything is there',
+    async () => {
+      for (let round = 0; round < ROUNDS; round += 1) {
+        rmSync(folder, { recursive: true, force: true });
+        folder = mkdtempSync(join(tmpdir(), 'zanfirico-faults-'));
+        path = join(folder, 'zanfirico.sqlite');
+        await older(path, 1500);
+        const child = spawn(
+          process.execPath,
+          ['--import', 'tsx', join(here, 'main.ts'), '--port', '0', '--data', folder],
+          { cwd: here, stdio: ['ignore', 'pipe', 'pipe'] },
+        );
+        started.push(child);
+        // As soon as it says that it begins, and a little later each round.
+        await new Promise<void>((begun) => {
+          child.stderr.on('data', (c: Buffer) => {
+            if (c.toString().includes('up to date')) setTimeout(begun, 15 * round);
+          });
+          child.once('exit', () => {
+            begun();
+          });
+          child.stdout.on('data', () => {
+            begun();
+          });
         });
-        child.once('exit', () => {
-          begun();
-        });
-        child.stdout.on('data', () => {
-          begun();
-        });
-      });
-      child.kill('SIGKILL');
-      await gone(child);
-      // The next start: it goes on from where it was.
-      await (await openDatabase(path)).destroy();
-      const sqlite = new SQLite(path);
-      expect(sqlite.pragma('integrity_check', { simple: true })).toBe('ok');
-      expect(sqlite.prepare('select count(distinct revision) from piece_uses').pluck().get()).toBe(
-        1500,
-      );
-      sqlite.close();
-    }
-  }, 120_000);
+        child.kill('SIGKILL');
+        await gone(child);
+        // The next start: it goes on from where it was.
+        await (await openDatabase(path)).destroy();
+        const sqlite = new SQLite(path);
+        expect(sqlite.pragma('integrity_check', { simple: true })).toBe('ok');
+        expect(
+          sqlite.prepare('select count(distinct revision) from piece_uses').pluck().get(),
+        ).toBe(1500);
+        sqlite.close();
+      }
+    },
+    120_000,
+  );
 });
 
 describe('restoring', () => {
@@ -157,23 +161,29 @@ describe('restoring', () => {
     expect(await after.lines()).toEqual([]);
     await again.destroy();
   }, 60_000);
-  long('refuses what is no backup, what is not there, and a folder that is in use; nothing is moved', async () => {
-    const db = await openDatabase(path);
-    await pieceStore(db).create(document);
-    await db.destroy();
-    expect(command('restore.ts', 'nothing.sqlite').stderr).toMatch(/There is no file at .*nothing/);
-    expect(command('restore.ts').stderr).toContain('Name the backup');
-    const other = command('restore.ts', join(here, 'main.ts'));
-    expect(other.stderr).toMatch(/no whole database|not a database/);
-    const letGo = takeFolder(folder);
-    try {
-      expect(command('restore.ts', path).stderr).toMatch(/has .* open\. Stop it/);
-    } finally {
-      letGo();
-    }
-    expect(readdirSync(folder).filter((f) => f.startsWith('set-aside'))).toEqual([]);
-    expect(revisions()).toBe(1);
-  }, 60_000);
+  long(
+    'refuses what is no backup, what is not there, and a folder that is in use; nothing is moved',
+    async () => {
+      const db = await openDatabase(path);
+      await pieceStore(db).create(document);
+      await db.destroy();
+      expect(command('restore.ts', 'nothing.sqlite').stderr).toMatch(
+        /There is no file at .*nothing/,
+      );
+      expect(command('restore.ts').stderr).toContain('Name the backup');
+      const other = command('restore.ts', join(here, 'main.ts'));
+      expect(other.stderr).toMatch(/no whole database|not a database/);
+      const letGo = takeFolder(folder);
+      try {
+        expect(command('restore.ts', path).stderr).toMatch(/has .* open\. Stop it/);
+      } finally {
+        letGo();
+      }
+      expect(readdirSync(folder).filter((f) => f.startsWith('set-aside'))).toEqual([]);
+      expect(revisions()).toBe(1);
+    },
+    60_000,
+  );
 });
 
 describe('backing up', () => {
@@ -224,16 +234,20 @@ describe('backing up', () => {
 });
 
 describe('two servers on one folder', () => {
-  long('the second is refused by name and goes away; after a kill the folder is free', async () => {
-    const first = await serve();
-    expect(first.says).toContain('is ready');
-    const second = await serve();
-    await gone(second.child);
-    expect(second.child.exitCode).toBe(1);
-    expect(second.says).toMatch(/Another Zanfirico \(process \d+\) has .* open/);
-    first.child.kill('SIGKILL');
-    await gone(first.child);
-    expect(userOf(folder)).toBeUndefined();
-    takeFolder(folder)();
-  }, 60_000);
+  long(
+    'the second is refused by name and goes away; after a kill the folder is free',
+    async () => {
+      const first = await serve();
+      expect(first.says).toContain('is ready');
+      const second = await serve();
+      await gone(second.child);
+      expect(second.child.exitCode).toBe(1);
+      expect(second.says).toMatch(/Another Zanfirico \(process \d+\) has .* open/);
+      first.child.kill('SIGKILL');
+      await gone(first.child);
+      expect(userOf(folder)).toBeUndefined();
+      takeFolder(folder)();
+    },
+    60_000,
+  );
 });
