@@ -13,6 +13,8 @@ export interface Round {
 /**
  * How many round canes of a diameter lie round a bubble: their middles stand on the circle D + d, each taking the angle
  * 2·asin(d/(D+d)). Chord geometry, exact.
+ *
+ * @example canesRound(0.05, 0.006).count // 29
  */
 export function canesRound(bubble: number, cane: number): Round {
   const angle = 2 * Math.asin(cane / (bubble + cane));
@@ -25,7 +27,11 @@ export function canesRound(bubble: number, cane: number): Round {
 export const snugBubble = (count: number, cane: number): number =>
   count < 3 ? 0 : cane / Math.sin(Math.PI / count) - cane;
 
-/** Length pulled from a billet, m, when it is drawn down evenly. `lost` is the share left at both ends. */
+/**
+ * Length pulled from a billet, m, when it is drawn down evenly. `lost` is the share left at both ends.
+ *
+ * @example pulledFrom({ diameter: 0.03, length: 0.1 }, 0.006, 0.3) // 1.75 m
+ */
 export const pulledFrom = (
   billet: { readonly diameter: number; readonly length: number },
   cane: number,
@@ -41,11 +47,19 @@ export const billetFor = (
   lost: number,
 ): number => pulledLength(count * each, cane, billetDiameter) / (1 - lost);
 
-/** Twist of a helix: the angle its line makes with the axis on a cylinder, from turns over a length. */
+/**
+ * Twist of a helix: the angle its line makes with the axis on a cylinder, from turns over a length.
+ *
+ * @example twistAngle(1, 0.1, 0.08) // 1.192, 68°
+ */
 export const twistAngle = (turns: number, length: number, diameter: number): number =>
   Math.atan2(Math.PI * diameter * turns, length);
 
-/** Turns to put in so that the line stands at an angle on the final form. Turns survive stretching; the angle does not. */
+/**
+ * Turns to put in so that the line stands at an angle on the final form. Turns survive stretching; the angle does not.
+ *
+ * @example turnsFor(Math.PI / 4, 0.1, 0.08) // 0.398
+ */
 export const turnsFor = (angle: number, finalLength: number, finalDiameter: number): number =>
   (Math.tan(angle) * finalLength) / (Math.PI * finalDiameter);
 

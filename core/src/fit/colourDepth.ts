@@ -78,7 +78,11 @@ const mapped = (light: Light, f: (v: number) => number): Light => [
   f(light[2]),
 ];
 
-/** Display value (0–255) to linear light (IEC 61966-2-1, sRGB). */
+/**
+ * Display value (0–255) to linear light (IEC 61966-2-1, sRGB).
+ *
+ * @example toLinear(255) // 1
+ */
 export const toLinear = (display: number): number => {
   const v = display / 255;
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;

@@ -12,7 +12,11 @@ const GIVERS = ['S', 'Se', 'Cd'];
 /** … these, which go dark. */
 const TAKERS = ['Cu', 'Pb', 'Ag'];
 
-/** The side of the reaction a glass stands on: it gives (sulphur, selenium, cadmium), takes (copper, lead, silver), or neither. */
+/**
+ * The side of the reaction a glass stands on: it gives (sulphur, selenium, cadmium), takes (copper, lead, silver), or neither.
+ *
+ * @example reactionFamily({ holds: ['Cu'] }) // 'takes'
+ */
 export function reactionFamily({ holds }: Chemistry): 'gives' | 'takes' | 'both' | 'neither' {
   const gives = GIVERS.some((g) => holds.includes(g));
   const takes = TAKERS.some((t) => holds.includes(t));
@@ -35,7 +39,11 @@ const NAMES: Readonly<Record<string, Said>> = {
   Ag: () => tr`silver`,
 };
 
-/** Do two neighbours react, either way round? */
+/**
+ * Do two neighbours react, either way round?
+ *
+ * @example reaction({ holds: ['S'] }, { holds: ['Pb'] })?.taker // 'Pb'
+ */
 export function reaction(a: Chemistry, b: Chemistry): Reaction | undefined {
   for (const [x, y] of [
     [a, b],

@@ -53,7 +53,11 @@ export function vftThrough([[t1, l1], [t2, l2], [t3, l3]]: readonly [
   return { a: l1 - b / (t1 - t0), b, t0 };
 }
 
-/** log₁₀ η (Pa·s) at a temperature in °C; Infinity at and below the curve's own T₀. */
+/**
+ * log₁₀ η (Pa·s) at a temperature in °C; Infinity at and below the curve's own T₀.
+ *
+ * @example logViscosity(fitVft(softBatch96), 690) // 6.6, its softening point
+ */
 export const logViscosity = (vft: Vft, temperature: number): number =>
   temperature <= vft.t0 ? Infinity : vft.a + vft.b / (temperature - vft.t0);
 
@@ -64,6 +68,10 @@ export const temperatureAtLog = (vft: Vft, log: number): number => vft.t0 + vft.
 export const strainPoint = (points: FixedPoints): number =>
   temperatureAtLog(fitVft(points), LOG_STRAIN);
 
-/** The strain point everything goes by, °C: as it was given, else of the glass's own curve. */
+/**
+ * The strain point everything goes by, °C: as it was given, else of the glass's own curve.
+ *
+ * @example strainOf(softBatch96) // 475.4 °C, of the curve itself
+ */
 export const strainOf = (glass: FixedPoints & Pick<Glass, 'strainPoint'>): number =>
   glass.strainPoint ?? strainPoint(glass);

@@ -21,6 +21,8 @@ export const COLOURS_SEEN: readonly { readonly says: Said; readonly nm: number }
 /**
  * The mean difference of stress along the way, Pa, of a retardation (nm) through so much glass (m): σ = δ/(C·t) (PHYSICS §4; ASTM C148's
  * rule). Through a vessel the light goes through two walls.
+ *
+ * @example stressSeen(30, 0.01) // 1.11e6 Pa
  */
 export const stressSeen = (nm: number, through: number, optical?: number): number =>
   stressFrom(nm / (through * 100), optical);

@@ -10,7 +10,11 @@ export interface Share {
   readonly high: number;
 }
 
-/** `count` of `all`; NaN of none. Wilson's interval without correction for continuity (Newcombe 1998, method 3). */
+/**
+ * `count` of `all`; NaN of none. Wilson's interval without correction for continuity (Newcombe 1998, method 3).
+ *
+ * @example wilson(2, 10) // { of: 0.2, low: 0.057, high: 0.51 }
+ */
 export function wilson(count: number, all: number, z = Z95): Share {
   const p = count / all;
   const z2 = z * z;

@@ -1,6 +1,10 @@
 // Things in groups by a word each has.
 
-/** By a word, or by each of several, in the order words are met; what has none is left out. */
+/**
+ * By a word, or by each of several, in the order words are met; what has none is left out.
+ *
+ * @example grouped(['a', 'b', 'a'], (x) => x) // Map { 'a' => ['a', 'a'], 'b' => ['b'] }
+ */
 export function grouped<T>(
   items: readonly T[],
   word: (item: T) => string | readonly string[] | undefined,

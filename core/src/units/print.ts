@@ -26,7 +26,11 @@ const fixed = (value: number, places: number): string => {
   return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 };
 
-/** "6 h 40" style hours and minutes from seconds; under two minutes, seconds; past four days, days. */
+/**
+ * "6 h 40" style hours and minutes from seconds; under two minutes, seconds; past four days, days.
+ *
+ * @example printDuration(5400) // '1 h 30'
+ */
 export function printDuration(seconds: number): string {
   if (seconds < 120) return `${fixed(seconds, 0)} s`;
   const minutes = Math.round(seconds / 60);
@@ -124,7 +128,11 @@ function printScience(
   }
 }
 
-/** One string, "57 mm", for sentences and labels. */
+/**
+ * One string, "57 mm", for sentences and labels.
+ *
+ * @example printText(0.0254, 'length', { temperature: 'C', length: 'in', mass: 'g' }) // '1.00 in'
+ */
 export function printText(value: number, kind: QuantityKind, display: DisplayUnits): string {
   const { number, unit } = printQuantity(value, kind, display);
   if (unit === '') return number;

@@ -9,11 +9,19 @@ export type Groups = number[];
 /** So many parts, each by itself. */
 export const eachApart = (count: number): Groups => Array.from({ length: count }, (_, i) => i);
 
-/** Everything that is one with a part, itself among them; none where there is no such part. */
+/**
+ * Everything that is one with a part, itself among them; none where there is no such part.
+ *
+ * @example partsTogether(groups, 0) // [0, 1] once they were joined
+ */
 export const partsTogether = (groups: Groups, part: number): number[] =>
   groups.flatMap((g, k) => (g === groups[part] ? [k] : []));
 
-/** Are these two one piece? A part that is not there is one with nothing. */
+/**
+ * Are these two one piece? A part that is not there is one with nothing.
+ *
+ * @example areOne(groups, 0, 1) // true once 0 and 1 were joined
+ */
 export const areOne = (groups: Groups, a: number, b: number): boolean =>
   groups[a] !== undefined && groups[a] === groups[b];
 

@@ -141,11 +141,13 @@ export interface Chosen {
 export const shelfLines = (ids: readonly string[]): Promise<ShelfPage<ShelfFacts>> =>
   call(`/pieces?ids=${ids.join(',')}`);
 
+/** A piece's newest revision. */
 export const readPiece = (id: string): Promise<SavedPiece> => call(`/pieces/${id}`);
 
 /** A name for one making: asked for again under it, by a double click or after a lost answer, it is made once. */
 export const newKey = (): string => crypto.randomUUID();
 
+/** A new piece; asked for twice under one key it is made once. */
 export const createPiece = (document: PieceDocument, key: string): Promise<SavedPiece> =>
   call('/pieces', 'POST', JSON.stringify({ document }), key);
 
@@ -215,9 +217,11 @@ export const readInBundle = async (zip: Blob): Promise<BundleRead> =>
     })
   ).json()) as BundleRead;
 
+/** A piece saved over the revision it was begun from; 409 where there is a newer one. */
 export const savePiece = (id: string, save: SavePiece): Promise<SavedPiece> =>
   call(`/pieces/${id}`, 'PUT', JSON.stringify(save));
 
+/** Puts a piece away, or back on the shelf. */
 export const putAway = (id: string, away: boolean): Promise<void> =>
   call(`/pieces/${id}/put-away`, 'POST', JSON.stringify({ putAway: away }));
 
@@ -229,41 +233,55 @@ export const throwAway = (id: string, thrownAway: boolean): Promise<void> =>
 export const whoIsIn = (id: string, tab: string): Promise<WhoIsIn> =>
   call(`/pieces/${id}/here?tab=${tab}`);
 
+/** A piece's revisions, the newest first. */
 export const listRevisions = (id: string): Promise<RevisionLine[]> =>
   call(`/pieces/${id}/revisions`);
 
+/** One of them, whole. */
 export const readRevision = (id: string, revision: number): Promise<SavedPiece> =>
   call(`/pieces/${id}/revisions/${String(revision)}`);
 
+/** What the shop has. */
 export const readShop = (): Promise<SavedShop> => call('/shop');
 
+/** The shop saved over the revision it was begun from. */
 export const saveShop = (save: SaveShop): Promise<SavedShop> =>
   call('/shop', 'PUT', JSON.stringify(save));
 
+/** Gathers that were weighed. */
 export const readWeighIns = (): Promise<KeptWeighIn[]> => call('/weigh-ins');
 
+/** A gather that was weighed is kept. */
 export const logWeighIn = (entry: NewWeighIn): Promise<KeptWeighIn> =>
   call('/weigh-ins', 'POST', JSON.stringify(entry));
 
+/** What a hand's scale taught counts no more, by iron (m) and glass. */
 export const resetWeighIns = (person: string, ironDiameter: number, glass: string): Promise<void> =>
   call('/weigh-ins/reset', 'POST', JSON.stringify({ person, ironDiameter, glass }));
 
+/** The shop's own glasses and colours, and its tests. */
 export const readRack = (): Promise<SavedRack> => call('/rack');
 
+/** An entry saved over the revision it was begun from. */
 export const keepEntry = (save: SaveEntry): Promise<KeptEntry> =>
   call('/rack/entries', 'PUT', JSON.stringify(save));
 
+/** An entry dropped; refused where something names it. */
 export const dropEntry = (id: string): Promise<void> => call(`/rack/entries/${id}`, 'DELETE');
 
+/** Many entries at once, all or none. */
 export const importEntries = (entries: readonly RackDocument[]): Promise<KeptEntry[]> =>
   call('/rack/import', 'POST', JSON.stringify({ entries }));
 
+/** A test of a pair is kept. */
 export const keepTest = (test: NewTest): Promise<KeptTest> =>
   call('/rack/tests', 'POST', JSON.stringify(test));
 
+/** A test counts, or not. */
 export const countTest = (id: number, counts: boolean): Promise<void> =>
   call(`/rack/tests/${String(id)}/count`, 'POST', JSON.stringify({ counts }));
 
+/** Makings, the newest first. */
 export const listMakings = (): Promise<MakingLine[]> => call('/makings');
 
 /** What is asked of the log. */
@@ -302,9 +320,11 @@ export const sendPotEvents = (events: readonly PotEventDocument[]): Promise<unkn
 /** Orders, the earliest due first. */
 export const readWanted = (): Promise<WantedDocument[]> => call('/wanted');
 
+/** An order of a customer's, kept as a whole. */
 export const keepWanted = (wanted: WantedDocument): Promise<WantedDocument> =>
   call(`/wanted/${wanted.id}`, 'PUT', JSON.stringify(wanted));
 
+/** An order taken away. */
 export const dropWanted = (id: string): Promise<unknown> => call(`/wanted/${id}`, 'DELETE');
 
 /** Boxes and furnaces that can be asked, as they are now. */
@@ -314,15 +334,18 @@ export const readDevices = async (): Promise<DeviceNow[]> =>
     d.says === undefined ? d : { ...d, says: trWord(d.says) },
   );
 
+/** A device set up, or otherwise. */
 export const keepDevice = (device: DeviceDocument): Promise<DeviceDocument> =>
   call(`/devices/${device.id}`, 'PUT', JSON.stringify(device));
 
+/** A device taken away, with what was read of it. */
 export const dropDevice = (id: string): Promise<unknown> => call(`/devices/${id}`, 'DELETE');
 
 /** Written to the controller and read back the same, or refused; nothing is begun. */
 export const sendProgramme = (id: string, programme: SendProgramme): Promise<SentRun> =>
   call(`/devices/${id}/programme`, 'POST', JSON.stringify(programme));
 
+/** A controller told what to do: by a person's key alone. */
 export const tellDevice = (id: string, what: DeviceDo): Promise<unknown> =>
   call(`/devices/${id}/do`, 'POST', JSON.stringify(what));
 
@@ -372,6 +395,7 @@ export const fetchMaking = (
 ): Promise<{ readonly begin: MakingBegin; readonly events: MakingEvent[] }> =>
   call(`/makings/${id}?from=${String(from)}`);
 
+/** A making begun. */
 export const beginMaking = (begin: MakingBegin): Promise<{ readonly id: string }> =>
   call('/makings', 'POST', JSON.stringify(begin));
 

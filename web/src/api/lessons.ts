@@ -6,11 +6,14 @@ import { call } from './client';
 /** By name. */
 export const readClasses = (): Promise<ClassDocument[]> => call('/classes');
 
+/** A class, whole. */
 export const readClass = (id: string): Promise<ClassDocument> => call(`/classes/${id}`);
 
+/** A class kept as a whole. */
 export const keepClass = (given: ClassDocument): Promise<ClassDocument> =>
   call(`/classes/${given.id}`, 'PUT', JSON.stringify(given));
 
+/** A class taken away; what was made in it stays. */
 export const dropClass = (id: string): Promise<unknown> => call(`/classes/${id}`, 'DELETE');
 
 /** What was made and rehearsed in it, the newest first. */

@@ -14,6 +14,7 @@ interface ServerState {
   readonly putOut: () => void;
 }
 
+/** Whether the server answers. */
 export const useServer = create<ServerState>()((set, get) => ({
   away: undefined,
   isOut: false,

@@ -1,6 +1,7 @@
 // Steps as they go over the wire: what a step has not is left out.
 import type { SendProgramme } from '@zanfirico/contract/boxes';
 
+/** Lines as a controller is sent them. */
 export const asSent = (
   lines: readonly {
     readonly to: number;

@@ -10,11 +10,14 @@ import { useNotices } from '../stores/notices';
 /** What is made tonight is looked for so often, ms. */
 const EVERY = 4000;
 
+/** All classes. */
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: readClasses });
 
+/** One class. */
 export const useClass = (id: string) =>
   useQuery({ queryKey: ['classes', id], queryFn: () => readClass(id), enabled: id !== '' });
 
+/** What is made in a class, asked again and again. */
 export const useClassMakings = (id: string) =>
   useQuery({
     queryKey: ['classes', id, 'makings'],

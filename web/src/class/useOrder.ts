@@ -13,6 +13,7 @@ interface Order {
   readonly steps: readonly WorkStep[] | undefined;
 }
 
+/** A class's order of work, drafted for its exercise. */
 export function useOrder(document: PieceDocument | undefined): Order {
   const work = useWorkOf(document);
   const kept = useMemo(() => {

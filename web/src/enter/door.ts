@@ -9,6 +9,7 @@ interface Answer {
   readonly asleep?: boolean;
 }
 
+/** How this device stands at the door. */
 export async function howItStands(): Promise<DoorStands> {
   try {
     const res = await fetch('/api/door/me');

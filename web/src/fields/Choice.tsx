@@ -13,6 +13,7 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void;
 }
 
+/** One of a few, side by side. */
 export function Choice<T extends string>(props: Props<T>) {
   const { legend, options, value, hideLegend, onChange } = props;
   return (

@@ -14,6 +14,7 @@ interface Props extends FieldBounds {
   readonly onCommit: (value: number) => void;
 }
 
+/** A whole number. */
 export function CountField({ label, bare, value, step = 1, onCommit, ...bounds }: Props) {
   const { min, max } = fieldBounds(bounds);
   const decimal = useDisplay((s) => s.units.decimal ?? '.');

@@ -6,6 +6,7 @@ interface Props {
   readonly onCommit: (day: string | undefined) => void;
 }
 
+/** A day. */
 export function DayField({ label, value, onCommit }: Props) {
   return (
     <label className="flex w-44 flex-col">

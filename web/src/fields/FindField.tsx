@@ -12,6 +12,7 @@ interface Props {
   readonly className?: string;
 }
 
+/** Words to find something by. */
 export function FindField(props: Props) {
   const { label, placeholder, value, onChange, wide = 'w-full', className = '' } = props;
   return (

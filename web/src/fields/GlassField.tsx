@@ -31,6 +31,7 @@ interface Props {
   readonly onChange: (id: string | undefined) => void;
 }
 
+/** A glass of the rack. */
 export function GlassField({ label, value, own, onChange }: Props) {
   return (
     <SelectField

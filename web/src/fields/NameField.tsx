@@ -6,6 +6,7 @@ interface Props {
   readonly onChange: (name: string) => void;
 }
 
+/** A name; left empty it falls back. */
 export function NameField({ label, value, fallback, onChange }: Props) {
   return (
     <input

@@ -25,6 +25,7 @@ interface Props extends FieldBounds {
 
 const unitOf = (kind: TypedKind, units: DisplayUnits): string => displayUnit(kind, units).symbol;
 
+/** A quantity as a person types it, SI inside. */
 export function QuantityField(props: Props) {
   const { label, kind, value, nudge, bare, hint, onCommit } = props;
   const { min, max } = fieldBounds(props);

@@ -12,6 +12,7 @@ interface Props<T extends string> {
   readonly className?: string;
 }
 
+/** One of a list. */
 export function SelectField<T extends string>(props: Props<T>) {
   const { label, bare, value, onChange, children, className = '' } = props;
   return (

@@ -20,9 +20,11 @@ interface Props {
 
 const SAME = 5e-5;
 
+/** Whether two are the same stock. */
 export const sameStock = (a: Stock, b: Stock): boolean =>
   Math.abs(a.diameter - b.diameter) < SAME && Math.abs((a.wall ?? 0) - (b.wall ?? 0)) < SAME;
 
+/** Rod or tubing by its measures. */
 export function StockField({ label, bare, value, glass, only, onChange }: Props) {
   const stock = useShop((s) => s.shop?.document.stock) ?? ORDINARY_SHOP.stock;
   const units = useDisplay((s) => s.units);

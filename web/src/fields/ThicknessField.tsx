@@ -36,6 +36,7 @@ export function readThickness(text: string, units: DisplayUnits): number | undef
   return read.ok ? read.value : undefined;
 }
 
+/** A thickness, down to a hundredth of a millimetre. */
 export function ThicknessField({ label, value, onCommit, ...bounds }: Props) {
   const { min, max } = fieldBounds(bounds);
   const units = useDisplay((s) => s.units);

@@ -9,6 +9,7 @@ interface Props {
   readonly onCommit: (clock: string) => void;
 }
 
+/** A clock time. */
 export function TimeField({ label, value, onCommit }: Props) {
   return (
     <TypedField

@@ -28,6 +28,7 @@ const LOOK = {
   name: 'font-display w-full text-2xl font-semibold',
 } as const;
 
+/** A field that is read when it is left. */
 export function TypedField<T>(props: Props<T>) {
   const { label, bare, shown, hint, inputMode = 'text', words, read, onCommit, onStep } = props;
   const [text, setText] = useState<string>();

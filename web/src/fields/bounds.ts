@@ -1,6 +1,7 @@
 // What a field may be given: the file's own limits, or narrower ones where something else on screen narrows them.
 import type { Limits } from '@zanfirico/contract';
 
+/** What a field takes at least and at most. */
 export interface FieldBounds {
   /** The limits the file has for it. */
   readonly within?: Limits;

@@ -6,6 +6,7 @@ import { decodePhoto, onPaper } from './photo';
 /** Written finer first, coarser until it is small enough to be kept with the piece. */
 const QUALITIES = [0.8, 0.6, 0.4, 0.2];
 
+/** A picture to trace from, as it was read. */
 export interface Picture {
   readonly picture: string;
   /** Height against width. */

@@ -34,6 +34,7 @@ export interface RowRead {
   readonly what: readonly string[];
 }
 
+/** A table read against the rack, row by row. */
 export interface RackTable {
   readonly rows: readonly RowRead[];
   readonly problems: readonly RowProblem[];

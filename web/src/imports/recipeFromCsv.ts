@@ -3,6 +3,7 @@ import { tr } from '@zanfirico/core/words';
 import Papa from 'papaparse';
 import type { Recipe, RecipeLine } from '@zanfirico/core/night/asked';
 
+/** A recipe out of a table, or why there is none. */
 export type RecipeRead =
   { readonly ok: true; readonly recipe: Recipe } | { readonly ok: false; readonly says: string };
 

@@ -21,6 +21,7 @@ const FETCHED = 0.3;
 type Found = Partial<Record<keyof AirExchange, Robust>>;
 type Asked = Parameters<typeof startExchange>[0][number];
 
+/** What readings at the bench say of the exchange of heat. */
 export interface ReadingsSay {
   /** 0 to 1; undefined where nothing is under way. */
   readonly share: number | undefined;

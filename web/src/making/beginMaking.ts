@@ -10,6 +10,7 @@ import { clockOf, ourSeconds, secondsOf, type WorkStep } from '@zanfirico/core/w
 import { studioNow } from '../api/server';
 import type { WorkAsked } from '../order/workAsked';
 
+/** What a making is begun with. */
 export interface BeginAsked {
   readonly piece: string;
   readonly revision: number;
@@ -34,6 +35,7 @@ export interface BeginAsked {
   readonly lesson?: MakingBegin['lesson'];
 }
 
+/** A making as it begins: its plan, frozen. */
 export function makingOf(wanted: BeginAsked): MakingBegin {
   const { document, derived, asked, steps, plan, people } = wanted;
   const clock = plan?.starts ?? clockOf(steps, asked.working);

@@ -24,6 +24,7 @@ export interface Holding {
   readonly wantedIn: number;
 }
 
+/** What somebody does now, and next. */
 export interface CrewNow {
   readonly person: Person;
   readonly job: Job | undefined;

@@ -12,6 +12,7 @@ export interface Clocks {
   readonly steady: () => number;
 }
 
+/** This machine's clocks. */
 export const MACHINE: Clocks = { wall: () => Date.now(), steady: () => performance.now() };
 
 /** A clock of ms since 1970 that never goes back. */

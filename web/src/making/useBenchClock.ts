@@ -6,6 +6,7 @@ import { MACHINE, steadyTime } from './steadyTime';
 /** How often what is shown follows it, ms. */
 const EVERY = 250;
 
+/** The bench's clock: the studio's, or a rehearsal's. */
 export interface BenchClock {
   /** ms since 1970 on the bench's clock. */
   readonly now: () => number;
@@ -17,6 +18,7 @@ export interface BenchClock {
   readonly goOn: (from: number) => void;
 }
 
+/** The bench's clock, redrawn while it is looked at. */
 export function useBenchClock(): BenchClock {
   // Set by the studio's clock where this screen's is wrong: events of several screens are on one clock.
   const ahead = useServer((s) => s.ahead);

@@ -16,6 +16,7 @@ export type Happens = MakingEvent extends infer E
     : never
   : never;
 
+/** A making in hand: how it stands, and what can be told of it. */
 export interface Making {
   readonly begin: MakingBegin;
   readonly events: readonly MakingEvent[];

@@ -10,6 +10,7 @@ import { useLiveHeat } from './useLiveHeat';
 
 const SECOND = 1000;
 
+/** A making at a moment. */
 export interface MakingNow {
   readonly derived: Extract<Derived, { ok: true }> | undefined;
   readonly parts: Parameters<typeof forecast>[2] | undefined;

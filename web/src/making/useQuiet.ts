@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 /** Nobody has touched it for so long, ms. */
 const STILL = 12_000;
 
+/** Whether nobody has touched the screen for a while. */
 export function useQuiet(): boolean {
   const [quiet, setQuiet] = useState(false);
   useEffect(() => {

@@ -11,6 +11,7 @@ import { useMakingNow } from './useMakingNow';
 const HEAT_EVERY = 1000;
 const SECOND = 1000;
 
+/** How a making that is followed stands. */
 export interface MakingStanding {
   readonly derived: Extract<Derived, { ok: true }> | undefined;
   readonly step: WorkStep | undefined;

@@ -21,6 +21,7 @@ interface Props {
   readonly named?: boolean;
 }
 
+/** Curves of nights over one another. */
 export function CurvesChart({ curves, lastIn, named = true }: Props) {
   const units = useDisplay((s) => s.units);
   const to = Math.max(3600, ...curves.map((c) => c.curve.time[c.curve.time.length - 1] as number));

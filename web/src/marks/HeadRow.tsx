@@ -5,6 +5,7 @@ interface Props {
   readonly left?: readonly string[];
 }
 
+/** The head of a table. */
 export function HeadRow({ columns, left = [] }: Props) {
   return (
     <thead>

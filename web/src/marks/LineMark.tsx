@@ -5,6 +5,7 @@ interface Props {
   readonly dash: string;
 }
 
+/** A line as the legend shows it. */
 export function LineMark({ stroke, width, dash }: Props) {
   return (
     <svg width={26} height={8} aria-hidden className="shrink-0">

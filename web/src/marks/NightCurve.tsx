@@ -23,6 +23,7 @@ interface Props {
   readonly strain: number;
 }
 
+/** A night on a real clock. */
 export function NightCurve({ schedule, lastIn, annealing, strain }: Props) {
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'temperature', units);

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 /** Empty modules round it, as the standard asks. */
 const QUIET = 4;
 
+/** An address as a QR code. */
 export function Qr({
   text,
   label,

@@ -65,6 +65,7 @@ const DRAWN = {
   },
 } as const;
 
+/** Tension through the wall, as a strip. */
 export function StressStrip({ outcome, from, to, lastIn, allows }: Props) {
   const units = useDisplay((s) => s.units);
   const lines: Lines = outcome.section ? DRAWN : LINES;

@@ -20,6 +20,7 @@ export function VerdictWord({ verdict }: { readonly verdict: VerdictValue['verdi
   );
 }
 
+/** A verdict: its word, why, and what to do. */
 export function VerdictMark({ verdict }: { readonly verdict: VerdictValue }) {
   const { icon: Icon, tone } = LOOK[verdict.verdict];
   const units = useDisplay((s) => s.units);

@@ -11,10 +11,13 @@ export interface FittedSheet {
   readonly scale: number;
 }
 
+/** The cut half or the other. */
 export type AxisSide = -1 | 1;
 
+/** A radius on the sheet, px. */
 export const toX = (sheet: FittedSheet, side: AxisSide, r: number): number =>
   sheet.axis + side * r * sheet.scale;
+/** A height on the sheet, px. */
 export const toY = (sheet: FittedSheet, z: number): number => sheet.table - z * sheet.scale;
 
 const points = (line: Line, sheet: FittedSheet, side: AxisSide): string[] =>

@@ -2,6 +2,7 @@
 import { tr } from '@zanfirico/core/words';
 import type { Skill } from '@zanfirico/core/work';
 
+/** What hands can do, in words. */
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   gaff: tr`leads`,
   gather: tr`gathers`,

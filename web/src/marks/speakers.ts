@@ -2,6 +2,7 @@
 import { tr } from '@zanfirico/core/words';
 import type { Speaker } from '@zanfirico/core/rack';
 
+/** Whose number it is, in words. */
 export const SPEAKER_WORDS: Readonly<Record<Speaker, string>> = {
   measured: tr`measured here`,
   sheet: tr`from the sheet`,

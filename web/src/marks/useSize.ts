@@ -1,6 +1,7 @@
 // The size of an element as it stands, for drawings that fill their place.
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
+/** An element's size, px, as it changes. */
 export function useSize<E extends Element>(): readonly [
   RefObject<E | null>,
   { readonly width: number; readonly height: number },

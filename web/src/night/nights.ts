@@ -124,4 +124,5 @@ const margins = answersKept<NightChecked, NightMargins>(
 );
 /** What a checked night's margins are: known already, being worked out, or asked for now. */
 export const nightMarginsOf = (of: NightChecked): Promise<NightMargins> => margins.ask(of);
+/** Margins that were worked out already. */
 export const useKnownMargins = margins.useKnown;

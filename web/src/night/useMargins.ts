@@ -8,6 +8,7 @@ import { nightMarginsOf, useKnownMargins } from './nights';
 /** A night that stands so long is asked about, ms. */
 const REST = 900;
 
+/** The margins of a night, worked out in the worker. */
 export function useMargins(
   input: ScheduleInput,
   checked: CheckedNight | undefined,

@@ -25,6 +25,7 @@ interface TonightBox {
   readonly keep: (change: BoxChange, told?: string) => void;
 }
 
+/** The box tonight is planned for. */
 export function useTonightBox(): TonightBox {
   const all = useAnnealers();
   const { annealer, coolingTime, set } = useTonight();

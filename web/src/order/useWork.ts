@@ -14,6 +14,7 @@ interface Work {
   readonly asked: WorkAsked | undefined;
 }
 
+/** A document's work as heat and crew ask it. */
 export function useWorkOf(document: PieceDocument | undefined): Work {
   const facts = useFacts(document?.making.gatherer, document?.glass);
   const holes = useShop((s) => s.shop?.document.gloryHoles);

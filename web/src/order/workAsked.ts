@@ -8,6 +8,7 @@ import type { Verdict } from '@zanfirico/core/units';
 import type { PaceOfKinds } from '@zanfirico/core/work';
 import type { DraftAsked } from './placedDrafts';
 
+/** What an order is drafted and heated from. */
 export interface WorkAsked extends DraftAsked {
   /** The glory hole it goes to; undefined where the furnace's mouth serves. */
   readonly hole: NamedHole | undefined;

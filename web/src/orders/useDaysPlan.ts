@@ -27,6 +27,7 @@ import { pieceForDays, type PieceForDays } from './pieceForDays';
 export const DAYS_AHEAD = 28;
 /** Worked at the bench where the shop does not say, s: Monday to Friday. From memory. */
 const SIX_HOURS = 6 * 3600;
+/** Hours at the bench, Monday first, s, where the shop says nothing. */
 export const ORDINARY_HOURS: readonly number[] = [
   ...Array.from({ length: 5 }, () => SIX_HOURS),
   0,
@@ -40,12 +41,14 @@ const DAY = 86_400;
 
 const NONE: readonly WantedDocument[] = [];
 
+/** A day to come. */
 export interface DayName {
   readonly date: Date;
   /** As it is written in an order. */
   readonly day: string;
 }
 
+/** The days as they are planned now. */
 export interface DaysPlanNow {
   readonly wanted: readonly WantedDocument[];
   readonly days: readonly DayName[];
@@ -57,6 +60,7 @@ export interface DaysPlanNow {
   readonly troubles: readonly string[];
 }
 
+/** How far the plan of the days is. */
 export interface DaysState {
   readonly now: DaysPlanNow | undefined;
   readonly wanted: readonly WantedDocument[];

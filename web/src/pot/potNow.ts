@@ -15,6 +15,7 @@ import {
   type Cooked,
 } from '@zanfirico/core/pot';
 
+/** How a pot stands now. */
 export interface PotNow {
   readonly mine: readonly PotEventDocument[];
   /** When that is: what was entered a moment ago is in it. */

@@ -14,12 +14,14 @@ const ORDINARY: readonly PotDocument[] = [structuredClone(ORDINARY_POT)];
 export const usePotList = (): readonly PotDocument[] =>
   useShop((s) => s.shop?.document.pots) ?? ORDINARY;
 
+/** What happened to the pots, and what was made of them. */
 export interface PotsLog {
   readonly events: readonly PotEventDocument[];
   readonly made: readonly LogLine[];
   readonly failure: Error | null;
 }
 
+/** Asks for it. */
 export function usePotsLog(): PotsLog {
   const events = useQuery({ queryKey: ['pots'], queryFn: readPotEvents });
   // What was made before anything was entered is none of a pot's.

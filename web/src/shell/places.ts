@@ -1,6 +1,7 @@
 // The six places of the house, in the order of the head.
 
 import { tr } from '@zanfirico/core/words';
+/** The places in the head, in order. */
 export const PLACES = [
   { to: '/pieces', name: tr`Pieces` },
   { to: '/rack', name: tr`Rack` },

@@ -20,6 +20,7 @@ const MORE = [
   { to: '/wall/class', name: tr`Wall: the class` },
 ];
 
+/** What can be done from anywhere. */
 export function useEverywhere(onKeys: () => void): readonly Command[] {
   const navigate = useNavigate();
   const { units, theme, setUnits, setTheme } = useDisplay();

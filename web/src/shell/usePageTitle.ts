@@ -26,6 +26,7 @@ export function titleAt(path: string): string | undefined {
   return titled(inside, place);
 }
 
+/** Names the tab after what is shown. */
 export function usePageTitle(): void {
   const { pathname } = useLocation();
   useEffect(() => {

@@ -7,6 +7,7 @@ interface WhyState {
   readonly close: () => void;
 }
 
+/** The figure that is asked why. */
 export const useWhy = create<WhyState>()((set) => ({
   asked: undefined,
   ask: (id) => {

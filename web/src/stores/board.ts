@@ -41,6 +41,7 @@ interface BoardState {
   ) => void;
 }
 
+/** What is in hand while drawing. */
 export const useBoard = create<BoardState>()(
   persist(
     (set) => ({

@@ -19,6 +19,7 @@ interface Commands {
   readonly take: (owner: string) => void;
 }
 
+/** What can be done from here. */
 export const useCommands = create<Commands>()((set) => ({
   lists: {},
   put: (owner, list) => {

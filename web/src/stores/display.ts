@@ -5,6 +5,7 @@ import { persist } from 'zustand/middleware';
 import type { Language } from '@zanfirico/words';
 import { chooseLanguage, decimalOf } from '../words/language';
 
+/** Dark or light. */
 export type Theme = 'soot' | 'ash';
 
 interface DisplayState {
@@ -20,6 +21,7 @@ const wished = (): Theme =>
     ? 'ash'
     : 'soot';
 
+/** How numbers are read, and in which light. */
 export const useDisplay = create<DisplayState>()(
   persist(
     (set) => ({

@@ -25,6 +25,7 @@ interface DraftState {
   readonly drop: () => void;
 }
 
+/** The document on the board, with undo. */
 export const useDraft = create<DraftState>()(
   temporal(
     (set, get) => ({

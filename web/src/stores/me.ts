@@ -12,6 +12,7 @@ interface MeState {
   readonly load: () => Promise<void>;
 }
 
+/** Who this screen is. */
 export const useMe = create<MeState>()((set) => ({
   me: undefined,
   unknown: false,

@@ -1,6 +1,7 @@
 // Short notices at the foot of the screen, each with at most one thing to do about it.
 import { create } from 'zustand';
 
+/** Something said to this person. */
 export interface Notice {
   readonly key: number;
   readonly text: string;
@@ -18,6 +19,7 @@ interface NoticeState {
 const STAYS_MS = 8000;
 let last = 0;
 
+/** What is said to this person. */
 export const useNotices = create<NoticeState>()((set, get) => {
   const add = (notice: Omit<Notice, 'key'>): void => {
     last += 1;

@@ -51,6 +51,7 @@ const fromSaved = (saved: SavedRack): Pick<RackState, 'own' | 'tests' | 'rack'> 
 
 const keeping = oneAfterOther();
 
+/** The rack, edited in place. */
 export const useRack = create<RackState>()((set, get) => ({
   loaded: false,
   rack: SHIPPED_RACK,

@@ -24,6 +24,7 @@ let changes = 0;
 /** The fetch under way: whoever else asks meanwhile waits for the same one. */
 let loading: Promise<void> | undefined;
 
+/** The shop, edited in place. */
 export const useShop = create<ShopState>()((set, get) => ({
   shop: undefined,
   weighIns: [],

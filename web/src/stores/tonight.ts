@@ -63,6 +63,7 @@ export const withCount = (
   count: number,
 ): Readonly<Record<string, number>> => withOne(counts, id, count > 0 ? count : undefined);
 
+/** Tonight as it is set on this screen. */
 export const useTonight = create<Tonight>()(
   persist(
     (set) => ({

@@ -34,6 +34,7 @@ const BEGIN: readonly Warmed[] = [
   { id: 2, name: 'canes', glass: 'soft-batch-96', thick: 0.006, body: 'cylinder' },
 ];
 
+/** What is warmed for the bench. */
 export const useWarm = create<Warm>()(
   persist(
     (set) => ({

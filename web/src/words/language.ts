@@ -47,6 +47,7 @@ let spoken: Language = 'en';
 /** The language days are written in: as this browser is set to where that is a kind of what is spoken (en-GB). */
 export const daysIn = (): string | undefined =>
   navigator.language.startsWith(spoken) ? undefined : spoken;
+/** The language that is spoken on this page. */
 export const spokenHere = (): Language => spoken;
 
 /**

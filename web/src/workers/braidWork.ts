@@ -33,11 +33,13 @@ import {
 } from '@zanfirico/core/order';
 import { SKILLS, type WorkStep } from '@zanfirico/core/work';
 
+/** A crew to be planned. */
 export interface CrewRequest extends ToPlan {
   readonly people: readonly Person[];
   readonly stations: Stations;
 }
 
+/** A crew as it was planned. */
 export interface CrewResult extends CrewPlanned {
   /** With the one who has least to do left out. */
   readonly fewer: CrewPlanned | undefined;

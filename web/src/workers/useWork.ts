@@ -11,6 +11,7 @@ interface Working<Result> {
   readonly stop: () => void;
 }
 
+/** A long piece of work, with its progress and a way to stop it. */
 export function useWork<Result>(): Working<Result> {
   const [work, setWork] = useState<RunningWork<Result>>();
   useEffect(() => () => work?.stop(), [work]);

@@ -26,11 +26,13 @@ export const loadNights = newest<typeof nightWork>(nightWorker);
 const braidWorker = (): Worker =>
   new Worker(new URL('./braid.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 
+/** Asks the night worker. */
 export const night = standing<typeof nightWork>(nightWorker);
 /** The night of the piece on the board: of what is asked while a hand goes on, the newest alone is worked out. */
 export const boardNight = newest<typeof nightWork>(nightWorker);
 /** Drafts and placings: short, one after another. */
 export const braid = standing<typeof braidWork>(braidWorker);
+/** Asks the mesh worker. */
 export const mesh = standing<typeof meshWork>(
   () => new Worker(new URL('./mesh.worker.ts', import.meta.url), /* @vite-ignore */ asPage()),
 );
@@ -38,6 +40,7 @@ const rackWorker = (): Worker =>
   new Worker(new URL('./rack.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
 const fileWorker = (): Worker =>
   new Worker(new URL('./file.worker.ts', import.meta.url), /* @vite-ignore */ asPage());
+/** Asks the rack worker. */
 export const rack = standing<typeof rackWork>(rackWorker);
 
 /** No file of the size that is taken needs longer to be read, ms. */

@@ -51,6 +51,7 @@ function crewRows(people: readonly Person[], steps: readonly WorkStep[]): Row[] 
 export const crewHeight = (people: readonly Person[], steps: readonly WorkStep[]): number =>
   crewRows(people, steps).reduce((sum, row) => sum + row.tall, 0);
 
+/** People and stations along the braid's clock. */
 export function CrewLanes({ people, plan, steps, x, top, at }: Props) {
   const critical = new Set(plan.critical ?? []);
   const rows = crewRows(people, steps);

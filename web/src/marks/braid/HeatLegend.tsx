@@ -10,6 +10,7 @@ const WIDE = 44;
 /** Shown this far above where a band begins, °C: nobody works the hottest of it. */
 const SHOWN_ABOVE = 40;
 
+/** Colours of heat, by their bands. */
 export function HeatLegend({ spans }: { readonly spans: readonly BandSpan[] }) {
   const units = useDisplay((s) => s.units);
   return (

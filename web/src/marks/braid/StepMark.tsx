@@ -37,6 +37,7 @@ interface StepMarkProps {
   readonly onTake: (index: number) => void;
 }
 
+/** A step on its strand. */
 export function StepMark({
   index,
   from,

@@ -25,6 +25,7 @@ export interface Strand {
 /** A lane at its widest and its narrowest, px: many parts and a crew share the room there is. */
 export const LANE = 66;
 const NARROWEST = 16;
+/** Above the first strand, px. */
 export const TOP = 34;
 /** How far a strand dips into the fire and rises into the garage, px. */
 const DIP = 24;

@@ -31,6 +31,7 @@ interface Props {
 const COLUMN = 24;
 const RADIUS = 12;
 
+/** Numbers of parts and bits, to take them by. */
 export function Balloons({ balloons, height, scale, onTake, onRaise, onBegin, onEnd }: Props) {
   const places = spread(
     balloons.map((b) => b.y),

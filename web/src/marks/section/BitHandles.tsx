@@ -23,6 +23,7 @@ const TENTH = 1e4;
 const tenth = (v: number): number => Math.round(v * TENTH) / TENTH;
 const most = (v: number): number => Math.min(2, Math.max(-2, v));
 
+/** Handles of the bit in hand. */
 export function BitHandles({ bit, sheet, onChange, onBegin, onEnd }: Props) {
   const units = useDisplay((s) => s.units);
   const { place, shape } = bit;

@@ -14,6 +14,7 @@ const PLACES = 24;
 
 /** Are these layers drawn alike? A share that moves by less than this shows nowhere. */
 const SAME = 1e-4;
+/** Whether two walls are of the same layers. */
 export const sameLayers = (a: readonly WallShare[], b: readonly WallShare[]): boolean =>
   a === b ||
   (a.length === b.length &&

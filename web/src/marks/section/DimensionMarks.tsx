@@ -17,6 +17,7 @@ interface Props {
 
 const ARROW = 6;
 
+/** Measures put on the drawing. */
 export function DimensionMarks({ dimensions, sheet, ink = 'var(--color-info)', onRemove }: Props) {
   const units = useDisplay((s) => s.units);
   return (

@@ -22,6 +22,7 @@ interface Props {
 /** So near the top of the board the figure stands under its line: over it is the scale. */
 const UNDER = 44;
 
+/** The line it is filled to. */
 export function FillLine({ fill, sheet, onBegin, onMove, onEnd }: Props) {
   const units = useDisplay((s) => s.units);
   const y = toY(sheet, fill.line);

@@ -20,6 +20,7 @@ export function sheetGrid(
   return { step, strong: Math.max(2, Math.round(next / step)) };
 }
 
+/** Millimetres behind the drawing. */
 export function SheetGrid({
   sheet,
   size,

@@ -62,6 +62,7 @@ interface Props {
 /** How far inside the inner line a wall's handle stands, px. */
 const WALL_OFF = 13;
 
+/** Handles of a profile's points and walls. */
 export function Handles(props: Props) {
   const { points, outer, sheet, selected, several, problems, onMove, onSelect } = props;
   const units = useDisplay((s) => s.units);

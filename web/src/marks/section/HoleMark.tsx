@@ -11,6 +11,7 @@ interface Props {
 /** Edge on it is still a line one can see, of its width. */
 const EDGE_ON = 0.16;
 
+/** A hole through the wall. */
 export function HoleMark({ hole, shape, sheet }: Props) {
   const out = widestAt(shape.outer, hole.height) ?? shape.widest;
   const x = out * Math.cos(hole.around);

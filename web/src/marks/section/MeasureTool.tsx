@@ -17,6 +17,7 @@ interface Props {
   readonly onLeave: () => void;
 }
 
+/** A measure between two places. */
 export function MeasureTool({ sheet, size, lines, onKeep, onLeave }: Props) {
   const units = useDisplay((s) => s.units);
   const [from, setFrom] = useState<DimensionEnd>();

@@ -22,6 +22,7 @@ interface Props {
 
 const LABEL_GAP = 18;
 
+/** Measures in the margin. */
 export function Measures({ points, solid, whole, sheet, size, selected, balloons }: Props) {
   const units = useDisplay((s) => s.units);
   const text = (v: number): string => printText(v, 'length', units);

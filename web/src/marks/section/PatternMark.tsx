@@ -10,6 +10,7 @@ interface Props {
   readonly on?: 'blank' | 'final';
 }
 
+/** A figure on the glass. */
 export function PatternMark({ carried, sheet, on = 'final' }: Props) {
   const id = useId();
   const seen = carried.carried[on].flatMap((outline) => {

@@ -25,6 +25,7 @@ const PLATES = [
 /** Well annealed glass shows next to nothing: so many times as much shows where it would. */
 const TENFOLD = 10;
 
+/** The section as polarisers show it. */
 export function PolarisedView({ mesh, stress, optical }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [plate, setPlate] = useState<(typeof PLATES)[number]['value']>('tint');

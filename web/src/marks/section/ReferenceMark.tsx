@@ -2,6 +2,7 @@
 import type { PieceReference } from '@zanfirico/contract/piece';
 import { toX, toY, type FittedSheet } from '../outline';
 
+/** The picture that is traced. */
 export function ReferenceMark({
   reference,
   sheet,

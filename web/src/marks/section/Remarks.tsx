@@ -2,6 +2,7 @@
 import type { Remark } from '@zanfirico/core/piece';
 import { toX, toY, type FittedSheet } from '../outline';
 
+/** What wants a look, at its place. */
 export function Remarks({
   remarks,
   sheet,

@@ -149,6 +149,7 @@ function ScaleTold({
   );
 }
 
+/** The section: one half cut, one as finished glass. */
 export function SectionDrawing(props: Props) {
   const { document, derived, part, bit, point, actions } = props;
   const [ref, size] = useSize<HTMLDivElement>();

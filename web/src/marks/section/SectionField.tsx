@@ -34,6 +34,7 @@ const shadeOf = (bin: number, signed: boolean): string => {
   return `color-mix(in oklab, ${y > 0 ? 'var(--color-primary)' : '#5896b2'} ${String(strength)}%, var(--board))`;
 };
 
+/** Heat or tension inside the section. */
 export function SectionField(props: Props) {
   const { mesh, values, low, high, signed, mark, at, onTake, label } = props;
   const id = useId().replace(/:/g, '');

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { useBoard } from '../../stores/board';
 import type { SectionLooking } from './useView';
 
+/** Closer, further, fitted. */
 export function ViewBar({ looking }: { readonly looking: SectionLooking }) {
   const { grid, measuring, set } = useBoard();
   return (

@@ -3,6 +3,7 @@ import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { Derived } from '@zanfirico/core/piece';
 import type { Extent } from './fit';
 
+/** How large a piece is, whether or not it can be made. */
 export const extentOf = (derived: Derived, document: PieceDocument): Extent =>
   derived.ok ? wholeExtent(derived) : pointExtent(document);
 

@@ -13,6 +13,7 @@ const NOTCH = 1.25;
 /** What a key moves it by, px. */
 const KEY_PX = 60;
 
+/** How the drawing is looked at. */
 export interface SectionLooking {
   readonly view: View;
   readonly sheet: FittedSheet;

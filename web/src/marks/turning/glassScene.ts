@@ -54,6 +54,7 @@ export interface Room {
   readonly widest: number;
 }
 
+/** The glass turning, as it is drawn. */
 export interface GlassScene {
   /** Drawn by software: ask for coarse shells, and seldom. */
   readonly slow: boolean;

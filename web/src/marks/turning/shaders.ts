@@ -1,5 +1,6 @@
 // What the graphics card does with every point and every face of the glass.
 
+/** Places and normals, as the eye has them. */
 export const VERTEX = `
 varying vec3 vView;
 varying vec3 vNormal;
@@ -19,6 +20,7 @@ float fresnel(vec3 n, vec3 v) {
 // Optical depth per colour: what the glass between a front and a back face takes, and each face's Fresnel share of all
 // three. Before a bright window an edge is dark, for light is bent in from the dim room beside it: taken as a share of its own
 // that grows towards the grazing sight line (how much is the theme's, by eye). The last channel counts faces in and out.
+/** The length of glass along a line of sight. */
 export const DEPTH = `
 varying vec3 vView;
 varying vec3 vNormal;
@@ -36,6 +38,7 @@ void main() {
 }`;
 
 // What scattering colour sends back from the nearest face: lit from the room, a little from above.
+/** What a part's layers scatter back. */
 export const BODY = `
 varying vec3 vView;
 varying vec3 vNormal;
@@ -47,6 +50,7 @@ void main() {
   #include <colorspace_fragment>
 }`;
 
+/** What its skin mirrors (Schlick). */
 export const SHINE = `
 varying vec3 vView;
 varying vec3 vNormal;
@@ -65,6 +69,7 @@ void main() {
   gl_FragColor = vec4(uShine * lit * f * 2.6, 1.0);
 }`;
 
+/** Window, glass and shine together (Beer–Lambert). */
 export const COMPOSE = `
 varying vec2 vUv;
 uniform sampler2D uGlass;
@@ -92,6 +97,7 @@ void main() {
   #include <colorspace_fragment>
 }`;
 
+/** A sheet over all of it. */
 export const FLAT = `
 varying vec2 vUv;
 void main() {

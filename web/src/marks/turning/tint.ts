@@ -2,6 +2,7 @@
 
 /** Share of light left after 12 mm of glass, per colour: deeper than real clear glass, so that walls can be told. */
 const TINT_AT = 0.012;
+/** Clear glass as it is shown, linear RGB through the scale's depth. */
 export const TINT = [0.5, 0.79, 0.77] as const;
 
 /** Absorption of clear glass as it is drawn, 1/m. */

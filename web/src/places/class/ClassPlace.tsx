@@ -20,6 +20,7 @@ export interface OfClass {
   readonly steps: readonly WorkStep[] | undefined;
 }
 
+/** The class whose sheet this is. */
 export const useOfClass = (): OfClass => useOutletContext<OfClass>();
 
 export function ClassPlace() {

@@ -4,6 +4,7 @@ import { causeSays } from '@zanfirico/core/log';
 import { tr, trWord } from '@zanfirico/core/words';
 import { stepSays } from '../../marks/braid/stepNames';
 
+/** How a making came out, in words. */
 export const cameWords = (l: LogLine): string =>
   l.outcome === undefined
     ? l.ended === 'boxed'

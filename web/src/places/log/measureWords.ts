@@ -2,6 +2,7 @@
 import { tr } from '@zanfirico/core/words';
 import type { Measure } from '@zanfirico/core/log';
 
+/** What kind of quantity a measure is. */
 export const KIND = {
   height: 'length',
   lip: 'length',
@@ -11,6 +12,7 @@ export const KIND = {
   capacity: 'volume',
 } as const satisfies Readonly<Record<Measure, string>>;
 
+/** Measures, in words. */
 export const SAYS: Readonly<Record<Measure, string>> = {
   height: tr`height`,
   lip: tr`across the lip`,

@@ -27,6 +27,7 @@ interface Wanted {
   readonly onLoud: () => void;
 }
 
+/** What can be done at the bench, each with its key. */
 export const deedsOf = (w: Wanted): readonly Deed[] => [
   {
     key: 'f',

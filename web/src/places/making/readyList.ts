@@ -14,6 +14,7 @@ export interface Ready {
   readonly warms?: number;
 }
 
+/** The list of a plan, what has to warm first. */
 export function readyList(
   steps: readonly WorkStep[],
   derived: Extract<Derived, { ok: true }>,

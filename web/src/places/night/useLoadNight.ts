@@ -22,6 +22,7 @@ export interface LoadMeant {
 
 type Counted = LoadPiece & { readonly count: number };
 
+/** The night of what stands in the box together. */
 export interface LoadsNight {
   readonly shelf: ShelfForBox;
   readonly load: readonly Counted[];

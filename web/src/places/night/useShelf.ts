@@ -5,6 +5,7 @@ import { sentenceOf } from '../../api/client';
 import { useNamed, usePieces, type OnShelf } from '../../api/queries';
 import { useNotices } from '../../stores/notices';
 
+/** A piece as the box asks for it. */
 export interface ForBox {
   readonly id: string;
   readonly name: string;
@@ -12,6 +13,7 @@ export interface ForBox {
   readonly piece: LoadPiece | undefined;
 }
 
+/** The pieces that are meant for the box. */
 export interface ShelfForBox {
   /** Those asked for, in the order they were. */
   readonly meant: readonly ForBox[];

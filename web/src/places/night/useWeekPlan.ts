@@ -12,6 +12,7 @@ import { useShelf, type ShelfForBox } from './useShelf';
 const DAY = 86400;
 const secondsOf = (field: string): number => new Date(field).getTime() / 1000;
 
+/** The week as it is planned. */
 export interface WeekPlan {
   readonly shelf: ShelfForBox;
   readonly boxes: ReturnType<typeof useAnnealers>;
@@ -21,6 +22,7 @@ export interface WeekPlan {
   readonly nameOf: (id: string) => string;
 }
 
+/** Plans the week, in the worker. */
 export function useWeekPlan(): WeekPlan {
   const { week, practice, inHand, door, assumes } = useTonight();
   const boxes = useAnnealers();

@@ -3,6 +3,7 @@ import { tr } from '@zanfirico/core/words';
 import type { Figure } from '@zanfirico/core/units';
 import type { StandingPiece } from './usePiece';
 
+/** A figure with its name. */
 export interface NamedFigure {
   readonly id: string;
   readonly label: string;

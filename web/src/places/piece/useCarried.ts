@@ -5,6 +5,7 @@ import { carry, stretchMap, type Carried, type StretchMap } from '@zanfirico/cor
 import type { Derived } from '@zanfirico/core/piece';
 import { useMemo } from 'react';
 
+/** A figure carried from blank to form. */
 export interface CarriedPattern {
   readonly map: StretchMap;
   readonly carried: Carried;

@@ -18,6 +18,7 @@ export interface Met {
   readonly says: string | undefined;
 }
 
+/** How saving stands. */
 export interface Saving {
   readonly busy: boolean;
   readonly conflict: Met | undefined;
@@ -64,6 +65,7 @@ async function meet(
   }
 }
 
+/** Saves what is on the board, and says what came of it. */
 export function useSaving(): Saving {
   const [busy, setBusy] = useState(false);
   const [conflict, setConflict] = useState<Met>();

@@ -16,6 +16,7 @@ export interface ShelfChosen {
   readonly made?: ShelfMade;
   readonly tag?: string;
 }
+/** Everything on the shelf. */
 export const NO_CHOICE: ShelfChosen = {};
 
 const ORDERS: Readonly<Record<ShelfOrder, string>> = {

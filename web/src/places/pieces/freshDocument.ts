@@ -19,6 +19,7 @@ export interface Answers {
 
 /** Made in the kiln, and as what it begins. */
 export type KilnFormId = `kiln-${KilnStart}`;
+/** Whether a form is begun in the kiln. */
 export const isKiln = (form: string): form is KilnFormId => form.startsWith('kiln-');
 /** The form its file says it is of: the nearest of those turned about an axis. */
 const NEAREST: Readonly<Record<KilnStart, Form>> = {

@@ -6,6 +6,7 @@ import { shownNumber } from '../../fields/shown';
 const MUCH = 10;
 const LITTLE = 1;
 
+/** A pot's mass, in words: whole kilograms or pounds. */
 export const heavyText = (kg: number, units: DisplayUnits): string =>
   units.mass === 'g' && kg >= LITTLE
     ? `${shownNumber(kg, kg >= MUCH ? 0 : 1)} kg`

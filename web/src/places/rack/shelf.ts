@@ -13,6 +13,7 @@ export interface RackWanted {
   readonly retired: boolean;
 }
 
+/** Everything in the rack. */
 export const ANY: RackWanted = {
   text: '',
   family: 'any',

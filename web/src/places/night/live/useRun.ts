@@ -18,6 +18,7 @@ import { readReadings } from '../../../api/client';
 /** Readings are fetched so often, ms. */
 const EVERY = 10_000;
 
+/** A box's run as it goes. */
 export interface RunNow {
   readonly run: SentRun;
   /** Of its start, s. */

@@ -33,6 +33,7 @@ import { troubled } from '../../../stores/troubled';
 /** What of a crew's plan is kept with the piece. */
 export type KeptPlan = Pick<CrewPlan, 'starts' | 'hands' | 'total'>;
 
+/** The order in hand, with its heat and what the rules say. */
 export interface Braid {
   readonly steps: readonly WorkStep[];
   readonly starts: readonly number[];

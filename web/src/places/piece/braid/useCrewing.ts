@@ -22,6 +22,7 @@ interface Crewing {
   readonly stop: () => void;
 }
 
+/** Plans the order for who is there, in the worker. */
 export function useCrewing(braid: Braid): Crewing {
   const { busy, take, stop } = useWork<CrewResult>();
   const [best, setBest] = useState<number>();

@@ -8,6 +8,7 @@ import { startPlacing } from '../../../workers/workers';
 import { useWork } from '../../../workers/useWork';
 import type { Braid } from './useBraid';
 
+/** Places the heats of the order in hand, in the worker. */
 export function usePlacing(
   braid: Braid,
   onReasons: (reasons: ReadonlyMap<string, string>) => void,

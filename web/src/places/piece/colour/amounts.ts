@@ -3,6 +3,7 @@ import type { PieceColour } from '@zanfirico/contract/piece';
 import type { Colour } from '@zanfirico/core/fit';
 import { amountKindsFor, LEAF } from '@zanfirico/core/rack';
 
+/** How much colour can be said, by kind. */
 export const AMOUNT_KINDS = {
   bar: 'bar',
   weight: 'powder or frit, weighed',
@@ -12,6 +13,7 @@ export const AMOUNT_KINDS = {
   coats: 'coats all round',
   pieces: 'pieces set in',
 } as const;
+/** One of the ways to say how much. */
 export type Kind = keyof typeof AMOUNT_KINDS;
 
 /** Amounts as first offered. Common practice, no source. */

@@ -17,6 +17,7 @@ import { useBoard } from '../../../stores/board';
 import { useRack } from '../../../stores/theRack';
 import { usePiece } from '../usePiece';
 
+/** What is laid on the part in hand, judged. */
 export interface Colouring {
   readonly part: PlannedPart;
   readonly index: number;

@@ -15,6 +15,7 @@ import { usePiece } from '../usePiece';
 const helpersOf = (crew: number | undefined, helpers: boolean): number =>
   crew === undefined || crew === 0 ? (helpers ? 1 : 0) : crew - 1;
 
+/** What an attempt takes, as far as it is known. */
 export interface AttemptNow {
   readonly attempt: Attempt | undefined;
   /** How many stand in its annealer; undefined where that is not the shop's. */

@@ -9,6 +9,7 @@ import { usePiece } from '../usePiece';
 const TO = 10;
 const rounded = (v: number): number => Math.round(v / TO) * TO;
 
+/** How hot the piece comes into the box, body by body. */
 export function useArriving(): readonly ArrivingBody[] | undefined {
   const { last } = usePiece();
   const known = useBraid();

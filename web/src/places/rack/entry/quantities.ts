@@ -13,6 +13,7 @@ interface Shown {
   readonly digits: number;
 }
 
+/** How each number of an entry is shown. */
 export const SHOWN_QUANTITIES: Readonly<Record<Quantity, Shown>> = {
   expansion: { label: tr`Expansion 20–300 °C`, unit: '×10⁻⁷/K', one: 1e-7, digits: 1 },
   strainPoint: { label: tr`Strain point`, unit: '°C', one: undefined, digits: 0 },

@@ -5,6 +5,7 @@ import { Refused, sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useRack } from '../../../stores/theRack';
 
+/** What can be done to an entry. */
 export interface EntryActions {
   readonly change: (patch: Partial<RackEntry>) => void;
   /** Drops it, or retires it where pieces use it. */
@@ -12,6 +13,7 @@ export interface EntryActions {
   readonly retire: (retired: boolean) => void;
 }
 
+/** Changes an entry, kept as it is typed. */
 export function useEntry(line: RackLine): EntryActions {
   const { keep, drop: dropKept } = useRack.getState();
   const { say, trouble } = useNotices.getState();

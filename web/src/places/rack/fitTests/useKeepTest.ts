@@ -5,6 +5,7 @@ import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useRack } from '../../../stores/theRack';
 
+/** Keeps a test of a pair. */
 export function useKeepTest(): (test: NewTest) => void {
   const keepTest = useRack((s) => s.keepTest);
   const count = useRack((s) => s.count);

@@ -9,11 +9,13 @@ import { Qr } from '../../../marks/Qr';
 import { useMay, useMe } from '../../../stores/me';
 import { troubled } from '../../../stores/troubled';
 
+/** What the door is asked under. */
 export const DOOR_QUESTION = ['door'];
 
 /** Asked so often while it is looked at, ms. */
 export const EVERY_MS = 4000;
 
+/** Whether the studio is open, and who is in. */
 export const useDoor = () =>
   useQuery({
     queryKey: DOOR_QUESTION,

@@ -5,7 +5,9 @@ import { sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
 import { useShop } from '../../../stores/theShop';
 
+/** One of the shop's lists. */
 export type List = 'irons' | 'gloryHoles' | 'annealers' | 'stock';
+/** A row of it. */
 export type Row<L extends List> = ShopDocument[L][number];
 
 /** Most of each that the shop's document keeps. */
