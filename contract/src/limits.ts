@@ -198,3 +198,6 @@ export const ANNEALER_LIMITS = {
     description: 'between its hottest and its coldest place at annealing heat, K',
   },
 } as const;
+
+/** Lines of the log that come at once; who wants them all asks on from there. */
+export const LOG_AT_ONCE = 1000;

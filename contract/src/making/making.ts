@@ -264,9 +264,6 @@ export interface LogLine extends MakingLine {
   readonly mass: number | undefined;
 }
 
-/** Lines of the log that come at once; who wants them all asks on from there. */
-export const LOG_AT_ONCE = 1000;
-
 /** A page of the log. */
 export interface LogPage {
   readonly lines: readonly LogLine[];

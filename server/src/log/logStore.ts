@@ -1,11 +1,6 @@
 // The log: makings by how they came out and by any word, and what is lost to what.
-import {
-  LOG_AT_ONCE,
-  type LogLine,
-  type LogPage,
-  type LogQuery,
-  type Taught,
-} from '@zanfirico/contract/making';
+import { LOG_AT_ONCE } from '@zanfirico/contract';
+import type { LogLine, LogPage, LogQuery, Taught } from '@zanfirico/contract/making';
 import type { Static } from '@sinclair/typebox';
 import type { MadeAgainst } from '@zanfirico/core/log';
 import { sql, type SqlBool } from 'kysely';

@@ -1,6 +1,7 @@
 // Talking to the server: every failure is a sentence a person can act on.
 import { tr, trWord } from '@zanfirico/core/words';
 import {
+  LOG_AT_ONCE,
   NOW,
   type ErrorBody,
   type RevisionLine,
@@ -25,15 +26,14 @@ import type {
   SendProgramme,
   SentRun,
 } from '@zanfirico/contract/boxes';
-import {
-  LOG_AT_ONCE,
-  type LogLine,
-  type LogPage,
-  type MakingBegin,
-  type MakingEvent,
-  type MakingLine,
-  type StepPace,
-  type Taught,
+import type {
+  LogLine,
+  LogPage,
+  MakingBegin,
+  MakingEvent,
+  MakingLine,
+  StepPace,
+  Taught,
 } from '@zanfirico/contract/making';
 import type { WantedDocument } from '@zanfirico/contract/orders';
 import type { PieceDocument } from '@zanfirico/contract/piece';
