@@ -1,6 +1,6 @@
 // A finished piece against its drawing: what the drawing has, how far the glass is from it, whether that passes, and whether a figure was
 // typed in another unit.
-import { tr, type Said } from '../words/tr';
+import { mark, tr, trWord } from '../words/tr';
 import type { Derived } from '../piece/derive';
 import type { Measure } from './morning';
 
@@ -82,7 +82,7 @@ export function drawnOf(
 
 /** Mistaken units by kind of measure: what was read as one, and what one of the other is of it. */
 const MISTAKEN: Readonly<
-  Record<'length' | 'weight' | 'capacity', readonly (readonly [string | Said, number])[]>
+  Record<'length' | 'weight' | 'capacity', readonly (readonly [string, number])[]>
 > = {
   length: [
     ['cm', 10],
@@ -96,7 +96,7 @@ const MISTAKEN: Readonly<
   ],
   capacity: [
     ['l', 1000],
-    [() => tr`fl oz`, 29.57],
+    [mark('fl oz'), 29.57],
   ],
 };
 /** So many times more or less than drawn is no piece made by that drawing. */
@@ -125,10 +125,9 @@ function meantBy(of: Measure, drawn: number, made: number): Against['meant'] {
   const kinds = MISTAKEN[of === 'weight' || of === 'capacity' ? of : 'length'];
   const found = kinds
 
-    .map(([unit, one]) => [typeof unit === 'string' ? unit : unit(), one] as const)
     .flatMap(([unit, one]) => [
-      { unit, value: made * one },
-      { unit: tr`the other way round, ${unit}`, value: made / one },
+      { unit: trWord(unit), value: made * one },
+      { unit: tr`the other way round, ${trWord(unit)}`, value: made / one },
     ])
     .map((m) => ({ ...m, far: Math.abs(Math.log(m.value / drawn)) }))
     .reduce((a, b) => (b.far < a.far ? b : a));

@@ -7,7 +7,6 @@ import type { KilnWork } from '../kiln/kilnWork';
 import { follow } from '../night/asked/kiln';
 import type { RecipeLine } from '../night/asked/recipe';
 import { warming, type Warming } from '../night/asked/warming';
-import type { Box } from '../night/box';
 import type { Schedule, ScheduleInput } from '../night/scheduleInput';
 import { kilnWall } from './fromKiln';
 
@@ -43,24 +42,23 @@ export interface FiredFrom {
   readonly thickest: number;
 }
 
-/** What has to be known before its firings are programmed: how it climbs, and the night of those before the last. */
+/** What has to be known before its firings are programmed: as what it climbs, and the night of those before the last. */
 export interface FiringsAsked {
-  readonly up: Warming | undefined;
+  readonly cold: ScheduleInput;
   readonly earlier: ScheduleInput | undefined;
 }
 
 /** Up from cold it is as thick as it is laid; what comes down before the last firing is a flat one on its shelf. */
 export function firingsAsked({ kiln, fired, night, thickest }: FiredFrom): FiringsAsked {
-  const { box, holdTemperature } = night;
   const body = kiln.cast ? 'slab' : 'oneSided';
   const laid = fired ? Math.max(fired.thick, fired.laidThick) : thickest;
   const asked = (wall: ScheduleInput['wall']): ScheduleInput => ({
     glass: night.glass,
     wall,
     practice: night.practice,
-    holdTemperature,
+    holdTemperature: night.holdTemperature,
     doorTemperature: night.doorTemperature,
-    box,
+    box: night.box,
     holding: 0,
   });
   const cold = asked({ thickest: laid, stepThick: laid, stepThin: laid, body });
@@ -68,31 +66,32 @@ export function firingsAsked({ kiln, fired, night, thickest }: FiredFrom): Firin
   const { stepThick, stepThin } =
     fired && many > 1 ? kilnWall(fired, many - 1) : { stepThick: laid, stepThin: laid };
   return {
-    up: climbing(cold, box, holdTemperature),
+    cold,
     earlier: many > 1 ? asked({ thickest: stepThick, stepThick, stepThin, body }) : undefined,
   };
 }
 
-/** Undefined where no climb of this box brings it up whole. */
-function climbing(cold: ScheduleInput, box: Box, hold: number): Warming | undefined {
+/** How it climbs from cold to its hold, simulated; undefined where no climb of this box brings it up whole. */
+export function climbing(cold: ScheduleInput): Warming | undefined {
   try {
-    return warming(cold, box, box.room, hold);
+    return warming(cold, cold.box, cold.box.room, cold.holdTemperature);
   } catch {
     return undefined;
   }
 }
 
 /**
- * Its firings, each with what it takes and what speaks against it. `down` is the checked schedule of each: of the last its night, of
- * those before the night of `firingsAsked`.
+ * Its firings, each with what it takes and what speaks against it. The last comes down by `night`, those before by the night of
+ * `firingsAsked`, `earlier`; by `night` too where there is none.
  */
 export const programmedFirings = (
   { kiln, fired, night: { glass, box } }: FiredFrom,
   up: Warming,
-  down: (firing: number) => Schedule,
+  night: Schedule,
+  earlier = night,
 ): Programmed[] =>
   kiln.firings.map((f, i): Programmed => {
-    const schedule = down(i);
+    const schedule = i < kiln.firings.length - 1 ? earlier : night;
     const rows = schedule.rows.filter((r) => r.start >= -1e-6);
     const lines = firingLines({ climb: up.rate, air: f.air, process: f.process, down: rows });
     const { seconds, curve, remarks } = judgeFiring({

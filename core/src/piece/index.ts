@@ -28,6 +28,7 @@ export type { Whole } from './whole';
 export { ruleParts, workOf } from './workPlan';
 export {
   bearsOf,
+  climbing,
   firingsAsked,
   hoursInBox,
   programmedFirings,

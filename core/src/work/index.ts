@@ -6,4 +6,5 @@ export { IN_FIRE } from './heatPlace';
 export { areOne, eachApart, joinOf, partsTogether, unite } from './joined';
 export type { StepId, Way } from './step';
 export { STEPS } from './steps';
+export { stepCode, stepSays } from './stepSays';
 export { toolName, TOOLS, toolsOf } from './tools';

@@ -69,6 +69,14 @@ it('what was boxed waits until it is opened, and stands as it came out; the last
   expect(await names('outcome=kept')).toEqual(['cup']);
 });
 
+it.each(['constructor', '__proto__', 'toString'])(
+  'a step somebody called %s is one of their own',
+  async (where) => {
+    await make('bowl', {}, { kind: 'given up', where });
+    expect(((await api.get('/api/log')).body as LogPage).lines[0]).toMatchObject({ where });
+  },
+);
+
 it('given up at the bench is lost, and where; the morning after is no part of the making’s time', async () => {
   const id = await make('bowl', {}, { kind: 'given up', where: 'Passaggio', at: T0 + 400_000 });
   const before = ((await api.get('/api/log')).body as LogPage).lines[0];

@@ -12,7 +12,7 @@ import {
 } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
 import { trWord } from '@zanfirico/core/words';
-import { STEPS, type StepId } from '@zanfirico/core/work';
+import { stepSays } from '@zanfirico/core/work';
 import { sql, type SqlBool } from 'kysely';
 import type { Database } from '../store/database';
 import { inEveryLanguage } from '../language';
@@ -107,7 +107,6 @@ function moilOf(told: readonly MakingEvent[], measured: Morning['measured']): nu
 }
 
 /** What is found by its words, in the language that is spoken; nothing where there is none. */
-const stepWords = (where = ''): string => (where in STEPS ? STEPS[where as StepId].name() : where);
 const causeWords = (cause: string | undefined): string =>
   cause === undefined ? '' : causeSays(cause);
 
@@ -164,7 +163,7 @@ export function makingFacts(
     facts.annealer ?? '',
     begin.hole ?? '',
     outcome ?? '',
-    ...inEveryLanguage(() => stepWords(facts.where)),
+    ...inEveryLanguage(() => stepSays(facts.where ?? '')),
     ...inEveryLanguage(() => causeWords(morning.cause)),
     ...mishaps.flatMap((m) => inEveryLanguage(() => trWord(m.what))),
     ...told.flatMap((e) => (e.kind === 'note' ? [e.says] : [])),

@@ -64,13 +64,12 @@ async function room(res: Response, store: RackStore, ids: readonly string[]): Pr
   return false;
 }
 
-/** The routes over the stores. */
 /** What is asked of the shop: which glasses its torch stock is of. */
 interface StockOfGlasses {
   shop(): Promise<{ readonly document: { readonly stock: readonly { readonly glass: string }[] } }>;
 }
 
-/** The routes over the rack. */
+/** The routes over the stores. */
 export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
   const router = Router();
   const json = express.json({ limit: BODY_LIMIT });

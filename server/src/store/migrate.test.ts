@@ -83,6 +83,7 @@ it('what an event said in a language is an id afterwards, in both; what was some
     { kind: 'given up', where: 'Transfer' },
     { kind: 'given up', where: 'Heat: left wing' },
     { kind: 'given up', where: 'Lick the seam' },
+    { kind: 'given up', where: 'constructor' },
     { kind: 'reading', of: 'temperature', value: 700, where: 'non si muove più' },
     { kind: 'broke', when: 'settimane dopo', face: 'in two' },
   ];
@@ -98,6 +99,7 @@ it('what an event said in a language is an id afterwards, in both; what was some
     { kind: 'given up', where: 'transfer' },
     { kind: 'given up', where: 'reheat' },
     { kind: 'given up', where: 'Lick the seam' },
+    { kind: 'given up', where: 'constructor' },
     { kind: 'reading', of: 'temperature', value: 700, where: 'stopped moving' },
     { kind: 'broke', when: 'weeks later', face: 'in two' },
   ]);

@@ -4,8 +4,7 @@ import { boxedAt, type MakingState } from '@zanfirico/core/making';
 import type { KilnCurve, ScheduleInput } from '@zanfirico/core/night';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { readReadings } from '../api/client';
-import { useDevices } from '../boxes/useDevices';
+import { readDevices, readReadings } from '../api/client';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
 
@@ -39,7 +38,9 @@ export function useBoxRead(
   annealer: string | undefined,
   input: ScheduleInput,
 ): { readonly kept: number; readonly worst: number } | undefined {
-  const device = useDevices().devices.find((d) => d.device.of === annealer)?.device.id;
+  // Which device stands at that box does not change while one looks: asked once.
+  const devices = useQuery({ queryKey: ['devices'], queryFn: readDevices, retry: false }).data;
+  const device = devices?.find((d) => d.device.of === annealer)?.device.id;
   const boxed = boxedAt(state);
   const read = useQuery({
     queryKey: ['box read', device, boxed],

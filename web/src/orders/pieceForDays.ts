@@ -7,6 +7,7 @@ import { boxOf, type Box } from '@zanfirico/core/night';
 import { howMany, type WantedPiece } from '@zanfirico/core/orders';
 import {
   ANYBODY,
+  climbing,
   firingsAsked,
   hoursInBox,
   programmedFirings,
@@ -88,12 +89,9 @@ async function hoursThere(
   const { schedule } = await checkedNight(night);
   if (!kiln) return hoursInBox(schedule, []);
   const from = { kiln, fired: derived.fired, night, thickest: derived.whole.thickest.wall };
-  const { up, earlier } = firingsAsked(from);
+  const { cold, earlier } = firingsAsked(from);
+  const up = climbing(cold);
   if (!up) return hoursInBox(schedule, []);
   const before = earlier && (await checkedNight(earlier)).schedule;
-  const last = kiln.firings.length - 1;
-  return hoursInBox(
-    schedule,
-    programmedFirings(from, up, (i) => (i < last ? (before ?? schedule) : schedule)),
-  );
+  return hoursInBox(schedule, programmedFirings(from, up, schedule, before));
 }

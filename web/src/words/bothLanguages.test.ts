@@ -5,13 +5,12 @@ import { CAUSES, diagnose, lossesBy } from '@zanfirico/core/log';
 import { heatNow, makingState } from '@zanfirico/core/making';
 import { checkEntry, SHIPPED_RACK } from '@zanfirico/core/rack';
 import { speak } from '@zanfirico/core/words';
-import { STEPS, type WorkStep } from '@zanfirico/core/work';
+import { STEPS, type WorkStep, stepCode, stepSays } from '@zanfirico/core/work';
 import { SIDES, wallZone } from '../../../core/src/iron/zones';
 import { LANGUAGES } from '@zanfirico/words';
 import { tongueOf, type Catalogue } from '@zanfirico/words/tongue';
 import { readFileSync } from 'node:fs';
 import { strandsOf } from '../marks/braid/strands';
-import { stepCode, stepSays } from '../marks/braid/stepNames';
 
 const italian = JSON.parse(
   readFileSync(`${__dirname}/../../../words/it.json`, 'utf8'),

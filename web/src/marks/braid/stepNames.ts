@@ -13,14 +13,6 @@ export function stepName(s: WorkStep): string {
   return s.name === undefined ? name : `${name}: ${s.name}`;
 }
 
-/** What a step is kept as where it is said which it was: its kind, or the name of a kind of somebody's own. */
-export const stepCode = (s: Pick<WorkStep, 'kind' | 'name'>): string =>
-  s.kind === 'own' ? (s.name ?? 'own') : s.kind;
-
-/** A step by what it is kept as; what somebody called it themselves, and what no kind has, as it is. */
-export const stepSays = (code: string): string =>
-  code === 'own' ? tr`A step of our own` : code in STEPS ? STEPS[code as StepId].name() : code;
-
 const GROUPS: readonly (readonly [string, (id: StepId) => boolean])[] = [
   [tr`Heats`, (id) => factsOf({ kind: id }).does === 'heat'],
   [tr`Gathering`, (id) => begins({ kind: id }) || id === 'warmIron'],

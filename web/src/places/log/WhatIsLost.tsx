@@ -1,4 +1,5 @@
 // What is lost, and to what: shares with the interval they lie in, by whatever one looks at, and whether one stands out.
+import { stepSays } from '@zanfirico/core/work';
 import { daysIn } from '../../words/language';
 import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract/making';
@@ -7,7 +8,6 @@ import { grouped } from '@zanfirico/core/stats';
 import { tr, trWord } from '@zanfirico/core/words';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { stepSays } from '../../marks/braid/stepNames';
 import { SelectField } from '../../fields/SelectField';
 import { useRack } from '../../stores/theRack';
 import { HeadRow } from '../../marks/HeadRow';

@@ -1,8 +1,8 @@
 // How a making came out, in words.
+import { stepSays } from '@zanfirico/core/work';
 import type { LogLine } from '@zanfirico/contract/making';
 import { causeSays } from '@zanfirico/core/log';
 import { tr, trWord } from '@zanfirico/core/words';
-import { stepSays } from '../../marks/braid/stepNames';
 
 /** How a making came out, in words. */
 export const cameWords = (l: LogLine): string =>

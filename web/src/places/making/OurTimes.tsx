@@ -2,7 +2,7 @@
 import { LIMITS } from '@zanfirico/contract';
 import type { StepPace } from '@zanfirico/contract/making';
 import { tr } from '@zanfirico/core/words';
-import { STEPS, type StepId } from '@zanfirico/core/work';
+import { stepSays } from '@zanfirico/core/work';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { readPace } from '../../api/client';
@@ -15,7 +15,6 @@ import { useShopHere } from '../../stores/useShopHere';
 const ENOUGH = 3;
 
 const share = (of: number): string => `×${of.toFixed(2)}`;
-const nameOf = (kind: string): string => (kind in STEPS ? STEPS[kind as StepId].name() : kind);
 
 export function OurTimes() {
   useShopHere(false);
@@ -92,7 +91,7 @@ export function OurTimes() {
                 return (
                   <tr key={p.kind} className="border-base-300 border-b">
                     <th scope="row" className="py-1 text-left font-sans font-normal">
-                      {nameOf(p.kind)}
+                      {stepSays(p.kind)}
                     </th>
                     <td>{p.count}</td>
                     <td>{share(p.median)}</td>
@@ -110,7 +109,7 @@ export function OurTimes() {
                         <input
                           type="checkbox"
                           className="checkbox checkbox-sm"
-                          aria-label={tr`Plan ${nameOf(p.kind)} with ours`}
+                          aria-label={tr`Plan ${stepSays(p.kind)} with ours`}
                           checked={used !== undefined}
                           onChange={(e) => {
                             const next = new Map(kept);

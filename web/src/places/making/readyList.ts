@@ -2,8 +2,15 @@
 import type { Derived } from '@zanfirico/core/piece';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
-import { factsOf, toolName, toolsOf, type WorkStep } from '@zanfirico/core/work';
-import { stepCode, stepName, stepSays } from '../../marks/braid/stepNames';
+import {
+  factsOf,
+  toolName,
+  toolsOf,
+  type WorkStep,
+  stepCode,
+  stepSays,
+} from '@zanfirico/core/work';
+import { stepName } from '../../marks/braid/stepNames';
 
 /** One thing to be ready. */
 export interface Ready {
@@ -53,27 +60,31 @@ export function readyList(
       : []),
     { id: 'tools', says: tr`To hand: ${toolsOf(steps).map(toolName).join(', ')}` },
     ...(steps.some((s) => s.kind === 'layUp' || s.kind === 'fillMould')
-      ? [{ id: 'kiln', says: tr`The kiln cold, its shelf papered or primed, with room on it` }]
+      ? [{ id: 'kiln', says: kilnReady() }]
       : [
           {
             id: 'boxes',
             says: tr`Garage hot, and the annealer at ${printText(hold, 'temperature', units)} with room on the shelf`,
           },
-          { id: 'crew', says: tr`Who does what is said aloud, and who calls` },
+          { id: 'crew', says: crewReady() },
         ]),
   ];
   const seen = new Set<string>();
   return [...ahead, ...others].filter(({ id }) => !seen.has(id) && seen.add(id));
 }
 
-const BESIDE: Readonly<Record<string, () => string>> = {
+const kilnReady = (): string => tr`The kiln cold, its shelf papered or primed, with room on it`;
+const crewReady = (): string => tr`Who does what is said aloud, and who calls`;
+/** What is no step, without its figures. */
+const BESIDE = {
   blocks: () => tr`Blocks and paper wet`,
   calipers: () => tr`Calipers for the gathers`,
   tools: () => tr`Tools to hand`,
-  kiln: () => tr`The kiln cold, its shelf papered or primed, with room on it`,
+  kiln: kilnReady,
   boxes: () => tr`Garage and annealer hot, with room on the shelf`,
-  crew: () => tr`Who does what is said aloud, and who calls`,
+  crew: crewReady,
 };
+const isBeside = (id: string): id is keyof typeof BESIDE => Object.hasOwn(BESIDE, id);
 /** What was ready, by what it is kept as; a making of before kept the words themselves. */
 export const readySays = (id: string): string =>
-  BESIDE[id]?.() ?? stepSays(id.replace(/ \d+$/, ''));
+  isBeside(id) ? BESIDE[id]() : stepSays(id.replace(/ \d+$/, ''));

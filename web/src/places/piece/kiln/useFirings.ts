@@ -2,16 +2,17 @@
 import {
   bearsOf,
   boxFor,
+  climbing,
   firingsAsked,
   programmedFirings,
   type FiredFrom,
 } from '@zanfirico/core/piece';
+import type { ScheduleInput } from '@zanfirico/core/night';
 import type { PieceFiring } from '@zanfirico/contract/kiln';
 import { useMemo } from 'react';
 import { clockWords } from '../../../clock/clockWords';
 import { momentOn } from '../../../clock/days';
 import { useNight } from '../../../night/useNight';
-import type { NightAnswer } from '../../../night/nights';
 import { useBoard } from '../../../stores/board';
 import type { AsRead } from '../usePiece';
 import type { Firings } from './firings';
@@ -28,36 +29,29 @@ export function useFirings({ document, facts, derived, last, night }: AsRead): F
     (): FiredFrom | undefined => kiln && its && { kiln, fired, night: { ...its, box }, thickest },
     [kiln, its, fired, box, thickest],
   );
-  // By its numbers: what is only moved about is not warmed anew.
-  const askedText = from && JSON.stringify(firingsInputs(from));
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const asked = useMemo(() => from && firingsAsked(from), [askedText]);
+  const asked = useMemo(() => from && firingsAsked(from), [from]);
   const before = useNight(asked?.earlier, { settled: !moving });
+  // By its numbers: what is only moved about is not warmed anew.
+  const coldText = useMemo(() => asked && JSON.stringify(asked.cold), [asked]);
+  const up = useMemo(
+    () => (coldText === undefined ? undefined : climbing(JSON.parse(coldText) as ScheduleInput)),
+    [coldText],
+  );
   return useMemo(() => {
-    const up = asked?.up;
     if (!from || !up || !night) return { ...NONE, box };
-    const nightOf = (i: number): NightAnswer =>
-      (i < from.kiln.firings.length - 1 ? before : undefined) ?? night;
+    const earlier = before ?? night;
+    const last = from.kiln.firings.length - 1;
     return {
       box,
-      programmed: programmedFirings(from, up, (i) => nightOf(i).schedule).map((p, i) => ({
+      programmed: programmedFirings(from, up, night.schedule, earlier.schedule).map((p, i) => ({
         ...p,
-        night: nightOf(i),
+        night: i < last ? earlier : night,
       })),
       bears: bearsOf(up.rate, night.schedule),
       passes: up.outcome.worst.stress,
     };
-  }, [from, asked, night, before, box]);
+  }, [from, up, night, before, box]);
 }
-
-/** What its climb and the nights before the last go by. */
-const firingsInputs = ({ kiln, fired, night, thickest }: FiredFrom) => [
-  kiln.cast !== undefined,
-  kiln.firings.length,
-  fired && [fired.thick, fired.laidThick, fired.firings.map((f) => f.cut.high)],
-  [night.glass, night.practice, night.holdTemperature, night.doorTemperature, night.box],
-  thickest,
-];
 
 const NONE = { programmed: [], bears: undefined, passes: undefined } as const;
 
