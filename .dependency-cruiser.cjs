@@ -73,9 +73,16 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       comment:
-        'The core depends on nothing: no package, no Node, no other folder. Meshing a section has its polygons united and its triangles from packages.',
+        'The core depends on nothing: no package, no Node, no other folder but the types of contract. Meshing a section has its polygons united and its triangles from packages.',
       from: { path: '^core/', pathNot: '\\.test\\.tsx?$' },
-      to: { pathNot: ['^core/', 'node_modules/(clipper2-ts|delaunator)/'] },
+      to: { pathNot: ['^core/', '^contract/', 'node_modules/(clipper2-ts|delaunator)/'] },
+    },
+    {
+      name: 'core-takes-types-only',
+      severity: 'error',
+      comment: 'Of the contract the core has what things are called and made of, nothing that runs.',
+      from: { path: '^core/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^contract/', dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'only-meshing-uses-packages',

@@ -1,11 +1,13 @@
 // npm run bench: measured speed, printed as a table. Never a test: timings are noisy, compare them within one run.
+import type { MakingEvent } from '@zanfirico/contract/making';
+import type { Person } from '@zanfirico/contract/order';
 import { gzipSync } from 'node:zlib';
 import { readFileSync, readdirSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { spawnSync } from 'node:child_process';
 import { Bench } from 'tinybench';
-import { planPlaced, planCrew, type CrewPlan, type Person } from '@zanfirico/core/crew';
+import { planPlaced, planCrew, type CrewPlan } from '@zanfirico/core/crew';
 import {
   asFitGlass,
   judgePart,
@@ -15,7 +17,7 @@ import {
   type Colour,
 } from '@zanfirico/core/fit';
 import { firesFor, heatOfWork } from '@zanfirico/core/iron';
-import { benchPlan, forecast, heatNow, makingState, type Happened } from '@zanfirico/core/making';
+import { benchPlan, forecast, heatNow, makingState } from '@zanfirico/core/making';
 import { checkedSchedule, putThrough, STUDIO_BOX } from '@zanfirico/core/night';
 import { planWeek, shortestNight, type WeekPiece } from '@zanfirico/core/night/asked';
 import { draftPlaced } from '@zanfirico/core/order';
@@ -130,7 +132,7 @@ const atBench = benchPlan(placed, withHelpers(placed, working.main), working.mai
 const benched = makingState(
   atBench.steps,
   0,
-  atBench.steps.slice(0, -1).map((step, i): Happened => ({
+  atBench.steps.slice(0, -1).map((step, i): MakingEvent => ({
     kind: 'step',
     what: 'done',
     step: step.id,

@@ -1,12 +1,6 @@
 // Measured by itself in Node: a firing judged, a piece fired, a slump, a cut list. `tsx kiln.ts` prints its rows as JSON.
-import {
-  firePiece,
-  freshKiln,
-  judgeFiring,
-  meetings,
-  slump,
-  type KilnWork,
-} from '@zanfirico/core/kiln';
+import type { KilnWork } from '@zanfirico/contract/kiln';
+import { firePiece, freshKiln, judgeFiring, meetings, slump } from '@zanfirico/core/kiln';
 import { cutSheets, type SheetBlank } from '@zanfirico/core/kiln/cutting';
 import { boxOf } from '@zanfirico/core/night';
 import { findGlass, SHIPPED_RACK } from '@zanfirico/core/rack';

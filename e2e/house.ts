@@ -1,7 +1,7 @@
 // What every interface test starts from: its own server, its own browser page, and no error left unseen.
+import type { Form } from '@zanfirico/contract/piece';
 import { expect, test as base, type Page } from '@playwright/test';
 import type { SavedPiece, ShelfPage } from '@zanfirico/contract';
-import type { Form } from '@zanfirico/core/form';
 import axe, { type RunOptions } from 'axe-core';
 import { freshDocument } from '../web/src/places/pieces/freshDocument';
 import { startServer, type Running } from './server';

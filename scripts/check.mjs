@@ -1,7 +1,7 @@
 // npm run check: types, words and lint over one program, each told with its time. The last line of each is "name: good" or what is wrong.
 import { ESLint } from 'eslint';
 import { home } from './lib.mjs';
-import { houseProgram, typeTroubles } from './program.mjs';
+import { housePrograms, typeTroubles } from './program.mjs';
 import { wordTroubles } from './words.mjs';
 
 let since = Date.now();
@@ -17,8 +17,10 @@ const told = (name, troubles) => {
   since = Date.now();
 };
 
-const program = houseProgram();
-told('types', typeTroubles(program));
+const programs = housePrograms();
+const { program, numbers, rooms } = programs;
+told('types', typeTroubles(programs));
+if (process.argv.includes('--types')) process.exit(wrong);
 told('words', wordTroubles(program).slice(0, 40).join('\n'));
 // The rules ask the types the compiler has just worked out.
 const eslint = new ESLint({
@@ -27,6 +29,10 @@ const eslint = new ESLint({
     {
       files: ['**/*.{ts,tsx}'],
       languageOptions: { parserOptions: { projectService: false, programs: [program] } },
+    },
+    {
+      files: rooms.map((r) => `${r}/**/*.ts`),
+      languageOptions: { parserOptions: { projectService: false, programs: [numbers] } },
     },
   ],
 });

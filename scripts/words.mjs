@@ -5,7 +5,7 @@ import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import ts from 'typescript';
 import { home } from './lib.mjs';
-import { houseProgram } from './program.mjs';
+import { housePrograms } from './program.mjs';
 
 const WHERE = /^(web|core|server|contract)\/src\//;
 const TESTS = /\.(test|fixture)\.tsx?$/;
@@ -92,7 +92,7 @@ export function wordTroubles(program) {
 }
 
 function writeAnew() {
-  const messages = gather(houseProgram());
+  const messages = gather(housePrograms().program);
   const english = asEnglish(messages);
   write('en.json', english);
   for (const file of others) {
@@ -109,7 +109,7 @@ function writeAnew() {
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   if (process.argv.includes('--check')) {
-    const troubles = wordTroubles(houseProgram());
+    const troubles = wordTroubles(housePrograms().program);
     for (const t of troubles.slice(0, 40)) console.error(t);
     if (troubles.length > 40) console.error(`… and ${troubles.length - 40} more`);
     process.exit(troubles.length === 0 ? 0 : 1);

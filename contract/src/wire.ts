@@ -1,10 +1,10 @@
 // What crosses the wire between web and server.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { PieceSchema, type PieceDocument } from './piece/piece';
 import type { PieceUse } from './rack/rackEntry';
 import { ShopSchema, type ShopDocument } from './shop/shop';
 import { tagWord } from './piece/tags';
-import { glassId, oneOf, strict } from './words';
+import { glassId, oneOf, strict, type Kept } from './words';
 
 /** Body of "save a new piece". */
 export const NewPieceBody = Type.Object({ document: PieceSchema }, strict);
@@ -77,7 +77,7 @@ export const ListQuery = Type.Object(
 );
 
 /** Body of "save this piece". */
-export type SavePiece = Static<typeof SavePieceBody>;
+export type SavePiece = Kept<typeof SavePieceBody>;
 
 /** Body of "save the shop": refused when `baseRevision` is no longer the newest; 0 is a shop never saved. */
 export const SaveShopBody = Type.Object(
@@ -86,7 +86,7 @@ export const SaveShopBody = Type.Object(
 );
 
 /** Body of "save the shop". */
-export type SaveShop = Static<typeof SaveShopBody>;
+export type SaveShop = Kept<typeof SaveShopBody>;
 
 /** The shop as the server hands it out. */
 export interface SavedShop {

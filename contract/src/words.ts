@@ -1,6 +1,14 @@
 // Words every schema is made of: ids, names, numbers within their limits.
-import { Type, type TNumber } from '@sinclair/typebox';
+import { Type, type Static, type TNumber, type TSchema } from '@sinclair/typebox';
 import type { Limits } from './limits';
+
+/** What is kept is read by everybody and altered by nobody where it lies: a change is another document. */
+type Frozen<T> = T extends string | number | boolean | null | undefined
+  ? T
+  : { readonly [K in keyof T]: Frozen<T[K]> };
+
+/** What a schema lets in, as the house holds it. @example type Shop = Kept<typeof ShopSchema> */
+export type Kept<S extends TSchema> = Frozen<Static<S>>;
 
 /** An object that may hold nothing else. */
 export const strict = { additionalProperties: false } as const;

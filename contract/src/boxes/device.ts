@@ -1,7 +1,7 @@
 // A box or furnace with a controller that can be asked: where it answers, what its registers mean; what is sent to it and read from it.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, number, oneOf, ownId, shopName, strict } from '../words';
+import { count, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
 
 const address = (description: string) => count({ minimum: 0, maximum: 65535 }, description);
 
@@ -44,7 +44,7 @@ export const RegistersSchema = Type.Object(
   strict,
 );
 /** Where a controller keeps what: its map of registers. */
-export type Registers = Static<typeof RegistersSchema>;
+export type Registers = Kept<typeof RegistersSchema>;
 
 /** Where everything lies in the stand-in, and in a device until it is said otherwise. */
 export const ORDINARY_REGISTERS: Registers = {
@@ -87,7 +87,7 @@ export const DeviceSchema = Type.Object(
   strict,
 );
 /** A device as it is set up. */
-export type DeviceDocument = Static<typeof DeviceSchema>;
+export type DeviceDocument = Kept<typeof DeviceSchema>;
 
 /** A host of a device that is one of the stand-ins this server runs. */
 export const STAND_IN = 'stand-in';
@@ -131,7 +131,7 @@ export const SendBody = Type.Object(
   strict,
 );
 /** A programme to be sent, and the night it is for. */
-export type SendProgramme = Static<typeof SendBody>;
+export type SendProgramme = Kept<typeof SendBody>;
 
 /** One thing a device is told to do, by a person's key. */
 export const DoBody = Type.Union([
@@ -142,7 +142,7 @@ export const DoBody = Type.Union([
   ),
 ]);
 /** What a controller is told to do. */
-export type DeviceDo = Static<typeof DoBody>;
+export type DeviceDo = Kept<typeof DoBody>;
 
 /** Something made to happen to a stand-in. */
 export const HappenBody = Type.Union([
@@ -167,7 +167,7 @@ export const HappenBody = Type.Union([
   ),
 ]);
 /** What is let happen to a stand-in. */
-export type DeviceHappen = Static<typeof HappenBody>;
+export type DeviceHappen = Kept<typeof HappenBody>;
 
 /** A programme that was sent, read back and found the same. Moments in ms since 1970. */
 export interface SentRun {

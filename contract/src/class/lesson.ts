@@ -1,9 +1,9 @@
 // A class: a piece of the shelf as an exercise, with what may be more and less of each measure, where each tool lives, the teacher's words,
 // who learns it, and the benches that share the hole.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { LIMITS } from '../limits';
-import { count, number, oneOf, ownId, shopName, strict } from '../words';
+import { count, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
 
 const words = (most: number, description: string) =>
   Type.String({ minLength: 1, maxLength: most, pattern: '\\S', description });
@@ -64,7 +64,7 @@ export const ClassSchema = Type.Object(
   },
 );
 /** A class as it is kept. */
-export type ClassDocument = Static<typeof ClassSchema>;
+export type ClassDocument = Kept<typeof ClassSchema>;
 
 /** What a making is of, where it is made in a class. */
 export const LessonSchema = Type.Object(
@@ -75,3 +75,5 @@ export const LessonSchema = Type.Object(
   },
   strict,
 );
+/** How much under and over the drawing’s figure is still it; a share of it for weight and capacity. */
+export type Tolerance = ClassDocument['tolerances'][number];

@@ -1,6 +1,6 @@
 // Who may come in from the studio's own network, and what they may: pairing, sessions, the switch.
-import { Type, type Static } from '@sinclair/typebox';
-import { oneOf, shopName, strict } from '../words';
+import { Type } from '@sinclair/typebox';
+import { oneOf, shopName, strict, type Kept } from '../words';
 
 /** What a device may: everything; bench, log and readings; or look at the walls. */
 export const MAY = ['lead', 'hand', 'look'] as const;
@@ -25,7 +25,7 @@ const pin = () => Type.String({ pattern: '^[0-9]{4,8}$', description: 'four to e
 /** Body of "a code for somebody": who it will be, by the studio's own name for the role, and what it may. */
 export const CodeBody = Type.Object({ name: shopName(), may: oneOf(MAY) }, strict);
 /** What a pairing code is asked with. */
-export type NewCode = Static<typeof CodeBody>;
+export type NewCode = Kept<typeof CodeBody>;
 
 /** Body of "let me in": the code, what this device is called, and a PIN to wake it with where one is wanted. */
 export const EnterBody = Type.Object(
@@ -37,7 +37,7 @@ export const EnterBody = Type.Object(
   strict,
 );
 /** What a device comes in with. */
-export type Enter = Static<typeof EnterBody>;
+export type Enter = Kept<typeof EnterBody>;
 
 /** Body of "it is me again". */
 export const WakeBody = Type.Object({ pin: pin() }, strict);

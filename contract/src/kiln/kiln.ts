@@ -1,7 +1,7 @@
 // A piece made in the kiln: what is laid on the shelf, what it is slumped into or cast in, and its firings. m, °C, s, rad.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { number, oneOf, ownId, strict } from '../words';
+import { number, oneOf, ownId, strict, type Kept } from '../words';
 
 const size = (description?: string) => number(LIMITS.laidSize, description);
 const spot = () => number(LIMITS.laidSpot, 'm');
@@ -122,12 +122,22 @@ export const KilnSchema = Type.Object(
 );
 
 /** What is laid and fired of a piece. */
-export type PieceKiln = Static<typeof KilnSchema>;
+export type KilnWork = Kept<typeof KilnSchema>;
 /** One thing laid. */
-export type PieceLaid = Static<typeof LaidSchema>;
+export type Laid = Kept<typeof LaidSchema>;
 /** Its outline. */
-export type PieceLaidShape = PieceLaid['shape'];
+export type LaidShape = Laid['shape'];
 /** One firing. */
-export type PieceFiring = Static<typeof KilnFiringSchema>;
+export type KilnFiring = Kept<typeof KilnFiringSchema>;
 /** What it is slumped into. */
-export type PieceMould = Static<typeof Mould>;
+export type Mould = Kept<typeof Mould>;
+/** What a mould is filled with. */
+export type Packed = NonNullable<KilnWork['cast']>['packed'];
+/** One of what is laid. */
+export type LaidAs = Laid['as'];
+/** A place from above, m. */
+export type ShelfSpot = Extract<LaidShape, { kind: 'outline' }>['points'][number];
+/** One of the forms of a mould. */
+export type MouldKind = Mould['kind'];
+/** What a firing is for. */
+export type Aim = KilnFiring['aim'];

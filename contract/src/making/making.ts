@@ -1,12 +1,12 @@
 // A making: what happened to one piece on its way, from the plan it began from to the box. An append-only list of events; everything else
 // is worked out from them, and a correction is another event. Times are milliseconds since 1970, lengths m, masses kg, temperatures °C.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LessonSchema, MEASURED } from '../class/lesson';
 import { LIMITS } from '../limits';
 import { SequenceSchema, StepSchema } from '../order/order';
 import { PieceSchema } from '../piece/piece';
 import { DRAFT } from '../format';
-import { count, number, oneOf, ownId, shopName, strict } from '../words';
+import { count, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
 
 /** What can go wrong at the bench, as the trade calls it. */
 export const MISHAPS = [
@@ -145,7 +145,7 @@ export const MakingEventSchema = Type.Union([
 ]);
 
 /** One thing that happened. */
-export type MakingEvent = Static<typeof MakingEventSchema>;
+export type MakingEvent = Kept<typeof MakingEventSchema>;
 
 /** What a making begins with: the piece as it is planned, the order in hand and its clock, who is there. Never changed. */
 export const MakingBeginSchema = Type.Object(
@@ -188,7 +188,7 @@ export const MakingBeginSchema = Type.Object(
 );
 
 /** What a making began with. */
-export type MakingBegin = Static<typeof MakingBeginSchema>;
+export type MakingBegin = Kept<typeof MakingBeginSchema>;
 
 /** Events a making takes. */
 export const MOST_EVENTS = 20_000;
@@ -211,7 +211,7 @@ export const MakingSchema = Type.Object(
 );
 
 /** A whole making. */
-export type MakingDocument = Static<typeof MakingSchema>;
+export type MakingDocument = Kept<typeof MakingSchema>;
 
 /** Body of "these happened": sent again they are kept once. */
 export const MakingEventsBody = Type.Object(
@@ -331,3 +331,9 @@ export interface ClassMaking {
   readonly begunAt: number;
   readonly rehearsal: boolean;
 }
+/** How a piece came out of the box. */
+export type CameOut = Extract<MakingEvent, { kind: 'opened' }>['what'];
+/** One of what is measured against the drawing. */
+export type Measure = Extract<MakingEvent, { kind: 'measured' }>['of'];
+/** One of what is found on a piece that came out; origin is where a break began. */
+export type Flaw = Extract<MakingEvent, { kind: 'flaw' }>['what'];

@@ -1,7 +1,7 @@
 // The order of work of a piece, in variants, and who is there. Times s.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, number, oneOf, ownId, strict } from '../words';
+import { count, number, oneOf, ownId, strict, type Kept } from '../words';
 
 const skill = () => oneOf(['gaff', 'gather', 'bit', 'blow', 'shield', 'door', 'torch']);
 
@@ -85,6 +85,14 @@ export const SequenceSchema = Type.Object(
 );
 
 /** A step as a piece keeps it. */
-export type PieceStep = Static<typeof StepSchema>;
+export type PieceStep = Kept<typeof StepSchema>;
 /** The orders a piece keeps. */
-export type PieceSequence = Static<typeof SequenceSchema>;
+export type PieceSequence = Kept<typeof SequenceSchema>;
+/** One of what hands can do. */
+export type Skill = Person['skills'][number];
+/** Which end of a part a step works. */
+export type Zone = NonNullable<PieceStep['zone']>;
+/** Someone of the crew, by role. */
+export type Person = NonNullable<PieceSequence['crew']>[number];
+/** A crew’s plan as a piece keeps it: each step’s start, s, and its people by id. */
+export type NamedPlan = NonNullable<PieceSequence['variants'][number]['plan']>;

@@ -1,7 +1,7 @@
 // What is wanted by when: an order of so many of a piece by a day, with what was put on days by hand.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, strict } from '../words';
+import { count, strict, type Kept } from '../words';
 
 const day = (description: string) =>
   Type.String({ pattern: '^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$', description });
@@ -31,4 +31,4 @@ export const WantedSchema = Type.Object(
   strict,
 );
 /** An order of a customer's, as it is kept. */
-export type WantedDocument = Static<typeof WantedSchema>;
+export type WantedDocument = Kept<typeof WantedSchema>;

@@ -1,8 +1,8 @@
 // A bit: a part off the axis. Axes: x away from the axis, y along the surface, z up. Lengths m.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
 import { partName, stock } from './part';
-import { count, glassId, number, strict } from '../words';
+import { count, glassId, number, strict, type Kept } from '../words';
 
 /** A measure of something drawn by hand. */
 export const size = (description: string) => number(LIMITS.measure, `${description}, m`);
@@ -91,6 +91,8 @@ export const BitSchema = Type.Object(
 );
 
 /** A bit of a piece. */
-export type PieceBit = Static<typeof BitSchema>;
+export type PieceBit = Kept<typeof BitSchema>;
 /** Its shape. */
-export type PieceBitShape = Static<typeof BitShapeSchema>;
+export type PieceBitShape = Kept<typeof BitShapeSchema>;
+/** Where a bit sits: its anchor’s height and distance from the axis, m; round the axis and tilted outwards, rad; how many of them, evenly round. */
+export type BitPlace = PieceBit['place'];

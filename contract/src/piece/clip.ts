@@ -1,9 +1,9 @@
 // What is copied in one piece to be put into another: points of a profile or steps of an order, as text on the clipboard.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { StepSchema } from '../order/order';
 import { ProfilePointSchema } from './part';
-import { strict } from '../words';
+import { strict, type Kept } from '../words';
 
 /** The tag a copied text starts with. */
 export const CLIP_FORMAT = 'zanfirico.clip';
@@ -29,4 +29,4 @@ export const ClipSchema = Type.Union(
 );
 
 /** What is copied from one piece to another. */
-export type Clip = Static<typeof ClipSchema>;
+export type Clip = Kept<typeof ClipSchema>;

@@ -1,9 +1,9 @@
 // What is laid on and stretches with the glass: figures on a blank, canes round a bubble. Lengths m.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { coordinate, size } from './bit';
 import { LIMITS } from '../limits';
 import { ProfileSchema } from './part';
-import { count, number, oneOf, ownId, pairOf, strict } from '../words';
+import { count, number, oneOf, ownId, pairOf, strict, type Kept } from '../words';
 
 const copies = () => count(LIMITS.figureCopies);
 
@@ -75,6 +75,8 @@ export const CaneSchema = Type.Object(
 );
 
 /** Canes picked up, as a piece keeps them. */
-export type PieceCane = Static<typeof CaneSchema>;
+export type PieceCane = Kept<typeof CaneSchema>;
 /** A figure on a piece. */
-export type PiecePattern = Static<typeof PatternSchema>;
+export type PiecePattern = Kept<typeof PatternSchema>;
+/** What is drawn on a form. Lengths m; height is that of the band’s middle (the teeth’s foot). */
+export type PatternFigure = PiecePattern['figure'];

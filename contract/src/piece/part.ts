@@ -1,7 +1,7 @@
 // A part on the axis: its outline, how it is worked, what it is of, and the colour laid on it. Lengths m.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, glassId, number, oneOf, ownId, strict } from '../words';
+import { count, glassId, number, oneOf, ownId, strict, type Kept } from '../words';
 
 /** A part's name. */
 export const partName = () => Type.String({ minLength: 1, maxLength: 40 });
@@ -208,10 +208,22 @@ export const PartSchema = Type.Object(
 );
 
 /** A point of it. */
-export type PiecePoint = Static<typeof ProfilePointSchema>;
+export type ProfilePoint = Kept<typeof ProfilePointSchema>;
 /** A part of a piece. */
-export type PiecePart = Static<typeof PartSchema>;
+export type PiecePart = Kept<typeof PartSchema>;
 /** What it looks like across its axis. */
-export type PieceAcross = Static<typeof AcrossSchema>;
+export type Across = Kept<typeof AcrossSchema>;
 /** A layer of colour. */
-export type PieceColour = Static<typeof ColourLayerSchema>;
+export type PieceColour = Kept<typeof ColourLayerSchema>;
+/** A pulled tangent, m per m of chord. */
+export type Pull = NonNullable<ProfilePoint['pull']>;
+/** A round hole through the wall. */
+export type WallHole = NonNullable<PiecePart['holes']>[number];
+/** An amount as the shop measures it. SI. */
+export type Amount = PieceColour['amount'];
+/** Torch stock: tubing with a wall, rod without; of a colour where it is coloured. */
+export type Stock = NonNullable<PiecePart['stock']>;
+/** Hollow blown work, or glass right through. */
+export type PartWork = NonNullable<PiecePart['work']>;
+/** Part of the body for good, or set into its mouth and lifted out again. */
+export type Role = NonNullable<PiecePart['role']>;

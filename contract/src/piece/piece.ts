@@ -1,5 +1,5 @@
 // The piece document: what is saved, exported and read back. Lengths m, temperatures °C, times s.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { BitSchema, coordinate, size } from './bit';
 import { CaneSchema, PatternSchema } from './decoration';
 import { DRAFT, PICTURE_LIMIT, PIECE_FORMAT, PIECE_VERSION } from '../format';
@@ -7,7 +7,7 @@ import { KilnSchema } from '../kiln/kiln';
 import { LIMITS } from '../limits';
 import { SequenceSchema } from '../order/order';
 import { PartSchema } from './part';
-import { count, glassId, number, oneOf, shopName, strict } from '../words';
+import { count, glassId, number, oneOf, shopName, strict, type Kept } from '../words';
 import { MOST_TAGS, tagWord } from './tags';
 
 const clock = (description: string) =>
@@ -194,8 +194,24 @@ export const PieceSchema = Type.Object(
 );
 
 /** A whole piece, as its file has it. */
-export type PieceDocument = Static<typeof PieceSchema>;
+export type PieceDocument = Kept<typeof PieceSchema>;
+/** How it is annealed. */
+export type PieceFiringPlan = PieceDocument['firing'];
 /** A measure put on the drawing. */
-export type PieceDimension = Static<typeof Dimension>;
+export type PieceDimension = Kept<typeof Dimension>;
 /** A picture to trace from. */
-export type PieceReference = Static<typeof Reference>;
+export type PieceReference = Kept<typeof Reference>;
+/** How a piece stands in the box: free all round (a grid, posts), flat on the shelf, on its rim with the mouth down, lying on its side, or packed among others. */
+export type SectionStands = NonNullable<NonNullable<PieceFiringPlan['standing']>['stands']>;
+/** How much tension may stay: fine, studio or plain. */
+export type Practice = PieceFiringPlan['practice'];
+/** Tubing as bought: outer diameter and wall, m. */
+export type Tube = NonNullable<PieceDocument['making']['tube']>;
+/** How the piece is worked. */
+export type Way = PieceDocument['way'];
+/** A cork: tapered, m. */
+export type Cork = NonNullable<Closure['cork']>;
+/** One of the starting forms. */
+export type Form = PieceDocument['form'];
+/** A cork, and how far the mouth is out of round, m. */
+export type Closure = NonNullable<PieceDocument['closure']>;

@@ -1,7 +1,7 @@
 // A pot of the shop, and what happened to it: charged, dipped, taken from, given back to; append-only, an entry is struck by another.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, glassId, number, oneOf, ownId, shopName, strict } from '../words';
+import { count, glassId, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
 
 const size = () => number(LIMITS.potSize, 'm');
 
@@ -36,7 +36,7 @@ export const PotSchema = Type.Object(
   strict,
 );
 /** A pot as the shop keeps it. */
-export type PotDocument = Static<typeof PotSchema>;
+export type PotDocument = Kept<typeof PotSchema>;
 
 const of = <const K extends string>(kind: K) => ({
   kind: Type.Literal(kind),
@@ -62,10 +62,14 @@ export const PotEventSchema = Type.Union([
   Type.Object({ ...of('struck'), event: Type.String({ pattern: '^[0-9a-f-]{36}$' }) }, strict),
 ]);
 /** What happened to a pot. */
-export type PotEventDocument = Static<typeof PotEventSchema>;
+export type PotEventDocument = Kept<typeof PotEventSchema>;
 
 /** Body of "these happened to pots": sent again they are kept once. */
 export const PotEventsBody = Type.Object(
   { events: Type.Array(PotEventSchema, { minItems: 1, maxItems: 200 }) },
   strict,
 );
+/** One of what a pot is charged with. */
+export type Charged = Extract<PotEventDocument, { kind: 'charged' }>['what'];
+/** A pot’s inside: straight-sided, wider towards its mouth, or on a round bottom that is part of a ball. m. */
+export type PotForm = PotDocument['form'];

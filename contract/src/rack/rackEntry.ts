@@ -1,8 +1,8 @@
 // The rack: glasses and colours as a shop keeps them, and tests of pairs. SI; temperatures °C.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { LIMITS, QUANTITY_LIMITS, type Limits } from '../limits';
-import { number, oneOf, strict, tripleOf } from '../words';
+import { number, oneOf, strict, tripleOf, type Kept } from '../words';
 
 const rackId = () => Type.String({ pattern: '^[a-z0-9-]{1,40}$', description: 'id in the rack' });
 const words = (maxLength: number) => Type.String({ maxLength });
@@ -122,7 +122,7 @@ export const RackEntrySchema = Type.Object(
 );
 
 /** An entry of the rack, as it is kept. */
-export type RackDocument = Static<typeof RackEntrySchema>;
+export type RackEntry = Kept<typeof RackEntrySchema>;
 
 /** Entries a rack keeps at most. */
 export const MOST_ENTRIES = 5000;
@@ -135,7 +135,7 @@ export const SaveEntryBody = Type.Object(
   strict,
 );
 /** Body of "keep this entry". */
-export type SaveEntry = Static<typeof SaveEntryBody>;
+export type SaveEntry = Kept<typeof SaveEntryBody>;
 
 /** Body of "take a table in": entries of a known id are kept as a new revision. All or nothing. */
 export const ImportEntriesBody = Type.Object(
@@ -203,7 +203,7 @@ export const NewTestBody = Type.Object(
   strict,
 );
 /** A test of a pair, as it was read. */
-export type NewTest = Static<typeof NewTestBody>;
+export type NewTest = Kept<typeof NewTestBody>;
 
 /** Body of "count it" and "set it aside". */
 export const CountTestBody = Type.Object({ counts: Type.Boolean() }, strict);
@@ -224,7 +224,7 @@ export interface KeptTest extends NewTest {
 export interface KeptEntry {
   readonly revision: number;
   readonly savedAt: string;
-  readonly entry: RackDocument;
+  readonly entry: RackEntry;
 }
 
 /** The whole rack as the server hands it out: the shop's own entries, and all tests, newest first. */
@@ -238,3 +238,17 @@ export interface PieceUse {
   readonly id: string;
   readonly name: string;
 }
+/** How a colour was seen: light let through a sample so thick, m, and scattered by it. */
+export type Seen = NonNullable<RackEntry['seen']>;
+/** As a supplier’s sheet states it, and as the shop found it itself. */
+export type Given = NonNullable<RackEntry['values'][keyof RackEntry['values']]>;
+/** A line of stock. SI. */
+export type StockLine = RackEntry['stock'][number];
+/** Soft and hard glass never join; other is no glass at all: metal, mineral, ash. */
+export type RackFamily = RackEntry['family'];
+/** One of a glass’s numbers. */
+export type Quantity = keyof RackEntry['values'];
+/** A thread of two glasses pulled side by side, as it was read. m; ± as one standard deviation. */
+export type ThreadReading = Extract<NewTest['reading'], { kind: 'thread' }>;
+/** A chip of the first glass sunk into the second, looked at between crossed polarisers. */
+export type ChipReading = Extract<NewTest['reading'], { kind: 'chip' }>;

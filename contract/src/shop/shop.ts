@@ -1,10 +1,10 @@
 // The shop document: its irons, blocks, glory holes, annealers and torch stock. Lengths m.
-import { Type, type Static } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from '../limits';
 import { kindName } from '../order/order';
 import { PotSchema } from '../pot/pot';
-import { count, glassId, number, oneOf, shopName as name, strict } from '../words';
+import { count, glassId, number, oneOf, shopName as name, strict, type Kept } from '../words';
 
 const size = (limits: Limits) => number(limits, 'm');
 
@@ -219,13 +219,13 @@ export const ShopSchema = Type.Object(
 );
 
 /** What the shop has, as it is kept. */
-export type ShopDocument = Static<typeof ShopSchema>;
+export type ShopDocument = Kept<typeof ShopSchema>;
 /** A kind of step of the shop's own. */
 export type OwnStep = NonNullable<ShopDocument['ownSteps']>[number];
 /** A rod or tube in stock. */
-export type ShopStock = Static<typeof StockSchema>;
+export type ShopStock = Kept<typeof StockSchema>;
 /** Sheet in stock. */
-export type SheetStock = Static<typeof SheetStockSchema>;
+export type StockSheet = Kept<typeof SheetStockSchema>;
 
 /** A weigh-in: what a plan said would hang on the iron, and what the scale said, kg. */
 export const WeighInBody = Type.Object(
@@ -252,7 +252,7 @@ export const ResetBody = Type.Object(
 );
 
 /** A gather that was weighed. */
-export type NewWeighIn = Static<typeof WeighInBody>;
+export type NewWeighIn = Kept<typeof WeighInBody>;
 
 /** A weigh-in as the server keeps it; `counts` is false once it was reset. */
 export interface KeptWeighIn extends NewWeighIn {
@@ -260,3 +260,9 @@ export interface KeptWeighIn extends NewWeighIn {
   readonly at: string;
   readonly counts: boolean;
 }
+/** A recipe, from the last piece in. °C and s. */
+export type Recipe = NonNullable<ShopDocument['recipes']>[number];
+/** A line of it: to a temperature at a rate (as the box can when left out), then held. */
+export type RecipeLine = Recipe['lines'][number];
+/** A glory hole with its heat, °C, where the shop says it. */
+export type NamedHole = NonNullable<ShopDocument['gloryHoles']>[number];

@@ -1,6 +1,6 @@
 // Pieces in one file, with the rack entries they are of, so that another studio can read them: a zip of the files of each.
-import { Type, type Static } from '@sinclair/typebox';
-import { strict } from '../words';
+import { Type } from '@sinclair/typebox';
+import { strict, type Kept } from '../words';
 
 /** The tag of the bundle's own file. */
 export const BUNDLE_FORMAT = 'zanfirico.bundle';
@@ -60,7 +60,7 @@ export const BundleSchema = Type.Object(
 );
 
 /** What a bundle says of itself. */
-export type Bundle = Static<typeof BundleSchema>;
+export type Bundle = Kept<typeof BundleSchema>;
 
 /** Query of a bundle: of these pieces; of every piece, on the shelf and put away, when left out. */
 export const BundleQuery = Type.Object(

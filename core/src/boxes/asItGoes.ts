@@ -1,7 +1,7 @@
 // A night that runs: what was measured, and what is still to come in this box from where it now stands; when its door may open.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { climbAt, naturalTime, type Box } from '../night/box';
 import { temperatureAt } from '../night/kilnCurve';
-import type { RecipeLine } from '../night/asked/recipe';
 import type { KilnCurve } from '../night/relaxing/walkCurve';
 import { stepsCurve } from './programme';
 import type { KilnReading } from './watch';

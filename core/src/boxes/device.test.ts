@@ -1,4 +1,5 @@
 // Devices: words of registers, a night as steps, the stand-in's physics against its own figures, and what a night that went wrong looks like.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import * as fc from 'fast-check';
 import { boxOf, naturalTime, settlesAt } from '../night/box';
 import { judgeCurve } from '../night/asked/accident';
@@ -6,7 +7,6 @@ import { checkedSchedule } from '../night/checked';
 import { temperatureAt } from '../night/kilnCurve';
 import { learnBox } from '../night/asked/learnBox';
 import { even, HOUR, tonight } from '../night/nights.fixture';
-import type { RecipeLine } from '../night/asked/recipe';
 import { asItGoes, doorAt, sinceLastIn } from './asItGoes';
 import { stepsCurve, stepsOf } from './programme';
 import {

@@ -1,6 +1,7 @@
 // A night as a controller runs it: steps, each to a temperature at a rate and then held; and the curve that is on its own clock.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import type { Box } from '../night/box';
-import { recipeCurve, type RecipeLine } from '../night/asked/recipe';
+import { recipeCurve } from '../night/asked/recipe';
 import type { KilnCurve } from '../night/relaxing/walkCurve';
 import type { ScheduleRow } from '../night/programme';
 

@@ -1,6 +1,6 @@
 // What a controller's registers say and are told: sixteen bits each, tenths of a degree, minutes; and which of them are no reading at all.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '../words/tr';
-import type { RecipeLine } from '../night/asked/recipe';
 
 /** A word of sixteen bits as a number with a sign. */
 export const signed = (word: number): number => (word > 0x7fff ? word - 0x10000 : word);

@@ -1,8 +1,8 @@
 // A kiln or furnace that is not there: heated by what power it has, losing what it loses, read by a thermocouple that lags and trembles,
 // its element ageing; with a controller that runs steps. A stand-in for a real one, to plan and to learn with.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { lossOf, type Box } from '../night/box';
 import { DOOR_OPEN } from '../night/asked/kiln';
-import type { RecipeLine } from '../night/asked/recipe';
 
 /** What it is. */
 export interface Nature {

@@ -1,15 +1,7 @@
 // An exercise: a piece's figures with what may be more and less of each, as calipers are set; and a student's piece held against them. SI.
+import type { Measure } from '@zanfirico/contract/making';
+import type { Tolerance } from '@zanfirico/contract/class';
 import { BY_SHARE } from '../log/against';
-import type { Measure } from '../log/morning';
-
-/** How much under and over the drawing's figure is still it; a share of it for weight and capacity. */
-export interface Tolerance {
-  readonly of: Measure;
-  /** At which height on the wall, m. */
-  readonly up?: number | undefined;
-  readonly under: number;
-  readonly over: number;
-}
 
 /** A measure beside its tolerance. */
 export interface HeldAgainst {

@@ -1,5 +1,5 @@
 // The face of this room: a class and its hole.
-export { holdAgainst, limitsOf, type HeldAgainst, type Tolerance } from './exercise';
+export { holdAgainst, limitsOf, type HeldAgainst } from './exercise';
 export { fairHole, type AtHole, type Turn } from './fairHole';
 export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './halves';
 export { nextTime, type NextTime } from './nextTime';

@@ -65,7 +65,7 @@ function solved(kind: WallKind, biot: number, fourier: number, cells: number): n
   const law: SkinLaw = { at: 0, loss: 0, slope: h };
   for (let i = 0; i < steps; i += 1)
     conduct(grid, scratch, t, dt, law, { at: 0, loss: 0, slope: 0 }, 0);
-  return t[0] as number;
+  return t[0];
 }
 
 describe('a wall cooling into still surroundings', () => {

@@ -101,7 +101,7 @@ export function conduct(
   setEnd(scratch.inner, grid.toInner, inner);
   setEnd(scratch.outer, grid.toOuter, outer);
   stepChain(grid.chain, scratch, t, t, dt, scratch.inner, scratch.outer, source);
-  const s = skin(t[grid.cells - 1] as number, grid.toOuter, outer);
+  const s = skin(t[grid.cells - 1], grid.toOuter, outer);
   return dt * (outer.loss + outer.slope * (s - outer.at));
 }
 
@@ -110,17 +110,16 @@ export function meanOf(grid: CellGrid, t: Float64Array): number {
   let sum = 0;
   let whole = 0;
   for (let i = 0; i < grid.cells; i += 1) {
-    sum += volume(grid, i) * (t[i] as number);
+    sum += volume(grid, i) * t[i];
     whole += volume(grid, i);
   }
   return sum / whole;
 }
-const volume = (grid: CellGrid, i: number): number => grid.volume[i] as number;
+const volume = (grid: CellGrid, i: number): number => grid.volume[i];
 
 /** Heat in the wall above 0 °C, J per m² of outer skin. */
 export function heatIn(grid: CellGrid, t: Float64Array): number {
   let sum = 0;
-  for (let i = 0; i < grid.cells; i += 1)
-    sum += (grid.chain.capacity[i] as number) * (t[i] as number);
+  for (let i = 0; i < grid.cells; i += 1) sum += grid.chain.capacity[i] * t[i];
   return sum;
 }

@@ -65,20 +65,20 @@ export function stepChain(
     );
   let spread = 0;
   if (source !== 0) {
-    for (let i = 0; i <= last; i += 1) spread += capacity[i] as number;
+    for (let i = 0; i <= last; i += 1) spread += capacity[i];
     spread = source / spread;
   }
   let below = 0;
   for (let i = 0; i <= last; i += 1) {
-    const own = (capacity[i] as number) / dt;
+    const own = capacity[i] / dt;
     let diagonal = own + below;
-    let right = own * (now[i] as number) + spread * (capacity[i] as number);
+    let right = own * now[i] + spread * capacity[i];
     if (i === 0) {
       diagonal += inner.slope;
       right += inner.pull;
     } else {
-      diagonal -= below * (factor[i - 1] as number);
-      right += below * (value[i - 1] as number);
+      diagonal -= below * factor[i - 1];
+      right += below * value[i - 1];
     }
     if (i === last) {
       if (outer.slope === Infinity) {
@@ -88,16 +88,16 @@ export function stepChain(
       value[i] = (right + outer.pull) / (diagonal + outer.slope);
       break;
     }
-    const up = link[i] as number;
+    const up = link[i];
     diagonal += up;
     factor[i] = up / diagonal;
     value[i] = right / diagonal;
     below = up;
   }
-  let v = value[last] as number;
+  let v = value[last];
   next[last] = v;
   for (let i = last - 1; i >= 0; i -= 1) {
-    v = (value[i] as number) + (factor[i] as number) * v;
+    v = value[i] + factor[i] * v;
     next[i] = v;
   }
 }

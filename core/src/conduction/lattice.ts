@@ -52,7 +52,7 @@ export function latticeOf(wall: Wall, spaces: number): Lattice {
   const share = at.map((r, i) => upTo(i === n - 1 ? r : r + half) - upTo(i === 0 ? 0 : r - half));
   const link = Float64Array.from(
     { length: spaces },
-    (_, i) => ((at[i] as number) + half) ** power / (2 * half),
+    (_, i) => (at[i] + half) ** power / (2 * half),
   );
   return { nodes: n, at, share, skin: depth ** power, link, power };
 }

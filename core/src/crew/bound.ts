@@ -1,8 +1,8 @@
 // What no crew can be shorter than, and the chain that makes a plan as long as it is.
+import type { Person } from '@zanfirico/contract/order';
 import { factsOf, onTheClock, SKILLS, type WorkStep } from '../work/facts';
 import type { Link, Task } from './problem';
 import { shortest } from './schedule';
-import type { Person } from './share';
 import { STATIONS, type Stations } from './stations';
 
 /** However hands are shared out: the longest chain, and what everyone who can do a thing has to do of it, divided among them. */

@@ -1,4 +1,5 @@
 // Sharing out the work: everyone at one thing at a time, every wait kept or told, fewer hands told plainly.
+import type { Person } from '@zanfirico/contract/order';
 import type { DraftInput } from '../order/draftInput';
 import { draftWork } from '../order/draftWork';
 import { factsOf, SKILLS, type WorkStep } from '../work/facts';
@@ -8,7 +9,6 @@ import { lumpOf, SIDES, wallZone } from '../iron/zones';
 import { inTurn, withHelpers } from '../work/clock';
 import { planCrew } from './crew';
 import { linksOf } from './links';
-import type { Person } from './share';
 import { waitsFor } from './waits';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
@@ -104,7 +104,7 @@ describe('a crew of three at a goblet', () => {
     ).toEqual([]);
     expect(
       overlaps(steps, plan.starts, (i) => {
-        const { station } = factsOf(steps[i] as WorkStep);
+        const { station } = factsOf(steps[i]);
         return station ? [station] : [];
       }),
     ).toEqual([]);
@@ -150,12 +150,7 @@ describe('a crew of three at a goblet', () => {
     }
   });
   it('lets somebody else who can lead make the parts, where that is shorter', () => {
-    const led = planCrew(
-      steps,
-      parts,
-      [three[0] as Person, person('second', ...SKILLS), three[2] as Person],
-      TOGETHER,
-    );
+    const led = planCrew(steps, parts, [three[0], person('second', ...SKILLS), three[2]], TOGETHER);
     expect(led.total).toBeLessThanOrEqual(plan.total + 1e-6);
   });
   it('says what a step waits for: its own glass, a hand, a station', () => {
@@ -167,8 +162,7 @@ describe('a crew of three at a goblet', () => {
       if (!w) return;
       const k = steps.findIndex((t) => t.id === w.after);
       expect((two.starts[k] ?? 0) + (steps[k]?.seconds ?? 0)).toBeCloseTo(two.starts[i] ?? -1, 6);
-      if (w.cause === 'station')
-        expect(factsOf(steps[k] as WorkStep).station).toBe(factsOf(s).station);
+      if (w.cause === 'station') expect(factsOf(steps[k]).station).toBe(factsOf(s).station);
     });
   });
   it('takes no longer with a second glory hole', () => {

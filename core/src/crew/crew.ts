@@ -1,15 +1,16 @@
 // Who does what when: the order of work shared out among the people there are, on the stations there are, as short as the
 // glass allows.
+import type { Person, Skill } from '@zanfirico/contract/order';
 import type { HeatPart } from '../iron/hotShop';
 import type { Working } from '../iron/passing';
 import { aheadOf, clockOf, inTurn } from '../work/clock';
-import { factsOf, onTheClock, type Skill, type WorkStep } from '../work/facts';
+import { factsOf, onTheClock, type WorkStep } from '../work/facts';
 import { criticalOf, lowerBound } from './bound';
 import { inOrder } from './inOrder';
 import { linksOf } from './links';
 import type { Link, CrewLooking, Problem, CrewSchedule, Task } from './problem';
 import { shortest } from './schedule';
-import { share, type HandOf, type Person, type Sharing } from './share';
+import { share, type HandOf, type Sharing } from './share';
 import { asLate, fits } from './starts';
 import { STATIONS, type Stations } from './stations';
 
@@ -112,7 +113,7 @@ export function planCrew(
   if (found && !kept)
     for (const l of links) {
       if (l.most === undefined) continue;
-      const gap = (soon[l.to] as number) - (soon[l.from] as number) - (tasks[l.from]?.seconds ?? 0);
+      const gap = soon[l.to] - soon[l.from] - (tasks[l.from]?.seconds ?? 0);
       if (gap > l.most + 1e-6)
         late.push({ step: steps[l.to]?.id ?? '', seconds: Math.round(gap - l.most) });
     }

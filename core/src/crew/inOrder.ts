@@ -14,9 +14,9 @@ export function inOrder(
   const links = problem.links.map(({ from, to, least }) => ({ from, to, least }));
   const starts = tasks.map(() => 0);
   const placed: number[] = [];
-  const end = (i: number): number => (starts[i] as number) + (tasks[i]?.seconds ?? 0);
+  const end = (i: number): number => starts[i] + (tasks[i]?.seconds ?? 0);
   for (const i of order) {
-    const { seconds, needs } = tasks[i] as Problem['tasks'][number];
+    const { seconds, needs } = tasks[i];
     let t = links.reduce((at, l) => (l.to === i ? Math.max(at, end(l.from) + l.least) : at), 0);
     for (let moved = true; moved;) {
       moved = false;
@@ -24,7 +24,7 @@ export function inOrder(
         const busy = placed.filter(
           (j) =>
             tasks[j]?.needs.includes(k) === true &&
-            (starts[j] as number) < t + seconds - 1e-9 &&
+            starts[j] < t + seconds - 1e-9 &&
             t < end(j) - 1e-9,
         );
         if (busy.length < (capacity[k] ?? 1)) continue;

@@ -3,6 +3,5 @@ export { planCrew, type CrewPlan } from './crew';
 export { INSTEAD } from './instead';
 export { ordinaryCrew, ordinaryCrews } from './ordinaryCrews';
 export { planPlaced, type CrewPlanned, type ToPlan } from './planPlaced';
-export type { Person } from './share';
 export type { Stations } from './stations';
 export { waitsFor } from './waits';

@@ -1,6 +1,6 @@
 // What people do instead where a pair of hands is missing. Common practice, no source (TRADE §15).
+import type { Skill } from '@zanfirico/contract/order';
 import { tr, type Said } from '../words/tr';
-import type { Skill } from '../work/facts';
 
 /** By what the missing hands would do: what is done instead, or what is given up. */
 export const INSTEAD: Readonly<Record<Skill, Said>> = {

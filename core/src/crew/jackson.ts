@@ -11,43 +11,33 @@ export function jackson(
   head: Float64Array,
   tail: Float64Array,
 ): number {
-  const left = ids.map((i) => d[i] as number);
-  const order = ids
-    .map((_, k) => k)
-    .sort((a, b) => (head[ids[a] as number] as number) - (head[ids[b] as number] as number));
+  const left = ids.map((i) => d[i]);
+  const order = ids.map((_, k) => k).sort((a, b) => head[ids[a]] - head[ids[b]]);
   let t = 0;
   let bound = 0;
   let next = 0;
   const ready: number[] = [];
   for (;;) {
-    while (
-      next < order.length &&
-      (head[ids[order[next] as number] as number] as number) <= t + EPS
-    ) {
-      ready.push(order[next] as number);
+    while (next < order.length && head[ids[order[next]]] <= t + EPS) {
+      ready.push(order[next]);
       next += 1;
     }
     if (ready.length === 0) {
       if (next >= order.length) return bound;
-      t = head[ids[order[next] as number] as number] as number;
+      t = head[ids[order[next]]];
       continue;
     }
     let at = 0;
     for (let k = 1; k < ready.length; k += 1)
-      if (
-        (tail[ids[ready[k] as number] as number] as number) >
-        (tail[ids[ready[at] as number] as number] as number)
-      )
-        at = k;
-    const k = ready[at] as number;
-    const until =
-      next < order.length ? (head[ids[order[next] as number] as number] as number) : Infinity;
-    const run = Math.min(left[k] as number, until - t);
+      if (tail[ids[ready[k]]] > tail[ids[ready[at]]]) at = k;
+    const k = ready[at];
+    const until = next < order.length ? head[ids[order[next]]] : Infinity;
+    const run = Math.min(left[k], until - t);
     t += run;
-    left[k] = (left[k] as number) - run;
+    left[k] = left[k] - run;
     if (left[k] <= EPS) {
       ready.splice(at, 1);
-      bound = Math.max(bound, t + (tail[ids[k] as number] as number));
+      bound = Math.max(bound, t + tail[ids[k]]);
     }
   }
 }

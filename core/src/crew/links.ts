@@ -21,10 +21,7 @@ export function linksOf(
   clock: readonly number[],
 ): Link[] {
   const gap = (from: number, to: number): number =>
-    Math.max(
-      0,
-      (clock[to] as number) - (clock[from] as number) - Math.max(0, steps[from]?.seconds ?? 0),
-    );
+    Math.max(0, clock[to] - clock[from] - Math.max(0, steps[from]?.seconds ?? 0));
   const links: Link[] = [];
   const last = new Map<number, number>();
   const groups = eachApart(parts.length);
@@ -46,7 +43,7 @@ export function linksOf(
     ready = ready.filter((k) => !isFor(k));
     const before = last.get(mine);
     if (before !== undefined) {
-      const from = steps[before] as WorkStep;
+      const from = steps[before];
       const patient = !begun.has(mine) || PATIENT.has(factsOf(from).does);
       links.push({
         from: before,

@@ -43,9 +43,8 @@ export class Orders {
   boundOf(node: Node): number {
     const { d } = this.paths;
     let bound = 0;
-    for (let i = 0; i < d.length; i += 1)
-      bound = Math.max(bound, (node.head[i] as number) + (node.tail[i] as number));
-    const q = node.tail.map((t, i) => t - (d[i] as number));
+    for (let i = 0; i < d.length; i += 1) bound = Math.max(bound, node.head[i] + node.tail[i]);
+    const q = node.tail.map((t, i) => t - d[i]);
     this.users.forEach((ids, k) => {
       if (this.problem.capacity[k] === 1 && ids.length > 1)
         bound = Math.max(bound, jackson(ids, d, node.head, q));
@@ -58,14 +57,13 @@ export class Orders {
     for (let changed = true; changed;) {
       changed = false;
       for (const [i, j] of this.pairs) {
-        const endI = (node.head[i] as number) + (this.paths.d[i] as number);
-        const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
-        const ij = endI + (node.tail[j] as number) < this.paths.upper - EPS;
-        const ji = endJ + (node.tail[i] as number) < this.paths.upper - EPS;
+        const endI = node.head[i] + this.paths.d[i];
+        const endJ = node.head[j] + this.paths.d[j];
+        const ij = endI + node.tail[j] < this.paths.upper - EPS;
+        const ji = endJ + node.tail[i] < this.paths.upper - EPS;
         if (!ij && !ji) return false;
         if (ij === ji) continue;
-        if (ij ? (node.head[j] as number) >= endI - EPS : (node.head[i] as number) >= endJ - EPS)
-          continue;
+        if (ij ? node.head[j] >= endI - EPS : node.head[i] >= endJ - EPS) continue;
         if (!(ij ? this.fix(node, i, j, undo) : this.fix(node, j, i, undo))) return false;
         changed = true;
       }
@@ -86,10 +84,9 @@ export class Orders {
       return open;
     };
     for (const [i, j] of this.pairs) {
-      const endI = (node.head[i] as number) + (this.paths.d[i] as number);
-      const endJ = (node.head[j] as number) + (this.paths.d[j] as number);
-      if ((node.head[j] as number) >= endI - EPS || (node.head[i] as number) >= endJ - EPS)
-        continue;
+      const endI = node.head[i] + this.paths.d[i];
+      const endJ = node.head[j] + this.paths.d[j];
+      if (node.head[j] >= endI - EPS || node.head[i] >= endJ - EPS) continue;
       const ij = stands(i, j);
       const ji = stands(j, i);
       if (!ij && !ji) return false;
@@ -104,14 +101,12 @@ export class Orders {
     let found: number[] | undefined;
     let when = Infinity;
     this.users.forEach((ids, k) => {
-      const cap = this.problem.capacity[k] as number;
+      const cap = this.problem.capacity[k];
       for (const i of ids) {
-        const t = head[i] as number;
-        if (t >= when || (this.paths.d[i] as number) <= EPS) continue;
+        const t = head[i];
+        if (t >= when || this.paths.d[i] <= EPS) continue;
         const running = ids.filter(
-          (j) =>
-            (head[j] as number) <= t + EPS &&
-            t < (head[j] as number) + (this.paths.d[j] as number) - EPS,
+          (j) => head[j] <= t + EPS && t < head[j] + this.paths.d[j] - EPS,
         );
         if (running.length > cap) {
           when = t;

@@ -1,8 +1,8 @@
 // Crews to start from.
+import type { Way } from '@zanfirico/contract/piece';
+import type { Person } from '@zanfirico/contract/order';
 import { mark, tr } from '../words/tr';
 import { SKILLS } from '../work/facts';
-import type { Way } from '../work/step';
-import type { Person } from './share';
 
 /** Crews as studios have them, by names `trWord` says. Common practice, no source. */
 export const ordinaryCrews = (): readonly (readonly [string, readonly Person[]])[] => [

@@ -39,8 +39,8 @@ export class Paths {
     this.into = d.map(() => []);
     this.queue = new Int32Array(d.length + 1);
     for (const l of links) {
-      this.arc(l.from, l.to, (d[l.from] as number) + l.least);
-      if (l.most !== undefined) this.arc(l.to, l.from, -((d[l.from] as number) + l.most));
+      this.arc(l.from, l.to, d[l.from] + l.least);
+      if (l.most !== undefined) this.arc(l.to, l.from, -(d[l.from] + l.most));
     }
   }
 
@@ -60,7 +60,7 @@ export class Paths {
 
   /** Lets i come before j from here on; false when that ends too late. Undone by `undo`, last first. */
   fix(node: Node, i: number, j: number): boolean {
-    this.arc(i, j, this.d[i] as number);
+    this.arc(i, j, this.d[i]);
     return this.relax(node.head, this.out, [i]) && this.relax(node.tail, this.into, [j]);
   }
 
@@ -90,16 +90,16 @@ export class Paths {
       count += 1;
     }
     while (count > 0) {
-      const i = queue[first] as number;
+      const i = queue[first];
       first = (first + 1) % (n + 1);
       count -= 1;
       queued[i] = 0;
       turns += 1;
       if (turns > 4 * n * n) return false;
-      const base = value[i] as number;
-      for (const { to, weight } of arcs[i] as Arc[]) {
+      const base = value[i];
+      for (const { to, weight } of arcs[i]) {
         const next = base + weight;
-        if (next <= (value[to] as number) + EPS) continue;
+        if (next <= value[to] + EPS) continue;
         if (next > latest || to === source) return false;
         value[to] = next;
         if (queued[to] !== 0) continue;

@@ -1,5 +1,6 @@
 // A crew's plan with heats placed for it: what few hands and one fire make the glass wait goes into the placing; the search then looks
 // for what is shorter and keeps those waits.
+import type { Person } from '@zanfirico/contract/order';
 import type { HeatPart } from '../iron/hotShop';
 import { heatOfWork } from '../iron/ofWork';
 import type { Working } from '../iron/passing';
@@ -8,7 +9,6 @@ import type { Fires } from '../iron/surroundings';
 import type { WorkStep } from '../work/facts';
 import { crewClock, planCrew, type CrewPlan } from './crew';
 import type { CrewLooking } from './problem';
-import type { Person } from './share';
 import type { Stations } from './stations';
 
 /** What is planned for. */

@@ -75,7 +75,7 @@ describe('Jackson’s bound', () => {
         { seconds: 0, needs: [] },
       ],
       links: all.flatMap((i): Link[] => [
-        { from: 2 * n, to: i, least: heads[i] as number },
+        { from: 2 * n, to: i, least: heads[i] },
         { from: i, to: n + i, least: 0 },
       ]),
       capacity: [1],
@@ -98,11 +98,11 @@ describe('Jackson’s bound', () => {
           const walk = (left: readonly number[], t: number, end: number): void => {
             if (left.length === 0) best = Math.min(best, end);
             for (const i of left) {
-              const done = Math.max(t, head[i] as number) + (d[i] as number);
+              const done = Math.max(t, head[i]) + d[i];
               walk(
                 left.filter((k) => k !== i),
                 done,
-                Math.max(end, done + (tail[i] as number)),
+                Math.max(end, done + tail[i]),
               );
             }
           };
@@ -110,10 +110,7 @@ describe('Jackson’s bound', () => {
           const bound = jackson(ids, d, head, tail);
           expect(bound).toBeLessThanOrEqual(best);
           // It is no weaker than each task alone, nor than all of them after the first.
-          for (const i of ids)
-            expect(bound).toBeGreaterThanOrEqual(
-              (head[i] as number) + (d[i] as number) + (tail[i] as number),
-            );
+          for (const i of ids) expect(bound).toBeGreaterThanOrEqual(head[i] + d[i] + tail[i]);
           expect(bound).toBeGreaterThanOrEqual(
             Math.min(...head) + d.reduce((a, b) => a + b, 0) + Math.min(...tail),
           );
@@ -206,7 +203,7 @@ describe('starts held against a problem', () => {
           const late = asLate(p, found);
           expect(fits(p, late)).toBe(true);
           late.forEach((t, i) => {
-            expect(t).toBeGreaterThanOrEqual((found.starts[i] as number) - 1e-9);
+            expect(t).toBeGreaterThanOrEqual(found.starts[i] - 1e-9);
             expect(t + (tasks[i]?.seconds ?? 0)).toBeLessThanOrEqual(found.makespan + 1e-9);
           });
         },

@@ -28,7 +28,7 @@ const FT06 = ((): Problem => {
       .split(',')
       .map((pair) => {
         const [machine, time] = pair.trim().split(/\s+/).map(Number);
-        return [machine as number, time as number] as const;
+        return [machine, time] as const;
       }),
   );
   return shop(jobs);

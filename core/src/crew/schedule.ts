@@ -16,7 +16,7 @@ export function shortest(problem: Problem, looking: CrewLooking = {}): CrewSched
   if (tasks.length === 0) return { starts: [], makespan: 0, lower: 0, proven: true, nodes: 0 };
   const d = tasks.map((t) => t.seconds);
   const endOf = (starts: readonly number[] | Float64Array): number =>
-    d.reduce((most, seconds, i) => Math.max(most, (starts[i] as number) + seconds), 0);
+    d.reduce((most, seconds, i) => Math.max(most, starts[i] + seconds), 0);
   const sum = d.reduce((a, b) => a + b, 0);
   const waits = problem.links.reduce((a, l) => a + Math.max(0, l.least), 0);
   let best = looking.from;
@@ -84,7 +84,7 @@ function waysOut(
         ways.push({
           i,
           j,
-          cost: (node.head[i] as number) + (d[i] as number) + (node.tail[j] as number),
+          cost: node.head[i] + d[i] + node.tail[j],
         });
   ways.sort((a, b) => a.cost - b.cost);
   const pairs = ways.map(({ i, j }) => [i, j] as const);

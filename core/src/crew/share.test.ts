@@ -1,7 +1,8 @@
 // Whose hands: who can, who was named, who leads, who brings.
+import type { Person } from '@zanfirico/contract/order';
 import type { WorkStep } from '../work/facts';
 import type { StepId } from '../work/step';
-import { share, type Person } from './share';
+import { share } from './share';
 
 const step = (id: string, kind: StepId, part = 0, more: Partial<WorkStep> = {}): WorkStep => ({
   id,

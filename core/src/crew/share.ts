@@ -1,12 +1,6 @@
 // Whose hands do what, before the clock is known: by what each can do, who brings what, and who has been free longest.
-import { factsOf, type Skill, type WorkStep } from '../work/facts';
-
-/** Someone of the crew, by role. */
-export interface Person {
-  readonly id: string;
-  readonly name: string;
-  readonly skills: readonly Skill[];
-}
+import type { Person, Skill } from '@zanfirico/contract/order';
+import { factsOf, type WorkStep } from '../work/facts';
 
 /** One hand of a step, and who gives it. */
 export interface HandOf {

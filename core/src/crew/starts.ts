@@ -1,12 +1,12 @@
 // Starts held against a problem: whether they fit, and the same begun as late as it can be.
-import type { Problem, CrewSchedule, Task } from './problem';
+import type { CrewSchedule, Problem } from './problem';
 
 /** Are there hands and stations enough for these starts, and the order kept? */
 export function fits({ tasks, links, capacity }: Problem, at: readonly number[]): boolean {
-  const end = (i: number): number => (at[i] as number) + (tasks[i] as Task).seconds;
+  const end = (i: number): number => at[i] + tasks[i].seconds;
   if (
     links.some((l) => {
-      const gap = (at[l.to] as number) - end(l.from);
+      const gap = at[l.to] - end(l.from);
       return gap < l.least - 1e-6 || (l.most !== undefined && gap > l.most + 1e-6);
     })
   )
@@ -15,10 +15,7 @@ export function fits({ tasks, links, capacity }: Problem, at: readonly number[])
     t.needs.every(
       (k) =>
         tasks.filter(
-          (o, j) =>
-            o.needs.includes(k) &&
-            (at[j] as number) <= (at[i] as number) + 1e-6 &&
-            (at[i] as number) < end(j) - 1e-6,
+          (o, j) => o.needs.includes(k) && at[j] <= at[i] + 1e-6 && at[i] < end(j) - 1e-6,
         ).length <= (capacity[k] ?? 1),
     ),
   );
@@ -35,29 +32,26 @@ export function asLate(
 ): readonly number[] {
   const starts = [...found.starts];
   const fixed: number[] = [];
-  const order = starts
-    .map((_, i) => i)
-    .sort((a, b) => (starts[b] as number) - (starts[a] as number) || b - a);
+  const order = starts.map((_, i) => i).sort((a, b) => starts[b] - starts[a] || b - a);
   for (const i of order) {
-    const { seconds: d, needs } = tasks[i] as Task;
+    const { seconds: d, needs } = tasks[i];
     let t = found.makespan - d;
-    for (const l of links)
-      if (l.from === i) t = Math.min(t, (starts[l.to] as number) - l.least - d);
+    for (const l of links) if (l.from === i) t = Math.min(t, starts[l.to] - l.least - d);
     for (let moved = true; moved;) {
       moved = false;
       for (const k of needs) {
         const running = fixed.filter(
           (j) =>
-            (tasks[j] as Task).needs.includes(k) &&
-            (starts[j] as number) < t + d - 1e-9 &&
-            t < (starts[j] as number) + (tasks[j] as Task).seconds - 1e-9,
+            tasks[j].needs.includes(k) &&
+            starts[j] < t + d - 1e-9 &&
+            t < starts[j] + tasks[j].seconds - 1e-9,
         );
         if (running.length < (capacity[k] ?? 1)) continue;
-        t = Math.min(...running.map((j) => starts[j] as number)) - d;
+        t = Math.min(...running.map((j) => starts[j])) - d;
         moved = true;
       }
     }
-    starts[i] = stay.has(i) ? (found.starts[i] as number) : Math.max(t, found.starts[i] as number);
+    starts[i] = stay.has(i) ? found.starts[i] : Math.max(t, found.starts[i]);
     fixed.push(i);
   }
   const over = (at: readonly number[]): number =>
@@ -65,14 +59,7 @@ export function asLate(
       (sum, l) =>
         l.most === undefined
           ? sum
-          : sum +
-            Math.max(
-              0,
-              (at[l.to] as number) -
-                (at[l.from] as number) -
-                (tasks[l.from]?.seconds ?? 0) -
-                l.most,
-            ),
+          : sum + Math.max(0, at[l.to] - at[l.from] - (tasks[l.from]?.seconds ?? 0) - l.most),
       0,
     );
   // Where there are several of a thing, what was put off may leave no room for what was not.

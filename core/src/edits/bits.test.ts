@@ -1,5 +1,6 @@
 // Bits added, copied and taken away: on the skin, beside what was there, and without a trace.
-import { bitVolume, type Bit } from '../form/bit';
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import { bitVolume } from '../form/bit';
 import { BIT_PRESETS } from '../form/presets';
 import { FORMS, startingProfile } from '../form/forms';
 import { measureShape } from '../form/measure';
@@ -7,11 +8,7 @@ import { addBit, bitOn, copyBit, removeBit, sculptureOn, skinPointsOf } from './
 import { withChanges } from './changed';
 import { copyName } from './copyName';
 
-interface Piece {
-  name: string;
-  bits?: (Bit & { name: string })[];
-}
-const bare: Piece = { name: 'cup' };
+const bare: Pick<PieceDocument, 'bits' | 'name'> = { name: 'cup' };
 const bodyOf = (form: (typeof FORMS)[number]) => {
   const read = measureShape(startingProfile(form), 0.22, form === 'solid');
   if (!read.ok) throw new Error(`${form} can be made`);
@@ -59,17 +56,17 @@ describe('a new bit', () => {
 });
 
 describe('the list of bits', () => {
-  const one = addBit<Bit & { name: string }, Piece>(bare, bitOn('ball', undefined));
+  const one = addBit(bare, bitOn('ball', undefined));
   it('grows at its end, and the piece before is as it was', () => {
     expect(bare.bits).toBeUndefined();
-    const two = addBit<Bit & { name: string }, Piece>(one, bitOn('rod', undefined));
+    const two = addBit(one, bitOn('rod', undefined));
     expect(two.bits?.map((b) => b.name)).toEqual([one.bits?.[0]?.name, 'rod']);
     expect(one.bits).toHaveLength(1);
   });
   it('a copy is the same but for its name; of one that is not there nothing is made', () => {
-    const two = copyBit<Bit & { name: string }, Piece>(one, 0);
+    const two = copyBit(one, 0);
     expect(two.bits?.[1]).toEqual({ ...one.bits?.[0], name: `${one.bits?.[0]?.name ?? ''} again` });
-    expect(copyBit<Bit & { name: string }, Piece>(one, 5)).toBe(one);
+    expect(copyBit(one, 5)).toBe(one);
   });
   it('without its last the file says nothing of bits', () => {
     const none = removeBit(one, 0);

@@ -1,17 +1,13 @@
 // Bits added, copied and taken away.
+import type { PieceBit, PieceDocument } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import type { Shape } from '../form/measure';
 import type { Bit, BitShape } from '../form/bit';
 import { newBit, type BitPreset } from '../form/presets';
+import { withoutField } from './changed';
 import { copyName } from './copyName';
 
-/** A bit as edits see it. */
-interface EditedBit {
-  name: string;
-}
-interface WithBits<B extends EditedBit> {
-  bits?: B[];
-}
+type WithBits = Pick<PieceDocument, 'bits'>;
 
 /** A body nobody has drawn yet, m. */
 const NO_BODY = { height: 0.05, radius: 0.03, tall: 0.1 };
@@ -50,22 +46,20 @@ export function sculptureOn(
 }
 
 /** With one more bit. */
-export const addBit = <B extends EditedBit, D extends WithBits<B>>(piece: D, bit: B): D => ({
+export const addBit = <D extends WithBits>(piece: D, bit: PieceBit): D => ({
   ...piece,
   bits: [...(piece.bits ?? []), bit],
 });
 
 /** A bit once more, at the end of the list. */
-export function copyBit<B extends EditedBit, D extends WithBits<B>>(piece: D, at: number): D {
+export function copyBit<D extends WithBits>(piece: D, at: number): D {
   const bit = piece.bits?.[at];
   if (!bit) return piece;
   return addBit(piece, { ...bit, name: copyName(bit.name) });
 }
 
 /** Without a bit; the file says nothing of bits where there are none. */
-export function removeBit<D extends WithBits<EditedBit>>(piece: D, at: number): D {
+export function removeBit<D extends WithBits>(piece: D, at: number): D {
   const rest = (piece.bits ?? []).filter((_, i) => i !== at);
-  const without = { ...piece, bits: rest };
-  if (rest.length === 0) delete (without as { bits?: unknown }).bits;
-  return without;
+  return rest.length > 0 ? { ...piece, bits: rest } : withoutField(piece, 'bits');
 }

@@ -15,3 +15,10 @@ export function withChanges<T extends object>(value: T, change: Changes<T>): T {
     if (copy[key] === undefined) Reflect.deleteProperty(copy, key);
   return copy;
 }
+
+/** A copy that says nothing of one of its fields. */
+export function withoutField<T extends object>(value: T, field: keyof T): T {
+  const copy = { ...value };
+  Reflect.deleteProperty(copy, field);
+  return copy;
+}

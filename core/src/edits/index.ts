@@ -11,8 +11,6 @@ export {
   withPlan,
   withSteps,
   withVariant,
-  type KeptOrder,
-  type NamedStep,
 } from './order';
 export { addPart, copyPart, removePart } from './parts';
 export {

@@ -1,14 +1,8 @@
 // Variants of an order: kept, added, drafted anew. What is put in hand is what is in hand.
-import {
-  inHand,
-  redraftedSteps,
-  withSteps,
-  withVariant,
-  type KeptOrder,
-  type NamedStep,
-} from './order';
+import type { PieceStep } from '@zanfirico/contract/order';
+import { inHand, redraftedSteps, withSteps, withVariant, type KeptOrder } from './order';
 
-const step = (id: string): NamedStep => ({ id, kind: 'flash', part: 'p1' });
+const step = (id: string): PieceStep => ({ id, kind: 'flash', part: 'p1', seconds: 6 });
 const order = (chosen: number, ...variants: string[]): KeptOrder => ({
   chosen,
   variants: variants.map((name) => ({ name, steps: [step(name)] })),

@@ -1,22 +1,7 @@
 // The order of work as a piece keeps it: steps name their parts by id, in variants, one of them in hand. Pure, from order to order.
+import type { NamedPlan, PieceSequence, PieceStep } from '@zanfirico/contract/order';
 import { tr } from '../words/tr';
 import type { WorkStep } from '../work/facts';
-
-/** A step as a piece keeps it: its parts by id, and whatever else the file says of a step. */
-export interface NamedStep {
-  id: string;
-  kind: string;
-  part: string;
-  to?: string | undefined;
-}
-
-/** One order of work with its name. */
-export interface OrderVariant<S extends NamedStep = NamedStep> {
-  name: string;
-  steps: S[];
-  /** A crew's plan of these very steps. */
-  plan?: NamedPlan;
-}
 
 /** A plan as a piece keeps it: of each step its start and who has a hand in it, each once. */
 export const namedPlan = (plan: {
@@ -29,17 +14,8 @@ export const namedPlan = (plan: {
   ]),
 });
 
-/** A crew's plan as a piece keeps it: each step's start, s, and its people by id. */
-export interface NamedPlan {
-  starts: number[];
-  hands: string[][];
-}
-
 /** What a piece keeps of its order: variants, and which is in hand. No variants: drafted from the form. */
-export interface KeptOrder<S extends NamedStep = NamedStep> {
-  chosen: number;
-  variants: OrderVariant<S>[];
-}
+export type KeptOrder = Pick<PieceSequence, 'chosen' | 'variants'>;
 
 /** The place of a part that is not there. */
 export const NO_PART = -1;
@@ -49,7 +25,7 @@ const NOBODY = 'none';
 const FIRST_NAME = () => tr`As planned`;
 
 /** Steps with their parts by place in the list, as heat, rules and crew ask for them; parts that are gone are nowhere. */
-export function byNumber(steps: readonly NamedStep[], ids: readonly string[]): WorkStep[] {
+export function byNumber(steps: readonly PieceStep[], ids: readonly string[]): WorkStep[] {
   const place = new Map(ids.map((id, i) => [id, i]));
   // The schema has checked that the rest is a step's.
   return steps.map(({ part, to, ...rest }) => ({
@@ -60,17 +36,14 @@ export function byNumber(steps: readonly NamedStep[], ids: readonly string[]): W
 }
 
 /** The same steps with their parts by id, as a piece keeps them. Fields that are undefined are left out. */
-export function byId<S extends NamedStep = NamedStep>(
-  steps: readonly WorkStep[],
-  ids: readonly string[],
-): S[] {
+export function byId(steps: readonly WorkStep[], ids: readonly string[]): PieceStep[] {
   return steps.map(({ part, to, ...rest }) => {
     const named = {
       ...Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined)),
       part: ids[part] ?? NOBODY,
       ...(to !== undefined && { to: ids[to] ?? NOBODY }),
     };
-    return named as NamedStep as S;
+    return named as PieceStep;
   });
 }
 
@@ -79,10 +52,7 @@ export const inHand = (order: KeptOrder | undefined): number =>
   Math.max(0, Math.min(order?.chosen ?? 0, (order?.variants.length ?? 0) - 1));
 
 /** The variants with the one in hand's steps put in place of its old ones, and of their plan; the first is made where there is none. */
-export function withSteps<S extends NamedStep>(
-  order: KeptOrder<S> | undefined,
-  steps: readonly S[],
-): KeptOrder<S> {
+export function withSteps(order: KeptOrder | undefined, steps: readonly PieceStep[]): KeptOrder {
   const there = order?.variants ?? [];
   const chosen = inHand(order);
   if (there.length === 0)
@@ -94,12 +64,12 @@ export function withSteps<S extends NamedStep>(
 }
 
 /** Another variant beside those there are, and taken in hand; `now` are the steps in hand where none is kept yet. */
-export function withVariant<S extends NamedStep>(
-  order: KeptOrder<S> | undefined,
-  now: readonly S[],
+export function withVariant(
+  order: KeptOrder | undefined,
+  now: readonly PieceStep[],
   name: string,
-  steps: readonly S[],
-): KeptOrder<S> {
+  steps: readonly PieceStep[],
+): KeptOrder {
   const first =
     order && order.variants.length > 0 ? order.variants : [{ name: FIRST_NAME(), steps: [...now] }];
   return {
@@ -110,11 +80,11 @@ export function withVariant<S extends NamedStep>(
 }
 
 /** The variant in hand with steps placed for a crew, and that crew's plan. */
-export function withPlan<S extends NamedStep>(
-  order: KeptOrder<S> | undefined,
-  steps: readonly S[],
+export function withPlan(
+  order: KeptOrder | undefined,
+  steps: readonly PieceStep[],
   plan: NamedPlan,
-): KeptOrder<S> {
+): KeptOrder {
   const next = withSteps(order, steps);
   return {
     ...next,
@@ -123,10 +93,10 @@ export function withPlan<S extends NamedStep>(
 }
 
 /** The variant in hand drafted anew; the only one is simply let go, for the draft follows the form. */
-export function redraftedSteps<S extends NamedStep>(
-  order: KeptOrder<S> | undefined,
-  drafted: readonly S[],
-): KeptOrder<S> {
+export function redraftedSteps(
+  order: KeptOrder | undefined,
+  drafted: readonly PieceStep[],
+): KeptOrder {
   return (order?.variants.length ?? 0) > 1
     ? withSteps(order, drafted)
     : { chosen: 0, variants: [] };

@@ -1,8 +1,9 @@
 // Parts taken away, copied and added: nothing that named a part names another afterwards.
+import type { PieceDocument } from '@zanfirico/contract/piece';
+import type { PieceStep } from '@zanfirico/contract/order';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { derive, type PieceInput } from '../piece/derive';
-import type { PartInput } from '../piece/part';
+import { derive } from '../piece/derive';
 import { heatParts, ruleParts, workOf } from '../piece/workPlan';
 import { draftWork } from '../order/draftWork';
 import { SHIPPED_RACK } from '../rack/rack';
@@ -11,19 +12,10 @@ import { startingParts } from '../form/forms';
 import { heatOfWork } from '../iron/ofWork';
 import { placeOnClock } from '../iron/placeOnClock';
 import { withHelpers } from '../work/clock';
-import { byId, byNumber, type NamedStep } from './order';
-import {
-  addPart,
-  copyPart,
-  freshPartId,
-  removePart,
-  stepsWithout,
-  type Edited,
-  type EditedPart,
-} from './parts';
+import { byId, byNumber } from './order';
+import { addPart, copyPart, freshPartId, removePart, stepsWithout, type Edited } from './parts';
 
-type Piece = Omit<PieceInput, 'parts'> &
-  Edited & { glass: string; parts: (Omit<PartInput, 'id' | 'name' | 'profile'> & EditedPart)[] };
+type Piece = PieceDocument;
 const demo = (file: string): Piece =>
   JSON.parse(
     readFileSync(join(__dirname, '../../../server/src/demo/pieces', file), 'utf8'),
@@ -108,10 +100,11 @@ describe('a part taken away', () => {
   });
 
   it('what hung on the part between is joined to what the part hung on', () => {
-    const step = (id: string, kind: string, part: string, to?: string): NamedStep => ({
+    const step = (id: string, kind: string, part: string, to?: string): PieceStep => ({
       id,
       kind,
       part,
+      seconds: 6,
       ...(to !== undefined && { to }),
     });
     const steps = [
@@ -167,7 +160,10 @@ describe('a part added or copied', () => {
       ...gone,
       sequence: {
         chosen: 0,
-        variants: [{ name: 'x', steps: [{ id: '1', kind: 'flash', part: 'p5', to: 'p6' }] }],
+        helpers: true,
+        variants: [
+          { name: 'x', steps: [{ id: '1', kind: 'flash', part: 'p5', to: 'p6', seconds: 6 }] },
+        ],
       },
     };
     const id = freshPartId(stray);
@@ -215,6 +211,6 @@ describe('an order kept by id', () => {
     byNumber(kept, turned).forEach((s, i) => {
       expect(turned[s.part]).toBe(ids[steps[i]?.part ?? -1]);
     });
-    expect(byNumber([{ id: 'x', kind: 'flash', part: 'gone' }], ids)[0]?.part).toBe(-1);
+    expect(byNumber([{ id: 'x', kind: 'flash', part: 'gone', seconds: 6 }], ids)[0]?.part).toBe(-1);
   });
 });

@@ -1,28 +1,17 @@
 // Parts added, copied and taken away: what named a part goes on naming the same one, whatever comes and goes beside it.
+import type { PieceStep } from '@zanfirico/contract/order';
+import type { PieceDocument, PiecePart } from '@zanfirico/contract/piece';
 import type { PlannedPart } from '../piece/derive';
 import type { Whole } from '../piece/whole';
 import { newPart, type PartPreset } from '../form/presets';
-import { profileSpan, type ProfilePoint } from '../form/profile';
+import { profileSpan } from '../form/profile';
 import { factsOf, type WorkStep } from '../work/facts';
+import { withoutField } from './changed';
 import { copyName } from './copyName';
-import type { KeptOrder, NamedStep } from './order';
 import { raisedPart } from './profile';
 
-/** A part as edits see it. */
-export interface EditedPart {
-  id: string;
-  name: string;
-  profile: ProfilePoint[];
-}
-
-/** A piece as edits see it: any document that has these. */
-export interface Edited {
-  parts: EditedPart[];
-  bits?: { name: string; place: { height: number } }[];
-  fillLine?: number;
-  pattern?: { part: string; drawnOn: 'blank' | 'final'; figure: { height: number } };
-  sequence?: KeptOrder;
-}
+/** A piece as edits of its parts see it. */
+export type Edited = Pick<PieceDocument, 'parts' | 'bits' | 'fillLine' | 'pattern' | 'sequence'>;
 
 /** An id no part has, and nothing names. */
 export function freshPartId(piece: Pick<Edited, 'parts' | 'pattern' | 'sequence'>): string {
@@ -36,7 +25,7 @@ export function freshPartId(piece: Pick<Edited, 'parts' | 'pattern' | 'sequence'
 }
 
 /** A name no part has: "knop", "knop 2" … */
-export function freshName(parts: readonly EditedPart[], wanted: string): string {
+export function freshName(parts: readonly PiecePart[], wanted: string): string {
   const taken = new Set(parts.map((p) => p.name));
   let name = wanted;
   for (let n = 2; taken.has(name); n += 1) name = `${wanted} ${String(n)}`;
@@ -93,24 +82,11 @@ export interface PointSpot {
   readonly height: number;
 }
 
-/** What a lift of parts moves: any document that has these. */
-export interface Liftable {
-  readonly parts: readonly {
-    readonly id: string;
-    readonly profile: readonly ProfilePoint[];
-    readonly holes?: readonly { readonly height: number; readonly diameter: number }[] | undefined;
-  }[];
-  readonly bits?: readonly { readonly place: { readonly height: number } }[] | undefined;
-  readonly fillLine?: number | undefined;
-  readonly dimensions?: readonly { readonly from: PointSpot; readonly to: PointSpot }[] | undefined;
-  readonly pattern?:
-    | {
-        readonly part: string;
-        readonly drawnOn: 'blank' | 'final';
-        readonly figure: { readonly height: number };
-      }
-    | undefined;
-}
+/** What a lift of parts moves. */
+export type Liftable = Pick<
+  PieceDocument,
+  'parts' | 'bits' | 'fillLine' | 'dimensions' | 'pattern'
+>;
 
 /**
  * Everything that begins at a height or above it moved up by so much, m, and what was measured on a lifted part with it. `vessel` is the
@@ -188,13 +164,13 @@ const HANDLING = new Set<string>([
  * An order without a part: its making and its joins go; what was joined to it is joined to what it hung on; how the piece was held
  * and heated there goes on at the same place.
  */
-export function stepsWithout<S extends NamedStep>(steps: readonly S[], id: string): S[] {
-  const joins = (s: S): boolean => factsOf(s as unknown as WorkStep).does === 'join';
+export function stepsWithout(steps: readonly PieceStep[], id: string): PieceStep[] {
+  const joins = (s: PieceStep): boolean => factsOf(s as Pick<WorkStep, 'kind'>).does === 'join';
   const own = steps.findIndex((s) => joins(s) && s.part === id && s.to !== undefined);
   const carried = steps.findIndex((s) => joins(s) && s.to === id);
   const heir = steps[own]?.to ?? steps[carried]?.part;
   const from = own >= 0 ? own : carried;
-  return steps.flatMap((s, i): S[] => {
+  return steps.flatMap((s, i): PieceStep[] => {
     if (s.to === id) return heir === undefined || s.part === heir ? [] : [{ ...s, to: heir }];
     if (s.part !== id) return [s];
     return heir !== undefined && i > from && HANDLING.has(s.kind) ? [{ ...s, part: heir }] : [];
@@ -214,6 +190,5 @@ export function removePart<D extends Edited>(piece: D, id: string): D {
       },
     }),
   };
-  if (pattern?.part === id) delete without.pattern;
-  return without;
+  return pattern?.part === id ? withoutField(without, 'pattern') : without;
 }

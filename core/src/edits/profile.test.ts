@@ -1,8 +1,8 @@
 // Moves that came with whole pieces: pulled tangents, mirrors, points put on the line, parts raised.
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { tangentAt } from '../form/curve';
 import { startingProfile } from '../form/forms';
 import { measureShape } from '../form/measure';
-import type { ProfilePoint } from '../form/profile';
 import * as fc from 'fast-check';
 import {
   insertNear,

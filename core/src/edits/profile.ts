@@ -1,4 +1,5 @@
 // What dragging, nudging and typing do to a profile: pure functions from points to points. m.
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import {
   LEAST_POINTS,
   LEAST_WALL,
@@ -7,7 +8,7 @@ import {
   MOST_WALL,
 } from '../form/checkProfile';
 import { measurePart } from '../form/measure';
-import { ON_AXIS, type Profile, type ProfilePoint } from '../form/profile';
+import { ON_AXIS, type Profile } from '../form/profile';
 
 const TENTH_OF_MM = 1e-4;
 const LEAST_RADIUS = 0.0005;

@@ -88,13 +88,18 @@ describe('what was measured on what stands above', () => {
     const piece = {
       ...(goblet as unknown as Whole),
       bits: bits.map((b) => ({ ...b, place: { ...b.place, height: 0.15 } })),
-      pattern: { part: 'p3', drawnOn: 'final' as const, figure: { height: 0.13 } },
+      pattern: {
+        part: 'p3',
+        blank: [],
+        drawnOn: 'final' as const,
+        figure: { kind: 'dots' as const, count: 10, diameter: 0.01, height: 0.13 },
+      },
     };
     const stem = goblet.parts[1]?.profile.map((q) => q.height) ?? [];
     const rises = 0.5 * (Math.max(...stem) - Math.min(...stem));
     const made = scaledPart(piece, 'p1', 1.5, 'kept', 'p3');
     expect(made.fillLine).toBeCloseTo(0.14 + rises, 6);
-    expect(made.pattern.figure.height).toBeCloseTo(0.13 + rises, 6);
-    for (const b of made.bits) expect(b.place.height).toBeCloseTo(0.15 + rises, 6);
+    expect(made.pattern?.figure.height).toBeCloseTo(0.13 + rises, 6);
+    for (const b of made.bits ?? []) expect(b.place.height).toBeCloseTo(0.15 + rises, 6);
   });
 });

@@ -1,21 +1,12 @@
 // "Make it 50 mm wide": a part or the whole piece made larger or smaller in the same form, its walls kept or scaled with it.
+import type { PiecePart, ProfilePoint } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import type { BitShape } from '../form/bit';
 import { LEAST_WALL, MOST_WALL } from '../form/checkProfile';
 import { ON_IT } from '../form/presets';
-import { profileSpan, type ProfilePoint } from '../form/profile';
+import { profileSpan } from '../form/profile';
 import { micron } from './micron';
 import { lifted, type Liftable } from './parts';
-
-interface SizedBit {
-  readonly shape: BitShape;
-  readonly place: { readonly height: number; readonly out: number };
-}
-/** What a piece has that has a size. Lengths m. */
-export interface Sized extends Liftable {
-  readonly bits?: readonly SizedBit[] | undefined;
-}
-type SizedPart = Sized['parts'][number];
 
 /** Whether walls stay as thick as they are, or go with the form. */
 export type Walls = 'kept' | 'scaled';
@@ -35,7 +26,7 @@ const points = (
   }));
 
 /** A part so many times as large about a height, its holes with it. */
-const scaledOne = <P extends SizedPart>(part: P, by: number, from: number, walls: Walls): P => ({
+const scaledOne = (part: PiecePart, by: number, from: number, walls: Walls): PiecePart => ({
   ...part,
   profile: points(part.profile, by, from, walls),
   ...(part.holes && {
@@ -66,7 +57,7 @@ function shaped<S extends BitShape>(shape: S, by: number): S {
 }
 
 /** The whole piece so many times as large, from the table up. A factor of nothing or less is an error of the caller. */
-export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls): D {
+export function scaledWhole<D extends Liftable>(piece: D, by: number, walls: Walls): D {
   if (!(by > 0)) throw new RangeError(tr`A piece cannot be made ${by} times as large.`);
   return {
     ...piece,
@@ -92,7 +83,7 @@ export function scaledWhole<D extends Sized>(piece: D, by: number, walls: Walls)
  * One part so many times as large where it stands; what stands on it, and bits higher up, go up or down with its top, as when a part is
  * put under them. `vessel` is the id of the part the fill line is in.
  */
-export function scaledPart<D extends Sized>(
+export function scaledPart<D extends Liftable>(
   piece: D,
   id: string,
   by: number,

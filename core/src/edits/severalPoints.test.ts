@@ -1,5 +1,5 @@
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { MOST_POINTS } from '../form/checkProfile';
-import type { ProfilePoint } from '../form/profile';
 import {
   copiedPoints,
   moveSeveral,

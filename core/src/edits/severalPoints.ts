@@ -1,6 +1,6 @@
 // Several points of a profile at once: moved, thickened, taken out, copied and put in elsewhere. Pure, m.
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { LEAST_POINTS, MOST_POINTS } from '../form/checkProfile';
-import type { ProfilePoint } from '../form/profile';
 import { micron } from './micron';
 import { placesIn } from './placesIn';
 import { movePoint, setWall } from './profile';

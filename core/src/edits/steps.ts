@@ -1,7 +1,7 @@
 // What can be done to an order of work: pure, from steps to steps.
 import { factsOf, type WorkStep } from '../work/facts';
 import type { StepId } from '../work/step';
-import { withChanges } from './changed';
+import { withChanges, type Changes } from './changed';
 
 /** A kind of step of the shop's own making. */
 export interface OwnKind {
@@ -21,7 +21,7 @@ export function freshStepId(steps: readonly WorkStep[]): string {
 export const changeStep = (
   steps: readonly WorkStep[],
   at: number,
-  patch: Partial<WorkStep>,
+  patch: Changes<WorkStep>,
 ): WorkStep[] => steps.map((s, k) => (k === at ? withChanges(s, patch) : s));
 
 /** A step put elsewhere; undefined where there is nothing to move or nowhere to go. */

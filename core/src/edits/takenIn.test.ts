@@ -1,5 +1,6 @@
 // A part of another piece finds its place: on what is in hand, under a vessel, on the table.
-import { startingParts, type Form } from '../form/forms';
+import type { Form } from '@zanfirico/contract/piece';
+import { startingParts } from '../form/forms';
 import { derive, NO_SHOP } from '../piece/derive';
 import { ORDINARY_FIRING, ORDINARY_MAKING } from '../piece/ordinary';
 import { glassOf } from '../piece/shop.fixture';

@@ -1,12 +1,6 @@
 // A part of another piece put into this one: it keeps its form, its glass and its colours, and finds a place of its own.
-import {
-  freshName,
-  freshPartId,
-  lifted,
-  type Edited,
-  type EditedPart,
-  type StandingOn,
-} from './parts';
+import type { PiecePart } from '@zanfirico/contract/piece';
+import { freshName, freshPartId, lifted, type Edited, type StandingOn } from './parts';
 import { ON_IT } from '../form/presets';
 import { profileSpan } from '../form/profile';
 import { micron } from './micron';
@@ -19,7 +13,7 @@ import { raisedPart } from './profile';
 export function takeIn<D extends Edited>(
   piece: D,
   form: StandingOn | undefined,
-  part: Omit<EditedPart, 'id'>,
+  part: Omit<PiecePart, 'id'>,
   inHand: number,
 ): D {
   const [low, high] = profileSpan(part.profile);

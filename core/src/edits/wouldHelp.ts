@@ -1,15 +1,12 @@
 // Changes of form, and of how it stands, that may shorten a piece's night: each as the piece it would become, to be tried.
+import type { PieceDocument, ProfilePoint, SectionStands } from '@zanfirico/contract/piece';
 import { tr, type Said } from '../words/tr';
-import type { SectionStands } from '../night/section/realSection';
 import type { PlannedPart } from '../piece/derive';
-import { profileSpan, type ProfilePoint } from '../form/profile';
+import { profileSpan } from '../form/profile';
 import { micron } from './micron';
 
 /** What a piece has that may be changed. */
-interface Changed {
-  parts: { profile: ProfilePoint[] }[];
-  firing: { standing?: { stands?: SectionStands; rounded?: number } };
-}
+type Changed = Pick<PieceDocument, 'parts' | 'firing'>;
 
 /** A change in the maker's words, and the piece with it. */
 export interface WouldHelp<D> {

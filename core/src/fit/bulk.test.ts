@@ -1,11 +1,12 @@
 // A coloured wall in bulk, its layers as lines in the drawing, and a whole rack judged at once.
+import type { Amount } from '@zanfirico/contract/piece';
 import { measureShape } from '../form/measure';
 import { lineWithin } from '../form/inner';
 import { startingProfile } from '../form/forms';
 import { SHIPPED_RACK } from '../rack/rack';
 import { bulkOf, lookThrough } from './bulk';
 import { BLACK, over, throughAt, WHITE } from './colourDepth';
-import { asFitGlass, layWall, type Amount } from './lay';
+import { asFitGlass, layWall } from './lay';
 import { judgeOverlays } from './overlays';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');

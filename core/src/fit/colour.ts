@@ -1,5 +1,6 @@
 // A colour as the fit and the eye ask for it.
-import type { Seen } from './colourDepth';
+
+import type { Seen } from '@zanfirico/contract/rack';
 import type { FitGlass } from './judgeStack';
 
 /** How a glass is bought. */

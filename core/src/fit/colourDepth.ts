@@ -3,17 +3,10 @@
 // Light through glass falls off as T = T_ref^(t/t_ref) for each of red, green and blue (Beer–Lambert). What scatters
 // hides what lies behind it in the same measure: a layer shows its own body colour B where light does not get through
 // and back, B(1 − T²) + T²·(what is behind). Two half layers are then exactly one whole layer.
+import type { Seen } from '@zanfirico/contract/rack';
 
 /** Linear light (not display values), 0 to 1: red, green, blue. */
 export type Light = readonly [number, number, number];
-
-/** How a colour was seen: its sample's thickness (m), the light let through there, and its own body colour. */
-export interface Seen {
-  readonly sample: number;
-  readonly through: Light;
-  /** What scatters back from a deep piece; black for glass that scatters nothing. */
-  readonly body: Light;
-}
 
 /**
  * A colour out of one look at a sample: what was seen (linear light), how thick it was, and how it lay. Against the light

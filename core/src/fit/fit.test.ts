@@ -1,4 +1,5 @@
 // Fit against the outside: Timoshenko, Selsing, Stoney, Timoshenko & Goodier, and what every glass shop knows.
+import type { Seen } from '@zanfirico/contract/rack';
 import * as fc from 'fast-check';
 import { ADDITIVE_ERROR, expansionFrom } from './additive';
 import {
@@ -11,7 +12,6 @@ import {
   stackOver,
   throughAt,
   WHITE,
-  type Seen,
 } from './colourDepth';
 import { harmlessRadius, inclusionStress, INCLUSIONS, judgeInclusion } from './inclusion';
 import {

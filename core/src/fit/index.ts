@@ -15,7 +15,6 @@ export {
   seenFrom,
   toLinear,
   type Light,
-  type Seen,
 } from './colourDepth';
 export { judgeInclusion } from './inclusion';
 export { interferenceColour, TINT_PLATE } from './interference';
@@ -33,15 +32,7 @@ export {
   type Schools,
   type StackFit,
 } from './judgeStack';
-export {
-  amountVolume,
-  asFitGlass,
-  layWall,
-  stackAt,
-  type Amount,
-  type LaidColour,
-  type WallShare,
-} from './lay';
+export { amountVolume, asFitGlass, layWall, stackAt, type LaidColour, type WallShare } from './lay';
 export { judgeOverlays, type BuildUp, type OverlayFit } from './overlays';
 export { movesFirst, reaction, reactionFamily } from './reactions';
 export { readExpansion } from './reading';

@@ -1,29 +1,11 @@
 // Colour laid on a part between its gathers: what the shop's amounts come to as thickness, at the gather and everywhere on
 // the finished wall.
+import type { Amount } from '@zanfirico/contract/piece';
 import { glassOnIron, thicknessFor, type Dip } from '../gather/layers';
 import type { Glass } from '../glass/glass';
 import { strainOf } from '../glass/viscosity';
 import type { Colour } from './colour';
 import type { FitGlass, FitLayer } from './judgeStack';
-
-/** An amount as the shop measures it. SI. */
-export type Amount =
-  | { readonly kind: 'bar'; readonly length: number; readonly diameter: number }
-  | { readonly kind: 'weight'; readonly mass: number }
-  /** Rolls in powder or frit: each takes up about the same. */
-  | { readonly kind: 'passes'; readonly count: number }
-  /** Powder between thumb and two fingers. */
-  | { readonly kind: 'pinches'; readonly count: number }
-  | {
-      readonly kind: 'canes';
-      readonly count: number;
-      readonly diameter: number;
-      readonly length: number;
-    }
-  /** All round, each coat so thick: clear over, enamel, leaf, a fume. */
-  | { readonly kind: 'coats'; readonly count: number; readonly thickness: number }
-  /** Lumps set in: metal, mineral, a chip; no layer of the wall. */
-  | { readonly kind: 'pieces'; readonly count: number; readonly diameter: number };
 
 /** One layer as the document has it; `after` counts gathers: 1 is on the first gather, under the second. */
 export interface LaidColour {

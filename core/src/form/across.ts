@@ -1,16 +1,6 @@
 // What a form looks like cut across its axis, where it is not round: paddled flat, square, ribbed, or drawn.
+import type { Across } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
-
-/** A cut across the axis, in units of the profile's radius: that is half its width, as calipers read it. */
-export type Across =
-  /** Lamé's curve |x|ⁿ + |y/depth|ⁿ = 1: an ellipse for n = 2, squarer the higher. */
-  | { readonly kind: 'oval'; readonly depth: number; readonly square: number }
-  /** A ridge so many times round, the grooves between them so deep (share of the radius). */
-  | { readonly kind: 'ribs'; readonly count: number; readonly depth: number }
-  /** Flat spots evenly round, each paddled in so far (share of the radius). */
-  | { readonly kind: 'flats'; readonly count: number; readonly depth: number }
-  /** A closed outline that every ray from its middle crosses once. */
-  | { readonly kind: 'drawn'; readonly outline: readonly Place[] };
 
 interface Place {
   readonly x: number;

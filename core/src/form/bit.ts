@@ -1,65 +1,21 @@
 // Bits: parts off the axis (handle, spout, wing, prunt, dot, wrap, solid sculpture) that carry mass and thickness.
+import type { BitPlace, PieceBitShape } from '@zanfirico/contract/piece';
 import { measureMesh } from './mesh';
 
 /** The shape of one bit. Lengths m. Axes: x away from the piece's axis, y along its surface, z up. */
 export type BitShape =
-  | { readonly kind: 'rod'; readonly diameter: number; readonly length: number }
-  | { readonly kind: 'ball'; readonly diameter: number }
-  /** Full widths along the three axes. */
-  | { readonly kind: 'ellipsoid'; readonly x: number; readonly y: number; readonly z: number }
-  | { readonly kind: 'box'; readonly x: number; readonly y: number; readonly z: number }
-  /** A dot or prunt: a cap of a sphere that lies on the wall, facing away from the axis. */
-  | { readonly kind: 'dot'; readonly diameter: number; readonly rise: number }
-  /** A rod (or, with a wall, a tube: a spout) bent along points in the upright plane through the axis. */
-  | {
-      readonly kind: 'bent';
-      readonly diameter: number;
-      readonly wall?: number | undefined;
-      readonly path: readonly { readonly out: number; readonly up: number }[];
-    }
-  /**
-   * A thread wound round the axis; its middle runs at the bit's distance from the axis, or along a course: its distance at heights
-   * above the anchor, from below up.
-   */
-  | {
-      readonly kind: 'wrap';
-      readonly diameter: number;
-      readonly turns: number;
-      readonly pitch: number;
-      readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
-    }
-  /**
-   * A spout pulled from the lip it is put at: so wide along the lip, so far out and up at its tip, beginning so far down the wall. No
-   * glass is added. `course` and `wall` are the wall's own below the lip, as for a wrap.
-   */
-  | {
-      readonly kind: 'pulled';
-      readonly width: number;
-      readonly reach: number;
-      readonly rise: number;
-      readonly drop: number;
-      readonly wall?: number | undefined;
-      readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
-    }
-  | {
-      readonly kind: 'mesh';
-      readonly positions: readonly number[];
-      readonly triangles: readonly number[];
-    };
+  | Exclude<PieceBitShape, { kind: 'wrap' | 'pulled' }>
+  /** Its middle runs at the bit's distance from the axis, or along a course: its distance at heights above the anchor, from below up. */
+  | (Extract<PieceBitShape, { kind: 'wrap' }> & Course)
+  /** `course` and `wall` are the wall's own below the lip. */
+  | (Extract<PieceBitShape, { kind: 'pulled' }> & Course & { readonly wall?: number | undefined });
+interface Course {
+  readonly course?: readonly { readonly up: number; readonly out: number }[] | undefined;
+}
 
 /** A tube among bits: bent, with a bore that opens inside. */
 export const isTube = (shape: BitShape): shape is Extract<BitShape, { kind: 'bent' }> =>
   shape.kind === 'bent' && shape.wall !== undefined;
-
-/** Where a bit sits: its anchor's height and distance from the axis (m), round the axis and tilted outwards (rad). */
-export interface BitPlace {
-  readonly height: number;
-  readonly out: number;
-  readonly around: number;
-  readonly tilt: number;
-  /** So many of them, evenly round the axis. */
-  readonly copies: number;
-}
 
 /** A bit as it is drawn. */
 export interface Bit {

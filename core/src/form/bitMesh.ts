@@ -1,5 +1,6 @@
 // Bits as closed meshes in their place: swept, turned and moved so that volumes come out exactly.
-import { bitVolume, smoothPath, type Bit, type BitPlace, type BitShape, woundAt } from './bit';
+import type { BitPlace } from '@zanfirico/contract/piece';
+import { bitVolume, smoothPath, type Bit, type BitShape, woundAt } from './bit';
 import { joinedMesh, measureMesh, movedMesh, turnedMesh, type Mesh } from './mesh';
 
 const SIDES = 24;

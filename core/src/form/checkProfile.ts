@@ -1,9 +1,10 @@
 // Refusing outlines that no glass can have, each with the point, the field, what was given and what is allowed.
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { tr, trWord } from '../words/tr';
 import { firstCrossing } from './crossing';
 import type { OuterLine } from './curve';
 import type { InnerLine } from './inner';
-import { ON_AXIS, type Profile, type ProfilePoint } from './profile';
+import { ON_AXIS, type Profile } from './profile';
 
 /** One thing wrong with a drawn profile. `point` counts from 0; `field` is the property to mend. */
 export interface ShapeProblem {

@@ -1,4 +1,5 @@
 // Glass is neither made nor lost: pulls, bulbs from tubing, decoration that stretches, and the slab it settles to.
+import type { Tube } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import { STANDARD_GRAVITY } from '../units/constants';
 
@@ -8,12 +9,6 @@ export const pulledLength = (length: number, from: number, to: number): number =
 
 /** Tubing pulled down keeps its proportions: the inner diameter when the outer becomes `to`. */
 export const pulledBore = (outer: number, bore: number, to: number): number => (bore / outer) * to;
-
-/** Tubing as bought: outer diameter and wall, m. */
-export interface Tube {
-  readonly outerDiameter: number;
-  readonly wall: number;
-}
 
 /** Glass per length of tubing, m². Throws when the wall leaves no bore. */
 export function tubeSection({ outerDiameter, wall }: Tube): number {

@@ -3,7 +3,8 @@
 // Each of r, z and wall is a cubic in chord length with Steffen's slopes (M. Steffen, Astronomy & Astrophysics 239,
 // 1990): between two points every coordinate stays between its end values, and flats stay flat. A tangent pulled by hand
 // replaces the slopes at its point, and then a bulge may be drawn on purpose.
-import { ON_AXIS, type Profile, type ProfilePoint, type Pull } from './profile';
+import type { ProfilePoint, Pull } from '@zanfirico/contract/piece';
+import { ON_AXIS, type Profile } from './profile';
 
 /** The outer line, finely sampled. `knot[i]` is the index in the arrays of drawn point i. */
 export interface OuterLine {

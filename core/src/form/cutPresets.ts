@@ -1,5 +1,5 @@
 // Cuts to begin from: what a part becomes when it is first taken from round.
-import type { Across } from './across';
+import type { Across } from '@zanfirico/contract/piece';
 
 /** Kinds of cut on offer, round among them. */
 export const CUTS = ['round', 'oval', 'square', 'ribs', 'flats', 'heart', 'drawn'] as const;

@@ -1,4 +1,5 @@
 // Does it go in: the glory hole's mouth, the reach, the annealer standing or lying, the stopper in its neck.
+import type { Cork } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import type { Shape } from './measure';
 import type { Verdict } from '../units/why';
@@ -104,13 +105,6 @@ function aslant(piece: Bulk, long: number, short: number): boolean {
     if (along <= long && over <= short) return true;
   }
   return false;
-}
-
-/** A cork: tapered, m. */
-export interface Cork {
-  readonly small: number;
-  readonly large: number;
-  readonly length: number;
 }
 
 /** What closes a mouth, as radius over distance from its lower end, m. */

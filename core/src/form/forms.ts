@@ -1,8 +1,8 @@
 // Starting forms: the outlines a piece begins as before anyone pulls at them. Lengths in m.
+import type { Across, Form, ProfilePoint } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
-import type { Across } from './across';
 import { cutFor, type CutPreset } from './cutPresets';
-import type { Profile, ProfilePoint } from './profile';
+import type { Profile } from './profile';
 
 /** The starting forms on offer. */
 export const FORMS = [
@@ -16,8 +16,6 @@ export const FORMS = [
   'cube',
   'heart',
 ] as const;
-/** One of the starting forms. */
-export type Form = (typeof FORMS)[number];
 
 const at = (height: number, radius: number, wall: number, corner?: true): ProfilePoint =>
   corner

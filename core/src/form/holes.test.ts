@@ -1,8 +1,9 @@
 // Holes in a wall: glass taken, how far it holds, and a mesh that stays closed and weighs what is left.
+import type { WallHole } from '@zanfirico/contract/piece';
 import { bodyShells } from '../piece/body';
 import { readPart, type PartInput } from '../piece/part';
 import { glassOf, outline } from '../piece/shop.fixture';
-import { holeGlass, type WallHole } from './holes';
+import { holeGlass } from './holes';
 import { hollowRange } from './measure';
 import { measureMesh, openEdges } from './mesh';
 

@@ -1,19 +1,11 @@
 // Holes through a wall: the glass they take away, where the piece now runs out, and the mesh with them in it.
+import type { WallHole } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import type { ShapeProblem } from './checkProfile';
 import type { Mesh } from './mesh';
 import type { Shape } from './measure';
 import { mm } from '../units/inWords';
 import { widestAt } from './widestAt';
-
-/** A round hole square through a wall. m, rad. */
-export interface WallHole {
-  /** Height of its middle. */
-  readonly height: number;
-  /** Round the axis, from the width. */
-  readonly around: number;
-  readonly diameter: number;
-}
 
 /** A hole wider than so much of the part there is a cut, not a hole. */
 const WIDEST = 0.9;

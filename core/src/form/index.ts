@@ -1,6 +1,6 @@
 // The face of this room: profiles, parts and bits as shapes.
-export { acrossProblem, cutOf, RAYS, type Across } from './across';
-export type { Bit, BitPlace, BitShape } from './bit';
+export { acrossProblem, cutOf, RAYS } from './across';
+export type { Bit, BitShape } from './bit';
 export { bitMesh } from './bitMesh';
 export {
   LEAST_POINTS,
@@ -20,8 +20,7 @@ export {
   type ClosureFit,
   type GloryHole,
 } from './fits';
-export { FORMS, startingParts, startingProfile, type Form } from './forms';
-export type { WallHole as WallHole } from './holes';
+export { FORMS, startingParts, startingProfile } from './forms';
 export { lineWithin } from './inner';
 export { measurePart, measureShape, type Shape } from './measure';
 export { joinedMesh, measureMesh, openEdges, turnedMesh, weldedMesh, type Mesh } from './mesh';
@@ -33,7 +32,7 @@ export {
   type BitPreset,
   type PartPreset,
 } from './presets';
-export { ON_AXIS, profileSpan, type Line, type Profile, type ProfilePoint } from './profile';
+export { ON_AXIS, profileSpan, type Line, type Profile } from './profile';
 export { silhouettes, type Silhouette } from './silhouette';
 export { restOn, snapTo } from './snap';
 export { widestAt } from './widestAt';

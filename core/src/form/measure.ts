@@ -1,10 +1,11 @@
 // Reading the glass: everything the form alone tells, from one walk along its two lines.
-import { acrossProblem, cutOf, type Across, type Cut } from './across';
+import type { Across, ProfilePoint } from '@zanfirico/contract/piece';
+import { acrossProblem, cutOf, type Cut } from './across';
 import { checkForm, checkPoints, type ShapeProblem } from './checkProfile';
 import { outerLine, type OuterLine } from './curve';
 import { innerLine, type InnerLine } from './inner';
 import { insideOf, lineAlong, loftedArea, loftedLine, loftedTurned, type Lofted } from './lofted';
-import { closedAtBase, closedAtTop, type Line, type Profile, type ProfilePoint } from './profile';
+import { closedAtBase, closedAtTop, type Line, type Profile } from './profile';
 import { sweptArea, turned, type Turned } from './revolve';
 import { localThickness } from './localThickness';
 import { axisLine } from './solid';

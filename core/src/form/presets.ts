@@ -1,8 +1,9 @@
 // Parts and bits to add to a piece: each begins as an ordinary one of its kind, at the place it usually goes.
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import type { Bit, BitShape } from './bit';
 import { startingParts, type StartingPart } from './forms';
 import { glassOutline, measurePart } from './measure';
-import type { Line, Profile, ProfilePoint } from './profile';
+import type { Line, Profile } from './profile';
 import { restOn } from './snap';
 
 /** Kinds of part on the axis. */

@@ -1,27 +1,5 @@
 // The profile a glassblower draws: points from the middle of the base round the outside to the lip.
-
-/** One point of the outer line. Lengths in m. The wall is measured square to the outer surface, inwards. */
-export interface ProfilePoint {
-  /** Height above the table. */
-  readonly height: number;
-  /** Outer radius; 0 is on the axis. */
-  readonly radius: number;
-  /** Wall thickness here. */
-  readonly wall: number;
-  /** A crisp edge instead of a smooth run through this point. */
-  readonly corner?: boolean;
-  /**
-   * A tangent pulled by hand: how radius and height change per length of chord as the line runs through here. Left out,
-   * the line finds its own way; ignored at a crisp edge.
-   */
-  readonly pull?: Pull;
-}
-
-/** A pulled tangent, m per m of chord. */
-export interface Pull {
-  readonly radius: number;
-  readonly height: number;
-}
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 
 /** Points in order along the outside, from base to lip. */
 export type Profile = readonly ProfilePoint[];

@@ -1,5 +1,6 @@
 // Outlines of bits in the section: against the shapes they are of.
-import type { BitPlace, BitShape } from './bit';
+import type { BitPlace } from '@zanfirico/contract/piece';
+import type { BitShape } from './bit';
 import { silhouettes } from './silhouette';
 
 const place = (change: Partial<BitPlace> = {}): BitPlace => ({

@@ -1,5 +1,6 @@
 // What is tried where a step would fail: heats of every length and end, a wait, two goes, a flash of what would go cold meanwhile.
-import { factsOf, type WorkStep, type Zone } from '../work/facts';
+import type { Zone } from '@zanfirico/contract/order';
+import { factsOf, type WorkStep } from '../work/facts';
 import { areOne } from '../work/joined';
 import { copyState, type HeatState } from './hotShop';
 import { curable, foresee, pass, patience, STIFF_MARGIN, waits, type Shop } from './passing';

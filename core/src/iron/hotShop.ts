@@ -3,9 +3,10 @@
 // A part is nothing until it is begun, a lump on the iron until it is formed, then its zones. Parts that are joined go
 // everywhere together, and so do the bits on them, each with its own heat. Whoever is not worked on waits: on the iron in the
 // bench's air, or where it was parked.
+import type { Zone } from '@zanfirico/contract/order';
 import type { Glass } from '../glass/glass';
 import { fitVft, temperatureAtLog } from '../glass/viscosity';
-import { factsOf, type WorkStep, type Zone } from '../work/facts';
+import { factsOf, type WorkStep } from '../work/facts';
 import { areOne, eachApart, type Groups } from '../work/joined';
 import { cellScratch, conduct, heatIn, meanOf, SHUT, type SkinLaw } from '../conduction/cells';
 import type { HeatPlace } from '../work/heatPlace';

@@ -3,8 +3,9 @@
 // fewest there can be, for nothing before the first step that fails could have spared it. A heat never makes a formed wall run;
 // where no one heat lasts for a step, the step is done in two goes with a heat between. Waits for glass to set, and to keep its
 // form when it is let go, are made as long as it takes.
+import type { Zone } from '@zanfirico/contract/order';
 import { tr } from '../words/tr';
-import { factsOf, type WorkStep, type Zone } from '../work/facts';
+import { factsOf, type WorkStep } from '../work/facts';
 import {
   bestHeat,
   flashFirst,

@@ -1,11 +1,11 @@
 // What must hold of heats wherever they are put: more heat never leaves glass colder, no placed heat is idle, and few hands never win.
+import type { Person } from '@zanfirico/contract/order';
 import * as fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startingParts } from '../form/forms';
 import { ordinaryCrews } from '../crew/ordinaryCrews';
 import { planPlaced } from '../crew/planPlaced';
-import type { Person } from '../crew/share';
 import { glassOf, pieceOf, shown } from '../piece/shop.fixture';
 import { factsOf, type WorkStep } from '../work/facts';
 import { meanOf } from '../conduction/cells';

@@ -1,6 +1,7 @@
 // A sheet whose rim slides: it only bends, as a thin viscous plate, from touch to touch.
+import type { Mould } from '@zanfirico/contract/kiln';
 import { down, glassAt, HAIR, LYING, NEVER, type Hanging, type Sagging } from './hanging';
-import { isChannel, isDrape, type Mould } from './mould';
+import { isChannel, isDrape } from './mould';
 
 const POISSON = 0.5;
 /** Turns of the search for what touches. */
@@ -38,18 +39,14 @@ export function bends(
     const speed = freed(matrix, load, touches, stays);
     let step = NEVER - flowed;
     speed.forEach((v, k) => {
-      if (touches[k] !== true && v > 0)
-        step = Math.min(step, ((under[k] as number) - (hangs[k] as number)) / v);
+      if (touches[k] !== true && v > 0) step = Math.min(step, (under[k] - hangs[k]) / v);
     });
     step = Math.max(step, 0);
     flowed += step;
     for (let k = 0; k < n; k += 1)
-      hangs[k] = Math.max(
-        0,
-        Math.min(under[k] as number, (hangs[k] as number) + (speed[k] as number) * step),
-      );
+      hangs[k] = Math.max(0, Math.min(under[k], hangs[k] + speed[k] * step));
     under.forEach((d, k) => {
-      if (d - (hangs[k] as number) <= HAIR * deep) {
+      if (d - hangs[k] <= HAIR * deep) {
         touches[k] = true;
         if (d >= deep * (1 - 1e-9)) bottom = Math.min(bottom, flowed);
       }
@@ -79,8 +76,8 @@ function freed(
     // What the mould pushes with; where that is less than nothing the sheet lifts off.
     const pulls = touches.map((t, k) => {
       if (!t || stays(k)) return 0;
-      const row = matrix[k] as readonly number[];
-      return row.reduce((s, m, j) => s + m * (speed[j] as number), 0) - (load[k] as number);
+      const row = matrix[k];
+      return row.reduce((s, m, j) => s + m * speed[j], 0) - load[k];
     });
     const most = pulls.reduce((best, p, k) => (p > (pulls[best] ?? 0) ? k : best), 0);
     if ((pulls[most] ?? 0) <= 1e-9 * (load[most] ?? 1) || turn === TURNS - 1) return speed;
@@ -92,7 +89,7 @@ function freed(
 /** The plate's resistance at each node against each, for η = 1: curvatures squared, summed (curved along and round about for a round one). */
 function plate(mould: Mould, out: readonly number[], thickness: number): number[][] {
   const n = out.length;
-  const dx = out[1] as number;
+  const dx = out[1];
   const stiff = thickness ** 3 / 3;
   const shares = glassAt(mould, out);
   const matrix = Array.from({ length: n }, () => new Array<number>(n).fill(0));
@@ -100,8 +97,8 @@ function plate(mould: Mould, out: readonly number[], thickness: number): number[
   const add = (p: Row, q: Row, by: number): void => {
     for (const [i, a] of p)
       for (const [j, b] of q) {
-        const row = matrix[i] as number[];
-        row[j] = (row[j] as number) + by * a * b;
+        const row = matrix[i];
+        row[j] = row[j] + by * a * b;
       }
   };
   const end = n - 1;
@@ -117,10 +114,10 @@ function plate(mould: Mould, out: readonly number[], thickness: number): number[
             [k, -2 / dx ** 2],
             [k + 1, 1 / dx ** 2],
           ];
-    const weight = stiff * (shares[k] as number);
+    const weight = stiff * shares[k];
     add(along, along, weight);
     if (isChannel(mould)) continue;
-    const r = out[k] as number;
+    const r = out[k];
     const about: Row =
       k === 0
         ? along
@@ -147,24 +144,23 @@ function solveWith(
   const lower = free.map(() => [0, 0, 0] as number[]);
   const y = new Array<number>(n).fill(0);
   for (let i = 0; i < n; i += 1) {
-    const row = matrix[free[i] as number] as readonly number[];
+    const row = matrix[free[i]];
     for (let j = Math.max(0, i - 2); j <= i; j += 1) {
-      let sum = row[free[j] as number] as number;
+      let sum = row[free[j]];
       for (let k = Math.max(0, i - 2); k < j; k += 1)
         sum -= (lower[i]?.[k - i + 2] ?? 0) * (k >= j - 2 ? (lower[j]?.[k - j + 2] ?? 0) : 0);
-      const mine = lower[i] as number[];
+      const mine = lower[i];
       mine[j - i + 2] = j === i ? Math.sqrt(Math.max(sum, 1e-300)) : sum / (lower[j]?.[2] ?? 1);
     }
-    let sum = load[free[i] as number] as number;
-    for (let k = Math.max(0, i - 2); k < i; k += 1)
-      sum -= (lower[i]?.[k - i + 2] ?? 0) * (y[k] as number);
+    let sum = load[free[i]];
+    for (let k = Math.max(0, i - 2); k < i; k += 1) sum -= (lower[i]?.[k - i + 2] ?? 0) * y[k];
     y[i] = sum / (lower[i]?.[2] ?? 1);
   }
   for (let i = n - 1; i >= 0; i -= 1) {
-    let sum = y[i] as number;
+    let sum = y[i];
     for (let k = i + 1; k <= Math.min(n - 1, i + 2); k += 1)
-      sum -= (lower[k]?.[i - k + 2] ?? 0) * (answer[free[k] as number] as number);
-    answer[free[i] as number] = sum / (lower[i]?.[2] ?? 1);
+      sum -= (lower[k]?.[i - k + 2] ?? 0) * answer[free[k]];
+    answer[free[i]] = sum / (lower[i]?.[2] ?? 1);
   }
   return answer;
 }

@@ -1,4 +1,5 @@
 // Cast in a mould: how much glass, how it is put in, what stands above it before it runs together, when it is solid.
+import type { Packed } from '@zanfirico/contract/kiln';
 import { SURFACE_TENSION } from './flow';
 
 /** How the glass is put in: how much of its heap is glass. Common practice, no source. */
@@ -9,8 +10,6 @@ export const PACKED_SHARE = {
   coarse: { share: 0.5, grain: 0.004, name: 'coarse frit' },
   billet: { share: 0.8, grain: 0.02, name: 'blocks and cullet' },
 } as const;
-/** How a mould is filled. */
-export type Packed = keyof typeof PACKED_SHARE;
 
 /** What a cast takes. kg, m³. */
 export interface Cast {

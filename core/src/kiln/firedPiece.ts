@@ -1,4 +1,5 @@
 // A piece of the kiln fired, firing after firing: what was laid settles, is drawn in or spreads, then sags into its mould; and what form comes out.
+import type { Aim, KilnWork, Mould, ShelfSpot } from '@zanfirico/contract/kiln';
 import { tr } from '../words/tr';
 import type { Box } from '../night/box';
 import type { Glass } from '../glass/glass';
@@ -7,7 +8,6 @@ import { castOf, type Cast } from './cast';
 import { fluidity, fuseOf, rounds, type Fuse } from './flow';
 import { CLOUDY, settlesAtHeight, withinFiring } from './firing';
 import { formOf, keeps, offset, type KilnForm } from './kilnForm';
-import type { Aim, KilnWork } from './kilnWork';
 import {
   areaOf,
   asRound,
@@ -21,9 +21,8 @@ import {
   volumeOf,
   type LaidCut,
   type FromAbove,
-  type ShelfSpot,
 } from './laid';
-import { isDrape, mouldProblem, type Mould } from './mould';
+import { isDrape, mouldProblem } from './mould';
 import { hotStretch } from './process';
 import { piecesOf, settle, type Lies } from './settle';
 import { hangsAt, slump, type Slump } from './slump';
@@ -186,8 +185,8 @@ function settled(
   flowed: number,
   dammed: boolean,
 ): LaidCut {
-  const from = cut.edges[0] as number;
-  const to = cut.edges[cut.edges.length - 1] as number;
+  const from = cut.edges[0];
+  const to = cut.edges[cut.edges.length - 1];
   const parts = piecesOf(cut).map((piece) =>
     settle(
       piece,
@@ -199,7 +198,7 @@ function settled(
   return parts.reduce<LaidCut>(
     (all, p, i) => {
       const last = all.edges[all.edges.length - 1];
-      const first = p.edges[0] as number;
+      const first = p.edges[0];
       if (i === 0 || last === undefined) return p;
       // What has run into its neighbour begins where that ends.
       return first > last
@@ -212,11 +211,8 @@ function settled(
 
 /** How far its edge has gone out, m: the mean of both ends. */
 function moved(was: LaidCut, is: LaidCut, lies: Lies): number {
-  const right =
-    (is.edges[is.edges.length - 1] as number) - (was.edges[was.edges.length - 1] as number);
-  return lies === 'round'
-    ? right
-    : (right + (was.edges[0] as number) - (is.edges[0] as number)) / 2;
+  const right = is.edges[is.edges.length - 1] - was.edges[was.edges.length - 1];
+  return lies === 'round' ? right : (right + was.edges[0] - is.edges[0]) / 2;
 }
 
 /** The thickest place of the outer eighth. */

@@ -1,5 +1,6 @@
 // A firing in one programme: slowly up, a pause for the air, quickly to where glass flows, held, quickly down, annealed.
-import type { RecipeLine } from '../night/asked/recipe';
+
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import type { ScheduleRow } from '../night/programme';
 import type { Glass } from '../glass/glass';
 import { settledThickness } from '../form/conserve';
@@ -47,8 +48,8 @@ export function withinFiring(
 ): number {
   let sum = 0;
   for (let i = 1; i < time.length; i += 1) {
-    const [a, b] = [temperature[i - 1] as number, temperature[i] as number];
-    const seconds = (time[i] as number) - (time[i - 1] as number);
+    const [a, b] = [temperature[i - 1], temperature[i]];
+    const seconds = time[i] - time[i - 1];
     const [low, high] = [Math.min(a, b), Math.max(a, b)];
     if (high === low) sum += low >= from && low <= to ? seconds : 0;
     else sum += (seconds * Math.max(0, Math.min(high, to) - Math.max(low, from))) / (high - low);

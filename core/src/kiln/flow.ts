@@ -14,8 +14,8 @@ export function fluidity({ time, temperature }: KilnCurve, vft: Vft): number {
   const per = (t: number): number => (t < COLD ? 0 : 10 ** -logViscosity(vft, t));
   let sum = 0;
   for (let i = 1; i < time.length; i += 1) {
-    const seconds = (time[i] as number) - (time[i - 1] as number);
-    const [a, b] = [temperature[i - 1] as number, temperature[i] as number];
+    const seconds = time[i] - time[i - 1];
+    const [a, b] = [temperature[i - 1], temperature[i]];
     if (seconds <= 0 || Math.max(a, b) < COLD) continue;
     const step = (b - a) / PARTS;
     for (let k = 0; k < PARTS; k += 1) {

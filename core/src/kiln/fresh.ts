@@ -1,10 +1,9 @@
 // What a piece of the kiln begins as: flat from sheet, slumped, or cast, with firings found for its glass.
+import type { Aim, KilnFiring, KilnWork, Laid } from '@zanfirico/contract/kiln';
+import type { StockSheet } from '@zanfirico/contract/shop';
 import type { Box } from '../night/box';
 import type { Glass } from '../glass/glass';
-import type { Aim, KilnFiring, KilnWork } from './kilnWork';
 import { flowFor, processFor } from './process';
-import type { Laid } from './laid';
-import type { StockSheet } from './cutting/sheets';
 
 /** The ways one begins. */
 export const KILN_STARTS = ['flat', 'slumped', 'cast'] as const;

@@ -1,5 +1,6 @@
 // A sheet on its way into a mould, as it is told: at some moment, and from flat to lying.
-import { isChannel, type Mould } from './mould';
+import type { Mould } from '@zanfirico/contract/kiln';
+import { isChannel } from './mould';
 
 /** The sheet at some moment: how far it hangs at each distance, where it lies on the mould, how thick it is. m. */
 export interface Hanging {
@@ -29,13 +30,13 @@ export const NEVER = 3;
 
 /** How much of it has come down, m: the mean of where it hangs, by glass. */
 export const down = ({ hangs }: Pick<Hanging, 'hangs'>, shares: readonly number[]): number =>
-  hangs.reduce((s, w, k) => s + w * (shares[k] as number), 0);
+  hangs.reduce((s, w, k) => s + w * shares[k], 0);
 
 /** Rings of the mould's mouth, as shares of all the glass. */
 export function glassAt(mould: Mould, out: readonly number[]): number[] {
   const mass = out.map((r, k) => {
-    const from = k === 0 ? 0 : (r + (out[k - 1] as number)) / 2;
-    const to = k === out.length - 1 ? r : (r + (out[k + 1] as number)) / 2;
+    const from = k === 0 ? 0 : (r + out[k - 1]) / 2;
+    const to = k === out.length - 1 ? r : (r + out[k + 1]) / 2;
     return isChannel(mould) ? to - from : to * to - from * from;
   });
   const all = mass.reduce((s, m) => s + m, 0);

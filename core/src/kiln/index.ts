@@ -1,5 +1,5 @@
 // The face of this room: laid from sheet and fired.
-export { PACKED_SHARE, reservoirTall, type Packed } from './cast';
+export { PACKED_SHARE, reservoirTall } from './cast';
 export { castFor, firePiece, type FiredOnce, type FiredPiece, type Hung } from './firedPiece';
 export { firingLines, settlesAtHeight } from './firing';
 export { rounds, type Fuse } from './flow';
@@ -13,7 +13,7 @@ export {
   type KilnStart,
 } from './fresh';
 export { judgeFiring, type FiringRemark } from './judgeFiring';
-export { AIMS, type Aim, type KilnFiring, type KilnWork } from './kilnWork';
+export { AIMS } from './kilnWork';
 export {
   areaOf,
   outlineBounds,
@@ -24,12 +24,8 @@ export {
   standsAt,
   volumeOf,
   type LaidCut,
-  type Laid,
-  type LaidAs,
-  type LaidShape,
-  type ShelfSpot,
 } from './laid';
-export { mouldDepth, mouldProblem, MOULDS, sheetFor, type Mould, type MouldKind } from './mould';
+export { mouldDepth, mouldProblem, MOULDS, sheetFor } from './mould';
 export { meetings, type Meeting } from './neighbours';
 export { flowFor, flowOf, hotStretch, PROCESS, processFor } from './process';
 export { hangsAt, slid, slump } from './slump';

@@ -1,7 +1,8 @@
 // A firing's lines judged, whoever wrote them: whether it stands the way up, lets its air out, does what is wanted, goes cloudy, comes down sound.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '../words/tr';
 import type { Box } from '../night/box';
-import { recipeCurve, recipeProblems, type RecipeLine } from '../night/asked/recipe';
+import { recipeCurve, recipeProblems } from '../night/asked/recipe';
 import type { Glass } from '../glass/glass';
 import { fitVft, strainOf } from '../glass/viscosity';
 import { GRADE, type Verdict } from '../units/why';
@@ -177,8 +178,8 @@ function wayDown(
       line: undefined,
     });
   for (let i = last + 1; i < time.length; i += 1) {
-    const [a, b] = [temperature[i - 1] as number, temperature[i] as number];
-    const seconds = (time[i] as number) - (time[i - 1] as number);
+    const [a, b] = [temperature[i - 1], temperature[i]];
+    const seconds = time[i] - time[i - 1];
     if (seconds <= 0 || a <= b || b > glass.annealing - 2 || a < until + 2) continue;
     const rate = (a - b) / seconds;
     if (rate <= fall * CLOSE) continue;

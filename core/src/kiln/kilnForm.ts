@@ -1,10 +1,12 @@
 // The form that comes out of the kiln: a slab of its outline, or a shell as it hangs, with all of its glass in it.
-import type { Across } from '../form/across';
+
+import type { Across } from '@zanfirico/contract/piece';
+import type { Mould, ShelfSpot } from '@zanfirico/contract/kiln';
 import { measurePart } from '../form/measure';
 import type { Profile } from '../form/profile';
 import { thinned } from '../form/thinned';
-import { asRound, outlineBounds, signedArea, type ShelfSpot } from './laid';
-import { isChannel, type Mould } from './mould';
+import { asRound, outlineBounds, signedArea } from './laid';
+import { isChannel } from './mould';
 
 /** As a part of the piece takes it. m. */
 export interface KilnForm {
@@ -27,7 +29,7 @@ export function offset(outline: readonly ShelfSpot[], by: number): ShelfSpot[] {
   const n = outline.length;
   const sense = Math.sign(signedArea(outline)) || 1;
   return outline.map((p, i) => {
-    const [a, b] = [outline[(i + n - 1) % n] as ShelfSpot, outline[(i + 1) % n] as ShelfSpot];
+    const [a, b] = [outline[(i + n - 1) % n], outline[(i + 1) % n]];
     const [u, v] = [normal(a, p, sense), normal(p, b, sense)];
     const lean = 1 + u.x * v.x + u.y * v.y;
     // A needle's tip is not sent to infinity.
@@ -100,9 +102,9 @@ export function formOf(
   const reach = Math.min(half, mould.across / 2);
   const points = plain(
     hung.out.map((r, k) => ({
-      height: round6(low - (hung.hangs[k] as number)),
+      height: round6(low - hung.hangs[k]),
       radius: round6((r / (mould.across / 2)) * reach),
-      wall: Math.max(0.0004, round6(hung.thick[k] as number)),
+      wall: Math.max(0.0004, round6(hung.thick[k])),
     })),
   );
   const rim = points[points.length - 1];

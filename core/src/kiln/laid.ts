@@ -1,36 +1,8 @@
 // What is laid on the shelf: sheet, strips, stringers, frit and powder, each a flat shape; from above it is an outline, cut through it is a stack.
-
-/** A place from above, m. */
-export interface ShelfSpot {
-  readonly x: number;
-  readonly y: number;
-}
-
-/** A flat shape about its own middle, m. */
-export type LaidShape =
-  | { readonly kind: 'rect'; readonly width: number; readonly deep: number }
-  | { readonly kind: 'round'; readonly across: number }
-  | { readonly kind: 'outline'; readonly points: readonly ShelfSpot[] };
+import type { Laid, LaidAs, ShelfSpot } from '@zanfirico/contract/kiln';
 
 /** As what it is laid. */
 export const LAID_KINDS = ['sheet', 'strip', 'stringer', 'frit', 'powder'] as const;
-/** One of what is laid. */
-export type LaidAs = (typeof LAID_KINDS)[number];
-
-/** One thing laid on the shelf or on what lies there; later ones lie on earlier ones. m, rad. */
-export interface Laid {
-  readonly id: string;
-  readonly as: LaidAs;
-  /** Id of a glass or colour of the rack; the piece's own glass when left out. */
-  readonly of?: string | undefined;
-  /** Of the sheet, across a stringer, or how deep loose glass is heaped. */
-  readonly thickness: number;
-  readonly shape: LaidShape;
-  readonly x: number;
-  readonly y: number;
-  readonly turn: number;
-  readonly mirrored?: boolean | undefined;
-}
 
 /**
  * How much of a thing's room is glass: a stringer is round (π/4), frit and powder are heaped loosely (0.55 and 0.5: common practice, no source).
@@ -75,7 +47,7 @@ export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as
 export function signedArea(outline: readonly ShelfSpot[]): number {
   let twice = 0;
   outline.forEach((p, i) => {
-    const q = outline[(i + 1) % outline.length] as ShelfSpot;
+    const q = outline[(i + 1) % outline.length];
     twice += p.x * q.y - q.x * p.y;
   });
   return twice / 2;
@@ -108,7 +80,7 @@ export const outlineBounds = (outlines: readonly (readonly ShelfSpot[])[]): Outl
 function crossings(outline: readonly ShelfSpot[], y: number): number[] {
   const found: number[] = [];
   outline.forEach((p, i) => {
-    const q = outline[(i + 1) % outline.length] as ShelfSpot;
+    const q = outline[(i + 1) % outline.length];
     if (p.y <= y !== q.y <= y) found.push(p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x));
   });
   return found.sort((a, b) => a - b);
@@ -151,21 +123,18 @@ export function fromAbove(laid: readonly Laid[]): FromAbove {
     for (let row = from; row <= to; row += 1) {
       const cuts = crossings(outline, b.near + (row + 0.5) * cell);
       for (let k = 0; k + 1 < cuts.length; k += 2) {
-        const first = Math.max(0, Math.ceil(((cuts[k] as number) - b.left) / cell - 0.5));
-        const last = Math.min(
-          columns - 1,
-          Math.ceil(((cuts[k + 1] as number) - b.left) / cell - 0.5) - 1,
-        );
+        const first = Math.max(0, Math.ceil((cuts[k] - b.left) / cell - 0.5));
+        const last = Math.min(columns - 1, Math.ceil((cuts[k + 1] - b.left) / cell - 0.5) - 1);
         for (let column = first; column <= last; column += 1) {
           const i = row * columns + column;
-          const was = at[i] as number;
+          const was = at[i];
           const key = was * laid.length + item;
           let is = next.get(key);
           if (is === undefined) {
             // So many different stacks nobody lays: what comes after is left where it is.
             if (stacks.length >= 65_535) continue;
             is = stacks.length;
-            stacks.push([...(stacks[was] as Stacked), item]);
+            stacks.push([...stacks[was], item]);
             next.set(key, is);
           }
           at[i] = is;
@@ -232,8 +201,7 @@ const everyIn = (
     return [-slack, 0, slack].some((dy) => {
       const cuts = crossings(within, p.y + dy);
       for (let k = 0; k + 1 < cuts.length; k += 2)
-        if (p.x >= (cuts[k] as number) - slack && p.x <= (cuts[k + 1] as number) + slack)
-          return true;
+        if (p.x >= cuts[k] - slack && p.x <= cuts[k + 1] + slack) return true;
       return false;
     });
   });
@@ -273,11 +241,11 @@ export function roundCut(
       );
       const k = Math.floor((r / radius) * n);
       if (k >= n) continue;
-      const stack = above.stacks[above.at[row * above.columns + column] as number] as Stacked;
-      sum[k] = (sum[k] as number) + standsAt(laid, stack);
-      cells[k] = (cells[k] as number) + 1;
+      const stack = above.stacks[above.at[row * above.columns + column]];
+      sum[k] = sum[k] + standsAt(laid, stack);
+      cells[k] = cells[k] + 1;
     }
-  const high = Array.from(sum, (s, k) => s / Math.max(1, cells[k] as number));
+  const high = Array.from(sum, (s, k) => s / Math.max(1, cells[k]));
   return { edges: Array.from({ length: n + 1 }, (_, k) => (radius * k) / n), high };
 }
 

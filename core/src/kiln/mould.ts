@@ -1,23 +1,9 @@
 // What a sheet is slumped into or draped over, as the way down from its rim's height at every distance from the middle.
+import type { Mould } from '@zanfirico/contract/kiln';
 import { tr } from '../words/tr';
 
 /** The moulds there are to choose from, or one drawn. */
 export const MOULDS = ['bowl', 'plate', 'square', 'channel', 'ring', 'drape', 'drawn'] as const;
-/** One of the moulds. */
-export type MouldKind = (typeof MOULDS)[number];
-
-/** A mould. m. */
-export interface Mould {
-  readonly kind: MouldKind;
-  /** Its mouth, or a drape's whole form, across; a channel's the short way. */
-  readonly across: number;
-  /** From its rim down to its deepest place. */
-  readonly deep: number;
-  /** Share of the way out that is flat: a plate's bottom, a drape's top. */
-  readonly flat: number;
-  /** A drawn one: how deep it is, so far out; from the middle to the rim. */
-  readonly points?: readonly { readonly out: number; readonly deep: number }[] | undefined;
-}
 
 /** Draped over from its middle, not held at its rim. */
 export const isDrape = (m: Mould): boolean => m.kind === 'drape';

@@ -1,6 +1,7 @@
 // What lies on and beside what, by both schools.
+import type { Laid } from '@zanfirico/contract/kiln';
 import { SHIPPED_RACK as RACK } from '../rack/rack';
-import { fromAbove, type Laid } from './laid';
+import { fromAbove } from './laid';
 import { meetings } from './neighbours';
 
 const of = (id: string | undefined) => RACK.colour(id ?? 'kiln-sheet-90');

@@ -1,10 +1,11 @@
 // What lies on what and beside what, judged: every stack as it lies, thickness by thickness, by both schools.
+import type { Laid } from '@zanfirico/contract/kiln';
 import { tr } from '../words/tr';
 import type { Colour } from '../fit/colour';
 import { judgeStack, type FitGlass, type Schools, type StackFit } from '../fit/judgeStack';
 import { reaction } from '../fit/reactions';
 import { GRADE } from '../units/why';
-import { SOLID, type FromAbove, type Laid, type Stacked } from './laid';
+import { SOLID, type FromAbove, type Stacked } from './laid';
 
 /** What a laid thing is of, once looked up. */
 export type Of = (id: string | undefined) => Colour | FitGlass | undefined;
@@ -99,7 +100,7 @@ export function meetings(
     }
     for (const j of [i + 1, i + above.columns]) {
       if (j >= above.at.length || (j === i + 1 && j % above.columns === 0)) continue;
-      const other = above.at[j] as number;
+      const other = above.at[j];
       if (other === k || sides.has(k * 65_536 + other)) continue;
       sides.add(k * 65_536 + other);
       beside(stacks[k] ?? [], stacks[other] ?? [], i);

@@ -1,10 +1,10 @@
 // How far a firing flows, and the process temperature that flows it as far as it is to.
+import type { Aim, KilnFiring, KilnWork } from '@zanfirico/contract/kiln';
 import { climbAt, naturalTime, type Box } from '../night/box';
 import type { Glass } from '../glass/glass';
 import { fitVft } from '../glass/viscosity';
 import { castOf } from './cast';
 import { fluidity, rounds } from './flow';
-import type { Aim, KilnFiring, KilnWork } from './kilnWork';
 import { mouldProblem } from './mould';
 import { slump } from './slump';
 
@@ -20,12 +20,12 @@ export function hotStretch(
   const time = [0, air.hold];
   const temperature = [air.at, air.at];
   const go = (seconds: number, to: number): void => {
-    time.push((time[time.length - 1] as number) + Math.max(0, seconds));
+    time.push(time[time.length - 1] + Math.max(0, seconds));
     temperature.push(to);
   };
   if (process.at > air.at) go((process.at - air.at) / climbAt(box, process.at), process.at);
-  go(process.hold, temperature[temperature.length - 1] as number);
-  const top = temperature[temperature.length - 1] as number;
+  go(process.hold, temperature[temperature.length - 1]);
+  const top = temperature[temperature.length - 1];
   const to = Math.min(top, Math.max(glass.annealing, box.room + 1));
   let at = top;
   for (let k = 1; k <= SAMPLES && top > to; k += 1) {

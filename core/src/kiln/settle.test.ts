@@ -16,7 +16,7 @@ describe('a round heap without a skin spreads as Huppert 1982 has it, R = 0.894 
   const volume = glassIn(start, 'round');
   it.each([0.05, 0.5, 5])('after a flow of %p', (f) => {
     const after = settle(start, 'round', { density, rests: 0, tension: 0 }, f);
-    const radius = after.edges[after.edges.length - 1] as number;
+    const radius = after.edges[after.edges.length - 1];
     const law = spreads({ density }, volume, 0, f);
     // His law holds once the first heap is forgotten; the first row is not there yet.
     expect(radius / law).toBeGreaterThan(0.9);
@@ -27,7 +27,7 @@ describe('a round heap without a skin spreads as Huppert 1982 has it, R = 0.894 
 it('left long enough any stack comes to rest at 2√(γ/ρg)·sin(θ/2) (de Gennes, Brochard-Wyart & Quéré)', () => {
   for (const high of [0.003, 0.009, 0.012]) {
     const after = settle(slab(0.12, high), 'straight', { density, rests }, 50);
-    const middle = after.high[Math.floor(after.high.length / 2)] as number;
+    const middle = after.high[Math.floor(after.high.length / 2)];
     expect(Math.abs(middle / rests - 1)).toBeLessThan(0.03);
   }
 });
@@ -36,13 +36,13 @@ it('left long enough any stack comes to rest at 2√(γ/ρg)·sin(θ/2) (de Genn
 it('3 + 3 mm stays; one sheet draws in and is thicker at its edge than in its middle; three spread', () => {
   const wide = (high: number): number => {
     const { edges } = settle(slab(0.1, high), 'round', { density, rests }, FULL);
-    return (edges[edges.length - 1] as number) - 0.1;
+    return edges[edges.length - 1] - 0.1;
   };
   expect(Math.abs(wide(0.006))).toBeLessThan(0.0005);
   expect(wide(0.003)).toBeLessThan(-0.0008);
   expect(wide(0.009)).toBeGreaterThan(0.001);
   const one = settle(slab(0.1, 0.003), 'round', { density, rests }, FULL);
-  expect(Math.max(...one.high.slice(-6))).toBeGreaterThan(1.2 * (one.high[0] as number));
+  expect(Math.max(...one.high.slice(-6))).toBeGreaterThan(1.2 * one.high[0]);
 });
 
 it('keeps its glass to a thousandth, whatever is laid and however long', () => {
@@ -77,10 +77,10 @@ it('relief goes: a strip on a sheet stands less the longer it is held, and never
   };
   const went = [1e-5, 1e-4, 1e-3, 1e-2, 0.1].map(relief);
   went.slice(1).forEach((r, i) => {
-    expect(r).toBeLessThan((went[i] as number) + 1e-6);
+    expect(r).toBeLessThan(went[i] + 1e-6);
   });
   expect(went[0]).toBeGreaterThan(0.001);
-  expect(went[4]).toBeLessThan((went[0] as number) / 5);
+  expect(went[4]).toBeLessThan(went[0] / 5);
 });
 
 it('a dam holds what would spread', () => {

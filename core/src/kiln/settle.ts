@@ -29,19 +29,19 @@ const SAFE = { spread: 0.2, level: 0.1, move: 0.1 };
 
 /** A cut with as many columns of even width, its glass kept. */
 export function evenly({ edges, high }: LaidCut, n: number, lies: Lies): LaidCut {
-  const from = edges[0] as number;
-  const to = edges[edges.length - 1] as number;
+  const from = edges[0];
+  const to = edges[edges.length - 1];
   const room = (a: number, b: number): number => (lies === 'round' ? b * b - a * a : b - a);
   const grid = Array.from({ length: n + 1 }, (_, i) => from + ((to - from) * i) / n);
   const out = new Array<number>(n).fill(0);
   let k = 0;
   for (let i = 0; i < n; i += 1) {
-    const [a, b] = [grid[i] as number, grid[i + 1] as number];
-    while (k > 0 && (edges[k] as number) > a) k -= 1;
+    const [a, b] = [grid[i], grid[i + 1]];
+    while (k > 0 && edges[k] > a) k -= 1;
     let sum = 0;
-    for (let j = k; j < high.length && (edges[j] as number) < b; j += 1) {
-      const [c, d] = [Math.max(a, edges[j] as number), Math.min(b, edges[j + 1] as number)];
-      if (d > c) sum += room(c, d) * (high[j] as number);
+    for (let j = k; j < high.length && edges[j] < b; j += 1) {
+      const [c, d] = [Math.max(a, edges[j]), Math.min(b, edges[j + 1])];
+      if (d > c) sum += room(c, d) * high[j];
       k = j;
     }
     out[i] = sum / room(a, b);
@@ -52,7 +52,7 @@ export function evenly({ edges, high }: LaidCut, n: number, lies: Lies): LaidCut
 /** Glass in a cut: m² for a straight one (for each metre of length), m³ for a round one. */
 export const glassIn = ({ edges, high }: LaidCut, lies: Lies): number =>
   high.reduce((sum, h, i) => {
-    const [a, b] = [edges[i] as number, edges[i + 1] as number];
+    const [a, b] = [edges[i], edges[i + 1]];
     return sum + h * (lies === 'round' ? Math.PI * (b * b - a * a) : b - a);
   }, 0);
 
@@ -79,7 +79,7 @@ export function piecesOf({ edges, high }: LaidCut): LaidCut[] {
  * half as much again.
  */
 export function settle(cut: LaidCut, lies: Lies, glass: Settling, flowed: number): LaidCut {
-  const wide = (cut.edges[cut.edges.length - 1] as number) - (cut.edges[0] as number);
+  const wide = cut.edges[cut.edges.length - 1] - cut.edges[0];
   let n = Math.max(LEAST_COLUMNS, Math.min(MOST_COLUMNS, Math.round(wide / COLUMN)));
   let now = evenly(cut, n, lies);
   let left = flowed;
@@ -111,21 +111,21 @@ function carry(
   const high = Float64Array.from(cut.high);
   const round = lies === 'round';
   const room = (i: number): number => {
-    const [a, b] = [edge[i] as number, edge[i + 1] as number];
+    const [a, b] = [edge[i], edge[i + 1]];
     return round ? b * b - a * a : b - a;
   };
   const has = high.map((h, i) => h * room(i));
   const speed = new Float64Array(n + 1);
   const push = new Float64Array(n);
-  const middle = (i: number): number => ((edge[i] as number) + (edge[i + 1] as number)) / 2;
+  const middle = (i: number): number => (edge[i] + edge[i + 1]) / 2;
   let left = flowed;
   for (let step = 0; step < STEPS; step += 1) {
     let stable = left;
     for (let i = 0; i < n; i += 1) {
-      const h = high[i] as number;
-      const dx = (edge[i + 1] as number) - (edge[i] as number);
+      const h = high[i];
+      const dx = edge[i + 1] - edge[i];
       const slope = (a: number, b: number): number =>
-        a < 0 || b >= n ? 0 : ((high[b] as number) - (high[a] as number)) / (middle(b) - middle(a));
+        a < 0 || b >= n ? 0 : (high[b] - high[a]) / (middle(b) - middle(a));
       const curve = (slope(i, i + 1) - slope(i - 1, i)) / dx;
       push[i] = weight * h - tension * curve;
       const flows = h ** 3 / 3;
@@ -136,18 +136,15 @@ function carry(
       );
     }
     for (let i = 1; i < n; i += 1) {
-      const [a, b] = [high[i - 1] as number, high[i] as number];
+      const [a, b] = [high[i - 1], high[i]];
       const apart = middle(i) - middle(i - 1);
       const steep = (b - a) / apart;
       const h = (a + b) / 2;
-      speed[i] =
-        (-((h * h) / 3) * ((push[i] as number) - (push[i - 1] as number))) /
-        apart /
-        (1 + steep * steep);
+      speed[i] = (-((h * h) / 3) * (push[i] - push[i - 1])) / apart / (1 + steep * steep);
     }
     const out = (i: number): number => {
-      const h = high[i] as number;
-      const dx = (edge[i + 1] as number) - (edge[i] as number);
+      const h = high[i];
+      const dx = edge[i + 1] - edge[i];
       return (weight * h * (h * h - rests * rests)) / (6 * Math.max(h, dx / 2));
     };
     speed[n] = out(n - 1);
@@ -155,19 +152,19 @@ function carry(
     let fastest = 0;
     for (let i = 0; i <= n; i += 1) {
       const near = Math.min(
-        i > 0 ? (edge[i] as number) - (edge[i - 1] as number) : Infinity,
-        i < n ? (edge[i + 1] as number) - (edge[i] as number) : Infinity,
+        i > 0 ? edge[i] - edge[i - 1] : Infinity,
+        i < n ? edge[i + 1] - edge[i] : Infinity,
       );
-      const v = Math.abs(speed[i] as number);
+      const v = Math.abs(speed[i]);
       fastest = Math.max(fastest, v);
       if (v > 0) stable = Math.min(stable, (SAFE.move * near) / v);
     }
     for (let i = 0; i <= n; i += 1) {
-      let to = (edge[i] as number) + (speed[i] as number) * stable;
+      let to = edge[i] + speed[i] * stable;
       if (dam) to = Math.min(dam.to, Math.max(dam.from, to));
       edge[i] = to;
     }
-    for (let i = 0; i < n; i += 1) high[i] = (has[i] as number) / room(i);
+    for (let i = 0; i < n; i += 1) high[i] = has[i] / room(i);
     left -= stable;
     if (left <= 0 || fastest * left < UNSEEN)
       return { cut: { edges: [...edge], high: [...high] }, left: Math.max(0, left), still: true };

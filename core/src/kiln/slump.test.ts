@@ -1,8 +1,9 @@
 // Slumping against plate theory and PHYSICS §10, its two limits, and what must always hold.
+import type { Mould } from '@zanfirico/contract/kiln';
 import fc from 'fast-check';
 import { STANDARD_GRAVITY } from '../units/constants';
 import { sags } from './flow';
-import { mouldDepth, mouldProblem, mouldSurface, MOULDS, type Mould } from './mould';
+import { mouldDepth, mouldProblem, mouldSurface, MOULDS } from './mould';
 import type { Sagging } from './hanging';
 import { alongOf, hangsAt, slid, slump } from './slump';
 
@@ -61,7 +62,7 @@ it('lies in its mould in the end, nowhere under it, its middle last to stay and 
     expect(s.bottom).toBeLessThanOrEqual(s.lies);
     for (const state of s.states)
       state.hangs.forEach((w, k) => {
-        expect(w).toBeLessThanOrEqual(mouldDepth(bowl, s.out[k] as number) + 1e-9);
+        expect(w).toBeLessThanOrEqual(mouldDepth(bowl, s.out[k]) + 1e-9);
       });
   }
   const { along } = mouldSurface(bowl);
@@ -75,9 +76,9 @@ it('thins where it is held, by as much as its surface grows; keeps its glass; ke
   const { hangs, thick } = hangsAt(held, held.lies);
   let volume = 0;
   for (let k = 0; k + 1 < hangs.length; k += 1) {
-    const [r, s] = [held.out[k] as number, held.out[k + 1] as number];
-    const along = Math.hypot(s - r, (hangs[k + 1] as number) - (hangs[k] as number));
-    volume += Math.PI * (r + s) * along * (((thick[k] as number) + (thick[k + 1] as number)) / 2);
+    const [r, s] = [held.out[k], held.out[k + 1]];
+    const along = Math.hypot(s - r, hangs[k + 1] - hangs[k]);
+    volume += Math.PI * (r + s) * along * ((thick[k] + thick[k + 1]) / 2);
   }
   expect(volume / (Math.PI * 0.01 * 0.006)).toBeGreaterThan(0.97);
   expect(volume / (Math.PI * 0.01 * 0.006)).toBeLessThan(1.03);

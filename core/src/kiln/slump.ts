@@ -1,9 +1,10 @@
 // A sheet sagging into a mould or over a form, between two honest limits: its rim slides in and it only bends, or its rim is held and it has to
 // stretch. Where it touches it stays. All of it goes by one number, ∫dt/η.
+import type { Mould } from '@zanfirico/contract/kiln';
 import { STANDARD_GRAVITY } from '../units/constants';
 import { bends } from './bends';
 import { down, glassAt, LYING, type Hanging, type Sagging } from './hanging';
-import { isDrape, mouldDepth, type Mould } from './mould';
+import { isDrape, mouldDepth } from './mould';
 import { stretches } from './stretches';
 
 /** Both limits of a slump; a drape has no held rim. */
@@ -52,7 +53,7 @@ function downTo({ states }: Sagging, to: number, shares: readonly number[]): Han
   const after = states.findIndex((s) => down(s, shares) >= to);
   const b = states[after];
   if (!b) return undefined;
-  const a = states[Math.max(0, after - 1)] as Hanging;
+  const a = states[Math.max(0, after - 1)];
   const [x, y] = [down(a, shares), down(b, shares)];
   return mixed(a, b, y > x ? (to - x) / (y - x) : 1);
 }
@@ -60,7 +61,7 @@ function downTo({ states }: Sagging, to: number, shares: readonly number[]): Han
 /** Between two states, by a share of the way. */
 function mixed(a: Hanging, b: Hanging, share: number): Hanging {
   const mix = (p: readonly number[], q: readonly number[]): number[] =>
-    p.map((v, i) => v + share * ((q[i] as number) - v));
+    p.map((v, i) => v + share * (q[i] - v));
   return {
     flowed: a.flowed + share * (b.flowed - a.flowed),
     hangs: mix(a.hangs, b.hangs),
@@ -82,7 +83,7 @@ function midway(
 ): Sagging {
   const all = down({ hangs: under }, shares);
   const deep = Math.max(...under);
-  const states: Hanging[] = [free.states[0] as Hanging];
+  const states: Hanging[] = [free.states[0]];
   let bottom = Infinity;
   let lies = Infinity;
   for (let i = 1; i <= PARTS; i += 1) {
@@ -90,10 +91,7 @@ function midway(
     const [a, b] = [downTo(free, to, shares), downTo(held, to, shares)];
     if (!a || !b) break;
     const { hangs, thick } = mixed(a, b, 0.5);
-    const flowed = Math.max(
-      (states[states.length - 1] as Hanging).flowed,
-      Math.sqrt(a.flowed * b.flowed),
-    );
+    const flowed = Math.max(states[states.length - 1].flowed, Math.sqrt(a.flowed * b.flowed));
     if (Math.max(...hangs) >= DOWN * deep) bottom = Math.min(bottom, flowed);
     if (to >= LYING * all) lies = Math.min(lies, flowed);
     states.push({
@@ -125,9 +123,9 @@ function alsoBends(held: Sagging, free: Sagging, shares: readonly number[]): Sag
 /** The sheet as it is after so much flow, between two states. */
 export function hangsAt({ states }: Sagging, flowed: number): Hanging {
   const after = states.findIndex((s) => s.flowed >= flowed);
-  const last = states[states.length - 1] as Hanging;
+  const last = states[states.length - 1];
   if (after < 0) return last;
-  const [a, b] = [states[Math.max(0, after - 1)] as Hanging, states[after] as Hanging];
+  const [a, b] = [states[Math.max(0, after - 1)], states[after]];
   return {
     ...mixed(a, b, b.flowed > a.flowed ? (flowed - a.flowed) / (b.flowed - a.flowed) : 1),
     flowed,
@@ -137,11 +135,9 @@ export function hangsAt({ states }: Sagging, flowed: number): Hanging {
 /** Along a hanging sheet from its middle outwards, m. */
 export const alongOf = (out: readonly number[], hangs: readonly number[]): number =>
   out.slice(1).reduce((sum, r, k) => {
-    return (
-      sum + Math.hypot(r - (out[k] as number), (hangs[k + 1] as number) - (hangs[k] as number))
-    );
+    return sum + Math.hypot(r - out[k], hangs[k + 1] - hangs[k]);
   }, 0);
 
 /** How far its rim has slid in where it only bends: it is as long as it was. m */
 export const slid = (out: readonly number[], hangs: readonly number[]): number =>
-  alongOf(out, hangs) - (out[out.length - 1] as number);
+  alongOf(out, hangs) - out[out.length - 1];

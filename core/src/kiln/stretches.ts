@@ -1,6 +1,7 @@
 // A sheet whose rim is held: a skin of even pull that has to stretch.
+import type { Mould } from '@zanfirico/contract/kiln';
 import { down, glassAt, HAIR, LYING, NEVER, type Hanging, type Sagging } from './hanging';
-import { isChannel, type Mould } from './mould';
+import { isChannel } from './mould';
 
 /** Viscosity for one direction of stretch: 4 where it cannot give sideways, 6 where it is stretched both ways. */
 const PULLED = { channel: 4, round: 6 } as const;
@@ -21,7 +22,7 @@ export function stretches(
   const channel = isChannel(mould);
   const shares = glassAt(mould, out);
   const deep = Math.max(...under);
-  const a = out[n - 1] as number;
+  const a = out[n - 1];
   let hangs = out.map(() => 0);
   let touches = out.map((_, k) => k === n - 1);
   let thick = out.map(() => thickness);
@@ -43,12 +44,9 @@ export function stretches(
     const thins = is.area > 0 ? was.area / is.area : 1;
     const before = touches;
     thick = thick.map((t, k) => (before[k] === true && k !== n - 1 ? t : t * Math.min(1, thins)));
-    touches = under.map((d, k) => before[k] === true || d - (next[k] as number) <= HAIR * deep);
+    touches = under.map((d, k) => before[k] === true || d - next[k] <= HAIR * deep);
     hangs = next;
-    if (
-      bottom === Infinity &&
-      touches.some((t, k) => t && (under[k] as number) >= deep * (1 - 1e-9))
-    )
+    if (bottom === Infinity && touches.some((t, k) => t && under[k] >= deep * (1 - 1e-9)))
       bottom = flowed;
     states.push({ flowed, hangs, touches, thick });
     const come = down({ hangs }, shares) / all;
@@ -69,8 +67,8 @@ function freeRoom(
   let area = 0;
   for (let k = 0; k + 1 < out.length; k += 1) {
     if (touches[k] === true && touches[k + 1] === true) continue;
-    const [r, s] = [out[k] as number, out[k + 1] as number];
-    const length = Math.hypot(s - r, (hangs[k + 1] as number) - (hangs[k] as number));
+    const [r, s] = [out[k], out[k + 1]];
+    const length = Math.hypot(s - r, hangs[k + 1] - hangs[k]);
     along += length;
     area += length * (channel ? 1 : (r + s) / 2);
   }
@@ -86,7 +84,7 @@ function skin(
   from: readonly number[],
 ): number[] {
   const n = out.length;
-  const dx = out[1] as number;
+  const dx = out[1];
   const w = [...from];
   const faster = 2 / (1 + Math.sin(Math.PI / n));
   for (let turn = 0; turn < 600; turn += 1) {
@@ -95,13 +93,13 @@ function skin(
       const outer = channel ? 1 : (k + 0.5) / Math.max(k, 0.25);
       const inner = channel ? 1 : k === 0 ? 0 : (k - 0.5) / k;
       const [a, b] = k === 0 ? [channel ? 2 : 4, 0] : [outer, inner];
-      const wants = (a * (w[k + 1] as number) + b * (w[k - 1] ?? 0) + curve * dx * dx) / (a + b);
-      const was = w[k] as number;
-      const to = Math.min(under[k] as number, was + faster * (wants - was));
+      const wants = (a * w[k + 1] + b * (w[k - 1] ?? 0) + curve * dx * dx) / (a + b);
+      const was = w[k];
+      const to = Math.min(under[k], was + faster * (wants - was));
       most = Math.max(most, Math.abs(to - was));
       w[k] = to;
     }
-    if (most < 1e-9 + 1e-6 * (w[0] as number)) break;
+    if (most < 1e-9 + 1e-6 * w[0]) break;
   }
   return w;
 }

@@ -1,7 +1,8 @@
 // Warm for the furnace: bars, canes, murrine and blanks in one kiln, as quickly as the slowest of them bears, ready at a clock time.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { tr } from '../words/tr';
 import type { Box } from '../night/box';
-import { recipeCurve, type Recipe } from '../night/asked/recipe';
+import { rated, recipeCurve } from '../night/asked/recipe';
 import { warming } from '../night/asked/warming';
 import type { Body } from '../conduction/lattice';
 import type { Glass } from '../glass/glass';
@@ -68,7 +69,7 @@ export function warmTogether(things: readonly ToWarm[], box: Box, to: number): W
   const recipe: Recipe = {
     name: tr`Warm for the furnace`,
     start: box.room,
-    lines: [{ to, rate: alone[slowest]?.rate, hold: alone[longest]?.soak ?? 0 }],
+    lines: [{ ...rated(to, alone[slowest]?.rate), hold: alone[longest]?.soak ?? 0 }],
   };
   const { time } = recipeCurve(recipe, box);
   return { alone, recipe, seconds: time[time.length - 1] ?? 0, slowest, longest };

@@ -1,8 +1,8 @@
 // A finished piece against its drawing: what the drawing has, how far the glass is from it, whether that passes, and whether a figure was
 // typed in another unit.
+import type { Measure } from '@zanfirico/contract/making';
 import { mark, tr, trWord } from '../words/tr';
 import type { Derived } from '../piece/derive';
-import type { Measure } from './morning';
 
 type Good = Extract<Derived, { ok: true }>;
 

@@ -1,6 +1,7 @@
 // Makings side by side: a step of both stands once with both its times; what one of them alone has stands where it was.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import type { WorkStep } from '../work/facts';
-import { makingState, type Happened } from '../making/makingState';
+import { makingState } from '../making/makingState';
 import { besideSteps, besideSum } from './beside';
 
 const PLAN: readonly WorkStep[] = [
@@ -9,10 +10,11 @@ const PLAN: readonly WorkStep[] = [
   { id: 's3', kind: 'open', part: 0, seconds: 20 },
 ];
 let n = 0;
-const event = (e: object, s: number): Happened =>
-  ({ id: `e${String((n += 1)).padStart(4, '0')}`, at: 1000 * s, ...e }) as Happened;
-const done = (step: string, s: number): Happened => event({ kind: 'step', what: 'done', step }, s);
-const boxed = (s: number): Happened => event({ kind: 'boxed', annealer: 'the front box' }, s);
+const event = (e: object, s: number): MakingEvent =>
+  ({ id: `e${String((n += 1)).padStart(4, '0')}`, at: 1000 * s, ...e }) as MakingEvent;
+const done = (step: string, s: number): MakingEvent =>
+  event({ kind: 'step', what: 'done', step }, s);
+const boxed = (s: number): MakingEvent => event({ kind: 'boxed', annealer: 'the front box' }, s);
 
 const plain = makingState(PLAN, 0, [done('s1', 14), done('s2', 44), done('s3', 64), boxed(70)]);
 const other = makingState(PLAN, 0, [

@@ -1,8 +1,8 @@
 // What this shop makes of a drawing: walls, heights and weights as made, of what was drawn; the middle of all, so that one wild figure moves
 // nothing.
+import type { Measure } from '@zanfirico/contract/making';
 import { grouped } from '../stats/grouped';
 import { robust, type Robust } from '../stats/robust';
-import type { Measure } from './morning';
 
 /** One measure of one piece, SI. */
 export interface MadeAgainst {

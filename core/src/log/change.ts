@@ -1,8 +1,9 @@
 // What a break asks of the plan, as a change that can be put into it: a step put in or lengthened, a night held slower, less of a colour.
 // Common practice, no source (TRADE §16's last column).
+import type { Practice } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import { changeStep, freshStepId, insertStep } from '../edits/steps';
-import { allowedOf, IN_HAND, type Practice } from '../night/practice';
+import { allowedOf, IN_HAND } from '../night/practice';
 import { factsOf, type WorkStep } from '../work/facts';
 import type { StepId } from '../work/step';
 import type { CauseId } from './breaks';

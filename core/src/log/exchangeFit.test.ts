@@ -1,9 +1,10 @@
 // A bench and a hole that are other than ordinary are found out of what was read at them.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { heatOfWork } from '../iron/ofWork';
 import type { AirExchange } from '../iron/surroundings';
 import { benchPlan } from '../making/benchPlan';
 import { asDone } from '../making/happened';
-import { makingState, type Happened } from '../making/makingState';
+import { makingState } from '../making/makingState';
 import { pieceOf, shown } from '../piece/shop.fixture';
 import { startingParts } from '../form/forms';
 import { factsOf } from '../work/facts';
@@ -11,7 +12,7 @@ import { fitExchange, type ReadAt } from './exchangeFit';
 
 const tumbler = shown(pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), false);
 const plan = benchPlan(tumbler.steps, tumbler.starts, tumbler.main, []);
-const events = plan.steps.map((s, i): Happened => ({
+const events = plan.steps.map((s, i): MakingEvent => ({
   kind: 'step',
   what: 'done',
   step: s.id,

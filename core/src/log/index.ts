@@ -9,16 +9,7 @@ export type { Evidence } from './evidence';
 export { fitExchange, skinAt, type ReadAt, type ReadMaking } from './exchangeFit';
 export { lossesBy, timesBy, type Losses, type Times } from './losses';
 export { mirrorStress } from './mirror';
-export {
-  FLAWS,
-  MEASURES,
-  morningOf,
-  OUTCOMES,
-  type CameOut,
-  type Flaw,
-  type Measure,
-  type Morning,
-} from './morning';
+export { FLAWS, MEASURES, morningOf, OUTCOMES, type Morning } from './morning';
 export { neckRead, recordOf } from './recordOf';
 export { changeIn, runsOf } from './runs';
 export { COLOURS_SEEN, stressSeen } from './seen';

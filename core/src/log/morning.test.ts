@@ -1,11 +1,12 @@
 // The morning after from its events: the last word holds, what is taken back never was, the same morning told on two tablets is one.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { lossesBy } from './losses';
-import { morningOf, type ToldAfter } from './morning';
+import { morningOf } from './morning';
 
 const T0 = 1_800_000_000_000;
 let n = 0;
-const tell = (what: object, s: number): ToldAfter =>
-  ({ ...what, id: `e${String((n += 1)).padStart(3, '0')}`, at: T0 + 1000 * s }) as ToldAfter;
+const tell = (what: object, s: number): MakingEvent =>
+  ({ ...what, id: `e${String((n += 1)).padStart(3, '0')}`, at: T0 + 1000 * s }) as MakingEvent;
 
 it('kept, then seen to be a second; how hot the box was stays', () => {
   const morning = morningOf([

@@ -1,17 +1,14 @@
 // A making's morning after, from its events alone: what came out of the box, how it measured, what broke and why it is thought it did.
+import type { CameOut, Flaw, MakingEvent, Measure } from '@zanfirico/contract/making';
 import { holding } from '../making/holding';
 import { AFTER_THE_BOX } from '../making/makingState';
 import type { CauseId, Face, When, BreakWhere } from './breaks';
 
 /** What came out. */
 export const OUTCOMES = ['kept', 'second', 'lost'] as const;
-/** One of how a piece came out. */
-export type CameOut = (typeof OUTCOMES)[number];
 
 /** What can be measured against the drawing: m, kg or m³. */
 export const MEASURES = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
-/** One of what is measured. */
-export type Measure = (typeof MEASURES)[number];
 
 /** What can be marked on the section; `origin` is where a break began. */
 export const FLAWS = [
@@ -27,41 +24,6 @@ export const FLAWS = [
   'sagged',
   'colour ran',
 ] as const;
-/** One of what is found on it. */
-export type Flaw = (typeof FLAWS)[number];
-
-/** One thing that was told once the box was open; what does not matter here is carried along. */
-export type ToldAfter = { readonly id: string; readonly at: number } & (
-  | { readonly kind: 'opened'; readonly what: CameOut; readonly door?: number }
-  | {
-      readonly kind: 'measured';
-      readonly of: Measure;
-      readonly value: number;
-      readonly up?: number;
-    }
-  | {
-      readonly kind: 'polarised';
-      readonly nm: number;
-      readonly through: number;
-      readonly up?: number;
-    }
-  | {
-      readonly kind: 'flaw';
-      readonly what: Flaw;
-      readonly out: number;
-      readonly height: number;
-      readonly says?: string;
-    }
-  | {
-      readonly kind: 'broke';
-      readonly when?: When;
-      readonly where?: BreakWhere;
-      readonly face?: Face;
-    }
-  | { readonly kind: 'cause'; readonly what: CauseId }
-  | { readonly kind: 'taken back'; readonly event: string }
-  | { readonly kind: string }
-);
 
 /** A measure as it was taken; m, kg or m³. */
 export interface MeasuredValue {
@@ -108,7 +70,7 @@ export interface Morning {
 }
 
 /** Works it out; events in any order, those met twice count once. */
-export function morningOf(events: readonly ToldAfter[]): Morning {
+export function morningOf(events: readonly MakingEvent[]): Morning {
   let morning: Morning = {
     outcome: undefined,
     opened: undefined,
@@ -151,7 +113,8 @@ export function morningOf(events: readonly ToldAfter[]): Morning {
       const others = morning.flaws.filter((f) => what !== 'origin' || f.what !== 'origin');
       morning = { ...morning, flaws: [...others, { id, what, out, height, says }] };
     } else if (e.kind === 'broke') {
-      const { when, where, face } = e as Extract<ToldAfter, { kind: 'broke' }>;
+      // The file has them as text: what was written by a later version is carried along.
+      const { when, where, face } = e as NonNullable<Morning['broke']>;
       morning = {
         ...morning,
         broke: {
@@ -160,7 +123,8 @@ export function morningOf(events: readonly ToldAfter[]): Morning {
           ...(face !== undefined && { face }),
         },
       };
-    } else if (e.kind === 'cause' && 'what' in e) morning = { ...morning, cause: e.what };
+    } else if (e.kind === 'cause' && 'what' in e)
+      morning = { ...morning, cause: e.what as CauseId };
   }
   return morning;
 }

@@ -1,9 +1,10 @@
 // The record of a tumbler made as planned, and of the same gone wrong one way at a time: each way is read off it.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { pieceOf, shown } from '../piece/shop.fixture';
 import { startingParts } from '../form/forms';
 import { benchPlan } from '../making/benchPlan';
 import { lookedBack } from '../making/lookedBack';
-import { makingState, type Happened } from '../making/makingState';
+import { makingState } from '../making/makingState';
 import { neckRead, recordOf } from './recordOf';
 
 const tumbler = shown(pieceOf('tumbler', 'soft-batch-96', startingParts('tumbler')), false);
@@ -12,7 +13,7 @@ const plan = benchPlan(tumbler.steps, tumbler.starts, tumbler.main, []);
 /** Made step by step; before a kind of step somebody stands still so long, s. */
 function record(waits: Readonly<Record<string, number>> = {}) {
   let at = 0;
-  const events: Happened[] = [];
+  const events: MakingEvent[] = [];
   plan.steps.forEach((s, i) => {
     const wait = waits[s.kind] ?? 0;
     if (wait > 0) {
@@ -70,7 +71,7 @@ it('a length read at the neck is the neck’s, one read elsewhere is not', () =>
   const ends = plan.steps.map((_, i) =>
     plan.steps.slice(0, i + 1).reduce((t, s) => t + 1000 * s.seconds, 0),
   );
-  const events = plan.steps.map((s, i): Happened => ({
+  const events = plan.steps.map((s, i): MakingEvent => ({
     kind: 'step',
     what: 'done',
     step: s.id,

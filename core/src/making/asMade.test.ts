@@ -1,6 +1,7 @@
 // The recipe as made: what was done, in its order, as long as it took; a making that went by the plan gives the plan back.
+import type { Happened } from './makingState';
 import { asMade } from './asMade';
-import { makingState, type Happened } from './makingState';
+import { makingState } from './makingState';
 import type { WorkStep } from '../work/facts';
 
 const PLAN: readonly WorkStep[] = [

@@ -1,5 +1,6 @@
 // A plan as the bench has it: what is done at it alone, in the order of the clock, each step with its lane and its hands.
-import type { Person } from '../crew/share';
+
+import type { Person } from '@zanfirico/contract/order';
 import { factsOf, type WorkStep } from '../work/facts';
 import { whoDoes } from './lanes';
 

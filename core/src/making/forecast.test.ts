@@ -1,11 +1,12 @@
 // The plan timed anew: unchanged where all is on time, moved by exactly what is late, helpers put off with it, waits that are too long told.
+import type { Happened } from './makingState';
 import * as fc from 'fast-check';
 import { wallZone, SIDES } from '../iron/zones';
 import type { HeatPart } from '../iron/hotShop';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { WorkStep } from '../work/facts';
 import { forecast } from './forecast';
-import { makingState, type Happened } from './makingState';
+import { makingState } from './makingState';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');
 if (!glass) throw new Error('no soft glass');

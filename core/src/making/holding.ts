@@ -1,5 +1,4 @@
 // Events as they hold: each once, in the order they happened, and without what was taken back.
-import { tr } from '../words/tr';
 
 /** An event as far as its order goes; taken back by another that names it. */
 interface Told {
@@ -13,7 +12,7 @@ interface Told {
  * What holds of events told in any order, those met twice once. What was taken back never happened, the taking back is none of them, and
  * may itself be taken back. At one moment they go by their ids, so that every screen has them in one order.
  */
-export function holding<E extends Told>(events: readonly E[], by = tr`taken back`): E[] {
+export function holding<E extends Told>(events: readonly E[], by = 'taken back'): E[] {
   const seen = new Set<string>();
   const all = events
     .filter(({ id }) => !seen.has(id) && seen.add(id))

@@ -22,5 +22,5 @@ export {
 } from './makingState';
 export { oddities } from './oddities';
 export { takenOnTime } from './onTime';
-export { paceOf, tookOf, type Pace, type TookOnce } from './ours';
+export { paceOf, tookOf, type TookOnce } from './ours';
 export { REMEDIES } from './remedies';

@@ -1,5 +1,6 @@
 // Whose turn a step is: the lead's lane, in which one step follows another, and beside it the lanes of who helps.
-import { share, type Person } from '../crew/share';
+import type { Person } from '@zanfirico/contract/order';
+import { share } from '../crew/share';
 import { areOne, eachApart, joinOf, unite } from '../work/joined';
 import { factsOf, onTheClock, type WorkStep } from '../work/facts';
 

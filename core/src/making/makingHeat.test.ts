@@ -1,4 +1,5 @@
 // The heat that is really there, by what happened: colder the longer nothing is done, hot again after the fire, in the words of the trade.
+import type { Happened } from './makingState';
 import { STUDIO_FIRES } from '../iron/surroundings';
 import type { HeatPart } from '../iron/hotShop';
 import { SIDES, wallZone } from '../iron/zones';
@@ -9,7 +10,7 @@ import { asHappened } from './happened';
 import { HEAT_AHEAD, heatNow } from './makingHeat';
 import { heatWanted } from './heatWanted';
 import { lookedBack } from './lookedBack';
-import { makingState, type Happened } from './makingState';
+import { makingState } from './makingState';
 import { REMEDIES } from './remedies';
 
 const glass = SHIPPED_RACK.glass('soft-batch-96');

@@ -1,6 +1,7 @@
 // What a making comes to: by its events alone, in whatever order they are told, corrected by others.
+import type { Happened } from './makingState';
 import * as fc from 'fast-check';
-import { fireNow, makingState, takenSeconds, type Happened, type PlannedStep } from './makingState';
+import { fireNow, makingState, takenSeconds, type PlannedStep } from './makingState';
 
 const T0 = 1_800_000_000_000;
 const at = (s: number): number => T0 + 1000 * s;
@@ -107,7 +108,7 @@ it('mishaps, being away and what says nothing of the steps', () => {
   const state = makingState(PLAN, T0, [
     { kind: 'mishap', what: 'off centre', says: 'jacked it', id: id(), at: at(5) },
     { kind: 'away', what: 'gone', id: id(), at: at(6) },
-    { kind: 'note', id: id(), at: at(7) },
+    { kind: 'note', says: 'x', id: id(), at: at(7) },
   ]);
   expect(state.mishaps).toEqual([{ what: 'off centre', at: at(5), says: 'jacked it' }]);
   expect(state.away).toBe(true);

@@ -1,5 +1,6 @@
 // A making as it stands, from its events alone: which step is now, what is next, since when it is out of the fire, what went wrong, how it
 // ended. Pure: the same events in the same order give the same answer anywhere. Times ms.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { FACTS } from '../work/facts';
 import type { StepId } from '../work/step';
 import { holding } from './holding';
@@ -15,23 +16,10 @@ export interface PlannedStep {
   readonly to?: string | number | undefined;
 }
 
-/** One thing that happened. What does not matter here is carried along. */
-export type Happened = { readonly id: string; readonly at: number } & (
-  | {
-      readonly kind: 'step';
-      readonly step: string;
-      readonly what: 'begun' | 'done' | 'skipped' | 'again';
-    }
-  | { readonly kind: 'put in'; readonly after?: string; readonly step: PlannedStep }
-  | { readonly kind: 'fire'; readonly what: 'in' | 'out' }
-  | { readonly kind: 'away'; readonly what: 'gone' | 'back' }
-  | { readonly kind: 'boxed'; readonly annealer: string }
-  | { readonly kind: 'given up' }
-  | { readonly kind: 'mishap'; readonly what: string; readonly says?: string }
-  | { readonly kind: 'taken back'; readonly event: string }
-  | { readonly kind: 'call' | 'note' | 'reading' | 'photo' }
-  | { readonly kind: 'opened' | 'measured' | 'polarised' | 'flaw' | 'broke' | 'cause' }
-);
+/** One thing that happened, as the file has it; of a step that was put in, its parts by id or by number. */
+export type Happened =
+  | Exclude<MakingEvent, { kind: 'put in' }>
+  | (Omit<Extract<MakingEvent, { kind: 'put in' }>, 'step'> & { readonly step: PlannedStep });
 
 /** Told the morning after, or later: no part of the making's own time. */
 export const AFTER_THE_BOX: ReadonlySet<string> = new Set([

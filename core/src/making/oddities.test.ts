@@ -1,4 +1,5 @@
 // What makes no sense in a making's events is said, event by event's kind; an ordinary making has nothing to say.
+
 import type { Happened } from './makingState';
 import { oddities } from './oddities';
 
@@ -45,5 +46,5 @@ it('a day later', () => {
   const at = T0 + 25 * 60 * MIN;
   expect(says([done('a', 's1', at)], at)).toEqual([expect.stringMatching(/more than a day after/)]);
   // The box is opened the next morning, or the piece comes back after a year.
-  expect(says([{ kind: 'opened', id: 'b', at }], at)).toEqual([]);
+  expect(says([{ kind: 'opened', what: 'kept', id: 'b', at }], at)).toEqual([]);
 });

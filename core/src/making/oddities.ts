@@ -1,6 +1,7 @@
 // What of a making's events makes no sense: said, and left out of account; none of it is thrown away.
+import type { Happened } from './makingState';
 import { tr } from '../words/tr';
-import { AFTER_THE_BOX, type Happened, type PlannedStep } from './makingState';
+import { AFTER_THE_BOX, type PlannedStep } from './makingState';
 
 /** An event so long before the making began is not of it, ms: clocks of two devices differ by less. */
 const BEFORE = 10 * 60_000;

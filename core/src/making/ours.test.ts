@@ -1,5 +1,6 @@
 // What steps take here: the middle of what they took, one wild entry or not; heats and what was only caught up with left out.
-import { makingState, type Happened } from './makingState';
+import type { Happened } from './makingState';
+import { makingState } from './makingState';
 import { ourSeconds } from '../work/durations';
 import { paceOf, quantile, tookOf } from './ours';
 

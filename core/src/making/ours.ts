@@ -1,4 +1,5 @@
 // What steps take in this shop: of all that was done here, by kind and by person, against what is ordinary for glass of that size.
+import type { StepPace } from '@zanfirico/contract/making';
 import { FACTS, factsOf } from '../work/facts';
 import type { StepId } from '../work/step';
 import { ranFor, type MakingState, type PlannedStep } from './makingState';
@@ -10,16 +11,6 @@ export interface TookOnce {
   readonly person: string | undefined;
   /** Of what is ordinary. */
   readonly share: number;
-}
-
-/** A median with its quartiles, and of how many. */
-export interface Pace {
-  readonly kind: string;
-  readonly person: string | undefined;
-  readonly count: number;
-  readonly lower: number;
-  readonly median: number;
-  readonly upper: number;
 }
 
 /** What was tapped on at once was caught up with, not done, s. */
@@ -50,7 +41,7 @@ export function quantile(sorted: readonly number[], q: number): number {
 }
 
 /** By kind, and by kind and person where several are known; the most often done first. */
-export function paceOf(all: readonly TookOnce[]): Pace[] {
+export function paceOf(all: readonly TookOnce[]): StepPace[] {
   const groups = new Map<string, { kind: string; person: string | undefined; shares: number[] }>();
   const put = (kind: string, person: string | undefined, share: number): void => {
     const key = JSON.stringify([kind, person]);

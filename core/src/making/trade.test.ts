@@ -1,5 +1,6 @@
 // The trade's own clock at the bench (TRADE §5, §14; common practice, no source), replayed as events: what the heat that is really there
 // says at each of its moments.
+import type { Happened } from './makingState';
 import * as fc from 'fast-check';
 import { pieceOf, shown, outline, type Shown } from '../piece/shop.fixture';
 import { consistency } from '../glass/consistency';
@@ -11,7 +12,7 @@ import { benchPlan } from './benchPlan';
 import { asHappened } from './happened';
 import { heatNow } from './makingHeat';
 import { lookedBack } from './lookedBack';
-import { makingState, type Happened } from './makingState';
+import { makingState } from './makingState';
 
 const T0 = 1_800_000_000_000;
 const ALONE = [{ id: 'g', name: 'gaffer', skills: ['gaff'] as const }];

@@ -10,15 +10,7 @@ export {
   type Watching,
 } from './checked';
 export { passesWhere, putThrough, type Assumed, type Outcome } from './outcome';
-export {
-  PRACTICES,
-  type Practice,
-  CLOSE,
-  IN_HAND,
-  MAY_PASS,
-  SAFETY,
-  WORKING_STRESS,
-} from './practice';
+export { PRACTICES, CLOSE, IN_HAND, MAY_PASS, SAFETY, WORKING_STRESS } from './practice';
 export type { WallTrace } from './recorder';
 export { KILN_EXCHANGE } from './relaxing/exchange';
 export { LIQUID_RATIO, NONLINEARITY, STRUCTURE_SLOWER } from './relaxing/relaxation';

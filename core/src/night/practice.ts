@@ -1,4 +1,5 @@
 // Practices: how much tension may stay in the glass. This, not folklore, sets the clock.
+import type { Practice } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 
 /** The residual centre tension each practice allows, Pa (about 27 nm/cm of retardation per MPa in soda-lime). */
@@ -7,9 +8,6 @@ export const PRACTICES = {
   studio: { allows: 1e6, name: () => tr`Studio ware` },
   plain: { allows: 2e6, name: () => tr`Plain ware, even kiln` },
 } as const;
-
-/** fine | studio | plain. */
-export type Practice = keyof typeof PRACTICES;
 
 /** Customary prolonged working stress of annealed glass, ≈ 1000 psi, Pa (Shand, *Glass Engineering Handbook*). */
 export const WORKING_STRESS = 7e6;

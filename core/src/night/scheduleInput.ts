@@ -1,8 +1,8 @@
 // What a night is asked with, and what it answers.
+import type { Practice } from '@zanfirico/contract/piece';
 import type { Figure, Verdict } from '../units/why';
 import type { Box } from './box';
 import type { Annealed } from './outcome';
-import type { Practice } from './practice';
 import type { ProgrammePoint, ScheduleRow } from './programme';
 
 /** What tonight needs to know. °C, s, m. */

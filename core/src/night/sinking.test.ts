@@ -1,6 +1,7 @@
 // A hold slumps a piece only where this form would sink so far that one sees it; and each glass is offered the holds that suit it.
+import type { Form } from '@zanfirico/contract/piece';
 import { derive } from '../piece/derive';
-import { startingParts, FORMS, type Form } from '../form/forms';
+import { startingParts, FORMS } from '../form/forms';
 import { glassOf, outline, pieceOf } from '../piece/shop.fixture';
 import { fitVft, logViscosity } from '../glass/viscosity';
 import { REPRESENTATIVE_GLASSES } from '../rack/glasses';

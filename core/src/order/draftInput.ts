@@ -1,8 +1,10 @@
 // What an order is drafted from: parts, joins, colours and bits as the draft asks for them, and how a step is added to it.
-import type { Form } from '../form/forms';
+
+import type { Form, Way } from '@zanfirico/contract/piece';
+import type { Zone } from '@zanfirico/contract/order';
 import type { PaceOfKinds } from '../work/durations';
-import type { WorkStep, Zone } from '../work/facts';
-import type { StepId, Way } from '../work/step';
+import type { WorkStep } from '../work/facts';
+import type { StepId } from '../work/step';
 
 /** Colour on a part, as the draft asks for it. */
 export interface DraftColour {

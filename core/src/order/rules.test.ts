@@ -163,7 +163,15 @@ const BROKEN: readonly Broken[] = [
   ['scar-polished', TUMBLER, without('polishScar')],
   ['notch-melted', TUMBLER, without('meltNotch')],
   ['steel-then-heat', TUMBLER, before('crackOff', step('marver', 1))],
-  ['pair-second-larger', STEMMED, each('addBit', { note: undefined })],
+  [
+    'pair-second-larger',
+    STEMMED,
+    (steps) =>
+      steps.map(({ note, ...s }) => ({
+        ...s,
+        ...(s.kind !== 'addBit' && note !== undefined && { note }),
+      })),
+  ],
   ['spout-first', TUMBLER, after('handle', step('spout', 1))],
   ['soft-rod-warm', TORCH, (s) => s, { family: 'soft' }],
   ['bar-warm', COLOURED, without('warmColour')],

@@ -1,16 +1,11 @@
 // The bits of a piece, read: each with its glass and its weight.
+import type { PieceBit } from '@zanfirico/contract/piece';
 import type { Glass } from '../glass/glass';
 import type { Bit } from '../form/bit';
-import type { Stock } from '../stock/moves';
 import { bitProblem, measureBit, type BitMeasure } from '../form/bitMeasure';
 
-/** A bit as the document has it. */
-export interface BitInput extends Bit {
-  readonly name: string;
-  readonly glass?: string | undefined;
-  /** Torch stock it is made from. */
-  readonly stock?: Stock | undefined;
-}
+/** A bit as the document has it; of one that goes by the wall, how the wall runs there. */
+export type BitInput = Omit<PieceBit, 'shape'> & Bit;
 
 /** A bit read. */
 export interface ReadBit {

@@ -1,8 +1,9 @@
 // Everything a piece's own numbers imply: form, glass, gathers or stock, order of work, tonight. Nothing here is stored.
+import type { PieceDocument, Stock, Tube } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import { boxOf, type Box } from '../night/box';
-import { IN_HAND, type Practice } from '../night/practice';
-import { ORDINARY_STANDING, type SectionStanding } from '../night/section/realSection';
+import { IN_HAND } from '../night/practice';
+import { ORDINARY_STANDING } from '../night/section/realSection';
 import type { ScheduleInput } from '../night/scheduleInput';
 import {
   dipIn,
@@ -16,18 +17,13 @@ import type { Glass } from '../glass/glass';
 import { layWall, type LaidColour, type WallShare } from '../fit/lay';
 import { givesMost } from '../iron/sag';
 import type { FiredPiece } from '../kiln/firedPiece';
-import type { KilnWork } from '../kiln/kilnWork';
 import { asFired, kilnLayers, kilnWall } from './fromKiln';
 import { zonesOf, type HeatZone } from '../iron/zones';
 import { SHIPPED_RACK, type Rack } from '../rack/rack';
-import type { Way } from '../work/step';
 import type { ShapeProblem } from '../form/checkProfile';
-import type { Tube } from '../form/conserve';
 import type { OuterLine } from '../form/curve';
-import { corkPlug, fitClosure, stopperPlug, type ClosureFit, type Cork } from '../form/fits';
-import type { Form } from '../form/forms';
+import { corkPlug, fitClosure, stopperPlug, type ClosureFit } from '../form/fits';
 import type { Shape } from '../form/measure';
-import type { Stock } from '../stock/moves';
 import { planStock, type StockPlan } from '../stock/stockPlan';
 import { holdingSeconds } from './clock';
 import { followed } from './followed';
@@ -40,49 +36,13 @@ import { readBit, type BitInput, type ReadBit } from './bits';
 import { wholePiece, type Whole } from './whole';
 
 /** What the core needs of a piece document. Lengths m, °C, s. */
-export interface PieceInput {
-  readonly form: Form;
-  readonly way: Way;
+export type PieceInput = Pick<
+  PieceDocument,
+  'form' | 'way' | 'kiln' | 'closure' | 'fillLine' | 'making' | 'firing'
+> & {
   readonly parts: readonly PartInput[];
   readonly bits?: readonly BitInput[] | undefined;
-  /** Height of the fill line as drawn, m; the brim when left out. */
-  readonly fillLine?: number | undefined;
-  /** What is laid and fired in the kiln: its part is then worked out, whatever is drawn. */
-  readonly kiln?: KilnWork | undefined;
-  /** What closes the mouth, besides a part that is a stopper. */
-  readonly closure?: Closure | undefined;
-  readonly making: {
-    readonly potTemperature: number;
-    readonly ironDiameter: number;
-    readonly dipDepth: number;
-    readonly allowance: number;
-    readonly tube: Tube;
-  };
-  readonly firing: {
-    readonly practice: Practice;
-    /** °C, or null for the glass's annealing point. */
-    readonly holdTemperature: number | null;
-    readonly firstIn: string;
-    readonly lastIn: string;
-    readonly boxCoolingTime: number;
-    readonly doorTemperature: number;
-    /** The shop's annealer it goes into: where the shop knows it, its figures stand for the box. */
-    readonly annealer?: string | undefined;
-    readonly restraint?: number | undefined;
-    readonly liquidRatio?: number | undefined;
-    /** How it stands in the box; on posts, its inside corners as glass rounds them, where left out. */
-    readonly standing?: Partial<SectionStanding> | undefined;
-    /** Share of what the practice allows that is held in hand. */
-    readonly inHand?: number | undefined;
-  };
-}
-
-/** A cork, and how far the mouth is out of round, m. */
-export interface Closure {
-  readonly cork?: Cork | undefined;
-  /** Widest less narrowest across the mouth, as measured; 0 as drawn. */
-  readonly ovality: number;
-}
+};
 
 /** What the shop adds to a piece's own numbers. */
 export interface ShopFacts {

@@ -1,13 +1,9 @@
 // The fires a piece is made with: its pot, and the glory hole of the shop that takes it.
+import type { NamedHole } from '@zanfirico/contract/shop';
 import type { Glass } from '../glass/glass';
 import { firesFor, type AirExchange, type Fires } from '../iron/surroundings';
-import { fitsGloryHole, type Bulk, type GloryHole } from '../form/fits';
+import { fitsGloryHole, type Bulk } from '../form/fits';
 import type { Verdict } from '../units/why';
-
-/** A glory hole with its heat, °C, where the shop says it. */
-export interface NamedHole extends GloryHole {
-  readonly temperature?: number | undefined;
-}
 
 /** What a piece is heated in. */
 export interface PieceFires {

@@ -1,11 +1,11 @@
 // What a firing of a piece made in the kiln is: up from cold, a pause, the process, down as its night was checked. Bench, orders, week,
 // cost, card and files have its hours from here.
+import type { KilnWork } from '@zanfirico/contract/kiln';
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { firingLines } from '../kiln/firing';
 import type { FiredPiece } from '../kiln/firedPiece';
 import { judgeFiring, type FiringRemark } from '../kiln/judgeFiring';
-import type { KilnWork } from '../kiln/kilnWork';
 import { follow } from '../night/asked/kiln';
-import type { RecipeLine } from '../night/asked/recipe';
 import { warming, type Warming } from '../night/asked/warming';
 import type { Schedule, ScheduleInput } from '../night/scheduleInput';
 import { kilnWall } from './fromKiln';

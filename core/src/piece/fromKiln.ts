@@ -1,4 +1,5 @@
 // The kiln's part of a piece as the rest of the house takes it: a part of the form that comes out, what its wall is made of.
+import type { KilnWork } from '@zanfirico/contract/kiln';
 import { tr } from '../words/tr';
 import type { CoolingWall } from '../night/allow';
 import type { Box } from '../night/box';
@@ -7,7 +8,6 @@ import type { WallShare } from '../fit/lay';
 import type { Glass } from '../glass/glass';
 import type { PartInput } from './part';
 import { firePiece, type FiredPiece } from '../kiln/firedPiece';
-import type { KilnWork } from '../kiln/kilnWork';
 import type { KilnForm } from '../kiln/kilnForm';
 import { glassOf } from '../kiln/laid';
 

@@ -14,7 +14,7 @@ export {
   type PlannedPart,
   type ShopFacts,
 } from './derive';
-export { piecesFires, type NamedHole } from './fires';
+export { piecesFires } from './fires';
 export { lyingBits } from './followed';
 export { formPart, kilnWall } from './fromKiln';
 export { GLYPH_UNIT, glyphOf, type Glyph, type GlyphLine } from './glyph';

@@ -1,47 +1,16 @@
 // One numbered part on the axis: its form read, its glass weighed.
+import type { PartWork, PiecePart, Role, WallHole } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
-import type { Amount } from '../fit/lay';
 import type { Glass } from '../glass/glass';
 import type { ShapeProblem } from '../form/checkProfile';
 import type { OuterLine } from '../form/curve';
-import type { Across } from '../form/across';
-import { holeProblems, withHoles, type WallHole } from '../form/holes';
+import { holeProblems, withHoles } from '../form/holes';
 import type { Lofted } from '../form/lofted';
 import { glassOutline, measurePart, type Shape } from '../form/measure';
 import type { Line, Profile } from '../form/profile';
-import type { Stock } from '../stock/moves';
 
-/** Hollow blown work, or glass right through. */
-export type PartWork = 'blown' | 'solid';
-
-/** Part of the body for good, or set into its mouth and lifted out again. */
-export type Role = 'joined' | 'stopper';
-
-/** What the core needs of a part. Its profile stands at its true height in the piece. */
-export interface PartInput {
-  /** Its own for good; by its place where nobody gave it one. */
-  readonly id?: string | undefined;
-  readonly name?: string | undefined;
-  readonly profile: Profile;
-  readonly work?: PartWork | undefined;
-  /** What it is cut across, where it is not round. */
-  readonly across?: Across | undefined;
-  readonly role?: Role | undefined;
-  /** Holes through its wall. */
-  readonly holes?: readonly WallHole[] | undefined;
-  /** Id of its glass, if not the piece's. */
-  readonly glass?: string | undefined;
-  /** Its own iron and dip, if not the piece's. */
-  readonly iron?: { readonly diameter: number; readonly depth: number } | undefined;
-  /** Torch stock it is made from, if not the piece's. */
-  readonly stock?: Stock | undefined;
-  /** Colour between the gathers, from inside to outside, by id in the rack. */
-  readonly colours?:
-    | readonly { readonly colour: string; readonly after: number; readonly amount: Amount }[]
-    | undefined;
-  /** Upper half mirrors the lower while drawing. */
-  readonly mirror?: boolean | undefined;
-}
+/** What the core needs of a part. Its profile stands at its true height in the piece; without an id it goes by its place. */
+export type PartInput = Omit<PiecePart, 'id' | 'name'> & Partial<Pick<PiecePart, 'id' | 'name'>>;
 
 /** A part read. */
 export interface Part {

@@ -1,8 +1,8 @@
 // What comes through a wall is said, and what only melts into it is not.
+import type { Across } from '@zanfirico/contract/piece';
 import { derive } from './derive';
 import { glassOf, outline, pieceOf } from './shop.fixture';
 import type { BitInput } from './bits';
-import type { Across } from '../form/across';
 
 const cup = outline([0, 0, 4, true], [0, 40, 4, true], [100, 40, 4, true]);
 const said = (bit: Partial<BitInput>, across?: Across): readonly string[] => {
@@ -13,7 +13,12 @@ const said = (bit: Partial<BitInput>, across?: Across): readonly string[] => {
     ...bit,
   };
   const derived = derive(
-    pieceOf('tumbler', 'soft-batch-96', [{ name: 'cup', profile: cup, across }], { bits: [knob] }),
+    pieceOf(
+      'tumbler',
+      'soft-batch-96',
+      [{ name: 'cup', profile: cup, ...(across && { across }) }],
+      { bits: [knob] },
+    ),
     glassOf('soft-batch-96'),
   );
   if (!derived.ok) throw new Error(derived.problems[0]?.message);

@@ -1,4 +1,5 @@
 // Pieces of the trade's own clock (TRADE §14), made up for the tests: what somebody demonstrates, drawn as the product asks for it.
+import type { Form } from '@zanfirico/contract/piece';
 import { draftPlaced, type Drafted } from '../order/draftPlaced';
 import { workOf } from './workPlan';
 import { firesFor, potFor, type Fires } from '../iron/surroundings';
@@ -6,7 +7,6 @@ import { heatOfWork, type WorkHeat } from '../iron/ofWork';
 import type { HeatPart } from '../iron/hotShop';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { Glass } from '../glass/glass';
-import type { Form } from '../form/forms';
 import type { Profile } from '../form/profile';
 import { clockOf } from '../work/clock';
 import type { WorkStep } from '../work/facts';

@@ -1,5 +1,6 @@
 // A piece's bits as its order asks for them: the part and end each comes onto, what it is in the making, what hangs on another.
-import { bitVolume, type BitPlace, type BitShape } from '../form/bit';
+import type { BitPlace } from '@zanfirico/contract/piece';
+import { bitVolume, type BitShape } from '../form/bit';
 import type { HeatBit } from '../iron/heatBits';
 import type { DraftBit } from '../order/draftInput';
 import type { BitInput } from './bits';

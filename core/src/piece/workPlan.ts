@@ -1,16 +1,15 @@
 // A piece's order of work, put together: its parts as the draft, the heat and the rules ask for them.
+import type { Form, Way } from '@zanfirico/contract/piece';
 import type { HeatBit } from '../iron/heatBits';
 import { zonesOf, zonesOnPipe, type HeatZone } from '../iron/zones';
 import type { HeatPart } from '../iron/hotShop';
 import type { PlannedPart } from './derive';
 import { joinsOf } from './joins';
-import type { Form } from '../form/forms';
 import type { DraftColour, DraftInput, DraftPart } from '../order/draftInput';
 import type { RulePart } from '../order/rules';
 import { LAID_COLOUR_AS, type PartColours } from './laidColours';
 import { tubeOf } from './patternedTube';
 import { draftBit, hangingOn, heatBit, seatOf, type DrawnBit, type WeighedBit } from './workBits';
-import type { Way } from '../work/step';
 
 /** What the order of a piece is made from. */
 export interface WorkInput {

@@ -1,11 +1,10 @@
 // A charge: how far it cools the pot, how long until the pot is hot again, and when it is free of seed: fit to gather.
+import type { Charged } from '@zanfirico/contract/pot';
 import type { Vft } from '../glass/viscosity';
 import { clearsIn } from './seed';
 
 /** What is charged: raw batch has to melt, glass has only to get hot. */
 export const CHARGED = ['batch', 'pellets', 'cullet'] as const;
-/** One of what a pot is charged with. */
-export type Charged = (typeof CHARGED)[number];
 
 /** Mean heat capacity of glass up to 1200 °C, J/(kg·K) (PHYSICS §8, from memory). */
 export const MELT_HEAT = 1200;

@@ -1,21 +1,5 @@
 // A pot's inside: how much glass stands in it at a depth, and how deep so much glass stands. Closed forms.
-
-/** Straight-sided, wider towards its mouth, or straight-sided on a round bottom that is part of a ball. m. */
-export type PotForm =
-  | { readonly kind: 'cylinder'; readonly diameter: number; readonly height: number }
-  | {
-      readonly kind: 'cone';
-      readonly bottom: number;
-      readonly diameter: number;
-      readonly height: number;
-    }
-  | {
-      readonly kind: 'bowl';
-      readonly diameter: number;
-      readonly height: number;
-      /** Radius of the ball its bottom is of: half its diameter, or more. */
-      readonly ball: number;
-    };
+import type { PotForm } from '@zanfirico/contract/pot';
 
 /** How far up the round of a bottom reaches: where its ball meets the wall, m. */
 const roundOf = ({ diameter, ball }: Extract<PotForm, { kind: 'bowl' }>): number => {

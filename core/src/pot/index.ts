@@ -1,6 +1,6 @@
 // The face of this room: how much is left.
-export { cook, CHARGED, MELT_HEAT, MELTING, SEED, type Charged, type Cooked } from './charge';
-export { potDepth, potMass, potRadius, type PotForm } from './form';
+export { cook, CHARGED, MELT_HEAT, MELTING, SEED, type Cooked } from './charge';
+export { potDepth, potMass, potRadius } from './form';
 export { entriesOf, ledger } from './ledger';
 export { daysLeft, levelAt, usedADay } from './level';
 export { ORDINARY_POT } from './ordinary';

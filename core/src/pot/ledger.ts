@@ -1,6 +1,7 @@
 // A pot's entries as its level asks for them: what was struck never was, a dipstick's depth is glass, and makings took what they weigh.
+import type { PotForm } from '@zanfirico/contract/pot';
 import { holding } from '../making/holding';
-import { potMass, type PotForm } from './form';
+import { potMass } from './form';
 import type { PotEvent } from './level';
 
 /** An entry as it is kept. */

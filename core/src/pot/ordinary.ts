@@ -1,5 +1,5 @@
 // A pot to start from, until the shop says what it has.
-import type { PotForm } from './form';
+import type { PotForm } from '@zanfirico/contract/pot';
 
 /** A studio's pot, holding some 150 kg. From memory; every figure is the user's to change. m, °C, W, kg. */
 export const ORDINARY_POT: {

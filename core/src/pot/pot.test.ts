@@ -1,4 +1,5 @@
 // The pot against PHYSICS §8: how seed rises, what charging cools, what mixes, how deep it stands.
+import type { PotForm } from '@zanfirico/contract/pot';
 import * as fc from 'fast-check';
 import { expansionFrom } from '../fit/additive';
 import { vftFromComposition, type Composition } from '../glass/lakatos';
@@ -6,7 +7,7 @@ import { fitVft, logViscosity, temperatureAtLog } from '../glass/viscosity';
 import { SHIPPED_RACK } from '../rack/rack';
 import type { Glass } from '../glass/glass';
 import { chargeHeat, cook, coolsBy, MELT_HEAT, type Cook } from './charge';
-import { potDepth, potRadius, volumeTo, type PotForm } from './form';
+import { potDepth, potRadius, volumeTo } from './form';
 import { daysLeft, levelAt, usedADay, type PotEvent } from './level';
 import { afterCharges, chargesUntil, mixed, through } from './mixing';
 import { ballRise, bubbleRise, clearsIn, smallestOut } from './seed';

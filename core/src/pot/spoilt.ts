@@ -1,5 +1,6 @@
 // What a pot becomes when something gets into it that should not: its tint at depths, its expansion, and how many charges thin it out.
-import type { Light, Seen } from '../fit/colourDepth';
+import type { Seen } from '@zanfirico/contract/rack';
+import type { Light } from '../fit/colourDepth';
 import { chargesUntil, mixed, through } from './mixing';
 
 /** What got in: how it colours light, how it expands. */

@@ -1,7 +1,7 @@
 // What an entry may still get wrong when every number is one a glass could have.
+import type { Quantity, RackEntry } from '@zanfirico/contract/rack';
 import { tr, trWord, type Said } from '../words/tr';
 import { fitVft } from '../glass/viscosity';
-import type { Quantity, RackEntry } from './entry';
 import { estimate } from './estimate';
 import type { SpokenValues } from './resolve';
 

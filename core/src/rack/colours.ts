@@ -1,7 +1,8 @@
 // The representative colours: invented names, values within the span of the trade; replace them with your supplier's sheet.
+import type { Seen } from '@zanfirico/contract/rack';
 import type { Colour, ColourForm } from '../fit/colour';
 import { INCLUSIONS, type Inclusion } from '../fit/inclusion';
-import { lightOf, type Light, type Seen } from '../fit/colourDepth';
+import { lightOf, type Light } from '../fit/colourDepth';
 
 const SOFT = { family: 'soft', youngsModulus: 69e9, poisson: 0.22, density: 2600 } as const;
 const HARD = { family: 'hard', youngsModulus: 64e9, poisson: 0.2, density: 2300 } as const;

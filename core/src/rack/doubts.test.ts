@@ -1,4 +1,5 @@
 // One curve a glass, whoever gave its points; and what of an entry is worth a second look.
+import type { Given, Quantity, RackEntry } from '@zanfirico/contract/rack';
 import { DEMO_ENTRIES } from '../../../server/src/demo/rackEntries';
 import { fitVft, logViscosity, strainOf } from '../glass/viscosity';
 import { simulate } from '../night/simulate';
@@ -7,7 +8,6 @@ import { zonesOf } from '../iron/zones';
 import { shown, pieceOf } from '../piece/shop.fixture';
 import { startingParts } from '../form/forms';
 import { doubtsOf } from './doubts';
-import type { Given, Quantity, RackEntry } from './entry';
 import { rackLine, SHIPPED_RACK } from './rack';
 
 const soda = { SiO2: 73, Al2O3: 0.5, CaO: 4, MgO: 2, Na2O: 18.5, BaO: 2 };
@@ -22,7 +22,7 @@ const entry = (
   values: Object.fromEntries(
     Object.entries(values).map(([q, sheet]): [string, Given] => [q, { sheet }]),
   ),
-  composition,
+  ...(composition && { composition }),
   holds: [],
   look: 'transparent',
   strikes: false,

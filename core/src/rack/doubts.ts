@@ -1,7 +1,7 @@
 // What of an entry is worth a second look though it can be kept: oxides and sheet that tell two stories, a strain point too near.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import { tr, trWord } from '../words/tr';
 import type { Verdict } from '../units/why';
-import type { RackEntry } from './entry';
 import { curveStrain, rising, safeEstimate, type SpokenValues } from './resolve';
 
 /** A strain point lies at least so far under the annealing point, K: 25 to 45 in the tables (NIST 710, 711, 717, from memory). */

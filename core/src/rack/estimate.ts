@@ -1,4 +1,5 @@
 // What a composition says of a glass nobody has measured: its fixed points and its expansion, each with its error.
+import type { Quantity } from '@zanfirico/contract/rack';
 import { expansionFrom } from '../fit/additive';
 import { MOLAR_MASS, vftFromComposition, type Composition } from '../glass/lakatos';
 import {
@@ -8,7 +9,6 @@ import {
   LOG_WORKING,
   temperatureAtLog,
 } from '../glass/viscosity';
-import type { Quantity } from './entry';
 
 /** A value with its error, in the quantity's own unit. */
 export interface Estimated {

@@ -1,38 +1,9 @@
 // Tests of two glasses against each other: what was read, and what it says of how differently they shrink.
+import type { ChipReading, ThreadReading } from '@zanfirico/contract/rack';
 import { inclusionStress } from '../fit/inclusion';
 import { setFall } from '../fit/judgeStack';
 import { fromDiscs, retardation, stressFrom } from '../fit/polarised';
 import { differenceFrom, type Difference } from '../fit/thread';
-
-/** A thread of two glasses pulled side by side, as it was read. m; ± as one standard deviation. */
-export interface ThreadReading {
-  readonly kind: 'thread';
-  readonly length: number;
-  readonly bow: number;
-  /** Which glass lies on the inside of the bow: the one that shrank more. */
-  readonly inside: 'first' | 'second';
-  readonly first: number;
-  readonly second: number;
-  readonly bowError: number;
-  readonly lengthError: number;
-  readonly thicknessError: number;
-}
-
-/** A chip of the first glass sunk into the second, looked at between crossed polarisers. */
-export interface ChipReading {
-  readonly kind: 'chip';
-  /** In the second glass beside the chip, nm/cm; or reference discs matched through a thickness (m). */
-  readonly halo:
-    | { readonly by: 'retardation'; readonly nmPerCm: number; readonly error: number }
-    | {
-        readonly by: 'discs';
-        readonly discs: number;
-        readonly thickness: number;
-        readonly error: number;
-      };
-  /** The glass round the chip is pulled (the chip shrank less) or pressed (it shrank more). */
-  readonly around: 'pulled' | 'pressed';
-}
 
 /** A test kept for a pair. `counts` is false once it was set aside. */
 export interface FitTest {

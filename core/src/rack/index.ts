@@ -2,22 +2,8 @@
 export { checkEntry, type EntryProblem } from './checkEntry';
 export { LEAF, REPRESENTATIVE_COLOURS } from './colours';
 export { doubtsOf } from './doubts';
-export {
-  QUANTITIES,
-  type Given,
-  type Quantity,
-  type RackEntry,
-  type RackFamily,
-  type StockLine,
-} from './entry';
-export {
-  expectedHalo,
-  testedDifference,
-  type ChipReading,
-  type FitTest,
-  type TestGlass,
-  type ThreadReading,
-} from './fitTest';
+export { QUANTITIES } from './entry';
+export { expectedHalo, testedDifference, type FitTest, type TestGlass } from './fitTest';
 export { findGlass, REPRESENTATIVE_GLASSES } from './glasses';
 export { rackLine, rackOf, SHIPPED_RACK, type Rack, type RackLine } from './rack';
 export { SPEAKERS, type Speaker, type Spoken } from './resolve';

@@ -1,4 +1,5 @@
 // The rack: which value speaks, what is refused, what a composition says, and tested pairs.
+import type { RackEntry, ThreadReading } from '@zanfirico/contract/rack';
 import * as fc from 'fast-check';
 import { bowFor } from '../fit/thread';
 import { inclusionStress } from '../fit/inclusion';
@@ -6,17 +7,11 @@ import { retardation } from '../fit/polarised';
 import { REPRESENTATIVE_COLOURS } from './colours';
 import { strainPoint } from '../glass/viscosity';
 import { checkEntry } from './checkEntry';
-import { QUANTITIES, type RackEntry } from './entry';
+import { QUANTITIES } from './entry';
 import { estimate } from './estimate';
 import { rackLine, rackOf, SHIPPED_RACK } from './rack';
 import { amountKindsFor, stockFor } from './stockFor';
-import {
-  expectedHalo,
-  testedDifference,
-  weighedTogether,
-  type FitTest,
-  type ThreadReading,
-} from './fitTest';
+import { expectedHalo, testedDifference, weighedTogether, type FitTest } from './fitTest';
 
 const own = (change: Partial<RackEntry> = {}): RackEntry => ({
   id: 'harbour-light',

@@ -1,11 +1,11 @@
 // The rack as everything else asks it: the shipped entries, the shop's own over them, and what was tested.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import { tr, type Said } from '../words/tr';
 import { REPRESENTATIVE_COLOURS } from './colours';
 import type { Colour, GlassForm } from '../fit/colour';
 import type { Difference } from '../fit/thread';
 import type { Glass } from '../glass/glass';
 import { REPRESENTATIVE_GLASSES } from './glasses';
-import type { RackEntry } from './entry';
 import {
   factsOfColour,
   factsOfGlass,

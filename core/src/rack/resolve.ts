@@ -1,4 +1,5 @@
 // Which value speaks: measured outranks the sheet, the sheet outranks the composition, that outranks the representative.
+import type { Quantity, RackEntry } from '@zanfirico/contract/rack';
 import type { Colour } from '../fit/colour';
 import { STRESS_OPTICAL } from '../fit/polarised';
 import type { Glass } from '../glass/glass';
@@ -13,7 +14,7 @@ import {
   vftThrough,
   type Vft,
 } from '../glass/viscosity';
-import { QUANTITIES, type Quantity, type RackEntry } from './entry';
+import { QUANTITIES } from './entry';
 import { estimate, type Estimated } from './estimate';
 
 /** Who gave a value, strongest first. */

@@ -1,7 +1,7 @@
 // What is on the rack against what a piece takes: which forms serve an amount, and how much of them is there.
+import type { Amount } from '@zanfirico/contract/piece';
+import type { StockLine } from '@zanfirico/contract/rack';
 import type { Colour, ColourForm, GlassForm } from '../fit/colour';
-import type { Amount } from '../fit/lay';
-import type { StockLine } from './entry';
 
 type Form = ColourForm | GlassForm;
 

@@ -8,6 +8,5 @@ export {
   lengthForPull,
   pull,
   stockLength,
-  type Stock,
 } from './moves';
 export { hasBore, type StockPlan } from './stockPlan';

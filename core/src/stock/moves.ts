@@ -1,14 +1,7 @@
 // Torch moves as arithmetic: what length of which stock a shape takes, and what a pull gives. Lengths m.
+import type { Stock, Tube } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
-import { pulledBore, pulledLength, tubeSection, type Tube } from '../form/conserve';
-
-/** Stock on the rack: tubing when it has a wall, rod when it has none. */
-export interface Stock {
-  readonly diameter: number;
-  readonly wall?: number;
-  /** Id of the colour it is of throughout; the part's glass where it is not said. */
-  readonly colour?: string;
-}
+import { pulledBore, pulledLength, tubeSection } from '../form/conserve';
 
 /** Glass per length, m². Throws when a wall leaves no bore. */
 export const stockSection = ({ diameter, wall }: Stock): number =>

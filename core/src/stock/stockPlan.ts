@@ -1,9 +1,9 @@
 // Torch stock: the length of tubing or rod that holds the piece's glass.
+import type { Stock, Tube } from '@zanfirico/contract/piece';
 import { tr, trWord } from '../words/tr';
 import type { Glass } from '../glass/glass';
-import type { Tube } from '../form/conserve';
 import type { Figure } from '../units/why';
-import { stockLength, type Stock } from './moves';
+import { stockLength } from './moves';
 
 /** What to cut for a piece worked from stock. */
 export interface StockPlan {

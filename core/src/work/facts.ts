@@ -1,16 +1,11 @@
 // What a kind of step does and takes: how long, in which heat, on which end, whose hands, and what becomes of the glass.
 // Durations and hands are common practice, no source; every one can be changed in the order.
-import type { Band } from '../glass/consistency';
+import type { PieceStep, Skill, Zone } from '@zanfirico/contract/order';
 import type { HeatPlace } from './heatPlace';
 import type { StepId } from './step';
 
 /** What hands can do. */
 export const SKILLS = ['gaff', 'gather', 'bit', 'blow', 'shield', 'door', 'torch'] as const;
-/** One of what hands can do. */
-export type Skill = (typeof SKILLS)[number];
-
-/** Which end of a part a step works. */
-export type Zone = 'all' | 'base' | 'middle' | 'top';
 
 /** What becomes of the glass. */
 export type Effect =
@@ -200,30 +195,16 @@ export const FACTS: Readonly<Record<StepId, Facts>> = {
   fillMould: f(900, 'bench', G, undefined),
 };
 
-/** One step of a piece's own order. */
-export interface WorkStep {
-  /** Unique in the order. */
-  readonly id: string;
+/** One step of a piece's own order, its parts by their place in the list. */
+export interface WorkStep extends Omit<PieceStep, 'kind' | 'part' | 'to' | 'like'> {
   /** A kind of the catalogue, or of the studio's own making. */
   readonly kind: StepId | 'own';
-  /** Name of an own kind; of a known one, words added to its name. */
-  readonly name?: string | undefined;
   /** The part worked, from 0. */
   readonly part: number;
-  readonly seconds: number;
-  readonly zone?: Zone | undefined;
-  /** Consistency it needs, where that is not the kind's. */
-  readonly needs?: Band | undefined;
-  /** A heat the shop set itself: placing heats leaves it. */
-  readonly pinned?: boolean | undefined;
   /** The part this one is joined to, by a join. */
-  readonly to?: number | undefined;
-  readonly seal?: 'hot' | 'cold' | 'glue' | undefined;
-  /** The person, by id, where it is not left to the plan. */
-  readonly who?: string | undefined;
-  readonly note?: string | undefined;
+  readonly to?: number;
   /** Facts of an own kind, by the kind it is most like. */
-  readonly like?: StepId | undefined;
+  readonly like?: StepId;
 }
 
 /** The facts that hold for a step. */

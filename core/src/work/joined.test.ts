@@ -7,7 +7,7 @@ const attach = (part: number, to?: number): WorkStep => ({
   id: `a${String(part)}`,
   kind: 'attach',
   part,
-  to,
+  ...(to !== undefined && { to }),
   seconds: 12,
 });
 

@@ -2,9 +2,6 @@
 import type { Band } from '../glass/consistency';
 import type { Said } from '../words/tr';
 
-/** How the piece is worked. */
-export type Way = 'furnace' | 'torch' | 'kiln';
-
 /** Where a step happens. */
 export type WorkPlace =
   | 'furnace'

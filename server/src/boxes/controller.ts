@@ -1,7 +1,7 @@
 // What is asked of a controller, whatever it speaks: to be read, to be given a programme, to start, hold and stop. It goes on by itself
 // when nobody asks.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import type { DeviceDo, DeviceReading } from '@zanfirico/contract/boxes';
-import type { RecipeLine } from '@zanfirico/core/night/asked';
 
 /** A controller. Every call is refused, with a sentence, when it does not answer in time. */
 export interface Controller {

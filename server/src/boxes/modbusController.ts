@@ -1,4 +1,5 @@
 // A controller that speaks Modbus TCP (an open standard): its registers by the map of the device, read in one question where they lie together.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import type { DeviceDo, DeviceDocument, DeviceReading, Registers } from '@zanfirico/contract/boxes';
 import {
   DEVICE_FAULTS,
@@ -9,7 +10,6 @@ import {
   temperatureWord,
   WORDS_A_LINE,
 } from '@zanfirico/core/boxes';
-import type { RecipeLine } from '@zanfirico/core/night/asked';
 import { mark } from '@zanfirico/core/words';
 import ModbusRTU from 'modbus-serial';
 import type { Controller } from './controller';

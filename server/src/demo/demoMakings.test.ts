@@ -1,8 +1,9 @@
 // The demo's makings: files a user's could be, of steps their pieces have, and with the heat their stories tell.
+import type { MakingEvent } from '@zanfirico/contract/making';
 import { MakingSchema } from '@zanfirico/contract/making';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import { byNumber } from '@zanfirico/core/edits';
-import { lookedBack, makingState, oddities, type Happened } from '@zanfirico/core/making';
+import { lookedBack, makingState, oddities } from '@zanfirico/core/making';
 import { checker } from '../check/schema';
 import { logStore } from '../log/logStore';
 import { makingStore } from '../making/makingStore';
@@ -41,7 +42,7 @@ it('two came into the box, one was given up, one is on the bench; every file is 
       ok: true,
     });
     const { steps, at } = making?.begin ?? { steps: [], at: 0 };
-    expect(oddities(steps, at, making?.events as Happened[], NOON)).toEqual([]);
+    expect(oddities(steps, at, making?.events as MakingEvent[], NOON)).toEqual([]);
   }
 });
 
@@ -74,7 +75,7 @@ it.each(demoMakings().map((m) => [m.piece, m] as const))(
       0,
       demo.events.map((e) =>
         e.kind === 'put in' ? { ...e, step: byNumber([e.step], ids)[0] } : e,
-      ) as Happened[],
+      ) as MakingEvent[],
       demo.begin,
     );
     const lost =

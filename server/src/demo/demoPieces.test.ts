@@ -5,7 +5,7 @@ import { derive, NO_SHOP } from '@zanfirico/core/piece';
 import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import { PIECE_VERSION } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import { SaveEntryBody, type RackDocument } from '@zanfirico/contract/rack';
+import { SaveEntryBody, type RackEntry } from '@zanfirico/contract/rack';
 import { openDatabase } from '../store/database';
 import { rackStore } from '../rack/rackStore';
 import { checkDocument } from '../piece/checkDocument';
@@ -63,7 +63,7 @@ describe('demo pieces', () => {
 
 describe('the rack that ships, and the demo studio’s', () => {
   const entries = [
-    ...SHIPPED_RACK.lines.map((l) => l.entry as RackDocument),
+    ...SHIPPED_RACK.lines.map((l) => l.entry as RackEntry),
     ...DEMO_ENTRIES.map((e) => e),
   ];
   const check = checker(SaveEntryBody);

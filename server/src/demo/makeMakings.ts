@@ -1,6 +1,5 @@
 // npm run demo:makings: the demo studio's makings, made from its pieces' own plans as the core has them today; kept in demo/makings/.
 import type { MakingBegin, MakingEvent } from '@zanfirico/contract/making';
-import type { PieceStep } from '@zanfirico/contract/order';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import { ordinaryCrew } from '@zanfirico/core/crew';
 import { byId, byNumber, inHand } from '@zanfirico/core/edits';
@@ -120,7 +119,7 @@ function planOf(document: PieceDocument): {
   return {
     plan,
     begin: {
-      steps: structuredClone(byId<PieceStep>(plan.steps, ids)),
+      steps: structuredClone(byId(plan.steps, ids)),
       starts: [...plan.starts],
       lanes: [...plan.lanes],
       hands: plan.hands.map((h) => [...h]),

@@ -1,23 +1,23 @@
 // The demo studio's own rack: what it bought, measured and tested. Invented, like the studio.
-import type { NewTest, RackDocument } from '@zanfirico/contract/rack';
-import { SHIPPED_RACK, type RackEntry } from '@zanfirico/core/rack';
+import type { NewTest, RackEntry } from '@zanfirico/contract/rack';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
 
 /** A shipped entry with the studio's own facts over it. */
-function over(id: string, facts: Partial<RackEntry>): RackDocument {
+function over(id: string, facts: Partial<RackEntry>): RackEntry {
   const line = SHIPPED_RACK.line(id);
   if (!line) throw new Error(`the rack ships no ${id}`);
-  return structuredClone({ ...line.entry, ...facts }) as RackDocument;
+  return structuredClone({ ...line.entry, ...facts }) as RackEntry;
 }
 
 /** Sheet for the kiln in a colour, made to go with the clear one: its number and its softening are near. */
 const sheet = (
   id: string,
   name: string,
-  look: RackDocument['look'],
+  look: RackEntry['look'],
   holds: string[],
-  seen: NonNullable<RackDocument['seen']>,
+  seen: NonNullable<RackEntry['seen']>,
   expansion = 90e-7,
-): RackDocument => ({
+): RackEntry => ({
   id,
   kind: 'colour',
   name,
@@ -40,7 +40,7 @@ const sheet = (
 });
 
 /** Entries kept on an empty rack. */
-export const DEMO_ENTRIES: readonly RackDocument[] = [
+export const DEMO_ENTRIES: readonly RackEntry[] = [
   sheet('ebb-sheet', 'Ebb sheet', 'transparent', ['Cu'], {
     sample: 0.003,
     through: [0.3, 0.72, 0.74],

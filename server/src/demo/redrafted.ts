@@ -1,5 +1,4 @@
 // A demo piece's kept order drafted, heated and planned anew, as the core does it today.
-import type { PieceStep } from '@zanfirico/contract/order';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import { planPlaced } from '@zanfirico/core/crew';
 import { byId, namedPlan } from '@zanfirico/core/edits';
@@ -34,7 +33,7 @@ export function redraftedPiece(document: PieceDocument): PieceDocument | undefin
       variants: [
         {
           name: kept.name,
-          steps: byId<PieceStep>(planned?.steps ?? steps, ids),
+          steps: byId(planned?.steps ?? steps, ids),
           ...(planned && {
             plan: namedPlan(planned.plan),
           }),

@@ -2,7 +2,7 @@
 // Some hundreds are part of npm test; npm run test:faults sends ten thousand.
 import type { ShelfPage } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { KeptEntry, RackDocument } from '@zanfirico/contract/rack';
+import type { KeptEntry, RackEntry } from '@zanfirico/contract/rack';
 import { sql } from 'kysely';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -200,7 +200,7 @@ describe('hostile requests', () => {
 
 describe('an entry dropped and made again', () => {
   it('goes on from the revision it had: a page that still knows the old one is told', async () => {
-    const entry = DEMO_ENTRIES[0] as RackDocument;
+    const entry = DEMO_ENTRIES[0] as RackEntry;
     const put = (baseRevision: number) =>
       request(url).put('/api/rack/entries').send({ baseRevision, entry });
     for (const base of [0, 1]) await put(base).expect(200);

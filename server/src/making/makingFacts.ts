@@ -23,7 +23,7 @@ type Good = Extract<Derived, { ok: true }>;
 /** A making as it is kept: what it began with, and what happened. */
 export interface MadeThen {
   readonly begin: MakingBegin;
-  readonly events: MakingEvent[];
+  readonly events: readonly MakingEvent[];
 }
 
 /** What is kept beside it. */

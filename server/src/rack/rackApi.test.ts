@@ -1,7 +1,7 @@
 // The rack over HTTP: own entries, their revisions, tables taken in, tests of pairs, and what pieces made of them.
 import type { ErrorBody, SavedPiece } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { KeptEntry, KeptTest, RackDocument, SavedRack } from '@zanfirico/contract/rack';
+import type { KeptEntry, KeptTest, RackEntry, SavedRack } from '@zanfirico/contract/rack';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';
@@ -12,7 +12,7 @@ import { rackStore } from './rackStore';
 const tumbler = demoPieces()
   .flat()
   .find((d) => d.form === 'tumbler') as PieceDocument;
-const own: RackDocument = {
+const own: RackEntry = {
   id: 'harbour-light',
   kind: 'colour',
   name: 'Harbour light',
@@ -36,7 +36,7 @@ beforeEach(async () => {
 });
 afterEach(() => db.destroy());
 
-const put = (entry: RackDocument, baseRevision = 0) =>
+const put = (entry: RackEntry, baseRevision = 0) =>
   api.put('/api/rack/entries').send({ baseRevision, entry });
 const saved = async (): Promise<SavedRack> => (await api.get('/api/rack')).body as SavedRack;
 const error = (res: { body: unknown }): ErrorBody => res.body as ErrorBody;
@@ -70,7 +70,7 @@ describe('an entry kept or sent under the names of yesterday', () => {
     expect(rack.colour(own.id)?.youngsModulus).toBe(70e9);
   });
   it('is taken, one by one and by the table', async () => {
-    expect((await put(yesterday as RackDocument)).status).toBe(200);
+    expect((await put(yesterday as RackEntry)).status).toBe(200);
     const many = await api
       .post('/api/rack/import')
       .send({ entries: [{ ...yesterday, id: 'harbour-dark', name: 'Harbour dark' }] });
@@ -94,7 +94,7 @@ describe('what an entry is', () => {
       ['soft-batch-96', 'colour'],
       ['chalk', 'glass'],
     ] as const) {
-      const entry: RackDocument = { ...own, id, name: id, kind };
+      const entry: RackEntry = { ...own, id, name: id, kind };
       const one = await put(entry, id === 'ours' ? 1 : 0);
       expect([id, one.status]).toEqual([id, 422]);
       expect(error(one).error).toMatch(/stays one/);
@@ -136,14 +136,14 @@ describe('entries', () => {
     ['a metal nobody knows', { holds: ['copper'] }, 400, 'entry.holds[0]'],
     ['a name of blanks', { name: '  ' }, 400, 'entry.name'],
   ])('refuse %s and say so', async (_, spoil, status, says) => {
-    const res = await put({ ...own, ...spoil } as RackDocument);
+    const res = await put({ ...own, ...spoil } as RackEntry);
     expect(res.status).toBe(status);
     expect(error(res).error).toContain(says);
     expect((await saved()).entries).toEqual([]);
   });
 
   it('of a glass can be made into pieces, and into torch stock', async () => {
-    const glass: RackDocument = { ...own, id: 'our-pot', kind: 'glass', name: 'Our pot' };
+    const glass: RackEntry = { ...own, id: 'our-pot', kind: 'glass', name: 'Our pot' };
     await api
       .post('/api/pieces')
       .send({ document: { ...tumbler, glass: 'our-pot' } })

@@ -10,7 +10,7 @@ import {
   NewTestBody,
   SaveEntryBody,
   TestParams,
-  type RackDocument,
+  type RackEntry,
 } from '@zanfirico/contract/rack';
 import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import { tr, trWord } from '@zanfirico/core/words';
@@ -27,7 +27,7 @@ const checkCount = checker(CountTestBody);
 const checkTestParams = checker(TestParams);
 
 /** Refuses an entry no glass could be. */
-function sound(res: Response, entry: RackDocument): boolean {
+function sound(res: Response, entry: RackEntry): boolean {
   const problem = entryProblem(entry);
   if (!problem) return true;
   fail(res, 422, { error: `${entry.name}: ${problem.allowed}`, problems: [problem] });
@@ -38,7 +38,7 @@ function sound(res: Response, entry: RackDocument): boolean {
 async function sameKind(
   res: Response,
   store: RackStore,
-  entries: readonly RackDocument[],
+  entries: readonly RackEntry[],
 ): Promise<boolean> {
   const rack = await store.rack();
   for (const e of entries) {

@@ -5,7 +5,7 @@ import type {
   KeptTest,
   NewTest,
   PieceUse,
-  RackDocument,
+  RackEntry,
   SavedRack,
 } from '@zanfirico/contract/rack';
 import { rackOf, type Rack } from '@zanfirico/core/rack';
@@ -22,9 +22,9 @@ export interface RackStore {
   saved(): Promise<SavedRack>;
   /** Everything there is to choose from, shipped entries too. */
   rack(): Promise<Rack>;
-  keep(baseRevision: number, entry: RackDocument): Promise<StoredEntry>;
+  keep(baseRevision: number, entry: RackEntry): Promise<StoredEntry>;
   /** Takes many in, each as a new revision of what has its id. All or none. */
-  keepAll(entries: readonly RackDocument[]): Promise<KeptEntry[]>;
+  keepAll(entries: readonly RackEntry[]): Promise<KeptEntry[]>;
   /** What speaks against dropping an entry. */
   uses(id: string): Promise<PieceUse[]>;
   drop(id: string): Promise<boolean>;
@@ -49,7 +49,7 @@ function entriesOf(db: Database) {
     )?.revision ?? 0;
 
   /** Keeps an entry over its revision `base`, 0 for none; what was dropped before goes on from where it ended. */
-  const put = async (tx: Database, entry: RackDocument, base: number): Promise<KeptEntry> => {
+  const put = async (tx: Database, entry: RackEntry, base: number): Promise<KeptEntry> => {
     const gone =
       base > 0
         ? undefined
@@ -101,7 +101,7 @@ function entriesOf(db: Database) {
     ).map((row) => ({
       revision: row.revision,
       savedAt: row.saved_at,
-      entry: upgradeEntry(JSON.parse(row.document)) as RackDocument,
+      entry: upgradeEntry(JSON.parse(row.document)) as RackEntry,
     }));
 
   const rack = async (): Promise<Rack> => {

@@ -1,6 +1,6 @@
 // The shelf out and in as one zip: from one studio to another, and what is no bundle.
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { RackDocument } from '@zanfirico/contract/rack';
+import type { RackEntry } from '@zanfirico/contract/rack';
 import type { BundleRead } from '@zanfirico/contract/studio';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
@@ -185,7 +185,7 @@ describe('an entry whose id another entry has', () => {
   if (!entry) throw new Error('a demo piece is of an own entry');
   const piece = demo.find((d) => usesOf(d).includes(entry.id)) as PieceDocument;
   const zip = packBundle([piece], own, new Date(2026, 10, 27));
-  const theirs: RackDocument = { ...entry, name: 'Quite another one' };
+  const theirs: RackEntry = { ...entry, name: 'Quite another one' };
   const others = own.filter((e) => e.id !== entry.id);
 
   it('comes under a new id, and the piece names that', () => {

@@ -7,7 +7,7 @@ import {
   type MakingDocument,
 } from '@zanfirico/contract/making';
 import { upgradeEntry, type PieceDocument } from '@zanfirico/contract/piece';
-import { RackEntrySchema, type RackDocument } from '@zanfirico/contract/rack';
+import { RackEntrySchema, type RackEntry } from '@zanfirico/contract/rack';
 import { ShopSchema, type ShopDocument } from '@zanfirico/contract/shop';
 import {
   BUNDLE_FILE,
@@ -44,7 +44,7 @@ export interface Beside {
 /** The zip of some pieces, with those of the studio's own entries that they name, and what goes with them. `now` dates it. */
 export function packBundle(
   pieces: readonly PieceDocument[],
-  own: readonly RackDocument[],
+  own: readonly RackEntry[],
   now: Date,
   { ids, makings, photos, shop }: Beside = {},
 ): Uint8Array {
@@ -93,7 +93,7 @@ export type BundleReading =
   | {
       readonly ok: true;
       readonly pieces: readonly PieceDocument[];
-      readonly entries: readonly RackDocument[];
+      readonly entries: readonly RackEntry[];
       readonly renamed: readonly { readonly from: string; readonly to: string }[];
       /** Beside the pieces: what the makings call them. */
       readonly ids: readonly string[];
@@ -139,7 +139,7 @@ function filesOf(zip: Uint8Array): Record<string, Uint8Array> | string {
 }
 
 /** An entry as the nth of its id: told apart from those before by id and name. */
-function nth(entry: RackDocument, n: number): RackDocument {
+function nth(entry: RackEntry, n: number): RackEntry {
   if (n === 1) return entry;
   const end = String(n);
   return {
@@ -158,7 +158,7 @@ class NotSo extends Error {}
  * Reads a bundle for a studio with these entries of its own. An entry that is here just so is not taken again; one whose id
  * another entry here has, own or shipped, comes under a new id, and the pieces name that.
  */
-export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): BundleReading {
+export function readBundle(zip: Uint8Array, own: readonly RackEntry[]): BundleReading {
   const files = filesOf(zip);
   if (typeof files === 'string') return no(files);
   if (!files[BUNDLE_FILE])
@@ -183,7 +183,7 @@ export function readBundle(zip: Uint8Array, own: readonly RackDocument[]): Bundl
     const shipped = rackOf([], []);
     const kept = new Map(own.map((e) => [e.id, e]));
     const taken = new Set([...kept.keys(), ...shipped.lines.map((l) => l.entry.id)]);
-    const entries: RackDocument[] = [];
+    const entries: RackEntry[] = [];
     const names = new Map<string, string>();
     const renamed: { from: string; to: string }[] = [];
     for (at of list.rack) {

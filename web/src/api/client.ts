@@ -42,7 +42,7 @@ import type {
   KeptEntry,
   KeptTest,
   NewTest,
-  RackDocument,
+  RackEntry,
   SaveEntry,
   SavedRack,
 } from '@zanfirico/contract/rack';
@@ -270,7 +270,7 @@ export const keepEntry = (save: SaveEntry): Promise<KeptEntry> =>
 export const dropEntry = (id: string): Promise<void> => call(`/rack/entries/${id}`, 'DELETE');
 
 /** Many entries at once, all or none. */
-export const importEntries = (entries: readonly RackDocument[]): Promise<KeptEntry[]> =>
+export const importEntries = (entries: readonly RackEntry[]): Promise<KeptEntry[]> =>
   call('/rack/import', 'POST', JSON.stringify({ entries }));
 
 /** A test of a pair is kept. */

@@ -1,6 +1,7 @@
 // Files out: meshes as other programs read them, templates true to scale.
+import type { PatternFigure } from '@zanfirico/contract/piece';
 import { measureShape, startingProfile } from '@zanfirico/core/form';
-import { carry, shrunkBlank, stretchMap, type DrawnFigure } from '@zanfirico/core/form/pattern';
+import { carry, shrunkBlank, stretchMap } from '@zanfirico/core/form/pattern';
 import { bodyShells, readPart } from '@zanfirico/core/piece';
 import { findGlass } from '@zanfirico/core/rack';
 import { Box3, BufferAttribute, BufferGeometry } from 'three';
@@ -110,7 +111,7 @@ describe('a template', () => {
   const final = measureShape(profile, 0.22);
   if (!blank?.ok || !final.ok) throw new Error('both must be makeable');
   const map = stretchMap(blank.shape, final.shape);
-  const dots: DrawnFigure = { kind: 'dots', count: 10, diameter: 0.012, height: 0.05 };
+  const dots: PatternFigure = { kind: 'dots', count: 10, diameter: 0.012, height: 0.05 };
 
   it('is as wide as the dot is drawn, by the hoop stretch, at 1:1', () => {
     const carried = carry(map, dots, 'final');

@@ -1,12 +1,6 @@
 // The rack as a table: one row a glass or colour, all that is kept of it; what "Take a table in" reads back.
-import {
-  QUANTITIES,
-  rackLine,
-  type Given,
-  type Quantity,
-  type RackEntry,
-  type StockLine,
-} from '@zanfirico/core/rack';
+import type { Given, Quantity, RackEntry, StockLine } from '@zanfirico/contract/rack';
+import { QUANTITIES, rackLine } from '@zanfirico/core/rack';
 import { csvOf } from './csv';
 import { oxideText } from '../imports/oxides';
 

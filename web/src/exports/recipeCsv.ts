@@ -1,5 +1,6 @@
 // A recipe as CSV, as it is taken in again: where to, how fast, how long held. °C, °C/h and minutes.
-import type { Recipe } from '@zanfirico/core/night/asked';
+
+import type { Recipe } from '@zanfirico/contract/shop';
 import { csvOf } from './csv';
 
 /** CSV text (RFC 4180, CRLF). See docs/formats.md. */

@@ -1,5 +1,5 @@
 // The shapes of a piece of sheet side by side at true size, to print and lay under the glass. mm.
-import type { PieceLaid } from '@zanfirico/contract/kiln';
+import type { Laid } from '@zanfirico/contract/kiln';
 import { outlineBounds, outlineOf } from '@zanfirico/core/kiln';
 
 const GAP = 8;
@@ -8,8 +8,8 @@ const WIDE = 400;
 const FOOT = 14;
 
 /** SVG text; equal shapes once, with how many of them. Lines of shapes wrap at 400 mm or at the widest. */
-export function sheetTemplate(laid: readonly PieceLaid[], name: string): string {
-  const kinds = new Map<string, { readonly laid: PieceLaid; readonly places: number[] }>();
+export function sheetTemplate(laid: readonly Laid[], name: string): string {
+  const kinds = new Map<string, { readonly laid: Laid; readonly places: number[] }>();
   laid.forEach((l, i) => {
     if (l.as !== 'sheet' && l.as !== 'strip') return;
     const key = JSON.stringify([l.shape, l.mirrored === true && l.shape.kind === 'outline']);

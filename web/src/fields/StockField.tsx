@@ -1,6 +1,6 @@
 // Choosing torch stock from the rack's list.
+import type { Stock } from '@zanfirico/contract/piece';
 import { ORDINARY_SHOP } from '@zanfirico/core/piece';
-import type { Stock } from '@zanfirico/core/stock';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../stores/display';

@@ -1,5 +1,5 @@
 // Profiles, figures and meshes in: what this program writes it reads back; what is wrong is said in a sentence.
-import type { PieceDocument, PiecePoint } from '@zanfirico/contract/piece';
+import type { PieceDocument, ProfilePoint } from '@zanfirico/contract/piece';
 import { FORMS, measureMesh, measureShape, startingProfile } from '@zanfirico/core/form';
 import { bodyShells, derive, type Derived } from '@zanfirico/core/piece';
 import { findGlass } from '@zanfirico/core/rack';
@@ -23,11 +23,11 @@ function made(document: PieceDocument): Extract<Derived, { ok: true }> {
   if (!derived.ok) throw new Error(derived.problems[0]?.message);
   return derived;
 }
-const fresh = (form: (typeof FORMS)[number], profile?: PiecePoint[]): PieceDocument => {
+const fresh = (form: (typeof FORMS)[number], profile?: ProfilePoint[]): PieceDocument => {
   const document = freshDocument({ name: 'Back <again> & "so"', form, glass: 'soft-batch-96' });
   return profile ? { ...document, parts: [{ id: 'p1', name: 'body', profile }] } : document;
 };
-const back = (document: PieceDocument, line = 0): PiecePoint[] => {
+const back = (document: PieceDocument, line = 0): ProfilePoint[] => {
   const drawing = readSvg(sectionSvg(document, made(document)));
   const own = drawing.lines.filter((l) => l.walls !== undefined)[line];
   if (!own) throw new Error('its own line is missing');
@@ -38,7 +38,7 @@ const nothing = (): never => {
   throw new Error('the drawing must hold a line');
 };
 /** Largest distance between the curves of two profiles, sample by sample, m. */
-function apart(a: readonly PiecePoint[], b: readonly PiecePoint[]): number {
+function apart(a: readonly ProfilePoint[], b: readonly ProfilePoint[]): number {
   const [p, q] = [measureShape(a, 0.22), measureShape(b, 0.22)];
   if (!p.ok || !q.ok) throw new Error('both must be makeable');
   return Math.max(
@@ -69,7 +69,7 @@ describe('the section as SVG and back', () => {
     let looked = 0;
     fc.assert(
       fc.property(shake, fc.double({ min: -0.3, max: 0.3, noNaN: true }), (by, lean) => {
-        const profile = base.map((p, i): PiecePoint => ({
+        const profile = base.map((p, i): ProfilePoint => ({
           ...p,
           radius: p.radius === 0 ? 0 : p.radius + (by[i] as number),
           height: p.height + (i > 1 ? (by[base.length - 1 - i] as number) : 0),

@@ -1,5 +1,5 @@
 // A profile out of a table: height, radius (or diameter) and wall, with whatever separator and decimal sign.
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { MOST_POINTS } from '@zanfirico/core/form';
 import { tr } from '@zanfirico/core/words';
 import Papa from 'papaparse';
@@ -24,7 +24,7 @@ interface Column {
 const YES = new Set(['1', 'true', 'yes', 'x']);
 
 /** Reads a profile table; throws a sentence that names the row and the column. Bare numbers are mm. */
-export function profileFromCsv(text: string, wall: number): PiecePoint[] {
+export function profileFromCsv(text: string, wall: number): ProfilePoint[] {
   const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
   const [header = [], ...rows] = data;
   const columns = new Map<string, Column>();
@@ -42,7 +42,7 @@ export function profileFromCsv(text: string, wall: number): PiecePoint[] {
     );
   if (rows.length < 3 || rows.length > MOST_POINTS)
     throw new Error(tr`The table has ${rows.length} rows; a profile takes 3 to ${MOST_POINTS}.`);
-  return rows.map((row, i): PiecePoint => {
+  return rows.map((row, i): ProfilePoint => {
     const cell = (name: string): number | undefined => {
       const column = columns.get(name);
       const given = column && (row[column.at] ?? '').trim();

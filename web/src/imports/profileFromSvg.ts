@@ -1,5 +1,5 @@
 // A profile out of a drawn line: radius from the axis, height from the lowest place, walls as written or as told.
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { MOST_POINTS, tangentAt } from '@zanfirico/core/form';
 import { tr } from '@zanfirico/core/words';
 import { onCubic, type Cubic, type SvgLine } from './svgLines';
@@ -116,7 +116,7 @@ function part(c: Cubic, from: number, to: number): Cubic {
 }
 
 /** Reads a line as a profile; throws a sentence when it cannot be one. */
-export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePoint[] {
+export function profileFromLine(line: SvgLine, reading: ProfileReading): ProfilePoint[] {
   if (line.closed)
     throw new Error(
       tr`This path is closed. Draw only the outside, one open line from the middle of the base to the lip.`,
@@ -141,7 +141,7 @@ export function profileFromLine(line: SvgLine, reading: ProfileReading): PiecePo
   const upwards = (anchors[0]?.y ?? 0) >= (anchors[anchors.length - 1]?.y ?? 0);
   const ordered = upwards ? anchors : [...anchors].reverse();
   const round = (v: number): number => Number(v.toFixed(7));
-  const points = ordered.map((a, i): PiecePoint => {
+  const points = ordered.map((a, i): ProfilePoint => {
     const off = (a.x - axisX) * side;
     const end = i === 0 || i === ordered.length - 1;
     const radius = Math.abs(off) * reading.mmPerUnit < ON_AXIS_MM && end ? 0 : off * k;

@@ -1,6 +1,7 @@
 // The rack's table in and out, compositions as written, and colours out of a photo's pixels.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import { toLinear } from '@zanfirico/core/fit';
-import { SHIPPED_RACK, type RackEntry } from '@zanfirico/core/rack';
+import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import * as fc from 'fast-check';
 import { rackCsv } from '../exports/rackCsv';
 import { readOxides } from './oxides';

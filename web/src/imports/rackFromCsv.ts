@@ -1,16 +1,9 @@
 // A rack out of a table: one row a glass or colour, with whatever separator, decimal sign and column names.
+import type { Given, Quantity, RackEntry, StockLine } from '@zanfirico/contract/rack';
 import { QUANTITY_LIMITS } from '@zanfirico/contract';
 import { MOST_ENTRIES, RACK_FORMS } from '@zanfirico/contract/rack';
 import { readExpansion } from '@zanfirico/core/fit';
-import {
-  checkEntry,
-  QUANTITIES,
-  rackLine,
-  type Given,
-  type Quantity,
-  type RackEntry,
-  type StockLine,
-} from '@zanfirico/core/rack';
+import { checkEntry, QUANTITIES, rackLine } from '@zanfirico/core/rack';
 import { METRIC, readQuantity } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';
 import Papa from 'papaparse';

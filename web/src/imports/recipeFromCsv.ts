@@ -1,7 +1,7 @@
 // A recipe out of a table: columns for where to, how fast (degrees an hour) and how long held (minutes or h:mm).
+import type { Recipe, RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '@zanfirico/core/words';
 import Papa from 'papaparse';
-import type { Recipe, RecipeLine } from '@zanfirico/core/night/asked';
 
 /** A recipe out of a table, or why there is none. */
 export type RecipeRead =

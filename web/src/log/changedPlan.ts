@@ -82,7 +82,7 @@ export function changedDocument(
 }
 
 const inIds = (document: PieceDocument, steps: readonly WorkStep[]): PieceStep[] =>
-  byId<PieceStep>(
+  byId(
     steps,
     document.parts.map((p) => p.id),
   );

@@ -1,8 +1,7 @@
 // A making as it begins: the order and its clock, who is here, in whose lane each step is, and what it is made at; frozen with the piece.
+import type { Person } from '@zanfirico/contract/order';
 import type { MakingBegin } from '@zanfirico/contract/making';
-import type { PieceStep } from '@zanfirico/contract/order';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { Person } from '@zanfirico/core/crew';
 import { byId } from '@zanfirico/core/edits';
 import { benchPlan } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
@@ -56,7 +55,7 @@ export function makingOf(wanted: BeginAsked): MakingBegin {
     ...(wanted.of > 1 && { of: wanted.of }),
     document,
     steps: structuredClone(
-      byId<PieceStep>(
+      byId(
         bench.steps,
         document.parts.map((p) => p.id),
       ),

@@ -16,7 +16,7 @@ export function byParts(begin: MakingBegin, events: readonly MakingEvent[]): Mad
     starts: begin.starts,
     hands: begin.hands,
     happened: events.map((e): Happened =>
-      e.kind === 'put in' ? { ...e, step: byNumber([e.step], ids)[0] ?? e.step } : (e as Happened),
+      e.kind === 'put in' ? { ...e, step: byNumber([e.step], ids)[0] ?? e.step } : e,
     ),
   };
 }

@@ -1,6 +1,6 @@
 // What each of a crew does next, by the plan timed anew: in how long, at it since when, or holding what for how long.
+import type { Person } from '@zanfirico/contract/order';
 import type { MakingBegin } from '@zanfirico/contract/making';
-import type { Person } from '@zanfirico/core/crew';
 import type { Forecast, MakingState } from '@zanfirico/core/making';
 import type { WorkStep } from '@zanfirico/core/work';
 

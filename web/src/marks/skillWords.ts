@@ -1,6 +1,6 @@
 // What hands can do, as it is said on screen.
+import type { Skill } from '@zanfirico/contract/order';
 import { tr } from '@zanfirico/core/words';
-import type { Skill } from '@zanfirico/core/work';
 
 /** What hands can do, in words. */
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {

@@ -64,7 +64,7 @@ function after(lastIn: string, clock: string): number {
 }
 const plus = (clock: string, seconds: number): string => clockWords(clock, seconds).time;
 
-interface Happened {
+interface MakingEvent {
   readonly curve: KilnCurve;
   readonly from: number;
   readonly start: Begun;
@@ -174,7 +174,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
   });
   const { what, from, to, minutes, unit, log } = fields;
   const read = useMemo(() => (log ? readLoggerCsv(log.text, unit) : undefined), [log, unit]);
-  const happened = useMemo((): Happened | undefined => {
+  const happened = useMemo((): MakingEvent | undefined => {
     if (what === 'log') {
       if (!read?.ok) return undefined;
       const { time } = read.curve;

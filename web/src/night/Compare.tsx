@@ -1,11 +1,12 @@
 // Practices and recipes on this very piece: each simulated, on one chart, with hours, energy and verdict.
+import type { Practice } from '@zanfirico/contract/piece';
+import type { Recipe } from '@zanfirico/contract/shop';
 import {
   lossOf,
   PRACTICES,
   type CheckedNight,
   type KilnCurve,
   type Outcome,
-  type Practice,
   type ScheduleInput,
 } from '@zanfirico/core/night';
 import {
@@ -15,7 +16,6 @@ import {
   customaryNight,
   follow,
   recipeProblems,
-  type Recipe,
 } from '@zanfirico/core/night/asked';
 import type { ArrivingBody } from '@zanfirico/core/night/section';
 import { printDuration, printText, type DisplayUnits } from '@zanfirico/core/units';

@@ -1,5 +1,6 @@
 // The practices to choose from, each with the tension it lets stay.
-import { PRACTICES, type Practice } from '@zanfirico/core/night';
+import type { Practice } from '@zanfirico/contract/piece';
+import { PRACTICES } from '@zanfirico/core/night';
 import { printText } from '@zanfirico/core/units';
 import { mark, tr, trWord } from '@zanfirico/core/words';
 import { Choice } from '../fields/Choice';

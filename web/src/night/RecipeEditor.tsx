@@ -1,7 +1,8 @@
 // A recipe as the shop has it: lines typed or read from a table, kept for every piece.
+import type { Recipe, RecipeLine } from '@zanfirico/contract/shop';
 import { LIMITS } from '@zanfirico/contract';
 import type { ScheduleInput } from '@zanfirico/core/night';
-import { recipeProblems, type Recipe, type RecipeLine } from '@zanfirico/core/night/asked';
+import { recipeProblems } from '@zanfirico/core/night/asked';
 import { tr } from '@zanfirico/core/words';
 import { Plus, Upload } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';

@@ -1,7 +1,7 @@
 // The lines of a recipe as they are typed: only those in sight are drawn, and a letter draws its own line again.
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '@zanfirico/core/words';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import type { RecipeLine } from '@zanfirico/core/night/asked';
 import { X } from 'lucide-react';
 import { memo, useRef } from 'react';
 import { QuantityField } from '../fields/QuantityField';

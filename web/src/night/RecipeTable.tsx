@@ -1,7 +1,8 @@
 // A recipe's lines with the clock they begin at in this box.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { fileName } from '@zanfirico/contract';
 import type { ScheduleInput } from '@zanfirico/core/night';
-import { recipeCurve, type Recipe } from '@zanfirico/core/night/asked';
+import { recipeCurve } from '@zanfirico/core/night/asked';
 import { printDuration, printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { FileDown } from 'lucide-react';

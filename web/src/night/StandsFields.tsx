@@ -1,12 +1,8 @@
 // How a piece stands in the box, asked plainly: it changes the night more than anything else nobody draws. Its figures are below, to change.
+import type { SectionStands } from '@zanfirico/contract/piece';
 import { LIMITS } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import {
-  isNarrow,
-  sightOf,
-  type DrawnSection,
-  type SectionStands,
-} from '@zanfirico/core/night/section';
+import { isNarrow, sightOf, type DrawnSection } from '@zanfirico/core/night/section';
 import { tr } from '@zanfirico/core/words';
 import { QuantityField } from '../fields/QuantityField';
 import { SelectField } from '../fields/SelectField';

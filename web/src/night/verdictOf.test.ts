@@ -1,6 +1,6 @@
 // What the night's screens work with: recipes out of tables, calendars over a change of clocks, verdicts in words.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { putThrough, type CoolingWall } from '@zanfirico/core/night';
-import type { Recipe } from '@zanfirico/core/night/asked';
 import { findGlass } from '@zanfirico/core/rack';
 import { momentOf } from '../clock/moments';
 import * as fc from 'fast-check';

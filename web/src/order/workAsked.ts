@@ -1,9 +1,10 @@
 // What an order of work is drafted from, of a piece that can be made: its parts as heat sees them, who helps, and its fires.
+import type { NamedHole } from '@zanfirico/contract/shop';
 import type { PieceSequence } from '@zanfirico/contract/order';
 import type { ShopDocument } from '@zanfirico/contract/shop';
 import type { Glass } from '@zanfirico/core/glass';
 import type { Fires, Working } from '@zanfirico/core/iron';
-import { piecesFires, workOf, type Derived, type NamedHole } from '@zanfirico/core/piece';
+import { piecesFires, workOf, type Derived } from '@zanfirico/core/piece';
 import type { Verdict } from '@zanfirico/core/units';
 import type { PaceOfKinds } from '@zanfirico/core/work';
 import type { DraftAsked } from './placedDrafts';

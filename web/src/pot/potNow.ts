@@ -1,4 +1,5 @@
 // A pot as it stands: its level by charges, the log and the dipstick, what is used a day, and how long that lasts.
+import type { Charged } from '@zanfirico/contract/pot';
 import type { LogLine } from '@zanfirico/contract/making';
 import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
 import { fitVft, type Glass } from '@zanfirico/core/glass';
@@ -11,7 +12,6 @@ import {
   levelAt,
   potMass,
   usedADay,
-  type Charged,
   type Cooked,
 } from '@zanfirico/core/pot';
 

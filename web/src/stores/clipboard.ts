@@ -1,12 +1,12 @@
 // What was copied to be put in elsewhere: kept by the page, and given to the machine's clipboard for other windows.
 import { tr } from '@zanfirico/core/words';
 import type { PieceStep } from '@zanfirico/contract/order';
-import { CLIP_FORMAT, ClipSchema, type Clip, type PiecePoint } from '@zanfirico/contract/piece';
+import { CLIP_FORMAT, ClipSchema, type Clip, type ProfilePoint } from '@zanfirico/contract/piece';
 import { Value } from '@sinclair/typebox/value';
 import { create } from 'zustand';
 
 interface ClipboardState {
-  readonly points: readonly PiecePoint[] | undefined;
+  readonly points: readonly ProfilePoint[] | undefined;
   readonly steps: readonly PieceStep[] | undefined;
 }
 
@@ -17,7 +17,7 @@ export const useClipboard = create<ClipboardState>()(() => ({
 }));
 
 /** Keeps copied points or steps, and tells the text other windows read. */
-export function keepClip(what: { points: PiecePoint[] } | { steps: PieceStep[] }): string {
+export function keepClip(what: { points: ProfilePoint[] } | { steps: PieceStep[] }): string {
   useClipboard.setState(what);
   return `${JSON.stringify({ format: CLIP_FORMAT, version: 1, ...what } satisfies Clip)}\n`;
 }

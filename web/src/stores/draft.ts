@@ -1,8 +1,8 @@
 // The piece on the board: the document being changed, what it started from, and undo without limit.
 import type { SavedPiece } from '@zanfirico/contract';
-import type { PieceBit, PieceDocument, PiecePart, PiecePoint } from '@zanfirico/contract/piece';
+import type { PieceBit, PieceDocument, PiecePart, ProfilePoint } from '@zanfirico/contract/piece';
 import { withChanges, type Changes } from '@zanfirico/core/edits';
-import { produce } from 'immer';
+import { castDraft, produce, type Draft } from 'immer';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, type KeptDraft } from './drafts';
@@ -94,22 +94,22 @@ export const useUnsaved = (): boolean =>
 /** Changes one part, leaving the others the very same objects. */
 export const changePart = (part: number, change: Changes<PiecePart>): void => {
   editPiece(
-    produce((d: PieceDocument) => {
+    produce((d: Draft<PieceDocument>) => {
       const p = d.parts[part];
-      if (p) d.parts[part] = withChanges(p, change);
+      if (p) d.parts[part] = castDraft(withChanges<PiecePart>(p, change));
     }),
   );
 };
 
 /** Replaces the points of one part. */
-export const setProfile = (part: number, profile: PiecePoint[]): void => {
+export const setProfile = (part: number, profile: readonly ProfilePoint[]): void => {
   changePart(part, { profile });
 };
 
 /** Changes one point of a part, leaving the others the very same objects. */
-export const changePoint = (part: number, index: number, change: Changes<PiecePoint>): void => {
+export const changePoint = (part: number, index: number, change: Changes<ProfilePoint>): void => {
   editPiece(
-    produce((d: PieceDocument) => {
+    produce((d: Draft<PieceDocument>) => {
       const profile = d.parts[part]?.profile;
       const p = profile?.[index];
       if (profile && p) profile[index] = withChanges(p, change);
@@ -120,7 +120,7 @@ export const changePoint = (part: number, index: number, change: Changes<PiecePo
 /** Changes how the piece is made. */
 export const changeMaking = (change: Changes<PieceDocument['making']>): void => {
   editPiece(
-    produce((d: PieceDocument) => {
+    produce((d: Draft<PieceDocument>) => {
       d.making = withChanges(d.making, change);
     }),
   );
@@ -129,9 +129,9 @@ export const changeMaking = (change: Changes<PieceDocument['making']>): void => 
 /** Changes one bit. */
 export const changeBit = (bit: number, change: Changes<PieceBit>): void => {
   editPiece(
-    produce((d: PieceDocument) => {
+    produce((d: Draft<PieceDocument>) => {
       const b = d.bits?.[bit];
-      if (d.bits && b) d.bits[bit] = withChanges(b, change);
+      if (d.bits && b) d.bits[bit] = castDraft(withChanges<PieceBit>(b, change));
     }),
   );
 };

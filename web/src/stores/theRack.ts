@@ -1,12 +1,6 @@
 // The rack this page knows: shipped entries, the shop's own over them, and what its tests say.
-import type {
-  KeptEntry,
-  KeptTest,
-  NewTest,
-  RackDocument,
-  SavedRack,
-} from '@zanfirico/contract/rack';
-import { rackOf, SHIPPED_RACK, type Rack, type RackEntry } from '@zanfirico/core/rack';
+import type { KeptEntry, KeptTest, NewTest, RackEntry, SavedRack } from '@zanfirico/contract/rack';
+import { rackOf, SHIPPED_RACK, type Rack } from '@zanfirico/core/rack';
 import { create } from 'zustand';
 import { countTest, dropEntry, importEntries, keepEntry, keepTest, readRack } from '../api/client';
 import { batches } from './batches';
@@ -69,7 +63,7 @@ export const useRack = create<RackState>()((set, get) => ({
           new Map(own).set(entry.id, {
             revision: own.get(entry.id)?.revision ?? 0,
             savedAt: '',
-            entry: entry as RackDocument,
+            entry: entry as RackEntry,
           }),
           tests,
         ),
@@ -84,7 +78,7 @@ export const useRack = create<RackState>()((set, get) => ({
     set(put(own, get().tests));
   },
   takeIn: async (entries) => {
-    const kept = await importEntries(entries as readonly RackDocument[]);
+    const kept = await importEntries(entries as readonly RackEntry[]);
     const own = new Map(get().own);
     for (const e of kept) own.set(e.entry.id, e);
     set(put(own, get().tests));
@@ -134,7 +128,7 @@ async function keepNow(entry: RackEntry, fresh: boolean): Promise<void> {
   const { own: before, load } = useRack.getState();
   const baseRevision = fresh ? 0 : (before.get(entry.id)?.revision ?? 0);
   try {
-    const kept = await keepEntry({ baseRevision, entry: entry as RackDocument });
+    const kept = await keepEntry({ baseRevision, entry: entry as RackEntry });
     const { own, tests } = useRack.getState();
     // What was changed since is newer than the answer: only its revision is taken over.
     const newer = own.get(entry.id)?.entry;

@@ -1,6 +1,7 @@
 // Tonight as it is being thought over: a wall by bare numbers, and what stands in which box. Kept in the browser.
+import type { Practice } from '@zanfirico/contract/piece';
 import type { Body } from '@zanfirico/core/conduction';
-import { IN_HAND, type Assumed, type Practice } from '@zanfirico/core/night';
+import { IN_HAND, type Assumed } from '@zanfirico/core/night';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { withOne } from './withOne';

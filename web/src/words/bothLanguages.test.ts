@@ -2,7 +2,7 @@
 import { reaction } from '@zanfirico/core/fit';
 import { STUDIO_FIRES, type HeatPart } from '@zanfirico/core/iron';
 import { CAUSES, diagnose, lossesBy } from '@zanfirico/core/log';
-import { heatNow, makingState } from '@zanfirico/core/making';
+import { heatNow, holding, makingState } from '@zanfirico/core/making';
 import { checkEntry, SHIPPED_RACK } from '@zanfirico/core/rack';
 import { speak } from '@zanfirico/core/words';
 import { STEPS, type WorkStep, stepCode, stepSays } from '@zanfirico/core/work';
@@ -69,6 +69,15 @@ it('the glass is in the fire where it is in the fire', () => {
     heatNow([cup], makingState(PLAN, T0, events), T0 + 50_000, STUDIO_FIRES).map((g) => g.where),
   );
   expect(found).toEqual(['in the fire']);
+});
+
+it('what was taken back never happened', () => {
+  const told = [
+    { kind: 'fire', what: 'in', id: 'a', at: T0 },
+    { kind: 'taken back', event: 'a', id: 'b', at: T0 + 1 },
+    { kind: 'note', says: 'x', id: 'c', at: T0 + 2 },
+  ];
+  expect(alike(() => holding(told).map((e) => e.id))).toEqual(['c']);
 });
 
 it('losses fall into the same groups, each said in its language', () => {

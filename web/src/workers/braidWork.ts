@@ -1,9 +1,9 @@
 // What the braid worker does: heats placed, crews planned, orders of assembly compared.
+import type { Person } from '@zanfirico/contract/order';
 import {
   planPlaced,
   type CrewPlan,
   type CrewPlanned,
-  type Person,
   type Stations,
   type ToPlan,
 } from '@zanfirico/core/crew';

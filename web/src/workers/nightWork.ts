@@ -1,4 +1,5 @@
 // What the night worker does: schedules checked by simulation, recipes and accidents judged, margins, climbs, loads, weeks.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { warmTogether, type ToWarm, type WarmsTogether } from '@zanfirico/core/kiln';
 import {
   ARRIVES_UNEVEN,
@@ -28,7 +29,6 @@ import {
   type Loaded,
   type LoadPiece,
   type NightMargins,
-  type Recipe,
   type ShorterNight,
   type Tried,
   type Warming,

@@ -1,4 +1,5 @@
 // What the rack worker does: colours judged on a base, rack tables read, however long they are.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import {
   judgeOverlays,
   type BuildUp,
@@ -6,7 +7,6 @@ import {
   type FitGlass,
   type OverlayFit,
 } from '@zanfirico/core/fit';
-import type { RackEntry } from '@zanfirico/core/rack';
 import { rackFromCsv, type RackTable } from '../imports/rackFromCsv';
 
 /** Colours to be judged on a base. */

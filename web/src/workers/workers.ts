@@ -1,10 +1,10 @@
 // The page's side of the workers: one of each kind that stays, and the long searches that can be stopped.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import type { Fires, HeatPart, PlacedHeats, Working } from '@zanfirico/core/iron';
 import type { ScheduleInput } from '@zanfirico/core/night';
 import type { ShorterNight } from '@zanfirico/core/night/asked';
 import type { DraftInput } from '@zanfirico/core/order';
 import type { GlassBody } from '@zanfirico/core/piece';
-import type { RackEntry } from '@zanfirico/core/rack';
 import type { WorkStep } from '@zanfirico/core/work';
 import { proxy } from 'comlink';
 import type { AssemblyProgress, braidWork, CrewRequest, CrewResult } from './braidWork';

@@ -1,28 +1,6 @@
 // A figure on the glass: dots, denticles or a drawn outline in a band, carried from the final form to the blank and back.
+import type { PatternFigure } from '@zanfirico/contract/piece';
 import { across, type StretchMap } from './stretchMap';
-
-/** What is drawn. Lengths m on the form it is drawn on; `height` is that of the band's middle (the teeth's foot). */
-export type PatternFigure =
-  | {
-      readonly kind: 'dots';
-      readonly count: number;
-      readonly diameter: number;
-      readonly height: number;
-    }
-  | {
-      readonly kind: 'denticles';
-      readonly count: number;
-      readonly width: number;
-      readonly tall: number;
-      readonly height: number;
-    }
-  /** Outlines read from a drawing: x round the form, y up, m, about their own middle; repeated `count` times. */
-  | {
-      readonly kind: 'outline';
-      readonly count: number;
-      readonly height: number;
-      readonly paths: readonly (readonly (readonly [number, number])[])[];
-    };
 
 /** A closed outline on a form: angle round the axis (rad) and arc length from the base along the outside (m). */
 export type OnForm = readonly { readonly angle: number; readonly s: number }[];

@@ -1,9 +1,2 @@
 // The face of this room: cut lists.
-export {
-  cutSheets,
-  KEEPS,
-  stockAfter,
-  type SheetBlank,
-  type CutSheet,
-  type StockSheet,
-} from './sheets';
+export { cutSheets, KEEPS, stockAfter, type SheetBlank, type CutSheet } from './sheets';

@@ -1,6 +1,7 @@
 // Cut lists: every score breaks, nothing lies over anything, nothing is lost.
+import type { StockSheet } from '@zanfirico/contract/shop';
 import fc from 'fast-check';
-import { cutSheets, stockAfter, type SheetBlank, type CutSheet, type StockSheet } from './sheets';
+import { cutSheets, stockAfter, type SheetBlank, type CutSheet } from './sheets';
 
 const blank = (label: string, width: number, deep: number): SheetBlank => ({
   label,
@@ -59,8 +60,8 @@ it('whatever is wanted, its scores can be broken in their order, and every piece
           const b = blanks.find((x) => x.label === p.label) as SheetBlank;
           const size = p.turned ? [b.deep, b.width] : [b.width, b.deep];
           // To the hair within which two sizes are one, 1 µm.
-          expect(Math.abs(p.width - (size[0] as number))).toBeLessThan(2e-6);
-          expect(Math.abs(p.deep - (size[1] as number))).toBeLessThan(2e-6);
+          expect(Math.abs(p.width - size[0])).toBeLessThan(2e-6);
+          expect(Math.abs(p.deep - size[1])).toBeLessThan(2e-6);
         }
         expect(s.waste).toBeGreaterThan(-1e-9);
       }

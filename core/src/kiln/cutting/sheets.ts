@@ -1,4 +1,5 @@
 // Which pieces come out of which sheet, by straight scores that run right through what is in hand: the only ones that break.
+import type { StockSheet } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
 
 /** A piece wanted, as the rectangle it is broken out of. m. */
@@ -10,15 +11,6 @@ export interface SheetBlank {
   readonly deep: number;
   /** Grain or stripe: it may not be turned. */
   readonly turns?: boolean | undefined;
-}
-
-/** A sheet there is. m. */
-export interface StockSheet {
-  readonly of: string;
-  readonly thickness: number;
-  readonly width: number;
-  readonly deep: number;
-  readonly count: number;
 }
 
 interface Rect {
@@ -92,7 +84,7 @@ export function cutSheets(blanks: readonly SheetBlank[], stock: readonly StockSh
   const sheets: CutSheet[] = [];
   const missing: SheetCuts['missing'][number][] = [];
   for (const wanted of kinds.values()) {
-    const first = wanted[0] as SheetBlank;
+    const first = wanted[0];
     const there = stock
       .filter((s) => s.of === first.of && Math.abs(s.thickness - first.thickness) < 2e-4)
       .sort((a, b) => a.width * a.deep - b.width * b.deep);
@@ -147,12 +139,12 @@ function cutUp(
     if (place(b)) continue;
     const next = there.findIndex(
       (s, i) =>
-        (counts[i] as number) > 0 &&
+        counts[i] > 0 &&
         (fits({ x: 0, y: 0, ...s }, b.width, b.deep) ||
           (b.turns !== false && fits({ x: 0, y: 0, ...s }, b.deep, b.width))),
     );
     if (next < 0) {
-      const some = there.some((_, i) => (counts[i] as number) > 0);
+      const some = there.some((_, i) => counts[i] > 0);
       missing.push({
         blank: b,
         says:
@@ -164,8 +156,8 @@ function cutUp(
       });
       continue;
     }
-    counts[next] = (counts[next] as number) - 1;
-    const sheet = there[next] as StockSheet;
+    counts[next] = counts[next] - 1;
+    const sheet = there[next];
     const root: Node = { x: 0, y: 0, width: sheet.width, deep: sheet.deep, kids: [] };
     open.push({ sheet, root, free: [root] });
     place(b);

@@ -1,5 +1,6 @@
 // A night that went wrong: the piece, or all that stood in the box, put through what the kiln really did, what they carry now, and
 // whether to carry on, to soak them again from here, or to look them over first.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
 import { GRADE, type Verdict } from '../../units/why';
 import { slabEquivalent } from '../allow';
@@ -11,7 +12,7 @@ import type { LoadPiece } from './load';
 import { putInBox, type InBox } from '../unevenBox';
 import { passesWhere, type Annealed, type Closely, type Outcome } from '../outcome';
 import { CLOSE, MAY_PASS, PRACTICES, WORKING_STRESS } from '../practice';
-import { recipeCurve, type Recipe } from './recipe';
+import { rated, recipeCurve } from './recipe';
 import type { ScheduleInput } from '../scheduleInput';
 import type { KilnCurve } from '../relaxing/walkCurve';
 import { eveningTime } from '../soak';
@@ -233,5 +234,5 @@ const climbFrom = (input: ScheduleInput, at: number): number =>
 function fallsOf({ schedule }: CheckedNight): Recipe['lines'] {
   return schedule.rows
     .filter((r) => r.start >= -1e-6 && r.from > r.to)
-    .map((r) => ({ to: r.to, rate: r.rate }));
+    .map((r) => rated(r.to, r.rate));
 }

@@ -1,6 +1,6 @@
 // The night most shops fire by: an hour's soak, then 100 °F an hour to the door. Common practice, no source (TRADE §10).
+import type { Recipe } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
-import type { Recipe } from './recipe';
 import type { ScheduleInput } from '../scheduleInput';
 
 /** 100 °F an hour, K/s. */

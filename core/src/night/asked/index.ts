@@ -17,14 +17,7 @@ export {
 } from './load';
 export { readLoggerCsv, type ReadLog } from './log';
 export { nightMargins, type Margin, type NightMargins } from './margins';
-export {
-  asRecipe,
-  boxLeaves,
-  recipeCurve,
-  recipeProblems,
-  type Recipe,
-  type RecipeLine,
-} from './recipe';
+export { asRecipe, boxLeaves, recipeCurve, recipeProblems } from './recipe';
 export { shortestNight, type ShorterNight } from './shortest';
 export { warming, type Warming } from './warming';
 export { planWeek, type Week, type WeekAnnealer, type WeekLoad, type WeekPiece } from './week';

@@ -1,22 +1,8 @@
 // A recipe: from where, to where, how fast or how long; typed, read from a table, or made. And the curve it becomes in a box.
+import type { Recipe, RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
 import { climbAt, fall, naturalTime, settlesAt, type Box } from '../box';
 import type { Schedule } from '../scheduleInput';
-
-/** One line of a recipe: to a temperature at a rate (K/s, taken positive), or held for a time (s). */
-export interface RecipeLine {
-  readonly to: number;
-  /** Undefined: as fast as the box can; not asked for a hold. */
-  readonly rate?: number | undefined;
-  readonly hold?: number | undefined;
-}
-
-/** A recipe, from the last piece in. °C and s. */
-export interface Recipe {
-  readonly name: string;
-  readonly start: number;
-  readonly lines: readonly RecipeLine[];
-}
 
 /** Samples of a stretch where the box cools by itself. */
 const SAMPLES = 16;
@@ -125,6 +111,12 @@ export function boxLeaves(recipe: Recipe, box: Box): number | undefined {
   return undefined;
 }
 
+/** A line to a temperature, °C, at a rate, K/s; as the box can where there is none. */
+export const rated = (to: number, rate: number | undefined): RecipeLine => ({
+  to,
+  ...(rate !== undefined && { rate }),
+});
+
 /** A schedule as a recipe, from the last piece in. */
 export function asRecipe(schedule: Schedule, name: string, hold: number): Recipe {
   const rows = schedule.rows.filter((r) => r.start >= -1e-6);
@@ -132,7 +124,7 @@ export function asRecipe(schedule: Schedule, name: string, hold: number): Recipe
     name,
     start: hold,
     lines: rows.map((r) =>
-      r.from === r.to ? { to: r.to, hold: r.duration } : { to: r.to, rate: r.rate },
+      r.from === r.to ? { to: r.to, hold: r.duration } : rated(r.to, r.rate),
     ),
   };
 }

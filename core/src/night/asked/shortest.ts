@@ -1,12 +1,13 @@
 // The shortest night that is still sound: soak, two falls through the range and one below it, moved about by a pattern search
 // (Hooke & Jeeves 1961); every try is simulated on the piece. Deterministic; can be stopped, and keeps its best.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
 import { naturalRate } from '../box';
 import { AFTER_SOAK, checkedSchedule, type CheckedNight } from '../checked';
 import type { Outcome } from '../outcome';
 import { putAtHottest, putInBox, type InBox } from '../unevenBox';
 import { MAY_PASS, allowedOf } from '../practice';
-import { recipeCurve, recipeTime, type Recipe } from './recipe';
+import { recipeCurve, recipeTime } from './recipe';
 import type { ScheduleInput } from '../scheduleInput';
 import { ARRIVES_UNEVEN } from '../soak';
 

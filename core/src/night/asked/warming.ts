@@ -1,5 +1,6 @@
 // Going up: cold blanks, bars and thick pieces climb slowly. The skin is pressed and the middle pulled while it warms; nothing
 // can relax until it is hot.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { tr } from '../../words/tr';
 import { strainOf } from '../../glass/viscosity';
 import { allowedRate, RESTRAINT, slabEquivalent, stepLag } from '../allow';
@@ -9,7 +10,7 @@ import { putThrough, type Annealed, type Outcome } from '../outcome';
 import { MAY_PASS } from '../practice';
 import { frozenTensionPerRate } from '../ramp';
 import { eveningTime } from '../soak';
-import { recipeCurve, type Recipe } from './recipe';
+import { recipeCurve } from './recipe';
 import { climbAt, type Box } from '../box';
 
 /** A climb that is sound, and what it does. */

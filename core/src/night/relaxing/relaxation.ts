@@ -10,7 +10,7 @@ const WEIGHTS = [0.00226, 0.00876, 0.02534, 0.06301, 0.14241, 0.28112, 0.35743, 
 const TIMES = [1.948e-5, 4.6675e-4, 4.1577e-3, 2.4259e-2, 0.10968, 0.41078, 1.2907, 3.3922];
 
 const total = WEIGHTS.reduce((a, b) => a + b, 0);
-const mean = WEIGHTS.reduce((sum, w, i) => sum + (w / total) * (TIMES[i] as number), 0);
+const mean = WEIGHTS.reduce((sum, w, i) => sum + (w / total) * TIMES[i], 0);
 
 /** Weights of the decay; their sum is 1. */
 export const MODE_WEIGHTS = Float64Array.from(WEIGHTS, (w) => w / total);

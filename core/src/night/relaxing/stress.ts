@@ -70,22 +70,22 @@ export function flatStep(
   for (let p = 0; p < points; p += 1) {
     let kept = 0;
     for (let m = p * MODES; m < (p + 1) * MODES; m += 1) {
-      const v = (s[m] as number) * (step.keep[m] as number);
+      const v = s[m] * step.keep[m];
       s[m] = v;
       kept += v;
     }
-    const g = twoG * (step.gain[p] as number);
+    const g = twoG * step.gain[p];
     const below = 1 / 3 + (2 * g) / nineK;
-    const free = (2 * (plane[p] as number)) / nineK - (step.strain[p] as number);
+    const free = (2 * plane[p]) / nineK - step.strain[p];
     a[p] = (kept + g * free) / below;
     b[p] = g / below;
-    const w = share[p] as number;
-    const z = at[p] as number;
-    fa += w * (a[p] as number);
-    fb += w * (b[p] as number);
-    fz += w * z * (b[p] as number);
-    ma += w * z * (a[p] as number);
-    mz += w * z * z * (b[p] as number);
+    const w = share[p];
+    const z = at[p];
+    fa += w * a[p];
+    fb += w * b[p];
+    fz += w * z * b[p];
+    ma += w * z * a[p];
+    mz += w * z * z * b[p];
   }
   let whole = imposed;
   let slope = 0;
@@ -97,12 +97,11 @@ export function flatStep(
     } else whole = fb > 0 ? -fa / fb : meanOf(step.strain, share, points);
   }
   for (let p = 0; p < points; p += 1) {
-    const strain = whole + slope * (at[p] as number);
-    const next = (a[p] as number) + (b[p] as number) * strain;
+    const strain = whole + slope * at[p];
+    const next = a[p] + b[p] * strain;
     // The deviator's own strain: what of the step is neither free nor bulk.
-    const e = strain - (step.strain[p] as number) - (2 * (next - (plane[p] as number))) / nineK;
-    for (let m = 0, i = p * MODES; m < MODES; m += 1, i += 1)
-      s[i] = (s[i] as number) + twoG * (step.part[i] as number) * e;
+    const e = strain - step.strain[p] - (2 * (next - plane[p])) / nineK;
+    for (let m = 0, i = p * MODES; m < MODES; m += 1, i += 1) s[i] = s[i] + twoG * step.part[i] * e;
     plane[p] = next;
     state.most[p] = next;
   }
@@ -112,8 +111,8 @@ export function flatStep(
 const meanOf = (v: Float64Array, w: Float64Array, n: number): number => {
   let [sum, all] = [0, 0];
   for (let i = 0; i < n; i += 1) {
-    sum += (v[i] as number) * (w[i] as number);
-    all += w[i] as number;
+    sum += v[i] * w[i];
+    all += w[i];
   }
   return sum / all;
 };
@@ -153,21 +152,21 @@ function roundRows(
   for (let p = 0; p < points; p += 1) {
     let [kr, kt] = [0, 0];
     for (let m = p * MODES; m < (p + 1) * MODES; m += 1) {
-      const keep = step.keep[m] as number;
-      radial[m] = (radial[m] as number) * keep;
-      kr += radial[m] as number;
+      const keep = step.keep[m];
+      radial[m] = radial[m] * keep;
+      kr += radial[m];
       if (long) {
-        hoop[m] = (hoop[m] as number) * keep;
-        kt += hoop[m] as number;
+        hoop[m] = hoop[m] * keep;
+        kt += hoop[m];
       }
     }
     sr[p] = kr;
     st[p] = kt;
-    const [r1, r2] = [at[p] as number, at[p + 1] as number];
+    const [r1, r2] = [at[p], at[p + 1]];
     const inv = 1 / (r2 - r1);
     const volume = (r2 ** (power + 1) - r1 ** (power + 1)) / (power + 1);
-    const flow = twoG * (step.gain[p] as number);
-    const p0 = (mean[p] as number) - 3 * r.bulk * (step.strain[p] as number);
+    const flow = twoG * step.gain[p];
+    const p0 = mean[p] - 3 * r.bulk * step.strain[p];
     // Volume and deviator of a unit of each end's displacement.
     const [t1, t2] = [roundnessOf(r1, r2, power, 0), roundnessOf(r1, r2, power, 1)];
     const b1 = -inv + power * t1;
@@ -178,23 +177,22 @@ function roundRows(
       const [ez1, ez2] = [-b1 / 3, -b2 / 3];
       const kz = -(kr + kt);
       diagonal[p] =
-        (diagonal[p] as number) +
-        volume * (r.bulk * b1 * b1 + flow * (er1 * er1 + et1 * et1 + ez1 * ez1));
+        diagonal[p] + volume * (r.bulk * b1 * b1 + flow * (er1 * er1 + et1 * et1 + ez1 * ez1));
       diagonal[p + 1] = volume * (r.bulk * b2 * b2 + flow * (er2 * er2 + et2 * et2 + ez2 * ez2));
       off[p] = volume * (r.bulk * b1 * b2 + flow * (er1 * er2 + et1 * et2 + ez1 * ez2));
-      f[p] = (f[p] as number) + volume * (p0 * b1 + kr * er1 + kt * et1 + kz * ez1);
+      f[p] = f[p] + volume * (p0 * b1 + kr * er1 + kt * et1 + kz * ez1);
       f[p + 1] = volume * (p0 * b2 + kr * er2 + kt * et2 + kz * ez2);
       // A unit of strain along it: volume 1, deviator −1/3, −1/3, 2/3.
-      g[p] = (g[p] as number) + volume * (r.bulk * b1 + flow * ((2 * ez1 - er1 - et1) / 3));
+      g[p] = g[p] + volume * (r.bulk * b1 + flow * ((2 * ez1 - er1 - et1) / 3));
       g[p + 1] = volume * (r.bulk * b2 + flow * ((2 * ez2 - er2 - et2) / 3));
       axial += volume * (p0 + kz);
       axialStiff += volume * (r.bulk + (2 / 3) * flow);
     } else {
       const [d1, d2] = [(2 / 3) * (-inv - t1), (2 / 3) * (inv - t2)];
-      diagonal[p] = (diagonal[p] as number) + volume * (r.bulk * b1 * b1 + 1.5 * flow * d1 * d1);
+      diagonal[p] = diagonal[p] + volume * (r.bulk * b1 * b1 + 1.5 * flow * d1 * d1);
       diagonal[p + 1] = volume * (r.bulk * b2 * b2 + 1.5 * flow * d2 * d2);
       off[p] = volume * (r.bulk * b1 * b2 + 1.5 * flow * d1 * d2);
-      f[p] = (f[p] as number) + volume * (p0 * b1 + 1.5 * kr * d1);
+      f[p] = f[p] + volume * (p0 * b1 + 1.5 * kr * d1);
       f[p + 1] = volume * (p0 * b2 + 1.5 * kr * d2);
     }
   }
@@ -207,24 +205,22 @@ function solveRows(state: StressState, last: number): void {
   u[0] = 0;
   v[0] = 0;
   for (let i = 1; i <= last; i += 1) {
-    let pivot = diagonal[i] as number;
-    let [fu, fv] = [-(f[i] as number), -(g[i] as number)];
+    let pivot = diagonal[i];
+    let [fu, fv] = [-f[i], -g[i]];
     if (i > 1) {
-      const ratio = (off[i - 1] as number) / (diagonal[i - 1] as number);
-      pivot -= ratio * (off[i - 1] as number);
-      fu -= ratio * (u[i - 1] as number);
-      fv -= ratio * (v[i - 1] as number);
+      const ratio = off[i - 1] / diagonal[i - 1];
+      pivot -= ratio * off[i - 1];
+      fu -= ratio * u[i - 1];
+      fv -= ratio * v[i - 1];
     }
     diagonal[i] = pivot;
     u[i] = fu;
     v[i] = fv;
   }
   for (let i = last; i >= 1; i -= 1) {
-    const next = i < last ? (off[i] as number) : 0;
-    u[i] =
-      ((u[i] as number) - next * (i < last ? (u[i + 1] as number) : 0)) / (diagonal[i] as number);
-    v[i] =
-      ((v[i] as number) - next * (i < last ? (v[i + 1] as number) : 0)) / (diagonal[i] as number);
+    const next = i < last ? off[i] : 0;
+    u[i] = (u[i] - next * (i < last ? u[i + 1] : 0)) / diagonal[i];
+    v[i] = (v[i] - next * (i < last ? v[i + 1] : 0)) / diagonal[i];
   }
 }
 
@@ -241,28 +237,26 @@ function roundStress(
   const long = power === 1;
   const twoG = 2 * r.shear;
   for (let p = 0; p < points; p += 1) {
-    const [r1, r2] = [at[p] as number, at[p + 1] as number];
-    const er = ((u[p + 1] as number) - (u[p] as number)) / (r2 - r1);
-    const et =
-      roundnessOf(r1, r2, power, 0) * (u[p] as number) +
-      roundnessOf(r1, r2, power, 1) * (u[p + 1] as number);
+    const [r1, r2] = [at[p], at[p + 1]];
+    const er = (u[p + 1] - u[p]) / (r2 - r1);
+    const et = roundnessOf(r1, r2, power, 0) * u[p] + roundnessOf(r1, r2, power, 1) * u[p + 1];
     const volume = er + power * et + along;
-    const now = (mean[p] as number) + r.bulk * (volume - 3 * (step.strain[p] as number));
+    const now = mean[p] + r.bulk * (volume - 3 * step.strain[p]);
     mean[p] = now;
     const [dr, dt] = [twoG * (er - volume / 3), twoG * (et - volume / 3)];
-    let [kr, kt] = [sr[p] as number, st[p] as number];
+    let [kr, kt] = [sr[p], st[p]];
     for (let m = 0, i = p * MODES; m < MODES; m += 1, i += 1) {
-      const part = step.part[i] as number;
-      radial[i] = (radial[i] as number) + part * dr;
+      const part = step.part[i];
+      radial[i] = radial[i] + part * dr;
       kr += part * dr;
       if (long) {
-        hoop[i] = (hoop[i] as number) + part * dt;
+        hoop[i] = hoop[i] + part * dt;
         kt += part * dt;
       }
     }
     const round = now + (long ? kt : -kr / 2);
     plane[p] = long ? now - kr - kt : round;
-    most[p] = Math.max(plane[p] as number, round, now + kr);
+    most[p] = Math.max(plane[p], round, now + kr);
   }
 }
 
@@ -289,15 +283,15 @@ export function roundStep(
     if (Number.isNaN(imposed)) {
       let [fu, fv] = [axial, axialStiff];
       for (let i = 1; i <= last; i += 1) {
-        fu += (g[i] as number) * (u[i] as number);
-        fv += (g[i] as number) * (v[i] as number);
+        fu += g[i] * u[i];
+        fv += g[i] * v[i];
       }
       along = -fu / fv;
     }
-    for (let i = 1; i <= last; i += 1) u[i] = (u[i] as number) + along * (v[i] as number);
+    for (let i = 1; i <= last; i += 1) u[i] = u[i] + along * v[i];
   }
   roundStress(state, lattice, r, step, along);
-  return long ? along : (u[last] as number) / (at[last] as number);
+  return long ? along : u[last] / at[last];
 }
 
 /** Mean over a ring or shell of an end's share of u/r: exact for displacements straight between the ends. */
@@ -320,5 +314,5 @@ export const emptyStep = (points: number): PointStep => ({
 export function stiffStep(step: PointStep): void {
   step.keep.fill(1);
   step.gain.fill(1);
-  for (let i = 0; i < step.part.length; i += 1) step.part[i] = MODE_WEIGHTS[i % MODES] as number;
+  for (let i = 0; i < step.part.length; i += 1) step.part[i] = MODE_WEIGHTS[i % MODES];
 }

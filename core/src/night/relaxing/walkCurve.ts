@@ -27,27 +27,27 @@ const SLIGHT = 0.35;
 export function walkCurve({ curve, mostStep, limit, attempt, keep }: WalkedCurve): boolean {
   const { time, temperature } = curve;
   const stops = bendsOf(curve);
-  const begin = time[0] as number;
-  const end = time[time.length - 1] as number;
+  const begin = time[0];
+  const end = time[time.length - 1];
   let now = begin;
   let stop = 0;
   let span = 0;
   // What a step would be if its stretch of the curve did not end first: the next one begins with that.
   let wanted = Math.min(1, (end - begin) / 100);
   while (now < end) {
-    while (stop < stops.length - 1 && (stops[stop] as number) <= now + 1e-9) stop += 1;
-    while (span < time.length - 2 && (time[span + 1] as number) <= now + 1e-9) span += 1;
-    const until = stops[stop] as number;
+    while (stop < stops.length - 1 && stops[stop] <= now + 1e-9) stop += 1;
+    while (span < time.length - 2 && time[span + 1] <= now + 1e-9) span += 1;
+    const until = stops[stop];
     if (until <= now) break;
     const kilnAt = (t: number): number => {
       let k = span;
-      while (k < time.length - 2 && (time[k + 1] as number) < t - 1e-9) k += 1;
-      const [t0, t1] = [time[k] as number, time[k + 1] as number];
-      const [k0, k1] = [temperature[k] as number, temperature[k + 1] as number];
+      while (k < time.length - 2 && time[k + 1] < t - 1e-9) k += 1;
+      const [t0, t1] = [time[k], time[k + 1]];
+      const [k0, k1] = [temperature[k], temperature[k + 1]];
       return t1 > t0 ? k0 + ((k1 - k0) * (t - t0)) / (t1 - t0) : k1;
     };
-    const [t0, t1] = [time[span] as number, time[span + 1] as number];
-    const rise = (temperature[span + 1] as number) - (temperature[span] as number);
+    const [t0, t1] = [time[span], time[span + 1]];
+    const rise = temperature[span + 1] - temperature[span];
     const slope = t1 > t0 ? rise / (t1 - t0) : 0;
     const may = limit();
     wanted = Math.min(wanted, mostStep);
@@ -72,14 +72,13 @@ export function walkCurve({ curve, mostStep, limit, attempt, keep }: WalkedCurve
 function bendsOf({ time, temperature }: KilnCurve): number[] {
   const stops: number[] = [];
   const slope = (k: number): number =>
-    ((temperature[k + 1] as number) - (temperature[k] as number)) /
-    ((time[k + 1] as number) - (time[k] as number));
+    (temperature[k + 1] - temperature[k]) / (time[k + 1] - time[k]);
   for (let k = 1; k < time.length - 1; k += 1) {
     const [before, after] = [slope(k - 1), slope(k)];
     const greater = Math.max(Math.abs(before), Math.abs(after));
     // Of two equal times the slope is no number, and that is a stop; a hold told by many points is walked by them.
-    if (!(Math.abs(before - after) < SLIGHT * greater)) stops.push(time[k] as number);
+    if (!(Math.abs(before - after) < SLIGHT * greater)) stops.push(time[k]);
   }
-  stops.push(time[time.length - 1] as number);
+  stops.push(time[time.length - 1]);
   return stops;
 }

@@ -93,24 +93,22 @@ export function sectionOf(
 
 /** A parabola from the middle down to the skin; free of stress and its structure at rest, for it comes from hotter. */
 export function comesUneven(s: Section, by: number, above: number): void {
-  const depth = s.lattice.at[s.lattice.nodes - 1] as number;
+  const depth = s.lattice.at[s.lattice.nodes - 1];
   for (let i = 0; i < s.lattice.nodes; i += 1) {
-    const x = (s.lattice.at[i] as number) / depth;
-    s.now[i] = (s.now[i] as number) + by * (1 - x * x);
+    const x = s.lattice.at[i] / depth;
+    s.now[i] = s.now[i] + by * (1 - x * x);
   }
   toPoints(s, s.now, s.before);
   for (let p = 0; p < s.before.length; p += 1) {
-    s.fictive[p] = (s.before[p] as number) + above;
-    for (let m = 0; m < MODES; m += 1) s.modes[p * MODES + m] = s.fictive[p] as number;
+    s.fictive[p] = s.before[p] + above;
+    for (let m = 0; m < MODES; m += 1) s.modes[p * MODES + m] = s.fictive[p];
   }
 }
 
 /** Temperature at the points of stress. */
 export function toPoints(s: Section, nodes: Float64Array, out: Float64Array): void {
   if (s.flat) out.set(nodes);
-  else
-    for (let p = 0; p < out.length; p += 1)
-      out[p] = ((nodes[p] as number) + (nodes[p + 1] as number)) / 2;
+  else for (let p = 0; p < out.length; p += 1) out[p] = (nodes[p] + nodes[p + 1]) / 2;
 }
 
 /** Below this the exponential is taken as the first terms of its series. */
@@ -124,9 +122,9 @@ export function relax(
 ): void {
   const { keep, gain, part, strain } = s.step;
   for (let p = 0; p < s.after.length; p += 1) {
-    const t0 = s.before[p] as number;
-    const t1 = s.after[p] as number;
-    const f0 = s.fictive[p] as number;
+    const t0 = s.before[p];
+    const t1 = s.after[p];
+    const f0 = s.fictive[p];
     const first = p * MODES;
     const middle = (t0 + t1) / 2;
     // Twice: the viscosity of the step is that of its middle, which the first pass finds.
@@ -134,20 +132,18 @@ export function relax(
     let ds = xi / STRUCTURE_SLOWER;
     let f1 = 0;
     for (let m = 0; m < MODES; m += 1) {
-      const tau = MODE_TIMES[m] as number;
-      f1 +=
-        ((MODE_WEIGHTS[m] as number) * ((s.modes[first + m] as number) * tau + t1 * ds)) /
-        (tau + ds);
+      const tau = MODE_TIMES[m];
+      f1 += (MODE_WEIGHTS[m] * (s.modes[first + m] * tau + t1 * ds)) / (tau + ds);
     }
     xi = (dt * r.shear) / Math.exp(lnViscosity(r, middle, (f0 + f1) / 2));
     ds = xi / STRUCTURE_SLOWER;
     f1 = 0;
     let g = 0;
     for (let m = 0; m < MODES; m += 1) {
-      const tau = MODE_TIMES[m] as number;
-      const w = MODE_WEIGHTS[m] as number;
+      const tau = MODE_TIMES[m];
+      const w = MODE_WEIGHTS[m];
       const i = first + m;
-      const mode = ((s.modes[i] as number) * tau + t1 * ds) / (tau + ds);
+      const mode = (s.modes[i] * tau + t1 * ds) / (tau + ds);
       s.modes[i] = mode;
       f1 += w * mode;
       const a = xi / tau;
@@ -181,8 +177,8 @@ export function stresses(sections: readonly Section[], r: Relaxing, restraint: n
   for (const s of sections) s.grows = stressStep(s, s.free, r, NaN);
   if (sections.length < 2) return;
   for (let k = 0; k < sections.length; k += 1) {
-    const s = sections[k] as Section;
-    const other = sections[1 - k] as Section;
+    const s = sections[k];
+    const other = sections[1 - k];
     if (!s.tied) continue;
     // A ball has no one strain that its neighbour could hold.
     stressStep(
@@ -197,9 +193,7 @@ export function stresses(sections: readonly Section[], r: Relaxing, restraint: n
 /** At the middle, and at the skin carried on from the last two points of a round wall. */
 export const atSkin = (s: Section, v: Float64Array): number => {
   const last = v.length - 1;
-  return s.flat || last < 1
-    ? (v[last] as number)
-    : 1.5 * (v[last] as number) - 0.5 * (v[last - 1] as number);
+  return s.flat || last < 1 ? v[last] : 1.5 * v[last] - 0.5 * v[last - 1];
 };
 
 /** What is left once every wall is even at room temperature and nothing flows any more. */
@@ -208,7 +202,7 @@ export function keptBy(sections: readonly Section[], r: Relaxing, restraint: num
     toPoints(s, s.now, s.before);
     stiffStep(s.step);
     for (let p = 0; p < s.before.length; p += 1)
-      s.step.strain[p] = r.expansion * (MEMORY_ROOM - (s.before[p] as number));
+      s.step.strain[p] = r.expansion * (MEMORY_ROOM - s.before[p]);
   }
   stresses(sections, r, restraint);
   return sections.map((s) => {
@@ -216,9 +210,9 @@ export function keptBy(sections: readonly Section[], r: Relaxing, restraint: num
     const skin = atSkin(s, state.plane);
     let [most, alone] = [skin, atSkin(s, s.free.plane)];
     for (let p = 0; p < state.points; p += 1) {
-      most = Math.max(most, state.most[p] as number);
-      alone = Math.max(alone, s.free.most[p] as number);
+      most = Math.max(most, state.most[p]);
+      alone = Math.max(alone, s.free.most[p]);
     }
-    return { middle: state.plane[0] as number, skin, most, alone };
+    return { middle: state.plane[0], skin, most, alone };
   });
 }

@@ -11,8 +11,8 @@ export function skinNear(
   let side: MeshSide | undefined;
   for (const { a, b, side: of } of edges) {
     if (of === 'axis') continue;
-    const [ar, az] = [r[a] as number, z[a] as number];
-    const [er, ez] = [(r[b] as number) - ar, (z[b] as number) - az];
+    const [ar, az] = [r[a], z[a]];
+    const [er, ez] = [r[b] - ar, z[b] - az];
     const along = ((at.r - ar) * er + (at.z - az) * ez) / (er * er + ez * ez);
     const t = Math.min(1, Math.max(0, along));
     const d = Math.hypot(ar + t * er - at.r, az + t * ez - at.z);
@@ -25,5 +25,5 @@ export function skinNear(
 export const depthsOf = (mesh: SectionMesh): Float64Array =>
   Float64Array.from(
     { length: mesh.nodes },
-    (_, i) => skinNear(mesh, { r: mesh.r[i] as number, z: mesh.z[i] as number }).depth,
+    (_, i) => skinNear(mesh, { r: mesh.r[i], z: mesh.z[i] }).depth,
   );

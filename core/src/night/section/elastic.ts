@@ -17,11 +17,10 @@ export function elasticBalance(
   const step = emptyStep(elements.count * POINTS);
   stiffStep(step);
   for (let p = 0; p < step.strain.length; p += 1) {
-    const [a, b, c] = GAUSS[p % POINTS] as (typeof GAUSS)[number];
+    const [a, b, c] = GAUSS[p % POINTS];
     const e = Math.floor(p / POINTS);
     step.strain[p] = shapes(a, b, c).reduce(
-      (sum, n, i) =>
-        sum + glass.expansion * n * (temperature[mesh.of[6 * e + i] as number] as number),
+      (sum, n, i) => sum + glass.expansion * n * temperature[mesh.of[6 * e + i]],
       0,
     );
   }

@@ -89,17 +89,16 @@ export function elementsOf(mesh: SectionMesh): Elements {
       by.forEach(([a, c, d], i) => {
         dr[g + i] = a * lr[0] + c * lr[1] + d * lr[2];
         dz[g + i] = a * lz[0] + c * lz[1] + d * lz[2];
-        over[g + i] = (n[i] as number) / radius;
+        over[g + i] = n[i] / radius;
       });
       const psi = [l1, l2, l3];
       for (let j = 0; j < 3; j += 1) {
-        for (let k = 0; k < 3; k += 1)
-          m[3 * j + k] = (m[3 * j + k] as number) + of * (psi[j] as number) * (psi[k] as number);
+        for (let k = 0; k < 3; k += 1) m[3 * j + k] = m[3 * j + k] + of * psi[j] * psi[k];
         for (let i = 0; i < 7; i += 1) {
           const at = j * LOCAL + 2 * i;
-          const p = of * (psi[j] as number);
-          b[at] = (b[at] as number) + p * ((dr[g + i] as number) + (over[g + i] as number));
-          b[at + 1] = (b[at + 1] as number) + p * (dz[g + i] as number);
+          const p = of * psi[j];
+          b[at] = b[at] + p * (dr[g + i] + over[g + i]);
+          b[at + 1] = b[at + 1] + p * dz[g + i];
         }
       }
     });
@@ -108,15 +107,14 @@ export function elementsOf(mesh: SectionMesh): Elements {
     for (let j = 0; j < 3; j += 1)
       for (let i = 0; i < LOCAL; i += 1) {
         let sum = 0;
-        for (let k = 0; k < 3; k += 1)
-          sum += (inv[3 * j + k] as number) * (b[k * LOCAL + i] as number);
+        for (let k = 0; k < 3; k += 1) sum += inv[3 * j + k] * b[k * LOCAL + i];
         pressure[e * 3 * LOCAL + j * LOCAL + i] = sum;
       }
     for (let i = 0; i < LOCAL; i += 1)
       for (let k = 0; k < LOCAL; k += 1) {
         let sum = 0;
         for (let j = 0; j < 3; j += 1)
-          sum += (b[j * LOCAL + i] as number) * (pressure[e * 3 * LOCAL + j * LOCAL + k] as number);
+          sum += b[j * LOCAL + i] * pressure[e * 3 * LOCAL + j * LOCAL + k];
         volume[(e * LOCAL + i) * LOCAL + k] = sum;
       }
   }
@@ -128,9 +126,9 @@ const corner = (
   nodes: Int32Array,
   e: number,
 ): readonly [number, number, number] => [
-  of[nodes[6 * e] as number] as number,
-  of[nodes[6 * e + 1] as number] as number,
-  of[nodes[6 * e + 2] as number] as number,
+  of[nodes[6 * e]],
+  of[nodes[6 * e + 1]],
+  of[nodes[6 * e + 2]],
 ];
 
 function inverse3(m: Float64Array): Float64Array {
@@ -190,23 +188,22 @@ export function deviatorOf({ count, weight, dr, dz, over }: Elements): Float64Ar
     for (let q = 0; q < POINTS; q += 1) {
       const p = e * POINTS + q;
       const g = p * 7;
-      const s = 2 * (weight[p] as number);
+      const s = 2 * weight[p];
       for (let a = 0; a < 7; a += 1) {
-        const ra = dr[g + a] as number;
-        const za = dz[g + a] as number;
-        const oa = over[g + a] as number;
+        const ra = dr[g + a];
+        const za = dz[g + a];
+        const oa = over[g + a];
         const ta = ra + oa;
         for (let b = a; b < 7; b += 1) {
-          const rb = dr[g + b] as number;
-          const zb = dz[g + b] as number;
-          const ob = over[g + b] as number;
+          const rb = dr[g + b];
+          const zb = dz[g + b];
+          const ob = over[g + b];
           const tb = rb + ob;
           const rr = v + 2 * a * LOCAL + 2 * b;
-          all[rr] = (all[rr] as number) + s * (ra * rb + oa * ob + (za * zb) / 2 - (ta * tb) / 3);
-          all[rr + 1] = (all[rr + 1] as number) + s * ((za * rb) / 2 - (ta * zb) / 3);
-          all[rr + LOCAL] = (all[rr + LOCAL] as number) + s * ((ra * zb) / 2 - (za * tb) / 3);
-          all[rr + LOCAL + 1] =
-            (all[rr + LOCAL + 1] as number) + s * ((2 / 3) * za * zb + (ra * rb) / 2);
+          all[rr] = all[rr] + s * (ra * rb + oa * ob + (za * zb) / 2 - (ta * tb) / 3);
+          all[rr + 1] = all[rr + 1] + s * ((za * rb) / 2 - (ta * zb) / 3);
+          all[rr + LOCAL] = all[rr + LOCAL] + s * ((ra * zb) / 2 - (za * tb) / 3);
+          all[rr + LOCAL + 1] = all[rr + LOCAL + 1] + s * ((2 / 3) * za * zb + (ra * rb) / 2);
         }
       }
     }
@@ -229,10 +226,10 @@ export function stiffen(
   const { outer, bubble, inner } = into;
   const v = e * LOCAL * LOCAL;
   for (let i = 0; i < LOCAL * LOCAL; i += 1)
-    full[i] = bulk * (volume[v + i] as number) + shear * (deviator[v + i] as number);
-  const k00 = full[12 * LOCAL + 12] as number;
-  const k01 = full[12 * LOCAL + 13] as number;
-  const k11 = full[13 * LOCAL + 13] as number;
+    full[i] = bulk * volume[v + i] + shear * deviator[v + i];
+  const k00 = full[12 * LOCAL + 12];
+  const k01 = full[12 * LOCAL + 13];
+  const k11 = full[13 * LOCAL + 13];
   const det = k00 * k11 - k01 * k01;
   const [i00, i01, i11] = [k11 / det, -k01 / det, k00 / det];
   inner[3 * e] = i00;
@@ -240,19 +237,16 @@ export function stiffen(
   inner[3 * e + 2] = i11;
   const at = e * 2 * OUTER;
   for (let j = 0; j < OUTER; j += 1) {
-    const b0 = full[j * LOCAL + 12] as number;
-    const b1 = full[j * LOCAL + 13] as number;
+    const b0 = full[j * LOCAL + 12];
+    const b1 = full[j * LOCAL + 13];
     bubble[at + j] = i00 * b0 + i01 * b1;
     bubble[at + OUTER + j] = i01 * b0 + i11 * b1;
   }
   let o = e * PACKED_LENGTH;
   for (let i = 0; i < OUTER; i += 1) {
-    const b0 = full[i * LOCAL + 12] as number;
-    const b1 = full[i * LOCAL + 13] as number;
+    const b0 = full[i * LOCAL + 12];
+    const b1 = full[i * LOCAL + 13];
     for (let j = i; j < OUTER; j += 1, o += 1)
-      outer[o] =
-        (full[i * LOCAL + j] as number) -
-        b0 * (bubble[at + j] as number) -
-        b1 * (bubble[at + OUTER + j] as number);
+      outer[o] = full[i * LOCAL + j] - b0 * bubble[at + j] - b1 * bubble[at + OUTER + j];
   }
 }

@@ -60,15 +60,15 @@ function stateOf(mesh: SectionMesh, elements: Elements, r: Relaxing) {
   const unknown = new Int32Array(2 * nodes).fill(-1);
   let size = 0;
   order.forEach((node, i) => {
-    if ((mesh.r[node] as number) > ON_AXIS) unknown[2 * node] = size++;
+    if (mesh.r[node] > ON_AXIS) unknown[2 * node] = size++;
     if (i > 0) unknown[2 * node + 1] = size++;
   });
   const dofs = new Int32Array(OUTER * triangles);
   for (let e = 0; e < triangles; e += 1)
     for (let i = 0; i < 6; i += 1) {
-      const node = of[6 * e + i] as number;
-      dofs[OUTER * e + 2 * i] = unknown[2 * node] as number;
-      dofs[OUTER * e + 2 * i + 1] = unknown[2 * node + 1] as number;
+      const node = of[6 * e + i];
+      dofs[OUTER * e + 2 * i] = unknown[2 * node];
+      dofs[OUTER * e + 2 * i + 1] = unknown[2 * node + 1];
     }
   const matrix = skylineFor(
     size,
@@ -129,12 +129,12 @@ function refactor(state: State): void {
   for (let e = 0; e < triangles; e += 1) {
     let o = e * PACKED_LENGTH;
     for (let i = 0; i < OUTER; i += 1) {
-      const a = dofs[OUTER * e + i] as number;
+      const a = dofs[OUTER * e + i];
       for (let j = i; j < OUTER; j += 1, o += 1) {
-        const b = dofs[OUTER * e + j] as number;
+        const b = dofs[OUTER * e + j];
         if (a < 0 || b < 0) continue;
         const at = entryAt(matrix, a > b ? a : b, a > b ? b : a);
-        matrix.values[at] = (matrix.values[at] as number) + (stiff.outer[o] as number);
+        matrix.values[at] = matrix.values[at] + stiff.outer[o];
       }
     }
   }
@@ -149,25 +149,25 @@ function times({ stiff, triangles, dofs }: State, v: Float64Array, out: Float64A
   for (let e = 0; e < triangles; e += 1) {
     let o = e * PACKED_LENGTH;
     for (let i = 0; i < OUTER; i += 1) {
-      const a = dofs[OUTER * e + i] as number;
-      const va = a < 0 ? 0 : (v[a] as number);
-      let sum = va * (stiff.outer[o] as number);
+      const a = dofs[OUTER * e + i];
+      const va = a < 0 ? 0 : v[a];
+      let sum = va * stiff.outer[o];
       o += 1;
       for (let j = i + 1; j < OUTER; j += 1, o += 1) {
-        const b = dofs[OUTER * e + j] as number;
+        const b = dofs[OUTER * e + j];
         if (b < 0) continue;
-        const k = stiff.outer[o] as number;
-        sum += k * (v[b] as number);
-        out[b] = (out[b] as number) + k * va;
+        const k = stiff.outer[o];
+        sum += k * v[b];
+        out[b] = out[b] + k * va;
       }
-      if (a >= 0) out[a] = (out[a] as number) + sum;
+      if (a >= 0) out[a] = out[a] + sum;
     }
   }
 }
 
 function dot(a: Float64Array, b: Float64Array): number {
   let sum = 0;
-  for (let i = 0; i < a.length; i += 1) sum += (a[i] as number) * (b[i] as number);
+  for (let i = 0; i < a.length; i += 1) sum += a[i] * b[i];
   return sum;
 }
 
@@ -177,7 +177,7 @@ function balance(state: State, left: number): number {
   x.set(load);
   solve(matrix, x);
   times(state, x, image);
-  for (let i = 0; i < size; i += 1) res[i] = (load[i] as number) - (image[i] as number);
+  for (let i = 0; i < size; i += 1) res[i] = load[i] - image[i];
   const wanted = left * left * dot(load, load);
   let rounds = 0;
   let rz = 0;
@@ -187,12 +187,12 @@ function balance(state: State, left: number): number {
     const now = dot(res, pre);
     const beta = rounds === 0 ? 0 : now / rz;
     rz = now;
-    for (let i = 0; i < size; i += 1) dir[i] = (pre[i] as number) + beta * (dir[i] as number);
+    for (let i = 0; i < size; i += 1) dir[i] = pre[i] + beta * dir[i];
     times(state, dir, image);
     const alpha = rz / dot(dir, image);
     for (let i = 0; i < size; i += 1) {
-      x[i] = (x[i] as number) + alpha * (dir[i] as number);
-      res[i] = (res[i] as number) - alpha * (image[i] as number);
+      x[i] = x[i] + alpha * dir[i];
+      res[i] = res[i] - alpha * image[i];
     }
     rounds += 1;
   }
@@ -201,9 +201,7 @@ function balance(state: State, left: number): number {
 
 /** Mean stress at a point, from the element's three. */
 const meanAt = (mean: Float64Array, e: number, q: number): number =>
-  (L1[q] as number) * (mean[3 * e] as number) +
-  (L2[q] as number) * (mean[3 * e + 1] as number) +
-  (L3[q] as number) * (mean[3 * e + 2] as number);
+  L1[q] * mean[3 * e] + L2[q] * mean[3 * e + 1] + L3[q] * mean[3 * e + 2];
 
 /** Makes the stiffness of elements anew that have softened or set since; whether there were any. */
 function stiffened(state: State, gain: PointStep['gain']): boolean {
@@ -211,8 +209,8 @@ function stiffened(state: State, gain: PointStep['gain']): boolean {
   let changed = false;
   for (let e = 0; e < triangles; e += 1) {
     let share = 0;
-    for (let q = 0; q < POINTS; q += 1) share += (gain[e * POINTS + q] as number) / POINTS;
-    if (Math.abs(share - (felt[e] as number)) < SAME_GAIN) continue;
+    for (let q = 0; q < POINTS; q += 1) share += gain[e * POINTS + q] / POINTS;
+    if (Math.abs(share - felt[e]) < SAME_GAIN) continue;
     stiffen(e, elements, shearing, stiff, r.shear * share, r.bulk);
     felt[e] = share;
     changed = true;
@@ -233,18 +231,15 @@ function loaded(state: State, { keep, strain }: PointStep): void {
     let h2 = 0;
     for (let q = 0; q < POINTS; q += 1) {
       const p = e * POINTS + q;
-      const taken = (weight[p] as number) * (strain[p] as number);
-      h0 += taken * (L1[q] as number);
-      h1 += taken * (L2[q] as number);
-      h2 += taken * (L3[q] as number);
+      const taken = weight[p] * strain[p];
+      h0 += taken * L1[q];
+      h1 += taken * L2[q];
+      h2 += taken * L3[q];
     }
     for (let j = 0; j < 3; j += 1) {
       const m = 9 * e + 3 * j;
       mean[3 * e + j] =
-        (mean[3 * e + j] as number) -
-        3 *
-          r.bulk *
-          ((mass[m] as number) * h0 + (mass[m + 1] as number) * h1 + (mass[m + 2] as number) * h2);
+        mean[3 * e + j] - 3 * r.bulk * (mass[m] * h0 + mass[m + 1] * h1 + mass[m + 2] * h2);
     }
     for (let q = 0; q < POINTS; q += 1) {
       const p = e * POINTS + q;
@@ -253,37 +248,33 @@ function loaded(state: State, { keep, strain }: PointStep): void {
       let rz = 0;
       for (let m = 0; m < MODES; m += 1) {
         const i = p * MODES + m;
-        const k = keep[i] as number;
+        const k = keep[i];
         const at = 3 * i;
-        rr += deviator[at] = (deviator[at] as number) * k;
-        zz += deviator[at + 1] = (deviator[at + 1] as number) * k;
-        rz += deviator[at + 2] = (deviator[at + 2] as number) * k;
+        rr += deviator[at] = deviator[at] * k;
+        zz += deviator[at + 1] = deviator[at + 1] * k;
+        rz += deviator[at + 2] = deviator[at + 2] * k;
       }
       const pm = meanAt(mean, e, q);
-      const w = weight[p] as number;
+      const w = weight[p];
       const sr = w * (rr + pm);
       const sz = w * (zz + pm);
       const st = w * (pm - rr - zz);
       const ss = w * rz;
       const g = p * 7;
       for (let a = 0; a < 7; a += 1) {
-        const da = dr[g + a] as number;
-        const db = dz[g + a] as number;
-        local[2 * a] = (local[2 * a] as number) - sr * da - st * (over[g + a] as number) - ss * db;
-        local[2 * a + 1] = (local[2 * a + 1] as number) - sz * db - ss * da;
+        const da = dr[g + a];
+        const db = dz[g + a];
+        local[2 * a] = local[2 * a] - sr * da - st * over[g + a] - ss * db;
+        local[2 * a + 1] = local[2 * a + 1] - sz * db - ss * da;
       }
     }
-    const b0 = local[12] as number;
-    const b1 = local[13] as number;
+    const b0 = local[12];
+    const b1 = local[13];
     const at = e * 2 * OUTER;
     for (let i = 0; i < OUTER; i += 1) {
-      const d = dofs[OUTER * e + i] as number;
+      const d = dofs[OUTER * e + i];
       if (d < 0) continue;
-      load[d] =
-        (load[d] as number) +
-        (local[i] as number) -
-        (stiff.bubble[at + i] as number) * b0 -
-        (stiff.bubble[at + OUTER + i] as number) * b1;
+      load[d] = load[d] + local[i] - stiff.bubble[at + i] * b0 - stiff.bubble[at + OUTER + i] * b1;
     }
     bubbles[2 * e] = b0;
     bubbles[2 * e + 1] = b1;
@@ -296,27 +287,26 @@ function updated(state: State, { part }: PointStep): void {
   const { dr, dz, over, pressure } = state.elements;
   for (let e = 0; e < triangles; e += 1) {
     const at = e * 2 * OUTER;
-    const i00 = stiff.inner[3 * e] as number;
-    const i01 = stiff.inner[3 * e + 1] as number;
-    const i11 = stiff.inner[3 * e + 2] as number;
-    const f0 = bubbles[2 * e] as number;
-    const f1 = bubbles[2 * e + 1] as number;
+    const i00 = stiff.inner[3 * e];
+    const i01 = stiff.inner[3 * e + 1];
+    const i11 = stiff.inner[3 * e + 2];
+    const f0 = bubbles[2 * e];
+    const f1 = bubbles[2 * e + 1];
     let u0 = i00 * f0 + i01 * f1;
     let u1 = i01 * f0 + i11 * f1;
     for (let i = 0; i < OUTER; i += 1) {
-      const d = dofs[OUTER * e + i] as number;
-      const v = d < 0 ? 0 : (x[d] as number);
+      const d = dofs[OUTER * e + i];
+      const v = d < 0 ? 0 : x[d];
       local[i] = v;
-      u0 -= (stiff.bubble[at + i] as number) * v;
-      u1 -= (stiff.bubble[at + OUTER + i] as number) * v;
+      u0 -= stiff.bubble[at + i] * v;
+      u1 -= stiff.bubble[at + OUTER + i] * v;
     }
     local[12] = u0;
     local[13] = u1;
     for (let j = 0; j < 3; j += 1) {
       let sum = 0;
-      for (let i = 0; i < LOCAL; i += 1)
-        sum += (pressure[e * 3 * LOCAL + j * LOCAL + i] as number) * (local[i] as number);
-      mean[3 * e + j] = (mean[3 * e + j] as number) + r.bulk * sum;
+      for (let i = 0; i < LOCAL; i += 1) sum += pressure[e * 3 * LOCAL + j * LOCAL + i] * local[i];
+      mean[3 * e + j] = mean[3 * e + j] + r.bulk * sum;
     }
     for (let q = 0; q < POINTS; q += 1) {
       const p = e * POINTS + q;
@@ -326,12 +316,12 @@ function updated(state: State, { part }: PointStep): void {
       let ett = 0;
       let erz = 0;
       for (let a = 0; a < 7; a += 1) {
-        const ur = local[2 * a] as number;
-        const uz = local[2 * a + 1] as number;
-        err += (dr[g + a] as number) * ur;
-        ezz += (dz[g + a] as number) * uz;
-        ett += (over[g + a] as number) * ur;
-        erz += ((dz[g + a] as number) * ur + (dr[g + a] as number) * uz) / 2;
+        const ur = local[2 * a];
+        const uz = local[2 * a + 1];
+        err += dr[g + a] * ur;
+        ezz += dz[g + a] * uz;
+        ett += over[g + a] * ur;
+        erz += (dz[g + a] * ur + dr[g + a] * uz) / 2;
       }
       const third = (err + ezz + ett) / 3;
       const d0 = 2 * r.shear * (err - third);
@@ -342,11 +332,11 @@ function updated(state: State, { part }: PointStep): void {
       let rz = 0;
       for (let m = 0; m < MODES; m += 1) {
         const i = p * MODES + m;
-        const share = part[i] as number;
+        const share = part[i];
         const s = 3 * i;
-        rr += deviator[s] = (deviator[s] as number) + share * d0;
-        zz += deviator[s + 1] = (deviator[s + 1] as number) + share * d1;
-        rz += deviator[s + 2] = (deviator[s + 2] as number) + share * d2;
+        rr += deviator[s] = deviator[s] + share * d0;
+        zz += deviator[s + 1] = deviator[s + 1] + share * d1;
+        rz += deviator[s + 2] = deviator[s + 2] + share * d2;
       }
       const pm = meanAt(mean, e, q);
       stress[4 * p] = rr + pm;
@@ -371,19 +361,14 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     updated(state, of);
   };
   const ofPoint = (p: number, how: typeof principal): number =>
-    how(
-      stress[4 * p] as number,
-      stress[4 * p + 1] as number,
-      stress[4 * p + 2] as number,
-      stress[4 * p + 3] as number,
-    );
+    how(stress[4 * p], stress[4 * p + 1], stress[4 * p + 2], stress[4 * p + 3]);
   return {
     stress,
     step,
     worst: (at, below) => {
       let [most, place] = [-Infinity, -1];
       for (let p = 0; p < points; p += 1) {
-        if (!((at[p] as number) < below)) continue;
+        if (!(at[p] < below)) continue;
         const v = ofPoint(p, principal);
         if (v > most) {
           most = v;
@@ -402,8 +387,8 @@ export function equilibrium(mesh: SectionMesh, elements: Elements, r: Relaxing):
     },
     factored: () => state.made,
     moved: (node) => {
-      const [a, b] = [unknown[2 * node] as number, unknown[2 * node + 1] as number];
-      return [a < 0 ? 0 : (x[a] as number), b < 0 ? 0 : (x[b] as number)];
+      const [a, b] = [unknown[2 * node], unknown[2 * node + 1]];
+      return [a < 0 ? 0 : x[a], b < 0 ? 0 : x[b]];
     },
   };
 }

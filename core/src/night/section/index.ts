@@ -22,5 +22,4 @@ export {
   sightOf,
   type RealSection,
   type SectionStanding,
-  type SectionStands,
 } from './realSection';

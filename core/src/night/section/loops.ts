@@ -55,7 +55,7 @@ export function along(
   step: number,
 ): (Point & { readonly nr: number; readonly nz: number; readonly bend: number })[] {
   const n = loop.length;
-  const at = (i: number): Point => loop[((i % n) + n) % n] as Point;
+  const at = (i: number): Point => loop[((i % n) + n) % n];
   return loop.flatMap((a, i) => {
     const b = at(i + 1);
     const length = Math.hypot(b.r - a.r, b.z - a.z);
@@ -93,8 +93,8 @@ export function crossings(
   const found: number[] = [];
   for (const loop of loops)
     for (let i = 0; i < loop.length; i += 1) {
-      const a = loop[i] as Point;
-      const b = loop[i + 1 < loop.length ? i + 1 : 0] as Point;
+      const a = loop[i];
+      const b = loop[i + 1 < loop.length ? i + 1 : 0];
       const [er, ez] = [b.r - a.r, b.z - a.z];
       const det = dr * ez - dz * er;
       if (Math.abs(det) < 1e-18) continue;
@@ -111,8 +111,8 @@ export function inside(loops: readonly Loop[], { r, z }: Point): boolean {
   let odd = false;
   for (const loop of loops)
     for (let i = 0, j = loop.length - 1; i < loop.length; j = i, i += 1) {
-      const a = loop[i] as Point;
-      const b = loop[j] as Point;
+      const a = loop[i];
+      const b = loop[j];
       if (a.z > z !== b.z > z && r < ((b.r - a.r) * (z - a.z)) / (b.z - a.z) + a.r) odd = !odd;
     }
   return odd;

@@ -89,7 +89,7 @@ interface Laid extends Point {
 /** A loop's points anew, as far apart as is wanted; its sharp corners stay. */
 function laidOut(loop: Loop, sizeAt: (p: Point) => number): Laid[] {
   const n = loop.length;
-  const at = (i: number): Point => loop[((i % n) + n) % n] as Point;
+  const at = (i: number): Point => loop[((i % n) + n) % n];
   const sharp = loop
     .map((_, i) => i)
     .filter((i) => {
@@ -102,15 +102,15 @@ function laidOut(loop: Loop, sizeAt: (p: Point) => number): Laid[] {
     });
   const starts = sharp.length > 0 ? sharp : [0];
   return starts.flatMap((from, k) => {
-    const to = k + 1 < starts.length ? (starts[k + 1] as number) : (starts[0] as number) + n;
+    const to = k + 1 < starts.length ? starts[k + 1] : starts[0] + n;
     const chain = Array.from({ length: to - from + 1 }, (_, i) => at(from + i));
     // How many edges fit: the integral of 1 over the length wanted.
     const reach = [0];
     for (let i = 1; i < chain.length; i += 1) {
-      const [a, b] = [chain[i - 1] as Point, chain[i] as Point];
+      const [a, b] = [chain[i - 1], chain[i]];
       const length = Math.hypot(b.r - a.r, b.z - a.z);
       const middle = { r: (a.r + b.r) / 2, z: (a.z + b.z) / 2 };
-      reach.push((reach[i - 1] as number) + length / sizeAt(middle));
+      reach.push(reach[i - 1] + length / sizeAt(middle));
     }
     const whole = reach.at(-1) ?? 1;
     const edges = Math.max(1, Math.round(whole));
@@ -118,9 +118,9 @@ function laidOut(loop: Loop, sizeAt: (p: Point) => number): Laid[] {
     let i = 0;
     for (let e = 0; e < edges; e += 1) {
       const want = (whole * e) / edges;
-      while (i < chain.length - 2 && (reach[i + 1] as number) <= want) i += 1;
-      const [a, b] = [chain[i] as Point, chain[i + 1] as Point];
-      const [ra, rb] = [reach[i] as number, reach[i + 1] as number];
+      while (i < chain.length - 2 && reach[i + 1] <= want) i += 1;
+      const [a, b] = [chain[i], chain[i + 1]];
+      const [ra, rb] = [reach[i], reach[i + 1]];
       const t = rb > ra ? (want - ra) / (rb - ra) : 0;
       const sharpHere = e === 0 && sharp.length > 0;
       out.push({ r: a.r + t * (b.r - a.r), z: a.z + t * (b.z - a.z), sharp: sharpHere });
@@ -201,8 +201,7 @@ function insideSpans(
     .filter((r) => r > -1e-9 && r < widest + 1e-3)
     .sort((a, b) => a - b);
   const spans: [number, number][] = [];
-  for (let i = 0; i + 1 < hits.length; i += 2)
-    spans.push([hits[i] as number, hits[i + 1] as number]);
+  for (let i = 0; i + 1 < hits.length; i += 2) spans.push([hits[i], hits[i + 1]]);
   return spans;
 }
 
@@ -216,7 +215,7 @@ function trianglesOf(points: readonly Point[], loops: readonly Loop[]): Int32Arr
   const kept: number[] = [];
   for (let t = 0; t < triangles.length; t += 3) {
     const ids = [triangles[t], triangles[t + 1], triangles[t + 2]] as [number, number, number];
-    const [a, b, c] = ids.map((i) => points[i] as Point) as [Point, Point, Point];
+    const [a, b, c] = ids.map((i) => points[i]) as [Point, Point, Point];
     const turned = (b.r - a.r) * (c.z - a.z) - (b.z - a.z) * (c.r - a.r);
     if (Math.abs(turned) < 1e-14) continue;
     if (!inside(loops, { r: (a.r + b.r + c.r) / 3, z: (a.z + b.z + c.z) / 3 })) continue;
@@ -231,17 +230,17 @@ function smooth(points: Point[], fixed: number, triangles: Int32Array): void {
   const [sr, sz, count] = [new Float64Array(n), new Float64Array(n), new Float64Array(n)];
   for (let t = 0; t < triangles.length; t += 3)
     for (let k = 0; k < 3; k += 1) {
-      const i = triangles[t + k] as number;
+      const i = triangles[t + k];
       for (const o of [1, 2]) {
-        const q = points[triangles[t + ((k + o) % 3)] as number] as Point;
-        sr[i] = (sr[i] as number) + q.r;
-        sz[i] = (sz[i] as number) + q.z;
-        count[i] = (count[i] as number) + 1;
+        const q = points[triangles[t + ((k + o) % 3)]];
+        sr[i] = sr[i] + q.r;
+        sz[i] = sz[i] + q.z;
+        count[i] = count[i] + 1;
       }
     }
   for (let i = fixed; i < n; i += 1) {
-    const c = count[i] as number;
-    if (c > 0) points[i] = { r: (sr[i] as number) / c, z: (sz[i] as number) / c };
+    const c = count[i];
+    if (c > 0) points[i] = { r: sr[i] / c, z: sz[i] / c };
   }
 }
 
@@ -252,7 +251,7 @@ function missingEdges(rims: readonly (readonly Point[])[], triangles: Int32Array
   const sides = new Set<number>();
   for (let t = 0; t < triangles.length; t += 3)
     for (let k = 0; k < 3; k += 1)
-      sides.add(edgeKey(triangles[t + k] as number, triangles[t + ((k + 1) % 3)] as number));
+      sides.add(edgeKey(triangles[t + k], triangles[t + ((k + 1) % 3)]));
   let from = 0;
   return rims.map((rim) => {
     const missing = new Set<number>();
@@ -267,7 +266,7 @@ function missingEdges(rims: readonly (readonly Point[])[], triangles: Int32Array
 const split = (rim: readonly Point[], missing: ReadonlySet<number>): Point[] =>
   rim.flatMap((p, i) => {
     if (!missing.has(i)) return [p];
-    const q = rim[(i + 1) % rim.length] as Point;
+    const q = rim[(i + 1) % rim.length];
     return [p, { r: (p.r + q.r) / 2, z: (p.z + q.z) / 2 }];
   });
 
@@ -287,7 +286,7 @@ function finished(
   const r: number[] = new Array<number>(corners).fill(0);
   const z: number[] = new Array<number>(corners).fill(0);
   for (const [old, now] of used) {
-    const p = points[old] as Point;
+    const p = points[old];
     r[now] = p.r < MESH_ON_AXIS ? 0 : p.r;
     z[now] = p.z;
   }
@@ -299,8 +298,8 @@ function finished(
     const there = middles.get(k);
     if (there !== undefined) return there;
     const at = r.length;
-    r.push(((r[a] as number) + (r[b] as number)) / 2);
-    z.push(((z[a] as number) + (z[b] as number)) / 2);
+    r.push((r[a] + r[b]) / 2);
+    z.push((z[a] + z[b]) / 2);
     middles.set(k, at);
     return at;
   };
@@ -309,17 +308,13 @@ function finished(
   let area = 0;
   let worst: Point | undefined;
   for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [0, 1, 2].map((k) => used.get(triangles[t + k] as number) as number) as [
+    const [a, b, c] = [0, 1, 2].map((k) => used.get(triangles[t + k]) as number) as [
       number,
       number,
       number,
     ];
     of.push(a, b, c, middle(a, b), middle(b, c), middle(c, a));
-    const p = [a, b, c].map((i) => ({ r: r[i] as number, z: z[i] as number })) as [
-      Point,
-      Point,
-      Point,
-    ];
+    const p = [a, b, c].map((i) => ({ r: r[i], z: z[i] })) as [Point, Point, Point];
     area += ((p[1].r - p[0].r) * (p[2].z - p[0].z) - (p[1].z - p[0].z) * (p[2].r - p[0].r)) / 2;
     const angle = leastAngle(p);
     if (angle < sharpest) {
@@ -341,8 +336,8 @@ function finished(
     if (count !== 1) continue;
     const [a, b] = [Math.floor(k / 65_536), k % 65_536];
     const m = middles.get(k) as number;
-    const p = { r: r[m] as number, z: z[m] as number };
-    const axis = (r[a] as number) < MESH_ON_AXIS && (r[b] as number) < MESH_ON_AXIS;
+    const p = { r: r[m], z: z[m] };
+    const axis = r[a] < MESH_ON_AXIS && r[b] < MESH_ON_AXIS;
     edges.push({ a, b, middle: m, side: axis ? 'axis' : sideOf(p) });
   }
   const nodesOf = Int32Array.from(of);
@@ -363,7 +358,7 @@ function finished(
 
 const areaOf = (loop: readonly Point[]): number =>
   loop.reduce((sum, p, i) => {
-    const q = loop[(i + 1) % loop.length] as Point;
+    const q = loop[(i + 1) % loop.length];
     return sum + (p.r * q.z - q.r * p.z) / 2;
   }, 0);
 

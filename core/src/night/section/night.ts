@@ -116,8 +116,8 @@ function arrivalOf(
     const depth = known(depthsBy, mesh, depthsOf);
     const [, most] = rangeOf(depth);
     for (let i = 0; i < mesh.nodes; i += 1) {
-      const x = 1 - (depth[i] as number) / most;
-      now[warmth.place[i] as number] = arrives(mesh.z[i] as number, 1 - x * x);
+      const x = 1 - depth[i] / most;
+      now[warmth.place[i]] = arrives(mesh.z[i], 1 - x * x);
     }
   }
   return now;
@@ -154,10 +154,7 @@ function recordOf(
     moments.push({
       time: at,
       kiln,
-      temperature: Float32Array.from(
-        { length: mesh.corners },
-        (_, i) => now[warmth.place[i] as number] as number,
-      ),
+      temperature: Float32Array.from({ length: mesh.corners }, (_, i) => now[warmth.place[i]]),
       fictive: atCorners(mesh, state.fictive),
       most: Float32Array.from(most),
     });
@@ -167,7 +164,7 @@ function recordOf(
 
 /** Where there is most. */
 const mostAt = (values: Float64Array): number =>
-  values.reduce((at, v, i) => (v > (values[at] as number) ? i : at), 0);
+  values.reduce((at, v, i) => (v > values[at] ? i : at), 0);
 
 /** Puts it through. Undefined where it was told to stop. */
 export function sectionNight(trial: SectionTrial): SectionNight | undefined {
@@ -179,8 +176,8 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const warmth = warmthOf(mesh, glass, trial.sees);
   const balance = equilibrium(mesh, elements, r);
   const { time, temperature } = curve;
-  const begin = time[0] as number;
-  const end = time[time.length - 1] as number;
+  const begin = time[0];
+  const end = time[time.length - 1];
   const start: number = trial.start ?? temperature[0] ?? MEMORY_ROOM;
   const strain = strainOf(glass);
   const fictive = trial.startFictive ?? Math.max(start, strain);
@@ -206,7 +203,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   let clock = begin;
   let soaked = NaN;
   let [given, lost, held] = [0, 0, heatIn(warmth.capacity, now)];
-  write(begin, temperature[0] as number, now);
+  write(begin, temperature[0], now);
   const every = (end - begin) / (MOMENTS - 2);
   const whole = walkCurve({
     curve,
@@ -219,8 +216,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
     attempt: (dt, kiln) => {
       lost = warmthStep(warmth, exchange, kiln, dt, now, next);
       let most = 0;
-      for (let i = 0; i < next.length; i += 1)
-        most = Math.max(most, Math.abs((next[i] as number) - (now[i] as number)));
+      for (let i = 0; i < next.length; i += 1) most = Math.max(most, Math.abs(next[i] - now[i]));
       return most;
     },
     keep: (dt, kiln, t) => {
@@ -236,7 +232,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
         if (trial.countFrom !== undefined && Number.isNaN(soaked)) [soaked] = balance.range();
         const { most: at, place } = balance.worst(state.after, strain + GIVES);
         if (at > worst.stress) {
-          const here = state.after[place] as number;
+          const here = state.after[place];
           worst = { stress: at, ...pointPlace(mesh, place), time: t, kiln, temperature: here };
         }
       }
@@ -255,7 +251,7 @@ export function sectionNight(trial: SectionTrial): SectionNight | undefined {
   const at = mostAt(kept.most);
   return {
     kept,
-    keeps: { stress: kept.most[at] as number, r: mesh.r[at] as number, z: mesh.z[at] as number },
+    keeps: { stress: kept.most[at], r: mesh.r[at], z: mesh.z[at] },
     pressed: balance.range()[1],
     soaked,
     worst,
@@ -293,13 +289,13 @@ function traceOf(
   samples: readonly (readonly [number, number, number, number, number, number])[],
 ): SectionTrace {
   const [time, kiln, most, least, hottest, coldest] = [0, 1, 2, 3, 4, 5].map((k) =>
-    Float64Array.from(samples, (s) => s[k] as number),
+    Float64Array.from(samples, (s) => s[k]),
   ) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
   return { time, kiln, most, least, hottest, coldest };
 }
 
 const heatIn = (capacity: Float64Array, t: Float64Array): number =>
-  capacity.reduce((sum, c, i) => sum + c * (t[i] as number), 0);
+  capacity.reduce((sum, c, i) => sum + c * t[i], 0);
 
 /** What every point of integration goes by. */
 function pointState(points: number): {
@@ -323,7 +319,7 @@ function pointState(points: number): {
 function chilled(step: PointStep, before: Float64Array, r: Relaxing): void {
   stiffStep(step);
   for (let p = 0; p < before.length; p += 1)
-    step.strain[p] = r.expansion * (MEMORY_ROOM - (before[p] as number));
+    step.strain[p] = r.expansion * (MEMORY_ROOM - before[p]);
 }
 
 const AT_POINTS = GAUSS.map(([a, b, c]) => shapes(a, b, c));
@@ -337,10 +333,9 @@ function toPoints(
 ): void {
   for (let e = 0; e < triangles; e += 1)
     for (let q = 0; q < POINTS; q += 1) {
-      const n = AT_POINTS[q] as number[];
+      const n = AT_POINTS[q];
       let sum = 0;
-      for (let i = 0; i < 6; i += 1)
-        sum += (n[i] as number) * (nodes[place[of[6 * e + i] as number] as number] as number);
+      for (let i = 0; i < 6; i += 1) sum += n[i] * nodes[place[of[6 * e + i]]];
       out[e * POINTS + q] = sum;
     }
 }
@@ -351,14 +346,14 @@ function atCorners({ of, corners, triangles }: SectionMesh, points: Float64Array
   const count = new Float64Array(corners);
   for (let e = 0; e < triangles; e += 1) {
     let mean = 0;
-    for (let q = 0; q < POINTS; q += 1) mean += (points[e * POINTS + q] as number) / POINTS;
+    for (let q = 0; q < POINTS; q += 1) mean += points[e * POINTS + q] / POINTS;
     for (let k = 0; k < 3; k += 1) {
-      const c = of[6 * e + k] as number;
-      sum[c] = (sum[c] as number) + mean;
-      count[c] = (count[c] as number) + 1;
+      const c = of[6 * e + k];
+      sum[c] = sum[c] + mean;
+      count[c] = count[c] + 1;
     }
   }
-  return Float32Array.from(sum, (v, i) => v / Math.max(1, count[i] as number));
+  return Float32Array.from(sum, (v, i) => v / Math.max(1, count[i]));
 }
 
 function pointPlace(
@@ -366,10 +361,8 @@ function pointPlace(
   point: number,
 ): { readonly r: number; readonly z: number } {
   const e = Math.floor(point / POINTS);
-  const [a, b, c] = GAUSS[point % POINTS] as (typeof GAUSS)[number];
+  const [a, b, c] = GAUSS[point % POINTS];
   const at = (v: Float64Array): number =>
-    a * (v[of[6 * e] as number] as number) +
-    b * (v[of[6 * e + 1] as number] as number) +
-    c * (v[of[6 * e + 2] as number] as number);
+    a * v[of[6 * e]] + b * v[of[6 * e + 1]] + c * v[of[6 * e + 2]];
   return { r: at(r), z: at(z) };
 }

@@ -17,16 +17,12 @@ export interface NodalStress {
 const TO_CORNERS: readonly (readonly number[])[] = (() => {
   // The fit in barycentric coordinates: (LᵀL)⁻¹Lᵀ, L the coordinates of the points; its rows are the corners' values.
   const l = GAUSS.map(([a, b, c]) => [a, b, c] as const);
-  const m = [0, 1, 2].map((i) =>
-    [0, 1, 2].map((j) => l.reduce((s, p) => s + (p[i] as number) * (p[j] as number), 0)),
-  );
-  const [a, b] = [m[0]?.[0] as number, m[0]?.[1] as number];
+  const m = [0, 1, 2].map((i) => [0, 1, 2].map((j) => l.reduce((s, p) => s + p[i] * p[j], 0)));
+  const [a, b] = [m[0]?.[0], m[0]?.[1]];
   // A symmetric circulant: inverse (a + b, −b, −b)/((a − b)(a + 2b)).
   const d = (a - b) * (a + 2 * b);
   const inv = (i: number, j: number): number => (i === j ? a + b : -b) / d;
-  return [0, 1, 2].map((i) =>
-    l.map((p) => [0, 1, 2].reduce((s, j) => s + inv(i, j) * (p[j] as number), 0)),
-  );
+  return [0, 1, 2].map((i) => l.map((p) => [0, 1, 2].reduce((s, j) => s + inv(i, j) * p[j], 0)));
 })();
 
 /** Stress at the corners as it stands. */
@@ -44,22 +40,19 @@ export function nodalStress(
   const { stress } = balance;
   for (let e = 0; e < triangles; e += 1)
     for (let k = 0; k < 3; k += 1) {
-      const c = of[6 * e + k] as number;
-      count[c] = (count[c] as number) + 1;
-      const weights = TO_CORNERS[k] as readonly number[];
+      const c = of[6 * e + k];
+      count[c] = count[c] + 1;
+      const weights = TO_CORNERS[k];
       for (let q = 0; q < POINTS; q += 1)
         for (let i = 0; i < 4; i += 1) {
-          const sum = sums[i] as Float64Array;
-          sum[c] =
-            (sum[c] as number) +
-            (weights[q] as number) * (stress[4 * (e * POINTS + q) + i] as number);
+          const sum = sums[i];
+          sum[c] = sum[c] + weights[q] * stress[4 * (e * POINTS + q) + i];
         }
     }
-  for (const sum of sums)
-    for (let c = 0; c < corners; c += 1) sum[c] = (sum[c] as number) / (count[c] as number);
+  for (const sum of sums) for (let c = 0; c < corners; c += 1) sum[c] = sum[c] / count[c];
   const [rr, zz, tt, rz] = sums;
   const most = Float64Array.from({ length: corners }, (_, c) =>
-    principal(rr[c] as number, zz[c] as number, tt[c] as number, rz[c] as number),
+    principal(rr[c], zz[c], tt[c], rz[c]),
   );
   return { rr, zz, tt, rz, most };
 }

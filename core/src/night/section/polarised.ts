@@ -44,12 +44,12 @@ export function seenThrough(
         const at = Math.hypot(x, y);
         if (at >= across) break;
         const f = 4 * (k * across + Math.floor(at));
-        const zz = field[f + 1] as number;
+        const zz = field[f + 1];
         if (Number.isNaN(zz)) continue;
         const c = x / at;
-        const side = (field[f] as number) * c * c + (field[f + 2] as number) * (1 - c * c);
+        const side = field[f] * c * c + field[f + 2] * (1 - c * c);
         one += zz - side;
-        two += 2 * (field[f + 3] as number) * c;
+        two += 2 * field[f + 3] * c;
         glass += 1;
       }
       if (glass === 0) continue;
@@ -69,8 +69,8 @@ function fieldOf(
   const field = new Float32Array(4 * across * up).fill(NaN);
   for (let e = 0; e < triangles; e += 1) {
     const [a, b, c] = [of[6 * e], of[6 * e + 1], of[6 * e + 2]] as [number, number, number];
-    const [ra, rb, rc] = [r[a] as number, r[b] as number, r[c] as number];
-    const [za, zb, zc] = [z[a] as number, z[b] as number, z[c] as number];
+    const [ra, rb, rc] = [r[a], r[b], r[c]];
+    const [za, zb, zc] = [z[a], z[b], z[c]];
     const det = (rb - ra) * (zc - za) - (rc - ra) * (zb - za);
     const from = (v: number): number => Math.max(0, Math.floor(v) - 1);
     const [k0, k1] = [
@@ -90,7 +90,7 @@ function fieldOf(
         if (la < -1e-9 || lb < -1e-9 || lc < -1e-9) continue;
         const f = 4 * (k * across + i);
         [s.rr, s.zz, s.tt, s.rz].forEach((v, n) => {
-          field[f + n] = la * (v[a] as number) + lb * (v[b] as number) + lc * (v[c] as number);
+          field[f + n] = la * v[a] + lb * v[b] + lc * v[c];
         });
       }
   }

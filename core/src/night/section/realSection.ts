@@ -1,4 +1,5 @@
 // The section of a piece as it stands in the box, meshed: its bodies about the axis as one, how it stands, how its hollow breathes.
+import type { SectionStands } from '@zanfirico/contract/piece';
 import { tr } from '../../words/tr';
 import { unpacked } from '../../form/packedLine';
 import type { Line } from '../../form/profile';
@@ -6,12 +7,6 @@ import { unitedLoops, type Loop, type Point } from './loops';
 import { meshOf, MeshProblem, type SectionMesh, type SkinSide } from './mesh';
 import { mostlyThick, ORDINARY_SIZE } from './sizing';
 import type { Sees } from './warmth';
-
-/**
- * How a piece stands: free all round (a grid, posts), flat on the shelf, on its rim with the mouth down, lying on its side, or packed
- * among others.
- */
-export type SectionStands = 'free' | 'shelf' | 'rim' | 'lying' | 'packed';
 
 /** A body about the axis: its name, where along the axis it is, m, and its closed outline, packed; of a blown one its inside line too. */
 export interface SectionBody {
@@ -129,8 +124,8 @@ function linesOf(
 /** Up the outside, down the inside; points that fall on one another are one. */
 function loopOf({ outer, inner }: { readonly outer: Line; readonly inner: Line }): Loop {
   const points = [
-    ...outer.r.map((r, i) => ({ r, z: outer.z[i] as number })),
-    ...inner.r.map((r, i) => ({ r, z: inner.z[i] as number })).reverse(),
+    ...outer.r.map((r, i) => ({ r, z: outer.z[i] })),
+    ...inner.r.map((r, i) => ({ r, z: inner.z[i] })).reverse(),
   ];
   return points.filter((p, i) => {
     const q = points[(i + 1) % points.length] as Point;
@@ -183,8 +178,8 @@ export function meshOfSection(
 /** Is a place within a millimetre or so of a line? */
 function isNear({ r, z }: Line, p: Point): boolean {
   for (let i = 0; i + 1 < r.length; i += 1) {
-    const [ar, az] = [r[i] as number, z[i] as number];
-    const [er, ez] = [(r[i + 1] as number) - ar, (z[i + 1] as number) - az];
+    const [ar, az] = [r[i], z[i]];
+    const [er, ez] = [r[i + 1] - ar, z[i + 1] - az];
     const square = er * er + ez * ez;
     const along = square > 0 ? ((p.r - ar) * er + (p.z - az) * ez) / square : 0;
     const t = Math.min(1, Math.max(0, along));
@@ -195,6 +190,6 @@ function isNear({ r, z }: Line, p: Point): boolean {
 
 const area = (loop: Loop): number =>
   loop.reduce((sum, p, i) => {
-    const q = loop[(i + 1) % loop.length] as Point;
+    const q = loop[(i + 1) % loop.length];
     return sum + (p.r * q.z - q.r * p.z) / 2;
   }, 0);

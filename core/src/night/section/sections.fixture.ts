@@ -34,7 +34,7 @@ export const meshed = (
 export function cornerAt({ corners, r, z }: SectionMesh, at: Point): number {
   let [best, least] = [0, Infinity];
   for (let i = 0; i < corners; i += 1) {
-    const d = Math.hypot((r[i] as number) - at.r, (z[i] as number) - at.z);
+    const d = Math.hypot(r[i] - at.r, z[i] - at.z);
     if (d < least) [best, least] = [i, d];
   }
   return best;

@@ -10,15 +10,14 @@ export interface NodeOrder {
 /** Reverse Cuthill–McKee over cliques (the nodes of each element). */
 export function closeOrder(nodes: number, cliques: readonly Int32Array[]): NodeOrder {
   const beside: Set<number>[] = Array.from({ length: nodes }, () => new Set<number>());
-  for (const c of cliques)
-    for (const a of c) for (const b of c) if (a !== b) (beside[a] as Set<number>).add(b);
-  const degree = (n: number): number => (beside[n] as Set<number>).size;
+  for (const c of cliques) for (const a of c) for (const b of c) if (a !== b) beside[a].add(b);
+  const degree = (n: number): number => beside[n].size;
   const level = (from: number, seen: Uint8Array): number[] => {
     const order = [from];
     seen[from] = 1;
     // It grows as it is walked.
     for (const node of order) {
-      const next = [...(beside[node] as Set<number>)]
+      const next = [...beside[node]]
         .filter((n) => seen[n] === 0)
         .sort((a, b) => degree(a) - degree(b) || a - b);
       for (const n of next) {
@@ -62,32 +61,31 @@ export function skylineFor(size: number, cliques: readonly Int32Array[]): Skylin
   for (const c of cliques) {
     let least = size;
     for (const i of c) least = Math.min(least, i);
-    for (const i of c) first[i] = Math.min(first[i] as number, least);
+    for (const i of c) first[i] = Math.min(first[i], least);
   }
   const at = new Int32Array(size + 1);
-  for (let i = 0; i < size; i += 1) at[i + 1] = (at[i] as number) + (i - (first[i] as number) + 1);
-  return { size, first, at, values: new Float64Array(at[size] as number) };
+  for (let i = 0; i < size; i += 1) at[i + 1] = at[i] + (i - first[i] + 1);
+  return { size, first, at, values: new Float64Array(at[size]) };
 }
 
 /** Where entry (i, j) stands, j ≤ i and not before row i's first. */
 export const entryAt = ({ first, at }: Skyline, i: number, j: number): number =>
-  (at[i] as number) + j - (first[i] as number);
+  at[i] + j - first[i];
 
 /** Cholesky in place. False where the matrix is not positive definite. */
 export function factor({ size, first, at, values }: Skyline): boolean {
   for (let i = 0; i < size; i += 1) {
-    const fi = first[i] as number;
-    const ri = (at[i] as number) - fi;
+    const fi = first[i];
+    const ri = at[i] - fi;
     for (let j = fi; j < i; j += 1) {
-      const fj = first[j] as number;
-      const rj = (at[j] as number) - fj;
-      let sum = values[ri + j] as number;
-      for (let k = fi > fj ? fi : fj; k < j; k += 1)
-        sum -= (values[ri + k] as number) * (values[rj + k] as number);
-      values[ri + j] = sum / (values[rj + j] as number);
+      const fj = first[j];
+      const rj = at[j] - fj;
+      let sum = values[ri + j];
+      for (let k = fi > fj ? fi : fj; k < j; k += 1) sum -= values[ri + k] * values[rj + k];
+      values[ri + j] = sum / values[rj + j];
     }
-    let pivot = values[ri + i] as number;
-    for (let k = fi; k < i; k += 1) pivot -= (values[ri + k] as number) ** 2;
+    let pivot = values[ri + i];
+    for (let k = fi; k < i; k += 1) pivot -= values[ri + k] ** 2;
     if (!(pivot > 0)) return false;
     values[ri + i] = Math.sqrt(pivot);
   }
@@ -97,17 +95,17 @@ export function factor({ size, first, at, values }: Skyline): boolean {
 /** Solves with a factored matrix, in place. */
 export function solve({ size, first, at, values }: Skyline, x: Float64Array): void {
   for (let i = 0; i < size; i += 1) {
-    const f = first[i] as number;
-    const r = (at[i] as number) - f;
-    let sum = x[i] as number;
-    for (let k = f; k < i; k += 1) sum -= (values[r + k] as number) * (x[k] as number);
-    x[i] = sum / (values[r + i] as number);
+    const f = first[i];
+    const r = at[i] - f;
+    let sum = x[i];
+    for (let k = f; k < i; k += 1) sum -= values[r + k] * x[k];
+    x[i] = sum / values[r + i];
   }
   for (let i = size - 1; i >= 0; i -= 1) {
-    const f = first[i] as number;
-    const r = (at[i] as number) - f;
-    const v = (x[i] as number) / (values[r + i] as number);
+    const f = first[i];
+    const r = at[i] - f;
+    const v = x[i] / values[r + i];
     x[i] = v;
-    for (let k = f; k < i; k += 1) x[k] = (x[k] as number) - v * (values[r + k] as number);
+    for (let k = f; k < i; k += 1) x[k] = x[k] - v * values[r + k];
   }
 }

@@ -49,7 +49,7 @@ const QUARTERS = [
 export function warmthOf(mesh: SectionMesh, glass: Glass, sees: Sees): Warmth {
   const { nodes, r, z, cliques } = mesh;
   const { place } = mesh.close;
-  const placed = cliques.map((c) => c.map((i) => place[i] as number));
+  const placed = cliques.map((c) => c.map((i) => place[i]));
   const matrix = skylineFor(nodes, placed);
   const links = new Float64Array(matrix.values.length);
   const capacity = new Float64Array(nodes);
@@ -59,24 +59,22 @@ export function warmthOf(mesh: SectionMesh, glass: Glass, sees: Sees): Warmth {
   const heat = glass.density * glass.specificHeat;
   for (const c of cliques)
     for (const [i, j, k] of QUARTERS) {
-      const ids = [c[i] as number, c[j] as number, c[k] as number] as const;
-      const rs = ids.map((n) => r[n] as number) as [number, number, number];
-      const zs = ids.map((n) => z[n] as number) as [number, number, number];
+      const ids = [c[i], c[j], c[k]] as const;
+      const rs = ids.map((n) => r[n]) as [number, number, number];
+      const zs = ids.map((n) => z[n]) as [number, number, number];
       const twice = (rs[1] - rs[0]) * (zs[2] - zs[0]) - (rs[2] - rs[0]) * (zs[1] - zs[0]);
       const b = [zs[1] - zs[2], zs[2] - zs[0], zs[0] - zs[1]] as const;
       const d = [rs[2] - rs[1], rs[0] - rs[2], rs[1] - rs[0]] as const;
       const sum = rs[0] + rs[1] + rs[2];
       const conducts = (glass.conductivity * sum) / 3 / (2 * twice);
       for (let x = 0; x < 3; x += 1) {
-        const px = place[ids[x] as number] as number;
-        capacity[px] = (capacity[px] as number) + (heat * twice * (sum + (rs[x] as number))) / 24;
+        const px = place[ids[x]];
+        capacity[px] = capacity[px] + (heat * twice * (sum + rs[x])) / 24;
         for (let y = 0; y < 3; y += 1) {
-          const py = place[ids[y] as number] as number;
+          const py = place[ids[y]];
           if (py > px) continue;
           const at = entryAt(matrix, px, py);
-          links[at] =
-            (links[at] as number) +
-            conducts * ((b[x] as number) * (b[y] as number) + (d[x] as number) * (d[y] as number));
+          links[at] = links[at] + conducts * (b[x] * b[y] + d[x] * d[y]);
         }
       }
     }
@@ -86,13 +84,13 @@ export function warmthOf(mesh: SectionMesh, glass: Glass, sees: Sees): Warmth {
       [a, middle],
       [middle, b],
     ] as const) {
-      const [ri, rj] = [r[i] as number, r[j] as number];
-      const length = Math.hypot(rj - ri, (z[j] as number) - (z[i] as number));
-      const [pi, pj] = [place[i] as number, place[j] as number];
+      const [ri, rj] = [r[i], r[j]];
+      const length = Math.hypot(rj - ri, z[j] - z[i]);
+      const [pi, pj] = [place[i], place[j]];
       const on = side === 'inside' && !open ? hollow : skin;
       const share = side === 'inside' ? 1 : sees[side];
-      on[pi] = (on[pi] as number) + (share * length * (2 * ri + rj)) / 6;
-      on[pj] = (on[pj] as number) + (share * length * (ri + 2 * rj)) / 6;
+      on[pi] = on[pi] + (share * length * (2 * ri + rj)) / 6;
+      on[pj] = on[pj] + (share * length * (ri + 2 * rj)) / 6;
     }
   }
   const mouth = sees.hollow === 'open' ? 0 : sees.hollow.mouth / (2 * Math.PI);
@@ -125,14 +123,14 @@ export function warmthStep(
   const facing = hollowMean(w, now, kiln);
   let [gives, takes] = [0, 0];
   for (let i = 0; i < w.nodes; i += 1) {
-    const t = now[i] as number;
-    const held = (w.capacity[i] as number) / dt;
-    const area = w.skin[i] as number;
+    const t = now[i];
+    const held = w.capacity[i] / dt;
+    const area = w.skin[i];
     const given = area > 0 ? area * exchangeAt(exchange, kiln, t) : 0;
-    const faces = w.hollow[i] as number;
+    const faces = w.hollow[i];
     const within = faces > 0 ? faces * exchangeAt(exchange, facing, t) : 0;
     const at = entryAt(w.matrix, i, i);
-    values[at] = (values[at] as number) + held + given + within;
+    values[at] = values[at] + held + given + within;
     w.right[i] = given;
     w.unit[i] = within;
     w.faces[i] = within;
@@ -147,17 +145,15 @@ export function warmthStep(
     solve(w.matrix, w.unit);
     let [from, by] = [0, 0];
     for (let i = 0; i < w.nodes; i += 1) {
-      from += (w.faces[i] as number) * (next[i] as number);
-      by += (w.faces[i] as number) * (w.unit[i] as number);
+      from += w.faces[i] * next[i];
+      by += w.faces[i] * w.unit[i];
     }
     const air = (from + out * kiln) / (gives + out - by);
-    for (let i = 0; i < w.nodes; i += 1)
-      next[i] = (next[i] as number) + air * (w.unit[i] as number);
+    for (let i = 0; i < w.nodes; i += 1) next[i] = next[i] + air * w.unit[i];
     takes = dt * out * (air - kiln);
   }
   let lost = takes;
-  for (let i = 0; i < w.nodes; i += 1)
-    lost += dt * (w.right[i] as number) * ((next[i] as number) - kiln);
+  for (let i = 0; i < w.nodes; i += 1) lost += dt * w.right[i] * (next[i] - kiln);
   return lost;
 }
 
@@ -165,8 +161,8 @@ export function warmthStep(
 function hollowMean(w: Warmth, now: Float64Array, kiln: number): number {
   let [sum, area] = [w.mouth * kiln, w.mouth];
   for (let i = 0; i < w.nodes; i += 1) {
-    const a = w.hollow[i] as number;
-    sum += a * (now[i] as number);
+    const a = w.hollow[i];
+    sum += a * now[i];
     area += a;
   }
   return area > 0 ? sum / area : kiln;

@@ -1,9 +1,11 @@
 // What rules look at, what they say, and the few ways they look.
+import type { Skill } from '@zanfirico/contract/order';
+import type { Way } from '@zanfirico/contract/piece';
 import type { Family } from '../../glass/glass';
 import type { Verdict } from '../../units/why';
-import { factsOf, type Skill, type WorkStep } from '../../work/facts';
+import { factsOf, type WorkStep } from '../../work/facts';
 import { afterJoins, areOne } from '../../work/joined';
-import type { StepId, Way } from '../../work/step';
+import type { StepId } from '../../work/step';
 import type { Said } from '../../words/tr';
 
 /** A part as rules ask for it. */

@@ -1,6 +1,7 @@
 // Rules of the day: times, the box, the torch, who is there. Common practice, no source, unless a rule says so.
+import type { Skill } from '@zanfirico/contract/order';
 import { tr } from '../../words/tr';
-import { factsOf, type Skill } from '../../work/facts';
+import { factsOf } from '../../work/facts';
 import { kinds, never, ofGroup, rule, tell, without, type Rule } from './asking';
 
 /** A step takes so long at most, s. */

@@ -1,6 +1,7 @@
 // The braid: every part a strand of filaments, one a zone, glowing with the heat it really has; dips through the fire, levels
 // in the garage, twists where parts are one.
-import type { Person } from '@zanfirico/core/crew';
+
+import type { Person } from '@zanfirico/contract/order';
 import type { BandSpan } from '@zanfirico/core/glass';
 import type { WorkHeat } from '@zanfirico/core/iron';
 import { tr } from '@zanfirico/core/words';

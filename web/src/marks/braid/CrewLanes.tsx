@@ -1,5 +1,6 @@
 // People and stations along the braid's own clock: what each does when, and what each waits for.
-import type { CrewPlan, Person } from '@zanfirico/core/crew';
+import type { Person } from '@zanfirico/contract/order';
+import type { CrewPlan } from '@zanfirico/core/crew';
 import { trWord } from '@zanfirico/core/words';
 import { factsOf, onTheClock, STEPS, type WorkStep } from '@zanfirico/core/work';
 

@@ -1,6 +1,7 @@
 // A step's name as the shop says it, and the kinds one can choose from.
+import type { Way } from '@zanfirico/contract/piece';
 import { tr } from '@zanfirico/core/words';
-import { begins, factsOf, STEPS, type StepId, type Way, type WorkStep } from '@zanfirico/core/work';
+import { begins, factsOf, STEPS, type StepId, type WorkStep } from '@zanfirico/core/work';
 
 /** The kind whose facts hold for it. */
 export const kindOf = (s: Pick<WorkStep, 'kind' | 'like'>): StepId =>

@@ -1,5 +1,5 @@
 // Handles: round ones carry the outside, square ones on the inside set the wall, small rings pull the tangent.
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { inwardAt } from '@zanfirico/core/edits';
 import { bezierSpans, ON_AXIS, type ShapeProblem } from '@zanfirico/core/form';
 import { printText } from '@zanfirico/core/units';
@@ -28,7 +28,7 @@ export type HandleTarget =
   | {
       readonly kind: 'pull';
       readonly index: number;
-      readonly pull: NonNullable<PiecePoint['pull']>;
+      readonly pull: NonNullable<ProfilePoint['pull']>;
     };
 
 interface Grip {
@@ -40,7 +40,7 @@ interface Grip {
 }
 
 interface Props {
-  readonly points: readonly PiecePoint[];
+  readonly points: readonly ProfilePoint[];
   readonly outer: Outer | undefined;
   /** Solid work has no walls to pull. */
   readonly solid: boolean;
@@ -263,7 +263,7 @@ export function Handles(props: Props) {
 }
 
 interface TangentProps {
-  readonly points: readonly PiecePoint[];
+  readonly points: readonly ProfilePoint[];
   readonly index: number;
   readonly sheet: FittedSheet;
   readonly grip: (key: Grip, x: number, y: number) => object;

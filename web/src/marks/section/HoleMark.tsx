@@ -1,5 +1,6 @@
 // A hole as it is seen from the front: on the whole side where it is; behind the piece it is dashed.
-import { widestAt, type Shape, type WallHole as Hole } from '@zanfirico/core/form';
+import type { WallHole as Hole } from '@zanfirico/contract/piece';
+import { widestAt, type Shape } from '@zanfirico/core/form';
 import { toX, toY, type FittedSheet } from '../outline';
 
 interface Props {

@@ -1,5 +1,5 @@
 // Measures in the margin: overall height and foot, and for every point its diameter and wall.
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { ON_AXIS } from '@zanfirico/core/form';
 import type { Whole } from '@zanfirico/core/piece';
 import { printText } from '@zanfirico/core/units';
@@ -9,7 +9,7 @@ import { toX, toY, type FittedSheet } from '../outline';
 import { NARROW, spread } from './fit';
 
 interface Props {
-  readonly points: readonly PiecePoint[];
+  readonly points: readonly ProfilePoint[];
   /** Solid work: no walls to say. */
   readonly solid: boolean;
   readonly whole: Whole | undefined;

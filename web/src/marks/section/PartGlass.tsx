@@ -1,6 +1,7 @@
 // One part in the section: left half cut and hatched, right half as finished glass.
+import type { WallHole as Hole } from '@zanfirico/contract/piece';
 import type { WallShare } from '@zanfirico/core/fit';
-import type { Shape, WallHole as Hole } from '@zanfirico/core/form';
+import type { Shape } from '@zanfirico/core/form';
 import { memo, useId } from 'react';
 import { glassPath, halfPath, linePath, toX, toY, type FittedSheet } from '../outline';
 import { HoleMark } from './HoleMark';

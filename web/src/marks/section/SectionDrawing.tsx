@@ -3,7 +3,7 @@ import type {
   PieceBit,
   PieceDimension,
   PieceDocument,
-  PiecePoint,
+  ProfilePoint,
 } from '@zanfirico/contract/piece';
 import type { WallShare } from '@zanfirico/core/fit';
 import type { Line, ShapeProblem } from '@zanfirico/core/form';
@@ -310,7 +310,7 @@ const linesOf = (derived: Derived): readonly Line[] =>
 
 const NO_LINES: readonly Line[] = [];
 const NO_DIMENSIONS: PieceDimension[] = [];
-const NO_POINTS: PiecePoint[] = [];
+const NO_POINTS: ProfilePoint[] = [];
 const NO_BITS: PieceBit[] = [];
 const NO_PROBLEMS: ShapeProblem[] = [];
 const NO_REMARKS: never[] = [];

@@ -1,5 +1,6 @@
 // What came out of the box, with one tap: kept, second, lost.
-import { OUTCOMES, type CameOut as Came } from '@zanfirico/core/log';
+import type { CameOut as Came } from '@zanfirico/contract/making';
+import { OUTCOMES } from '@zanfirico/core/log';
 import { tr, trWord } from '@zanfirico/core/words';
 import { Check, CircleSlash, TriangleAlert } from 'lucide-react';
 

@@ -1,6 +1,7 @@
 // What was found on a piece, marked where it is on its section: a tap sets the place, a word says what it is.
+import type { Flaw } from '@zanfirico/contract/making';
 import { LIMITS } from '@zanfirico/contract';
-import { FLAWS, whereOn, type Flaw, type Morning } from '@zanfirico/core/log';
+import { FLAWS, whereOn, type Morning } from '@zanfirico/core/log';
 import type { Derived } from '@zanfirico/core/piece';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';

@@ -1,8 +1,7 @@
 // The log: what is in the box this morning, everything that was made, what is lost to what, and what the shop has learnt.
+import type { CameOut as Came, LogLine, MakingEvent } from '@zanfirico/contract/making';
 import { trNodes } from '../../words/trNodes';
 import { tr } from '@zanfirico/core/words';
-import type { LogLine, MakingEvent } from '@zanfirico/contract/making';
-import type { CameOut as Came } from '@zanfirico/core/log';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { CalendarDays, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';

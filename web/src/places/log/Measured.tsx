@@ -1,5 +1,6 @@
 // A finished piece measured against its drawing: each place beside the drawing's, whether that passes, and whether a figure was meant in
 // another unit.
+import type { Measure } from '@zanfirico/contract/making';
 import { LIMITS } from '@zanfirico/contract';
 import {
   against,
@@ -8,7 +9,6 @@ import {
   LET_PASS,
   MEASURES,
   type Against,
-  type Measure,
   type Morning,
 } from '@zanfirico/core/log';
 import type { Derived } from '@zanfirico/core/piece';

@@ -1,10 +1,11 @@
 // What the shop has learnt of itself: how it makes what it draws, how its bench and hole take heat. Each as a number with its spread and
 // count, taken into the plans or left out of them.
+import type { Measure } from '@zanfirico/contract/making';
 import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import type { ShopDocument } from '@zanfirico/contract/shop';
 import { withChanges } from '@zanfirico/core/edits';
-import { biases, ENOUGH_PIECES, type Measure } from '@zanfirico/core/log';
+import { biases, ENOUGH_PIECES } from '@zanfirico/core/log';
 import { robust, type Robust } from '@zanfirico/core/stats';
 import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';

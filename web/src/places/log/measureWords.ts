@@ -1,6 +1,6 @@
 // What is measured on a finished piece: its kind of quantity, and its name.
+import type { Measure } from '@zanfirico/contract/making';
 import { tr } from '@zanfirico/core/words';
-import type { Measure } from '@zanfirico/core/log';
 
 /** What kind of quantity a measure is. */
 export const KIND = {

@@ -1,9 +1,10 @@
 // Before the fire: what a piece's plan asks to be ready, who is here, what hole and pot really stand at; begun with glass or without.
+import type { Person } from '@zanfirico/contract/order';
 import type { MakingBegin } from '@zanfirico/contract/making';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import { LIMITS } from '@zanfirico/contract';
 import type { ShopDocument } from '@zanfirico/contract/shop';
-import { ordinaryCrew, type Person } from '@zanfirico/core/crew';
+import { ordinaryCrew } from '@zanfirico/core/crew';
 import { byNumber, inHand } from '@zanfirico/core/edits';
 import { inWords } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';

@@ -1,5 +1,6 @@
 // Who is here today: the crew the piece was planned for, or another; each with what they can do.
-import { ordinaryCrews, type Person } from '@zanfirico/core/crew';
+import type { Person } from '@zanfirico/contract/order';
+import { ordinaryCrews } from '@zanfirico/core/crew';
 import { mark, tr, trWord } from '@zanfirico/core/words';
 import { SelectField } from '../../fields/SelectField';
 import { SKILL_WORDS } from '../../marks/skillWords';

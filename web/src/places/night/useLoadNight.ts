@@ -1,5 +1,6 @@
 // The night of a load: its pieces from the shelf, put through one night together; whose wall sets the clock.
-import type { Assumed, Box, Practice, ScheduleInput } from '@zanfirico/core/night';
+import type { Practice } from '@zanfirico/contract/piece';
+import type { Assumed, Box, ScheduleInput } from '@zanfirico/core/night';
 import type { Loaded, LoadNight, LoadPiece } from '@zanfirico/core/night/asked';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';

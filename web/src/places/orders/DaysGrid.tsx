@@ -1,6 +1,7 @@
 // The days to come, a fortnight in sight: each order a row, how many of it each day; the bench's hours, the pots and the boxes below.
 import { trNodes } from '../../words/trNodes';
 import type { WantedDocument } from '@zanfirico/contract/orders';
+import { withChanges } from '@zanfirico/core/edits';
 import type { OrderOutcome } from '@zanfirico/core/orders';
 import { printDuration } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
@@ -101,9 +102,8 @@ function OrderRow({
     const pinned: Record<string, number> = { ...order.pinned };
     if (count === undefined) Reflect.deleteProperty(pinned, on);
     else pinned[on] = count;
-    const next: WantedDocument = { ...order, pinned };
-    if (Object.keys(pinned).length === 0) delete next.pinned;
-    onKeep(next);
+    const none = Object.keys(pinned).length === 0;
+    onKeep(withChanges(order, { pinned: none ? undefined : pinned }));
   };
   const piece = pieces.get(w.piece);
   const came = plan.cameOut.find((c) => c.wanted === w.id);

@@ -1,7 +1,7 @@
 // Several points or steps at once, and copying them: by keys, by buttons, into another piece, and what is none of ours.
+import type { Form } from '@zanfirico/contract/piece';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import type { Form } from '@zanfirico/core/form';
 import { houseForAll, nightChecked, onBoard, openSheet } from '../../../testing/house';
 import { useClipboard } from '../../stores/clipboard';
 import { useDraft } from '../../stores/draft';

@@ -1,10 +1,11 @@
 // A charge before it is made: how far it cools the pot, when it is fit to gather, what cooking hotter or longer would do; then kept.
+import type { Charged } from '@zanfirico/contract/pot';
 import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import type { DeviceNow } from '@zanfirico/contract/boxes';
 import type { PotDocument } from '@zanfirico/contract/pot';
 import type { Glass } from '@zanfirico/core/glass';
-import { CHARGED, potMass, type Charged, type Cooked } from '@zanfirico/core/pot';
+import { CHARGED, potMass, type Cooked } from '@zanfirico/core/pot';
 import { printDuration, printText } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';
 import { format } from 'date-fns';

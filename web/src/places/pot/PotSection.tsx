@@ -1,6 +1,7 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
+import type { PotForm } from '@zanfirico/contract/pot';
 import { glow } from '@zanfirico/core/iron';
-import { potMass, potRadius, type PotForm } from '@zanfirico/core/pot';
+import { potMass, potRadius } from '@zanfirico/core/pot';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';

@@ -1,7 +1,7 @@
 // A new glass or colour: its name, its family, and the number on its sheet; everything else follows in the rack.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import { RACK_FORMS } from '@zanfirico/contract/rack';
 import { readExpansion } from '@zanfirico/core/fit';
-import type { RackEntry } from '@zanfirico/core/rack';
 import { tr, trWord } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';

@@ -1,8 +1,9 @@
 // The checked night to the controller of its annealer: written, read back, compared; begun at the box by a person.
+import type { Practice } from '@zanfirico/contract/piece';
 import { trNodes } from '../../../words/trNodes';
 import type { SendProgramme } from '@zanfirico/contract/boxes';
 import { stepsOf } from '@zanfirico/core/boxes';
-import type { Practice, Schedule } from '@zanfirico/core/night';
+import type { Schedule } from '@zanfirico/core/night';
 import { tr } from '@zanfirico/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { Send } from 'lucide-react';

@@ -1,7 +1,8 @@
 // A step to put after the one in hand: of the shop's own kinds first, then of the trade's. Put when it is chosen, not while one looks.
+import type { Way } from '@zanfirico/contract/piece';
 import { tr } from '@zanfirico/core/words';
 import type { OwnStep } from '@zanfirico/contract/shop';
-import type { StepId, Way } from '@zanfirico/core/work';
+import type { StepId } from '@zanfirico/core/work';
 import { Plus } from 'lucide-react';
 import { Menu } from '../../../shell/Menu';
 import { useShop } from '../../../stores/theShop';

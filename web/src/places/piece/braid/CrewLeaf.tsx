@@ -1,7 +1,8 @@
 // Who is there and what they can do; the plan for them, for one fewer, for one alone.
+import type { Person } from '@zanfirico/contract/order';
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import { INSTEAD, ordinaryCrews, type CrewPlanned, type Person } from '@zanfirico/core/crew';
+import { INSTEAD, ordinaryCrews, type CrewPlanned } from '@zanfirico/core/crew';
 import { tr, trWord } from '@zanfirico/core/words';
 import { factsOf, SKILLS, STEPS } from '@zanfirico/core/work';
 import { Plus, Users, X } from 'lucide-react';

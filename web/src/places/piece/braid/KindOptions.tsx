@@ -1,5 +1,6 @@
 // Every kind of step the trade has, by group, to be chosen from: those of the way of work at hand first.
-import type { Way } from '@zanfirico/core/work';
+
+import type { Way } from '@zanfirico/contract/piece';
 import { KINDS_BY_WAY, offeredAs } from '../../../marks/braid/stepNames';
 
 export const KindOptions = ({ way }: { readonly way: Way }) =>

@@ -1,7 +1,9 @@
 // What can be changed of the step in hand.
+import type { Zone } from '@zanfirico/contract/order';
 import { LIMITS } from '@zanfirico/contract';
+import type { Changes } from '@zanfirico/core/edits';
 import { tr } from '@zanfirico/core/words';
-import { factsOf, type WorkStep, type Zone } from '@zanfirico/core/work';
+import { factsOf, type WorkStep } from '@zanfirico/core/work';
 import { CountField } from '../../../fields/CountField';
 import { SelectField } from '../../../fields/SelectField';
 import { KeepOwn } from './KeepOwn';
@@ -20,7 +22,7 @@ const ZONES: Readonly<Record<Zone, string>> = {
 interface Props {
   readonly braid: Braid;
   readonly step: WorkStep;
-  readonly onChange: (step: Partial<WorkStep>) => void;
+  readonly onChange: (step: Changes<WorkStep>) => void;
 }
 
 export function StepFields({ braid, step, onChange }: Props) {

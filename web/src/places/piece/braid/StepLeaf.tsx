@@ -1,4 +1,5 @@
 // The step in hand: what it is, for how long, on which end; how hot the glass is there, and what is wrong with it.
+import type { Changes } from '@zanfirico/core/edits';
 import { waitsFor } from '@zanfirico/core/crew';
 import { needOf } from '@zanfirico/core/iron';
 import { inWords, printText } from '@zanfirico/core/units';
@@ -15,7 +16,7 @@ import type { Braid, KeptPlan } from './useBraid';
 interface Props {
   readonly braid: Braid;
   readonly index: number;
-  readonly onChange: (step: Partial<WorkStep>) => void;
+  readonly onChange: (step: Changes<WorkStep>) => void;
   readonly reason: string | undefined;
 }
 

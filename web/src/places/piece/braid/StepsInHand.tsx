@@ -20,7 +20,7 @@ export function StepsInHand({ braid, walk }: Props) {
   const { ids } = braid;
   const many = walk.several.length;
   const copy = (): string | undefined => {
-    const steps = byId<PieceStep>(walk.inHand(), ids);
+    const steps = byId(walk.inHand(), ids);
     if (steps.length === 0) return undefined;
     useNotices
       .getState()

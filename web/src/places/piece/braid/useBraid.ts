@@ -1,4 +1,6 @@
 // The order of work of the piece in hand: its steps, their clock, the heat through them, and what the rules say.
+import type { NamedHole } from '@zanfirico/contract/shop';
+import type { Skill } from '@zanfirico/contract/order';
 import type { PieceSequence, PieceStep } from '@zanfirico/contract/order';
 import type { CrewPlan } from '@zanfirico/core/crew';
 import {
@@ -19,9 +21,9 @@ import {
   type Finding,
   type Stopped,
 } from '@zanfirico/core/order';
-import { ruleParts, type NamedHole } from '@zanfirico/core/piece';
+import { ruleParts } from '@zanfirico/core/piece';
 import type { Verdict } from '@zanfirico/core/units';
-import { clockOf, factsOf, onTheClock, type Skill, type WorkStep } from '@zanfirico/core/work';
+import { clockOf, factsOf, onTheClock, type WorkStep } from '@zanfirico/core/work';
 import { useMemo, useState } from 'react';
 import { placedDraft, usePlacedDraft } from '../../../order/placedDrafts';
 import { workAsked, workingOf, type WorkAsked } from '../../../order/workAsked';
@@ -144,8 +146,7 @@ export function useBraid(): BraidState {
     const keptPlan = kept && variant?.plan ? planOf(kept, variant.plan) : undefined;
     const starts = keptPlan?.starts ?? clockOf(steps, working);
     const skills = crew && new Set<Skill>(crew.flatMap((p) => p.skills));
-    const asKept = (list: readonly WorkStep[]): PieceStep[] =>
-      structuredClone(byId<PieceStep>(list, ids));
+    const asKept = (list: readonly WorkStep[]): PieceStep[] => structuredClone(byId(list, ids));
     const setSequence = (change: Partial<PieceSequence>): void => {
       const next = { chosen: 0, helpers: true, variants: [], ...sequence, ...change };
       // Another crew, another plan.

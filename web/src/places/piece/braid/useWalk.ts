@@ -10,6 +10,7 @@ import {
   removeStep,
   removeSteps,
   repeatStep,
+  type Changes,
 } from '@zanfirico/core/edits';
 import type { StepId, WorkStep } from '@zanfirico/core/work';
 import { useEffect, useRef, useState, type RefObject } from 'react';
@@ -29,7 +30,7 @@ export interface Walk {
   readonly put: (copied: readonly WorkStep[]) => void;
   readonly takeOut: () => void;
   readonly letGo: () => void;
-  readonly change: (i: number, patch: Partial<WorkStep>) => void;
+  readonly change: (i: number, patch: Changes<WorkStep>) => void;
   readonly move: (from: number, to: number) => void;
   /** A step of a kind after the one in hand; at the end when none is. */
   readonly insert: (kind: StepId, own?: OwnStep) => void;
@@ -58,7 +59,7 @@ export function useWalk(braid: Braid, sheet: RefObject<HTMLElement | null>): Wal
     letGo();
     if (take !== undefined) setAt(Math.max(0, Math.min(next.length - 1, take)));
   };
-  const change = (i: number, patch: Partial<WorkStep>): void => {
+  const change = (i: number, patch: Changes<WorkStep>): void => {
     put(changeStep(steps, i, patch));
   };
   const move = (from: number, to: number): void => {

@@ -1,7 +1,7 @@
 // Colour: layers laid, judged by both schools, mended, amounts told; metals set in; neighbours that darken.
+import type { Form } from '@zanfirico/contract/piece';
 import { screen, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import type { Form } from '@zanfirico/core/form';
 import { houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
 

@@ -1,6 +1,7 @@
 // The shelf from above: what is laid on a grid in mm, each thing to be moved by hand or arrow; where its outline will be when it has been fired.
-import type { PieceLaid } from '@zanfirico/contract/kiln';
-import { outlineBounds, outlineOf, type FiredPiece, type ShelfSpot } from '@zanfirico/core/kiln';
+import type { ShelfSpot } from '@zanfirico/contract/kiln';
+import type { Laid } from '@zanfirico/contract/kiln';
+import { outlineBounds, outlineOf, type FiredPiece } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useMemo, useRef } from 'react';
@@ -11,7 +12,7 @@ import { useDisplay } from '../../../stores/display';
 import { changeLaid } from './changeKiln';
 
 interface Props {
-  readonly laid: readonly PieceLaid[];
+  readonly laid: readonly Laid[];
   readonly looks: readonly string[];
   readonly names: readonly string[];
   readonly fired: FiredPiece | undefined;

@@ -1,5 +1,5 @@
 // From above: a piece of sheet and frit as it is laid on the shelf, what it settles to, and what of it holds together.
-import type { PieceLaid, PieceLaidShape } from '@zanfirico/contract/kiln';
+import type { Laid, LaidShape } from '@zanfirico/contract/kiln';
 import { withChanges } from '@zanfirico/core/edits';
 import { areaOf, SHEET } from '@zanfirico/core/kiln';
 import { tr } from '@zanfirico/core/words';
@@ -25,9 +25,9 @@ import { lookOfLaid, nameOfLaid, ofLaid } from './laidLook';
 /** What is laid by a key. */
 const ADDS: readonly {
   readonly says: string;
-  readonly as: PieceLaid['as'];
+  readonly as: Laid['as'];
   readonly thickness: number;
-  readonly shape: PieceLaidShape;
+  readonly shape: LaidShape;
 }[] = [
   { says: tr`Round`, as: 'sheet', thickness: SHEET, shape: { kind: 'round', across: 0.08 } },
   {
@@ -108,7 +108,7 @@ function LaidList({
   chosen,
   onChoose,
 }: {
-  readonly laid: readonly PieceLaid[];
+  readonly laid: readonly Laid[];
   readonly looks: readonly string[];
   readonly names: readonly string[];
   readonly chosen: string | undefined;
@@ -165,7 +165,7 @@ export function AboveSheet() {
     return <p className="px-6 py-16">{tr`This piece is not laid from sheet: see its Section.`}</p>;
   const inHand = kiln.laid.find((l) => l.id === chosen);
   const box = annealers.find((a) => a.name === document.firing.annealer);
-  const add = (l: Omit<PieceLaid, 'id' | 'x' | 'y' | 'turn'>): void => {
+  const add = (l: Omit<Laid, 'id' | 'x' | 'y' | 'turn'>): void => {
     const id = freshId(kiln);
     changeKiln((k) => ({ ...k, laid: [...k.laid, { id, x: 0, y: 0, turn: 0, ...l }] }));
     setChosen(id);

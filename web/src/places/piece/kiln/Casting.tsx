@@ -1,7 +1,8 @@
 // Cast: what to weigh in, what stands above the mould, how it is filled.
+import type { Packed } from '@zanfirico/contract/kiln';
 import { trNodes } from '../../../words/trNodes';
 import { withChanges } from '@zanfirico/core/edits';
-import { castFor, PACKED_SHARE, reservoirTall, type Packed } from '@zanfirico/core/kiln';
+import { castFor, PACKED_SHARE, reservoirTall } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo } from 'react';

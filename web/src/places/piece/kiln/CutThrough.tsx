@@ -1,5 +1,6 @@
 // Cut through the middle: how it is laid, how it comes out of each firing, one over another, so much taller than it is.
-import { mouldDepth, type FiredPiece, type LaidCut, type Mould } from '@zanfirico/core/kiln';
+import type { Mould } from '@zanfirico/contract/kiln';
+import { mouldDepth, type FiredPiece, type LaidCut } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';

@@ -1,6 +1,7 @@
 // What a firing is for, its pause and its process; one more after it, or one fewer.
+import type { Aim } from '@zanfirico/contract/kiln';
 import { LIMITS } from '@zanfirico/contract';
-import type { PieceFiring } from '@zanfirico/contract/kiln';
+import type { KilnFiring } from '@zanfirico/contract/kiln';
 import {
   AIMS,
   flowFor,
@@ -8,7 +9,6 @@ import {
   ORDINARY_MOULD,
   PROCESS,
   processFor,
-  type Aim,
 } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
@@ -27,13 +27,7 @@ const NAMES: Readonly<Record<Aim, string>> = {
   drape: tr`drape over a form`,
   cast: tr`cast`,
 };
-export function FiringFields({
-  at,
-  firing,
-}: {
-  readonly at: number;
-  readonly firing: PieceFiring;
-}) {
+export function FiringFields({ at, firing }: { readonly at: number; readonly firing: KilnFiring }) {
   const { document, glass, derived, firings } = usePiece();
   const { box } = firings;
   const { kiln } = document;
@@ -175,9 +169,9 @@ function HeldAt({
   onCommit,
 }: {
   readonly label: string;
-  readonly value: PieceFiring['air'];
+  readonly value: KilnFiring['air'];
   readonly nudge: number;
-  readonly onCommit: (value: PieceFiring['air']) => void;
+  readonly onCommit: (value: KilnFiring['air']) => void;
 }) {
   return (
     <>

@@ -1,6 +1,6 @@
 // What holds together: every meeting of glasses in a laid piece, by both schools.
 import { trNodes } from '../../../words/trNodes';
-import type { PieceLaid } from '@zanfirico/contract/kiln';
+import type { Laid } from '@zanfirico/contract/kiln';
 import { NUMBER_TOLERANCE } from '@zanfirico/core/fit';
 import { meetings, type FiredPiece } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
@@ -19,7 +19,7 @@ export function HoldsFields({
   laid,
 }: {
   readonly fired: FiredPiece | undefined;
-  readonly laid: readonly PieceLaid[];
+  readonly laid: readonly Laid[];
 }) {
   const { document } = usePiece();
   const units = useDisplay((s) => s.units);

@@ -1,7 +1,8 @@
 // The thing laid that is in hand: of what, how thick, how large, where; copies of it.
+import type { LaidAs } from '@zanfirico/contract/kiln';
 import { LIMITS } from '@zanfirico/contract';
-import type { PieceKiln, PieceLaid, PieceLaidShape } from '@zanfirico/contract/kiln';
-import { LAID_KINDS, type LaidAs } from '@zanfirico/core/kiln';
+import type { KilnWork, Laid, LaidShape } from '@zanfirico/contract/kiln';
+import { LAID_KINDS } from '@zanfirico/core/kiln';
 import { tr } from '@zanfirico/core/words';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
@@ -19,15 +20,15 @@ const NAMES: Readonly<Record<LaidAs, string>> = {
 };
 
 interface Props {
-  readonly kiln: PieceKiln;
-  readonly laid: PieceLaid;
+  readonly kiln: KilnWork;
+  readonly laid: Laid;
   readonly glassName: string;
   readonly onChoose: (id: string | undefined) => void;
 }
 
 /** How large it is cut. */
-function SizeOfLaid({ laid: { id, shape } }: { readonly laid: PieceLaid }) {
-  const setShape = (next: PieceLaidShape): void => {
+function SizeOfLaid({ laid: { id, shape } }: { readonly laid: Laid }) {
+  const setShape = (next: LaidShape): void => {
     changeLaid(id, { shape: next });
   };
   return (
@@ -76,7 +77,7 @@ function SizeOfLaid({ laid: { id, shape } }: { readonly laid: PieceLaid }) {
 function LaidKeys({ kiln, laid, onChoose }: Omit<Props, 'glassName'>) {
   const { id } = laid;
   const at = kiln.laid.findIndex((l) => l.id === id);
-  const copyTo = (change: (l: PieceLaid) => PieceLaid): void => {
+  const copyTo = (change: (l: Laid) => Laid): void => {
     const fresh = freshId(kiln);
     changeKiln((k) => ({ ...k, laid: [...k.laid, { ...change(laid), id: fresh }] }));
     onChoose(fresh);

@@ -1,9 +1,10 @@
 // What it is slumped into or draped over; and the other way about: the sheet for a wanted wall.
+import type { MouldKind } from '@zanfirico/contract/kiln';
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import type { PieceMould } from '@zanfirico/contract/kiln';
+import type { Mould } from '@zanfirico/contract/kiln';
 import { withChanges } from '@zanfirico/core/edits';
-import { MOULDS, SHEET, sheetFor, type MouldKind } from '@zanfirico/core/kiln';
+import { MOULDS, SHEET, sheetFor } from '@zanfirico/core/kiln';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
@@ -23,12 +24,12 @@ const NAMES: Readonly<Record<MouldKind, string>> = {
   drawn: tr`by its profile`,
 };
 
-const put = (mould: PieceMould): void => {
+const put = (mould: Mould): void => {
   changeKiln((k) => ({ ...k, mould }));
 };
 
 /** A drawn mould, place by place. */
-function MouldProfile({ mould }: { readonly mould: PieceMould }) {
+function MouldProfile({ mould }: { readonly mould: Mould }) {
   const { points = [] } = mould;
   return (
     <table className="mt-2 w-full">
@@ -117,7 +118,7 @@ function MouldProfile({ mould }: { readonly mould: PieceMould }) {
 }
 
 /** What is laid for a wall: sheets, and how far across. */
-function ForAWall({ mould }: { readonly mould: PieceMould }) {
+function ForAWall({ mould }: { readonly mould: Mould }) {
   const units = useDisplay((s) => s.units);
   const [wall, setWall] = useState(2 * SHEET);
   const wanted = sheetFor(mould, wall);
@@ -147,7 +148,7 @@ function ForAWall({ mould }: { readonly mould: PieceMould }) {
   );
 }
 
-export function MouldFields({ mould }: { readonly mould: PieceMould }) {
+export function MouldFields({ mould }: { readonly mould: Mould }) {
   const { kind, across, deep, flat, points = [] } = mould;
   return (
     <fieldset className="fieldset mt-3">

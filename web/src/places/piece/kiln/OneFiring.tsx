@@ -1,6 +1,7 @@
 // One firing: what it does in millimetres, what ten degrees more would, its programme, when it is begun, sent to the kiln.
+import type { Mould } from '@zanfirico/contract/kiln';
 import { trNodes } from '../../../words/trNodes';
-import type { PieceFiring } from '@zanfirico/contract/kiln';
+import type { KilnFiring } from '@zanfirico/contract/kiln';
 import {
   firePiece,
   flowOf,
@@ -9,7 +10,6 @@ import {
   slid,
   type FiredOnce,
   type Hung,
-  type Mould,
 } from '@zanfirico/core/kiln';
 import { MAY_PASS } from '@zanfirico/core/night';
 import { printDuration, printText } from '@zanfirico/core/units';
@@ -43,7 +43,7 @@ export function OneFiring({
   before,
 }: {
   readonly at: number;
-  readonly firing: PieceFiring;
+  readonly firing: KilnFiring;
   readonly once: FiredOnce | undefined;
   readonly programmed: ProgrammedNight | undefined;
   /** How long the firing before it takes, s. */
@@ -201,7 +201,7 @@ function Otherwise({ at }: { readonly at: number }) {
           : f,
       );
       const fired = firePiece({ ...kiln, firings }, glass, box);
-      const f = firings[at] as PieceFiring;
+      const f = firings[at] as KilnFiring;
       return { f, once: fired.firings[at] as FiredOnce, hung: fired.hung };
     });
   }, [kiln, at, glass, box]);

@@ -1,8 +1,8 @@
 // A customary firing, typed, read from a table or kept with the shop: judged for this piece, whatever it was written for.
+import type { Recipe } from '@zanfirico/contract/shop';
 import { trNodes } from '../../../words/trNodes';
 import { hangsAt, judgeFiring, mouldProblem, slump } from '@zanfirico/core/kiln';
 import type { Box } from '@zanfirico/core/night';
-import type { Recipe } from '@zanfirico/core/night/asked';
 import { printDuration, printText } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';
 import { useMemo, useState } from 'react';

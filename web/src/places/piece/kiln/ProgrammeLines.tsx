@@ -1,5 +1,6 @@
 // A firing's lines as they are programmed.
-import type { RecipeLine } from '@zanfirico/core/night/asked';
+
+import type { RecipeLine } from '@zanfirico/contract/shop';
 import { printDuration, printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { HeadRow } from '../../../marks/HeadRow';

@@ -1,7 +1,7 @@
 // The sheets there are and their rests; each figure is kept with the shop.
 import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
-import type { SheetStock as Sheets } from '@zanfirico/contract/shop';
+import type { StockSheet as Sheets } from '@zanfirico/contract/shop';
 import { CountField } from '../../../fields/CountField';
 import { QuantityField } from '../../../fields/QuantityField';
 import { changeShop } from '../../../stores/changeShop';

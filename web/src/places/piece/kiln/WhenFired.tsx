@@ -1,7 +1,7 @@
 // When a firing is begun, when its door may open, and both of a piece on the calendar.
 import { trNodes } from '../../../words/trNodes';
 import { tr, trWord } from '@zanfirico/core/words';
-import type { PieceFiring } from '@zanfirico/contract/kiln';
+import type { KilnFiring } from '@zanfirico/contract/kiln';
 import { CalendarPlus } from 'lucide-react';
 import { sentenceOf } from '../../../api/client';
 import { dayWords } from '../../../clock/dayWords';
@@ -16,7 +16,7 @@ import { beginsOf, BEGUN } from './useFirings';
 
 interface Props {
   readonly at: number;
-  readonly firing: PieceFiring;
+  readonly firing: KilnFiring;
   readonly seconds: number;
   /** How long the firing before it takes; undefined for the first. */
   readonly before: number | undefined;

@@ -1,5 +1,5 @@
 // How things laid in the kiln look and are called.
-import type { PieceLaid } from '@zanfirico/contract/kiln';
+import type { Laid } from '@zanfirico/contract/kiln';
 import { hexOf, over, WHITE, type Colour } from '@zanfirico/core/fit';
 import type { Rack } from '@zanfirico/core/rack';
 import { printText } from '@zanfirico/core/units';
@@ -20,7 +20,7 @@ export const lookOfLaid = (colour: Colour | undefined, thickness: number): strin
   colour ? hexOf(over(colour.seen, thickness, WHITE)) : 'var(--chalk-dim)';
 
 /** Its name: what it is, of what, how large. */
-export function nameOfLaid(l: PieceLaid, name: string, units: Units): string {
+export function nameOfLaid(l: Laid, name: string, units: Units): string {
   const mm = (v: number): string => printText(v, 'length', units);
   const { shape } = l;
   const size =

@@ -8,7 +8,7 @@ import {
   type FiredFrom,
 } from '@zanfirico/core/piece';
 import type { ScheduleInput } from '@zanfirico/core/night';
-import type { PieceFiring } from '@zanfirico/contract/kiln';
+import type { KilnFiring } from '@zanfirico/contract/kiln';
 import { useMemo } from 'react';
 import { clockWords } from '../../../clock/clockWords';
 import { momentOn } from '../../../clock/days';
@@ -59,7 +59,7 @@ const NONE = { programmed: [], bears: undefined, passes: undefined } as const;
 export const BEGUN = '18:00';
 
 /** When a firing begins; undefined without a day. */
-export const beginsOf = ({ day, at = BEGUN }: PieceFiring): Date | undefined =>
+export const beginsOf = ({ day, at = BEGUN }: KilnFiring): Date | undefined =>
   day === undefined ? undefined : momentOn(day, at);
 
 /** The clock at which the last firing's soak begins: there the night's sheets begin, for nobody brings it to a hot box. */

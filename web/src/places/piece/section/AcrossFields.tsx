@@ -1,6 +1,6 @@
 // What the part in hand is cut across its axis: round, or how it is not, drawn small with its two measures.
 import { LIMITS } from '@zanfirico/contract';
-import type { PieceAcross } from '@zanfirico/contract/piece';
+import type { Across } from '@zanfirico/contract/piece';
 import {
   acrossProblem,
   cutFor,
@@ -37,19 +37,19 @@ const SAYS: Readonly<Record<CutPreset, string>> = {
 
 interface Props {
   readonly index: number;
-  readonly across: PieceAcross | undefined;
+  readonly across: Across | undefined;
   /** Half its greatest width, m. */
   readonly half: number;
 }
 
 export function AcrossFields({ index, across, half }: Props) {
   const file = useRef<HTMLInputElement>(null);
-  const put = (next: PieceAcross | undefined): void => {
+  const put = (next: Across | undefined): void => {
     changePart(index, { across: next });
   };
   const choose = (preset: CutPreset): void => {
     if (preset === 'drawn') file.current?.click();
-    else put(structuredClone(cutFor(preset)) as PieceAcross | undefined);
+    else put(structuredClone(cutFor(preset)) as Across | undefined);
   };
   const read = async (chosen: File): Promise<void> => {
     const { trouble } = useNotices.getState();
@@ -62,7 +62,7 @@ export function AcrossFields({ index, across, half }: Props) {
       const paths = await startFigure(await chosen.text(), 2).done;
       const longest = paths?.reduce((a, b) => (b.length > a.length ? b : a));
       if (!longest) return;
-      const drawn: PieceAcross = { kind: 'drawn', outline: longest.map(([x, y]) => ({ x, y })) };
+      const drawn: Across = { kind: 'drawn', outline: longest.map(([x, y]) => ({ x, y })) };
       const wrong = acrossProblem(drawn);
       if (wrong === undefined) put(drawn);
       else trouble(wrong);
@@ -99,9 +99,9 @@ function Figures({
   half,
   put,
 }: {
-  readonly across: PieceAcross;
+  readonly across: Across;
   readonly half: number;
-  readonly put: (next: PieceAcross) => void;
+  readonly put: (next: Across) => void;
 }) {
   if (across.kind === 'drawn') return null;
   return (
@@ -157,7 +157,7 @@ function Figures({
 const BOX = 84;
 
 /** The cut, seen from above, and how wide and deep it is. */
-function CutPicture({ across, half }: { readonly across: PieceAcross; readonly half: number }) {
+function CutPicture({ across, half }: { readonly across: Across; readonly half: number }) {
   const units = useDisplay((s) => s.units);
   const { rho, far } = cutOf(across);
   const points = rho.map((r, k) => {

@@ -1,6 +1,6 @@
 // The profile in numbers: one row a point, lip at the top as in the drawing.
 import { trNodes } from '../../../words/trNodes';
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { mirrorAfter } from '@zanfirico/core/edits';
 import { LEAST_WALL, MOST_LENGTH, MOST_WALL } from '@zanfirico/core/form';
 import { tr, trWord } from '@zanfirico/core/words';
@@ -12,7 +12,7 @@ import { changePoint, setProfile, useDraft } from '../../../stores/draft';
 
 interface Props {
   readonly part: number;
-  readonly points: readonly PiecePoint[];
+  readonly points: readonly ProfilePoint[];
   /** Solid work has no walls. */
   readonly solid: boolean;
   readonly mirrored: boolean;
@@ -82,7 +82,7 @@ interface RowProps extends Pick<
   Props,
   'part' | 'solid' | 'mirrored' | 'onSelect' | 'onChoose' | 'onRemove' | 'onInsertAfter'
 > {
-  readonly point: PiecePoint;
+  readonly point: ProfilePoint;
   readonly index: number;
   readonly count: number;
   readonly lit: boolean;
@@ -92,7 +92,7 @@ interface RowProps extends Pick<
 /** One point; drawn again only when it is the one that changed. */
 const Row = memo(function Row(props: RowProps) {
   const { point, index, count, lit, together, onSelect, onChoose, onRemove, onInsertAfter } = props;
-  const set = (change: Partial<PiecePoint>): void => {
+  const set = (change: Partial<ProfilePoint>): void => {
     if (!props.mirrored) {
       changePoint(props.part, index, change);
       return;

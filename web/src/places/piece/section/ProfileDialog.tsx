@@ -1,6 +1,6 @@
 // Reading a profile from a file: an SVG line with a chosen scale and axis, or a table of points.
 import { LIMITS } from '@zanfirico/contract';
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { measurePart, profileSpan } from '@zanfirico/core/form';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
@@ -189,7 +189,7 @@ export function ProfileDialog({
     }
   };
 
-  const read = useMemo((): { points?: PiecePoint[]; problem?: string } => {
+  const read = useMemo((): { points?: ProfilePoint[]; problem?: string } => {
     if (!source) return {};
     try {
       const chosen = source.kind === 'svg' ? source.drawing.lines[line] : undefined;

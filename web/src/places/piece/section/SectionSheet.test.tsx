@@ -1,7 +1,7 @@
 // The Section: points, walls, parts and bits edited by keys and fields; what cannot be made is said at its place.
+import type { Form } from '@zanfirico/contract/piece';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import type { Form } from '@zanfirico/core/form';
 import { useDraft } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { houseForAll, onBoard, openSheet, textFile, typeInto } from '../../../../testing/house';

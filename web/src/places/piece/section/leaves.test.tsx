@@ -1,8 +1,8 @@
 // The leaves of the Section: making at the furnace and at the torch, figures on a blank, canes, files in.
+import type { Form } from '@zanfirico/contract/piece';
 import { screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { Form } from '@zanfirico/core/form';
 import { lastTaken } from '../../../../testing/taken';
 import {
   demoPiece,

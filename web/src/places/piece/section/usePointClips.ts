@@ -1,5 +1,5 @@
 // Copying points of the part in hand, and putting them in: after the point in hand, in this part or another, of this piece or another.
-import type { PiecePoint } from '@zanfirico/contract/piece';
+import type { ProfilePoint } from '@zanfirico/contract/piece';
 import { copiedPoints, pastePoints, removeSeveral } from '@zanfirico/core/edits';
 import { MOST_POINTS } from '@zanfirico/core/form';
 import { tr } from '@zanfirico/core/words';
@@ -10,7 +10,11 @@ import { keepClip, readClip, useClipboard } from '../../../stores/clipboard';
 import { setProfile, useDraft } from '../../../stores/draft';
 import { useNotices } from '../../../stores/notices';
 
-const inHand = (): { part: number; profile: readonly PiecePoint[]; chosen: readonly number[] } => {
+const inHand = (): {
+  part: number;
+  profile: readonly ProfilePoint[];
+  chosen: readonly number[];
+} => {
   const { part, point, several, bit } = useBoard.getState();
   const profile = useDraft.getState().document?.parts[part]?.profile ?? [];
   const chosen = several.length > 0 ? several : point === undefined ? [] : [point];
@@ -27,7 +31,7 @@ function copied(): string | undefined {
   return keepClip({ points });
 }
 
-function put(points: readonly PiecePoint[]): void {
+function put(points: readonly ProfilePoint[]): void {
   const { part, profile, chosen } = inHand();
   const after = chosen.length > 0 ? Math.max(...chosen) : profile.length - 1;
   const done = pastePoints(profile, after, points);

@@ -1,5 +1,5 @@
 // What the drawing's handles do to the piece: moving, snapping, mirroring, each drag one step of undo.
-import type { PieceBit, PiecePart, PiecePoint } from '@zanfirico/contract/piece';
+import type { PieceBit, PiecePart, ProfilePoint } from '@zanfirico/contract/piece';
 import {
   insertAfter,
   insertNear,
@@ -41,9 +41,9 @@ function afterMove(
   together: readonly number[],
   neighbours: readonly Line[],
   reach: number,
-): PiecePoint[] {
+): ProfilePoint[] {
   const before = part.profile;
-  let after: PiecePoint[];
+  let after: ProfilePoint[];
   if (target.kind === 'wall') after = thickenSeveral(before, together, target.index, target.wall);
   else if (target.kind === 'pull') after = setPull(before, target.index, target.pull);
   else {
@@ -86,7 +86,7 @@ export function useSectionActions(board: OnBoard): SectionActions {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const held = useRef(false);
   /** Where a part stood when it was taken, and how far the hand has moved since. */
-  const raise = useRef<{ part: number; from: readonly PiecePoint[]; hand: number }>(undefined);
+  const raise = useRef<{ part: number; from: readonly ProfilePoint[]; hand: number }>(undefined);
 
   const endGesture = useCallback(() => {
     clearTimeout(timer.current);

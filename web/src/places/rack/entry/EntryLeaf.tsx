@@ -1,6 +1,8 @@
 // One glass or colour in hand: how it looks, what is known of it and by whom, what is on the rack.
+import type { RackEntry } from '@zanfirico/contract/rack';
+import type { Changes } from '@zanfirico/core/edits';
 import { reactionFamily } from '@zanfirico/core/fit';
-import { doubtsOf, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import { doubtsOf, type RackLine } from '@zanfirico/core/rack';
 import { tr, trWord } from '@zanfirico/core/words';
 import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -25,7 +27,7 @@ const SIDES = {
 export function EntryLeaf({ line }: { readonly line: RackLine }) {
   const { entry, own, colour } = line;
   const { change, drop, retire } = useEntry(line);
-  const tick = (label: string, value: boolean, patch: (on: boolean) => Partial<RackEntry>) => (
+  const tick = (label: string, value: boolean, patch: (on: boolean) => Changes<RackEntry>) => (
     <label className="flex items-center gap-2">
       <input
         type="checkbox"
@@ -145,7 +147,7 @@ function NameOf({
   onChange,
 }: {
   readonly entry: RackEntry;
-  readonly onChange: (patch: Partial<RackEntry>) => void;
+  readonly onChange: (patch: Changes<RackEntry>) => void;
 }) {
   return (
     <EntryText

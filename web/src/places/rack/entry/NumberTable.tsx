@@ -1,11 +1,7 @@
 // Every number of a glass with who gives it: representative, the sheet's, and measured here; the one that speaks stands out.
-import {
-  QUANTITIES,
-  type Given,
-  type Quantity,
-  type RackEntry,
-  type RackLine,
-} from '@zanfirico/core/rack';
+import type { Given, Quantity, RackEntry } from '@zanfirico/contract/rack';
+import type { Changes } from '@zanfirico/core/edits';
+import { QUANTITIES, type RackLine } from '@zanfirico/core/rack';
 import { tr, trSense } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { TypedField } from '../../../fields/TypedField';
@@ -26,7 +22,7 @@ const FIRST: readonly Quantity[] = [
 
 interface Props {
   readonly line: RackLine;
-  readonly onChange: (patch: Partial<RackEntry>) => void;
+  readonly onChange: (patch: Changes<RackEntry>) => void;
 }
 
 export function NumberTable({ line, onChange }: Props) {

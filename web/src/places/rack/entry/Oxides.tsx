@@ -1,12 +1,14 @@
 // The composition in weight per cent, and what it says where nobody measured.
-import { checkEntry, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import type { RackEntry } from '@zanfirico/contract/rack';
+import { withChanges, type Changes } from '@zanfirico/core/edits';
+import { checkEntry, type RackLine } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { oxideText, readOxides } from '../../../imports/oxides';
 
 interface Props {
   readonly line: RackLine;
-  readonly onChange: (patch: Partial<RackEntry>) => void;
+  readonly onChange: (patch: Changes<RackEntry>) => void;
 }
 
 export function Oxides({ line, onChange }: Props) {
@@ -33,7 +35,7 @@ export function Oxides({ line, onChange }: Props) {
               setProblem(read.problem);
               return;
             }
-            const next = { ...entry, composition: read.value };
+            const next = withChanges(entry, { composition: read.value });
             const wrong = checkEntry(next, spoken).find((p) => p.field === 'composition');
             setProblem(wrong?.message);
             if (!wrong) onChange({ composition: read.value });

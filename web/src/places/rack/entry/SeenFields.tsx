@@ -1,7 +1,9 @@
 // How the colour was seen: a sample of known thickness, against the light or on white, typed or out of a photo.
+import type { RackEntry } from '@zanfirico/contract/rack';
 import { LIMITS } from '@zanfirico/contract';
+import type { Changes } from '@zanfirico/core/edits';
 import { hexOf, lightOf, over, seenFrom, throughAt, WHITE, type Light } from '@zanfirico/core/fit';
-import type { RackEntry, RackLine } from '@zanfirico/core/rack';
+import type { RackLine } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
@@ -11,7 +13,7 @@ import { PhotoDialog } from './PhotoDialog';
 
 interface Props {
   readonly line: RackLine;
-  readonly onChange: (patch: Partial<RackEntry>) => void;
+  readonly onChange: (patch: Changes<RackEntry>) => void;
 }
 
 const LOOKS = [

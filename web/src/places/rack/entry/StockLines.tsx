@@ -1,15 +1,16 @@
 // What of a glass or colour is on the rack: form by form, weighed or by length, with its lot.
+import type { RackEntry, StockLine } from '@zanfirico/contract/rack';
+import { withChanges, type Changes } from '@zanfirico/core/edits';
 import { tr, trWord } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import { RACK_FORMS } from '@zanfirico/contract/rack';
-import type { RackEntry, StockLine } from '@zanfirico/core/rack';
 import { Plus, X } from 'lucide-react';
 import { QuantityField } from '../../../fields/QuantityField';
 import { IconButton } from '../../../shell/IconButton';
 
 interface Props {
   readonly entry: RackEntry;
-  readonly onChange: (patch: Partial<RackEntry>) => void;
+  readonly onChange: (patch: Changes<RackEntry>) => void;
 }
 
 /** Kept by length; everything else is weighed. */
@@ -38,7 +39,10 @@ export function StockLines({ entry, onChange }: Props) {
                 aria-label={tr`${name}, form`}
                 value={line.form}
                 onChange={(e) => {
-                  put(i, { ...fresh(e.target.value as StockLine['form']), lot: line.lot });
+                  put(
+                    i,
+                    withChanges(fresh(e.target.value as StockLine['form']), { lot: line.lot }),
+                  );
                 }}
               >
                 {RACK_FORMS.map((f) => (
@@ -89,7 +93,7 @@ export function StockLines({ entry, onChange }: Props) {
                   key={line.lot ?? ''}
                   onBlur={(e) => {
                     const lot = e.target.value.trim() === '' ? undefined : e.target.value.trim();
-                    if (lot !== line.lot) put(i, { ...line, lot });
+                    if (lot !== line.lot) put(i, withChanges(line, { lot }));
                   }}
                 />
               </label>

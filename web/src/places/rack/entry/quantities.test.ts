@@ -1,6 +1,6 @@
 // A glass's numbers as people type them: units, bounds, and what is said of what cannot be.
+import type { Quantity } from '@zanfirico/contract/rack';
 import { QUANTITY_LIMITS } from '@zanfirico/contract';
-import type { Quantity } from '@zanfirico/core/rack';
 import { METRIC } from '@zanfirico/core/units';
 import * as fc from 'fast-check';
 import { fieldText, readNumber, SHOWN_QUANTITIES, unitOf } from './quantities';

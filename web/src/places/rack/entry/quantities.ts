@@ -1,7 +1,7 @@
 // The numbers of a glass as people read them: name, unit, how many of the unit to an SI one.
+import type { Quantity } from '@zanfirico/contract/rack';
 import { QUANTITY_LIMITS } from '@zanfirico/contract';
 import { readExpansion } from '@zanfirico/core/fit';
-import type { Quantity } from '@zanfirico/core/rack';
 import { displayUnit, fromSI, readQuantity, type DisplayUnits } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 

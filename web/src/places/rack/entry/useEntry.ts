@@ -1,5 +1,7 @@
 // Changing one entry of the rack: every change is kept at once, a shipped entry becomes the shop's own, and Undo goes back.
-import { checkEntry, rackLine, type RackEntry, type RackLine } from '@zanfirico/core/rack';
+import type { RackEntry } from '@zanfirico/contract/rack';
+import { withChanges, type Changes } from '@zanfirico/core/edits';
+import { checkEntry, rackLine, type RackLine } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { Refused, sentenceOf } from '../../../api/client';
 import { useNotices } from '../../../stores/notices';
@@ -7,7 +9,7 @@ import { useRack } from '../../../stores/theRack';
 
 /** What can be done to an entry. */
 export interface EntryActions {
-  readonly change: (patch: Partial<RackEntry>) => void;
+  readonly change: (patch: Changes<RackEntry>) => void;
   /** Drops it, or retires it where pieces use it. */
   readonly drop: () => void;
   readonly retire: (retired: boolean) => void;
@@ -29,8 +31,8 @@ export function useEntry(line: RackLine): EntryActions {
       attempt(own ? keep(entry) : dropKept(entry.id));
     },
   };
-  const change = (patch: Partial<RackEntry>): void => {
-    const next = { ...entry, ...patch };
+  const change = (patch: Changes<RackEntry>): void => {
+    const next = withChanges(entry, patch);
     const [problem] = checkEntry(next, rackLine(next, true).spoken);
     if (problem) {
       trouble(`${next.name}: ${problem.message}`);

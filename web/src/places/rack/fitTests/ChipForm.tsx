@@ -1,12 +1,8 @@
 // A chip test: a chip of the first glass sunk in the second, its halo between crossed polarisers read off.
+import type { ChipReading } from '@zanfirico/contract/rack';
 import { trNodes } from '../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
-import {
-  expectedHalo,
-  testedDifference,
-  type ChipReading,
-  type RackLine,
-} from '@zanfirico/core/rack';
+import { expectedHalo, testedDifference, type RackLine } from '@zanfirico/core/rack';
 import { tr, trWord } from '@zanfirico/core/words';
 import { Choice } from '../../../fields/Choice';
 import { QuantityField } from '../../../fields/QuantityField';

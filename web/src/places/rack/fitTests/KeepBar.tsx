@@ -1,6 +1,7 @@
 // What a reading says, its lot, and the key that keeps it.
+import type { ChipReading, ThreadReading } from '@zanfirico/contract/rack';
 import { tr } from '@zanfirico/core/words';
-import type { ChipReading, RackLine, ThreadReading } from '@zanfirico/core/rack';
+import type { RackLine } from '@zanfirico/core/rack';
 import { useState } from 'react';
 import { useKeepTest } from './useKeepTest';
 

@@ -1,7 +1,8 @@
 // A thread test: what was measured along it, what that says, and the bow to expect before it is pulled.
+import type { ThreadReading } from '@zanfirico/contract/rack';
 import { trNodes } from '../../../words/trNodes';
 import { bowFor, setFall } from '@zanfirico/core/fit';
-import { testedDifference, type RackLine, type ThreadReading } from '@zanfirico/core/rack';
+import { testedDifference, type RackLine } from '@zanfirico/core/rack';
 import { displayUnit, printForField, printText, readQuantity } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { Choice } from '../../../fields/Choice';

@@ -1,7 +1,8 @@
 // The cut list: which lengths come out of which sticks, for so many pieces, and what is left.
+import type { Stock } from '@zanfirico/contract/piece';
 import { fileName } from '@zanfirico/contract';
 import { ORDINARY_SHOP } from '@zanfirico/core/piece';
-import { cutList, type StockCut, type Stock } from '@zanfirico/core/stock';
+import { cutList, type StockCut } from '@zanfirico/core/stock';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { csvOf } from '../../../../exports/csv';

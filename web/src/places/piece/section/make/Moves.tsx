@@ -1,4 +1,5 @@
 // Torch moves as arithmetic: one move at a time, from stock on the rack to what it gives.
+import type { Stock } from '@zanfirico/contract/piece';
 import { trNodes } from '../../../../words/trNodes';
 import {
   bubbleGlass,
@@ -8,7 +9,6 @@ import {
   lengthForPull,
   pull,
   stockLength,
-  type Stock,
 } from '@zanfirico/core/stock';
 import { printText } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';

@@ -1,7 +1,7 @@
 // Coloured tubing and rod: what the stock is of throughout, chosen from the colours that are bought so.
+import type { Stock } from '@zanfirico/contract/piece';
 import { tr } from '@zanfirico/core/words';
 import type { Family } from '@zanfirico/core/glass';
-import type { Stock } from '@zanfirico/core/stock';
 import { SelectField } from '../../../../fields/SelectField';
 import { useRack } from '../../../../stores/theRack';
 

@@ -1,5 +1,5 @@
 // The blank: drawn, as wide a share of the final form as is wanted, in numbers, and whether it holds the same glass.
-import type { PiecePattern, PiecePoint } from '@zanfirico/contract/piece';
+import type { PiecePattern, ProfilePoint } from '@zanfirico/contract/piece';
 import type { measurePart } from '@zanfirico/core/form';
 import { LEAST_BLANK, MOST_BLANK, shrunkBlank } from '@zanfirico/core/form/pattern';
 import type { PlannedPart } from '@zanfirico/core/piece';
@@ -17,7 +17,7 @@ interface Props {
   readonly blank: ReturnType<typeof measurePart>;
   /** The part it ends on, and its profile as drawn. */
   readonly part: PlannedPart | undefined;
-  readonly drawn: readonly PiecePoint[] | undefined;
+  readonly drawn: readonly ProfilePoint[] | undefined;
   readonly set: (change: Partial<PiecePattern>) => void;
 }
 
