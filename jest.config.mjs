@@ -1,4 +1,4 @@
-// Unit tests of every package, TypeScript through swc: plain ones in Node, those of screens (.test.tsx) in jsdom against the real server.
+// Unit tests of every package, TypeScript through swc: plain ones in Node, those of screens (.test.tsx) in happy-dom against the real server.
 // Clocks that are put forward and back are among what is tested.
 process.env.TZ = 'Europe/Berlin';
 
@@ -34,6 +34,7 @@ const common = {
 
 export default {
   watchman: false,
+  globalSetup: '<rootDir>/scripts/jestSetup.mjs',
   // A test that hangs is ended; how fast a machine is, the benches measure.
   testTimeout: 30_000,
   projects: [

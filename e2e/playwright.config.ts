@@ -4,6 +4,7 @@ import { CHROMIUM } from './chromium';
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './stocked.ts',
   testMatch: '*.spec.ts',
   fullyParallel: true,
   workers: 2,

@@ -9,7 +9,7 @@ if (run('npm', ['run', '--silent', 'build']) !== 0) process.exit(1);
 const data = process.env.ZANFIRICO_DATA ?? join(home, 'data', 'demo');
 const server = spawn(
   process.execPath,
-  ['--import', 'tsx', 'server/src/main.ts', '--demo', '--data', data, ...process.argv.slice(2)],
+  ['server/dist/main.js', '--demo', '--data', data, ...process.argv.slice(2)],
   { cwd: home, stdio: 'inherit' },
 );
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

@@ -32,9 +32,12 @@ function stage(name, command, args, env = {}) {
   });
 }
 
+/** What is long by nature is asked too. */
+const LONG = process.argv.includes('--long') ? { ZANFIRICO_LONG: '1' } : {};
+
 /** A stage that passes or fails as one. */
 async function check(name, script) {
-  const good = await stage(name, 'npm', ['run', '--silent', script]);
+  const good = await stage(name, 'npm', ['run', '--silent', script], LONG);
   if (good) passed += 1;
   else failed += 1;
   return good;
@@ -49,8 +52,6 @@ async function counted(name, args, file, count, env) {
   passed += counts?.passed ?? 0;
   failed += wrong === 0 && (!good || !counts || counts.passed === 0) ? 1 : wrong;
 }
-
-const LONG = process.argv.includes('--long') ? { ZANFIRICO_LONG: '1' } : {};
 
 ensurePackages();
 ensureChromium();
@@ -72,7 +73,7 @@ const run = async () => {
   built = await check('build', 'build');
   await counted(
     'unit and screen tests',
-    ['jest', '--maxWorkers=2', '--json', '--outputFile=test-results/jest.json'],
+    ['jest', '--maxWorkers=2', '--forceExit', '--json', '--outputFile=test-results/jest.json'],
     'jest.json',
     (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
     LONG,

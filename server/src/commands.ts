@@ -1,8 +1,6 @@
 // What the commands on a data folder share: paths as they were typed, one line of answer, one of refusal.
-import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
-
-const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
+import { join, resolve } from 'node:path';
+import { HOME } from './home';
 
 /** A path as it was meant: from where the command was given, not from where npm runs it. */
 export const fromHere = (path: string): string => resolve(process.env['INIT_CWD'] ?? '.', path);
@@ -10,7 +8,7 @@ export const fromHere = (path: string): string => resolve(process.env['INIT_CWD'
 /** The data folder the environment names, else the one `npm start` uses. */
 export const dataFolder = (): string => {
   const named = process.env['ZANFIRICO_DATA'];
-  return named === undefined ? join(home, 'data') : fromHere(named);
+  return named === undefined ? join(HOME, 'data') : fromHere(named);
 };
 
 /** Does it and says what came of it; what is thrown is said, and makes the command fail. */

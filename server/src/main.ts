@@ -1,10 +1,10 @@
 // Starts the server: opens the data folder, fills an empty shelf when asked, listens on the loopback address.
 import { mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { compileAhead } from './check/schema';
 import { doorOver } from './door/door';
 import { openingOf, type NetworkOpening } from './door/opening';
 import { PATIENCE } from './door/patience';
@@ -12,6 +12,7 @@ import { sessionStore } from './door/sessionStore';
 import { stockMakings } from './demo/demoMakings';
 import { demoShop } from './demo/demoShop';
 import { stockDemo } from './demo/stockDemo';
+import { HOME } from './home';
 import { HELP, readOptions } from './options';
 import { databaseIn, takeFolder } from './store/dataFolder';
 import { openDatabase } from './store/database';
@@ -33,13 +34,13 @@ import { demoWanted } from './demo/demoWanted';
 
 /** Requests under way are waited for so long when the server stops, ms. */
 const GRACE_MS = 2000;
-
-const home = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
+/** Whoever opens the page first is answered first; then schemas are made ready for what comes, ms. */
+const AHEAD_MS = 3000;
 
 async function main(): Promise<void> {
   const options = readOptions(process.argv.slice(2), process.env, {
-    data: join(home, 'data'),
-    web: join(home, 'web/dist'),
+    data: join(HOME, 'data'),
+    web: join(HOME, 'web/dist'),
   });
   if (options.help) {
     process.stdout.write(HELP);
@@ -103,6 +104,7 @@ async function main(): Promise<void> {
     const port = typeof address === 'object' && address ? address.port : options.port;
     process.stdout.write(`Zanfirico is ready: http://127.0.0.1:${String(port)}\n`);
     void openToNetwork(opening, options.lan);
+    setTimeout(compileAhead, AHEAD_MS).unref();
     store.refresh().catch((error: unknown) => {
       log.error({ err: error }, 'the shelf was not worked out afresh');
     });

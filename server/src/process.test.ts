@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readOptions } from './options';
 
-const main = join(__dirname, 'main.ts');
+const main = join(__dirname, '../dist/main.js');
 const defaults = { data: 'd', web: 'w' };
 let data: string;
 const started: ChildProcess[] = [];
@@ -25,11 +25,10 @@ afterEach(() => {
 async function start(
   ...more: readonly string[]
 ): Promise<{ child: ChildProcess; url: string; said: () => string }> {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', main, '--port', '0', '--data', data, '--demo', ...more],
-    { stdio: ['ignore', 'pipe', 'inherit'], cwd: __dirname },
-  );
+  const child = spawn(process.execPath, [main, '--port', '0', '--data', data, '--demo', ...more], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    cwd: __dirname,
+  });
   started.push(child);
   let said = '';
   child.stdout.on('data', (chunk: Buffer) => {
@@ -73,7 +72,7 @@ describe('the process', () => {
   }, 40_000);
 
   it('says what it can do, and refuses a port that is none', () => {
-    const help = spawnSync(process.execPath, ['--import', 'tsx', main, '--help'], {
+    const help = spawnSync(process.execPath, [main, '--help'], {
       cwd: __dirname,
       encoding: 'utf8',
     });

@@ -1,4 +1,4 @@
-// The whole application in jsdom, against the real server on a database in memory: any address, any person's hands, no browser.
+// The whole application in a page without a browser, against the real server on a database in memory: any address, any person's hands, no browser.
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { SavedPiece } from '@zanfirico/contract';
@@ -17,6 +17,7 @@ import { startStandIns } from '../../server/src/boxes/standIns';
 import { openDatabase, type Database } from '../../server/src/store/database';
 import { deviceStore } from '../../server/src/boxes/deviceStore';
 import type { PieceStore } from '../../server/src/piece/pieceStore';
+import { setOpen } from './opened';
 import { forgetHours } from '../src/night/knownHours';
 import { answers } from '../src/api/queries';
 import { routes } from '../src/routes';
@@ -38,6 +39,7 @@ const fetchOutside = globalThis.fetch;
 
 /** Opens a house; with the demo's pieces and rack on its shelf, and with the demo's boxes as stand-ins, where they are wanted. */
 export async function openHouse(demo = false, boxes = false): Promise<House> {
+  setOpen(true);
   const db: Database = await openDatabase(':memory:');
   const devices = boxes ? await openBoxes(db) : undefined;
   const parts = { ...partsOver(db), devices };
@@ -58,6 +60,7 @@ export async function openHouse(demo = false, boxes = false): Promise<House> {
     url,
     store,
     close: async () => {
+      setOpen(false);
       globalThis.fetch = fetchOutside;
       server.closeAllConnections();
       await new Promise((done) => server.close(done));

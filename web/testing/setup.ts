@@ -1,13 +1,12 @@
-// What every interface test in jsdom begins with: matchers, and the few things of a browser that jsdom does not draw.
+// What every test of screens begins with: matchers, and the few things of a browser that are not there without one.
 import '@testing-library/jest-dom';
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
+import { houseOpen } from './opened';
 import { catchFiles, forgetFiles } from './taken';
 
 configure({
   asyncUtilTimeout: 30_000,
-  // Whether each of a thousand marks can be seen is not asked: what has to be visible is expected to be.
-  defaultHidden: true,
   // A page is long; what was looked for says enough.
   getElementError: (message) => new Error(message ?? 'not found'),
 });
@@ -67,7 +66,7 @@ Object.assign(Blob.prototype, {
   },
 });
 catchFiles();
-// jsdom walks the whole page once for every label each time a field is asked for its own; this asks the labels.
+// The whole page would be walked for every label each time a field is asked for its own; this asks the labels.
 for (const field of [HTMLInputElement, HTMLSelectElement, HTMLTextAreaElement, HTMLButtonElement])
   Object.defineProperty(field.prototype, 'labels', {
     configurable: true,
@@ -94,13 +93,17 @@ HTMLCanvasElement.prototype.getContext = () => null;
 window.print = () => undefined;
 window.scrollTo = () => undefined;
 
-// Answers of the server and of workers come when they come; what is looked at is waited for, so nothing has to be told beforehand.
+// Where the whole application is open, answers of its server and workers come when they come; what is looked at is waited for. Elsewhere
+// a part that changes behind a test's back fails it.
 const said = console.error;
+const behindItsBack: string[] = [];
 console.error = (...words: unknown[]) => {
   if (!String(words[0]).includes('not wrapped in act')) said(...words);
+  else if (!houseOpen()) behindItsBack.push(String(words[1]));
 };
 
 afterEach(() => {
   cleanup();
   forgetFiles();
+  expect(behindItsBack.splice(0)).toEqual([]);
 });

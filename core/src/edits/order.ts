@@ -39,7 +39,8 @@ export function byNumber(steps: readonly PieceStep[], ids: readonly string[]): W
 export function byId(steps: readonly WorkStep[], ids: readonly string[]): PieceStep[] {
   return steps.map(({ part, to, ...rest }) => {
     const named = {
-      ...Object.fromEntries(Object.entries(rest).filter(([, v]) => v !== undefined)),
+      // Steps that were made in the page may say a field is undefined; a file does not.
+      ...Object.fromEntries(Object.entries<unknown>(rest).filter(([, v]) => v !== undefined)),
       part: ids[part] ?? NOBODY,
       ...(to !== undefined && { to: ids[to] ?? NOBODY }),
     };

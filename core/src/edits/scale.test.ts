@@ -99,7 +99,7 @@ describe('what was measured on what stands above', () => {
     const rises = 0.5 * (Math.max(...stem) - Math.min(...stem));
     const made = scaledPart(piece, 'p1', 1.5, 'kept', 'p3');
     expect(made.fillLine).toBeCloseTo(0.14 + rises, 6);
-    expect(made.pattern?.figure.height).toBeCloseTo(0.13 + rises, 6);
-    for (const b of made.bits ?? []) expect(b.place.height).toBeCloseTo(0.15 + rises, 6);
+    expect(made.pattern.figure.height).toBeCloseTo(0.13 + rises, 6);
+    for (const b of made.bits) expect(b.place.height).toBeCloseTo(0.15 + rises, 6);
   });
 });

@@ -2,20 +2,43 @@
 import { tr, trWord, mark } from '@zanfirico/core/words';
 import type { FieldProblem } from '@zanfirico/contract';
 import type { Static, TSchema } from '@sinclair/typebox';
-import { Ajv, type ErrorObject } from 'ajv';
+import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
 import { shownValue } from './shown';
 import { textProblem } from './textProblem';
 
-const ajv = new Ajv({ allErrors: false, verbose: true, strict: true });
+const ajv = new Ajv({
+  allErrors: false,
+  verbose: true,
+  strict: true,
+  // A schema is compiled when it is first asked, by itself or within another: whichever came first, its name is no claim.
+  addUsedSchema: false,
+});
 
 /** A checked value, or the one problem found first. */
 export type Checked<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: FieldProblem };
 
-/** Compiles a schema once into a check. */
+const waiting: (() => unknown)[] = [];
+
+/** Compiles what nobody has asked for yet, one at a time, so that the first request of a kind waits for none. */
+export function compileAhead(
+  later = (work: () => void): void => void setImmediate(work).unref(),
+): void {
+  const next = waiting.pop();
+  if (!next) return;
+  next();
+  later(() => {
+    compileAhead(later);
+  });
+}
+
+/** A schema as a check: compiled once, when it is first asked, or ahead of it. */
 export function checker<S extends TSchema>(schema: S): (value: unknown) => Checked<Static<S>> {
-  const validate = ajv.compile<Static<S>>(schema);
+  let compiled: ValidateFunction<Static<S>> | undefined;
+  const check = (): ValidateFunction<Static<S>> => (compiled ??= ajv.compile<Static<S>>(schema));
+  waiting.push(check);
   return (value) => {
+    const validate = check();
     if (validate(value)) {
       const problem = textProblem(value);
       return problem ? { ok: false, problem } : { ok: true, value };

@@ -2,14 +2,15 @@
 import type { SavedPiece } from '@zanfirico/contract';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { SERVER } from '../home';
 import type { MakingStore } from '../making/makingStore';
 import type { PieceStore } from '../piece/pieceStore';
 import type { DemoMaking } from './demoMaking';
 import { halfYear, PHOTOS } from './halfYear';
 
 /** Where the demo's makings are. */
-export const MAKINGS_FOLDER = join(import.meta.dirname, 'makings');
-const PHOTOS_FOLDER = join(import.meta.dirname, 'photos');
+export const MAKINGS_FOLDER = join(SERVER, 'src/demo/makings');
+const PHOTOS_FOLDER = join(SERVER, 'src/demo/photos');
 
 /** The demo's makings. */
 export const demoMakings = (): DemoMaking[] =>

@@ -2,8 +2,9 @@
 import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { SERVER } from '../home';
 
-const folder = join(import.meta.dirname, 'pieces');
+const folder = join(SERVER, 'src/demo/pieces');
 
 /** Names of the files, "05-harbour-candlestick.1.json": a piece each number, its revisions counted at the end. */
 const files = (): string[] =>

@@ -6,7 +6,7 @@ import { SHIPPED_RACK } from '@zanfirico/core/rack';
 function over(id: string, facts: Partial<RackEntry>): RackEntry {
   const line = SHIPPED_RACK.line(id);
   if (!line) throw new Error(`the rack ships no ${id}`);
-  return structuredClone({ ...line.entry, ...facts }) as RackEntry;
+  return structuredClone({ ...line.entry, ...facts });
 }
 
 /** Sheet for the kiln in a colour, made to go with the clear one: its number and its softening are near. */

@@ -4,7 +4,7 @@ import SQLite from 'better-sqlite3';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { doorOver } from '../door/door';
 import { takeFolder, userOf } from '../store/dataFolder';
 import { openDatabase } from '../store/database';
@@ -13,7 +13,7 @@ import { pieceStore } from '../piece/pieceStore';
 import { sessionStore } from '../door/sessionStore';
 
 const ROUNDS = process.env['ZANFIRICO_LONG'] === '1' ? 20 : 1;
-const here = resolve(__dirname, '..');
+const here = join(__dirname, '../../dist');
 let folder: string;
 let path: string;
 const started: ChildProcess[] = [];
@@ -27,18 +27,17 @@ afterEach(() => {
 });
 
 const command = (script: string, ...args: readonly string[]) =>
-  spawnSync(process.execPath, ['--import', 'tsx', join(here, script), ...args], {
+  spawnSync(process.execPath, [join(here, script), ...args], {
     cwd: here,
     encoding: 'utf8',
     env: { ...process.env, ZANFIRICO_DATA: folder, INIT_CWD: folder },
   });
 /** Starts a server; its address, or what it said when it ended. */
 function serve(): Promise<{ readonly child: ChildProcess; readonly says: string }> {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', join(here, 'main.ts'), '--port', '0', '--data', folder],
-    { cwd: here, stdio: ['ignore', 'pipe', 'pipe'] },
-  );
+  const child = spawn(process.execPath, [join(here, 'main.js'), '--port', '0', '--data', folder], {
+    cwd: here,
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   started.push(child);
   let said = '';
   return new Promise((done) => {
@@ -80,7 +79,7 @@ describe('killed while it is brought up to date', () => {
         await older(path, 1500);
         const child = spawn(
           process.execPath,
-          ['--import', 'tsx', join(here, 'main.ts'), '--port', '0', '--data', folder],
+          [join(here, 'main.js'), '--port', '0', '--data', folder],
           { cwd: here, stdio: ['ignore', 'pipe', 'pipe'] },
         );
         started.push(child);
@@ -117,7 +116,7 @@ describe('restoring', () => {
     const db = await openDatabase(path);
     const store = pieceStore(db);
     const piece = await store.create(document);
-    const made = command('backup.ts', 'kept.sqlite');
+    const made = command('backup.js', 'kept.sqlite');
     expect(made.stdout).toMatch(
       /Backed up .*zanfirico\.sqlite\s+to .*kept\.sqlite: 1 pieces, 1 revisions/,
     );
@@ -132,7 +131,7 @@ describe('restoring', () => {
     }
     // A crash: the log is there and was not worked into the file.
     expect(existsSync(`${path}-wal`)).toBe(true);
-    const back = command('restore.ts', 'kept.sqlite');
+    const back = command('restore.js', 'kept.sqlite');
     expect(back.stderr).toBe('');
     expect(back.stdout).toMatch(/Put back .*kept\.sqlite\s+as .*: 1 pieces, 1 revisions/);
     expect(back.stdout).toMatch(/What was there is in .*set-aside-/);
@@ -153,8 +152,8 @@ describe('restoring', () => {
     const entered = await door.enter({ code: code?.code ?? '', device: 'tablet' }, undefined);
     expect((await door.standing(entered?.token)).kind).toBe('in');
     await db.destroy();
-    expect(command('backup.ts', 'kept.sqlite').stderr).toBe('');
-    expect(command('restore.ts', 'kept.sqlite').stderr).toBe('');
+    expect(command('backup.js', 'kept.sqlite').stderr).toBe('');
+    expect(command('restore.js', 'kept.sqlite').stderr).toBe('');
     const again = await openDatabase(path);
     const after = await doorOver(sessionStore(again));
     expect((await after.standing(entered?.token)).kind).toBe('none');
@@ -167,15 +166,15 @@ describe('restoring', () => {
       const db = await openDatabase(path);
       await pieceStore(db).create(document);
       await db.destroy();
-      expect(command('restore.ts', 'nothing.sqlite').stderr).toMatch(
+      expect(command('restore.js', 'nothing.sqlite').stderr).toMatch(
         /There is no file at .*nothing/,
       );
-      expect(command('restore.ts').stderr).toContain('Name the backup');
-      const other = command('restore.ts', join(here, 'main.ts'));
+      expect(command('restore.js').stderr).toContain('Name the backup');
+      const other = command('restore.js', join(here, 'main.js'));
       expect(other.stderr).toMatch(/no whole database|not a database/);
       const letGo = takeFolder(folder);
       try {
-        expect(command('restore.ts', path).stderr).toMatch(/has .* open\. Stop it/);
+        expect(command('restore.js', path).stderr).toMatch(/has .* open\. Stop it/);
       } finally {
         letGo();
       }
@@ -205,15 +204,11 @@ describe('backing up', () => {
     })();
     const before = revision;
     const ended = await new Promise<number | null>((done) => {
-      const child = spawn(
-        process.execPath,
-        ['--import', 'tsx', join(here, 'backup.ts'), 'kept.sqlite'],
-        {
-          cwd: here,
-          env: { ...process.env, ZANFIRICO_DATA: folder, INIT_CWD: folder },
-          stdio: 'ignore',
-        },
-      );
+      const child = spawn(process.execPath, [join(here, 'backup.js'), 'kept.sqlite'], {
+        cwd: here,
+        env: { ...process.env, ZANFIRICO_DATA: folder, INIT_CWD: folder },
+        stdio: 'ignore',
+      });
       child.once('exit', done);
     });
     state.going = false;
@@ -226,9 +221,9 @@ describe('backing up', () => {
     expect(revisions(join(folder, 'kept.sqlite'))).toBeGreaterThanOrEqual(before);
   }, 60_000);
   it('of an empty shelf, or of a folder without one, is refused with the folder it looked in', async () => {
-    expect(command('backup.ts', 'kept.sqlite').stderr).toContain(`no database at ${path}`);
+    expect(command('backup.js', 'kept.sqlite').stderr).toContain(`no database at ${path}`);
     await (await openDatabase(path)).destroy();
-    expect(command('backup.ts', 'kept.sqlite').stderr).toMatch(/The shelf in .* is empty/);
+    expect(command('backup.js', 'kept.sqlite').stderr).toMatch(/The shelf in .* is empty/);
     expect(existsSync(join(folder, 'kept.sqlite'))).toBe(false);
   }, 40_000);
 });

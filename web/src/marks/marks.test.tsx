@@ -1,5 +1,5 @@
 // Drawings as they stand on the page: measures at their points, lanes of a crew, the fill line, balloons, verdicts in words.
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import type { CrewPlan } from '@zanfirico/core/crew';
 import { measureShape, startingProfile } from '@zanfirico/core/form';
 import { glyphOf } from '@zanfirico/core/piece';
@@ -50,7 +50,9 @@ describe('measures in the margin', () => {
     for (const p of profile.filter((q) => q.radius > 0.001))
       expect(text).toContain(`⌀ ${(2000 * p.radius).toFixed(1)} mm`);
     expect(text).toContain('axis');
-    useDisplay.setState({ units: { temperature: 'C', length: 'in', mass: 'g' } });
+    act(() => {
+      useDisplay.setState({ units: { temperature: 'C', length: 'in', mass: 'g' } });
+    });
     expect(measures(900).textContent).toContain(' in');
   });
   it('say no walls of solid work, and nothing on a board too narrow for them', () => {

@@ -1,11 +1,11 @@
 // The rack in the page: seen at once, kept in order, put right by the server.
-import type { KeptEntry, RackEntry, SaveEntry } from '@zanfirico/contract/rack';
+import type { KeptEntry, SaveEntry } from '@zanfirico/contract/rack';
 import { SHIPPED_RACK } from '@zanfirico/core/rack';
 import { useRack } from './theRack';
 
 const line = SHIPPED_RACK.line('kelp');
 if (!line) throw new Error('no kelp');
-const kelp = line.entry as RackEntry;
+const kelp = line.entry;
 
 /** A server that keeps entries, one revision after the other, and refuses a stale one. */
 function server() {

@@ -63,7 +63,7 @@ export const useRack = create<RackState>()((set, get) => ({
           new Map(own).set(entry.id, {
             revision: own.get(entry.id)?.revision ?? 0,
             savedAt: '',
-            entry: entry as RackEntry,
+            entry: entry,
           }),
           tests,
         ),
@@ -78,7 +78,7 @@ export const useRack = create<RackState>()((set, get) => ({
     set(put(own, get().tests));
   },
   takeIn: async (entries) => {
-    const kept = await importEntries(entries as readonly RackEntry[]);
+    const kept = await importEntries(entries);
     const own = new Map(get().own);
     for (const e of kept) own.set(e.entry.id, e);
     set(put(own, get().tests));
@@ -128,7 +128,7 @@ async function keepNow(entry: RackEntry, fresh: boolean): Promise<void> {
   const { own: before, load } = useRack.getState();
   const baseRevision = fresh ? 0 : (before.get(entry.id)?.revision ?? 0);
   try {
-    const kept = await keepEntry({ baseRevision, entry: entry as RackEntry });
+    const kept = await keepEntry({ baseRevision, entry: entry });
     const { own, tests } = useRack.getState();
     // What was changed since is newer than the answer: only its revision is taken over.
     const newer = own.get(entry.id)?.entry;

@@ -1,8 +1,7 @@
 // A fresh document: a starting form in a glass, with the shop's ordinary settings.
 import type { Form } from '@zanfirico/contract/piece';
 import { PIECE_FORMAT, PIECE_VERSION } from '@zanfirico/contract';
-import type { KilnWork } from '@zanfirico/contract/kiln';
-import type { Across, PieceDocument } from '@zanfirico/contract/piece';
+import type { PieceDocument } from '@zanfirico/contract/piece';
 import { startingParts } from '@zanfirico/core/form';
 import type { Glass } from '@zanfirico/core/glass';
 import { potFor } from '@zanfirico/core/iron';
@@ -54,14 +53,14 @@ export function freshDocument(
     notes: '',
     form,
     way: start ? 'kiln' : torch ? 'torch' : 'furnace',
-    ...(start && known && { kiln: structuredClone(freshKiln(start, known, box)) as KilnWork }),
+    ...(start && known && { kiln: freshKiln(start, known, box) }),
     glass,
     parts: startingParts(form).map(({ name: part, profile, work, across }, i) => ({
       id: `p${String(i + 1)}`,
       name: part,
       profile: profile.map((p) => ({ ...p, corner: p.corner ?? false })),
       ...(work && { work }),
-      ...(across && { across: structuredClone(across) as Across }),
+      ...(across && { across: across }),
     })),
     making: {
       ...ORDINARY_MAKING,

@@ -42,7 +42,6 @@ function Rods({
   const box = useRef<HTMLDivElement>(null);
   // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
   const paper = usePaper((s) => s.on);
-  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,

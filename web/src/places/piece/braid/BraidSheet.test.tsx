@@ -213,29 +213,33 @@ describe('variants', () => {
 });
 
 describe('the crew', () => {
-  it('is planned for who is there, and says what goes short alone', async () => {
-    const user = await open(demoPiece('Harbour candlestick'));
-    const crew = screen.getByRole('region', { name: 'Crew' });
-    await user.click(within(crew).getByRole('button', { name: 'Plan the crew' }));
-    await waitFor(
-      () => {
-        expect(crew).toHaveTextContent('This crew');
-      },
-      { timeout: 60_000 },
-    );
-    expect(crew).toHaveTextContent(/nothing is under|nothing can be shorter/);
-    expect(crew).toHaveTextContent(/Alone: \d+:\d\d/);
-    expect(crew).toHaveTextContent('Without ');
-    // Where a pair of hands is missing it says what is done instead.
-    expect(crew).toHaveTextContent(/steps \(brings bits\): the piece hangs in the yoke/);
-    // The plan is kept with the piece, and with the steps it was made for.
-    const variant = onBoard().sequence?.variants[0];
-    expect(variant?.plan?.starts).toHaveLength(variant?.steps.length ?? -1);
-    expect(crew).toHaveTextContent('It is as long as steps');
-    for (const box of within(crew).getAllByLabelText('leads'))
-      if ((box as HTMLInputElement).checked) await user.click(box);
-    expect(await screen.findByText('Nobody of the crew can lead at the bench.')).toBeVisible();
-  }, 90_000);
+  long(
+    'is planned for who is there, and says what goes short alone',
+    async () => {
+      const user = await open(demoPiece('Harbour candlestick'));
+      const crew = screen.getByRole('region', { name: 'Crew' });
+      await user.click(within(crew).getByRole('button', { name: 'Plan the crew' }));
+      await waitFor(
+        () => {
+          expect(crew).toHaveTextContent('This crew');
+        },
+        { timeout: 60_000 },
+      );
+      expect(crew).toHaveTextContent(/nothing is under|nothing can be shorter/);
+      expect(crew).toHaveTextContent(/Alone: \d+:\d\d/);
+      expect(crew).toHaveTextContent('Without ');
+      // Where a pair of hands is missing it says what is done instead.
+      expect(crew).toHaveTextContent(/steps \(brings bits\): the piece hangs in the yoke/);
+      // The plan is kept with the piece, and with the steps it was made for.
+      const variant = onBoard().sequence?.variants[0];
+      expect(variant?.plan?.starts).toHaveLength(variant?.steps.length ?? -1);
+      expect(crew).toHaveTextContent('It is as long as steps');
+      for (const box of within(crew).getAllByLabelText('leads'))
+        if ((box as HTMLInputElement).checked) await user.click(box);
+      expect(await screen.findByText('Nobody of the crew can lead at the bench.')).toBeVisible();
+    },
+    90_000,
+  );
 
   it('with a glory hole fewer costs waits, which is said; a step in hand says who and what it waits for', async () => {
     const user = await open(demoPiece('Harbour candlestick'));
@@ -249,6 +253,11 @@ describe('the crew', () => {
       },
       { timeout: 60_000 },
     );
+    expect(crew).toHaveTextContent(/Alone: \d+:\d\d/);
+    expect(crew).toHaveTextContent('Without ');
+    // The plan is kept with the piece, and with the steps it was made for.
+    const variant = onBoard().sequence?.variants[0];
+    expect(variant?.plan?.starts).toHaveLength(variant?.steps.length ?? -1);
     await user.click(screen.getByRole('button', { name: /^Step 45:/ }));
     expect(screen.getByRole('region', { name: 'Step 45' })).toHaveTextContent(/gaffer.*once/);
   }, 90_000);

@@ -44,7 +44,6 @@ export function RackPicker({ colouring }: { readonly colouring: Colouring }) {
   const rows = Math.ceil(found.length / columns);
   // The virtualiser keeps functions of its own; nothing here is memoised by the compiler.
   const paper = usePaper((s) => s.on);
-  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: rows,
     getScrollElement: () => box.current,

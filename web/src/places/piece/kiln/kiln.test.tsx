@@ -1,5 +1,5 @@
 // A piece of the kiln on screen: laid, fired, slumped, cut, judged; every screen of it says the same figure.
-import { fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import { houseForAll, nightChecked, openAt } from '../../../../testing/house';
 import { useDraft } from '../../../stores/draft';
@@ -119,7 +119,9 @@ it('cutting: every piece from stock in scores that break; what is cut leaves sto
   const before = within(stock).getAllByRole('listitem').length;
   await user.click(screen.getByRole('button', { name: /It is cut/ }));
   expect(await screen.findByText(/what is left of it back in/)).toBeVisible();
-  expect(within(stock).getAllByRole('listitem').length).toBeGreaterThan(before);
+  await waitFor(() => {
+    expect(within(stock).getAllByRole('listitem').length).toBeGreaterThan(before);
+  });
   await type(user, /^Of these/, '40');
   expect(await screen.findAllByText(/used up|large enough/)).not.toHaveLength(0);
 });

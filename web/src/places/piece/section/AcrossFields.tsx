@@ -49,7 +49,7 @@ export function AcrossFields({ index, across, half }: Props) {
   };
   const choose = (preset: CutPreset): void => {
     if (preset === 'drawn') file.current?.click();
-    else put(structuredClone(cutFor(preset)) as Across | undefined);
+    else put(cutFor(preset));
   };
   const read = async (chosen: File): Promise<void> => {
     const { trouble } = useNotices.getState();
