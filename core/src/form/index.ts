@@ -24,6 +24,7 @@ export { FORMS, startingParts, startingProfile } from './forms';
 export { lineWithin } from './inner';
 export { measurePart, measureShape, type Shape } from './measure';
 export { joinedMesh, measureMesh, openEdges, turnedMesh, weldedMesh, type Mesh } from './mesh';
+export { stlBytes } from './stl';
 export {
   BIT_PRESETS,
   newBit,

@@ -1,13 +1,13 @@
 // One skin: closed, in one piece, and of as much glass as there is.
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import { bitMesh, measureMesh, openEdges, type Mesh } from '@zanfirico/core/form';
+import { bitMesh, measureMesh, openEdges, stlBytes, type Mesh } from '@zanfirico/core/form';
 import { rackOf, SHIPPED_RACK } from '@zanfirico/core/rack';
 import request from 'supertest';
 import { createApp } from '../app';
 import { asBytes, partsOver } from '../app.fixture';
 import { demoPieces } from '../demo/demoPieces';
 import { DEMO_ENTRIES } from '../demo/rackEntries';
-import { fusedMeshes, fusedPiece, fusedStlBytes } from './fused';
+import { fusedMeshes, fusedPiece } from './fused';
 import { openDatabase } from '../store/database';
 
 const ball = (out: number): Mesh =>
@@ -92,7 +92,7 @@ it('leaves as a whole binary STL; what cannot be made is said', async () => {
   expect(file.length).toBe(84 + 50 * file.readUInt32LE(80));
   const made = await fusedPiece(goblet, SHIPPED_RACK);
   if (typeof made === 'string') throw new Error(made);
-  expect(fusedStlBytes(made).readUInt32LE(80)).toBe(file.readUInt32LE(80));
+  expect(Buffer.from(stlBytes(made)).readUInt32LE(80)).toBe(file.readUInt32LE(80));
   const broken = { ...goblet, glass: 'moon-glass' };
   expect((await api.post('/api/fused').send({ document: broken })).status).toBe(422);
   expect((await api.post('/api/fused').send({})).status).toBe(400);

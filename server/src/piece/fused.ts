@@ -68,38 +68,6 @@ export async function fusedMeshes(
   }
 }
 
-/** Binary STL of meshes (m), mm, z up. */
-export function fusedStlBytes(meshes: readonly Mesh[]): Buffer {
-  const count = meshes.reduce((n, m) => n + m.triangles.length / 3, 0);
-  const file = Buffer.alloc(84 + 50 * count);
-  file.write('Zanfirico, mm');
-  file.writeUInt32LE(count, 80);
-  let at = 84;
-  for (const { positions, triangles } of meshes)
-    for (let t = 0; t < triangles.length; t += 3) {
-      const corner = (k: number): Corner => {
-        const i = 3 * (triangles[t + k] as number);
-        const mm = (c: number): number => (positions[i + c] as number) * MM;
-        return [mm(0), mm(1), mm(2)];
-      };
-      const [a, b, c] = [corner(0), corner(1), corner(2)];
-      for (const v of [normalOf(a, b, c), a, b, c])
-        for (const x of v) at = file.writeFloatLE(x, at);
-      at += 2;
-    }
-  return file;
-}
-
-type Corner = readonly [number, number, number];
-
-function normalOf(a: Corner, b: Corner, c: Corner): Corner {
-  const [ux, uy, uz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
-  const [vx, vy, vz] = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
-  const n: Corner = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
-  const length = Math.hypot(...n) || 1;
-  return [n[0] / length, n[1] / length, n[2] / length];
-}
-
 /** The fused glass of a piece; a sentence where it cannot be made. */
 export async function fusedPiece(document: PieceDocument, rack: Rack): Promise<Mesh[] | string> {
   const glass = rack.glass(document.glass);

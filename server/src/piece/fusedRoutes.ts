@@ -3,7 +3,8 @@ import { BODY_LIMIT, NewPieceBody } from '@zanfirico/contract';
 import express, { Router } from 'express';
 import { checkMeaning } from './checkDocument';
 import { checker } from '../check/schema';
-import { fusedPiece, fusedStlBytes } from './fused';
+import { stlBytes } from '@zanfirico/core/form';
+import { fusedPiece } from './fused';
 import type { RackStore } from '../rack/rackStore';
 import { fail, takeChecked } from '../check/answer';
 
@@ -19,7 +20,7 @@ export function fusedRoutes(rack: RackStore): Router {
     const checked = checkMeaning(body.document, known);
     const fused = checked.ok ? await fusedPiece(checked.document, known) : checked.error;
     if (typeof fused === 'string') fail(res, 422, { error: fused });
-    else res.type('model/stl').send(fusedStlBytes(fused));
+    else res.type('model/stl').send(Buffer.from(stlBytes(fused)));
   });
   return router;
 }

@@ -1,6 +1,6 @@
 // The glass body as files other programs read: GLB (glTF 2.0, metres, y up) and STL (binary, millimetres, z up).
 import { tr } from '@zanfirico/core/words';
-import type { Mesh } from '@zanfirico/core/form';
+import { stlBytes, type Mesh } from '@zanfirico/core/form';
 import type { PartShell, ShellLook } from '@zanfirico/core/piece';
 import {
   BufferAttribute,
@@ -11,7 +11,6 @@ import {
   Scene,
 } from 'three';
 import { GLTFExporter } from 'three/examples/jsm/exporters/GLTFExporter.js';
-import { STLExporter } from 'three/examples/jsm/exporters/STLExporter.js';
 
 /** Normals of a mesh, each corner's the mean of its facets' by their area; plain loops, for they are many. */
 function smoothNormals(
@@ -91,30 +90,25 @@ function glassOf({ absorb, body, wall }: ShellLook = CLEAR): MeshPhysicalMateria
   });
 }
 
-/** A scene of named shells; `turn` puts a corner where the file wants it. */
-function sceneOf(
-  shells: readonly PartShell[],
-  turn: (x: number, y: number, z: number) => readonly [number, number, number],
-  normals: boolean,
-): Scene {
+/** A scene of named shells, y up. */
+function sceneOf(shells: readonly PartShell[]): Scene {
   const scene = new Scene();
   for (const { name, mesh, look } of shells) {
     const positions = new Float32Array(mesh.positions.length);
     for (let i = 0; i < positions.length; i += 3)
       positions.set(
-        turn(
+        [
           mesh.positions[i] as number,
-          mesh.positions[i + 1] as number,
           mesh.positions[i + 2] as number,
-        ),
+          -(mesh.positions[i + 1] as number),
+        ],
         i,
       );
     const geometry = new BufferGeometry();
     geometry.setAttribute('position', new BufferAttribute(positions, 3));
     const triangles = new Uint32Array(mesh.triangles);
     geometry.setIndex(new BufferAttribute(triangles, 1));
-    if (normals)
-      geometry.setAttribute('normal', new BufferAttribute(smoothNormals(positions, triangles), 3));
+    geometry.setAttribute('normal', new BufferAttribute(smoothNormals(positions, triangles), 3));
     const shell = new SceneMesh(geometry, glassOf(look));
     shell.name = name;
     scene.add(shell);
@@ -124,15 +118,12 @@ function sceneOf(
 
 /** GLB of the shells: one named node a shell, metres, y up. */
 export async function glbOf(shells: readonly PartShell[]): Promise<Uint8Array<ArrayBuffer>> {
-  const scene = sceneOf(shells, (x, y, z) => [x, z, -y], true);
+  const scene = sceneOf(shells);
   const file = await new GLTFExporter().parseAsync(scene, { binary: true });
   if (!(file instanceof ArrayBuffer)) throw new Error(tr`The GLB could not be written.`);
   return new Uint8Array(file);
 }
 
 /** Binary STL of the shells, mm, z up, as printers take it. */
-export function shellsStl(shells: readonly PartShell[]): Uint8Array<ArrayBuffer> {
-  const scene = sceneOf(shells, (x, y, z) => [x * 1e3, y * 1e3, z * 1e3], false);
-  const view = new STLExporter().parse(scene, { binary: true });
-  return new Uint8Array(view.buffer, view.byteOffset, view.byteLength);
-}
+export const shellsStl = (shells: readonly PartShell[]): Uint8Array<ArrayBuffer> =>
+  stlBytes(shells.map(({ mesh }) => mesh));
