@@ -80,7 +80,8 @@ module.exports = {
     {
       name: 'core-takes-types-only',
       severity: 'error',
-      comment: 'Of the contract the core has what things are called and made of, nothing that runs.',
+      comment:
+        'Of the contract the core has what things are called and made of, nothing that runs.',
       from: { path: '^core/', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^contract/', dependencyTypesNot: ['type-only'] },
     },
