@@ -50,15 +50,18 @@ function keeps(name: string, standing: SectionStanding): number {
   return night.keeps.stress / 1e6;
 }
 
-it.each([
-  ['Quay goblet', 0.16],
-  ['Harbour candlestick', 0.285],
-  ['Tide-pool bowl', 0.242],
-  ['Salt cellar', 0.113],
-])('%s keeps %p MPa, within a tenth', (name, reference) => {
+const withinATenth = (name: string, reference: number): void => {
   const found = keeps(name, { stands: 'free', rounded: 1e-3 });
   expect([name, Math.abs(found / reference - 1) < 0.1, found]).toEqual([name, true, found]);
-});
+};
+it.each([
+  ['Quay goblet', 0.16],
+  ['Salt cellar', 0.113],
+])('%s keeps %p MPa, within a tenth', withinATenth);
+long.each([
+  ['Harbour candlestick', 0.285],
+  ['Tide-pool bowl', 0.242],
+])('%s keeps %p MPa, within a tenth', withinATenth);
 
 long(
   'the cruet with its hollow shut, its sides seeing one another: 0.51 MPa with corners of 4 mm within a tenth, 0.69 to 0.81 with 1 mm and less',

@@ -48,20 +48,23 @@ long(
   },
 );
 
-it('standing flat on the shelf it is another, longer night; what was typed of its corners stays', async () => {
-  const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');
-  await nightChecked();
-  const free = doorOf();
-  await user.click(screen.getByText('How its skin sees the box'));
-  const corners = screen.getByLabelText(/^Inside corners round by/);
-  await user.clear(corners);
-  await user.type(corners, '2 mm{Enter}');
-  await user.selectOptions(screen.getByLabelText('It stands in the box'), 'flat on the shelf');
-  expect(onBoard().firing.standing).toEqual({ rounded: 0.002, stands: 'shelf' });
-  expect(screen.getByLabelText(/^Underside sees/)).toHaveValue('0');
-  await nightChecked();
-  expect(doorOf() > free).toBe(true);
-});
+long(
+  'standing flat on the shelf it is another, longer night; what was typed of its corners stays',
+  async () => {
+    const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');
+    await nightChecked();
+    const free = doorOf();
+    await user.click(screen.getByText('How its skin sees the box'));
+    const corners = screen.getByLabelText(/^Inside corners round by/);
+    await user.clear(corners);
+    await user.type(corners, '2 mm{Enter}');
+    await user.selectOptions(screen.getByLabelText('It stands in the box'), 'flat on the shelf');
+    expect(onBoard().firing.standing).toEqual({ rounded: 0.002, stands: 'shelf' });
+    expect(screen.getByLabelText(/^Underside sees/)).toHaveValue('0');
+    await nightChecked();
+    expect(doorOf() > free).toBe(true);
+  },
+);
 
 it('says what would make the night shorter, does it with one key, and undo takes it back', async () => {
   const { user } = await openSheet(house, demoPiece('Salt cellar'), 'night');
