@@ -125,7 +125,7 @@ try {
     .first()
     .click();
   await page
-    .getByText(/Its night (reached|left)/)
+    .getByText(/Its (night|box).*(reache|left|leaves)/)
     .first()
     .waitFor({ timeout: 60_000 });
   await shoot('why-it-broke');
