@@ -1,6 +1,6 @@
 // The studio's certificate: made once, read by its owner, made anew when it no longer says the truth; and the door that shows it.
 import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { connect as reach, createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -146,6 +146,30 @@ describe('the door to the network', () => {
     expect(said).toMatch(/^HTTP\/1\.1 408/);
     await opening.stop();
   }, 60_000);
+
+  it('shut, it answers nobody who was already shaking hands', async () => {
+    const opening = openingOf({ data, port: 0, door });
+    opening.answer((_req, res) => res.end('here'));
+    await opening.open('switch');
+    const port = Number(/:(\d+)$/.exec(opening.state().addresses[0] ?? '')?.[1]);
+    const early = reach(port, '127.0.0.1');
+    const ended = new Promise<void>((done) => {
+      early.once('close', () => {
+        done();
+      });
+      early.on('error', () => undefined);
+    });
+    await new Promise((done) => early.once('connect', done));
+    // The server has it, and no greeting yet.
+    await new Promise((done) => setTimeout(done, 50));
+    await opening.shut();
+    await ended;
+    await expect(
+      new Promise((done, fail) => {
+        reach(port, '127.0.0.1').once('connect', done).once('error', fail);
+      }),
+    ).rejects.toThrow('ECONNREFUSED');
+  });
 
   it('puts everybody out when the folder came from another machine, and says so', async () => {
     const before = openingOf({ data, port: 0, door, mark: 'here' });

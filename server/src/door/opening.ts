@@ -1,7 +1,7 @@
 // The studio's door to its own network: opened by the flag or the switch, with a certificate of its own; shut, only this machine is answered.
 import { createServer, type Server } from 'node:https';
 import type { RequestListener } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import type { AddressInfo, Socket } from 'node:net';
 import type { LanState } from '@zanfirico/contract/door';
 import { certificateIn, type Certificate } from './certificate';
 import type { Door } from './door';
@@ -61,6 +61,8 @@ export function openingOf({
 }: OpeningParts): NetworkOpening {
   let app: RequestListener | undefined;
   let server: Server | undefined;
+  /** Whoever is connected, from the first moment on. */
+  const sockets = new Set<Socket>();
   let by: LanState['by'];
   let certificate: Certificate | undefined;
   let anew: string | undefined;
@@ -83,8 +85,10 @@ export function openingOf({
     server = undefined;
     by = undefined;
     if (!running) return;
-    running.closeAllConnections();
-    await new Promise((done) => running.close(done));
+    const closed = new Promise((done) => running.close(done));
+    // Also those that are still shaking hands, which HTTP knows nothing of yet: they would be answered after all.
+    for (const socket of sockets) socket.destroy();
+    await closed;
   };
 
   const look = async (): Promise<void> => {
@@ -116,6 +120,10 @@ export function openingOf({
         const { key, cert } = await certified();
         const fresh = createServer({ ...PATIENCE, key, cert, minVersion: 'TLSv1.2' }, app);
         fresh.maxConnections = MOST_CONNECTIONS;
+        fresh.on('connection', (socket: Socket) => {
+          sockets.add(socket);
+          socket.once('close', () => sockets.delete(socket));
+        });
         await new Promise<void>((done, fail) => {
           fresh.once('error', fail);
           fresh.listen(port, '0.0.0.0', () => {
