@@ -11,29 +11,6 @@ import house from './scripts/eslintWords.mjs';
 const LONG = process.env['ZANFIRICO_LONG'] === '1';
 const numbers = ts.readConfigFile('tsconfig.numbers.json', ts.sys.readFile).config;
 
-/** What is said is another word in another language: it is never compared, looked up by or kept. */
-const SAID =
-  ":matches(TaggedTemplateExpression[tag.name='tr'], CallExpression[callee.name=/^tr(Word|Sense)$/])";
-const WORDS_ARE_NO_DATA = [
-  `BinaryExpression[operator=/^[!=]==?$/] > ${SAID}`,
-  `SwitchCase > ${SAID}.test`,
-  `Property[computed=true] > ${SAID}.key`,
-  `MemberExpression[computed=true] > ${SAID}.property`,
-  `CallExpression[callee.property.name=/^(includes|indexOf|has|get|set|add|delete|startsWith|endsWith)$/] > ${SAID}:first-child`,
-  `CallExpression[callee.property.name=/^(includes|indexOf)$/] > MemberExpression.callee > ArrayExpression.object ${SAID}`,
-  `NewExpression[callee.name=/^(Map|Set)$/] ${SAID}`,
-  `CallExpression[callee.name='happen'] Property[key.name!='says'] > ${SAID}`,
-].map((selector) => ({
-  selector,
-  message:
-    'What is said is another word in another language: compare, look up and keep ids, and say them where they are shown.',
-}));
-/** Nobody's language is known when a file is read: a table of the core holds sentences to be said, () => tr`…`. */
-const NOT_BEFORE_ASKED = {
-  selector: `${SAID}:not(:function *)`,
-  message: 'A sentence of a table is said when it is asked for: () => tr`…` (Said).',
-};
-
 export default tseslint.config(
   {
     ignores: ['**/dist/**', 'bench/.bench.mjs', '**/node_modules/**', 'data/**', 'test-results/**'],
@@ -58,7 +35,6 @@ export default tseslint.config(
       '@typescript-eslint/no-unsafe-enum-assignment': 'off',
       '@typescript-eslint/no-deprecated': 'off',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: false }],
-      'no-restricted-syntax': ['error', ...WORDS_ARE_NO_DATA],
     },
   },
   {
@@ -91,7 +67,7 @@ export default tseslint.config(
   {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
-    rules: { 'no-restricted-syntax': ['error', ...WORDS_ARE_NO_DATA, NOT_BEFORE_ASKED] },
+    rules: { 'house/said-when-asked': 'error' },
   },
   {
     // An index is not asserted there (tsconfig.numbers.json), so whether one was met may still be asked.

@@ -34,7 +34,7 @@ const common = {
 
 export default {
   watchman: false,
-  globalSetup: '<rootDir>/scripts/jestSetup.mjs',
+  globalSetup: '<rootDir>/server/build.mjs',
   // A test that hangs is ended; how fast a machine is, the benches measure.
   testTimeout: 30_000,
   projects: [

@@ -1,5 +1,16 @@
-// A lint rule of the house: what is said is no data, not even by way of a name it was given first. `no-restricted-syntax` sees a sentence
-// where it stands; this sees a variable, a default value or a small function that holds one, where it is compared, looked up or kept by.
+// Lint rules of the house: what is said is another word in another language, so it is never compared, looked up by or kept; neither where it
+// stands nor by way of a variable, a default value or a small function that holds it. And nobody's language is known when a file is read.
+/** A sentence where it stands. */
+const SAID =
+  ":matches(TaggedTemplateExpression[tag.name='tr'], CallExpression[callee.name=/^tr(Word|Sense)$/])";
+/** Anything within these holds or keeps what is said. */
+const KEEPS_WITHIN = [
+  `CallExpression[callee.property.name=/^(includes|indexOf)$/] > MemberExpression.callee > ArrayExpression.object ${SAID}`,
+  `NewExpression[callee.name=/^(Map|Set)$/] ${SAID}`,
+  `CallExpression[callee.name='happen'] Property[key.name!='says'] > ${SAID}`,
+];
+const LOOKS_UP = /^(includes|indexOf|has|get|set|add|delete|startsWith|endsWith)$/;
+
 const said = (node) =>
   (node?.type === 'TaggedTemplateExpression' && node.tag.name === 'tr') ||
   (node?.type === 'CallExpression' && /^tr(Word|Sense)$/.test(node.callee.name ?? ''));
@@ -16,17 +27,16 @@ function given(def) {
   return of?.type === 'AssignmentPattern' ? of.right : undefined;
 }
 
-const rule = {
-  meta: {
-    type: 'problem',
-    schema: [],
-    messages: {
-      data: '{{name}} is said, another word in another language: compare, look up and keep ids.',
-    },
-  },
+const meta = (message) => ({ type: 'problem', schema: [], messages: { said: message } });
+
+const wordsAreNoData = {
+  meta: meta(
+    'What is said is another word in another language: compare, look up and keep ids, and say them where they are shown.',
+  ),
   create(context) {
     const { sourceCode } = context;
     const holds = (node, at) => {
+      if (said(node)) return true;
       const called = node.type === 'CallExpression' && node.arguments.length === 0;
       const name = called ? node.callee : node;
       if (name.type !== 'Identifier') return false;
@@ -42,18 +52,20 @@ const rule = {
       }
       return false;
     };
+    const report = (node) => {
+      context.report({ node, messageId: 'said' });
+    };
     const check = (node, at) => {
-      if (node && holds(node, at))
-        context.report({ node, messageId: 'data', data: { name: sourceCode.getText(node) } });
+      if (node && holds(node, at)) report(node);
     };
     return {
       BinaryExpression(node) {
         if (!/^[!=]==?$/.test(node.operator)) return;
-        // Whether anything is said at all may be asked.
+        const sides = [node.left, node.right];
+        // Whether a name says anything at all may be asked.
         const none = (n) => n.name === 'undefined' || (n.type === 'Literal' && n.value === null);
-        if (none(node.left) || none(node.right)) return;
-        check(node.left, node);
-        check(node.right, node);
+        const asked = sides.some(none) ? sides.filter(said) : sides;
+        for (const side of asked) check(side, node);
       },
       SwitchCase(node) {
         check(node.test, node);
@@ -61,13 +73,27 @@ const rule = {
       'MemberExpression[computed=true]'(node) {
         check(node.property, node);
       },
+      'Property[computed=true]'(node) {
+        check(node.key, node);
+      },
       CallExpression(node) {
         const does = node.callee.property?.name ?? '';
-        if (/^(includes|indexOf|has|get|set|add|delete)$/.test(does))
-          check(node.arguments[0], node);
+        if (LOOKS_UP.test(does)) check(node.arguments[0], node);
       },
+      ...Object.fromEntries(KEEPS_WITHIN.map((place) => [place, report])),
     };
   },
 };
 
-export default { rules: { 'words-are-no-data': rule } };
+const saidWhenAsked = {
+  meta: meta('A sentence of a table is said when it is asked for: () => tr`…` (Said).'),
+  create: (context) => ({
+    [`${SAID}:not(:function *)`](node) {
+      context.report({ node, messageId: 'said' });
+    },
+  }),
+};
+
+export default {
+  rules: { 'words-are-no-data': wordsAreNoData, 'said-when-asked': saidWhenAsked },
+};

@@ -33,14 +33,16 @@ export function housePrograms() {
 
 /** What the compiler has against the house, as it would print it; empty where nothing. */
 export function typeTroubles({ program, numbers, numeric }) {
-  const within = (d) => d.file !== undefined && numeric(d.file.fileName);
-  const all = [
-    ...ts.getPreEmitDiagnostics(program).filter((d) => !within(d)),
-    ...numbers
+  const of = (which, mine) => [
+    ...which.getOptionsDiagnostics(),
+    ...which.getGlobalDiagnostics(),
+    ...which
       .getSourceFiles()
-      .filter((f) => numeric(f.fileName))
-      .flatMap((f) => ts.getPreEmitDiagnostics(numbers, f)),
+      .filter((f) => mine(f.fileName))
+      .flatMap((f) => [...which.getSyntacticDiagnostics(f), ...which.getSemanticDiagnostics(f)]),
   ];
+  // A file is looked at once, by the program that holds it.
+  const all = [...of(program, (f) => !numeric(f)), ...of(numbers, numeric)];
   return ts.formatDiagnosticsWithColorAndContext(all, {
     getCurrentDirectory: () => home,
     getCanonicalFileName: (f) => f,

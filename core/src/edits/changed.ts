@@ -17,8 +17,5 @@ export function withChanges<T extends object>(value: T, change: Changes<T>): T {
 }
 
 /** A copy that says nothing of one of its fields. */
-export function withoutField<T extends object>(value: T, field: keyof T): T {
-  const copy = { ...value };
-  Reflect.deleteProperty(copy, field);
-  return copy;
-}
+export const withoutField = <T extends object>(value: T, field: keyof T): T =>
+  withChanges(value, { [field]: undefined } as Changes<T>);
