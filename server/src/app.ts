@@ -3,7 +3,7 @@ import { tr, trWord, mark } from '@zanfirico/core/words';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import cookieParser from 'cookie-parser';
-import express, { Router, type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import packed from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -17,6 +17,7 @@ import { onlyEntering } from './door/enterPage';
 import { guards, rightful } from './door/guard';
 import type { Names } from './door/network';
 import { inTheirLanguage, speakAsAsked } from './language';
+import { routesAt, type Routes } from './check/routes';
 import { bundleRoutes } from './studio/bundleRoutes';
 import { classRoutes } from './class/classRoutes';
 import { deviceRoutes, type DeviceParts } from './boxes/deviceRoutes';
@@ -29,25 +30,10 @@ import { pieceRoutes } from './piece/pieceRoutes';
 import { rackRoutes } from './rack/rackRoutes';
 import { shopRoutes, weighInRoutes } from './shop/shopRoutes';
 import { wantedRoutes } from './orders/wantedRoutes';
-import type { ClassStore } from './class/classStore';
-import type { LogStore } from './log/logStore';
-import type { PotStore } from './pot/potStore';
-import type { MakingStore } from './making/makingStore';
-import type { PieceStore } from './piece/pieceStore';
-import type { RackStore } from './rack/rackStore';
-import type { ShopStore } from './shop/shopStore';
-import type { WantedStore } from './orders/wantedStore';
+import type { Stores } from './stores';
 
 /** What an application is made of. `webRoot` is the built web folder; without it only the API is served. */
-export interface AppParts {
-  readonly store: PieceStore;
-  readonly shop: ShopStore;
-  readonly makings: MakingStore;
-  readonly logged: LogStore;
-  readonly pots: PotStore;
-  readonly rack: RackStore;
-  readonly wanted: WantedStore;
-  readonly classes: ClassStore;
+export interface AppParts extends Stores {
   /** Where there are none, nothing is asked of any device. */
   readonly devices?: DeviceParts | undefined;
   /** Where there is none, the network is not answered at all. */
@@ -117,9 +103,9 @@ const PLAIN = {
 const PACKED = { enableBrotli: true, orderPreference: ['br' as const, 'gzip' as const] };
 
 /** What the server says of itself, and its schemas. */
-function plainRoutes(): Router {
-  const router = Router();
-  router.get('/health', (_req, res) => {
+function plainRoutes(): Routes {
+  const router = routesAt('/api');
+  router.get('look', '/health', (_req, res) => {
     res.json({ ok: true });
   });
   for (const [name, schema] of [
@@ -128,31 +114,31 @@ function plainRoutes(): Router {
     ['rack-entry', RackEntrySchema],
     ['making', MakingSchema],
   ] as const)
-    router.get(`/schemas/${name}.json`, (_req, res) => {
+    router.get('hand', `/schemas/${name}.json`, (_req, res) => {
       res.type('application/schema+json').send(JSON.stringify(schema, null, 2));
     });
   return router;
 }
 
-/** Every router of the API, by where it hangs. */
-export function apiOf(parts: AppParts): readonly (readonly [string, Router])[] {
-  const { store, shop, makings, logged, pots, rack, wanted, classes, devices, door } = parts;
+/** Every route of the API, by its room: a line a room. */
+export function apiOf(parts: AppParts): readonly Routes[] {
+  const { store, shop, makings, rack, devices, door } = parts;
   return [
-    ['/api', plainRoutes()],
-    ['/api/pieces', pieceRoutes(store, rack)],
-    ['/api/fused', fusedRoutes(rack)],
-    ['/api/bundle', bundleRoutes({ store, rack, makings, shop })],
-    ['/api/shop', shopRoutes(shop, rack)],
-    ['/api/makings', makingRoutes(makings)],
-    ['/api/log', logRoutes(logged)],
-    ['/api/pots', potRoutes(pots)],
-    ['/api/wanted', wantedRoutes(wanted)],
-    ['/api/classes', classRoutes(classes)],
-    ...(devices ? ([['/api/devices', deviceRoutes(devices)]] as const) : []),
-    ['/api/photos', photoRoutes(makings)],
-    ['/api/weigh-ins', weighInRoutes(shop, rack)],
-    ['/api/rack', rackRoutes(rack, shop)],
-    ...(door ? ([['/api/door', doorRoutes(door)]] as const) : []),
+    plainRoutes(),
+    pieceRoutes(store, rack),
+    fusedRoutes(rack),
+    bundleRoutes({ store, rack, makings, shop }),
+    shopRoutes(shop, rack),
+    makingRoutes(makings),
+    logRoutes(parts.logged),
+    potRoutes(parts.pots),
+    wantedRoutes(parts.wanted),
+    classRoutes(parts.classes),
+    photoRoutes(makings),
+    weighInRoutes(shop, rack),
+    rackRoutes(rack, shop),
+    ...(devices ? [deviceRoutes(devices)] : []),
+    ...(door ? [doorRoutes(door)] : []),
   ];
 }
 
@@ -193,8 +179,15 @@ export function createApp(parts: AppParts): Express {
     res.set(NOW, String(Date.now()));
     next();
   });
-  app.use('/api', rightful(door?.door));
-  for (const [at, router] of apiOf(parts)) app.use(at, router);
+  const api = apiOf(parts);
+  app.use(
+    '/api',
+    rightful(
+      door?.door,
+      api.flatMap((room) => room.rights),
+    ),
+  );
+  for (const { at, router } of api) app.use(at, router);
   app.use('/api', (_req, res) => {
     res.status(404).json({ error: tr`There is nothing at this address.` });
   });

@@ -9,28 +9,16 @@ import { doorOver } from './door/door';
 import { openingOf, type NetworkOpening } from './door/opening';
 import { PATIENCE } from './door/patience';
 import { sessionStore } from './door/sessionStore';
-import { stockMakings } from './demo/demoMakings';
-import { demoShop } from './demo/demoShop';
-import { stockDemo } from './demo/stockDemo';
 import { HOME } from './home';
 import { HELP, readOptions } from './options';
 import { databaseIn, takeFolder } from './store/dataFolder';
 import { openDatabase } from './store/database';
+import { fillDemo } from './demo/fill';
+import { storesOver } from './stores';
 import { demoDevices, DEMO_STAND_INS } from './demo/demoDevices';
-import { demoClass } from './demo/demoClass';
-import { demoPot } from './demo/demoPot';
 import { deviceKeeper } from './boxes/keeper';
 import { startStandIns } from './boxes/standIns';
 import { deviceStore } from './boxes/deviceStore';
-import { classStore } from './class/classStore';
-import { logStore } from './log/logStore';
-import { potStore } from './pot/potStore';
-import { makingStore } from './making/makingStore';
-import { pieceStore } from './piece/pieceStore';
-import { rackStore } from './rack/rackStore';
-import { shopStore } from './shop/shopStore';
-import { wantedStore } from './orders/wantedStore';
-import { demoWanted } from './demo/demoWanted';
 
 /** Requests under way are waited for so long when the server stops, ms. */
 const GRACE_MS = 2000;
@@ -53,21 +41,11 @@ async function main(): Promise<void> {
   const db = await openDatabase(databaseIn(options.data), (says) => {
     process.stderr.write(`${says}\n`);
   });
-  const store = pieceStore(db);
-  const rack = rackStore(db);
-  const makings = makingStore(db);
-  const pots = potStore(db);
-  const wanted = wantedStore(db);
-  const classes = classStore(db);
+  const stores = storesOver(db);
+  const { store } = stores;
   // What was thrown away could be taken back until now.
   await store.empty();
-  if (options.demo && (await stockDemo(store, rack)) > 0) {
-    await demoShop(shopStore(db));
-    await stockMakings(store, makings);
-    await pots.add(demoPot(Date.now()));
-    await demoWanted(store, wanted, new Date());
-    await demoClass(store, classes, makings);
-  }
+  if (options.demo) await fillDemo(stores, new Date());
   const devices = deviceStore(db);
   if (options.demo) await demoDevices(devices, Date.now());
   const standIns =
@@ -80,14 +58,7 @@ async function main(): Promise<void> {
   const door = await doorOver(sessionStore(db));
   const opening = openingOf({ data: options.data, port: options.lanPort, door });
   const app = createApp({
-    store,
-    shop: shopStore(db),
-    makings,
-    logged: logStore(db),
-    pots,
-    rack,
-    wanted,
-    classes,
+    ...stores,
     devices: { keeper, store: devices, standIns },
     door: { door, opening },
     log,

@@ -1,5 +1,5 @@
 // /api/devices: boxes and furnaces that can be asked: what they say now, what was read, what is sent to them and told to them.
-import { tr } from '@zanfirico/core/words';
+import { tr, mark } from '@zanfirico/core/words';
 import { BODY_LIMIT } from '@zanfirico/contract';
 import {
   DeviceSchema,
@@ -10,7 +10,8 @@ import {
   type DeviceReading,
 } from '@zanfirico/contract/boxes';
 import { Type } from '@sinclair/typebox';
-import express, { Router, type Response } from 'express';
+import express, { type Response } from 'express';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { DeviceKeeper } from './keeper';
 import type { StandIns } from './standIns';
@@ -76,15 +77,15 @@ const csvLine = (r: DeviceReading): string =>
   ].join(',');
 
 /** The routes. */
-export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
-  const router = Router();
+export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Routes {
+  const router = routesAt('/api/devices');
   const json = express.json({ limit: BODY_LIMIT });
 
-  router.get('/', (_req, res) => {
+  router.get('look', '/', (_req, res) => {
     res.json(keeper.now());
   });
 
-  router.put('/:id', json, async (req, res) => {
+  router.put('lead', '/:id', mark('set a device up'), json, async (req, res) => {
     const device = takeChecked(res, checkDevice(req.body));
     if (!device || !isOf(res, device, req.params.id)) return;
     const all = keeper.now();
@@ -96,36 +97,42 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     res.json(device);
   });
 
-  router.delete('/:id', async (req, res) => {
+  router.delete('lead', '/:id', mark('took a device away'), async (req, res) => {
     await keeper.drop(req.params.id);
     res.json({ ok: true });
   });
 
-  router.post('/:id/programme', json, async (req, res) => {
+  router.post('lead', '/:id/programme', mark('sent a box its night'), json, async (req, res) => {
     const body = takeChecked(res, checkSend(req.body));
     if (body) await tried(res, () => keeper.send(req.params.id, body));
   });
 
-  router.post('/:id/do', json, async (req, res) => {
+  router.post('lead', '/:id/do', mark('told a box what to do'), json, async (req, res) => {
     const body = takeChecked(res, checkDo(req.body));
     if (body) await tried(res, () => keeper.do(req.params.id, body));
   });
 
-  router.post('/:id/happens', json, (req, res) => {
-    const body = takeChecked(res, checkHappen(req.body));
-    if (!body) return;
-    const found = keeper.now().find((d) => d.device.id === req.params.id);
-    if (found?.device.host !== STAND_IN || !standIns) {
-      fail(res, 409, {
-        error: tr`That is no stand-in: nothing can be made to happen to it from here.`,
-      });
-      return;
-    }
-    standIns.happens(found.device.unit, body);
-    res.json({ ok: true });
-  });
+  router.post(
+    'lead',
+    '/:id/happens',
+    mark('let something happen to a stand-in'),
+    json,
+    (req, res) => {
+      const body = takeChecked(res, checkHappen(req.body));
+      if (!body) return;
+      const found = keeper.now().find((d) => d.device.id === req.params.id);
+      if (found?.device.host !== STAND_IN || !standIns) {
+        fail(res, 409, {
+          error: tr`That is no stand-in: nothing can be made to happen to it from here.`,
+        });
+        return;
+      }
+      standIns.happens(found.device.unit, body);
+      res.json({ ok: true });
+    },
+  );
 
-  router.get('/:id/readings', async (req, res) => {
+  router.get('look', '/:id/readings', async (req, res) => {
     const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     await keeper.flush();
@@ -134,7 +141,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     );
   });
 
-  router.get('/:id/stretches', async (req, res) => {
+  router.get('hand', '/:id/stretches', async (req, res) => {
     const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     const count = Math.max(1, Number(asked.count ?? ORDINARY_COUNT));
@@ -142,7 +149,7 @@ export function deviceRoutes({ keeper, store, standIns }: DeviceParts): Router {
     res.json(await store.stretches(req.params.id, Number(asked.from), Number(asked.to), count));
   });
 
-  router.get('/:id/readings.csv', async (req, res) => {
+  router.get('hand', '/:id/readings.csv', async (req, res) => {
     const asked = takeChecked(res, checkStretch(req.query));
     if (!asked) return;
     await keeper.flush();

@@ -1,8 +1,9 @@
 // /api/classes: exercises, who learns them, and what was made in them.
-import { tr } from '@zanfirico/core/words';
+import { tr, mark } from '@zanfirico/core/words';
 import { BODY_LIMIT, PieceParams } from '@zanfirico/contract';
 import { ClassSchema, type ClassDocument } from '@zanfirico/contract/class';
-import express, { Router, type Response } from 'express';
+import express, { type Response } from 'express';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { ClassStore } from './classStore';
 import { fail, isOf, takeChecked } from '../check/answer';
@@ -33,14 +34,14 @@ function sound(res: Response, { students, benches }: ClassDocument): boolean {
 }
 
 /** The routes over a store. */
-export function classRoutes(store: ClassStore): Router {
-  const router = Router();
+export function classRoutes(store: ClassStore): Routes {
+  const router = routesAt('/api/classes');
 
-  router.get('/', async (_req, res) => {
+  router.get('look', '/', async (_req, res) => {
     res.json(await store.all());
   });
 
-  router.get('/:id', async (req, res) => {
+  router.get('look', '/:id', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const found = await store.get(params.id);
@@ -48,26 +49,32 @@ export function classRoutes(store: ClassStore): Router {
     else fail(res, 404, missing());
   });
 
-  router.get('/:id/makings', async (req, res) => {
+  router.get('look', '/:id/makings', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (params) res.json(await store.makings(params.id));
   });
 
-  router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const given = takeChecked(res, checkClass(req.body));
-    if (!given || !isOf(res, given, req.params.id) || !sound(res, given)) return;
-    const all = await store.all();
-    if (all.length >= MOST && !all.some((c) => c.id === given.id)) {
-      fail(res, 409, {
-        error: tr`There are ${MOST} classes already: take one away first.`,
-      });
-      return;
-    }
-    await store.keep(given);
-    res.json(given);
-  });
+  router.put(
+    'lead',
+    '/:id',
+    mark('changed a class'),
+    express.json({ limit: BODY_LIMIT }),
+    async (req, res) => {
+      const given = takeChecked(res, checkClass(req.body));
+      if (!given || !isOf(res, given, req.params.id) || !sound(res, given)) return;
+      const all = await store.all();
+      if (all.length >= MOST && !all.some((c) => c.id === given.id)) {
+        fail(res, 409, {
+          error: tr`There are ${MOST} classes already: take one away first.`,
+        });
+        return;
+      }
+      await store.keep(given);
+      res.json(given);
+    },
+  );
 
-  router.delete('/:id', async (req, res) => {
+  router.delete('lead', '/:id', mark('took a class away'), async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     await store.drop(params.id);

@@ -9,8 +9,9 @@ import {
   SessionBody,
   WakeBody,
 } from '@zanfirico/contract/door';
-import express, { Router, type RequestHandler, type Response } from 'express';
+import express, { type RequestHandler, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { Door } from './door';
 import { COOKIE, fromNetwork, tokenOf, whoIs } from './guard';
@@ -81,10 +82,11 @@ const giveCookie = (res: Response, token: string): void => {
 const json = express.json({ limit: BODY_LIMIT });
 
 /** Coming in, and waking. */
-function enteringRoutes(router: Router, { door, slowerMs = SLOWER_MS }: DoorParts): void {
+function enteringRoutes(router: Routes, { door, slowerMs = SLOWER_MS }: DoorParts): void {
   const counted = guesses();
 
-  router.post('/enter', counted, json, async (req, res) => {
+  // No word: by the session.
+  router.post('open', '/enter', '', counted, json, async (req, res) => {
     const body = takeChecked(res, checkEnter(req.body));
     if (!body) return;
     if (!fromNetwork(req)) {
@@ -103,7 +105,8 @@ function enteringRoutes(router: Router, { door, slowerMs = SLOWER_MS }: DoorPart
     res.status(201).json({ name: session.name, may: session.may });
   });
 
-  router.post('/wake', counted, json, async (req, res) => {
+  // No word: by the session.
+  router.post('open', '/wake', '', counted, json, async (req, res) => {
     const body = takeChecked(res, checkWake(req.body));
     if (!body) return;
     const woken = await door.wake(tokenOf(req), body.pin);
@@ -123,27 +126,27 @@ function enteringRoutes(router: Router, { door, slowerMs = SLOWER_MS }: DoorPart
 }
 
 /** Who is in, and the switch. */
-function leadingRoutes(router: Router, { door, opening }: DoorParts): void {
-  router.get('/me', (_req, res) => {
+function leadingRoutes(router: Routes, { door, opening }: DoorParts): void {
+  router.get('look', '/me', (_req, res) => {
     res.json(whoIs(res));
   });
 
-  router.post('/leave', async (_req, res) => {
+  router.post('look', '/leave', mark('left'), async (_req, res) => {
     const { session } = whoIs(res);
     if (session !== undefined) await door.end(session, 'left');
     res.clearCookie(COOKIE, { httpOnly: true, secure: true, sameSite: 'strict', path: '/' });
     res.status(204).end();
   });
 
-  router.get('/', async (_req, res) => {
+  router.get('lead', '/', async (_req, res) => {
     res.json({ lan: opening.state(), devices: await door.lines() });
   });
 
-  router.get('/changes', async (_req, res) => {
+  router.get('lead', '/changes', async (_req, res) => {
     res.json(await door.store.changes());
   });
 
-  router.post('/codes', json, async (req, res) => {
+  router.post('lead', '/codes', mark('had a pairing code shown'), json, async (req, res) => {
     const body = takeChecked(res, checkCode(req.body));
     if (!body) return;
     if (!opening.state().open) {
@@ -156,7 +159,7 @@ function leadingRoutes(router: Router, { door, opening }: DoorParts): void {
       fail(res, 409, { error: tr`A dozen codes stand already: use one, or wait three minutes.` });
   });
 
-  router.put('/sessions/:id', json, async (req, res) => {
+  router.put('lead', '/sessions/:id', mark('changed what a device may'), json, async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     const body = params && takeChecked(res, checkSession(req.body));
     if (!params || !body) return;
@@ -164,30 +167,36 @@ function leadingRoutes(router: Router, { door, opening }: DoorParts): void {
     else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
-  router.delete('/sessions/:id', async (req, res) => {
+  router.delete('lead', '/sessions/:id', mark('put a device out'), async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     if (await door.end(params.id, `ended by ${whoIs(res).name}`)) res.status(204).end();
     else fail(res, 404, { error: tr`That device is not let in any more.` });
   });
 
-  router.post('/lan', json, async (req, res) => {
-    const body = takeChecked(res, checkLan(req.body));
-    if (!body) return;
-    if (!body.open && !whoIs(res).here) {
-      fail(res, 409, {
-        error: tr`Shut from here you would be shut out yourself: do it on the studio’s own machine.`,
-      });
-      return;
-    }
-    await (body.open ? opening.open('switch') : opening.shut());
-    res.json(opening.state());
-  });
+  router.post(
+    'lead',
+    '/lan',
+    mark('opened or shut the studio’s network'),
+    json,
+    async (req, res) => {
+      const body = takeChecked(res, checkLan(req.body));
+      if (!body) return;
+      if (!body.open && !whoIs(res).here) {
+        fail(res, 409, {
+          error: tr`Shut from here you would be shut out yourself: do it on the studio’s own machine.`,
+        });
+        return;
+      }
+      await (body.open ? opening.open('switch') : opening.shut());
+      res.json(opening.state());
+    },
+  );
 }
 
 /** The routes over a door. */
-export function doorRoutes(parts: DoorParts): Router {
-  const router = Router();
+export function doorRoutes(parts: DoorParts): Routes {
+  const router = routesAt('/api/door');
   enteringRoutes(router, parts);
   leadingRoutes(router, parts);
   return router;

@@ -7,7 +7,8 @@ import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { asWho } from '../store/who';
 import type { Door } from './door';
 import { isNear, namesNow, type Names } from './network';
-import { allows, rightOf, saidOf } from './rights';
+import type { Right } from '../check/routes';
+import { allows, rightIn, saidOf } from './rights';
 
 /** The cookie of a session: the browser takes it only over https, from this very host, for all of it (the prefix says so). */
 export const COOKIE = '__Host-zanfirico';
@@ -128,7 +129,8 @@ function recognised(door: Door | undefined): RequestHandler {
  * The API: nothing without a session, and of it what that may. It hangs where the API's routers hang, so that whatever address the router takes
  * for theirs, this has seen.
  */
-export function rightful(door: Door | undefined): RequestHandler {
+export function rightful(door: Door | undefined, rights: readonly Right[]): RequestHandler {
+  const rightOf = rightIn(rights);
   return (req, res, next) => {
     const me = res.locals['me'] as Me | undefined;
     const path = `${req.baseUrl}${req.path === '/' ? '' : req.path}`;

@@ -1,6 +1,5 @@
 // The threats of docs/security.md, each with what stands against it. Over https, as a device on the studio's network asks.
 import { IDLE_MS, LIFE_MS } from '@zanfirico/contract/door';
-import type { Router } from 'express';
 import { request as httpsRequest } from 'node:https';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
@@ -23,7 +22,8 @@ import {
   type OpenStudio,
 } from './house.fixture';
 import { isNear } from './network';
-import { allows, rightOf, ROUTES, saidOf } from './rights';
+import { allows, rightIn, saidOf } from './rights';
+import type { Right, Routes } from '../check/routes';
 
 const ID = '0f8fad5b-d9cb-469f-a165-70867728950e';
 
@@ -35,8 +35,8 @@ interface Walked {
 }
 
 /** Every route there is, read off the routers themselves. */
-function everyRoute(api: readonly (readonly [string, Router])[]): Walked[] {
-  return api.flatMap(([at, router]) =>
+function everyRoute(api: readonly Routes[]): Walked[] {
+  return api.flatMap(({ at, router }) =>
     router.stack.flatMap(({ route }) => {
       if (!route) return [];
       const path = `${at}${route.path === '/' ? '' : route.path}`;
@@ -52,6 +52,7 @@ function everyRoute(api: readonly (readonly [string, Router])[]): Walked[] {
 
 let studio: OpenStudio;
 let routes: Walked[];
+let rights: Right[];
 let end: () => Promise<void>;
 
 beforeAll(async () => {
@@ -62,6 +63,7 @@ beforeAll(async () => {
   const keeper = await deviceKeeper(store, standIns);
   studio = await openStudio({ beside: { devices: { keeper, store, standIns } } });
   routes = everyRoute(apiOf(studio.parts));
+  rights = apiOf(studio.parts).flatMap((room) => room.rights);
   end = async () => {
     await keeper.stop();
     await standIns.close();
@@ -135,8 +137,33 @@ describe('whoever is not let in', () => {
 describe('what each may', () => {
   it('is written down for every route, and for none that is not there', () => {
     const there = routes.map((r) => `${r.method.toUpperCase()} ${r.path}`).sort();
-    const written = ROUTES.map((r) => `${r.method} ${r.path}`).sort();
+    const written = rights.map((r) => `${r.method} ${r.path}`).sort();
     expect(written).toEqual(there);
+  });
+
+  it('takes no more than a look for what a wall draws, and nothing else', () => {
+    const walls = rights.filter((r) => allows('look', r.least));
+    expect(walls.map((r) => `${r.method} ${r.path}`).sort()).toEqual([
+      'GET /api/classes',
+      'GET /api/classes/:id',
+      'GET /api/classes/:id/makings',
+      'GET /api/devices',
+      'GET /api/devices/:id/readings',
+      'GET /api/door/me',
+      'GET /api/health',
+      'GET /api/makings',
+      'GET /api/makings/:id',
+      'GET /api/makings/:id/live',
+      'GET /api/makings/pace',
+      'GET /api/pieces',
+      'GET /api/pieces/:id',
+      'GET /api/pots/events',
+      'GET /api/rack',
+      'GET /api/shop',
+      'POST /api/door/enter',
+      'POST /api/door/leave',
+      'POST /api/door/wake',
+    ]);
   });
 
   it.each(['look', 'hand', 'lead'] as const)('a %s: route by route', async (may) => {
@@ -152,9 +179,9 @@ describe('what each may', () => {
       expect([r.path, res.status === 401 && !/enter|wake/.test(r.path)]).toEqual([r.path, false]);
       (res.status === 403 ? refused : passed).push(`${r.method.toUpperCase()} ${r.path}`);
     }
-    const should = (r: (typeof ROUTES)[number]): boolean => allows(may, r.least);
-    const asked = ROUTES.filter((r) => !r.path.endsWith('/live') && r.path !== '/api/door/lan');
-    const named = (r: (typeof ROUTES)[number]): string => `${r.method} ${r.path}`;
+    const should = (r: Right): boolean => allows(may, r.least);
+    const asked = rights.filter((r) => !r.path.endsWith('/live') && r.path !== '/api/door/lan');
+    const named = (r: Right): string => `${r.method} ${r.path}`;
     expect(passed.sort()).toEqual(asked.filter(should).map(named).sort());
     expect(refused.sort()).toEqual(
       asked
@@ -165,6 +192,7 @@ describe('what each may', () => {
   });
 
   it('is the least of what one name covers: a route of its own comes before one with a name in it', () => {
+    const rightOf = rightIn(rights);
     expect(rightOf('GET', '/api/makings/pace')?.path).toBe('/api/makings/pace');
     expect(rightOf('GET', '/api/pieces/tags')?.least).toBe('hand');
     expect(rightOf('HEAD', '/api/bundle')?.least).toBe('lead');
@@ -537,7 +565,7 @@ describe('what is kept and written down', () => {
   });
 
   it('has a word for every change, or says where else it is told', () => {
-    const without = ROUTES.filter((r) => r.method !== 'GET' && saidOf(r, r.path) === undefined);
+    const without = rights.filter((r) => r.method !== 'GET' && saidOf(r, r.path) === undefined);
     // The bench's events and pictures say whose they are, entering makes the session, and fusing keeps nothing.
     expect(without.map((r) => `${r.method} ${r.path}`).sort()).toEqual([
       'POST /api/door/enter',

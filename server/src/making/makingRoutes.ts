@@ -1,6 +1,6 @@
 // /api/makings: begun, what happened, looked back at, followed live from other screens.
-import { tr } from '@zanfirico/core/words';
-import express, { Router } from 'express';
+import { tr, mark } from '@zanfirico/core/words';
+import express from 'express';
 import { BODY_LIMIT, PieceParams, type ErrorBody } from '@zanfirico/contract';
 import {
   MakingBeginSchema,
@@ -12,6 +12,7 @@ import {
   MOST_EVENTS,
   PHOTO_LIMIT,
 } from '@zanfirico/contract/making';
+import { routesAt, type Routes } from '../check/routes';
 import { isJpeg } from '../check/jpeg';
 import { checker } from '../check/schema';
 import type { MakingStore } from './makingStore';
@@ -29,11 +30,12 @@ const missing = (): ErrorBody => ({ error: tr`There is no such making here.` });
 const ALIVE_MS = 20_000;
 
 /** /api/photos: pictures by the id an event names. */
-export function photoRoutes(store: MakingStore): Router {
-  const router = Router();
+export function photoRoutes(store: MakingStore): Routes {
+  const router = routesAt('/api/photos');
   const bytes = express.raw({ type: 'image/jpeg', limit: PHOTO_LIMIT });
 
-  router.put('/:id', bytes, async (req, res) => {
+  // No word: by its making.
+  router.put('hand', '/:id', '', bytes, async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const body: unknown = req.body;
@@ -45,7 +47,7 @@ export function photoRoutes(store: MakingStore): Router {
     res.status(204).end();
   });
 
-  router.get('/:id', async (req, res) => {
+  router.get('hand', '/:id', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const photo = await store.photo(params.id);
@@ -56,20 +58,20 @@ export function photoRoutes(store: MakingStore): Router {
 }
 
 /** The routes over a store. */
-export function makingRoutes(store: MakingStore): Router {
-  const router = Router();
+export function makingRoutes(store: MakingStore): Routes {
+  const router = routesAt('/api/makings');
   const json = express.json({ limit: BODY_LIMIT });
 
-  router.get('/', async (req, res) => {
+  router.get('look', '/', async (req, res) => {
     const query = takeChecked(res, checkList(req.query));
     if (query) res.json(await store.list(query.piece));
   });
 
-  router.get('/pace', async (_req, res) => {
+  router.get('look', '/pace', async (_req, res) => {
     res.json(await store.pace());
   });
 
-  router.post('/', json, async (req, res) => {
+  router.post('hand', '/', mark('began a making'), json, async (req, res) => {
     const begin = takeChecked(res, checkBegin(req.body));
     if (!begin) return;
     if (await store.begin(begin)) res.status(201).json({ id: begin.id });
@@ -77,16 +79,24 @@ export function makingRoutes(store: MakingStore): Router {
   });
 
   // A whole making from a file.
-  router.post('/read-in', express.json({ limit: MAKING_LIMIT }), async (req, res) => {
-    const making = takeChecked(res, checkMaking(req.body));
-    if (!making) return;
-    const kept = await store.readIn(making);
-    if (kept === 'other')
-      fail(res, 409, { error: tr`Another making was begun under this id: this one was left out.` });
-    else res.status(201).json({ id: making.begin.id, events: kept.events });
-  });
+  router.post(
+    'lead',
+    '/read-in',
+    mark('read a making in'),
+    express.json({ limit: MAKING_LIMIT }),
+    async (req, res) => {
+      const making = takeChecked(res, checkMaking(req.body));
+      if (!making) return;
+      const kept = await store.readIn(making);
+      if (kept === 'other')
+        fail(res, 409, {
+          error: tr`Another making was begun under this id: this one was left out.`,
+        });
+      else res.status(201).json({ id: making.begin.id, events: kept.events });
+    },
+  );
 
-  router.get('/:id', async (req, res) => {
+  router.get('look', '/:id', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     const query = params && takeChecked(res, checkFrom(req.query));
     if (!params || !query) return;
@@ -96,7 +106,8 @@ export function makingRoutes(store: MakingStore): Router {
     else fail(res, 404, missing());
   });
 
-  router.post('/:id/events', json, async (req, res) => {
+  // No word: told by what they are kept as.
+  router.post('hand', '/:id/events', '', json, async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     const body = params && takeChecked(res, checkEvents(req.body));
     if (!params || !body) return;
@@ -110,7 +121,7 @@ export function makingRoutes(store: MakingStore): Router {
   });
 
   // Server-sent events: every screen that follows a making is told that there is more, and how much.
-  router.get('/:id/live', async (req, res) => {
+  router.get('look', '/:id/live', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     if (!(await store.has(params.id))) {

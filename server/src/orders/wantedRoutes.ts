@@ -1,8 +1,9 @@
 // /api/wanted: orders, what is wanted by when.
-import { tr } from '@zanfirico/core/words';
+import { tr, mark } from '@zanfirico/core/words';
 import { BODY_LIMIT } from '@zanfirico/contract';
 import { WantedSchema } from '@zanfirico/contract/orders';
-import express, { Router } from 'express';
+import express from 'express';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { WantedStore } from './wantedStore';
 import { fail, isOf, takeChecked } from '../check/answer';
@@ -12,26 +13,32 @@ const checkWanted = checker(WantedSchema);
 const MOST = 500;
 
 /** The routes over a store. */
-export function wantedRoutes(store: WantedStore): Router {
-  const router = Router();
+export function wantedRoutes(store: WantedStore): Routes {
+  const router = routesAt('/api/wanted');
 
-  router.get('/', async (_req, res) => {
+  router.get('hand', '/', async (_req, res) => {
     res.json(await store.all());
   });
 
-  router.put('/:id', express.json({ limit: BODY_LIMIT }), async (req, res) => {
-    const wanted = takeChecked(res, checkWanted(req.body));
-    if (!wanted || !isOf(res, wanted, req.params.id)) return;
-    const all = await store.all();
-    if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {
-      fail(res, 409, { error: tr`There are ${MOST} orders already: take one away first.` });
-      return;
-    }
-    await store.keep(wanted);
-    res.json(wanted);
-  });
+  router.put(
+    'lead',
+    '/:id',
+    mark('changed an order'),
+    express.json({ limit: BODY_LIMIT }),
+    async (req, res) => {
+      const wanted = takeChecked(res, checkWanted(req.body));
+      if (!wanted || !isOf(res, wanted, req.params.id)) return;
+      const all = await store.all();
+      if (all.length >= MOST && !all.some((w) => w.id === wanted.id)) {
+        fail(res, 409, { error: tr`There are ${MOST} orders already: take one away first.` });
+        return;
+      }
+      await store.keep(wanted);
+      res.json(wanted);
+    },
+  );
 
-  router.delete('/:id', async (req, res) => {
+  router.delete('lead', '/:id', mark('took an order away'), async (req, res) => {
     await store.drop(req.params.id);
     res.json({ ok: true });
   });

@@ -1,7 +1,8 @@
 // /api/fused: the glass of a piece as one closed skin, as it is drawn now.
 import { BODY_LIMIT, NewPieceBody } from '@zanfirico/contract';
-import express, { Router } from 'express';
+import express from 'express';
 import { checkMeaning } from './checkDocument';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import { stlBytes } from '@zanfirico/core/form';
 import { fusedPiece } from './fused';
@@ -11,9 +12,10 @@ import { fail, takeChecked } from '../check/answer';
 const check = checker(NewPieceBody);
 
 /** The route; pieces may be of whatever the rack has. */
-export function fusedRoutes(rack: RackStore): Router {
-  const router = Router();
-  router.post('/', express.json({ limit: BODY_LIMIT }), async (req, res) => {
+export function fusedRoutes(rack: RackStore): Routes {
+  const router = routesAt('/api/fused');
+  // No word: worked out of what is sent; nothing is kept.
+  router.post('hand', '/', '', express.json({ limit: BODY_LIMIT }), async (req, res) => {
     const body = takeChecked(res, check(req.body));
     if (!body) return;
     const known = await rack.rack();

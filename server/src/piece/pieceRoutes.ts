@@ -1,6 +1,6 @@
 // /api/pieces: list, read, save, look back, read files in.
-import { tr } from '@zanfirico/core/words';
-import express, { Router, type Request, type Response } from 'express';
+import { tr, mark } from '@zanfirico/core/words';
+import express, { type Request, type Response } from 'express';
 import {
   BODY_LIMIT,
   HereQuery,
@@ -15,6 +15,7 @@ import {
   type WhoIsIn,
 } from '@zanfirico/contract';
 import { checkDocument, checkMeaning } from './checkDocument';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { PieceStore } from './pieceStore';
 import type { RackStore } from '../rack/rackStore';
@@ -46,8 +47,8 @@ function keyOf(req: Request, res: Response): { readonly key: string | undefined 
 const json = express.json({ limit: BODY_LIMIT });
 
 /** The shelf, and what comes onto it. */
-function shelfRoutes(router: Router, store: PieceStore, rack: RackStore): void {
-  router.get('/', async (req, res) => {
+function shelfRoutes(router: Routes, store: PieceStore, rack: RackStore): void {
+  router.get('look', '/', async (req, res) => {
     const query = takeChecked(res, checkList(req.query));
     if (!query) return;
     const { ids, from, putAway, ...chosen } = query;
@@ -64,11 +65,11 @@ function shelfRoutes(router: Router, store: PieceStore, rack: RackStore): void {
     );
   });
 
-  router.get('/tags', async (_req, res) => {
+  router.get('hand', '/tags', async (_req, res) => {
     res.json(await store.tags());
   });
 
-  router.post('/', json, async (req, res) => {
+  router.post('lead', '/', mark('made a piece'), json, async (req, res) => {
     const body = takeChecked(res, checkNew(req.body));
     const named = body && keyOf(req, res);
     if (!body || !named) return;
@@ -78,7 +79,9 @@ function shelfRoutes(router: Router, store: PieceStore, rack: RackStore): void {
   });
 
   router.post(
+    'lead',
     '/import',
+    mark('read a piece in'),
     express.text({ limit: BODY_LIMIT, type: 'application/json' }),
     async (req, res) => {
       const text: unknown = req.body;
@@ -101,8 +104,8 @@ function shelfRoutes(router: Router, store: PieceStore, rack: RackStore): void {
 }
 
 /** One piece: read and saved. */
-function savingRoutes(router: Router, store: PieceStore, rack: RackStore): void {
-  router.get('/:id', async (req, res) => {
+function savingRoutes(router: Routes, store: PieceStore, rack: RackStore): void {
+  router.get('look', '/:id', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const piece = await store.get(params.id);
@@ -110,7 +113,7 @@ function savingRoutes(router: Router, store: PieceStore, rack: RackStore): void 
     else fail(res, 404, missing());
   });
 
-  router.put('/:id', json, async (req, res) => {
+  router.put('lead', '/:id', mark('saved a piece'), json, async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const body = takeChecked(res, checkSave(req.body));
@@ -132,34 +135,46 @@ function savingRoutes(router: Router, store: PieceStore, rack: RackStore): void 
 }
 
 /** Put away and thrown away. */
-function awayRoutes(router: Router, store: PieceStore): void {
-  router.post('/:id/put-away', json, async (req, res) => {
-    const params = takeChecked(res, checkParams(req.params));
-    const body = params && takeChecked(res, checkPutAway(req.body));
-    if (!params || !body) return;
-    if (await store.putAway(params.id, body.putAway)) res.status(204).end();
-    else fail(res, 404, missing());
-  });
+function awayRoutes(router: Routes, store: PieceStore): void {
+  router.post(
+    'lead',
+    '/:id/put-away',
+    mark('put a piece away, or took it out again'),
+    json,
+    async (req, res) => {
+      const params = takeChecked(res, checkParams(req.params));
+      const body = params && takeChecked(res, checkPutAway(req.body));
+      if (!params || !body) return;
+      if (await store.putAway(params.id, body.putAway)) res.status(204).end();
+      else fail(res, 404, missing());
+    },
+  );
 
-  router.post('/:id/throw-away', json, async (req, res) => {
-    const params = takeChecked(res, checkParams(req.params));
-    const body = params && takeChecked(res, checkThrowAway(req.body));
-    if (!params || !body) return;
-    if (await store.throwAway(params.id, body.thrownAway)) res.status(204).end();
-    else
-      fail(res, 404, {
-        error: body.thrownAway
-          ? tr`There is no such piece put away: only what is put away can be thrown away.`
-          : tr`It is gone: what was thrown away goes for good when the server starts.`,
-      });
-  });
+  router.post(
+    'lead',
+    '/:id/throw-away',
+    mark('threw a piece away, or took it back'),
+    json,
+    async (req, res) => {
+      const params = takeChecked(res, checkParams(req.params));
+      const body = params && takeChecked(res, checkThrowAway(req.body));
+      if (!params || !body) return;
+      if (await store.throwAway(params.id, body.thrownAway)) res.status(204).end();
+      else
+        fail(res, 404, {
+          error: body.thrownAway
+            ? tr`There is no such piece put away: only what is put away can be thrown away.`
+            : tr`It is gone: what was thrown away goes for good when the server starts.`,
+        });
+    },
+  );
 }
 
 /** Who is in a piece, and its revisions. */
-function historyRoutes(router: Router, store: PieceStore): void {
+function historyRoutes(router: Routes, store: PieceStore): void {
   const inIt = presence();
 
-  router.get('/:id/here', async (req, res) => {
+  router.get('hand', '/:id/here', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     const query = params && takeChecked(res, checkHere(req.query));
     if (!params || !query) return;
@@ -172,7 +187,7 @@ function historyRoutes(router: Router, store: PieceStore): void {
     res.json({ others, ...newest } satisfies WhoIsIn);
   });
 
-  router.get('/:id/revisions', async (req, res) => {
+  router.get('hand', '/:id/revisions', async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     const lines = await store.revisions(params.id);
@@ -180,7 +195,7 @@ function historyRoutes(router: Router, store: PieceStore): void {
     else fail(res, 404, missing());
   });
 
-  router.get('/:id/revisions/:revision', async (req, res) => {
+  router.get('hand', '/:id/revisions/:revision', async (req, res) => {
     const params = takeChecked(res, checkRevision(req.params));
     if (!params) return;
     const piece = await store.revision(params.id, Number(params.revision));
@@ -190,8 +205,8 @@ function historyRoutes(router: Router, store: PieceStore): void {
 }
 
 /** The routes over a store; pieces may be of whatever the rack has. */
-export function pieceRoutes(store: PieceStore, rack: RackStore): Router {
-  const router = Router();
+export function pieceRoutes(store: PieceStore, rack: RackStore): Routes {
+  const router = routesAt('/api/pieces');
   shelfRoutes(router, store, rack);
   savingRoutes(router, store, rack);
   awayRoutes(router, store);

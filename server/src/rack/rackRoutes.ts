@@ -1,5 +1,5 @@
 // /api/rack: the shop's own glasses and colours, and the tests of pairs.
-import express, { Router, type Response } from 'express';
+import express, { type Response } from 'express';
 import { BODY_LIMIT } from '@zanfirico/contract';
 import { upgradeEntry } from '@zanfirico/contract/piece';
 import {
@@ -13,8 +13,9 @@ import {
   type RackEntry,
 } from '@zanfirico/contract/rack';
 import { SHIPPED_RACK } from '@zanfirico/core/rack';
-import { tr, trWord } from '@zanfirico/core/words';
+import { tr, trWord, mark } from '@zanfirico/core/words';
 import { entryProblem } from './checkRackEntry';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { RackStore } from './rackStore';
 import { fail, takeChecked } from '../check/answer';
@@ -70,8 +71,8 @@ interface StockOfGlasses {
 }
 
 /** The routes over the stores. */
-export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
-  const router = Router();
+export function rackRoutes(store: RackStore, shop: StockOfGlasses): Routes {
+  const router = routesAt('/api/rack');
   const json = express.json({ limit: BODY_LIMIT });
   /** Entries as a page of yesterday would send them, brought up to date. */
   const today = (body: unknown): unknown => {
@@ -84,11 +85,11 @@ export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
     };
   };
 
-  router.get('/', async (_req, res) => {
+  router.get('look', '/', async (_req, res) => {
     res.json(await store.saved());
   });
 
-  router.put('/entries', json, async (req, res) => {
+  router.put('lead', '/entries', mark('changed the rack'), json, async (req, res) => {
     const body = takeChecked(res, checkSave(today(req.body)));
     if (!body || !sound(res, body.entry)) return;
     if (!(await sameKind(res, store, [body.entry]))) return;
@@ -104,7 +105,7 @@ export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
       });
   });
 
-  router.post('/import', json, async (req, res) => {
+  router.post('lead', '/import', mark('read a table into the rack'), json, async (req, res) => {
     const body = takeChecked(res, checkImport(today(req.body)));
     if (!body) return;
     for (const entry of body.entries) if (!sound(res, entry)) return;
@@ -118,7 +119,7 @@ export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
     if (await room(res, store, ids)) res.json(await store.keepAll(body.entries));
   });
 
-  router.delete('/entries/:id', async (req, res) => {
+  router.delete('lead', '/entries/:id', mark('dropped an entry of the rack'), async (req, res) => {
     const params = takeChecked(res, checkParams(req.params));
     if (!params) return;
     // A shipped entry lies under an own one of its id: what uses it goes on with that.
@@ -140,7 +141,7 @@ export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
     else fail(res, 404, { error: tr`The rack has no entry of its own with this id.` });
   });
 
-  router.post('/tests', json, async (req, res) => {
+  router.post('hand', '/tests', mark('kept a fit test'), json, async (req, res) => {
     const body = takeChecked(res, checkTest(req.body));
     if (!body) return;
     const rack = await store.rack();
@@ -159,13 +160,19 @@ export function rackRoutes(store: RackStore, shop: StockOfGlasses): Router {
     res.status(201).json(await store.test(body));
   });
 
-  router.post('/tests/:id/count', json, async (req, res) => {
-    const params = takeChecked(res, checkTestParams(req.params));
-    const body = params && takeChecked(res, checkCount(req.body));
-    if (!params || !body) return;
-    if (await store.count(Number(params.id), body.counts)) res.status(204).end();
-    else fail(res, 404, { error: tr`There is no such test.` });
-  });
+  router.post(
+    'lead',
+    '/tests/:id/count',
+    mark('let a fit test count, or not'),
+    json,
+    async (req, res) => {
+      const params = takeChecked(res, checkTestParams(req.params));
+      const body = params && takeChecked(res, checkCount(req.body));
+      if (!params || !body) return;
+      if (await store.count(Number(params.id), body.counts)) res.status(204).end();
+      else fail(res, 404, { error: tr`There is no such test.` });
+    },
+  );
 
   return router;
 }

@@ -1,10 +1,11 @@
 // /api/bundle: the whole shelf, or some pieces, with what was made of them where that is asked for, out and in as one zip.
-import { tr } from '@zanfirico/core/words';
+import { tr, mark } from '@zanfirico/core/words';
 import type { MakingDocument } from '@zanfirico/contract/making';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import { BUNDLE_LIMIT, BundleQuery, type BundleRead } from '@zanfirico/contract/studio';
-import express, { Router } from 'express';
+import express from 'express';
 import { packBundle, readBundle, type Beside, type BundleReading } from './bundle';
+import { routesAt, type Routes } from '../check/routes';
 import { checker } from '../check/schema';
 import type { MakingStore } from '../making/makingStore';
 import type { PieceStore } from '../piece/pieceStore';
@@ -109,12 +110,12 @@ async function takeIn(
 }
 
 /** The routes over what a studio has. */
-export function bundleRoutes(stores: Stores): Router {
+export function bundleRoutes(stores: Stores): Routes {
   const { store, rack } = stores;
-  const router = Router();
+  const router = routesAt('/api/bundle');
   const own = async () => (await rack.saved()).entries.map((e) => e.entry);
 
-  router.get('/', async (req, res) => {
+  router.get('lead', '/', async (req, res) => {
     const query = takeChecked(res, checkQuery(req.query));
     if (!query) return;
     const { ids, ...ticked } = query;
@@ -141,7 +142,9 @@ export function bundleRoutes(stores: Stores): Router {
   });
 
   router.post(
+    'lead',
     '/',
+    mark('read a bundle in'),
     express.raw({ limit: BUNDLE_LIMIT, type: 'application/zip' }),
     async (req, res) => {
       const zip: unknown = req.body;

@@ -10,6 +10,7 @@ import {
   typeInto,
 } from '../../testing/house';
 import { useShop } from '../stores/theShop';
+import { seen } from '../../testing/seen';
 
 const house = houseForAll();
 
@@ -53,18 +54,16 @@ describe('a recipe of ours', () => {
       const user = await open();
       await begin(user, 'Grandmother’s');
       await user.click(within(compared()).getByRole('button', { name: 'Keep it' }));
-      expect(
-        await screen.findByText('“Grandmother’s” is kept with the shop’s recipes.'),
-      ).toBeVisible();
+      await seen(() => screen.getByText('“Grandmother’s” is kept with the shop’s recipes.'));
       expect(kept().map((r) => r.name)).toEqual(['Grandmother’s']);
-      expect(await within(compared()).findByRole('row', { name: /Grandmother’s/ })).toBeVisible();
+      await seen(() => within(compared()).getByRole('row', { name: /Grandmother’s/ }));
       await begin(user, 'Grandmother’s');
       expect(within(compared()).getByText('There is a recipe of that name.')).toBeVisible();
       expect(within(compared()).getByRole('button', { name: 'Keep it' })).toBeDisabled();
       await user.click(within(compared()).getByRole('button', { name: 'Leave it' }));
       await user.click(within(compared()).getByRole('button', { name: /Grandmother’s/ }));
       await user.click(await within(compared()).findByRole('button', { name: 'Drop it' }));
-      expect(await screen.findByText('“Grandmother’s” is no longer kept.')).toBeVisible();
+      await seen(() => screen.getByText('“Grandmother’s” is no longer kept.'));
       expect(kept()).toEqual([]);
     },
   );
@@ -88,9 +87,9 @@ describe('a recipe of ours', () => {
     expect(rates[0]).toBe(0);
     expect(rates[1]).toBeCloseTo(55.6, 1);
     await user.upload(file, textFile('none.csv', 'colour,much\nblue,3'));
-    expect(await screen.findByText(/No column says where to/)).toBeVisible();
+    await seen(() => screen.getByText(/No column says where to/));
     await user.upload(file, textFile('words.csv', 'to,rate\nwarm,3'));
-    expect(await screen.findByText(/Row 2: “warm” is no temperature/)).toBeVisible();
+    await seen(() => screen.getByText(/Row 2: “warm” is no temperature/));
     // What was there stays.
     expect(within(compared()).getByLabelText('Called')).toHaveValue('old book');
   });

@@ -2,6 +2,7 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import { demoPiece, houseForAll, nightChecked, onBoard, openSheet } from '../../testing/house';
 import { withSections } from '../../testing/workers';
+import { seen } from '../../testing/seen';
 
 const house = houseForAll(true);
 beforeEach(() => {
@@ -20,7 +21,7 @@ long(
     expect(screen.getByRole('list', { name: 'What it keeps' })).toHaveTextContent(
       /pulled in the middle of the body, low down 0\.[23]\d MPa/,
     );
-    expect(await screen.findByText(/in \d of what may be off still hold/)).toBeVisible();
+    await seen(() => screen.getByText(/in \d of what may be off still hold/));
     await user.click(screen.getByRole('tab', { name: 'Where' }));
     const where = await screen.findByRole('region', { name: 'Where' });
     expect(where).toHaveTextContent(/As thick and thin joined it would have been taken to keep \d/);

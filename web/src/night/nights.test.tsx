@@ -6,6 +6,7 @@ import { nightWork } from '../workers/nightWork';
 import { BoxHours } from './BoxHours';
 import { forgetHours, knownSeconds } from './knownHours';
 import { asNight, checkedNight, contentOf } from './nights';
+import { seen } from '../../testing/seen';
 
 const glass = findGlass('soft-batch-96');
 if (!glass) throw new Error('the rack has lost its soft batch');
@@ -81,7 +82,7 @@ describe('hours in the box', () => {
   it('say that they are being checked, then the checked ones', async () => {
     render(<BoxHours input={nightOf(0.0065)} />);
     expect(screen.getByText(/being checked/)).toBeVisible();
-    expect(await screen.findByText(/\d+ h( \d\d)? in the box/)).toBeVisible();
+    await seen(() => screen.getByText(/\d+ h( \d\d)? in the box/));
     expect(screen.queryByText(/not checked/)).toBeNull();
   });
 
@@ -107,6 +108,6 @@ describe('hours in the box', () => {
       throw new Error('no');
     });
     render(<BoxHours input={nightOf(0.0066)} />);
-    expect(await screen.findByText(/\(not checked\)/)).toBeVisible();
+    await seen(() => screen.getByText(/\(not checked\)/));
   });
 });

@@ -10,6 +10,7 @@ import { Dialog } from './Dialog';
 import { Menu } from './Menu';
 import { Notices } from './Notices';
 import { SheetLinks, Tabs } from './Tabs';
+import { seen } from '../../testing/seen';
 
 describe('a dialog', () => {
   const [closed, sent] = [jest.fn(), jest.fn()];
@@ -177,10 +178,10 @@ describe('the house', () => {
 
   it('leads to each of its places; an address that is none says so', async () => {
     const { user, at } = openAt('/nowhere');
-    expect(await screen.findByRole('heading', { name: 'Nothing here' })).toBeVisible();
+    await seen(() => screen.getByRole('heading', { name: 'Nothing here' }));
     for (const name of ['Rack', 'Pot', 'Bench', 'Night', 'Log', 'Pieces']) {
       await user.click(screen.getByRole('link', { name }));
-      expect(await screen.findByRole('heading', { level: 1, name })).toBeVisible();
+      await seen(() => screen.getByRole('heading', { level: 1, name }));
       expect(at()).toBe(`/${name.toLowerCase()}`);
     }
   });
@@ -214,7 +215,7 @@ describe('the palette and the keys', () => {
     await user.type(box, 'go ra');
     expect(screen.getAllByRole('option').at(0)).toHaveTextContent('Rack');
     await user.keyboard('{ArrowDown}{ArrowUp}{Enter}');
-    expect(await screen.findByRole('heading', { name: 'Rack' })).toBeVisible();
+    await seen(() => screen.getByRole('heading', { name: 'Rack' }));
     expect(screen.queryByRole('combobox', { name: /What to do/ })).toBeNull();
     await user.click(screen.getByRole('button', { name: /^What to do/ }));
     await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'cruet');
@@ -223,10 +224,10 @@ describe('the palette and the keys', () => {
     // What only a piece can do is there now.
     await user.keyboard('{Control>}k{/Control}');
     await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'sheet card{Enter}');
-    expect(await screen.findByRole('heading', { name: /Oil cruet/, level: 2 })).toBeVisible();
+    await seen(() => screen.getByRole('heading', { name: /Oil cruet/, level: 2 }));
     await user.keyboard('{Control>}k{/Control}');
     await user.type(screen.getByRole('combobox', { name: /What to do/ }), 'no such thing');
-    expect(await screen.findByText(/Nothing is called “no such thing”/)).toBeVisible();
+    await seen(() => screen.getByText(/Nothing is called “no such thing”/));
   });
   it('? tells the keys, but not inside a field', async () => {
     const { user } = openAt('/pieces');

@@ -4,6 +4,7 @@ import type { SavedPiece, SavedShop } from '@zanfirico/contract';
 import type { LogLine, MakingBegin } from '@zanfirico/contract/making';
 import { dayOf } from '../../clock/days';
 import { demoPiece, houseForAll, openAt } from '../../../testing/house';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll(true);
 
@@ -55,7 +56,7 @@ const came = async (): Promise<LogLine[]> =>
 
 it('empty it says what will stand here', async () => {
   openAt('/log');
-  expect(await screen.findByText(/what is made at the bench stands here/)).toBeVisible();
+  await seen(() => screen.getByText(/what is made at the bench stands here/));
 });
 
 it('in the morning each is kept, second or lost with one tap, and no longer waits', async () => {
@@ -104,12 +105,10 @@ it('found by any word, and kept in the address; what is lost is told with its in
   await boxed('lost cellar', { kind: 'opened', what: 'lost' }, { kind: 'cause', what: 'misfit' });
   const { user } = openAt('/log?find=lost+cellar');
   const made = await screen.findByRole('region', { name: 'Everything made' });
-  expect(
-    await within(made).findByText('lost: A colour does not fit the glass under it'),
-  ).toBeVisible();
+  await seen(() => within(made).getByText('lost: A colour does not fit the glass under it'));
   await user.clear(screen.getByLabelText('Find in the log'));
   await user.type(screen.getByLabelText('Find in the log'), 'nowhere');
-  expect(await screen.findByText('Nothing in the log is so.')).toBeVisible();
+  await seen(() => screen.getByText('Nothing in the log is so.'));
   expect(screen.getByLabelText('Find in the log')).toHaveValue('nowhere');
   const lost = screen.getByRole('region', { name: 'What is lost' });
   expect(lost).toHaveTextContent(
@@ -146,13 +145,13 @@ it('measured against the drawing: what is off is said, a figure in another unit 
 it('between polarisers a colour is megapascals; marks stand on the section and can be taken off', async () => {
   const id = await boxed('looked-through cellar', { kind: 'opened', what: 'kept' });
   const { user } = openAt(`/bench/${id}`);
-  const seen = await screen.findByRole('region', { name: 'Between polarisers' });
-  await user.clear(within(seen).getByRole('textbox', { name: /^Glass in the way/ }));
-  await user.type(within(seen).getByRole('textbox', { name: /^Glass in the way/ }), '10{Enter}');
-  await user.clear(within(seen).getByRole('textbox', { name: 'Seen, nm' }));
-  await user.type(within(seen).getByRole('textbox', { name: 'Seen, nm' }), '54{Enter}');
+  const cross = await screen.findByRole('region', { name: 'Between polarisers' });
+  await user.clear(within(cross).getByRole('textbox', { name: /^Glass in the way/ }));
+  await user.type(within(cross).getByRole('textbox', { name: /^Glass in the way/ }), '10{Enter}');
+  await user.clear(within(cross).getByRole('textbox', { name: 'Seen, nm' }));
+  await user.type(within(cross).getByRole('textbox', { name: 'Seen, nm' }), '54{Enter}');
   // 27 nm/cm a megapascal.
-  expect(await within(seen).findByText(/^2.00 MPa$/)).toBeVisible();
+  await seen(() => within(cross).getByText(/^2.00 MPa$/));
   const marks = screen.getByRole('region', { name: 'Marked on the section' });
   await user.selectOptions(within(marks).getByRole('combobox', { name: 'What' }), 'stone');
   await user.click(within(marks).getByRole('button', { name: 'Mark it' }));
@@ -184,7 +183,7 @@ it('what a break asks for is put into the plan by one key, as a new revision; an
     expect((await read()).revision).toBe(2);
   });
   expect((await read()).document.firing.inHand).toBe(0.3);
-  expect(await screen.findByText(/^Its night holds .* Kept as revision 2.$/)).toBeVisible();
+  await seen(() => screen.getByText(/^Its night holds .* Kept as revision 2.$/));
   await user.click(screen.getByRole('button', { name: 'Plan the next one as this was made' }));
   await waitFor(async () => {
     expect((await read()).revision).toBe(3);
@@ -227,9 +226,9 @@ it('what was measured is learnt from, taken into the plans by a tick and left ou
     expect((await shop()).document.learnt).toEqual({});
   });
   await user.click(within(learnt).getByRole('button', { name: 'Begin afresh' }));
-  expect(await within(learnt).findByText(/Nothing was measured since/)).toBeVisible();
+  await seen(() => within(learnt).getByText(/Nothing was measured since/));
   await user.click(within(learnt).getByRole('button', { name: 'Learn from all of it again' }));
-  expect(await within(learnt).findByRole('row', { name: /^Weight/ })).toBeVisible();
+  await seen(() => within(learnt).getByRole('row', { name: /^Weight/ }));
 });
 
 it('a day tells what was made, by whom, how much glass and in which box; a word that is no day says so', async () => {
@@ -243,7 +242,7 @@ it('a day tells what was made, by whom, how much glass and in which box; a word 
 
 it('no day', async () => {
   openAt('/log/day/yesterday');
-  expect(await screen.findByRole('heading', { name: 'No such day' })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: 'No such day' }));
 });
 
 it('makings of one piece stand side by side, chosen by ticks that stay in the address', async () => {
@@ -272,5 +271,5 @@ it('makings of one piece stand side by side, chosen by ticks that stay in the ad
 
 it('a piece nobody made says so', async () => {
   openAt(`/log/beside/${uuid()}`);
-  expect(await screen.findByText('It was never made.')).toBeVisible();
+  await seen(() => screen.getByText('It was never made.'));
 });

@@ -5,6 +5,7 @@ import type { ShopDocument } from '@zanfirico/contract/shop';
 import { send, unsent } from '../../making/bench';
 import { demoPiece, houseForAll, openAt } from '../../../testing/house';
 import { lastTaken } from '../../../testing/taken';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll(true);
 
@@ -92,14 +93,14 @@ it('steps go on by Space and pedal, are skipped, done again and taken back; mish
     expect(title()).toBe(waits);
   });
   press('o');
-  expect(await screen.findByText(/Out for a moment/)).toBeVisible();
+  await seen(() => screen.getByText(/Out for a moment/));
   press('o');
   await waitFor(() => {
     expect(screen.queryByText(/Out for a moment/)).toBeNull();
   });
   press('r');
   await user.type(await screen.findByLabelText('A reading'), 'hot{Enter}');
-  expect(await screen.findByText(/“hot” is no reading/)).toBeVisible();
+  await seen(() => screen.getByText(/“hot” is no reading/));
   await user.clear(screen.getByLabelText('A reading'));
   await user.type(screen.getByLabelText('A reading'), '2 in{Enter}');
   press('n');
@@ -138,7 +139,7 @@ it('is boxed when every step is done, and looked back at with what was taken', a
   for (let k = 0; k < 60 && screen.queryByText('Every step is done') === null; k += 1) press(' ');
   await screen.findByText('Every step is done');
   press(' ');
-  expect(await screen.findByText(/Rehearsed: in the front box after/)).toBeVisible();
+  await seen(() => screen.getByText(/Rehearsed: in the front box after/));
   expect(screen.getByText(/The glass would have (come through|been lost)/)).toBeVisible();
   // The braid as planned, and as it went.
   expect(screen.getAllByRole('img', { name: /^The braid:/ })).toHaveLength(2);
@@ -157,7 +158,7 @@ it('is boxed when every step is done, and looked back at with what was taken', a
   cleanup();
   openAt('/bench');
   const made = await screen.findByRole('region', { name: 'Made' });
-  expect(await within(made).findByText(/^rehearsed/)).toBeVisible();
+  await seen(() => within(made).getByText(/^rehearsed/));
   await waitFor(async () => {
     const list = (await (await fetch(`${house.url}/api/makings`)).json()) as MakingLine[];
     expect(list.find((m) => m.id === id)).toMatchObject({ ended: 'boxed', rehearsal: true });
@@ -198,7 +199,7 @@ it('a helper’s screen has their own next job with a count-down, and their call
     expect(seconds()).toBeLessThan(before - 5);
   });
   await user.click(within(lane).getByRole('button', { name: 'coming' }));
-  expect(await screen.findByText('bit hand: coming')).toBeVisible();
+  await seen(() => screen.getByText('bit hand: coming'));
 });
 
 it('who is here, what hole and pot stand at, and what was ready since when go with the making', async () => {
@@ -246,7 +247,7 @@ it('a helper begins and ends their own job on their own screen, and the lead’s
   }
   const step = title();
   await user.click(await within(lane).findByRole('button', { name: 'I begin' }));
-  expect(await within(lane).findByRole('button', { name: 'Done' })).toBeVisible();
+  await seen(() => within(lane).getByRole('button', { name: 'Done' }));
   expect(lane).toHaveTextContent(/at it 0:0\d/);
   expect(title()).toBe(step);
   await user.click(within(lane).getByRole('button', { name: 'Done' }));
@@ -281,12 +282,12 @@ it('a making that went on elsewhere is read in from its file; a file that is non
     field,
     new File(['{"format":"soup"}'], 'soup.json', { type: 'application/json' }),
   );
-  expect(await screen.findByText(/“soup.json” is no making/)).toBeVisible();
+  await seen(() => screen.getByText(/“soup.json” is no making/));
   await user.upload(field, new File([text], 'a.making.json', { type: 'application/json' }));
   await waitFor(() => {
     expect(at()).toBe(`/bench/${elsewhere}`);
   });
-  expect(await screen.findByRole('heading', { level: 1, name: 'Salt cellar no. 4' })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { level: 1, name: 'Salt cellar no. 4' }));
 });
 
 long(

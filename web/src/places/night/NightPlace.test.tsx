@@ -4,6 +4,7 @@ import type { UserEvent } from '@testing-library/user-event';
 import { lastTaken } from '../../../testing/taken';
 import { houseForAll, openAt, typeInto } from '../../../testing/house';
 import { useTonight } from '../../stores/tonight';
+import { seen } from '../../../testing/seen';
 
 houseForAll(true);
 beforeEach(() => {
@@ -71,7 +72,7 @@ describe('tonight’s box', () => {
       screen.getByLabelText('Log of a night'),
       new File([text], 'cool.csv', { type: 'text/csv' }),
     );
-    expect(await screen.findByText(/cools to a third in 6 h .* is uneven by 12 K/)).toBeVisible();
+    await seen(() => screen.getByText(/cools to a third in 6 h .* is uneven by 12 K/));
     await waitFor(() => {
       expect(screen.getByLabelText(/^Uneven by/)).toHaveValue('12');
     });
@@ -98,7 +99,7 @@ describe('the week', () => {
   it('shares pieces out to loads by their dates, and says what comes late', async () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'The week' }));
-    expect(await screen.findByText(/Put in the pieces to come/)).toBeVisible();
+    await seen(() => screen.getByText(/Put in the pieces to come/));
     await putIn(user, 'Salt cellar', 'Harbour float', 'Rain gauge');
     // Each night that is checked moves what was planned: what stays is waited for.
     await waitFor(() => {
@@ -119,7 +120,7 @@ describe('so many of a piece', () => {
     await user.click(screen.getByRole('tab', { name: 'The week' }));
     await putIn(user, 'Salt cellar');
     await typeInto(user, screen.getByLabelText('Salt cellar, so many'), '3');
-    expect(await screen.findByRole('cell', { name: '3 × Salt cellar' })).toBeVisible();
+    await seen(() => screen.getByRole('cell', { name: '3 × Salt cellar' }));
     await user.click(screen.getByRole('tab', { name: 'Tonight’s box' }));
     const annealer = (name: string) => user.selectOptions(screen.getByLabelText('Annealer'), name);
     // Which box the week chose is not known beforehand, nor how long its answer takes: each is asked until one has it.
@@ -134,13 +135,11 @@ describe('so many of a piece', () => {
     if (!take) throw new Error('the week put them into no box');
     await user.click(take);
     // On a busy machine the load's night takes its time.
-    expect(
-      await screen.findByRole('img', { name: /3 standing/ }, { timeout: 120_000 }),
-    ).toBeVisible();
-    expect(await screen.findByText(/3 × Salt cellar/, { selector: 'b' })).toBeVisible();
+    await seen(() => screen.getByRole('img', { name: /3 standing/ }), { timeout: 120_000 });
+    await seen(() => screen.getByText(/3 × Salt cellar/, { selector: 'b' }));
     expect(screen.getByText('That is what stands in it.')).toBeVisible();
     await user.click(screen.getByRole('button', { name: 'Take Salt cellar out' }));
-    expect(await screen.findByText(/Nothing is in the box yet/)).toBeVisible();
+    await seen(() => screen.getByText(/Nothing is in the box yet/));
   });
 });
 
@@ -176,9 +175,7 @@ describe('by bare numbers', () => {
     });
     expect(moment).not.toHaveAttribute('aria-valuetext', before ?? '');
     await user.click(screen.getByText('Temperature'));
-    expect(
-      await screen.findByRole('region', { name: /Inside the wall: temperature/ }),
-    ).toBeVisible();
+    await seen(() => screen.getByRole('region', { name: /Inside the wall: temperature/ }));
   });
 
   it('margins tell what would take it over, the worst first', async () => {
@@ -206,7 +203,7 @@ describe('by bare numbers', () => {
     await user.click(screen.getByRole('tab', { name: 'By numbers' }));
     await user.click(await screen.findByRole('tab', { name: 'Going up' }));
     const leaf = await screen.findByRole('region', { name: 'Going up' });
-    expect(await within(leaf).findByRole('table')).toBeVisible();
+    await seen(() => within(leaf).getByRole('table'));
     await typeInto(user, within(leaf).getByLabelText(/^From/), '900');
     expect(within(leaf).getByRole('alert')).toHaveTextContent(/From: given 900 °C; allowed 0/);
   });

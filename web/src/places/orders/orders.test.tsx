@@ -4,6 +4,7 @@ import type { SavedShop } from '@zanfirico/contract';
 import type { WantedDocument } from '@zanfirico/contract/orders';
 import { houseForAll, openAt } from '../../../testing/house';
 import { outcomeSays } from './DaysGrid';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll(true);
 const wanted = async (): Promise<WantedDocument[]> =>
@@ -50,7 +51,7 @@ describe('how an order comes out is said plainly', () => {
 
 it('without an order it says what one is; taken, it is planned; taken away, it comes back by one key', async () => {
   const { user } = openAt('/orders');
-  expect(await screen.findByText(/Twelve by the 12th/)).toBeVisible();
+  await seen(() => screen.getByText(/Twelve by the 12th/));
   const fresh = screen.getByRole('region', { name: 'A new order' });
   expect(within(fresh).getByRole('button', { name: 'Take the order' })).toBeDisabled();
   await user.type(within(fresh).getByLabelText('Find a piece'), 'salt');
@@ -61,7 +62,7 @@ it('without an order it says what one is; taken, it is planned; taken away, it c
   const row = within(days).getByRole('row', { name: /Salt cellar by .* the café/ });
   expect(row).toHaveTextContent(/12 Salt cellar/);
   await user.click(within(row).getByRole('button', { name: /Take the order of Salt cellar away/ }));
-  expect(await screen.findByText(/Twelve by the 12th/)).toBeVisible();
+  await seen(() => screen.getByText(/Twelve by the 12th/));
   await user.click(screen.getByRole('button', { name: 'Undo' }));
   await waitFor(async () => {
     expect(await wanted()).toHaveLength(1);
@@ -88,7 +89,7 @@ it('put on a day by hand it stays there; cleared it is planned again; some are t
   const there = within(days).getByLabelText(/there already/);
   await user.clear(there);
   await user.type(there, '12{Enter}');
-  expect(await within(days).findByText('All there.')).toBeVisible();
+  await seen(() => within(days).getByText('All there.'));
 });
 
 it('the bench’s hours are kept with the shop', async () => {

@@ -21,6 +21,7 @@ import {
   typeInto,
 } from '../../../testing/house';
 import { freshDocument } from '../pieces/freshDocument';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll();
 
@@ -49,7 +50,7 @@ describe('the page goes in the middle of a change', () => {
       JSON.stringify({ baseRevision: 1, document }),
     );
     openAt(`/pieces/${piece.id}/section`);
-    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    await seen(() => screen.getByText(/Changes you had not saved were kept/));
     expect(onBoard().notes).toBe('put down');
   });
 });
@@ -59,7 +60,7 @@ describe('saving', () => {
     const { user, piece } = await openSheet(house, bowl());
     await typeInto(user, await screen.findByLabelText('Point 6 radius'), '90');
     await user.keyboard('{Control>}s{/Control}');
-    expect(await screen.findByText('Saved as revision 2.')).toBeVisible();
+    await seen(() => screen.getByText('Saved as revision 2.'));
     expect((await house.store.get(piece.id))?.document.parts[0]?.profile[5]?.radius).toBe(0.09);
     await user.click(screen.getByRole('button', { name: 'Revision 2' }));
     const dialog = await screen.findByRole('dialog', { name: 'Revisions' });
@@ -67,7 +68,7 @@ describe('saving', () => {
     await user.click(await within(dialog).findByRole('button', { name: 'Bring revision 1 back' }));
     expect(onBoard().parts).toEqual(piece.document.parts);
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    expect(await screen.findByText('Saved as revision 3.')).toBeVisible();
+    await seen(() => screen.getByText('Saved as revision 3.'));
     expect(await house.store.revisions(piece.id)).toHaveLength(3);
   });
 
@@ -81,7 +82,7 @@ describe('saving', () => {
     expect(dialog).toHaveTextContent('theirs');
     expect(dialog).toHaveTextContent('mine');
     await user.click(within(dialog).getByRole('button', { name: 'Save mine on top' }));
-    expect(await screen.findByRole('button', { name: 'Revision 3' })).toBeVisible();
+    await seen(() => screen.getByRole('button', { name: 'Revision 3' }));
     const kept = await Promise.all([2, 3].map((r) => house.store.revision(piece.id, r)));
     expect(kept.map((k) => k?.document.notes)).toEqual(['theirs', 'mine']);
   });
@@ -92,13 +93,11 @@ describe('saving', () => {
     const { fetch } = globalThis;
     globalThis.fetch = () => Promise.reject(new Error('away'));
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    expect(
-      await screen.findByText(/The server does not answer. Your changes stay here/),
-    ).toBeVisible();
+    await seen(() => screen.getByText(/The server does not answer. Your changes stay here/));
     globalThis.fetch = fetch;
     expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.091);
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    expect(await screen.findByText('Saved as revision 2.')).toBeVisible();
+    await seen(() => screen.getByText('Saved as revision 2.'));
   });
 });
 
@@ -110,7 +109,7 @@ describe('what is not saved', () => {
     useDraft.setState({ id: undefined, document: undefined, saved: undefined });
     document.body.innerHTML = '';
     const { user } = openAt(`/pieces/${first.piece.id}/section`);
-    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    await seen(() => screen.getByText(/Changes you had not saved were kept/));
     expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.092);
     await user.click(screen.getByRole('button', { name: 'Drop them' }));
     expect(onBoard()).toEqual(first.piece.document);
@@ -141,7 +140,7 @@ describe('what is not saved', () => {
     await user.click(await screen.findByRole('button', { name: 'Drop them' }));
     await typeInto(user, await screen.findByLabelText('Point 6 radius'), '93');
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    expect(await screen.findByText('Saved as revision 3.')).toBeVisible();
+    await seen(() => screen.getByText('Saved as revision 3.'));
     expect(await draftsOf(piece.id)).toEqual([]);
   });
 
@@ -152,7 +151,7 @@ describe('what is not saved', () => {
       await leave(piece, 'older', { name: 'The older' });
       await leave(piece, 'newer', { name: 'The newer' });
       const { user } = openAt(`/pieces/${piece.id}/section`);
-      expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+      await seen(() => screen.getByText(/Changes you had not saved were kept/));
       const other = onBoard().name === 'The newer' ? 'The older' : 'The newer';
       await user.click(screen.getByRole('button', { name: /^Revision \d/ }));
       const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
@@ -166,7 +165,7 @@ describe('what is not saved', () => {
     const piece = await house.store.create(bowl('Damaged draft'));
     await leave(piece, 'gone', { making: undefined });
     const { user } = openAt(`/pieces/${piece.id}/section`);
-    expect(await screen.findByText(/cannot be put on the board: making is missing/)).toBeVisible();
+    await seen(() => screen.getByText(/cannot be put on the board: making is missing/));
     expect(onBoard()).toEqual(piece.document);
     await user.click(screen.getByRole('button', { name: 'See them' }));
     const list = await screen.findByRole('region', { name: 'Unsaved changes elsewhere' });
@@ -184,7 +183,7 @@ describe('what is not saved', () => {
       throw new DOMException('no room', 'QuotaExceededError');
     });
     await typeInto(user, await screen.findByLabelText('Point 6 radius'), '94');
-    expect(await screen.findByText(/storage is full: .* Save now/)).toBeVisible();
+    await seen(() => screen.getByText(/storage is full: .* Save now/));
     await typeInto(user, screen.getByLabelText('Point 6 radius'), '95');
     expect(screen.getAllByText(/storage is full/)).toHaveLength(1);
     expect(onBoard().parts[0]?.profile[5]?.radius).toBe(0.095);
@@ -200,7 +199,7 @@ describe('what is not saved', () => {
       JSON.stringify({ baseRevision: 1, document: { ...old, notes: 'from yesterday' } }),
     );
     openAt(`/pieces/${piece.id}/section`);
-    expect(await screen.findByText(/Changes you had not saved were kept/)).toBeVisible();
+    await seen(() => screen.getByText(/Changes you had not saved were kept/));
     expect(onBoard().notes).toBe('from yesterday');
     expect(onBoard().parts.map((p) => p.id)).toEqual(['p1', 'p2', 'p3', 'p4']);
     expect(onBoard().pattern?.part).toBe('p4');
@@ -226,7 +225,7 @@ describe('undo', () => {
 describe('a piece that is not there', () => {
   it('says so, and leads back', async () => {
     openAt('/pieces/00000000-0000-4000-8000-000000000000/section');
-    expect(await screen.findByText('There is no such piece on this shelf.')).toBeVisible();
+    await seen(() => screen.getByText('There is no such piece on this shelf.'));
     expect(screen.getByRole('link', { name: 'Back to the pieces' })).toHaveAttribute(
       'href',
       '/pieces',
@@ -236,9 +235,7 @@ describe('a piece that is not there', () => {
   it('of a glass the rack does not have, it says that', async () => {
     const piece = await house.store.create({ ...bowl(), glass: 'gone-glass' });
     openAt(`/pieces/${piece.id}/section`);
-    expect(
-      await screen.findByText('This piece is of a glass the rack does not have.'),
-    ).toBeVisible();
+    await seen(() => screen.getByText('This piece is of a glass the rack does not have.'));
   });
 });
 
@@ -345,7 +342,7 @@ describe('hands and eyes', () => {
       expect(document.title).toBe('Tide-pool bowl · Card · Zanfirico');
     });
     await user.click(screen.getByRole('link', { name: 'Rack' }));
-    expect(await screen.findByRole('heading', { name: 'Rack' })).toBeVisible();
+    await seen(() => screen.getByRole('heading', { name: 'Rack' }));
     expect(document.title).toBe('Rack · Zanfirico');
   });
 });

@@ -7,6 +7,7 @@ import { useClipboard } from '../../stores/clipboard';
 import { useDraft } from '../../stores/draft';
 import { useDisplay } from '../../stores/display';
 import { freshDocument } from '../pieces/freshDocument';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll();
 beforeEach(() => {
@@ -113,7 +114,7 @@ describe('points together', () => {
     held = JSON.stringify({ format: 'zanfirico.clip', version: 1, points: [{ height: 1 }] });
     key('paste');
     expect(onBoard()).toBe(before);
-    expect(await screen.findByText(/What was copied cannot be put in/)).toBeVisible();
+    await seen(() => screen.getByText(/What was copied cannot be put in/));
   });
 });
 

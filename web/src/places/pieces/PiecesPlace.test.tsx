@@ -7,6 +7,7 @@ import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
 import { asAsked } from '../../../testing/workers';
 import { lastBytes, lastTaken } from '../../../testing/taken';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll(true);
 
@@ -49,14 +50,14 @@ describe('the shelf', () => {
     });
     expect(screen.getByRole('link', { name: 'Harbour candlestick' })).toBeVisible();
     await user.type(screen.getByLabelText('Find a piece by name'), 'xyz');
-    expect(await screen.findByText('Nothing on the shelf is called “CANDLExyz”.')).toBeVisible();
+    await seen(() => screen.getByText('Nothing on the shelf is called “CANDLExyz”.'));
   });
 
   it('puts a piece away, with Undo, and takes it out again', async () => {
     const { user } = openAt('/pieces');
     await item('Harbour float');
     await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
-    expect(await screen.findByText('“Harbour float” is put away.')).toBeVisible();
+    await seen(() => screen.getByText('“Harbour float” is put away.'));
     await waitFor(() => {
       expect(screen.queryByRole('link', { name: 'Harbour float' })).toBeNull();
     });
@@ -65,8 +66,8 @@ describe('the shelf', () => {
     await user.click(screen.getByRole('button', { name: 'Put away Harbour float' }));
     await user.click(await screen.findByRole('button', { name: 'Put away' }));
     await user.click(await screen.findByRole('button', { name: 'Take out Harbour float' }));
-    expect(await screen.findByText('“Harbour float” is back on the shelf.')).toBeVisible();
-    expect(await screen.findByText('Nothing is put away.')).toBeVisible();
+    await seen(() => screen.getByText('“Harbour float” is back on the shelf.'));
+    await seen(() => screen.getByText('Nothing is put away.'));
   });
 
   it('is sorted and chosen from; a piece is had once more, and thrown away with Undo', async () => {
@@ -99,7 +100,7 @@ describe('the shelf', () => {
     expect(told).toBeVisible();
     await user.click(undo as HTMLElement);
     await user.click(await screen.findByRole('button', { name: 'Throw Rain gauge again away' }));
-    expect(await screen.findByText(/Nothing put away is made so/)).toBeVisible();
+    await seen(() => screen.getByText(/Nothing put away is made so/));
   });
 
   it('takes a piece file that is dropped on it, wherever it is let go', async () => {
@@ -122,15 +123,11 @@ describe('the shelf', () => {
       field,
       new File(['x'.repeat(1_000_001)], 'huge.json', { type: 'application/json' }),
     );
-    expect(
-      await screen.findByText(
-        /“huge.json” was not read: it is 1000 kB; a piece file is at most 1000 kB/,
-      ),
-    ).toBeVisible();
+    await seen(() =>
+      screen.getByText(/“huge.json” was not read: it is 1000 kB; a piece file is at most 1000 kB/),
+    );
     await user.upload(field, new File(['[1, 2]'], 'list.json', { type: 'application/json' }));
-    expect(
-      await screen.findByText(/“list.json” was not read: This is not a piece file/),
-    ).toBeVisible();
+    await seen(() => screen.getByText(/“list.json” was not read: This is not a piece file/));
   });
 
   it('is taken away as one file and read in again, by button and by dropping; several files at once', async () => {
@@ -154,20 +151,16 @@ describe('the shelf', () => {
       asFile(second?.document ?? {}, 'Two given'),
     ];
     fireEvent.drop(shelf, { dataTransfer: { types: ['Files'], files } });
-    expect(
-      await screen.findByText(
-        /“studio.zip”: 0 pieces on the shelf; \d+ were here just so already\./,
-      ),
-    ).toBeVisible();
-    expect(await screen.findByText('2 pieces read onto the shelf.')).toBeVisible();
+    await seen(() =>
+      screen.getByText(/“studio.zip”: 0 pieces on the shelf; \d+ were here just so already\./),
+    );
+    await seen(() => screen.getByText('2 pieces read onto the shelf.'));
     expect(await item('Two given')).toBeVisible();
     await user.upload(
       screen.getByLabelText('Piece file'),
       new File(['half a zip'], 'broken.zip', { type: 'application/zip' }),
     );
-    expect(
-      await screen.findByText(/“broken.zip” was not read: The file is no whole zip/),
-    ).toBeVisible();
+    await seen(() => screen.getByText(/“broken.zip” was not read: The file is no whole zip/));
     // The shelf is as it was for those after.
     for (const piece of await onTheShelf(house))
       if (/^(One|Two) given$/.test(piece.document.name)) await house.store.putAway(piece.id, true);
@@ -189,7 +182,7 @@ describe('the shelf', () => {
     await user.selectOptions(screen.getByLabelText('Made before'), 'made or never');
     await item('Rain gauge');
     await user.selectOptions(screen.getByLabelText('How tall'), 'small');
-    expect(await screen.findByText('Nothing on the shelf is made so.')).toBeVisible();
+    await seen(() => screen.getByText('Nothing on the shelf is made so.'));
     expect(screen.getByRole('option', { name: 'above 250 mm' })).toBeInTheDocument();
   });
 
@@ -231,7 +224,7 @@ describe('a shelf without a server', () => {
     const { fetch } = globalThis;
     globalThis.fetch = () => Promise.reject(new Error('no'));
     const { user } = openAt('/pieces');
-    expect(await screen.findByText(/The server does not answer/)).toBeVisible();
+    await seen(() => screen.getByText(/The server does not answer/));
     globalThis.fetch = fetch;
     await user.click(screen.getByRole('button', { name: 'Try again' }));
     expect(await item('Tide-pool bowl')).toBeVisible();

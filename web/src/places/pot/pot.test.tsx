@@ -2,6 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import type { SavedShop } from '@zanfirico/contract';
 import { houseForAll, openAt } from '../../../testing/house';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll(true);
 const shop = async (): Promise<SavedShop> =>
@@ -9,14 +10,14 @@ const shop = async (): Promise<SavedShop> =>
 
 it('a pot nobody dipped asks for that; dipped it says how much there is, in kilograms by its form', async () => {
   const { user } = openAt('/pot');
-  expect(await screen.findByText(/How deep does the glass stand/)).toBeVisible();
+  await seen(() => screen.getByText(/How deep does the glass stand/));
   const deep = screen.getByRole('textbox', { name: /^Dipped/ });
   await user.clear(deep);
   await user.type(deep, '300{Enter}');
   // A bowl-ended pot: π h²(3R − h)/3 of its round, then straight.
-  expect(
-    await screen.findByRole('img', { name: /^the pot: 1\d\d kg of 1\d\d kg, 300 mm deep/ }),
-  ).toBeVisible();
+  await seen(() =>
+    screen.getByRole('img', { name: /^the pot: 1\d\d kg of 1\d\d kg, 300 mm deep/ }),
+  );
 });
 
 it('a charge tells when it is fit before it is made; more than there is room for is not', async () => {
@@ -34,7 +35,7 @@ it('a charge tells when it is fit before it is made; more than there is room for
   await user.type(much, '10{Enter}');
   await user.click(within(charge).getByRole('button', { name: 'It was charged now' }));
   const happened = await screen.findByRole('region', { name: 'What happened to it' });
-  expect(await within(happened).findByText(/charged with pellets/)).toBeVisible();
+  await seen(() => within(happened).getByText(/charged with pellets/));
   await user.click(within(happened).getByRole('button', { name: /^Not so: charged/ }));
   await waitFor(() => {
     expect(within(happened).queryByText(/charged with pellets/)).toBeNull();

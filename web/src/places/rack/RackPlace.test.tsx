@@ -5,6 +5,7 @@ import { useRack } from '../../stores/theRack';
 import { freshDocument } from '../pieces/freshDocument';
 import { lastTaken } from '../../../testing/taken';
 import { houseForAll, openAt, openSheet, textFile, typeInto } from '../../../testing/house';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll();
 
@@ -81,18 +82,18 @@ describe('a colour of one’s own', () => {
         await screen.findByPlaceholderText('name, metal, form, lot'),
         'slip red',
       );
-      expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
+      await seen(() => screen.getByRole('option', { name: /Slip red/ }));
       await again.user.click(await screen.findByRole('button', { name: 'Take it out' }));
-      expect(await screen.findByText(/It is used by Red tumbler/)).toBeVisible();
+      await seen(() => screen.getByText(/It is used by Red tumbler/));
       await again.user.click(
         screen.getAllByRole('button', { name: 'Retire it' }).at(-1) as HTMLElement,
       );
-      expect(await screen.findByText('Slip red is retired: pieces keep it.')).toBeVisible();
+      await seen(() => screen.getByText('Slip red is retired: pieces keep it.'));
       await waitFor(() => {
         expect(screen.queryByRole('option', { name: /Slip red/ })).toBeNull();
       });
       await again.user.click(screen.getByLabelText('retired too'));
-      expect(await screen.findByRole('option', { name: /Slip red/ })).toBeVisible();
+      await seen(() => screen.getByRole('option', { name: /Slip red/ }));
     },
   );
 
@@ -158,7 +159,7 @@ describe('tables', () => {
     expect(dialog).toHaveTextContent('2 rows could not be read');
     expect(dialog).toHaveTextContent('Row 32: COE: Expansion: given 960');
     await user.click(within(dialog).getByRole('button', { name: 'Take 30 in' }));
-    expect(await screen.findByText('30 are in the rack.')).toBeVisible();
+    await seen(() => screen.getByText('30 are in the rack.'));
     await user.type(screen.getByPlaceholderText('name, metal, form, lot'), 'shingle 29');
     expect(await screen.findByRole('option', { name: /Shingle 29/ })).toHaveTextContent('94.9');
     await user.click(screen.getByText('Table'));
@@ -191,12 +192,12 @@ describe('tables', () => {
     });
     expect(dialog).toHaveTextContent('1 that change nothing');
     await user.click(within(dialog).getByRole('button', { name: 'Take 3 in' }));
-    expect(await screen.findByText('3 are in the rack.')).toBeVisible();
+    await seen(() => screen.getByText('3 are in the rack.'));
     const { rack } = useRack.getState();
     expect(rack.glass('soft-batch-96')?.expansion).toBeCloseTo(96.5e-7, 12);
     expect(rack.line('new-sand')?.entry.kind).toBe('colour');
     await user.click(screen.getByRole('button', { name: 'Undo' }));
-    expect(await screen.findByText('The rack is as it was before that table.')).toBeVisible();
+    await seen(() => screen.getByText('The rack is as it was before that table.'));
     const after = useRack.getState();
     expect(after.rack.line('new-sand')).toBeUndefined();
     expect(after.rack.line('kelp')?.entry.strikes).toBe(false);
@@ -255,7 +256,7 @@ describe('what is asked of the shelf', () => {
       expect(screen.queryAllByRole('option', { name: /Bottle shore/ })).toHaveLength(0);
     });
     await user.clear(find);
-    expect(await screen.findByRole('option', { name: /Bottle shore/ })).toBeVisible();
+    await seen(() => screen.getByRole('option', { name: /Bottle shore/ }));
   });
 });
 
@@ -273,7 +274,7 @@ describe('a thread and a chip', () => {
     await user.type(screen.getByLabelText('Lot'), 'OX-1');
     await user.click(screen.getByRole('button', { name: 'Keep the test' }));
     const kept = await region('Tests kept');
-    expect(await within(kept).findByText(/OX-1/)).toBeVisible();
+    await seen(() => within(kept).getByText(/OX-1/));
     cleanup();
 
     const piece = await openSheet(

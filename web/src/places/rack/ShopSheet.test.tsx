@@ -1,6 +1,7 @@
 // The shop's lists: kept at once, told on the pieces they bear on.
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { demoPiece, houseForAll, openAt, openSheet, typeInto } from '../../../testing/house';
+import { seen } from '../../../testing/seen';
 
 const house = houseForAll();
 
@@ -28,9 +29,9 @@ describe('the shop', () => {
       cleanup();
       const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
       await piece.user.click(screen.getByRole('tab', { name: 'Read' }));
-      expect(
-        await screen.findByText(/244 mm across does not pass the keyhole’s mouth of 60 mm/),
-      ).toBeVisible();
+      await seen(() =>
+        screen.getByText(/244 mm across does not pass the keyhole’s mouth of 60 mm/),
+      );
       await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
       await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
       await screen.findByLabelText('the keyhole, mouth');
@@ -68,9 +69,9 @@ describe('the shop', () => {
     cleanup();
     const piece = await openSheet(house, demoPiece('Tide-pool bowl'));
     await piece.user.click(screen.getByRole('tab', { name: 'Make' }));
-    expect(
-      await screen.findByText(/The pot is low: an iron dips 25(.0)? mm and not 70(.0)? mm/),
-    ).toBeVisible();
+    await seen(() =>
+      screen.getByText(/The pot is low: an iron dips 25(.0)? mm and not 70(.0)? mm/),
+    );
     await piece.user.click(screen.getByRole('link', { name: 'Rack' }));
     await piece.user.click(await screen.findByRole('link', { name: /Irons, boxes/ }));
     await piece.user.click(await screen.findByRole('button', { name: 'Remove the pot’s depth' }));

@@ -5,6 +5,7 @@ import { annealingSchedule, boxOf } from '@zanfirico/core/night';
 import { findGlass } from '@zanfirico/core/rack';
 import { houseForAll, openAt } from '../../../../testing/house';
 import { programmeOf } from './SendNight';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll(true, true);
 const devices = async (): Promise<DeviceNow[]> =>
@@ -18,7 +19,7 @@ const atTheBoxes = async () => {
 it('the boxes stand in the shop’s order, each with how hot it is and that nothing runs', async () => {
   await atTheBoxes();
   const front = await screen.findByRole('article', { name: 'the front box' });
-  expect(await within(front).findByText(/^(19|20|21) °C$/)).toBeVisible();
+  await seen(() => within(front).getByText(/^(19|20|21) °C$/));
   expect(within(front).getByText('off, no programme runs')).toBeVisible();
   expect(screen.getAllByRole('article').map((a) => a.getAttribute('aria-label'))).toEqual([
     'the front box',
@@ -40,12 +41,12 @@ it('a night that was sent waits for a key; started, held, let go on and stopped 
   expect(send.status).toBe(200);
   const user = await atTheBoxes();
   const front = await screen.findByRole('article', { name: 'the front box' });
-  expect(await within(front).findByText(/Nothing heats until it is started/)).toBeVisible();
+  await seen(() => within(front).getByText(/Nothing heats until it is started/));
   await user.click(within(front).getByRole('button', { name: 'Start it now' }));
   await user.click(await within(front).findByRole('button', { name: 'Hold it here' }));
   await user.click(await within(front).findByRole('button', { name: 'Go on' }));
   await user.click(await within(front).findByRole('button', { name: 'Stop: no heat' }));
-  expect(await within(front).findByText('off, no programme runs')).toBeVisible();
+  await seen(() => within(front).getByText('off, no programme runs'));
   expect(await within(front).findByText(/Last night:/)).toHaveTextContent('three cups');
 });
 
@@ -72,12 +73,10 @@ it('what happens to a stand-in is said by its box: no power, a broken thermocoup
   const front = await screen.findByRole('article', { name: 'the front box' });
   await user.click(await within(front).findByText('It is a stand-in: what happens to it'));
   await user.click(within(front).getByRole('button', { name: 'thermocouple breaks' }));
-  expect(
-    await within(front).findByText('nobody knows how hot', {}, { timeout: 8000 }),
-  ).toBeVisible();
+  await seen(() => within(front).getByText('nobody knows how hot', {}), { timeout: 8000 });
   expect(within(front).getByText(/its thermocouple is broken or not connected/)).toBeVisible();
   await user.click(within(front).getByRole('button', { name: 'all mended' }));
-  expect(await within(front).findByText(/^(19|20|21) °C$/, {}, { timeout: 8000 })).toBeVisible();
+  await seen(() => within(front).getByText(/^(19|20|21) °C$/, {}), { timeout: 8000 });
 });
 
 it('a night as it is sent: its steps from the cold box on, its load, the moment of its last piece', () => {

@@ -15,6 +15,7 @@ import {
 import { useDisplay } from '../../../stores/display';
 import { useShop } from '../../../stores/theShop';
 import { freshDocument } from '../../pieces/freshDocument';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 
@@ -93,7 +94,7 @@ describe('an order is not lost', () => {
     );
     expect(moved).toEqual([]);
     await user.click(screen.getByRole('link', { name: 'Braid' }));
-    expect(await screen.findByRole('button', { name: 'Place the heats' })).toBeVisible();
+    await seen(() => screen.getByRole('button', { name: 'Place the heats' }));
     expect(screen.queryByText(/no part/)).toBeNull();
     // One undo brings part and steps back together.
     await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);
@@ -138,7 +139,7 @@ describe('a step in hand', () => {
     screen.getByRole('slider', { name: /^Braid: arrow keys/ }).focus();
     await user.keyboard('{Delete}');
     await user.click(screen.getAllByRole('button', { name: /: Blow out, body/ })[0] as HTMLElement);
-    expect(await screen.findByText('The tip is hottest and blows out first.')).toBeVisible();
+    await seen(() => screen.getByText('The tip is hottest and blows out first.'));
   });
 
   it('too long for its heat it says what goes stiff; refused seconds name their bounds', async () => {
@@ -158,9 +159,9 @@ describe('a step in hand', () => {
     fireEvent.change(screen.getByLabelText('Called'), {
       target: { value: 'Press in the tide stamp' },
     });
-    expect(await screen.findByRole('button', { name: /: Press in the tide stamp/ })).toBeVisible();
+    await seen(() => screen.getByRole('button', { name: /: Press in the tide stamp/ }));
     await user.click(screen.getByRole('button', { name: 'Keep this kind for the shop' }));
-    expect(await screen.findByText(/is offered under “\+ a step” in every piece/)).toBeVisible();
+    await seen(() => screen.getByText(/is offered under “\+ a step” in every piece/));
     await user.click(screen.getByLabelText('Add a step after the one in hand'));
     // Going through the list adds nothing; choosing does.
     const before = kept().length;
@@ -236,7 +237,7 @@ describe('the crew', () => {
       expect(crew).toHaveTextContent('It is as long as steps');
       for (const box of within(crew).getAllByLabelText('leads'))
         if ((box as HTMLInputElement).checked) await user.click(box);
-      expect(await screen.findByText('Nobody of the crew can lead at the bench.')).toBeVisible();
+      await seen(() => screen.getByText('Nobody of the crew can lead at the bench.'));
     },
     90_000,
   );
@@ -295,7 +296,7 @@ describe('the draft', () => {
       useShop.setState({ shop: { ...shop, document: { ...shop.document, gloryHoles } } });
       await Promise.resolve();
     });
-    expect(await screen.findByText(/^No order of this piece holds/)).toBeVisible();
+    await seen(() => screen.getByText(/^No order of this piece holds/));
     expect(screen.getByText(/Tried: with the glory hole at 1260 °C it holds\./)).toBeVisible();
   });
 

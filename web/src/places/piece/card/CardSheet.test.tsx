@@ -3,6 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { demoPiece, houseForAll, nightChecked, openSheet } from '../../../../testing/house';
 import { useDisplay } from '../../../stores/display';
 import { freshDocument } from '../../pieces/freshDocument';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 beforeEach(() => {
@@ -98,9 +99,7 @@ describe('the card', () => {
     await user.clear(wall);
     await user.type(wall, '60{Enter}');
     await user.click(screen.getByRole('link', { name: 'Card' }));
-    expect(
-      await screen.findByText(/Mend the drawing first: .*thicker than the room/),
-    ).toBeVisible();
+    await seen(() => screen.getByText(/Mend the drawing first: .*thicker than the room/));
   });
 
   it('lists the parts of a piece of several, with what each takes', async () => {

@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import { houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 
@@ -43,7 +44,7 @@ describe('a layer', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('allowed 0 to 20 points');
     await user.keyboard('{Escape}');
     await user.click(screen.getByRole('button', { name: 'Take Chalk out' }));
-    expect(await screen.findByText(/All clear\./)).toBeVisible();
+    await seen(() => screen.getByText(/All clear\./));
   });
 
   it('is told in the shop’s amounts for so many pieces', async () => {

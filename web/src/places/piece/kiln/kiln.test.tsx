@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
 import { houseForAll, nightChecked, openAt } from '../../../../testing/house';
 import { useDraft } from '../../../stores/draft';
+import { seen } from '../../../../testing/seen';
 
 houseForAll(true);
 
@@ -25,7 +26,7 @@ const type = async (user: UserEvent, label: RegExp, text: string, which = 0): Pr
 
 it('from above it opens, keeps its outline, holds together, and says its weight as the band does', async () => {
   await atPiece(PLATE);
-  expect(await screen.findByRole('heading', { name: 'It keeps its outline' })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: 'It keeps its outline' }));
   const settles = screen.getByText(/in the middle,/);
   const mass = /([\d.]+) g of glass/.exec(settles.textContent)?.[1];
   expect(mass).toBeDefined();
@@ -45,9 +46,9 @@ it('what is laid beside a stranger is told; thicker it spreads, a dam holds it, 
   expect(worst).toHaveTextContent(/by stress [\d.]+ MPa no/);
   useDraft.temporal.getState().undo();
   await type(user, /^Thick/, '9');
-  expect(await screen.findByRole('heading', { name: /It spreads/ })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /It spreads/ }));
   await type(user, /^Dams round it stand/, '20');
-  expect(await screen.findByText(/Behind its dams/)).toBeVisible();
+  await seen(() => screen.getByText(/Behind its dams/));
 });
 
 it('what is in hand can be moved, turned, mirrored, laid lower and taken away', async () => {
@@ -73,17 +74,15 @@ it('what is in hand can be moved, turned, mirrored, laid lower and taken away', 
 
 it('a firing says what it does in millimetres, by its name; ten degrees beside it; what does its aim is a key', async () => {
   const user = await atPiece(PLATE, 'Firing');
-  expect(
-    await screen.findByRole('heading', { name: /full ?: its edges round by 4\.5.mm/i }),
-  ).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /full ?: its edges round by 4\.5.mm/i }));
   const [beside] = screen.getAllByRole('table', { name: 'A little otherwise' });
   expect(within(beside as HTMLElement).getAllByRole('row')).toHaveLength(5);
   await type(user, /^Process at/, '740');
-  expect(await screen.findByRole('heading', { name: /tack|contour/i })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /tack|contour/i }));
   await user.click(screen.getByRole('button', { name: /784.°C does that in this hold/ }));
-  expect(await screen.findByRole('heading', { name: /full ?: its edges/i })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /full ?: its edges/i }));
   await type(user, /^Process at/, '2000');
-  expect(await screen.findByText(/at most 950|950 °C/)).toBeVisible();
+  await seen(() => screen.getByText(/at most 950|950 °C/));
 });
 
 it('the second firing hangs it as a span; a mould deeper than the sheet can reach, or drawn wrong, is told', async () => {
@@ -92,11 +91,11 @@ it('the second firing hangs it as a span; a mould deeper than the sheet can reac
     /where the rim slides in, .* where it is held/,
   );
   await type(user, /^Deep/, '140');
-  expect(await screen.findByText(/deeper than half its mouth/)).toBeVisible();
+  await seen(() => screen.getByText(/deeper than half its mouth/));
   useDraft.temporal.getState().undo();
   await user.selectOptions(screen.getByRole('combobox', { name: 'Form' }), 'by its profile');
   await type(user, /^Place 2, deep/, '40');
-  expect(await screen.findByText(/deeper at place 2/)).toBeVisible();
+  await seen(() => screen.getByText(/deeper at place 2/));
 });
 
 it('somebody’s firing is judged, line by line', async () => {
@@ -113,12 +112,12 @@ it('somebody’s firing is judged, line by line', async () => {
 
 it('cutting: every piece from stock in scores that break; what is cut leaves stock, and its rests come back', async () => {
   const user = await atPiece(PLATE, 'Cutting');
-  expect(await screen.findByRole('heading', { name: /^6 pieces from 4 sheets/ })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /^6 pieces from 4 sheets/ }));
   expect(screen.queryByText(/no sheet of this glass/)).toBeNull();
   const stock = screen.getByRole('group', { name: 'Sheets there are' });
   const before = within(stock).getAllByRole('listitem').length;
   await user.click(screen.getByRole('button', { name: /It is cut/ }));
-  expect(await screen.findByText(/what is left of it back in/)).toBeVisible();
+  await seen(() => screen.getByText(/what is left of it back in/));
   await waitFor(() => {
     expect(within(stock).getAllByRole('listitem').length).toBeGreaterThan(before);
   });
@@ -128,10 +127,10 @@ it('cutting: every piece from stock in scores that break; what is cut leaves sto
 
 it('a cast says what to weigh in, and that its mould is to be dry', async () => {
   const user = await atPiece('Mooring weight', 'Firing');
-  expect(await screen.findByRole('heading', { name: /^Weigh in 56\d g of frit/ })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /^Weigh in 56\d g of frit/ }));
   expect(screen.getByText(/bone dry before glass goes in/)).toBeVisible();
   await user.selectOptions(screen.getByRole('combobox', { name: 'Glass as' }), 'blocks and cullet');
-  expect(await screen.findByRole('heading', { name: /of blocks and cullet/ })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /of blocks and cullet/ }));
 });
 
 it('its door is one clock: in the band, on its night, and last of its calendar', async () => {
@@ -163,14 +162,14 @@ it('a second firing before the first is out is told, with when it is', async () 
   const days = await screen.findAllByLabelText('On the day');
   expect(screen.queryByText(/The firing before it is in the kiln/)).toBeNull();
   fireEvent.change(days[1] as HTMLElement, { target: { value: '2027-03-02' } });
-  expect(await screen.findByText(/The firing before it is in the kiln until/)).toBeVisible();
+  await seen(() => screen.getByText(/The firing before it is in the kiln until/));
 });
 
 it('its card has every firing, its order is cut, laid, fired', async () => {
   await atPiece(PLATE, 'Card');
   const card = await screen.findByRole('article', { name: 'Bench card' });
-  expect(await within(card).findByText(/Cut the sheet/)).toBeVisible();
-  expect(await within(card).findByRole('heading', { name: /^Firing 2, slump/ })).toBeVisible();
+  await seen(() => within(card).getByText(/Cut the sheet/));
+  await seen(() => within(card).getByRole('heading', { name: /^Firing 2, slump/ }));
   expect(card).not.toHaveTextContent(/gather/i);
 });
 
@@ -182,9 +181,9 @@ it.each([
   await user.click(await screen.findByRole('button', { name: 'New piece' }));
   await user.click(await screen.findByRole('radio', { name: start }));
   await user.click(screen.getByRole('button', { name: 'Draw it' }));
-  expect(await screen.findByRole('heading', { name: says })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: says }));
   expect(useDraft.getState().document).toMatchObject({ way: 'kiln', glass: 'kiln-sheet-90' });
   await user.click(screen.getByRole('link', { name: 'Firing' }));
-  expect(await screen.findByRole('heading', { name: /full ?: its edges/i })).toBeVisible();
+  await seen(() => screen.getByRole('heading', { name: /full ?: its edges/i }));
   expect(screen.queryAllByText(/^(No|Watch)\./)).toEqual([]);
 });

@@ -17,6 +17,7 @@ import {
   textFile,
   typeInto,
 } from '../../../../testing/house';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 
@@ -80,11 +81,11 @@ describe('one night a piece', () => {
     const { user } = await openSheet(house, demoPiece('Oil cruet'));
     await user.click(screen.getByRole('button', { name: /Revision/ }));
     const dialog = await screen.findByRole('dialog', { name: 'Revisions' });
-    expect(
-      await within(dialog).findByText(
+    await seen(() =>
+      within(dialog).getByText(
         new RegExp(`${printDuration(nightOf('Oil cruet').total.value)} in the box`),
       ),
-    ).toBeVisible();
+    );
   });
 });
 
@@ -115,9 +116,9 @@ describe('what is set in the Night sheet', () => {
   long('a hold at which it sags, or takes days to relax, is said', async () => {
     const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await typeInto(user, screen.getByLabelText(/^Hold at/), '640 C');
-    expect(
-      await screen.findByText(/the upper wall of the body would sink by (more than 10|\d+\.\d) mm/),
-    ).toBeVisible();
+    await seen(() =>
+      screen.getByText(/the upper wall of the body would sink by (more than 10|\d+\.\d) mm/),
+    );
   });
 
   it('an annealer of the shop stands for the box; one that is gone is said to be', async () => {
@@ -164,7 +165,7 @@ describe('below the curve', () => {
       // What comes first is tonight's own programme; a hasty fall is typed over it.
       await typeInto(user, within(compared).getAllByLabelText(/^At/)[1] as HTMLElement, '200 C/h');
       await user.click(within(compared).getByRole('button', { name: 'Keep it' }));
-      expect(await screen.findByText(/is kept with the shop’s recipes/)).toBeVisible();
+      await seen(() => screen.getByText(/is kept with the shop’s recipes/));
       const row = await within(compared).findByRole('row', { name: /Grandmother’s/ });
       await waitFor(
         () => {
@@ -209,7 +210,7 @@ describe('below the curve', () => {
   it('in an annealer of the shop it is worked out anew; programme and way up leave as tables', async () => {
     const { user } = await openSheet(house, demoPiece('Tide-pool bowl'), 'night');
     await user.selectOptions(screen.getByLabelText('Annealer'), 'the big box');
-    expect(await screen.findByText(/Its figures are on/)).toBeVisible();
+    await seen(() => screen.getByText(/Its figures are on/));
     await nightChecked();
     await user.click(screen.getByRole('button', { name: 'This schedule (CSV)' }));
     expect((await lastTaken())?.name).toMatch(/night\.csv$/);

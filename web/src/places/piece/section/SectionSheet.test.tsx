@@ -6,6 +6,7 @@ import { useDraft } from '../../../stores/draft';
 import { useDisplay } from '../../../stores/display';
 import { houseForAll, onBoard, openSheet, textFile, typeInto } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 beforeEach(() => {
@@ -106,14 +107,12 @@ describe('points and walls', () => {
     await user.keyboard('{Escape}');
     const glass = answer('Glass').textContent;
     await typeInto(user, wall, '60');
-    expect(
-      await screen.findByText(/the wall, 60 mm, is thicker than the room there/),
-    ).toBeVisible();
+    await seen(() => screen.getByText(/the wall, 60 mm, is thicker than the room there/));
     expect(screen.getByRole('button', { name: /^Point 4:.*problem/ })).toBeInTheDocument();
     // The answers stay those of the newest form that could be made.
     expect(answer('Glass')).toHaveTextContent(glass);
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    expect(await screen.findByText(/Not saved. body: Point 4/)).toBeVisible();
+    await seen(() => screen.getByText(/Not saved. body: Point 4/));
     await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);
     expect(screen.queryByText('This cannot be made yet.')).toBeNull();
   });
@@ -347,7 +346,7 @@ describe('a part that is not round, and one with a hole', () => {
       screen.getByLabelText('Outline across (SVG)'),
       svg('M0 0L40 0L40 40L38 2L2 2L2 40L0 40Z'),
     );
-    expect(await screen.findByText(/doubles back as seen from its middle/)).toBeVisible();
+    await seen(() => screen.getByText(/doubles back as seen from its middle/));
     await user.selectOptions(screen.getByLabelText('Cut across'), 'round');
     expect(onBoard().parts[0]).not.toHaveProperty('across');
     expect(glass()).toBe(round);

@@ -1,6 +1,7 @@
 // A size typed makes the whole or the part in hand so large; the copy of a piece is a piece of its own.
 import { screen, within } from '@testing-library/react';
 import { demoPiece, houseForAll, onBoard, openSheet, typeInto } from '../../../../testing/house';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 
@@ -19,7 +20,7 @@ describe('make it so large', () => {
     expect(onBoard().parts.map((p) => p.profile.map((q) => q.wall))).toEqual(
       before.parts.map((p) => p.profile.map((q) => q.wall)),
     );
-    expect(await screen.findByText(/times as large; undo brings it back/)).toBeVisible();
+    await seen(() => screen.getByText(/times as large; undo brings it back/));
     await user.click(screen.getAllByRole('button', { name: 'Undo' })[0] as HTMLElement);
     expect(onBoard().parts).toEqual(before.parts);
   });
@@ -44,8 +45,8 @@ describe('another piece from this one', () => {
     const parts = onBoard().parts;
     await user.click(screen.getByText('Take away'));
     await user.click(await screen.findByRole('button', { name: 'Another piece from this one' }));
-    expect(await screen.findByText('“Salt cellar again” is on the shelf.')).toBeVisible();
-    expect(await screen.findByDisplayValue('Salt cellar again')).toBeVisible();
+    await seen(() => screen.getByText('“Salt cellar again” is on the shelf.'));
+    await seen(() => screen.getByDisplayValue('Salt cellar again'));
     expect(onBoard().parts).toEqual(parts);
   });
 });

@@ -13,6 +13,7 @@ import {
   typeInto,
 } from '../../../../testing/house';
 import { freshDocument } from '../../pieces/freshDocument';
+import { seen } from '../../../../testing/seen';
 
 const house = houseForAll();
 
@@ -83,7 +84,7 @@ describe('at the furnace', () => {
       const learned = layer();
       expect(learned).not.toBe(before);
       await weigh('900');
-      expect(await screen.findByText(/1 of them too wild to count/)).toBeVisible();
+      await seen(() => screen.getByText(/1 of them too wild to count/));
       expect(layer()).toBe(learned);
       // Another hand has learned nothing from it.
       await call('assistant');
@@ -112,7 +113,7 @@ describe('at the furnace', () => {
     expect(stages()).not.toBe(before);
     await user.click(screen.getByRole('radio', { name: 'At the torch' }));
     expect(onBoard().way).toBe('torch');
-    expect(await screen.findByRole('region', { name: 'Moves' })).toBeVisible();
+    await seen(() => screen.getByRole('region', { name: 'Moves' }));
   });
 });
 
@@ -234,7 +235,7 @@ describe('a profile read from a file', () => {
 
   it('of a table is shown with its measures before it is put on the board', async () => {
     const user = await ask(TABLE, 'cup.csv', 'text/csv');
-    expect(await screen.findByText(/4 points, 120 mm high, ⌀ 84\.0 mm/)).toBeVisible();
+    await seen(() => screen.getByText(/4 points, 120 mm high, ⌀ 84\.0 mm/));
     const before = onBoard().parts[0]?.profile.length;
     expect(before).not.toBe(4);
     await user.click(screen.getByRole('button', { name: 'Put it on the board' }));
@@ -249,7 +250,7 @@ describe('a profile read from a file', () => {
     );
     const tall = await screen.findByRole('textbox', { name: /^So tall/ });
     await typeInto(user, tall, '100');
-    expect(await screen.findByText(/points, 100 mm high/)).toBeVisible();
+    await seen(() => screen.getByText(/points, 100 mm high/));
     await user.click(screen.getByRole('radio', { name: 'at x = 0' }));
     await typeInto(user, screen.getByRole('textbox', { name: /^Wall all over/ }), '4');
     await user.click(screen.getByRole('button', { name: 'Put it on the board' }));
@@ -261,7 +262,7 @@ describe('a profile read from a file', () => {
 
   it('of no drawing and no table is refused, and nothing can be put on the board', async () => {
     await ask('<svg><text>no line</text></svg>', 'none.svg', 'image/svg+xml');
-    expect(await screen.findByRole('alert')).toBeVisible();
+    await seen(() => screen.getByRole('alert'));
     expect(screen.getByRole('button', { name: 'Put it on the board' })).toBeDisabled();
   });
 });

@@ -17,7 +17,7 @@ const dayOf = (at: number): string => {
 };
 
 /** Puts them where there are none, for the pieces that are there. */
-export async function demoWanted(store: PieceStore, wanted: WantedStore, now: Date): Promise<void> {
+export async function demoOrders(store: PieceStore, wanted: WantedStore, now: Date): Promise<void> {
   if ((await wanted.all()).length > 0) return;
   for (const [i, { piece, count, days, says }] of ORDERS.entries()) {
     const { lines } = await store.page({ find: piece, putAway: false });
