@@ -80,7 +80,7 @@ export const routes: RouteObject[] = [
           {
             path: 'cost',
             ...guarded,
-            lazy: fetched(async () => (await import('./places/piece/cost/CostSheet')).CostSheet),
+            lazy: fetched(async () => (await import('./places/cost/CostSheet')).CostSheet),
           },
           {
             path: 'card',
@@ -139,7 +139,7 @@ export const routes: RouteObject[] = [
       {
         path: 'wall/class/:id?',
         ...guarded,
-        lazy: fetched(async () => (await import('./places/wall/ClassWall')).ClassWall),
+        lazy: fetched(async () => (await import('./places/class/ClassWall')).ClassWall),
       },
       {
         path: 'rack',

@@ -3,13 +3,11 @@
 import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { LIMITS } from '../limits';
+import { MEASURED } from '../making/making';
 import { count, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
 
 const words = (most: number, description: string) =>
   Type.String({ minLength: 1, maxLength: most, pattern: '\\S', description });
-
-/** What can be measured against the drawing. */
-export const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
 
 /** A class: its exercise, benches, words. */
 export const ClassSchema = Type.Object(
@@ -66,14 +64,5 @@ export const ClassSchema = Type.Object(
 /** A class as it is kept. */
 export type ClassDocument = Kept<typeof ClassSchema>;
 
-/** What a making is of, where it is made in a class. */
-export const LessonSchema = Type.Object(
-  {
-    class: Type.String({ pattern: '^[0-9a-f-]{36}$' }),
-    student: ownId(),
-    bench: Type.Optional(shopName()),
-  },
-  strict,
-);
 /** How much under and over the drawing’s figure is still it; a share of it for weight and capacity. */
 export type Tolerance = ClassDocument['tolerances'][number];

@@ -1,7 +1,6 @@
 // A making: what happened to one piece on its way, from the plan it began from to the box. An append-only list of events; everything else
 // is worked out from them, and a correction is another event. Times are milliseconds since 1970, lengths m, masses kg, temperatures °C.
 import { Type } from '@sinclair/typebox';
-import { LessonSchema, MEASURED } from '../class/lesson';
 import { LIMITS } from '../limits';
 import { SequenceSchema, StepSchema } from '../order/order';
 import { PieceSchema } from '../piece/piece';
@@ -40,6 +39,18 @@ const FLAWS = [
   'colour ran',
 ] as const;
 
+/** What can be measured against the drawing. */
+export const MEASURED = ['height', 'lip', 'wall', 'weight', 'capacity', 'ovality'] as const;
+
+/** What a making is of, where it is made in a class. */
+const LessonSchema = Type.Object(
+  {
+    class: Type.String({ pattern: '^[0-9a-f-]{36}$' }),
+    student: ownId(),
+    bench: Type.Optional(shopName()),
+  },
+  strict,
+);
 /** How a piece came out of the box. */
 const CAME_OUT = ['kept', 'second', 'lost'] as const;
 

@@ -1,6 +1,7 @@
 // The one hole shared: by who is coldest, nobody passed over, and no order better than it where all could have been in time.
 import * as fc from 'fast-check';
-import { fairHole, DANGER, type AtHole } from './fairHole';
+import type { AtHole } from '../making/atHole';
+import { fairHole, DANGER } from './fairHole';
 import { LONG_OUT, outTooLong } from './tooLong';
 
 const bench = (name: string, more: Partial<AtHole> = {}): AtHole => ({

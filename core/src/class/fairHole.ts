@@ -3,20 +3,7 @@
 // Earliest due date first: of jobs that wait for one machine that order has its latest least late (Jackson 1955, from memory). A piece has
 // to be in the fire before its skin is brittle, so it is due out a heat after that: of two as cold a flash goes before a long heat.
 
-/** One bench as it stands. */
-export interface AtHole {
-  readonly bench: string;
-  /** In the fire now, or out of it, and since when; undefined where there is no glass yet. */
-  readonly fire: { readonly what: 'in' | 'out'; readonly since: number } | undefined;
-  /** In how long its skin is brittle; 0 where it is, undefined where that is further off than is looked. */
-  readonly brittleIn: number | undefined;
-  /** Its coldest skin. */
-  readonly skin: number | undefined;
-  /** In how long its own order has it go in; 0 where it is time, undefined where it wants no heat any more. */
-  readonly heatIn: number | undefined;
-  /** How long it stays in, or is to stay still where it is in. */
-  readonly stays: number;
-}
+import type { AtHole } from '../making/atHole';
 
 /** Its turn. */
 export interface Turn {

@@ -1,4 +1,5 @@
 // A gather that was half, or too much: weighed on the iron against what the plan has there, or told with one tap.
+import { AT_THE_GATHER } from '../making/atHole';
 import { holding } from '../making/holding';
 
 /** Less than this share of what was planned is a half, more than that too much. Common practice, no source (TRADE §2, §19). */
@@ -25,9 +26,6 @@ export interface GatherTaken {
   readonly share: number | undefined;
   readonly verdict: 'half' | 'right' | 'too much';
 }
-
-/** What is marked where a gather is weighed. */
-export const AT_THE_GATHER = 'gather';
 
 const verdictOf = (share: number): GatherTaken['verdict'] =>
   share < HALF ? 'half' : share > TOO_MUCH ? 'too much' : 'right';

@@ -1,7 +1,7 @@
 // The face of this room: a class and its hole.
 export { holdAgainst, limitsOf, type HeldAgainst } from './exercise';
-export { fairHole, type AtHole, type Turn } from './fairHole';
-export { AT_THE_GATHER, gathersTaken, type GatherTaken } from './halves';
+export { fairHole, type Turn } from './fairHole';
+export { gathersTaken, type GatherTaken } from './halves';
 export { nextTime, type NextTime } from './nextTime';
 export { comesNearer, howNear } from './overWeeks';
 export { outTooLong, type OutToo } from './tooLong';

@@ -1,5 +1,6 @@
 // Whose piece has been out of the fire too long: by its own skin where that is known, else by how long one is ordinarily out.
-import { DANGER, type AtHole } from './fairHole';
+import type { AtHole } from '../making/atHole';
+import { DANGER } from './fairHole';
 
 /** Out for longer than this without its skin being known is told. Common practice, no source: time bottoms of 60 to 90 s. s */
 export const LONG_OUT = 90;

@@ -3,17 +3,10 @@ import * as fc from 'fast-check';
 import { derive, NO_SHOP } from '../piece/derive';
 import { glassOf, pieceOf } from '../piece/shop.fixture';
 import { startingParts } from '../form/forms';
-import { howMany } from '../orders/howMany';
-import { givenBack, takesOf } from './takes';
-import {
-  benchHour,
-  cheaper,
-  costOf,
-  MOST_LOST,
-  standingShare,
-  type Attempt,
-  type Prices,
-} from './cost';
+import { howMany } from '../night/asked/howMany';
+import { givenBack, takesOf } from '../piece/takes';
+import { MOST_LOST } from '../log/attempts';
+import { benchHour, cheaper, costOf, standingShare, type Attempt, type Prices } from './cost';
 
 const PRICES: Prices = { hour: 40, helper: 20, glass: 3, colour: 60, kwh: 0.25, consumables: 1.5 };
 const KWH = 3.6e6;

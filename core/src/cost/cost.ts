@@ -1,4 +1,5 @@
 // What a piece costs: glass and colour, fuel and power by their use, hours by who works, what is used up; and the losses, which the good ones carry.
+import { attemptsFor, countedLost } from '../log/attempts';
 import { tr } from '../words/tr';
 
 /** What a shop pays, in its own money. */
@@ -84,16 +85,6 @@ const HOUR = 3600;
 /** Days of a month, and its hours. */
 const MONTH = 365.25 / 12;
 const MONTH_HOURS = 24 * MONTH;
-/** More are never lost than this: what is always lost has no price. */
-export const MOST_LOST = 0.95;
-
-/** Share that is lost, as it counts. */
-const counted = (lost: number): number => Math.min(MOST_LOST, Math.max(0, lost));
-
-/** Attempts to be expected for so many good ones, of which a share is lost. */
-export const attemptsFor = (count: number, lost: number): number =>
-  Math.ceil(count / (1 - counted(lost)) - 1e-9);
-
 const kwh = (joules: number): string => `${(joules / KWH).toFixed(1)} kWh`;
 const kg = (v: number): string => `${v.toFixed(3)} kg`;
 
@@ -167,7 +158,7 @@ export function costOf(
     { part: 'used up', money: prices.consumables, how: tr`paper, wax, tools` },
   ];
   const attempt = lines.reduce((sum, l) => sum + l.money, 0);
-  const share = counted(lost);
+  const share = countedLost(lost);
   const each = attempt / (1 - share);
   lines.push({
     part: 'losses',

@@ -1,6 +1,5 @@
 // The face of this room: what a piece costs.
 export {
-  attemptsFor,
   benchHour,
   cheaper,
   costOf,
@@ -10,4 +9,3 @@ export {
   type CostPart,
 } from './cost';
 export { pricesOf, type ShopPrices } from './ordinary';
-export { givenBack, takesOf, type Takes } from './takes';

@@ -2,3 +2,4 @@
 export { bandSpans, consistency, type BandSpan } from './consistency';
 export type { Family, Glass } from './glass';
 export { fitVft, logViscosity, strainOf } from './viscosity';
+export { MELT_HEAT, MELTING } from './melting';

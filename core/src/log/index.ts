@@ -1,5 +1,6 @@
 // The face of this room: the morning after.
 export { against, drawnOf, BY_SHARE, LET_PASS, type Against } from './against';
+export { attemptsFor } from './attempts';
 export { besideSteps, besideSum } from './beside';
 export { biases, ENOUGH_PIECES, type MadeAgainst } from './biases';
 export { CAUSES, causeSays, FACE, WHEN, WHERE, type BreakSeen, type CauseId } from './breaks';

@@ -1,6 +1,7 @@
 // The face of this room: a making from its events.
 export { boxedAt } from './makingState';
 export { asMade } from './asMade';
+export { AT_THE_GATHER, type AtHole } from './atHole';
 export { leadOf, plannedSeconds } from './begun';
 export { benchPlan, type BenchPlan } from './benchPlan';
 export { forecast, type Forecast, type Held, type PlanClock } from './forecast';

@@ -1,5 +1,4 @@
 // The face of this room: days planned for what is wanted.
-export { howMany } from './howMany';
 export {
   planDays,
   type OrderOutcome,

@@ -1,6 +1,6 @@
 // Days planned, against plans made by hand.
 import * as fc from 'fast-check';
-import { attemptsFor } from '../cost/cost';
+import { attemptsFor } from '../log/attempts';
 import { mornings, planDays, type DaysAsked, type WantedPiece } from './planDays';
 
 const HOUR = 3600;

@@ -1,6 +1,6 @@
 // What is wanted by when, over the days to come: the bench's hours, the pot's glass, the boxes' nights; what cannot be done, by how much and for
 // what reason.
-import { attemptsFor } from '../cost/cost';
+import { attemptsFor } from '../log/attempts';
 
 /** A piece as its days are planned. SI; ids are the caller's. */
 export interface WantedPiece {

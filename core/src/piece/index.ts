@@ -37,3 +37,4 @@ export {
   type FiredFrom,
   type Programmed,
 } from './firings';
+export { givenBack, takesOf, type Takes } from './takes';

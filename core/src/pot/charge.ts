@@ -1,19 +1,12 @@
 // A charge: how far it cools the pot, how long until the pot is hot again, and when it is free of seed: fit to gather.
 import type { Charged } from '@zanfirico/contract/pot';
+import { MELT_HEAT, MELTING } from '../glass/melting';
 import type { Vft } from '../glass/viscosity';
 import { clearsIn } from './seed';
 
 /** What is charged: raw batch has to melt, glass has only to get hot. */
 export const CHARGED = ['batch', 'pellets', 'cullet'] as const;
 
-/** Mean heat capacity of glass up to 1200 °C, J/(kg·K) (PHYSICS §8, from memory). */
-export const MELT_HEAT = 1200;
-/** What melting takes beside, J/kg: the middle of 0.5 to 0.7 MJ of batch; pellets are batch pressed; cullet is glass already (PHYSICS §8, from memory). */
-export const MELTING: Readonly<Record<Charged, number>> = {
-  batch: 0.6e6,
-  pellets: 0.6e6,
-  cullet: 0,
-};
 const ROOM = 20;
 /** Seed this small, m across, is let pass in studio ware: the half millimetre the trade's twelve hours clear. */
 export const SEED = 0.0005;

@@ -1,5 +1,5 @@
 // The face of this room: how much is left.
-export { cook, CHARGED, MELT_HEAT, MELTING, SEED, type Cooked } from './charge';
+export { cook, CHARGED, SEED, type Cooked } from './charge';
 export { potDepth, potMass, potRadius } from './form';
 export { entriesOf, ledger } from './ledger';
 export { daysLeft, levelAt, usedADay } from './level';

@@ -50,6 +50,29 @@ export interface OpeningParts {
   readonly mark?: string;
 }
 
+/** Listens on every address of this machine; whoever is connected is in `sockets`, from the first moment on. Throws what the port says. */
+async function listening(
+  port: number,
+  own: { readonly key: string; readonly cert: string },
+  app: RequestListener,
+  sockets: Set<Socket>,
+): Promise<Server> {
+  const fresh = createServer({ ...PATIENCE, ...own, minVersion: 'TLSv1.2' }, app);
+  fresh.maxConnections = MOST_CONNECTIONS;
+  fresh.on('connection', (socket: Socket) => {
+    sockets.add(socket);
+    socket.once('close', () => sockets.delete(socket));
+  });
+  await new Promise<void>((done, fail) => {
+    fresh.once('error', fail);
+    fresh.listen(port, '0.0.0.0', () => {
+      fresh.off('error', fail);
+      done();
+    });
+  });
+  return fresh;
+}
+
 /** The door of a data folder; shut. */
 export function openingOf({
   data,
@@ -61,7 +84,6 @@ export function openingOf({
 }: OpeningParts): NetworkOpening {
   let app: RequestListener | undefined;
   let server: Server | undefined;
-  /** Whoever is connected, from the first moment on. */
   const sockets = new Set<Socket>();
   let by: LanState['by'];
   let certificate: Certificate | undefined;
@@ -118,19 +140,7 @@ export function openingOf({
       trouble = undefined;
       try {
         const { key, cert } = await certified();
-        const fresh = createServer({ ...PATIENCE, key, cert, minVersion: 'TLSv1.2' }, app);
-        fresh.maxConnections = MOST_CONNECTIONS;
-        fresh.on('connection', (socket: Socket) => {
-          sockets.add(socket);
-          socket.once('close', () => sockets.delete(socket));
-        });
-        await new Promise<void>((done, fail) => {
-          fresh.once('error', fail);
-          fresh.listen(port, '0.0.0.0', () => {
-            fresh.off('error', fail);
-            done();
-          });
-        });
+        const fresh = await listening(port, { key, cert }, app, sockets);
         server = fresh;
         by = whose;
         timer = setInterval(() => {

@@ -70,20 +70,21 @@ interface StockOfGlasses {
   shop(): Promise<{ readonly document: { readonly stock: readonly { readonly glass: string }[] } }>;
 }
 
+/** Entries as a page of yesterday would send them, brought up to date. */
+const today = (body: unknown): unknown => {
+  if (typeof body !== 'object' || body === null) return body;
+  const { entry, entries } = body as { readonly entry?: unknown; readonly entries?: unknown };
+  return {
+    ...body,
+    ...(entry !== undefined && { entry: upgradeEntry(entry) }),
+    ...(Array.isArray(entries) && { entries: entries.map(upgradeEntry) }),
+  };
+};
+
 /** The routes over the stores. */
 export function rackRoutes(store: RackStore, shop: StockOfGlasses): Routes {
   const router = routesAt('/api/rack');
   const json = express.json({ limit: BODY_LIMIT });
-  /** Entries as a page of yesterday would send them, brought up to date. */
-  const today = (body: unknown): unknown => {
-    if (typeof body !== 'object' || body === null) return body;
-    const { entry, entries } = body as { readonly entry?: unknown; readonly entries?: unknown };
-    return {
-      ...body,
-      ...(entry !== undefined && { entry: upgradeEntry(entry) }),
-      ...(Array.isArray(entries) && { entries: entries.map(upgradeEntry) }),
-    };
-  };
 
   router.get('look', '/', async (_req, res) => {
     res.json(await store.saved());

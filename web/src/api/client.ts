@@ -35,9 +35,7 @@ import type {
   StepPace,
   Taught,
 } from '@zanfirico/contract/making';
-import type { WantedDocument } from '@zanfirico/contract/orders';
 import type { PieceDocument } from '@zanfirico/contract/piece';
-import type { PotEventDocument } from '@zanfirico/contract/pot';
 import type {
   KeptEntry,
   KeptTest,
@@ -309,23 +307,6 @@ export async function readAllOf(asked: LogAsked): Promise<LogLine[]> {
 
 /** Every making that came out or was given up. */
 export const readCame = (): Promise<LogLine[]> => readAllOf({ outcome: 'came' });
-
-/** What happened to the pots, the oldest first. */
-export const readPotEvents = (): Promise<PotEventDocument[]> => call('/pots/events');
-
-/** These happened to pots: sent again they are kept once. */
-export const sendPotEvents = (events: readonly PotEventDocument[]): Promise<unknown> =>
-  call('/pots/events', 'POST', JSON.stringify({ events }));
-
-/** Orders, the earliest due first. */
-export const readWanted = (): Promise<WantedDocument[]> => call('/wanted');
-
-/** An order of a customer's, kept as a whole. */
-export const keepWanted = (wanted: WantedDocument): Promise<WantedDocument> =>
-  call(`/wanted/${wanted.id}`, 'PUT', JSON.stringify(wanted));
-
-/** An order taken away. */
-export const dropWanted = (id: string): Promise<unknown> => call(`/wanted/${id}`, 'DELETE');
 
 /** Boxes and furnaces that can be asked, as they are now. */
 /** What a device says of itself the server was told while nobody asked, in English. */

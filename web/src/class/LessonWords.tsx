@@ -1,17 +1,11 @@
 // Beside the step at the bench, in a class: what the teacher says there, and the two words by what they do.
 import { tr } from '@zanfirico/core/words';
-import type { WorkStep } from '@zanfirico/core/work';
+import type { StepInHand } from '../making/stepInHand';
 import { useClass } from './useClass';
 import { wordsAt } from './wordsAt';
 
-export function LessonWords({
-  lesson,
-  step,
-}: {
-  readonly lesson: string;
-  readonly step: WorkStep;
-}) {
-  const asked = useClass(lesson);
+export function LessonWords({ begin, step }: StepInHand) {
+  const asked = useClass(begin.lesson?.class ?? '');
   const says = asked.data ? wordsAt(asked.data, step.kind) : [];
   if (says.length === 0) return null;
   return (

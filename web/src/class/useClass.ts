@@ -3,7 +3,7 @@ import { tr } from '@zanfirico/core/words';
 import type { ClassDocument } from '@zanfirico/contract/class';
 import type { ClassMaking } from '@zanfirico/contract/making';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { keepClass, readClass, readClasses, readClassMakings } from '../api/lessons';
+import { keepClass, readClass, readClasses, readClassMakings } from './asks';
 import { sentenceOf } from '../api/client';
 import { useNotices } from '../stores/notices';
 

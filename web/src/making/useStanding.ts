@@ -1,6 +1,5 @@
 // How a making that is followed stands now: its step, the next, the fire, what is coldest, who does what, and its place in the line at the hole.
-import type { AtHole } from '@zanfirico/core/class';
-import { fireNow, type GlassNow } from '@zanfirico/core/making';
+import { fireNow, type AtHole, type GlassNow } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
 import { factsOf, type WorkStep } from '@zanfirico/core/work';
 import type { CrewNow } from './crewNow';

@@ -2,9 +2,9 @@
 import type { SavedPiece } from '@zanfirico/contract';
 import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { KeptWeighIn, ShopDocument } from '@zanfirico/contract/shop';
-import { takesOf, type Takes } from '@zanfirico/core/cost';
 import { boxOf, type Box } from '@zanfirico/core/night';
-import { howMany, type WantedPiece } from '@zanfirico/core/orders';
+import { howMany } from '@zanfirico/core/night/asked';
+import type { WantedPiece } from '@zanfirico/core/orders';
 import {
   ANYBODY,
   climbing,
@@ -12,7 +12,9 @@ import {
   hoursInBox,
   programmedFirings,
   shopFacts,
+  takesOf,
   type Derived,
+  type Takes,
 } from '@zanfirico/core/piece';
 import type { Rack } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';

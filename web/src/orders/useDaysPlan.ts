@@ -12,7 +12,7 @@ import { tr } from '@zanfirico/core/words';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { addDays, differenceInCalendarDays, parseISO, startOfDay } from 'date-fns';
 import { useMemo } from 'react';
-import { readCame, readPiece, readWanted } from '../api/client';
+import { readCame, readPiece } from '../api/client';
 import { useAnnealers } from '../night/useTonightBox';
 import { dayOf } from '../clock/days';
 import { howOftenLost } from '../log/howOftenLost';
@@ -21,6 +21,7 @@ import { usePotList, usePotsLog } from '../pot/usePots';
 import { useRack } from '../stores/theRack';
 import { useShop } from '../stores/theShop';
 import { useTonight } from '../stores/tonight';
+import { readWanted } from './asks';
 import { pieceForDays, type PieceForDays } from './pieceForDays';
 
 /** Planned ahead, days. */
@@ -61,7 +62,7 @@ export interface DaysPlanNow {
 }
 
 /** How far the plan of the days is. */
-export interface DaysState {
+interface DaysState {
   readonly now: DaysPlanNow | undefined;
   readonly wanted: readonly WantedDocument[];
   readonly here: boolean;

@@ -3,7 +3,8 @@ import type { LogLine } from '@zanfirico/contract/making';
 import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
 import { ORDINARY_POT } from '@zanfirico/core/pot';
 import { useQuery } from '@tanstack/react-query';
-import { readAllOf, readPotEvents } from '../api/client';
+import { readAllOf } from '../api/client';
+import { readPotEvents } from './asks';
 import { useShop } from '../stores/theShop';
 
 const NO_EVENTS: readonly PotEventDocument[] = [];

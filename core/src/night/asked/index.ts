@@ -21,3 +21,4 @@ export { asRecipe, boxLeaves, recipeCurve, recipeProblems } from './recipe';
 export { shortestNight, type ShorterNight } from './shortest';
 export { warming, type Warming } from './warming';
 export { planWeek, type Week, type WeekAnnealer, type WeekLoad, type WeekPiece } from './week';
+export { howMany } from './howMany';

@@ -2,7 +2,7 @@
 import { tr } from '@zanfirico/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { dropClass } from '../../api/lessons';
+import { dropClass } from '../../class/asks';
 import { useKeepClass } from '../../class/useClass';
 import { useNotices } from '../../stores/notices';
 import { troubled } from '../../stores/troubled';

@@ -13,7 +13,7 @@ import { useRack } from '../../stores/theRack';
 import { HeadRow } from '../../marks/HeadRow';
 import { TimeTaken } from './TimeTaken';
 import { Trend } from './Trend';
-import { WhatItCosts } from './WhatItCosts';
+import { UNDER_LOST } from './underLost';
 
 /** What makings are grouped by: the id each has of it, and how an id is said. */
 interface Word {
@@ -112,7 +112,7 @@ export function WhatIsLost({ came }: { readonly came: readonly LogLine[] }) {
           {says}
         </p>
       ))}
-      {lost.length > 0 && <WhatItCosts lost={lost} />}
+      {lost.length > 0 && UNDER_LOST.map((Under, i) => <Under key={i} lost={lost} />)}
       <Trend came={all} />
       <div className="mt-4 w-44">
         <SelectField label={tr`By`} value={by} onChange={setBy}>

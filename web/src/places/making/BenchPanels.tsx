@@ -1,7 +1,6 @@
 // What opens under the step in hand: mishaps and their remedies, a step put in, a note, a reading.
-import { AT_THE_GATHER } from '@zanfirico/core/class';
 import { bandSpans, fitVft } from '@zanfirico/core/glass';
-import { REMEDIES } from '@zanfirico/core/making';
+import { AT_THE_GATHER, REMEDIES } from '@zanfirico/core/making';
 import type { Derived } from '@zanfirico/core/piece';
 import { tr } from '@zanfirico/core/words';
 import { factsOf, type StepId, type WorkStep, stepCode } from '@zanfirico/core/work';

@@ -16,8 +16,8 @@ import { useBenchClock, type BenchClock } from '../../making/useBenchClock';
 import { useHeatWanted } from '../../making/useLiveHeat';
 import { useMaking, type Making } from '../../making/useMaking';
 import { useQuiet } from '../../making/useQuiet';
-import { LessonWords } from '../../class/LessonWords';
 import { stepName } from '../../marks/braid/stepNames';
+import { BESIDE } from './beside';
 import { BenchHead } from './BenchHead';
 import { BenchKeys, useKeys } from './BenchKeys';
 import { BenchPanels, type Panel } from './BenchPanels';
@@ -246,7 +246,7 @@ function Work({ making, clock }: { readonly making: Making; readonly clock: Benc
               onBox={box}
             />
           )}
-          {begin.lesson && current && <LessonWords lesson={begin.lesson.class} step={current} />}
+          {current && BESIDE.map((Beside, i) => <Beside key={i} begin={begin} step={current} />)}
           <Others of={{ person, lead, others }} derived={derived} onHappen={happen} />
           <Then next={next.map((i) => steps[i] as WorkStep)} derived={derived} onNext={onward} />
         </div>

@@ -1,5 +1,5 @@
 // Colour the orders take, beside what the rack has of it.
-import { attemptsFor } from '@zanfirico/core/cost';
+import { attemptsFor } from '@zanfirico/core/log';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useMemo } from 'react';

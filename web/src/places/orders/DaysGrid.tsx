@@ -15,7 +15,7 @@ import { shownNumber } from '../../fields/shown';
 import { usePotList } from '../../pot/usePots';
 import { useDisplay } from '../../stores/display';
 import { DAYS_AHEAD, type DaysPlanNow } from '../../orders/useDaysPlan';
-import { heavyText } from '../pot/heavy';
+import { heavyText } from '../../fields/heavy';
 import { DayCell } from './DayCell';
 
 interface Props {

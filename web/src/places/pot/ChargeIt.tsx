@@ -17,7 +17,7 @@ import { HeadRow } from '../../marks/HeadRow';
 import { cookIn } from '../../pot/potNow';
 import { useDisplay } from '../../stores/display';
 import { HeavyField } from './HeavyField';
-import { heavyText } from './heavy';
+import { heavyText } from '../../fields/heavy';
 
 interface Props {
   readonly pot: PotDocument;

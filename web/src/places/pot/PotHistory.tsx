@@ -4,7 +4,7 @@ import { printText } from '@zanfirico/core/units';
 import { tr, trWord } from '@zanfirico/core/words';
 import { dayWords } from '../../clock/dayWords';
 import { useDisplay } from '../../stores/display';
-import { heavyText } from './heavy';
+import { heavyText } from '../../fields/heavy';
 
 interface Props {
   /** Those that hold, the oldest first. */

@@ -12,7 +12,8 @@ import { format } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { studioNow } from '../../api/server';
-import { sendPotEvents, sentenceOf } from '../../api/client';
+import { sentenceOf } from '../../api/client';
+import { sendPotEvents } from '../../pot/asks';
 import { useDevices } from '../../boxes/useDevices';
 import { dayWords } from '../../clock/dayWords';
 import { NameField } from '../../fields/NameField';
@@ -27,15 +28,14 @@ import { useShop } from '../../stores/theShop';
 import { troubled } from '../../stores/troubled';
 import { useShopHere } from '../../stores/useShopHere';
 import { FurnaceNow } from './FurnaceNow';
-import { useDaysPlan } from '../../orders/useDaysPlan';
 import { GotInFields } from './GotIn';
 import { HeavyField } from './HeavyField';
-import { heavyText } from './heavy';
+import { heavyText } from '../../fields/heavy';
 import { ChargeIt } from './ChargeIt';
 import { PotFields } from './PotFields';
 import { PotHistory } from './PotHistory';
 import { PotSection } from './PotSection';
-import { PotWeek } from './PotWeek';
+import { WANTED_OF_IT } from './wantedOfIt';
 import { Scrap } from './Scrap';
 
 const DAY = 86_400_000;
@@ -169,6 +169,12 @@ function LevelTold({
   );
 }
 
+/** What a charge takes until it is fit, kWh; undefined where the furnace never brings it there. */
+const kwhOf = (pot: PotDocument, glass: Glass, mass: number, there: number): number | undefined => {
+  const { used } = cookIn(pot, glass, { mass, there, kind: 'pellets', at: pot.cooking });
+  return used === undefined ? undefined : used / KWH;
+};
+
 function ThePot({
   pot,
   glass,
@@ -194,9 +200,7 @@ function ThePot({
   const stands = potNow(pot, glass, events, made, allowance, now);
   const { mine, level, holds, depth } = stands;
   const [today] = useState(() => new Date(now));
-  const days = useDaysPlan(today, true);
-  const k = days.now?.asked.pots.findIndex((p) => p.glass === pot.glass) ?? -1;
-  const tonight = days.now?.plan.days[0]?.pots[k]?.level;
+  const [tonight, setTonight] = useState<number>();
   const furnace = useDevices().devices.find(
     (d) => d.device.kind === 'furnace' && d.device.of === pot.id,
   );
@@ -276,20 +280,15 @@ function ThePot({
           </button>
         </div>
         {furnace && <FurnaceNow now={furnace} pot={pot.name} />}
-        <PotWeek
-          pot={pot}
-          state={days}
-          today={today}
-          kwhOf={(kg, there) => {
-            const { used } = cookIn(pot, glass, {
-              mass: kg,
-              there,
-              kind: 'pellets',
-              at: pot.cooking,
-            });
-            return used === undefined ? undefined : used / KWH;
-          }}
-        />
+        {WANTED_OF_IT.map((Wanted, i) => (
+          <Wanted
+            key={i}
+            pot={pot}
+            today={today}
+            onTonight={setTonight}
+            kwhOf={(kg, there) => kwhOf(pot, glass, kg, there)}
+          />
+        ))}
         <ChargeIt
           pot={pot}
           furnace={furnace}

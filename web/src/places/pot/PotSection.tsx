@@ -5,7 +5,7 @@ import { potMass, potRadius } from '@zanfirico/core/pot';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
-import { heavyText } from './heavy';
+import { heavyText } from '../../fields/heavy';
 
 interface Props {
   readonly form: PotForm;

@@ -5,7 +5,7 @@ import type { PotEventDocument } from '@zanfirico/contract/pot';
 import { buckets } from '@zanfirico/core/pot';
 import { tr } from '@zanfirico/core/words';
 import { useDisplay } from '../../stores/display';
-import { heavyText } from './heavy';
+import { heavyText } from '../../fields/heavy';
 
 interface Props {
   /** Makings of this glass. */

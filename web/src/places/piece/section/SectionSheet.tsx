@@ -22,7 +22,7 @@ const MakeLeaf = lazy(async () => ({ default: (await import('./make/MakeLeaf')).
 const PatternLeaf = lazy(async () => ({
   default: (await import('./pattern/PatternLeaf')).PatternLeaf,
 }));
-const CaneLeaf = lazy(async () => ({ default: (await import('./CaneLeaf')).CaneLeaf }));
+const CaneLeaf = lazy(async () => ({ default: (await import('./cane/CaneLeaf')).CaneLeaf }));
 
 const LEAVES: readonly (readonly [Leaf, string])[] = [
   ['draw', tr`Draw`],

@@ -1,7 +1,7 @@
 // Asking the server about classes and what was made in them.
 import type { ClassDocument } from '@zanfirico/contract/class';
 import type { ClassMaking } from '@zanfirico/contract/making';
-import { call } from './client';
+import { call } from '../api/client';
 
 /** By name. */
 export const readClasses = (): Promise<ClassDocument[]> => call('/classes');

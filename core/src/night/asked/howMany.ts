@@ -1,5 +1,5 @@
 // How many of one piece stand in an annealer at once.
-import { stand, type PieceInside, type LoadPiece } from '../night/asked/load';
+import { stand, type PieceInside, type LoadPiece } from './load';
 
 /** More are never tried. */
 const MOST = 400;

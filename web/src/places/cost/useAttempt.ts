@@ -1,15 +1,14 @@
 // What one attempt at the piece on the board takes: its glass and colour, its clock, its night's heat, how many stand in the box with it.
-import { givenBack, takesOf, type Attempt, type ShopPrices } from '@zanfirico/core/cost';
+import type { Attempt, ShopPrices } from '@zanfirico/core/cost';
 import { annealingSchedule, type Schedule, type ScheduleInput } from '@zanfirico/core/night';
-import { follow } from '@zanfirico/core/night/asked';
-import { howMany } from '@zanfirico/core/orders';
-import type { Derived } from '@zanfirico/core/piece';
-import { MELT_HEAT, MELTING } from '@zanfirico/core/pot';
+import { follow, howMany } from '@zanfirico/core/night/asked';
+import { givenBack, takesOf, type Derived } from '@zanfirico/core/piece';
+import { MELT_HEAT, MELTING } from '@zanfirico/core/glass';
 import { useMemo } from 'react';
-import { useAnnealers } from '../../../night/useTonightBox';
-import { useShop } from '../../../stores/theShop';
-import { useBraid } from '../braid/useBraid';
-import { usePiece } from '../usePiece';
+import { useAnnealers } from '../../night/useTonightBox';
+import { useShop } from '../../stores/theShop';
+import { useBraid } from '../piece/braid/useBraid';
+import { usePiece } from '../piece/usePiece';
 
 /** Whoever helps is paid while the piece is at the bench; without a crew one helps, if anybody does. */
 const helpersOf = (crew: number | undefined, helpers: boolean): number =>

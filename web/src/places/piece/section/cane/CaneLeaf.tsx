@@ -1,5 +1,5 @@
 // The leaf of canes and ribs: how many go round, how much to pull, how many turns, how it stands after blowing.
-import { trNodes } from '../../../words/trNodes';
+import { trNodes } from '../../../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import type { PieceCane } from '@zanfirico/contract/piece';
 import {
@@ -14,13 +14,13 @@ import {
 import { across, arcAt } from '@zanfirico/core/form/pattern';
 import { printText } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
-import { CountField } from '../../../fields/CountField';
-import { QuantityField } from '../../../fields/QuantityField';
-import { useBoard } from '../../../stores/board';
-import { changePiece } from '../../../stores/draft';
-import { useDisplay } from '../../../stores/display';
-import { usePiece, type OnBoard } from '../usePiece';
-import { shownNumber } from '../../../fields/shown';
+import { CountField } from '../../../../fields/CountField';
+import { QuantityField } from '../../../../fields/QuantityField';
+import { useBoard } from '../../../../stores/board';
+import { changePiece } from '../../../../stores/draft';
+import { useDisplay } from '../../../../stores/display';
+import { usePiece, type OnBoard } from '../../usePiece';
+import { shownNumber } from '../../../../fields/shown';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;

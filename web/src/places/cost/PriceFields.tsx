@@ -3,10 +3,10 @@ import { tr } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
 import type { ShopDocument } from '@zanfirico/contract/shop';
 import type { ShopPrices } from '@zanfirico/core/cost';
-import { Choice } from '../../../fields/Choice';
-import { CountField } from '../../../fields/CountField';
-import { QuantityField } from '../../../fields/QuantityField';
-import { changeShop } from '../../../stores/changeShop';
+import { Choice } from '../../fields/Choice';
+import { CountField } from '../../fields/CountField';
+import { QuantityField } from '../../fields/QuantityField';
+import { changeShop } from '../../stores/changeShop';
 
 type Costs = NonNullable<ShopDocument['costs']>;
 

@@ -1,33 +1,28 @@
 // What is wanted against what is in the pot: when it is too shallow, and when to charge so that it never is.
 import { trNodes } from '../../words/trNodes';
 import { tr } from '@zanfirico/core/words';
-import type { PotDocument } from '@zanfirico/contract/pot';
 import { differenceInCalendarDays, format } from 'date-fns';
+import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { GoingOn } from '../../night/Going';
 import { shownNumber } from '../../fields/shown';
 import { useDisplay } from '../../stores/display';
-import type { DaysState } from '../../orders/useDaysPlan';
-import { heavyText } from './heavy';
+import { useDaysPlan } from '../../orders/useDaysPlan';
+import type { WantedOfPot } from '../../pot/wantedOfPot';
+import { heavyText } from '../../fields/heavy';
 
 /** Said so long before, days. */
 const SOON = 3;
 
-export function PotWeek({
-  pot,
-  state,
-  today,
-  kwhOf,
-}: {
-  readonly pot: PotDocument;
-  /** The days planned for the orders and the week. */
-  readonly state: DaysState;
-  readonly today: Date;
-  /** What a charge takes until it is fit, kWh; undefined where the furnace never brings it there. */
-  readonly kwhOf: (mass: number, there: number) => number | undefined;
-}) {
+export function PotWeek({ pot, today, kwhOf, onTonight }: WantedOfPot) {
+  // The days planned for the orders and the week.
+  const { now, wanted, working } = useDaysPlan(today, true);
+  const at = now?.asked.pots.findIndex((p) => p.glass === pot.glass) ?? -1;
+  const tonight = now?.plan.days[0]?.pots[at]?.level;
+  useEffect(() => {
+    onTonight(tonight);
+  }, [tonight, onTonight]);
   const units = useDisplay((s) => s.units);
-  const { now, wanted, working } = state;
   if (wanted.length === 0)
     return (
       <p className="quiet mt-4">{trNodes`Nothing is wanted by a day: ${(<Link to="/orders">{tr`take an order`}</Link>)}, and it is told here when to charge for it.`}</p>
@@ -38,11 +33,10 @@ export function PotWeek({
         <GoingOn says={tr`What is wanted is being planned`} share={undefined} />
       </div>
     ) : null;
-  const k = now.asked.pots.findIndex((p) => p.glass === pot.glass);
-  const mine = now.asked.pots[k];
+  const mine = now.asked.pots[at];
   if (!mine) return null;
   const charges = now.plan.days.flatMap((d, i) => {
-    const p = d.pots[k];
+    const p = d.pots[at];
     return p && p.charge > 0 ? [{ day: i, mass: p.charge, kwh: kwhOf(p.charge, p.level) }] : [];
   });
   const takes = now.plan.days.map((d) =>

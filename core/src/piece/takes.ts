@@ -1,5 +1,5 @@
 // What a piece takes of glass and colour, as it is drawn and gathered: what its cost and its days are reckoned with.
-import type { Derived } from '../piece/derive';
+import type { Derived } from './derive';
 
 /** kg: taken from the pot or cut from stock; what of that is the finished piece, without its colour; and colour. */
 export interface Takes {

@@ -1,6 +1,6 @@
 // Glass by the pot: whole kilograms, or the person's own pounds.
 import { printText, type DisplayUnits } from '@zanfirico/core/units';
-import { shownNumber } from '../../fields/shown';
+import { shownNumber } from './shown';
 
 /** From so much on tenths say nothing, kg; grams from under this. */
 const MUCH = 10;

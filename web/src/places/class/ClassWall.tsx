@@ -2,7 +2,8 @@
 // To be read from the far bench.
 import { trNodes } from '../../words/trNodes';
 import type { ClassDocument } from '@zanfirico/contract/class';
-import { fairHole, gathersTaken, outTooLong, type AtHole, type Turn } from '@zanfirico/core/class';
+import { fairHole, gathersTaken, outTooLong, type Turn } from '@zanfirico/core/class';
+import type { AtHole } from '@zanfirico/core/making';
 import { tr, trWord } from '@zanfirico/core/words';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -16,7 +17,7 @@ import { stepName } from '../../marks/braid/stepNames';
 import { clockText } from '../../marks/braid/strands';
 import { VerdictWord } from '../../marks/Verdict';
 import { useShopHere } from '../../stores/useShopHere';
-import { useTick, WallFrame } from './WallFrame';
+import { useTick, WallFrame } from '../wall/WallFrame';
 
 /** The class whose wall it is: the one named, else the only one, else one is chosen. */
 export function ClassWall() {

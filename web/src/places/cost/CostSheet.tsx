@@ -1,5 +1,5 @@
 // Cost: what this piece costs and why, what so many cost, what to ask for one, and what would make it cheaper.
-import { trNodes } from '../../../words/trNodes';
+import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import {
   benchHour,
@@ -15,15 +15,15 @@ import { tr } from '@zanfirico/core/words';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { readCame } from '../../../api/client';
-import { CountField } from '../../../fields/CountField';
-import { shownNumber } from '../../../fields/shown';
-import { howOftenLost } from '../../../log/howOftenLost';
-import { HeadRow } from '../../../marks/HeadRow';
-import { deriveDocument } from '../../../derived/deriveDocument';
-import { useDisplay } from '../../../stores/display';
-import { useShop } from '../../../stores/theShop';
-import { usePiece } from '../usePiece';
+import { readCame } from '../../api/client';
+import { CountField } from '../../fields/CountField';
+import { shownNumber } from '../../fields/shown';
+import { howOftenLost } from '../../log/howOftenLost';
+import { HeadRow } from '../../marks/HeadRow';
+import { deriveDocument } from '../../derived/deriveDocument';
+import { useDisplay } from '../../stores/display';
+import { useShop } from '../../stores/theShop';
+import { usePiece } from '../piece/usePiece';
 import { CostBar } from './CostBar';
 import { PriceFields } from './PriceFields';
 import { formTakes, useAttempt } from './useAttempt';

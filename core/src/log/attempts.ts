@@ -1,0 +1,11 @@
+// How often a piece is begun for so many good ones: what is lost is begun again.
+
+/** More are never lost than this: what is always lost has no price. */
+export const MOST_LOST = 0.95;
+
+/** Share that is lost, as it counts. */
+export const countedLost = (lost: number): number => Math.min(MOST_LOST, Math.max(0, lost));
+
+/** Attempts to be expected for so many good ones, of which a share is lost. */
+export const attemptsFor = (count: number, lost: number): number =>
+  Math.ceil(count / (1 - countedLost(lost)) - 1e-9);
