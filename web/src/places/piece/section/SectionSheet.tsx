@@ -6,9 +6,10 @@ import { Navigate } from 'react-router';
 import { PatternMark } from '../../../marks/section/PatternMark';
 import { SectionDrawing } from '../../../marks/section/SectionDrawing';
 import { Tabs, tabId } from '../../../shell/Tabs';
-import { useBoard, type Leaf } from '../../../stores/board';
+import { useBoard } from '../../../stores/board';
 import { usePiece } from '../usePiece';
 import { DrawLeaf } from './DrawLeaf';
+import { BESIDE_DRAW } from './leaves';
 import { PartStrip } from './PartStrip';
 import { TonightLine } from './TonightLine';
 import { usePointClips } from './usePointClips';
@@ -17,23 +18,11 @@ import { useSectionActions } from './useSectionActions';
 const TurningView = lazy(async () => ({
   default: (await import('../../../marks/turning/TurningView')).TurningView,
 }));
-const ReadLeaf = lazy(async () => ({ default: (await import('./ReadLeaf')).ReadLeaf }));
-const MakeLeaf = lazy(async () => ({ default: (await import('./make/MakeLeaf')).MakeLeaf }));
-const PatternLeaf = lazy(async () => ({
-  default: (await import('./pattern/PatternLeaf')).PatternLeaf,
-}));
-const CaneLeaf = lazy(async () => ({ default: (await import('./cane/CaneLeaf')).CaneLeaf }));
-
-const LEAVES: readonly (readonly [Leaf, string])[] = [
-  ['draw', tr`Draw`],
-  ['glass', tr`Read`],
-  ['make', tr`Make`],
-  ['pattern', tr`Pattern`],
-  ['cane', tr`Cane`],
-];
-
-/** A cast form is drawn and read; nothing of it is gathered or laid round a bubble. */
-const CAST_LEAVES = LEAVES.filter(([leaf]) => leaf === 'draw' || leaf === 'glass');
+const DRAW = ['draw', tr`Draw`] as const;
+const namesOf = (leaves: typeof BESIDE_DRAW) =>
+  [DRAW, ...leaves.map(({ id, name }) => [id, name] as const)] as const;
+const LEAVES = namesOf(BESIDE_DRAW);
+const CAST_LEAVES = namesOf(BESIDE_DRAW.filter((l) => l.ofCast));
 
 const NO_BITS: PieceBit[] = [];
 
@@ -49,6 +38,7 @@ function Drawn() {
   const { part, bit, point, leaf: asked, turning, show } = useBoard();
   const leaves = document.kiln ? CAST_LEAVES : LEAVES;
   const leaf = leaves.some(([l]) => l === asked) ? asked : 'draw';
+  const Beside = BESIDE_DRAW.find((l) => l.id === leaf);
   const actions = useSectionActions(board);
   usePointClips();
   const inHand = Math.min(part, document.parts.length - 1);
@@ -106,11 +96,7 @@ function Drawn() {
           className="flex-1 overflow-y-auto px-5 pt-3 pb-6"
         >
           <Suspense fallback={<p className="quiet py-6">{tr`One moment …`}</p>}>
-            {leaf === 'draw' && <DrawLeaf actions={actions} />}
-            {leaf === 'glass' && <ReadLeaf />}
-            {leaf === 'make' && <MakeLeaf />}
-            {leaf === 'pattern' && <PatternLeaf />}
-            {leaf === 'cane' && <CaneLeaf />}
+            {Beside ? <Beside.Leaf /> : <DrawLeaf actions={actions} />}
           </Suspense>
         </div>
       </div>
