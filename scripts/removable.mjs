@@ -58,8 +58,12 @@ function cloned() {
   for (const name of readdirSync(join(home, 'node_modules')))
     if (name !== '@zanfirico' && name !== '.cache')
       symlinkSync(join(home, 'node_modules', name), join(packages, name));
-  for (const pack of readdirSync(join(home, 'node_modules', '@zanfirico')))
+  for (const pack of readdirSync(join(home, 'node_modules', '@zanfirico'))) {
     symlinkSync(join(there, pack), join(packages, '@zanfirico', pack));
+    // What only one of them has lies with it.
+    const own = join(home, pack, 'node_modules');
+    if (existsSync(own)) symlinkSync(own, join(there, pack, 'node_modules'));
+  }
   return there;
 }
 
@@ -136,11 +140,11 @@ function pruned(there, file) {
   if (out.has(undefined))
     throw new Error(`${relative(there, file)}: a room stands in no list there`);
   let left = text;
-  let least = Infinity;
-  for (const node of [...out].sort((a, b) => b.getStart() - a.getStart())) {
-    // One within another goes with it.
-    if (node.getEnd() > least) continue;
-    least = node.getStart();
+  // What stands within another goes with it.
+  const outer = [...out].filter(
+    (n) => ![...out].some((m) => m !== n && m.pos <= n.pos && n.end <= m.end),
+  );
+  for (const node of outer.sort((a, b) => b.getStart() - a.getStart())) {
     const after = /^\s*,/.exec(left.slice(node.getEnd()))?.[0].length ?? 0;
     left = left.slice(0, node.getStart()) + left.slice(node.getEnd() + after);
   }
