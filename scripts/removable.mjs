@@ -21,11 +21,9 @@ import { home } from './lib.mjs';
 /** The lists that rooms stand in, a line each. */
 const LISTS = [
   'contract/src/publish.ts',
-  'contract/src/shop/shop.ts',
   'server/src/app.ts',
   'server/src/stores.ts',
   'server/src/demo/fill.ts',
-  'server/src/demo/demoDevices.ts',
   'web/src/routes.tsx',
   'web/src/places/log/underLost.ts',
   'web/src/places/making/beside.ts',

@@ -45,7 +45,7 @@ async function main(): Promise<void> {
   const { store } = stores;
   // What was thrown away could be taken back until now.
   await store.empty();
-  if (options.demo) await fillDemo(stores, new Date());
+  if (options.demo) await fillDemo(stores);
   const devices = deviceStore(db);
   if (options.demo) await demoDevices(devices, Date.now());
   const standIns =

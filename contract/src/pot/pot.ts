@@ -1,42 +1,7 @@
-// A pot of the shop, and what happened to it: charged, dipped, taken from, given back to; append-only, an entry is struck by another.
+// What happened to a pot of the shop: charged, dipped, taken from, given back to; append-only, an entry is struck by another.
 import { Type } from '@sinclair/typebox';
 import { LIMITS } from '../limits';
-import { count, glassId, number, oneOf, ownId, shopName, strict, type Kept } from '../words';
-
-const size = () => number(LIMITS.potSize, 'm');
-
-/** A pot: what stands in it, its inside, how it is heated. */
-export const PotSchema = Type.Object(
-  {
-    id: ownId('what its entries call it'),
-    name: shopName(),
-    glass: glassId(),
-    form: Type.Union([
-      Type.Object({ kind: Type.Literal('cylinder'), diameter: size(), height: size() }, strict),
-      Type.Object(
-        { kind: Type.Literal('cone'), bottom: size(), diameter: size(), height: size() },
-        strict,
-      ),
-      Type.Object(
-        {
-          kind: Type.Literal('bowl'),
-          diameter: size(),
-          height: size(),
-          ball: number(LIMITS.potSize, 'radius of the ball its bottom is of, m'),
-        },
-        strict,
-      ),
-    ]),
-    working: number(LIMITS.potTemperature, 'gathered from, °C'),
-    cooking: number(LIMITS.potTemperature, 'a charge is cooked at, °C'),
-    power: number(LIMITS.furnacePower, 'the furnace can give, W'),
-    loses: number(LIMITS.furnacePower, 'it loses at that heat, W'),
-    least: number(LIMITS.charge, 'under so much it cannot be gathered from well, kg'),
-  },
-  strict,
-);
-/** A pot as the shop keeps it. */
-export type PotDocument = Kept<typeof PotSchema>;
+import { count, number, oneOf, ownId, strict, type Kept } from '../words';
 
 const of = <const K extends string>(kind: K) => ({
   kind: Type.Literal(kind),
@@ -71,5 +36,3 @@ export const PotEventsBody = Type.Object(
 );
 /** One of what a pot is charged with. */
 export type Charged = Extract<PotEventDocument, { kind: 'charged' }>['what'];
-/** A pot’s inside: straight-sided, wider towards its mouth, or on a round bottom that is part of a ball. m. */
-export type PotForm = PotDocument['form'];

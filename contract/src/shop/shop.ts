@@ -3,7 +3,7 @@ import { Type } from '@sinclair/typebox';
 import { DRAFT } from '../format';
 import { ANNEALER_LIMITS, LIMITS, type Limits } from '../limits';
 import { kindName } from '../order/order';
-import { PotSchema } from '../pot/pot';
+import { PotSchema } from './pot';
 import { count, glassId, number, oneOf, shopName as name, strict, type Kept } from '../words';
 
 const size = (limits: Limits) => number(limits, 'm');

@@ -38,3 +38,4 @@ export {
   type Programmed,
 } from './firings';
 export { givenBack, takesOf, type Takes } from './takes';
+export { ORDINARY_POT } from './ordinaryPot';

@@ -1,5 +1,5 @@
 // A pot's inside: how much glass stands in it at a depth, and how deep so much glass stands. Closed forms.
-import type { PotForm } from '@zanfirico/contract/pot';
+import type { PotForm } from '@zanfirico/contract/shop';
 
 /** How far up the round of a bottom reaches: where its ball meets the wall, m. */
 const roundOf = ({ diameter, ball }: Extract<PotForm, { kind: 'bowl' }>): number => {

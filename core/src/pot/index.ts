@@ -3,7 +3,6 @@ export { cook, CHARGED, SEED, type Cooked } from './charge';
 export { potDepth, potMass, potRadius } from './form';
 export { entriesOf, ledger } from './ledger';
 export { daysLeft, levelAt, usedADay } from './level';
-export { ORDINARY_POT } from './ordinary';
 export { buckets } from './scrap';
 export { spoilt } from './spoilt';
 export { stiffens } from './stiffens';

@@ -1,5 +1,5 @@
 // A pot's entries as its level asks for them: what was struck never was, a dipstick's depth is glass, and makings took what they weigh.
-import type { PotForm } from '@zanfirico/contract/pot';
+import type { PotForm } from '@zanfirico/contract/shop';
 import { holding } from '../making/holding';
 import { potMass } from './form';
 import type { PotEvent } from './level';

@@ -1,5 +1,5 @@
 // The pot against PHYSICS §8: how seed rises, what charging cools, what mixes, how deep it stands.
-import type { PotForm } from '@zanfirico/contract/pot';
+import type { PotForm } from '@zanfirico/contract/shop';
 import * as fc from 'fast-check';
 import { expansionFrom } from '../fit/additive';
 import { vftFromComposition, type Composition } from '../glass/lakatos';

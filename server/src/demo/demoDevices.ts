@@ -7,8 +7,7 @@ import {
 } from '@zanfirico/contract/boxes';
 import { ORDINARY_SENSOR, SimulatedDevice } from '@zanfirico/core/boxes';
 import { boxOf, STUDIO_BOX, type Box } from '@zanfirico/core/night';
-import { ORDINARY_SHOP } from '@zanfirico/core/piece';
-import { ORDINARY_POT } from '@zanfirico/core/pot';
+import { ORDINARY_POT, ORDINARY_SHOP } from '@zanfirico/core/piece';
 import type { StandIn } from '../boxes/standIns';
 import type { DeviceStore } from '../boxes/deviceStore';
 

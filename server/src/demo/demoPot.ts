@@ -1,6 +1,6 @@
 // The invented studio's pot: charged on Sunday evenings, dipped now and then, its clear scrap given back; told from the day the shelf is stocked.
 import type { PotEventDocument } from '@zanfirico/contract/pot';
-import { ORDINARY_POT } from '@zanfirico/core/pot';
+import { ORDINARY_POT } from '@zanfirico/core/piece';
 
 const DAY = 86_400_000;
 const WEEKS = 4;

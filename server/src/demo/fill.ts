@@ -7,12 +7,12 @@ import { demoPot } from './demoPot';
 import { demoShop } from './demoShop';
 import { stockDemo } from './stockDemo';
 
-/** Fills a studio as it would be at a moment. */
-export async function fillDemo(stores: Stores, now: Date): Promise<void> {
+/** Fills a studio as it would be now. */
+export async function fillDemo(stores: Stores): Promise<void> {
   if ((await stockDemo(stores.store, stores.rack)) === 0) return;
   await demoShop(stores.shop);
   await stockMakings(stores.store, stores.makings);
-  await stores.pots.add(demoPot(now.getTime()));
-  await demoOrders(stores.store, stores.wanted, now);
+  await stores.pots.add(demoPot(Date.now()));
+  await demoOrders(stores.store, stores.wanted, new Date());
   await demoClass(stores.store, stores.classes, stores.makings);
 }

@@ -1,7 +1,8 @@
 // Pots over HTTP: entries are kept once and in order, struck by another, and refused with the field; the shop keeps what its pots are.
 import type { SavedShop } from '@zanfirico/contract';
 import type { PotEventDocument } from '@zanfirico/contract/pot';
-import { entriesOf, levelAt, ledger, ORDINARY_POT } from '@zanfirico/core/pot';
+import { entriesOf, levelAt, ledger } from '@zanfirico/core/pot';
+import { ORDINARY_POT } from '@zanfirico/core/piece';
 import request from 'supertest';
 import { createApp } from '../app';
 import { partsOver } from '../app.fixture';

@@ -1,7 +1,8 @@
 // A pot as it stands: its level by charges, the log and the dipstick, what is used a day, and how long that lasts.
 import type { Charged } from '@zanfirico/contract/pot';
 import type { LogLine } from '@zanfirico/contract/making';
-import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 import { fitVft, type Glass } from '@zanfirico/core/glass';
 import {
   cook,

@@ -1,7 +1,8 @@
 // The shop's pots, what happened to them, and what was made since their first entry.
 import type { LogLine } from '@zanfirico/contract/making';
-import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
-import { ORDINARY_POT } from '@zanfirico/core/pot';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
+import { ORDINARY_POT } from '@zanfirico/core/piece';
 import { useQuery } from '@tanstack/react-query';
 import { readAllOf } from '../api/client';
 import { readPotEvents } from './asks';

@@ -1,5 +1,5 @@
 // What is told to whoever says what is wanted of a pot.
-import type { PotDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 
 /** A pot, and what a charge of it takes. */
 export interface WantedOfPot {

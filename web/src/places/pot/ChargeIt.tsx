@@ -3,7 +3,7 @@ import type { Charged } from '@zanfirico/contract/pot';
 import { trNodes } from '../../words/trNodes';
 import { LIMITS } from '@zanfirico/contract';
 import type { DeviceNow } from '@zanfirico/contract/boxes';
-import type { PotDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 import type { Glass } from '@zanfirico/core/glass';
 import { CHARGED, potMass, type Cooked } from '@zanfirico/core/pot';
 import { printDuration, printText } from '@zanfirico/core/units';

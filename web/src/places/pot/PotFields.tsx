@@ -1,7 +1,7 @@
 // What a pot is: its inside, its heats, its furnace; changed in place, kept with the shop.
 import { tr, trWord } from '@zanfirico/core/words';
 import { LIMITS } from '@zanfirico/contract';
-import type { PotDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 import { QuantityField } from '../../fields/QuantityField';
 import { GlassField } from '../../fields/GlassField';
 import { HeavyField } from './HeavyField';

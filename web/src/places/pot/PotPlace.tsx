@@ -1,7 +1,8 @@
 // Pot: how much glass there is, what it was charged with and when that is fit, and for how long it lasts.
 import { trNodes } from '../../words/trNodes';
 import type { LogLine } from '@zanfirico/contract/making';
-import type { PotDocument, PotEventDocument } from '@zanfirico/contract/pot';
+import type { PotEventDocument } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 import type { Glass } from '@zanfirico/core/glass';
 import { ORDINARY_MAKING } from '@zanfirico/core/piece';
 import { potDepth } from '@zanfirico/core/pot';

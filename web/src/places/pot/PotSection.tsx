@@ -1,5 +1,5 @@
 // A pot in section: its inside, glass as deep as it stands, the depth under which it cannot be gathered from, and how much is where.
-import type { PotForm } from '@zanfirico/contract/pot';
+import type { PotForm } from '@zanfirico/contract/shop';
 import { glow } from '@zanfirico/core/iron';
 import { potMass, potRadius } from '@zanfirico/core/pot';
 import { printText } from '@zanfirico/core/units';

@@ -1,18 +1,8 @@
 // A pot to start from, until the shop says what it has.
-import type { PotForm } from '@zanfirico/contract/pot';
+import type { PotDocument } from '@zanfirico/contract/shop';
 
 /** A studio's pot, holding some 150 kg. From memory; every figure is the user's to change. m, °C, W, kg. */
-export const ORDINARY_POT: {
-  readonly id: string;
-  readonly name: string;
-  readonly glass: string;
-  readonly form: PotForm;
-  readonly working: number;
-  readonly cooking: number;
-  readonly power: number;
-  readonly loses: number;
-  readonly least: number;
-} = {
+export const ORDINARY_POT: PotDocument = {
   id: 'pot1',
   name: 'the pot',
   glass: 'soft-batch-96',
