@@ -76,7 +76,7 @@ interface Row {
   id: string;
   revision: number;
   saved_at: string;
-  put_away: number;
+  stands: Tables['pieces']['stands'];
   document: string;
 }
 
@@ -84,7 +84,7 @@ const toPiece = (row: Row): SavedPiece => ({
   id: row.id,
   revision: row.revision,
   savedAt: row.saved_at,
-  putAway: row.put_away !== 0,
+  putAway: row.stands !== 'shelf',
   // Revisions are kept as they were saved; an older one is brought up to date as it is read.
   document: upgradePiece(JSON.parse(row.document)) as PieceDocument,
 });
@@ -124,7 +124,7 @@ function handsOf(db: Database) {
         'pieces.id',
         'revisions.revision',
         'revisions.saved_at',
-        'pieces.put_away',
+        'pieces.stands',
         'revisions.document',
       ]);
 
@@ -188,7 +188,7 @@ function handsOf(db: Database) {
     const line = { revision: 1, name: document.name, saved_at: now };
     await tx
       .insertInto('pieces')
-      .values({ id, ...line, ...shown, put_away: 0 })
+      .values({ id, ...line, ...shown, stands: 'shelf' })
       .execute();
     await tx
       .insertInto('revisions')
@@ -212,7 +212,7 @@ const shelfOf = (
     db
       .selectFrom('piece_tags')
       .innerJoin('pieces', 'pieces.id', 'piece_tags.piece_id')
-      .where('pieces.put_away', '=', 0)
+      .where('pieces.stands', '=', 'shelf')
       .select(['tag', sql<number>`count(*)`.as('pieces')])
       .groupBy('tag')
       .orderBy('tag')
@@ -221,7 +221,7 @@ const shelfOf = (
   async page(asked) {
     const chosen = <O>(of: SelectQueryBuilder<Tables, 'pieces', O>) => {
       if ('ids' in asked) return of.where('id', 'in', asked.ids);
-      let away = of.where('put_away', '=', asked.putAway ? PUT_AWAY : 0);
+      let away = of.where('stands', '=', asked.putAway ? 'put away' : 'shelf');
       if (asked.glass !== undefined) away = away.where('glass', '=', asked.glass);
       if (asked.way !== undefined) away = away.where('way', '=', asked.way);
       const { tag, size } = asked;
@@ -333,7 +333,7 @@ const keepingOf = (
   async all(ids) {
     const rows = await joined()
       .whereRef('revisions.revision', '=', 'pieces.revision')
-      .where('pieces.put_away', '!=', THROWN_AWAY)
+      .where('pieces.stands', '!=', 'thrown away')
       .$if(ids !== undefined, (q) => q.where('pieces.id', 'in', ids ?? []))
       .orderBy('pieces.name')
       .orderBy('pieces.id')
@@ -402,26 +402,28 @@ const historyOf = (
   async putAway(id, away) {
     const result = await db
       .updateTable('pieces')
-      .set({ put_away: away ? PUT_AWAY : 0 })
+      .set({ stands: away ? 'put away' : 'shelf' })
       .where('id', '=', id)
-      .where('put_away', '!=', THROWN_AWAY)
+      .where('stands', '!=', 'thrown away')
       .executeTakeFirst();
     return result.numUpdatedRows > 0n;
   },
 
   async throwAway(id, thrown) {
-    const [from, to] = thrown ? [PUT_AWAY, THROWN_AWAY] : [THROWN_AWAY, PUT_AWAY];
+    const [from, to] = thrown
+      ? (['put away', 'thrown away'] as const)
+      : (['thrown away', 'put away'] as const);
     const result = await db
       .updateTable('pieces')
-      .set({ put_away: to })
+      .set({ stands: to })
       .where('id', '=', id)
-      .where('put_away', '=', from)
+      .where('stands', '=', from)
       .executeTakeFirst();
     return result.numUpdatedRows > 0n;
   },
 
   async empty() {
-    await db.deleteFrom('pieces').where('put_away', '=', THROWN_AWAY).execute();
+    await db.deleteFrom('pieces').where('stands', '=', 'thrown away').execute();
   },
 });
 
@@ -430,10 +432,6 @@ export function pieceStore(db: Database): PieceStore {
   const hands = handsOf(db);
   return { ...shelfOf(db, hands), ...keepingOf(db, hands), ...historyOf(db, hands) };
 }
-
-/** Where a piece stands, in `put_away`: on the shelf, put away, or thrown away until the server starts again. */
-const PUT_AWAY = 1;
-const THROWN_AWAY = 2;
 
 /** The shelf in an order; what cannot be told its height or weight stands last. */
 function inOrder<O>(

@@ -73,8 +73,29 @@ describe('an older folder', () => {
   });
 });
 
+/** The steps before one. */
+const until = (number: string): Record<string, MigrationStep> =>
+  Object.fromEntries(Object.entries(migrations).filter(([name]) => name < number));
+
+it('where a piece stood as a number is said in a word afterwards, whichever of the three', async () => {
+  const sqlite = new SQLite(path);
+  const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
+  await migrate(sqlite, db, until('019'), path, tell);
+  const put = sqlite.prepare(
+    "insert into pieces (id, revision, name, saved_at, put_away) values (?, 1, 'a', '2026', ?)",
+  );
+  for (const away of [0, 1, 2]) put.run(String(away), away);
+  await migrate(sqlite, db, migrations, path, tell);
+  expect(sqlite.prepare('select stands from pieces order by id').pluck().all()).toEqual([
+    'shelf',
+    'put away',
+    'thrown away',
+  ]);
+  await db.destroy();
+});
+
 it('what an event said in a language is an id afterwards, in both; what was somebody’s own word stays', async () => {
-  const { '018_ids_in_events': ids, ...before } = migrations;
+  const before = until('018');
   const sqlite = new SQLite(path);
   const db = new Kysely<unknown>({ dialect: new SqliteDialect({ database: sqlite }) });
   await migrate(sqlite, db, before, path, tell);
@@ -92,7 +113,7 @@ it('what an event said in a language is an id afterwards, in both; what was some
     "insert into making_events (id, making_id, place, at, event) values (?, 'm', ?, 0, ?)",
   );
   told.forEach((e, i) => put.run(String(i), i, JSON.stringify(e)));
-  await migrate(sqlite, db, { ...before, '018_ids_in_events': ids as MigrationStep }, path, tell);
+  await migrate(sqlite, db, migrations, path, tell);
   const now = sqlite.prepare('select event from making_events order by place').pluck().all();
   expect(now.map((e) => JSON.parse(e as string) as unknown)).toEqual([
     { kind: 'given up', where: 'transfer' },

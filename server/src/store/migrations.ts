@@ -469,4 +469,28 @@ export const migrations: Readonly<Record<string, MigrationStep>> = {
       return Promise.resolve();
     },
   },
+  '019_where_it_stands': {
+    // Where a piece stands, in a word; a number said it, under the name of one of the three.
+    async up(db: Kysely<unknown>, sqlite) {
+      const columns = sqlite.pragma('table_info(pieces)') as { readonly name: string }[];
+      if (!columns.some((c) => c.name === 'stands'))
+        await db.schema
+          .alterTable('pieces')
+          .addColumn('stands', 'text', (c) => c.notNull().defaultTo('shelf'))
+          .execute();
+      if (columns.some((c) => c.name === 'put_away')) {
+        sqlite.exec(
+          `update pieces set stands = case put_away when 0 then 'shelf' when 1 then 'put away' else 'thrown away' end`,
+        );
+        await db.schema.dropIndex('pieces_by_shelf').ifExists().execute();
+        await db.schema.alterTable('pieces').dropColumn('put_away').execute();
+      }
+      await db.schema
+        .createIndex('pieces_by_shelf')
+        .ifNotExists()
+        .on('pieces')
+        .columns(['stands', 'saved_at'])
+        .execute();
+    },
+  },
 };

@@ -8,7 +8,8 @@ export interface Tables {
     revision: number;
     name: string;
     saved_at: string;
-    put_away: number;
+    /** Where it stands; thrown away it is there until the server starts again. */
+    stands: 'shelf' | 'put away' | 'thrown away';
     /** The name as it is searched. */
     sought: string | null;
     /** Id of its glass, and how it is made. */
