@@ -32,14 +32,17 @@ export interface Bears {
   readonly until: number;
 }
 
-/** What its firings are worked out from. */
-export interface FiredFrom {
-  readonly kiln: KilnWork & { readonly limit?: number | undefined };
-  readonly fired: FiredPiece | undefined;
-  /** Its night as it is asked; box, practice and hold are those of every firing. */
-  readonly night: ScheduleInput;
-  /** As thick as it is drawn, m, where nothing is laid. */
-  readonly thickest: number;
+/** What the firings of a piece are worked out from beside its night: few enough to keep with it on its shelf. */
+export interface FiresOf {
+  readonly firings: KilnWork['firings'];
+  /** The most its shelf bears, °C, where the piece says so. */
+  readonly limit?: number;
+  /** Sheets deep, until it is fused. */
+  readonly layers: number;
+  /** As thick as it climbs from cold. */
+  readonly cold: ScheduleInput['wall'];
+  /** As it comes down before its last firing: flat on its shelf; nothing where there is one firing. */
+  readonly earlier?: ScheduleInput['wall'];
 }
 
 /** What has to be known before its firings are programmed: as what it climbs, and the night of those before the last. */
@@ -48,11 +51,32 @@ export interface FiringsAsked {
   readonly earlier: ScheduleInput | undefined;
 }
 
-/** Up from cold it is as thick as it is laid; what comes down before the last firing is a flat one on its shelf. */
-export function firingsAsked({ kiln, fired, night, thickest }: FiredFrom): FiringsAsked {
+/**
+ * What a piece's firings are worked out from: up from cold it is as thick as it is laid; what comes down before the last firing is a flat
+ * one on its shelf. `thickest` is as thick as it is drawn, m, where nothing is laid.
+ */
+export function firesOf(
+  kiln: KilnWork & { readonly limit?: number | undefined },
+  fired: FiredPiece | undefined,
+  thickest: number,
+): FiresOf {
   const body = kiln.cast ? 'slab' : 'oneSided';
   const laid = fired ? Math.max(fired.thick, fired.laidThick) : thickest;
-  const asked = (wall: ScheduleInput['wall']): ScheduleInput => ({
+  const many = kiln.firings.length;
+  const { stepThick, stepThin } =
+    fired && many > 1 ? kilnWall(fired, many - 1) : { stepThick: laid, stepThin: laid };
+  return {
+    firings: kiln.firings,
+    ...(kiln.limit !== undefined && { limit: kiln.limit }),
+    layers: fired?.layers ?? 1,
+    cold: { thickest: laid, stepThick: laid, stepThin: laid, body },
+    ...(many > 1 && { earlier: { thickest: stepThick, stepThick, stepThin, body } }),
+  };
+}
+
+/** What has to be asked for its firings. `night` is its night as it is asked; box, practice and hold are those of every firing. */
+export function firingsAsked({ cold, earlier }: FiresOf, night: ScheduleInput): FiringsAsked {
+  const asked = (wall: FiresOf['cold']): ScheduleInput => ({
     glass: night.glass,
     wall,
     practice: night.practice,
@@ -61,14 +85,7 @@ export function firingsAsked({ kiln, fired, night, thickest }: FiredFrom): Firin
     box: night.box,
     holding: 0,
   });
-  const cold = asked({ thickest: laid, stepThick: laid, stepThin: laid, body });
-  const many = kiln.firings.length;
-  const { stepThick, stepThin } =
-    fired && many > 1 ? kilnWall(fired, many - 1) : { stepThick: laid, stepThin: laid };
-  return {
-    cold,
-    earlier: many > 1 ? asked({ thickest: stepThick, stepThick, stepThin, body }) : undefined,
-  };
+  return { cold: asked(cold), earlier: earlier && asked(earlier) };
 }
 
 /** How it climbs from cold to its hold, simulated; undefined where no climb of this box brings it up whole. */
@@ -85,13 +102,14 @@ export function climbing(cold: ScheduleInput): Warming | undefined {
  * `firingsAsked`, `earlier`; by `night` too where there is none.
  */
 export const programmedFirings = (
-  { kiln, fired, night: { glass, box } }: FiredFrom,
+  { firings, layers, limit }: FiresOf,
+  { glass, box }: Pick<ScheduleInput, 'glass' | 'box'>,
   up: Warming,
   night: Schedule,
   earlier = night,
 ): Programmed[] =>
-  kiln.firings.map((f, i): Programmed => {
-    const schedule = i < kiln.firings.length - 1 ? earlier : night;
+  firings.map((f, i): Programmed => {
+    const schedule = i < firings.length - 1 ? earlier : night;
     const rows = schedule.rows.filter((r) => r.start >= -1e-6);
     const lines = firingLines({ climb: up.rate, air: f.air, process: f.process, down: rows });
     const { seconds, curve, remarks } = judgeFiring({
@@ -100,9 +118,9 @@ export const programmedFirings = (
       start: box.room,
       box,
       // Once fused it is one.
-      layers: i === 0 ? (fired?.layers ?? 1) : 1,
+      layers: i === 0 ? layers : 1,
       ...bearsOf(up.rate, schedule),
-      limit: kiln.limit ?? SHELF_BEARS,
+      limit: limit ?? SHELF_BEARS,
     });
     return { lines, seconds, energy: follow(curve, box).energy, remarks };
   });
@@ -122,10 +140,22 @@ export function bearsOf(climb: number, schedule: Schedule): Bears {
 
 /**
  * How long a piece keeps its box, s: what comes from the bench from the last piece in to the door; what is fired in the kiln every
- * firing from cold.
+ * firing from cold. `check` gives the night of what is asked, by simulation.
  *
  * @example
- * hoursInBox(schedule, []) // the night's total
+ * hoursInBox(night, undefined, (asked) => checkedSchedule(asked).schedule) // the night's total
  */
-export const hoursInBox = (schedule: Schedule, firings: readonly Programmed[]): number =>
-  firings.length > 0 ? firings.reduce((sum, f) => sum + f.seconds, 0) : schedule.total.value;
+export function hoursInBox(
+  night: ScheduleInput,
+  fires: FiresOf | undefined,
+  check: (asked: ScheduleInput) => Schedule,
+): number {
+  const schedule = check(night);
+  if (!fires) return schedule.total.value;
+  const asked = firingsAsked(fires, night);
+  const up = climbing(asked.cold);
+  // Where no climb of this box brings it up whole, what is known is its way down.
+  if (!up) return schedule.total.value;
+  const earlier = asked.earlier && check(asked.earlier);
+  return programmedFirings(fires, night, up, schedule, earlier).reduce((s, f) => s + f.seconds, 0);
+}

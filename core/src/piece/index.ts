@@ -29,12 +29,13 @@ export { ruleParts, workOf } from './workPlan';
 export {
   bearsOf,
   climbing,
+  firesOf,
   firingsAsked,
   hoursInBox,
   programmedFirings,
   SHELF_BEARS,
   type Bears,
-  type FiredFrom,
+  type FiresOf,
   type Programmed,
 } from './firings';
 export { givenBack, takesOf, type Takes } from './takes';

@@ -2,6 +2,7 @@
 import type { ScheduleInput } from '../night/scheduleInput';
 import type { Glass } from '../glass/glass';
 import { derive, type PieceInput, type ShopFacts } from './derive';
+import { firesOf, type FiresOf } from './firings';
 import { lyingBits } from './followed';
 import { glyphOf, type Glyph } from './glyph';
 
@@ -19,7 +20,7 @@ export type ShelfFacts =
       /** Stock of its main part at the torch, m. */
       readonly stock?: number;
       /** Made in the kiln: so many sheets deep, in so many firings. */
-      readonly kiln?: { readonly layers: number; readonly firings: number };
+      readonly kiln?: { readonly layers: number; readonly firings: number; readonly fires: FiresOf };
       /** Across all of it, handles and spouts too, m: the room it takes in a box. */
       readonly across: number;
       /** What its night is worked out from. */
@@ -42,7 +43,11 @@ export function shelfFacts(piece: PieceInput, glass: Glass, shop: ShopFacts): Sh
     ...(d.gathers && { gathers: d.gathers.gathers.length }),
     ...(d.stock && { stock: d.stock.length.value }),
     ...(piece.kiln && {
-      kiln: { layers: d.fired?.layers ?? 0, firings: piece.kiln.firings.length },
+      kiln: {
+        layers: d.fired?.layers ?? 0,
+        firings: piece.kiln.firings.length,
+        fires: firesOf(piece.kiln, d.fired, d.whole.thickest.wall),
+      },
     }),
     across: 2 * d.whole.widest,
     night: d.night,

@@ -131,7 +131,7 @@ function leadingRoutes(router: Routes, { door, opening }: DoorParts): void {
     res.json(whoIs(res));
   });
 
-  router.post('look', '/leave', mark('left'), async (_req, res) => {
+  router.post('look', '/leave', mark('went out'), async (_req, res) => {
     const { session } = whoIs(res);
     if (session !== undefined) await door.end(session, 'left');
     res.clearCookie(COOKIE, { httpOnly: true, secure: true, sameSite: 'strict', path: '/' });

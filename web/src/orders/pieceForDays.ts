@@ -7,10 +7,7 @@ import { howMany } from '@zanfirico/core/night/asked';
 import type { WantedPiece } from '@zanfirico/core/orders';
 import {
   ANYBODY,
-  climbing,
-  firingsAsked,
-  hoursInBox,
-  programmedFirings,
+  firesOf,
   shopFacts,
   takesOf,
   type Derived,
@@ -19,7 +16,7 @@ import {
 import type { Rack } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { clockOf } from '@zanfirico/core/work';
-import { checkedNight } from '../night/nights';
+import { hoursChecked } from '../night/hoursChecked';
 import { deriveDocument } from '../derived/deriveDocument';
 import { placedDraft } from '../order/placedDrafts';
 import { workAsked, workingOf } from '../order/workAsked';
@@ -88,12 +85,6 @@ async function hoursThere(
   box: Box,
 ): Promise<number> {
   const night = { ...derived.night, box };
-  const { schedule } = await checkedNight(night);
-  if (!kiln) return hoursInBox(schedule, []);
-  const from = { kiln, fired: derived.fired, night, thickest: derived.whole.thickest.wall };
-  const { cold, earlier } = firingsAsked(from);
-  const up = climbing(cold);
-  if (!up) return hoursInBox(schedule, []);
-  const before = earlier && (await checkedNight(earlier)).schedule;
-  return hoursInBox(schedule, programmedFirings(from, up, schedule, before));
+  const fires = kiln && firesOf(kiln, derived.fired, derived.whole.thickest.wall);
+  return hoursChecked(night, fires);
 }

@@ -1,5 +1,6 @@
 // The night worker's calls, as the core has them.
 import { checkedSchedule, STUDIO_BOX, type ScheduleInput } from '@zanfirico/core/night';
+import { hoursInBox, type FiresOf } from '@zanfirico/core/piece';
 import { findGlass } from '@zanfirico/core/rack';
 import { nightWork } from './nightWork';
 
@@ -57,6 +58,33 @@ describe('the night worker’s calls', () => {
       input: { practice: 'studio', doorTemperature: 60, holding: 0 },
     });
     expect(week.loads.map((l) => l.annealer)).toEqual(['quick']);
+  });
+  it('keeps the kiln for every firing from cold, the week as the shelf and the days do', () => {
+    const air = { at: 620, hold: 900 };
+    const fires: FiresOf = {
+      firings: [
+        { aim: 'full', air, process: { at: 760, hold: 600 } },
+        { aim: 'slump', air, process: { at: 660, hold: 900 } },
+      ],
+      layers: 2,
+      cold: { thickest: 0.006, stepThick: 0.006, stepThin: 0.006, body: 'oneSided' },
+      earlier: { thickest: 0.006, stepThick: 0.006, stepThin: 0.006, body: 'oneSided' },
+    };
+    const week = nightWork.week({
+      pieces: [{ ...piece, fires, ready: 0, due: 9 * 86400 }],
+      annealers: [
+        { id: 'quick', inside: { width: 0.5, depth: 0.5, height: 0.5 }, free: 0, box: STUDIO_BOX },
+      ],
+      input: { practice: 'studio', doorTemperature: 60, holding: 0 },
+    });
+    const [load] = week.loads;
+    const night = { ...input, holding: 0 };
+    const kept = hoursInBox(night, fires, (asked) => checkedSchedule(asked).schedule);
+    expect((load?.door ?? 0) - (load?.lastIn ?? 0)).toBeCloseTo(kept, 6);
+    // Twice up from cold and down again: more than twice the night it comes down by.
+    expect(kept).toBeGreaterThan(
+      2 * checkedSchedule({ ...night, wall: fires.cold }).schedule.total.value,
+    );
   });
   it('says in a sentence what cannot be computed', () => {
     const thin = { ...input, wall: { ...wall, thickest: 0, stepThick: 0, stepThin: 0 } };

@@ -36,6 +36,7 @@ import {
   type WeekAnnealer,
   type WeekPiece,
 } from '@zanfirico/core/night/asked';
+import { hoursInBox, type FiresOf } from '@zanfirico/core/piece';
 import type { DrawnSection, SectionOutcome } from '@zanfirico/core/night/section';
 
 /** What a recipe does. */
@@ -46,7 +47,10 @@ export interface RecipeJudged {
 
 /** A week to be planned. */
 export interface WeekAsked {
-  readonly pieces: readonly Omit<WeekPiece, 'nights'>[];
+  readonly pieces: readonly (Omit<WeekPiece, 'nights' | 'fromCold'> & {
+    /** What is fired in the kiln, from cold. */
+    readonly fires?: FiresOf | undefined;
+  })[];
   readonly annealers: readonly (WeekAnnealer & { readonly box: Box })[];
   readonly input: Omit<ScheduleInput, 'glass' | 'wall' | 'holdTemperature' | 'box'>;
 }
@@ -94,14 +98,11 @@ function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week 
   const all = pieces.length * annealers.length;
   const planned = pieces.map((p, i) => ({
     ...p,
+    fromCold: p.fires !== undefined,
     nights: annealers.map(({ box }, k) => {
       onShare?.((i * annealers.length + k) / all);
-      return checked({
-        ...input,
-        box,
-        ...annealed(p),
-        holdTemperature: p.glass.annealing,
-      }).schedule.total.value;
+      const night = { ...input, box, ...annealed(p), holdTemperature: p.glass.annealing };
+      return hoursInBox(night, p.fires, (asked) => checked(asked).schedule);
     }),
   }));
   return planWeek(planned, annealers);

@@ -122,6 +122,12 @@ describe('a week', () => {
     }
     expect(week.late).toEqual([]);
   });
+  it('puts nothing from the bench to what is fired from cold, nor two kinds of that together', () => {
+    const cold = (id: string): WeekPiece => ({ ...made(id, 0, 9, 40), fromCold: true });
+    const week = planWeek([made('cup', 0, 9, 12), cold('plate'), cold('tile')], annealers);
+    expect(week.loads.map((l) => l.pieces)).toHaveLength(3);
+    expect(planWeek([{ ...cold('plate'), count: 2 }], annealers).loads).toHaveLength(1);
+  });
   it('keeps a long piece away from those that are due in the morning', () => {
     const week = planWeek(
       [made('cup', 0, 1, 12), made('weight', 0, 4, 60), made('jug', 0, 1, 12)],

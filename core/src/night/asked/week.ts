@@ -6,8 +6,10 @@ export interface WeekPiece extends LoadPiece {
   /** Made and in the box at this moment. */
   readonly ready: number;
   readonly due: number;
-  /** Its own night in each annealer, in their order, from the last piece in, s. */
+  /** How long it keeps each annealer, in their order, from the last piece in, s. */
   readonly nights: readonly number[];
+  /** Fired from cold: nothing comes to it from the bench. */
+  readonly fromCold?: boolean | undefined;
 }
 
 /** A box as a week is planned with it. */
@@ -58,7 +60,9 @@ const ROUNDS = 60;
  */
 export function planWeek(pieces: readonly WeekPiece[], annealers: readonly WeekAnnealer[]): Week {
   const fits = (a: WeekAnnealer, load: readonly WeekPiece[]): boolean =>
-    stand(load, a.inside).left.length === 0 && new Set(load.map((p) => p.glass.family)).size <= 1;
+    stand(load, a.inside).left.length === 0 &&
+    new Set(load.map((p) => p.glass.family)).size <= 1 &&
+    alike(load);
   const homeless = pieces
     .filter((p) => !annealers.some((a) => fits(a, [{ ...p, count: 1 }])))
     .map((p) => p.id);
@@ -86,6 +90,10 @@ export function planWeek(pieces: readonly WeekPiece[], annealers: readonly WeekA
   }
   return { ...timed(loads, annealers), homeless };
 }
+
+/** From the bench, all of them; or one kind fired from cold: each has its own programme. */
+const alike = (load: readonly WeekPiece[]): boolean =>
+  load.every((p) => !p.fromCold) || new Set(load.map((p) => p.id)).size <= 1;
 
 const best = (all: readonly Draft[][], annealers: readonly WeekAnnealer[]): Draft[] | undefined => {
   let found: Draft[] | undefined;

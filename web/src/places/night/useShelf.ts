@@ -1,5 +1,6 @@
 // The pieces of the shelf as an annealer sees them: glass, walls, and how much room they take. Those found by name, and those meant already.
 import { annealed, type LoadPiece } from '@zanfirico/core/night/asked';
+import type { FiresOf } from '@zanfirico/core/piece';
 import { useEffect, useMemo, useState } from 'react';
 import { sentenceOf } from '../../api/client';
 import { useNamed, usePieces, type OnShelf } from '../../api/queries';
@@ -11,6 +12,8 @@ export interface ForBox {
   readonly name: string;
   /** Undefined while its drawing cannot be made. */
   readonly piece: LoadPiece | undefined;
+  /** What is fired in the kiln, from cold. */
+  readonly fires?: FiresOf | undefined;
 }
 
 /** The pieces that are meant for the box. */
@@ -71,10 +74,11 @@ export const manyNamed = (ids: readonly string[], nameOf: (id: string) => string
 
 function forBox({ id, name, facts }: OnShelf): ForBox {
   if (!facts.ok) return { id, name, piece: undefined };
-  const { across, night, glyph } = facts;
+  const { across, night, glyph, kiln } = facts;
   return {
     id,
     name,
+    fires: kiln?.fires,
     piece: {
       id,
       name,

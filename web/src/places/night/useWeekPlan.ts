@@ -1,11 +1,12 @@
 // The week as it is meant: which pieces by when, and what loads that makes, worked out in the night's worker.
 import { boxOf } from '@zanfirico/core/night';
-import type { Week, WeekPiece } from '@zanfirico/core/night/asked';
+import type { Week } from '@zanfirico/core/night/asked';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useAnnealers } from '../../night/useTonightBox';
 import { useTonight } from '../../stores/tonight';
 import { useAnswer, type Answer } from '../../workers/useAnswer';
+import type { WeekAsked } from '../../workers/nightWork';
 import { loadNights } from '../../workers/workers';
 import { useShelf, type ShelfForBox } from './useShelf';
 
@@ -31,12 +32,12 @@ export function useWeekPlan(): WeekPlan {
   const { meant } = shelf;
   const chosen = useMemo(
     () =>
-      meant.flatMap((p): Omit<WeekPiece, 'nights'>[] => {
+      meant.flatMap((p): WeekAsked['pieces'][number][] => {
         const wanted = week[p.id];
         if (!p.piece || !wanted) return [];
         const [ready, due] = [secondsOf(wanted.ready), secondsOf(wanted.due)];
         return Number.isFinite(ready) && Number.isFinite(due)
-          ? [{ ...p.piece, count: wanted.count, ready, due }]
+          ? [{ ...p.piece, fires: p.fires, count: wanted.count, ready, due }]
           : [];
       }),
     [meant, week],

@@ -62,7 +62,7 @@ export function ShelfPiece(props: Props) {
                       : tr`torch`}
               </li>
               <li>
-                <BoxHours input={facts.night} {...(facts.kiln && { says: tr`annealing` })} />
+                <BoxHours input={facts.night} fires={facts.kiln?.fires} />
               </li>
             </ul>
           ) : (

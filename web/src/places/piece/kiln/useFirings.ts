@@ -3,9 +3,9 @@ import {
   bearsOf,
   boxFor,
   climbing,
+  firesOf,
   firingsAsked,
   programmedFirings,
-  type FiredFrom,
 } from '@zanfirico/core/piece';
 import type { ScheduleInput } from '@zanfirico/core/night';
 import type { KilnFiring } from '@zanfirico/contract/kiln';
@@ -25,11 +25,12 @@ export function useFirings({ document, facts, derived, last, night }: AsRead): F
   const fired = derived.ok ? derived.fired : undefined;
   const its = last?.night;
   const thickest = last?.whole.thickest.wall ?? 0.01;
-  const from = useMemo(
-    (): FiredFrom | undefined => kiln && its && { kiln, fired, night: { ...its, box }, thickest },
-    [kiln, its, fired, box, thickest],
+  const fires = useMemo(() => kiln && firesOf(kiln, fired, thickest), [kiln, fired, thickest]);
+  const input = useMemo((): ScheduleInput | undefined => its && { ...its, box }, [its, box]);
+  const asked = useMemo(
+    () => (fires && input ? firingsAsked(fires, input) : undefined),
+    [fires, input],
   );
-  const asked = useMemo(() => from && firingsAsked(from), [from]);
   const before = useNight(asked?.earlier, { settled: !moving });
   // By its numbers: what is only moved about is not warmed anew.
   const coldText = useMemo(() => asked && JSON.stringify(asked.cold), [asked]);
@@ -38,19 +39,19 @@ export function useFirings({ document, facts, derived, last, night }: AsRead): F
     [coldText],
   );
   return useMemo(() => {
-    if (!from || !up || !night) return { ...NONE, box };
+    if (!fires || !input || !up || !night) return { ...NONE, box };
     const earlier = before ?? night;
-    const last = from.kiln.firings.length - 1;
+    const last = fires.firings.length - 1;
     return {
       box,
-      programmed: programmedFirings(from, up, night.schedule, earlier.schedule).map((p, i) => ({
+      programmed: programmedFirings(fires, input, up, night.schedule, earlier.schedule).map((p, i) => ({
         ...p,
         night: i < last ? earlier : night,
       })),
       bears: bearsOf(up.rate, night.schedule),
       passes: up.outcome.worst.stress,
     };
-  }, [from, up, night, before, box]);
+  }, [fires, input, up, night, before, box]);
 }
 
 const NONE = { programmed: [], bears: undefined, passes: undefined } as const;
