@@ -3,9 +3,9 @@ import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
 import { nextFrame, spent } from './frames';
-import { median, type Row } from './rows';
+import { median, often, type Row } from './rows';
 
-const MOVES = 120;
+const MOVES = often(120, 3);
 /** The size measured at; each page asks the server, and keeps nothing. */
 export const PAGE = { viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' } as const;
 
@@ -15,7 +15,7 @@ export async function measureBrowser(): Promise<Row[]> {
   const browser = await chromium.launch(CHROMIUM);
   try {
     const paints: number[] = [];
-    for (let i = 0; i < 5; i += 1) {
+    for (let i = 0; i < often(5); i += 1) {
       const page = await browser.newPage({ ...PAGE });
       await page.goto(`${server.url}/pieces`);
       await page.getByRole('link', { name: 'Oil cruet' }).waitFor();
@@ -49,7 +49,7 @@ export async function measureBrowser(): Promise<Row[]> {
     const script = (): Promise<number> => spent(session, 'ScriptDuration');
     await page.mouse.move(x, y);
     await page.mouse.down();
-    for (let i = 0; i < 20; i += 1) await page.mouse.move(x - i, y);
+    for (let i = 0; i < often(20, 2); i += 1) await page.mouse.move(x - i, y);
     const each: number[] = [];
     for (let i = 0; i < MOVES; i += 1) {
       const before = await script();
@@ -66,7 +66,7 @@ export async function measureBrowser(): Promise<Row[]> {
       page.getByRole('button', { name: 'The parts as they are, as GLB' }).click(),
     ]);
     const glb: number[] = [];
-    for (let i = 0; i < 7; i += 1) {
+    for (let i = 0; i < often(7); i += 1) {
       await page.locator('summary', { hasText: 'Take away' }).click();
       await Promise.all([
         page.waitForEvent('download'),
@@ -90,7 +90,7 @@ export async function measureBrowser(): Promise<Row[]> {
     const busy = (): Promise<number> =>
       spent(session, 'ScriptDuration', 'LayoutDuration', 'RecalcStyleDuration');
     const edits: number[] = [];
-    for (let i = 0; i < 15; i += 1) {
+    for (let i = 0; i < often(15, 2); i += 1) {
       const before = await busy();
       await page.keyboard.press(i % 2 === 0 ? '+' : '-');
       await nextFrame(page);

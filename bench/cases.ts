@@ -1,6 +1,18 @@
 // Pieces the bench derives.
+import { upgradePiece, type PieceDocument } from '@zanfirico/contract/piece';
 import { startingProfile, type Profile } from '@zanfirico/core/form';
-import { ORDINARY_FIRING, ORDINARY_MAKING, type PieceInput } from '@zanfirico/core/piece';
+import { firesFor } from '@zanfirico/core/iron';
+import { STUDIO_BOX } from '@zanfirico/core/night';
+import { draftPlaced } from '@zanfirico/core/order';
+import {
+  derive,
+  ORDINARY_FIRING,
+  ORDINARY_MAKING,
+  workOf,
+  type PieceInput,
+} from '@zanfirico/core/piece';
+import { findGlass } from '@zanfirico/core/rack';
+import candlestickFile from '../server/src/demo/pieces/05-harbour-candlestick.1.json';
 
 /** A bowl redrawn with so many points on its own curve. */
 function withPoints(count: number): Profile {
@@ -56,3 +68,33 @@ export function dragged(before: PieceInput): PieceInput {
   );
   return { ...before, parts };
 }
+
+const soft = findGlass('soft-batch-96');
+if (!soft) throw new Error('the rack has lost its soft batch');
+/** What everything is measured with. */
+export const GLASS = soft;
+
+/** The demo's candlestick, drafted and its heats placed. */
+export function candlestick() {
+  const document = upgradePiece(candlestickFile) as PieceDocument;
+  const stick = derive(document, GLASS);
+  if (!stick.ok) throw new Error('the candlestick should be good');
+  const working = { main: stick.main.index, helpers: true };
+  const { draft: asked, parts } = workOf(document, stick, working.main);
+  const fires = firesFor(GLASS);
+  const placed = draftPlaced(asked, parts, working, fires).steps;
+  return { asked, parts, working, fires, placed };
+}
+
+/** Even. */
+export const SLAB = { thickest: 0.012, stepThick: 0.012, stepThin: 0.012, body: 'slab' } as const;
+/** A night with a step in its wall, its time asked of the simulation. */
+export const TONIGHT = {
+  glass: GLASS,
+  wall: { ...SLAB, stepThin: 0.005 },
+  practice: 'studio',
+  holdTemperature: GLASS.annealing,
+  doorTemperature: 60,
+  box: STUDIO_BOX,
+  holding: 4 * 3600,
+} as const;

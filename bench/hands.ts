@@ -4,9 +4,9 @@ import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
 import { PAGE } from './browser';
 import { nextFrame, spent } from './frames';
-import { median, type Row } from './rows';
+import { median, often, type Row } from './rows';
 
-const SHEETS = ['Section', 'Colour', 'Braid', 'Its night', 'Card'];
+const SHEETS = ['Section', 'Colour', 'Braid', 'Its night', 'Card'].slice(0, often(5));
 
 /** Starts server and browser, measures, stops both. */
 export async function measureHands(): Promise<Row[]> {
@@ -30,11 +30,13 @@ export async function measureHands(): Promise<Row[]> {
     await page.getByRole('tab', { name: 'Make' }).click();
     const note = page.getByLabel('Notes');
     await note.click();
-    rows.push(typed('a note', await perKey(page, script, ' thinner at the neck')));
+    rows.push(
+      typed('a note', await perKey(page, script, ' thinner at the neck'.slice(0, often(20, 2)))),
+    );
     await page.getByRole('link', { name: 'Its night' }).click();
     await page.getByLabel(/^Hold at/).click();
-    await page.waitForTimeout(3000);
-    rows.push(typed('the hold', await perKey(page, script, '502502502')));
+    await page.waitForTimeout(often(3000, 100));
+    rows.push(typed('the hold', await perKey(page, script, '502502502'.slice(0, often(9, 1)))));
     await page.keyboard.press('Escape');
     for (const sheet of SHEETS) {
       const link = page.getByRole('link', { name: sheet, exact: true });
@@ -43,7 +45,7 @@ export async function measureHands(): Promise<Row[]> {
         exact: true,
       });
       const opened: number[] = [];
-      for (let i = 0; i < 4; i += 1) {
+      for (let i = 0; i < often(4, 2); i += 1) {
         await other.click();
         await settled(page);
         const before = await script();
@@ -62,7 +64,7 @@ export async function measureHands(): Promise<Row[]> {
       ['the Braid', `${new URL(page.url()).pathname.replace(/\/[a-z]+$/, '')}/braid`],
     ] as const) {
       await page.goto(`${server.url}${path}`);
-      await page.waitForTimeout(4000);
+      await page.waitForTimeout(often(4000, 500));
       const longest = await page.evaluate(
         () =>
           new Promise<number>((done) => {
@@ -108,5 +110,5 @@ async function perKey(page: Page, script: () => Promise<number>, text: string): 
 /** Nothing more is fetched, and what was asked of the workers is there. */
 async function settled(page: Page): Promise<void> {
   await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(900);
+  await page.waitForTimeout(often(900, 100));
 }

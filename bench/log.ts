@@ -6,10 +6,10 @@ import { paceOf } from '@zanfirico/core/making';
 import { robust } from '@zanfirico/core/stats';
 import { CHROMIUM } from '../e2e/chromium';
 import { startServer } from '../e2e/server';
-import { median, quantile, type Row } from './rows';
+import { median, often, quantile, type Row } from './rows';
 
-const MAKINGS = 5000;
-const ROUNDS = 40;
+const MAKINGS = often(5000, 60);
+const ROUNDS = often(40, 2);
 const DAY = 86_400_000;
 
 const timed = (what: () => unknown): number => {
@@ -70,7 +70,7 @@ export async function measureLog(): Promise<Row[]> {
     const taught = await ask(['/log/taught?since=0']);
 
     const paints: number[] = [];
-    for (let i = 0; i < 5; i += 1) {
+    for (let i = 0; i < often(5); i += 1) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
       await page.addInitScript(() => {
         new MutationObserver((_, watcher) => {
@@ -99,7 +99,9 @@ export async function measureLog(): Promise<Row[]> {
       boxed: 5,
     };
     const history = Object.fromEntries(CAUSES.map((c, i) => [c.id, i]));
-    const why = Array.from({ length: 200 }, () => timed(() => diagnose(seen, evidence, history)));
+    const why = Array.from({ length: often(200) }, () =>
+      timed(() => diagnose(seen, evidence, history)),
+    );
     const measured = Array.from({ length: 3 * MAKINGS }, (_, i): MadeAgainst => ({
       of: (['wall', 'weight', 'height'] as const)[i % 3] ?? 'wall',
       drawn: 0.1,
@@ -110,7 +112,7 @@ export async function measureLog(): Promise<Row[]> {
       person: ['gaffer', 'second hand'][i % 2],
       share: 1 + 0.2 * Math.sin(i),
     }));
-    const learnt = Array.from({ length: 5 }, () =>
+    const learnt = Array.from({ length: often(5) }, () =>
       timed(() => {
         biases(measured);
         robust(measured.map((m) => m.made));

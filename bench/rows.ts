@@ -14,3 +14,9 @@ export const quantile = (values: readonly number[], q: number): number =>
 
 /** The middle one; of an even number the upper of the two. */
 export const median = (values: readonly number[]): number => quantile(values, 0.5);
+
+/** A small run (--small): every part goes through, for as little as shows that it does; its figures say nothing. */
+export const SMALL = process.argv.includes('--small');
+
+/** So many in a small run, else as many as tell. */
+export const often = (many: number, small = 1): number => (SMALL ? small : many);

@@ -67,6 +67,8 @@ const read = async () => {
   await check('house', 'check:house');
   await check('arrows', 'check:arrows');
   await check('unused', 'check:unused');
+  // Every measure goes through, for as little as shows that it does; those that take a browser in the long run.
+  await check('measures', LONG.ZANFIRICO_LONG ? 'bench:small' : 'bench:small:node');
 };
 /** What runs it: unit tests and those of screens in one go; the page is built first, for what serves it. */
 const run = async () => {
