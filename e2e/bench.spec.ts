@@ -39,52 +39,53 @@ async function toTheEnd(page: Page): Promise<void> {
   }
 }
 
-test('a goblet is rehearsed in two windows in step, and its heat is there', async ({
-  page,
-  context,
-}) => {
-  await page.goto('/bench');
-  await expect(page.getByRole('heading', { name: 'Make a piece' })).toBeVisible();
-  await expectAccessible(page);
-  await toMake(page, 'Quay goblet').click();
-  await expect(page.getByRole('region', { name: 'Before the fire' })).toContainText('Calipers');
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Rehearse without glass' }).click();
-  const now = page.getByRole('region', { name: 'Now' });
-  await expect(now).toContainText('Gather');
-  await page.getByRole('button', { name: '×8' }).click();
-  const other = await context.newPage();
-  await other.goto(page.url());
-  const there = other.getByRole('region', { name: 'Now' });
-  await expect(there).toContainText('Gather');
-  await page.bringToFront();
-  await page.keyboard.press('Space');
-  await expect(now).not.toContainText('Gather');
-  const step = (await now.getByRole('heading').textContent()) ?? '';
-  // The other window is told.
-  await expect(there.getByRole('heading', { name: step })).toBeVisible();
-  const heat = page.getByRole('complementary', { name: 'Heat' });
-  await expect(heat).toContainText(/bowl\s*(runny|soft|workable|stiff)/);
-  const before = await heat.textContent();
-  await page.waitForTimeout(2500);
-  expect(await heat.textContent()).not.toBe(before);
-  await expectAccessible(page);
-  // A tap in the other window comes back.
-  await other.bringToFront();
-  await other.keyboard.press('PageDown');
-  await page.bringToFront();
-  await expect(now.getByRole('heading', { name: step })).toHaveCount(0);
-  await page.reload();
-  await expect(page.getByRole('region', { name: 'Now' })).not.toContainText('Gather');
-  // A window that comes late, when much has happened, follows as well.
-  for (let k = 0; k < 3; k += 1) {
-    const at = (await now.getByRole('heading').textContent()) ?? '';
-    await other.bringToFront();
-    await other.keyboard.press('Space');
+test(
+  'a goblet is rehearsed in two windows in step, and its heat is there',
+  { tag: '@long' },
+  async ({ page, context }) => {
+    await page.goto('/bench');
+    await expect(page.getByRole('heading', { name: 'Make a piece' })).toBeVisible();
+    await expectAccessible(page);
+    await toMake(page, 'Quay goblet').click();
+    await expect(page.getByRole('region', { name: 'Before the fire' })).toContainText('Calipers');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Rehearse without glass' }).click();
+    const now = page.getByRole('region', { name: 'Now' });
+    await expect(now).toContainText('Gather');
+    await page.getByRole('button', { name: '×8' }).click();
+    const other = await context.newPage();
+    await other.goto(page.url());
+    const there = other.getByRole('region', { name: 'Now' });
+    await expect(there).toContainText('Gather');
     await page.bringToFront();
-    await expect(now.getByRole('heading', { name: at, exact: true })).toHaveCount(0);
-  }
-});
+    await page.keyboard.press('Space');
+    await expect(now).not.toContainText('Gather');
+    const step = (await now.getByRole('heading').textContent()) ?? '';
+    // The other window is told.
+    await expect(there.getByRole('heading', { name: step })).toBeVisible();
+    const heat = page.getByRole('complementary', { name: 'Heat' });
+    await expect(heat).toContainText(/bowl\s*(runny|soft|workable|stiff)/);
+    const before = await heat.textContent();
+    await page.waitForTimeout(2500);
+    expect(await heat.textContent()).not.toBe(before);
+    await expectAccessible(page);
+    // A tap in the other window comes back.
+    await other.bringToFront();
+    await other.keyboard.press('PageDown');
+    await page.bringToFront();
+    await expect(now.getByRole('heading', { name: step })).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByRole('region', { name: 'Now' })).not.toContainText('Gather');
+    // A window that comes late, when much has happened, follows as well.
+    for (let k = 0; k < 3; k += 1) {
+      const at = (await now.getByRole('heading').textContent()) ?? '';
+      await other.bringToFront();
+      await other.keyboard.press('Space');
+      await page.bringToFront();
+      await expect(now.getByRole('heading', { name: at, exact: true })).toHaveCount(0);
+    }
+  },
+);
 
 test('on a phone the step, the fire’s clock and the big key are in sight', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
@@ -135,31 +136,33 @@ test('a piece is made with the keyboard alone, from the bench to the box, and is
   await expect(page.getByText('Salt cellar').first()).toBeVisible();
 });
 
-test('a picture is kept with the making, drawn anew, and shown where it is looked back at', async ({
-  page,
-}) => {
-  await page.goto('/bench');
-  await toMake(page, 'Salt cellar').click();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Gather');
-  const field = page.getByLabel('A picture of it');
-  await field.setInputFiles({
-    name: 'note.jpg',
-    mimeType: 'image/jpeg',
-    buffer: Buffer.from('no'),
-  });
-  await expect(page.getByText(/“note.jpg” is no picture/)).toBeVisible();
-  const buffer = await page.screenshot();
-  await field.setInputFiles({ name: 'piece.png', mimeType: 'image/png', buffer });
-  await expect(page.getByText('The picture is kept with this making.')).toBeVisible();
-  await page.keyboard.press('m');
-  await page.getByRole('button', { name: 'Give it up' }).click();
-  const picture = page.getByRole('list', { name: 'Pictures' }).getByRole('img');
-  await expect(picture).toBeVisible();
-  await expect(async () => {
-    expect(await picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(1280);
-  }).toPass();
-});
+test(
+  'a picture is kept with the making, drawn anew, and shown where it is looked back at',
+  { tag: '@long' },
+  async ({ page }) => {
+    await page.goto('/bench');
+    await toMake(page, 'Salt cellar').click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText('Gather');
+    const field = page.getByLabel('A picture of it');
+    await field.setInputFiles({
+      name: 'note.jpg',
+      mimeType: 'image/jpeg',
+      buffer: Buffer.from('no'),
+    });
+    await expect(page.getByText(/“note.jpg” is no picture/)).toBeVisible();
+    const buffer = await page.screenshot();
+    await field.setInputFiles({ name: 'piece.png', mimeType: 'image/png', buffer });
+    await expect(page.getByText('The picture is kept with this making.')).toBeVisible();
+    await page.keyboard.press('m');
+    await page.getByRole('button', { name: 'Give it up' }).click();
+    const picture = page.getByRole('list', { name: 'Pictures' }).getByRole('img');
+    await expect(picture).toBeVisible();
+    await expect(async () => {
+      expect(await picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(1280);
+    }).toPass();
+  },
+);
 
 test('on two machines: what one taps the other has within a moment, and one step is one step', async ({
   browser,
@@ -219,16 +222,20 @@ test(
   },
 );
 
-test('the demo studio has been at work: three ended, one is on the bench', async ({ page }) => {
-  const list = (await (await page.request.get('/api/makings')).json()) as MakingLine[];
-  const demo = list.filter((m) => m.id.startsWith('de300000-0000-4000-8'));
-  expect(demo.map((m) => m.ended ?? 'going').sort()).toEqual([
-    'boxed',
-    'boxed',
-    'given up',
-    'going',
-  ]);
-  await page.goto('/bench');
-  await page.getByRole('region', { name: 'Being made' }).getByRole('link').first().click();
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
-});
+test(
+  'the demo studio has been at work: three ended, one is on the bench',
+  { tag: '@long' },
+  async ({ page }) => {
+    const list = (await (await page.request.get('/api/makings')).json()) as MakingLine[];
+    const demo = list.filter((m) => m.id.startsWith('de300000-0000-4000-8'));
+    expect(demo.map((m) => m.ended ?? 'going').sort()).toEqual([
+      'boxed',
+      'boxed',
+      'given up',
+      'going',
+    ]);
+    await page.goto('/bench');
+    await page.getByRole('region', { name: 'Being made' }).getByRole('link').first().click();
+    await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+  },
+);

@@ -85,27 +85,29 @@ test(
   },
 );
 
-test('what a piece costs follows its prices; what would make it cheaper is ranked', async ({
-  page,
-}) => {
-  await openPiece(page, 'Tide-pool bowl', 'cost');
-  const told = page.getByText(/^A good one costs/);
-  await expect(told).toBeVisible({ timeout: 90_000 });
-  await expectAccessible(page);
-  await expectContrast(page);
-  const costs = async (): Promise<number> =>
-    Number(/costs ([\d.]+)/.exec((await told.textContent()) ?? '')?.[1]);
-  const before = await costs();
-  await page.getByLabel('A kilogram of glass').fill('30');
-  await page.getByLabel('A kilogram of glass').press('Tab');
-  await expect.poll(costs).toBeGreaterThan(before + 10);
-  const ways = page.getByRole('region', { name: 'What would make it cheaper' });
-  const saves = (await ways.getByRole('listitem').allTextContents()).map((t) =>
-    Number(/−([\d.]+)/.exec(t)?.[1]),
-  );
-  expect(saves.length).toBeGreaterThan(2);
-  expect([...saves].sort((a, b) => b - a)).toEqual(saves);
-});
+test(
+  'what a piece costs follows its prices; what would make it cheaper is ranked',
+  { tag: '@long' },
+  async ({ page }) => {
+    await openPiece(page, 'Tide-pool bowl', 'cost');
+    const told = page.getByText(/^A good one costs/);
+    await expect(told).toBeVisible({ timeout: 90_000 });
+    await expectAccessible(page);
+    await expectContrast(page);
+    const costs = async (): Promise<number> =>
+      Number(/costs ([\d.]+)/.exec((await told.textContent()) ?? '')?.[1]);
+    const before = await costs();
+    await page.getByLabel('A kilogram of glass').fill('30');
+    await page.getByLabel('A kilogram of glass').press('Tab');
+    await expect.poll(costs).toBeGreaterThan(before + 10);
+    const ways = page.getByRole('region', { name: 'What would make it cheaper' });
+    const saves = (await ways.getByRole('listitem').allTextContents()).map((t) =>
+      Number(/−([\d.]+)/.exec(t)?.[1]),
+    );
+    expect(saves.length).toBeGreaterThan(2);
+    expect([...saves].sort((a, b) => b - a)).toEqual(saves);
+  },
+);
 
 test(
   'the pot tells its furnace, and what the orders ask of it; nothing runs over a phone’s edge',

@@ -17,37 +17,41 @@ async function offer(page: Page, label: string, name: string, buffer: Buffer): P
 }
 
 test.describe('open formats', () => {
-  test('the section goes out as SVG and comes back as the same profile', async ({ page }) => {
-    await openPiece(page, 'Tide-pool bowl');
-    const svg = await take(page, 'The section, as SVG 1 : 1');
-    const csv = await take(page, 'The profile of body, as CSV');
-    await startPiece(page, 'tumbler', 'Read back');
-    await page.getByRole('button', { name: 'Read a profile from a file' }).click();
-    const dialog = page.getByRole('dialog', { name: /Read a profile/ });
-    await offer(page, 'Profile file', 'bowl.svg', svg);
-    await expect(dialog).toContainText('7 points, 93.4 mm high');
-    await expectAccessible(page);
-    await dialog.getByRole('button', { name: 'Put it on the board' }).click();
-    await expect(page.getByLabel('Point 7 radius')).toHaveValue('122');
-    await expect(page.getByLabel('Point 3 wall')).toHaveValue('6.6');
-    await page.keyboard.press('Control+z');
-    await expect(page.getByLabel('Point 7 radius')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Read a profile from a file' }).click();
-    await offer(page, 'Profile file', 'bowl.csv', csv);
-    await expect(dialog).toContainText('7 points');
-    await offer(page, 'Profile file', 'bad.csv', Buffer.from('height,radius\n0,0\n1,wide\n2,3'));
-    await expect(dialog.getByRole('alert')).toContainText('Row 2, radius: “wide” is no number');
-    await offer(
-      page,
-      'Profile file',
-      'closed.svg',
-      Buffer.from('<svg><path d="M0 0h9v9z"/></svg>'),
-    );
-    await expect(dialog.getByRole('alert')).toContainText('This path is closed');
-    await offer(page, 'Profile file', 'huge.svg', Buffer.alloc(4_100_000, 32));
-    await expect(dialog.getByRole('alert')).toContainText('at most 4 MB can be read');
-    await expect(dialog.getByRole('button', { name: 'Put it on the board' })).toBeDisabled();
-  });
+  test(
+    'the section goes out as SVG and comes back as the same profile',
+    { tag: '@long' },
+    async ({ page }) => {
+      await openPiece(page, 'Tide-pool bowl');
+      const svg = await take(page, 'The section, as SVG 1 : 1');
+      const csv = await take(page, 'The profile of body, as CSV');
+      await startPiece(page, 'tumbler', 'Read back');
+      await page.getByRole('button', { name: 'Read a profile from a file' }).click();
+      const dialog = page.getByRole('dialog', { name: /Read a profile/ });
+      await offer(page, 'Profile file', 'bowl.svg', svg);
+      await expect(dialog).toContainText('7 points, 93.4 mm high');
+      await expectAccessible(page);
+      await dialog.getByRole('button', { name: 'Put it on the board' }).click();
+      await expect(page.getByLabel('Point 7 radius')).toHaveValue('122');
+      await expect(page.getByLabel('Point 3 wall')).toHaveValue('6.6');
+      await page.keyboard.press('Control+z');
+      await expect(page.getByLabel('Point 7 radius')).toHaveCount(0);
+      await page.getByRole('button', { name: 'Read a profile from a file' }).click();
+      await offer(page, 'Profile file', 'bowl.csv', csv);
+      await expect(dialog).toContainText('7 points');
+      await offer(page, 'Profile file', 'bad.csv', Buffer.from('height,radius\n0,0\n1,wide\n2,3'));
+      await expect(dialog.getByRole('alert')).toContainText('Row 2, radius: “wide” is no number');
+      await offer(
+        page,
+        'Profile file',
+        'closed.svg',
+        Buffer.from('<svg><path d="M0 0h9v9z"/></svg>'),
+      );
+      await expect(dialog.getByRole('alert')).toContainText('This path is closed');
+      await offer(page, 'Profile file', 'huge.svg', Buffer.alloc(4_100_000, 32));
+      await expect(dialog.getByRole('alert')).toContainText('at most 4 MB can be read');
+      await expect(dialog.getByRole('button', { name: 'Put it on the board' })).toBeDisabled();
+    },
+  );
 
   test(
     'the glass body goes out as GLB and STL, and a sculpted bit comes in',

@@ -26,7 +26,7 @@ test('what is laid is moved by keys and by hand, one undo each; the weight never
   await expect(page.getByText(/865.g of glass/)).toBeVisible();
 });
 
-test('a drawing in SVG is laid as it is, in millimetres', async ({ page }) => {
+test('a drawing in SVG is laid as it is, in millimetres', { tag: '@long' }, async ({ page }) => {
   await openPiece(page, 'Tide-line plate', 'above');
   await page.getByLabel('A drawing in SVG, laid 100 mm wide').setInputFiles({
     name: 'boat.svg',
@@ -70,23 +70,25 @@ for (const sheet of ['above', 'firing', 'cutting'] as const)
     },
   );
 
-test('warmed for the bench: as the thickest bears, both nights of a piece of two sessions on one line', async ({
-  page,
-}) => {
-  await page.goto('/night');
-  await page.getByRole('tab', { name: 'Warm for the bench' }).click();
-  await expect(page.getByText(/as the colour bar bears/)).toBeVisible();
-  await page.getByRole('button', { name: 'Another in the same kiln' }).click();
-  await page
-    .getByLabel(/^Thick/)
-    .last()
-    .fill('60');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText(/as the blank bears/)).toBeVisible();
-  // Other tests put pieces on the shelf: it is found by its name.
-  await page.getByLabel('Find a piece for the box').fill('Tide-pool bowl');
-  await page.getByRole('button', { name: 'Tide-pool bowl', exact: true }).click();
-  await expect(page.getByText('Taken up and blown out')).toBeVisible();
-  await expect(page.getByText(/first night, \d+ h/)).toBeVisible({ timeout: 60_000 });
-  await expectAccessible(page, true);
-});
+test(
+  'warmed for the bench: as the thickest bears, both nights of a piece of two sessions on one line',
+  { tag: '@long' },
+  async ({ page }) => {
+    await page.goto('/night');
+    await page.getByRole('tab', { name: 'Warm for the bench' }).click();
+    await expect(page.getByText(/as the colour bar bears/)).toBeVisible();
+    await page.getByRole('button', { name: 'Another in the same kiln' }).click();
+    await page
+      .getByLabel(/^Thick/)
+      .last()
+      .fill('60');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/as the blank bears/)).toBeVisible();
+    // Other tests put pieces on the shelf: it is found by its name.
+    await page.getByLabel('Find a piece for the box').fill('Tide-pool bowl');
+    await page.getByRole('button', { name: 'Tide-pool bowl', exact: true }).click();
+    await expect(page.getByText('Taken up and blown out')).toBeVisible();
+    await expect(page.getByText(/first night, \d+ h/)).toBeVisible({ timeout: 60_000 });
+    await expectAccessible(page, true);
+  },
+);

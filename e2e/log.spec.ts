@@ -65,52 +65,53 @@ test('on a phone the log does not run over its edge', async ({ page }) => {
   expect(wide).toBeLessThanOrEqual(390);
 });
 
-test('cold: marked with a tap on its section, measured, pictured and looked at between polarisers', async ({
-  page,
-  server,
-}) => {
-  const { lines } = (await (await fetch(`${server.url}/api/log?outcome=kept`)).json()) as LogPage;
-  await page.goto(`/bench/${lines[0]?.id ?? ''}`);
-  const marks = page.getByRole('region', { name: 'Marked on the section' });
-  const section = marks.getByRole('img');
-  await section.scrollIntoViewIfNeeded();
-  const box = await section.boundingBox();
-  if (!box) throw new Error('not drawn');
-  await page.mouse.click(box.x + 0.5 * box.width, box.y + 0.5 * box.height);
-  await expect(marks.getByRole('textbox', { name: /^from the axis/ })).toHaveValue(
-    /^[-−]?0(\.\d)?$/,
-  );
-  await marks.getByRole('combobox', { name: 'What' }).selectOption('seed');
-  await marks.getByRole('button', { name: 'Mark it' }).click();
-  await expect(marks.getByRole('list', { name: 'Marks' })).toContainText('seed');
-  await page.getByRole('textbox', { name: 'Made: weight' }).fill('170 g');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('row', { name: /^weight/ })).toContainText(/[+−]\d+ %/);
-  const seen = page.getByRole('region', { name: 'Between polarisers' });
-  await seen.getByRole('button', { name: 'blue-grey' }).click();
-  await expect(seen).toContainText(/MPa on the way through/);
-  const picture = page.getByLabel('A picture of it, cold');
-  // A text that is called a picture, and a drawing that could run, are refused in a sentence.
-  for (const [name, text] of [
-    ['cup.jpg', 'dear reader'],
-    ['cup.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'],
-  ] as const) {
+test(
+  'cold: marked with a tap on its section, measured, pictured and looked at between polarisers',
+  { tag: '@long' },
+  async ({ page, server }) => {
+    const { lines } = (await (await fetch(`${server.url}/api/log?outcome=kept`)).json()) as LogPage;
+    await page.goto(`/bench/${lines[0]?.id ?? ''}`);
+    const marks = page.getByRole('region', { name: 'Marked on the section' });
+    const section = marks.getByRole('img');
+    await section.scrollIntoViewIfNeeded();
+    const box = await section.boundingBox();
+    if (!box) throw new Error('not drawn');
+    await page.mouse.click(box.x + 0.5 * box.width, box.y + 0.5 * box.height);
+    await expect(marks.getByRole('textbox', { name: /^from the axis/ })).toHaveValue(
+      /^[-−]?0(\.\d)?$/,
+    );
+    await marks.getByRole('combobox', { name: 'What' }).selectOption('seed');
+    await marks.getByRole('button', { name: 'Mark it' }).click();
+    await expect(marks.getByRole('list', { name: 'Marks' })).toContainText('seed');
+    await page.getByRole('textbox', { name: 'Made: weight' }).fill('170 g');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('row', { name: /^weight/ })).toContainText(/[+−]\d+ %/);
+    const seen = page.getByRole('region', { name: 'Between polarisers' });
+    await seen.getByRole('button', { name: 'blue-grey' }).click();
+    await expect(seen).toContainText(/MPa on the way through/);
+    const picture = page.getByLabel('A picture of it, cold');
+    // A text that is called a picture, and a drawing that could run, are refused in a sentence.
+    for (const [name, text] of [
+      ['cup.jpg', 'dear reader'],
+      ['cup.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'],
+    ] as const) {
+      await picture.setInputFiles({
+        name,
+        mimeType: name.endsWith('svg') ? 'image/svg+xml' : 'image/jpeg',
+        buffer: Buffer.from(text),
+      });
+      await expect(page.getByText(new RegExp(`“${name}”`)).last()).toBeVisible();
+    }
     await picture.setInputFiles({
-      name,
-      mimeType: name.endsWith('svg') ? 'image/svg+xml' : 'image/jpeg',
-      buffer: Buffer.from(text),
+      name: 'cold.png',
+      mimeType: 'image/png',
+      buffer: await page.screenshot(),
     });
-    await expect(page.getByText(new RegExp(`“${name}”`)).last()).toBeVisible();
-  }
-  await picture.setInputFiles({
-    name: 'cold.png',
-    mimeType: 'image/png',
-    buffer: await page.screenshot(),
-  });
-  await expect(page.getByRole('list', { name: 'Pictures' }).getByRole('img')).toHaveCount(1);
-  await expectAccessible(page);
-  await expectContrast(page);
-});
+    await expect(page.getByRole('list', { name: 'Pictures' }).getByRole('img')).toHaveCount(1);
+    await expectAccessible(page);
+    await expectContrast(page);
+  },
+);
 
 test(
   'a day, and makings side by side: whoever cannot use a mouse, or has a phone',

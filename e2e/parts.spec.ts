@@ -35,29 +35,33 @@ test.describe('reading the glass', () => {
 
 test.describe('the glass turning', () => {
   test.use({ glassView: true });
-  test('is drawn, turns by keyboard and by hand, and can be put away', async ({ page }) => {
-    test.setTimeout(90_000);
-    await openPiece(page, 'Quay goblet');
-    const view = page.getByRole('slider', { name: 'Turn the glass' });
-    await expect(view).toBeVisible();
-    /** How many different colours the picture holds: an empty board has few. */
-    const colours = async (): Promise<number> => {
-      const png = await view.screenshot();
-      return new Set(png.toString('latin1').match(/.{4}/gs)).size;
-    };
-    await expect.poll(colours, { timeout: 20_000 }).toBeGreaterThan(4000);
-    const before = await view.getAttribute('aria-valuenow');
-    await view.focus();
-    await page.keyboard.press('ArrowRight');
-    await expect(view).not.toHaveAttribute('aria-valuenow', before ?? '');
-    await expectAccessible(page);
-    // What a graphics reset does: the picture is gone, which is said, and it can be had again.
-    await view.locator('canvas').evaluate((canvas: HTMLCanvasElement) => {
-      canvas.getContext('webgl2')?.getExtension('WEBGL_lose_context')?.loseContext();
-    });
-    await page.getByRole('button', { name: 'Draw it again' }).click();
-    await expect.poll(colours, { timeout: 20_000 }).toBeGreaterThan(4000);
-    await page.getByRole('button', { name: 'Glass', exact: true }).click();
-    await expect(view).toHaveCount(0);
-  });
+  test(
+    'is drawn, turns by keyboard and by hand, and can be put away',
+    { tag: '@long' },
+    async ({ page }) => {
+      test.setTimeout(90_000);
+      await openPiece(page, 'Quay goblet');
+      const view = page.getByRole('slider', { name: 'Turn the glass' });
+      await expect(view).toBeVisible();
+      /** How many different colours the picture holds: an empty board has few. */
+      const colours = async (): Promise<number> => {
+        const png = await view.screenshot();
+        return new Set(png.toString('latin1').match(/.{4}/gs)).size;
+      };
+      await expect.poll(colours, { timeout: 20_000 }).toBeGreaterThan(4000);
+      const before = await view.getAttribute('aria-valuenow');
+      await view.focus();
+      await page.keyboard.press('ArrowRight');
+      await expect(view).not.toHaveAttribute('aria-valuenow', before ?? '');
+      await expectAccessible(page);
+      // What a graphics reset does: the picture is gone, which is said, and it can be had again.
+      await view.locator('canvas').evaluate((canvas: HTMLCanvasElement) => {
+        canvas.getContext('webgl2')?.getExtension('WEBGL_lose_context')?.loseContext();
+      });
+      await page.getByRole('button', { name: 'Draw it again' }).click();
+      await expect.poll(colours, { timeout: 20_000 }).toBeGreaterThan(4000);
+      await page.getByRole('button', { name: 'Glass', exact: true }).click();
+      await expect(view).toHaveCount(0);
+    },
+  );
 });

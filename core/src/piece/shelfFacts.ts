@@ -20,7 +20,11 @@ export type ShelfFacts =
       /** Stock of its main part at the torch, m. */
       readonly stock?: number;
       /** Made in the kiln: so many sheets deep, in so many firings. */
-      readonly kiln?: { readonly layers: number; readonly firings: number; readonly fires: FiresOf };
+      readonly kiln?: {
+        readonly layers: number;
+        readonly firings: number;
+        readonly fires: FiresOf;
+      };
       /** Across all of it, handles and spouts too, m: the room it takes in a box. */
       readonly across: number;
       /** What its night is worked out from. */

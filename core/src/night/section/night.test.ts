@@ -61,7 +61,7 @@ describe.each([
 
 describe('against itself', () => {
   const tube = ringLoop(0.02, 0.03, 0.04);
-  it('half the step or half the mesh moves what it keeps by less than three in a hundred', () => {
+  long('half the step or half the mesh moves what it keeps by less than three in a hundred', () => {
     const plain = night({ mesh: meshed(tube) }).keeps.stress;
     expect(
       Math.abs(night({ mesh: meshed(tube), fineness: 2 }).keeps.stress / plain - 1),

@@ -144,7 +144,7 @@ describe('so many of a piece', () => {
 });
 
 describe('by bare numbers', () => {
-  it('a ball falls faster than a plate of its thickness', async () => {
+  long('a ball falls faster than a plate of its thickness', async () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'By numbers' }));
     await user.click(await screen.findByRole('radio', { name: /Plate, stood up/ }));
@@ -178,7 +178,7 @@ describe('by bare numbers', () => {
     await seen(() => screen.getByRole('region', { name: /Inside the wall: temperature/ }));
   });
 
-  it('margins tell what would take it over, the worst first', async () => {
+  long('margins tell what would take it over, the worst first', async () => {
     const user = await open();
     await user.click(screen.getByRole('tab', { name: 'By numbers' }));
     await user.click(await screen.findByRole('tab', { name: 'Margins' }));

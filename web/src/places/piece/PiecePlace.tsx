@@ -90,6 +90,21 @@ export function PiecePlace() {
     [guessed, night],
   );
   const carried = useCarried(document?.pattern, last);
+  // The same for as long as nothing of it is another: what is opened, said or saved beside it redraws no sheet.
+  const board = useMemo(
+    (): AsRead | undefined =>
+      shown &&
+      now && {
+        document: shown,
+        glass: now.glass,
+        facts,
+        derived: now.derived,
+        last,
+        night,
+        carried,
+      },
+    [shown, now, facts, last, night, carried],
+  );
   const closeRevisions = useCallback(() => {
     setShowRevisions(false);
   }, []);
@@ -107,20 +122,12 @@ export function PiecePlace() {
         <Link to="/pieces" className="link">{tr`Back to the pieces`}</Link>
       </div>
     );
-  if (!document || !shown || !now)
+  if (!document || !board)
     return <p className="quiet px-6 py-20 text-center">{tr`Fetching the piece …`}</p>;
 
   return (
     <Opened
-      board={{
-        document: shown,
-        glass: now.glass,
-        facts,
-        derived: now.derived,
-        last,
-        night,
-        carried,
-      }}
+      board={board}
       mine={document}
       saving={saving}
       revisions={showRevisions}
@@ -158,7 +165,10 @@ function Opened({
         : { ...read, firing: { ...read.firing, firstIn: soaks, lastIn: soaks } },
     [read, soaks],
   );
-  const board: OnBoard = { ...asRead, document, firings };
+  const board = useMemo(
+    (): OnBoard => ({ ...asRead, document, firings }),
+    [asRead, document, firings],
+  );
   return (
     <div className="flex flex-1 flex-col">
       <PieceHeader board={board} saving={saving} onRevisions={onRevisions} />

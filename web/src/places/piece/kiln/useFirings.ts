@@ -44,10 +44,12 @@ export function useFirings({ document, facts, derived, last, night }: AsRead): F
     const last = fires.firings.length - 1;
     return {
       box,
-      programmed: programmedFirings(fires, input, up, night.schedule, earlier.schedule).map((p, i) => ({
-        ...p,
-        night: i < last ? earlier : night,
-      })),
+      programmed: programmedFirings(fires, input, up, night.schedule, earlier.schedule).map(
+        (p, i) => ({
+          ...p,
+          night: i < last ? earlier : night,
+        }),
+      ),
       bears: bearsOf(up.rate, night.schedule),
       passes: up.outcome.worst.stress,
     };
