@@ -98,8 +98,15 @@ window.scrollTo = () => undefined;
 const said = console.error;
 const behindItsBack: string[] = [];
 console.error = (...words: unknown[]) => {
-  if (!String(words[0]).includes('not wrapped in act')) said(...words);
-  else if (!houseOpen()) behindItsBack.push(String(words[1]));
+  const [first] = words.map(String);
+  if (first?.includes('not wrapped in act')) {
+    if (!houseOpen()) behindItsBack.push(String(words[1]));
+    return;
+  }
+  said(...words);
+  // What a browser would mend in its own way.
+  if (/cannot be a (descendant|child)|cannot contain|unique "key"/.test(first ?? ''))
+    behindItsBack.push(String(words));
 };
 
 afterEach(() => {

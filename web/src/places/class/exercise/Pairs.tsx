@@ -68,7 +68,7 @@ export function Pairs({ change }: { readonly change: ClassChange }) {
           </li>
         ))}
       </ul>
-      <p className="mt-1 flex flex-wrap items-end gap-3">
+      <div className="mt-1 flex flex-wrap items-end gap-3">
         <button
           type="button"
           className="btn btn-sm"
@@ -91,7 +91,7 @@ export function Pairs({ change }: { readonly change: ClassChange }) {
         >
           {tr`Put in pairs`}
         </button>
-        <span className="w-40">
+        <div className="w-40">
           <CountField
             label={tr`Pieces the hole takes at once`}
             value={lesson.atOnce}
@@ -100,8 +100,8 @@ export function Pairs({ change }: { readonly change: ClassChange }) {
               change({ atOnce });
             }}
           />
-        </span>
-      </p>
+        </div>
+      </div>
       <p className="quiet mt-1 text-sm">{tr`Names of your choosing, by a role or an apron: they are shown on the wall. A pair shares a bench; all share the hole, and who is due first goes in first.`}</p>
     </section>
   );
