@@ -8,6 +8,7 @@ import { ChevronLeft, ChevronRight, FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { readingsTable, readStretches, sentenceOf } from '../api/client';
 import { useDisplay } from '../stores/display';
+import { TroubleLine } from '../marks/TroubleLine';
 
 const [W, H] = [900, 170];
 const EDGE = { left: 46, right: 8, top: 8, bottom: 22 };
@@ -71,11 +72,7 @@ export function MonthOfReadings({ id, name }: { readonly id: string; readonly na
           <FileDown className="size-4" /> {tr`All of it (CSV)`}
         </a>
       </div>
-      {asked.error && (
-        <p role="alert" className="alert alert-error mt-2">
-          {sentenceOf(asked.error)}
-        </p>
-      )}
+      {asked.error && <TroubleLine className="mt-2">{sentenceOf(asked.error)}</TroubleLine>}
       {asked.isSuccess && stretches.length === 0 ? (
         <p className="quiet py-4">{tr`Nothing was read in ${words}.`}</p>
       ) : (

@@ -3,6 +3,7 @@ import type { DeviceNow, SendProgramme } from '@zanfirico/contract/boxes';
 import { useState } from 'react';
 import { sendProgramme, sentenceOf } from '../api/client';
 import { useTelling } from './useDevices';
+import { TroubleLine } from '../marks/TroubleLine';
 
 interface Props {
   readonly now: DeviceNow;
@@ -33,11 +34,7 @@ export function SendLines({ now, programme, label, says }: Props) {
         {label}
       </button>{' '}
       <span className="quiet text-sm">{says}</span>
-      {trouble !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {trouble}
-        </p>
-      )}
+      {trouble !== undefined && <TroubleLine className="mt-2">{trouble}</TroubleLine>}
     </div>
   );
 }

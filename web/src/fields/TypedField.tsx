@@ -12,6 +12,8 @@ interface Props<T> {
   readonly bare?: boolean | undefined;
   /** The value as text. */
   readonly shown: string;
+  /** Said where nothing is written. */
+  readonly empty?: string | undefined;
   readonly hint?: string | undefined;
   readonly inputMode?: 'text' | 'numeric';
   /** Words instead of a number: a name, or plain text. */
@@ -30,7 +32,18 @@ const LOOK = {
 
 /** A field that is read when it is left. */
 export function TypedField<T>(props: Props<T>) {
-  const { label, bare, shown, hint, inputMode = 'text', words, read, onCommit, onStep } = props;
+  const {
+    label,
+    bare,
+    shown,
+    empty,
+    hint,
+    inputMode = 'text',
+    words,
+    read,
+    onCommit,
+    onStep,
+  } = props;
   const [text, setText] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const id = useId();
@@ -63,6 +76,7 @@ export function TypedField<T>(props: Props<T>) {
         className={`input ${LOOK[words ?? 'number']}`}
         inputMode={inputMode}
         autoComplete="off"
+        placeholder={empty}
         data-typed={text === undefined || text === shown ? 'no' : 'half'}
         value={text ?? shown}
         aria-invalid={problem !== undefined}

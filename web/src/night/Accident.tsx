@@ -30,6 +30,7 @@ import { TakeLog } from './TakeLog';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
 import { shownNumber } from '../fields/shown';
+import { TroubleLine } from '../marks/TroubleLine';
 
 const CurvesChart = lazy(async () => ({
   default: (await import('../marks/CurvesChart')).CurvesChart,
@@ -145,9 +146,7 @@ function WhatHappened({
         )}
       </div>
       {what === 'log' && read?.ok === false && (
-        <p role="alert" className="alert alert-error mt-2">
-          {read.says}
-        </p>
+        <TroubleLine className="mt-2">{read.says}</TroubleLine>
       )}
       {what === 'log' && read?.ok === true && (
         <ul className="quiet mt-1 text-sm">
@@ -212,11 +211,7 @@ export function Accident({ input, lastIn, checked, load }: Props) {
         }}
       />
       <WhatHappened fields={fields} set={set} read={read} />
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-2">{failure}</TroubleLine>}
       {happened && answer.state === 'asked' && <p className="quiet mt-2">{tr`Working …`}</p>}
       {judged && (
         <>

@@ -10,6 +10,7 @@ import { useDisplay } from '../stores/display';
 import { RecipeTable } from './RecipeTable';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
+import { TroubleLine } from '../marks/TroubleLine';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -42,11 +43,7 @@ export function GoingUp({ input, lastIn }: Props) {
         </p>
       </div>
       {answer.state === 'asked' && <p className="quiet mt-2">{tr`Working …`}</p>}
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-2">{failure}</TroubleLine>}
       {told && (
         <>
           <p className="mt-2 text-lg">

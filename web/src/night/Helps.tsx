@@ -11,6 +11,7 @@ import { useDisplay } from '../stores/display';
 import { useAnswer } from '../workers/useAnswer';
 import { night } from '../workers/workers';
 import { GoingOn } from './Going';
+import { TroubleLine } from '../marks/TroubleLine';
 
 /** A change that can be tried, and made. */
 export interface HelpChange {
@@ -52,12 +53,7 @@ export function Helps({
     [input, checked, changes],
   );
   const answer = useAnswer(ask);
-  if (answer.state === 'failed')
-    return (
-      <p role="alert" className="alert alert-error">
-        {answer.says}
-      </p>
-    );
+  if (answer.state === 'failed') return <TroubleLine>{answer.says}</TroubleLine>;
   if (answer.state === 'asked')
     return <GoingOn says={tr`${changes.length} changes are being tried`} share={answer.share} />;
   const told = answer.value.flatMap((h) => {

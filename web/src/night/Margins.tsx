@@ -12,6 +12,7 @@ import { useWords } from '../fields/useWords';
 import { useDisplay } from '../stores/display';
 import { HeadRow } from '../marks/HeadRow';
 import { useMargins } from './useMargins';
+import { TroubleLine } from '../marks/TroubleLine';
 
 /** The bar's end, as a share of what is allowed. */
 const FULL = 2;
@@ -27,12 +28,7 @@ export function MarginsLeaf({
   const units = useDisplay((s) => s.units);
   const words = useWords();
   const known = useMargins(input, checked);
-  if (known && 'says' in known)
-    return (
-      <p role="alert" className="alert alert-error">
-        {known.says}
-      </p>
-    );
+  if (known && 'says' in known) return <TroubleLine>{known.says}</TroubleLine>;
   if (!known) return <p className="quiet">{tr`Some ten nights are being simulated …`}</p>;
   const told = known.answer;
   const [first] = told.margins;

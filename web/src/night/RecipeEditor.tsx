@@ -13,6 +13,7 @@ import { FileButton } from '../shell/FileButton';
 import { useNotices } from '../stores/notices';
 import { useShop } from '../stores/theShop';
 import { RecipeLines } from './RecipeLines';
+import { TroubleLine } from '../marks/TroubleLine';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -141,9 +142,7 @@ export function RecipeEditor({ input, from, known, begins, onDone }: Props) {
       <RecipeLines lines={recipe.lines} put={put} takeOut={takeOut} />
       <p className="quiet mt-1 text-sm">{tr`No speed: as fast as the box can.`}</p>
       {problems.map((p) => (
-        <p key={p.says} role="alert" className="alert alert-error">
-          {p.says}
-        </p>
+        <TroubleLine key={p.says}>{p.says}</TroubleLine>
       ))}
       <div className="mt-2 flex flex-wrap gap-2">
         <button

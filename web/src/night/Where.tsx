@@ -17,6 +17,7 @@ import { SectionField } from '../marks/section/SectionField';
 import { useDisplay } from '../stores/display';
 import { drawnBodies, useSectionPicture } from './useSectionPicture';
 import { SHOWN_INSIDE, type Shown } from './insideGlass';
+import { TroubleLine } from '../marks/TroubleLine';
 
 interface Props {
   readonly input: ScheduleInput;
@@ -38,12 +39,7 @@ export function WhereLeaf({ input, checked, lastIn }: Props) {
         {tr`The drawn section could not be looked at: ${outcome.unmeshed ?? tr`nothing of it is round.`} The schedule takes the piece as a thick wall joined to a thin one.`}
       </p>
     );
-  if (picture.state === 'failed')
-    return (
-      <p role="alert" className="alert alert-error">
-        {picture.says}
-      </p>
-    );
+  if (picture.state === 'failed') return <TroubleLine>{picture.says}</TroubleLine>;
   return (
     <section aria-label={tr`Where`}>
       {bodies.length > 1 && (

@@ -10,6 +10,7 @@ import { useClasses, useKeepClass } from '../../class/useClass';
 import { useOrder } from '../../class/useOrder';
 import { useMay } from '../../stores/me';
 import { useShopHere } from '../../stores/useShopHere';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 export function ClassesPlace() {
   useShopHere();
@@ -18,11 +19,7 @@ export function ClassesPlace() {
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <h1 className="text-4xl">{tr`Class`}</h1>
-      {classes.error && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(classes.error)}
-        </p>
-      )}
+      {classes.error && <TroubleLine className="mt-3">{sentenceOf(classes.error)}</TroubleLine>}
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-2">
         <section aria-label={tr`Classes`}>
           <h2 className="text-2xl">{tr`What is taught`}</h2>

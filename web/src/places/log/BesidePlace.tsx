@@ -23,6 +23,7 @@ import { clockText } from '../../marks/braid/strands';
 import { stepName } from '../../marks/braid/stepNames';
 import { useDisplay } from '../../stores/display';
 import { KIND, SAYS } from './measureWords';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 /** So many beside one another at most, and to begin with. */
 const MOST = 10;
@@ -61,11 +62,7 @@ export function BesidePlace() {
         <Link to="/log" className="link">{tr`Log`}</Link>
       </p>
       <h1 className="text-4xl">{lines[0]?.name ?? tr`Side by side`}</h1>
-      {failure && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(failure)}
-        </p>
-      )}
+      {failure && <TroubleLine className="mt-3">{sentenceOf(failure)}</TroubleLine>}
       {all.data && lines.length === 0 && (
         <p className="quiet mt-3 text-xl">{tr`It was never made.`}</p>
       )}

@@ -15,6 +15,7 @@ import { clockText } from '../../marks/braid/strands';
 import { useDisplay } from '../../stores/display';
 import { LogRow } from './LogRow';
 import { cameWords } from './logWords';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 /** By a word, the most first. */
 const by = (lines: readonly LogLine[], word: (l: LogLine) => string | undefined) =>
@@ -55,11 +56,7 @@ export function DayPlace() {
         <Link to={`/log/day/${daysOn(day, 1)}`} className="link">{tr`the day after`}</Link>
       </p>
       <h1 className="text-4xl">{format(span.since, 'EEEE, d MMMM yyyy')}</h1>
-      {lines.error && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(lines.error)}
-        </p>
-      )}
+      {lines.error && <TroubleLine className="mt-3">{sentenceOf(lines.error)}</TroubleLine>}
       {lines.data && all.length === 0 && (
         <p className="quiet mt-3 text-xl">{tr`Nothing was made on this day.`}</p>
       )}

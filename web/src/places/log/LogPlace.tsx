@@ -21,6 +21,7 @@ import { askedOf, LogFilters } from './LogFilters';
 import { LogRow } from './LogRow';
 import { TakeEvents } from './TakeEvents';
 import { cameWords } from './logWords';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 // With their charts they are much to fetch: the list does not wait for them.
 const WhatIsLost = lazy(async () => ({ default: (await import('./WhatIsLost')).WhatIsLost }));
@@ -169,11 +170,7 @@ export function LogPlace() {
           {tr`What the shop has learnt`}
         </Link>
       </div>
-      {failure && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(failure)}
-        </p>
-      )}
+      {failure && <TroubleLine className="mt-3">{sentenceOf(failure)}</TroubleLine>}
       {waits.length > 0 && (
         <section aria-label={tr`Out of the box`} className="mt-4">
           <h2 className="text-2xl">{tr`Out of the box`}</h2>

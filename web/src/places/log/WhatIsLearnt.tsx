@@ -17,6 +17,7 @@ import { useReadings } from '../../log/useReadings';
 import { HeadRow } from '../../marks/HeadRow';
 import { useShop } from '../../stores/theShop';
 import { changeShop } from '../../stores/changeShop';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 type Learnt = NonNullable<ShopDocument['learnt']>;
 type Taken = 'wall' | 'weight' | 'allowance' | 'bench' | 'hole';
@@ -117,11 +118,7 @@ export function WhatIsLearnt() {
           </button>
         )}
       </div>
-      {taught.error && (
-        <p role="alert" className="alert alert-error mt-2">
-          {sentenceOf(taught.error)}
-        </p>
-      )}
+      {taught.error && <TroubleLine className="mt-2">{sentenceOf(taught.error)}</TroubleLine>}
       {readings.share !== undefined && (
         <p className="quiet" role="status">
           {trNodes`Readings are looked at, ${(<span className="num">{shownNumber(100 * readings.share, 0)} %</span>)} …`}

@@ -11,6 +11,7 @@ import { dayWords } from '../../clock/dayWords';
 import { FindField } from '../../fields/FindField';
 import { OurTimes } from './OurTimes';
 import { ReadInMaking } from './ReadInMaking';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 /** So many of what was made are told here; the log has all. */
 const LATEST = 8;
@@ -42,11 +43,7 @@ export function BenchPlace() {
           </Link>
         </div>
       </div>
-      {makings.error && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(makings.error)}
-        </p>
-      )}
+      {makings.error && <TroubleLine className="mt-3">{sentenceOf(makings.error)}</TroubleLine>}
       {going.length > 0 && (
         <section aria-label={tr`Being made`} className="mt-4">
           <h2 className="text-2xl">{tr`Being made`}</h2>

@@ -28,6 +28,7 @@ import { SendNight } from './live/SendNight';
 import { manyNamed, soMany } from './useShelf';
 import { useLoadNight } from './useLoadNight';
 import { useTonightBox } from '../../night/useTonightBox';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 type LoadNight = ReturnType<typeof useLoadNight>;
 
@@ -148,16 +149,8 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
         {load.length > 0 && answer.state === 'asked' && (
           <GoingOn says={tr`Being simulated, the pieces as they are drawn`} share={answer.share} />
         )}
-        {failure !== undefined && (
-          <p role="alert" className="alert alert-error py-4">
-            {failure}
-          </p>
-        )}
-        {loaded?.ok === false && (
-          <p role="alert" className="alert alert-error py-4 text-lg">
-            {loaded.says}
-          </p>
-        )}
+        {failure !== undefined && <TroubleLine className="py-4">{failure}</TroubleLine>}
+        {loaded?.ok === false && <TroubleLine className="py-4 text-lg">{loaded.says}</TroubleLine>}
         {night && rules && input && (
           <>
             <NightBody
@@ -210,9 +203,9 @@ export function BoxView({ onLive }: { readonly onLive: () => void }) {
           <p>{trNodes`The shop has no annealer yet: ${(<Link to="/rack/shop">{tr`give it one`}</Link>)}.`}</p>
         )}
         {standing && standing.left.length > 0 && (
-          <p role="alert" className="alert alert-error leading-snug">
+          <TroubleLine>
             {tr`No room for ${manyNamed(standing.left, nameOf)}: too tall or too wide beside the others.`}
-          </p>
+          </TroubleLine>
         )}
         <MeantPieces
           legend={tr`In the box`}

@@ -13,6 +13,7 @@ import { ToCalendar } from './ToCalendar';
 import { MeantPieces } from './MeantPieces';
 import { manyNamed, soMany } from './useShelf';
 import { useWeekPlan } from './useWeekPlan';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 /** No loads yet: the days to come stand empty. */
 const NOTHING: Week = { loads: [], homeless: [], late: [] };
@@ -53,11 +54,7 @@ export function WeekView() {
         {!idle && answer.state === 'asked' && (
           <GoingOn says={tr`Each piece’s night is being worked out`} share={answer.share} />
         )}
-        {failure !== undefined && (
-          <p role="alert" className="alert alert-error py-4">
-            {failure}
-          </p>
-        )}
+        {failure !== undefined && <TroubleLine className="py-4">{failure}</TroubleLine>}
         {plan && (
           <>
             <p className="text-lg leading-snug" aria-live="polite">
@@ -72,9 +69,9 @@ export function WeekView() {
               </p>
             ))}
             {plan.homeless.length > 0 && (
-              <p role="alert" className="alert alert-error leading-snug">
+              <TroubleLine>
                 {tr`${plan.homeless.map(nameOf).join(', ')}: no annealer is large enough.`}
-              </p>
+              </TroubleLine>
             )}
             <Timeline plan={plan} annealers={boxes.map((b) => b.name)} title={title} />
             <table className="table mt-3 w-full">

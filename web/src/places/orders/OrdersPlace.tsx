@@ -14,6 +14,7 @@ import { BenchHours } from './BenchHours';
 import { ColoursWanted } from './ColoursWanted';
 import { DaysGrid } from './DaysGrid';
 import { NewOrder } from './NewOrder';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 export function OrdersPlace() {
   useShopHere();
@@ -40,11 +41,7 @@ export function OrdersPlace() {
   return (
     <div className="mx-auto w-full max-w-[100rem] px-6 py-6">
       <h1 className="text-4xl">{tr`Orders`}</h1>
-      {failure && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(failure)}
-        </p>
-      )}
+      {failure && <TroubleLine className="mt-3">{sentenceOf(failure)}</TroubleLine>}
       {here && wanted.length === 0 && (
         <p className="mt-3 text-xl leading-snug">{tr`Twelve by the 12th? Say what is wanted by when, and the days are planned by the bench’s hours, the glass in the pot and the nights of the boxes.`}</p>
       )}

@@ -10,6 +10,7 @@ import { useNotices } from '../../stores/notices';
 import { ClashLine } from './ClashLine';
 import { DocumentFacts } from './Revisions';
 import { saveTogether, type Met } from './useSaving';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 interface Props {
   readonly mine: PieceDocument;
@@ -107,11 +108,7 @@ export function Conflict({ mine, met, onClose }: Props) {
           </button>
         </section>
       </div>
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-3">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-3">{failure}</TroubleLine>}
     </Dialog>
   );
 }

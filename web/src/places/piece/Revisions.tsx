@@ -17,6 +17,7 @@ import { deriveDocument } from '../../derived/deriveDocument';
 import { useRevisionFacts } from '../../derived/useRevisionFacts';
 import { BoxHours } from '../../night/BoxHours';
 import { Drafts } from './Drafts';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 export function Revisions({ onClose }: { readonly onClose: () => void }) {
   const id = useDraft((s) => s.id) ?? '';
@@ -37,11 +38,7 @@ export function Revisions({ onClose }: { readonly onClose: () => void }) {
 
   return (
     <Dialog title={tr`Revisions`} leave={tr`Back to work`} wide onClose={onClose}>
-      {error && (
-        <p role="alert" className="alert alert-error">
-          {sentenceOf(error)}
-        </p>
-      )}
+      {error && <TroubleLine>{sentenceOf(error)}</TroubleLine>}
       <Drafts piece={id} onTaken={onClose} />
       <div className="mt-3 flex min-h-72 gap-6">
         <ol className="max-h-96 w-64 shrink-0 overflow-y-auto">

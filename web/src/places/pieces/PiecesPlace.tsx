@@ -16,6 +16,7 @@ import { useNotices } from '../../stores/notices';
 import { Shelf } from './Shelf';
 import { NO_CHOICE, ShelfChoice, type ShelfChosen } from './ShelfChoice';
 import { useReadingIn } from './useReadingIn';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 const FirstPiece = lazy(async () => ({ default: (await import('./FirstPiece')).FirstPiece }));
 const NewPiece = lazy(async () => ({ default: (await import('./NewPiece')).NewPiece }));
@@ -194,7 +195,7 @@ export function PiecesPlace() {
       </div>
 
       {error && (
-        <p role="alert" className="alert alert-error mt-10 text-lg">
+        <TroubleLine className="mt-10 text-lg">
           {sentenceOf(error)}{' '}
           <button
             type="button"
@@ -203,7 +204,7 @@ export function PiecesPlace() {
           >
             {tr`Try again`}
           </button>
-        </p>
+        </TroubleLine>
       )}
       {none &&
         find === '' &&

@@ -11,6 +11,7 @@ import { PieceGlyph } from '../../marks/section/PieceGlyph';
 import { useRack } from '../../stores/theRack';
 import { useShop } from '../../stores/theShop';
 import { freshDocument, isKiln, type Answers, type KilnFormId } from './freshDocument';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 const SHAPES = FORMS.map((form) => {
   const shapes = startingParts(form).flatMap((part) => {
@@ -175,11 +176,7 @@ export function StartFields({ register, onForm, form, failure }: Starting) {
           />
         </label>
       </div>
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-4">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-4">{failure}</TroubleLine>}
     </>
   );
 }

@@ -38,6 +38,7 @@ import { PotHistory } from './PotHistory';
 import { PotSection } from './PotSection';
 import { WANTED_OF_IT } from './wantedOfIt';
 import { Scrap } from './Scrap';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 const DAY = 86_400_000;
 const KWH = 3.6e6;
@@ -95,11 +96,7 @@ export function PotPlace() {
           <Plus className="size-4" /> {tr`another pot`}
         </button>
       </div>
-      {failure && (
-        <p role="alert" className="alert alert-error mt-3">
-          {sentenceOf(failure)}
-        </p>
-      )}
+      {failure && <TroubleLine className="mt-3">{sentenceOf(failure)}</TroubleLine>}
       {glass ? (
         <ThePot
           key={pot.id}
@@ -111,9 +108,9 @@ export function PotPlace() {
           onChange={change}
         />
       ) : (
-        <p role="alert" className="alert alert-error mt-3">
+        <TroubleLine className="mt-3">
           {tr`The rack has no glass “${pot.glass}”: choose another below.`}
-        </p>
+        </TroubleLine>
       )}
       {!glass && <PotFields pot={pot} onChange={change} />}
     </div>

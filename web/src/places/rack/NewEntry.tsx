@@ -9,6 +9,7 @@ import { sentenceOf } from '../../api/client';
 import { idOf } from '../../imports/rackFromCsv';
 import { Dialog } from '../../shell/Dialog';
 import { useRack } from '../../stores/theRack';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 interface Answers {
   name: string;
@@ -124,11 +125,7 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
           <input className="input num" placeholder={tr`96, or 9.6e-6`} {...register('expansion')} />
         </label>
       </div>
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-3">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-3">{failure}</TroubleLine>}
     </Dialog>
   );
 }

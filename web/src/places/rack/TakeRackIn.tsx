@@ -12,6 +12,7 @@ import { useRack } from '../../stores/theRack';
 import type { RunningWork } from '../../workers/remote';
 import { startTable } from '../../workers/workers';
 import { troubled } from '../../stores/troubled';
+import { TroubleLine } from '../../marks/TroubleLine';
 
 const MOST_BYTES = 20e6;
 /** Rows told one by one; of more only how many. */
@@ -191,11 +192,7 @@ export function TakeRackIn({ onClose }: { readonly onClose: () => void }) {
           </button>
         </p>
       )}
-      {problem !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {problem}
-        </p>
-      )}
+      {problem !== undefined && <TroubleLine className="mt-2">{problem}</TroubleLine>}
       {table && <WhatItDoes table={table} />}
       {done !== undefined && table && (
         <p className="mt-3 flex items-center gap-3" role="status">

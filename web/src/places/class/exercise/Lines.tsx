@@ -1,7 +1,7 @@
 // A list of sentences one writes: emptied, a line is gone.
 import { tr } from '@zanfirico/core/words';
 import { Plus } from 'lucide-react';
-import { LessonText } from '../TextField';
+import { TextField } from '../../../fields/TextField';
 
 export function Lines({
   label,
@@ -19,7 +19,7 @@ export function Lines({
       <ul>
         {values.map((v, i) => (
           <li key={i} className="flex items-end gap-3 py-0.5">
-            <LessonText
+            <TextField
               label={`${label} ${String(i + 1)}`}
               bare
               value={v}

@@ -7,7 +7,7 @@ import { SelectField } from '../../../fields/SelectField';
 import { inPairs } from '../../../class/newClass';
 import { IconButton } from '../../../shell/IconButton';
 import { useOfClass } from '../ClassPlace';
-import { LessonText } from '../TextField';
+import { TextField } from '../../../fields/TextField';
 import type { ClassChange } from './change';
 
 export function Pairs({ change }: { readonly change: ClassChange }) {
@@ -24,7 +24,8 @@ export function Pairs({ change }: { readonly change: ClassChange }) {
       <ul>
         {students.map((s, i) => (
           <li key={s.id} className="flex items-end gap-3 py-0.5">
-            <LessonText
+            <TextField
+              needed
               label={tr`Student ${i + 1}`}
               bare
               value={s.name}

@@ -14,7 +14,7 @@ import { useDisplay } from '../../../stores/display';
 import { trNodes } from '../../../words/trNodes';
 import { KIND, SAYS } from '../../log/measureWords';
 import { useOfClass } from '../ClassPlace';
-import { LessonText } from '../TextField';
+import { TextField } from '../../../fields/TextField';
 import type { ClassChange } from './change';
 import { Lines } from './Lines';
 
@@ -33,7 +33,8 @@ export function Target({ change }: { readonly change: ClassChange }) {
         )} is drawn; what may be off it`}
       </p>
       <div className="mb-2 max-w-sm">
-        <LessonText
+        <TextField
+          needed
           label={tr`What the class is called`}
           value={lesson.name}
           most={80}

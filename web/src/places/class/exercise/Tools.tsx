@@ -1,9 +1,8 @@
 // The tools the order needs, and where each lives.
 import { tr } from '@zanfirico/core/words';
-import { Plus, X } from 'lucide-react';
-import { IconButton } from '../../../shell/IconButton';
+import { Rows } from '../../../fields/Rows';
 import { useOfClass } from '../ClassPlace';
-import { LessonText } from '../TextField';
+import { TextField } from '../../../fields/TextField';
 import type { ClassChange } from './change';
 
 export function Tools({ change }: { readonly change: ClassChange }) {
@@ -12,50 +11,40 @@ export function Tools({ change }: { readonly change: ClassChange }) {
   return (
     <section aria-label={tr`Tools, and where each lives`} className="mt-4">
       <h2 className="text-2xl">{tr`Tools, and where each lives`}</h2>
-      <ul>
-        {tools.map((t, i) => (
-          <li key={i} className="flex items-end gap-3 py-0.5">
-            <LessonText
+      <Rows
+        items={tools}
+        most={60}
+        out={({ name }) => tr`Leave out: ${name}`}
+        more={tr`A tool`}
+        fresh={() => ({ name: tr`a tool`, lives: '' })}
+        onChange={(to) => {
+          change({ tools: to });
+        }}
+        row={(tool, i, put) => (
+          <>
+            <TextField
+              needed
               label={tr`Tool ${i + 1}`}
               bare
-              value={t.name}
+              value={tool.name}
               most={80}
               onCommit={(name) => {
-                change({ tools: tools.map((o, k) => (k === i ? { ...o, name } : o)) });
+                put({ ...tool, name });
               }}
             />
-            <LessonText
-              label={tr`Where it lives: ${t.name}`}
+            <TextField
+              label={tr`Where it lives: ${tool.name}`}
               bare
               empty={tr`where it lives`}
-              value={t.lives}
+              value={tool.lives}
               most={80}
               onCommit={(lives) => {
-                change({ tools: tools.map((o, k) => (k === i ? { ...o, lives } : o)) });
+                put({ ...tool, lives });
               }}
             />
-            <IconButton
-              small
-              label={tr`Leave out: ${t.name}`}
-              onClick={() => {
-                change({ tools: tools.filter((_, k) => k !== i) });
-              }}
-            >
-              <X className="size-4" />
-            </IconButton>
-          </li>
-        ))}
-      </ul>
-      <button
-        type="button"
-        className="btn btn-ghost btn-sm mt-1"
-        disabled={tools.length >= 60}
-        onClick={() => {
-          change({ tools: [...tools, { name: tr`a tool`, lives: '' }] });
-        }}
-      >
-        <Plus className="size-4" /> {tr`A tool`}
-      </button>
+          </>
+        )}
+      />
     </section>
   );
 }

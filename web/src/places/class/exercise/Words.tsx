@@ -3,7 +3,7 @@ import { TWO_WORDS } from '@zanfirico/core/class';
 import { tr } from '@zanfirico/core/words';
 import { STEPS, type StepId } from '@zanfirico/core/work';
 import { useOfClass } from '../ClassPlace';
-import { LessonText } from '../TextField';
+import { TextField } from '../../../fields/TextField';
 import type { ClassChange } from './change';
 
 export function Words({ change }: { readonly change: ClassChange }) {
@@ -20,7 +20,7 @@ export function Words({ change }: { readonly change: ClassChange }) {
       <ul>
         {kinds.map((kind) => (
           <li key={kind} className="py-0.5">
-            <LessonText
+            <TextField
               label={STEPS[kind].name()}
               empty={tr`nothing`}
               value={saysAt(kind)}

@@ -18,6 +18,7 @@ import { LiveCurve } from './LiveCurve';
 import { LiveWall } from './LiveWall';
 import { RunJudged } from './RunJudged';
 import { useRun } from './useRun';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 const STATES: Readonly<Record<string, string>> = {
   idle: tr`off, no programme runs`,
@@ -162,9 +163,9 @@ export function LiveBox({ now }: { readonly now: DeviceNow }) {
         </p>
       )}
       {now.changed === true && (
-        <p role="alert" className="alert alert-error mt-1 leading-snug">
+        <TroubleLine className="mt-1">
           {tr`Its programme is no longer the one that was sent: somebody changed it at the controller, or another computer writes to it. Send the night again once that is settled.`}
-        </p>
+        </TroubleLine>
       )}
       <LastSent now={now} />
       {going && (

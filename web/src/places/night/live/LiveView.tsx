@@ -10,6 +10,7 @@ import { useDevices, useTelling } from '../../../boxes/useDevices';
 import { useShop } from '../../../stores/theShop';
 import { troubled } from '../../../stores/troubled';
 import { LiveBox } from './LiveBox';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 export function LiveView() {
   const { devices, here, failure } = useDevices();
@@ -31,9 +32,7 @@ export function LiveView() {
   return (
     <div className="px-5 py-3">
       {failure !== null && failure !== undefined && (
-        <p role="alert" className="alert alert-error mb-3">
-          {sentenceOf(failure)}
-        </p>
+        <TroubleLine className="mb-3">{sentenceOf(failure)}</TroubleLine>
       )}
       {here && boxes.length === 0 && (
         <p className="py-3 text-lg">{tr`No annealer has a controller that can be asked yet. Add one below: any that speaks Modbus TCP, or a stand-in that ships with this.`}</p>

@@ -15,6 +15,7 @@ import { useAnswer } from '../../../workers/useAnswer';
 import { night as nightWorker } from '../../../workers/workers';
 import { useLoadNight } from '../useLoadNight';
 import type { RunNow } from './useRun';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 interface Props {
   readonly now: DeviceNow;
@@ -87,12 +88,7 @@ export function RunJudged({ now, going, night, box }: Props) {
     return (
       <p className="quiet">{tr`What it does to the load is told once the last piece is in.`}</p>
     );
-  if (answer.state === 'failed')
-    return (
-      <p role="alert" className="alert alert-error">
-        {answer.says}
-      </p>
-    );
+  if (answer.state === 'failed') return <TroubleLine>{answer.says}</TroubleLine>;
   if (!last)
     return <p className="quiet">{tr`The load is being put through what was measured …`}</p>;
   const { again } = last;
@@ -150,11 +146,7 @@ export function RunJudged({ now, going, night, box }: Props) {
           </p>
         </div>
       )}
-      {trouble !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {trouble}
-        </p>
-      )}
+      {trouble !== undefined && <TroubleLine className="mt-2">{trouble}</TroubleLine>}
     </div>
   );
 }

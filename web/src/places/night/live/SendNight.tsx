@@ -11,6 +11,7 @@ import { useState } from 'react';
 import { sendProgramme, sentenceOf } from '../../../api/client';
 import { asSent } from '../../../boxes/asSent';
 import { useDevices } from '../../../boxes/useDevices';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 interface Props {
   readonly annealer: string;
@@ -86,11 +87,7 @@ export function SendNight({ annealer, name, schedule, night, onLive }: Props) {
           {tr`See it at the box`}
         </button>
       </div>
-      {trouble !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {trouble}
-        </p>
-      )}
+      {trouble !== undefined && <TroubleLine className="mt-2">{trouble}</TroubleLine>}
       {!now.answers && <p className="text-warning">{now.says}</p>}
       {now.answers && now.reading?.state === 'running' && !there && (
         <p className="quiet">{tr`It runs another programme: hold or stop that first.`}</p>

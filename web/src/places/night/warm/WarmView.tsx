@@ -24,6 +24,7 @@ import { useWarm, type Warmed } from '../../../stores/warm';
 import { useAnswer } from '../../../workers/useAnswer';
 import { night } from '../../../workers/workers';
 import { TwoSessions } from './TwoSessions';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 const BODIES: Readonly<Record<Warmed['body'], string>> = {
   cylinder: tr`bar or cane`,
@@ -170,11 +171,7 @@ export function WarmView() {
             {trNodes`, then ${(<b className="num">{printDuration(told.recipe.lines[0]?.hold ?? 0)}</b>)} to be even at ${(<b className="num">{printText(to, 'temperature', units)}</b>)}: ${(<b className="num">{printDuration(told.seconds)}</b>)} in all.`}
           </p>
         )}
-        {answer.state === 'failed' && (
-          <p role="alert" className="alert alert-error mt-2">
-            {answer.says}
-          </p>
-        )}
+        {answer.state === 'failed' && <TroubleLine className="mt-2">{answer.says}</TroubleLine>}
         <ul className="mt-3 flex flex-col gap-3">
           {things.map((t, i) => (
             <WarmedLine

@@ -9,6 +9,7 @@ import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
 import { LayerRow } from './LayerRow';
 import type { Colouring } from './useColouring';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
   const { part, index, laid, shares } = colouring;
@@ -91,7 +92,7 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
       <p className="quiet text-sm">{tr`inside`}</p>
       {setIn.length > 0 && <ol aria-label={tr`Set in`}>{setIn.map((k) => row(k, undefined))}</ol>}
       {unknown.map(({ id, k }) => (
-        <p key={k} role="alert" className="alert alert-error flex items-center gap-2">
+        <TroubleLine key={k} className="flex items-center gap-2">
           <span className="flex-1">{tr`“${id}” is not in the rack; take it out or choose another.`}</span>
           <IconButton
             label={tr`Take ${id} out`}
@@ -101,7 +102,7 @@ export function StackEditor({ colouring }: { readonly colouring: Colouring }) {
           >
             <X className="size-4" />
           </IconButton>
-        </p>
+        </TroubleLine>
       ))}
       {laid.length === 0 && (
         <p className="mt-2 leading-snug">{tr`All clear. Choose a colour from the rack below: it is laid after the first gather, under the rest.`}</p>

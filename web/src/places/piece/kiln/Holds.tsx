@@ -12,6 +12,7 @@ import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
 import { usePiece } from '../usePiece';
 import { ofLaid } from './laidLook';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 /** Every meeting of glasses, the worst first. */
 export function HoldsFields({
@@ -36,12 +37,7 @@ export function HoldsFields({
       return sentenceOf(error);
     }
   }, [fired, laid, rack, document.glass, tolerance]);
-  if (typeof found === 'string')
-    return (
-      <p role="alert" className="alert alert-error mt-3">
-        {found}
-      </p>
-    );
+  if (typeof found === 'string') return <TroubleLine className="mt-3">{found}</TroubleLine>;
   return (
     <section className="mt-4">
       <h3 className="text-lg">{tr`What holds together`}</h3>

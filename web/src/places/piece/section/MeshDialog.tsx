@@ -9,6 +9,7 @@ import { meshFromStl, STL_LIMIT, type ReadMesh } from '../../../imports/meshFrom
 import { tooBig } from '../../../imports/tooBig';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 const UNITS = { mm: 1e-3, in: 0.0254, m: 1 } as const;
 type Unit = keyof typeof UNITS;
@@ -87,11 +88,7 @@ export function MeshDialog({
           }}
         />
       </div>
-      {problem !== undefined && (
-        <p role="alert" className="alert alert-error mt-3">
-          {problem}
-        </p>
-      )}
+      {problem !== undefined && <TroubleLine className="mt-3">{problem}</TroubleLine>}
       {mesh && (
         <p className="mt-3">
           {trNodes`${mesh.triangles.length / 3} facets, closed, ${printText(mesh.volume, 'volume', units)} of glass.${mesh.flipped && tr` Its faces looked inwards; they were turned over.`}`}

@@ -19,6 +19,7 @@ import { setProfile } from '../../../stores/draft';
 import type { RunningWork } from '../../../workers/remote';
 import { startSvg } from '../../../workers/workers';
 import { usePiece } from '../usePiece';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 type Source =
   | { readonly kind: 'svg'; readonly drawing: SvgDrawing }
@@ -239,11 +240,7 @@ export function ProfileDialog({
           </button>
         </p>
       )}
-      {problem !== undefined && (
-        <p role="alert" className="alert alert-error mt-3">
-          {problem}
-        </p>
-      )}
+      {problem !== undefined && <TroubleLine className="mt-3">{problem}</TroubleLine>}
       {source?.kind === 'svg' && (
         <SvgFields drawing={source.drawing} reading={reading} set={set} tall={tall} />
       )}

@@ -12,6 +12,7 @@ import { PieceGlyph } from '../../../marks/section/PieceGlyph';
 import { Dialog } from '../../../shell/Dialog';
 import { useDisplay } from '../../../stores/display';
 import { useRack } from '../../../stores/theRack';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 /** A part as it comes: with the glass it was of, where that is not this piece's; its id is given anew. */
 type Taken = Omit<PiecePart, 'id'>;
@@ -38,11 +39,7 @@ export function ShelfDialog({ glass, onTake, onClose }: Props) {
             value={find}
             onChange={setFind}
           />
-          {found.error && (
-            <p role="alert" className="alert alert-error mt-2">
-              {sentenceOf(found.error)}
-            </p>
-          )}
+          {found.error && <TroubleLine className="mt-2">{sentenceOf(found.error)}</TroubleLine>}
           <ul aria-label={tr`Pieces`} className="mt-2 max-h-80 overflow-y-auto">
             {lines.map((line) => (
               <li key={line.id}>
@@ -77,12 +74,7 @@ function Parts({ id, glass, onTake, onClose }: Props & { readonly id: string }) 
   const units = useDisplay((s) => s.units);
   const rack = useRack((s) => s.rack);
   const opened = useOpened(id);
-  if (opened.error)
-    return (
-      <p role="alert" className="alert alert-error">
-        {sentenceOf(opened.error)}
-      </p>
-    );
+  if (opened.error) return <TroubleLine>{sentenceOf(opened.error)}</TroubleLine>;
   if (!opened.data) return <p className="quiet">{tr`Fetching the piece …`}</p>;
   const { document } = opened.data;
   return (

@@ -14,7 +14,7 @@ import { PairTests } from './PairTests';
 import { Samples } from './Samples';
 import { SeenFields } from './SeenFields';
 import { StockLines } from './StockLines';
-import { EntryText } from './TextField';
+import { TextField } from '../../../fields/TextField';
 import { useEntry } from './useEntry';
 
 const SIDES = {
@@ -63,18 +63,18 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
           <VerdictMark key={d.because} verdict={d} />
         ))}
         <div className="mt-2 grid grid-cols-2 gap-3">
-          <EntryText
+          <TextField
             label={tr`Sheet from`}
             value={entry.sheetFrom ?? ''}
-            maxLength={200}
+            most={200}
             onCommit={(sheetFrom) => {
               change({ sheetFrom: sheetFrom === '' ? undefined : sheetFrom });
             }}
           />
-          <EntryText
+          <TextField
             label={tr`Measured how`}
             value={entry.measuredHow ?? ''}
-            maxLength={200}
+            most={200}
             onCommit={(measuredHow) => {
               change({ measuredHow: measuredHow === '' ? undefined : measuredHow });
             }}
@@ -85,10 +85,10 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         <SeenFields line={line} onChange={change} />
       </Part>
       <Part title={tr`What it holds`}>
-        <EntryText
+        <TextField
           label={tr`Colouring metals and the like`}
           value={entry.holds.join(', ')}
-          maxLength={60}
+          most={60}
           read={readSymbols}
           onCommit={(holds) => {
             change({ holds });
@@ -111,11 +111,11 @@ export function EntryLeaf({ line }: { readonly line: RackLine }) {
         <Oxides line={line} onChange={change} />
       </Part>
       <Part title={tr`Notes`}>
-        <EntryText
+        <TextField
           label={tr`Notes`}
           bare
           value={entry.notes ?? ''}
-          maxLength={1000}
+          most={1000}
           onCommit={(notes) => {
             change({ notes: notes === '' ? undefined : notes });
           }}
@@ -150,12 +150,12 @@ function NameOf({
   readonly onChange: (patch: Changes<RackEntry>) => void;
 }) {
   return (
-    <EntryText
+    <TextField
       label={tr`Name`}
       bare
       strong
       value={entry.name}
-      maxLength={60}
+      most={60}
       read={(text) =>
         text === '' ? { ok: false, problem: tr`It needs a name.` } : { ok: true, value: text }
       }

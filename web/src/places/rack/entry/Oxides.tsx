@@ -5,6 +5,7 @@ import { checkEntry, type RackLine } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { useState } from 'react';
 import { oxideText, readOxides } from '../../../imports/oxides';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 interface Props {
   readonly line: RackLine;
@@ -43,9 +44,7 @@ export function Oxides({ line, onChange }: Props) {
         />
       </label>
       {problem !== undefined && (
-        <p role="alert" className="alert alert-error text-sm leading-tight">
-          {problem}
-        </p>
+        <TroubleLine className="text-sm leading-tight">{problem}</TroubleLine>
       )}
       <p className="quiet mt-1 text-xs leading-snug">{tr`Where neither sheet nor measurement speaks, the expansion is estimated by additive factors (Winkelmann and Schott 1894; about ±5 %), and for soda-lime the points by the model of Lakatos, Johansson and Simmingsköld (1972; ±5 °C, the annealing point ±12 °C).`}</p>
     </div>

@@ -6,6 +6,7 @@ import { Choice } from '../../../fields/Choice';
 import { balanced, decodePhoto, meanLight } from '../../../imports/photo';
 import { Dialog } from '../../../shell/Dialog';
 import { sentenceOf } from '../../../api/client';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 interface Props {
   readonly onClose: () => void;
@@ -135,11 +136,7 @@ export function PhotoDialog({ onClose, onPick }: Props) {
           onChange={(e) => void open(e.target.files?.[0])}
         />
       </label>
-      {problem !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {problem}
-        </p>
-      )}
+      {problem !== undefined && <TroubleLine className="mt-2">{problem}</TroubleLine>}
       {bitmap && (
         <>
           <div className="mt-3 flex items-end justify-between gap-4">

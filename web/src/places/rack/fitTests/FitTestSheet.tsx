@@ -8,6 +8,7 @@ import { ChipForm } from './ChipForm';
 import { TestList } from './FitTestList';
 import { ThreadForm } from './ThreadForm';
 import { SelectField } from '../../../fields/SelectField';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 export function TestsSheet() {
   const rack = useRack((s) => s.rack);
@@ -75,9 +76,9 @@ export function TestsSheet() {
           />
         </div>
         {first.entry.family !== second.entry.family ? (
-          <p role="alert" className="alert alert-error mt-4">
+          <TroubleLine className="mt-4">
             {tr`${first.entry.name} is ${trWord(first.entry.family)}, ${second.entry.name} ${trWord(second.entry.family)}: soft and hard glass never join; there is nothing to test.`}
-          </p>
+          </TroubleLine>
         ) : how === 'thread' ? (
           <ThreadForm key={`${first.entry.id} ${second.entry.id}`} first={first} second={second} />
         ) : (

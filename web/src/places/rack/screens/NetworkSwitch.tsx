@@ -8,6 +8,7 @@ import { openLan, readDoor } from '../../../api/door';
 import { Qr } from '../../../marks/Qr';
 import { useMay, useMe } from '../../../stores/me';
 import { troubled } from '../../../stores/troubled';
+import { TroubleLine } from '../../../marks/TroubleLine';
 
 /** What the door is asked under. */
 export const DOOR_QUESTION = ['door'];
@@ -54,11 +55,7 @@ export function NetworkSwitch() {
       </div>
       <p className="mt-1">{tr`Open, other screens on this network find the pairing page, and nothing else until a lead lets them in.`}</p>
       <p className="quiet">{tr`The first time each asks whether to trust this studio: the certificate is its own, compare its mark. Do not open it on a network that guests use.`}</p>
-      {lan.trouble !== undefined && (
-        <p role="alert" className="alert alert-error mt-2">
-          {lan.trouble}
-        </p>
-      )}
+      {lan.trouble !== undefined && <TroubleLine className="mt-2">{lan.trouble}</TroubleLine>}
       {lan.open && <Address lan={lan} />}
     </section>
   );

@@ -21,6 +21,7 @@ import { changePiece } from '../../../../stores/draft';
 import { useDisplay } from '../../../../stores/display';
 import { usePiece, type OnBoard } from '../../usePiece';
 import { shownNumber } from '../../../../fields/shown';
+import { TroubleLine } from '../../../../marks/TroubleLine';
 
 const TENTH = 1e-4;
 const DEGREE = Math.PI / 180;
@@ -187,9 +188,9 @@ export function CaneLeaf() {
         />
       </div>
       {cane.billet.diameter <= cane.cane ? (
-        <p role="alert" className="alert alert-error mt-2">
+        <TroubleLine className="mt-2">
           {tr`A pull only thins: the billet, ${text(cane.billet.diameter)}, is not thicker than the cane.`}
-        </p>
+        </TroubleLine>
       ) : (
         <p className="mt-2 leading-snug">
           {trNodes`It pulls to ${(<strong className="num">{text(pulled)}</strong>)} of good cane; the pick-up wants ${(<strong className="num">{text(wanted)}</strong>)}`}

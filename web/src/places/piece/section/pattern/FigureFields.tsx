@@ -10,6 +10,7 @@ import { QuantityField } from '../../../../fields/QuantityField';
 import { SVG_LIMIT } from '../../../../imports/svgLines';
 import { tooBig } from '../../../../imports/tooBig';
 import { startFigure } from '../../../../workers/workers';
+import { TroubleLine } from '../../../../marks/TroubleLine';
 
 type Figure = PiecePattern['figure'];
 type Kind = Figure['kind'];
@@ -145,11 +146,7 @@ export function FigureFields({
           />
         </div>
       )}
-      {failure !== undefined && (
-        <p role="alert" className="alert alert-error mt-1">
-          {failure}
-        </p>
-      )}
+      {failure !== undefined && <TroubleLine className="mt-1">{failure}</TroubleLine>}
     </>
   );
 }

@@ -21,6 +21,7 @@ import { NoPattern } from './NoPattern';
 import { StretchCurve } from './StretchCurve';
 import { TemplateDialog } from './TemplateDialog';
 import { shownNumber } from '../../../../fields/shown';
+import { TroubleLine } from '../../../../marks/TroubleLine';
 
 export function PatternLeaf() {
   const { document, last } = usePiece();
@@ -104,9 +105,9 @@ function WithPattern({
         <p className="text-warning mt-2">{tr`The pattern’s part is not blown any more; choose a blown part for it.`}</p>
       )}
       {!blank.ok && (
-        <p role="alert" className="alert alert-error mt-2">
+        <TroubleLine className="mt-2">
           {tr`The blank: ${words(blank.problems[0]?.message ?? '')}`}
-        </p>
+        </TroubleLine>
       )}
       {carried && carried.carried.lost > 0 && (
         <p role="status" className="text-warning mt-2 leading-snug">
