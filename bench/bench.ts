@@ -54,7 +54,7 @@ for (const [part, measure] of Object.entries(PARTS)) {
   try {
     // Printed as it comes: what fails takes nothing with it.
     const rows = await measure();
-    if (rows.length === 0 || rows.some((r) => /NaN/.test(r.measured)))
+    if (rows.length === 0 || rows.some((r) => r.measured.includes('NaN')))
       throw new Error(`a figure is none: ${JSON.stringify(rows)}`);
     if (SMALL) console.log(`${part}: ${String(rows.length)} figures`);
     else console.table(rows);
