@@ -2,11 +2,26 @@
 import type { RecipeLine } from '@zanfirico/contract/shop';
 import { tr } from '../words/tr';
 
-/** A word of sixteen bits as a number with a sign. */
+/**
+ * A word of sixteen bits as a number with a sign.
+ *
+ * @example
+ * signed(65535) // -1
+ */
 export const signed = (word: number): number => (word > 0x7fff ? word - 0x10000 : word);
-/** A number with a sign as a word of sixteen bits. */
+/**
+ * A number with a sign as a word of sixteen bits.
+ *
+ * @example
+ * wordOf(-1) // 65535
+ */
 export const wordOf = (value: number): number => (value < 0 ? value + 0x10000 : value) & 0xffff;
-/** Two words, the high one first, as a number of thirty-two bits. */
+/**
+ * Two words, the high one first, as a number of thirty-two bits.
+ *
+ * @example
+ * longOf(1, 2) // 65538
+ */
 export const longOf = (high: number, low: number): number => high * 0x10000 + low;
 
 const inFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
@@ -18,7 +33,12 @@ const HOTTEST = 1700;
 /** What controllers say of a thermocouple that is open or not connected. Common practice, no source. */
 const NO_READING: ReadonlySet<number> = new Set([0x7fff, 0x8000, 0xffff]);
 
-/** A temperature out of a word, °C, or why it is none. `scale` units of the word a degree. */
+/**
+ * A temperature out of a word, °C, or why it is none. `scale` units of the word a degree.
+ *
+ * @example
+ * temperatureIn(5050, 10, false) // { celsius: 505 }
+ */
 export function temperatureIn(
   word: number,
   scale: number,
@@ -33,7 +53,12 @@ export function temperatureIn(
     : { celsius };
 }
 
-/** A temperature as a word, °C in. */
+/**
+ * A temperature as a word, °C in.
+ *
+ * @example
+ * temperatureWord(505, 10, false) // 5050
+ */
 export const temperatureWord = (celsius: number, scale: number, fahrenheit: boolean): number =>
   wordOf(Math.round((fahrenheit ? inFahrenheit(celsius) : celsius) * scale));
 

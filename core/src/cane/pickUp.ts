@@ -23,7 +23,12 @@ export function canesRound(bubble: number, cane: number): Round {
   return { count, gap: (left * (bubble + cane)) / 2, snug: snugBubble(count, cane) };
 }
 
-/** Bubble diameter round which a number of canes lies exactly side by side, m; needs three canes at least. */
+/**
+ * Bubble diameter round which a number of canes lies exactly side by side, m; needs three canes at least.
+ *
+ * @example
+ * snugBubble(24, 0.006) // 0.03997
+ */
 export const snugBubble = (count: number, cane: number): number =>
   count < 3 ? 0 : cane / Math.sin(Math.PI / count) - cane;
 
@@ -70,12 +75,20 @@ export const twistAfter = (
   to: { readonly length: number; readonly diameter: number },
 ): number => twistAngle(turnsFor(angle, from.length, from.diameter), to.length, to.diameter);
 
-/** Distance between neighbouring ribs (or canes) round a form, m. */
+/**
+ * Distance between neighbouring ribs (or canes) round a form, m.
+ *
+ * @example
+ * ribSpacing(12, 0.08) // 0.02094
+ */
 export const ribSpacing = (count: number, diameter: number): number => (Math.PI * diameter) / count;
 
 /**
  * Height of a dip mould's ribs after blowing out, m: they thin with the wall, by the area ratio. Glass under them and
  * in them stretches alike.
+ *
+ * @example
+ * ribAfter(0.004, 1.5, 2) // 0.001333
  */
 export const ribAfter = (height: number, hoop: number, meridian: number): number =>
   height / (hoop * meridian);

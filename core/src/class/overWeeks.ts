@@ -29,7 +29,12 @@ export const ENOUGH_TO_TELL = 4;
 /** The later half's worst is so much better or worse than the earlier's, and it is told. */
 const TOLD = 0.2;
 
-/** Whether they come nearer: the medians of the earlier and the later half of their pieces, the oldest first. */
+/**
+ * Whether they come nearer: the medians of the earlier and the later half of their pieces, the oldest first.
+ *
+ * @example
+ * comesNearer([0.4, 0.3, 0.2, 0.1]) // 'nearer'
+ */
 export function comesNearer(
   worst: readonly number[],
 ): 'nearer' | 'further' | 'the same' | 'too few' {

@@ -81,7 +81,12 @@ export const toLinear = (display: number): number => {
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
 };
 
-/** Linear light to a display value (0–255). */
+/**
+ * Linear light to a display value (0–255).
+ *
+ * @example
+ * toDisplay(0.5) // 188
+ */
 export const toDisplay = (linear: number): number => {
   const v = Math.min(1, Math.max(0, linear));
   return Math.round(255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055));
@@ -91,7 +96,12 @@ export const toDisplay = (linear: number): number => {
 export const hexOf = (light: Light): string =>
   `#${light.map((v) => toDisplay(v).toString(16).padStart(2, '0')).join('')}`;
 
-/** Light of "#rrggbb"; undefined for anything else. */
+/**
+ * Light of "#rrggbb"; undefined for anything else.
+ *
+ * @example
+ * lightOf('#ffffff') // [1, 1, 1]
+ */
 export function lightOf(hex: string): Light | undefined {
   const found = /^#?([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex.trim());
   if (!found) return undefined;

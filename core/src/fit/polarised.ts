@@ -15,10 +15,20 @@ export const retardation = (stress: number, optical = STRESS_OPTICAL): number =>
 export const stressFrom = (nmPerCm: number, optical = STRESS_OPTICAL): number =>
   nmPerCm / (optical * 1e7);
 
-/** nm/cm from a count of reference discs matched through a thickness (m). */
+/**
+ * nm/cm from a count of reference discs matched through a thickness (m).
+ *
+ * @example
+ * fromDiscs(2, 0.01) // 45.6
+ */
 export const fromDiscs = (discs: number, thickness: number): number =>
   (discs * DISC) / (thickness * 100);
 
-/** Real temper grade from the apparent one (ASTM C148). */
+/**
+ * Real temper grade from the apparent one (ASTM C148).
+ *
+ * @example
+ * realTemper(3, 0.01) // 1.218
+ */
 export const realTemper = (apparent: number, thickness: number): number =>
   (apparent * GRADE_THICKNESS) / thickness;

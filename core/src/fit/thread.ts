@@ -55,7 +55,12 @@ export function differenceFrom(thread: Thread, reading: ThreadSeen): Difference 
   return { value, error: Math.sqrt(moved.reduce((sum, v) => sum + (v - value) ** 2, 0)) };
 }
 
-/** Stoney's limit for a very thin film (Proc. R. Soc. A 82, 1909): curvature of a strip under a film, 1/m. */
+/**
+ * Stoney's limit for a very thin film (Proc. R. Soc. A 82, 1909): curvature of a strip under a film, 1/m.
+ *
+ * @example
+ * stoneyCurvature(1e6, 1e-5, 1e-3, 7e10) // 0.0008571
+ */
 export const stoneyCurvature = (
   filmStress: number,
   film: number,

@@ -33,7 +33,12 @@ const MOST_LEAN = 1.5;
 
 const angleOf = (k: number): number => (2 * Math.PI * k) / RAYS;
 
-/** The ray nearest to an angle round the axis, rad. */
+/**
+ * The ray nearest to an angle round the axis, rad.
+ *
+ * @example
+ * rayAt(Math.PI / 2) // 45
+ */
 export const rayAt = (angle: number): number =>
   ((Math.round(angle / angleOf(1)) % RAYS) + RAYS) % RAYS;
 

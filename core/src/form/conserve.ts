@@ -3,11 +3,21 @@ import type { Tube } from '@zanfirico/contract/piece';
 import { tr } from '../words/tr';
 import { STANDARD_GRAVITY } from '../units/constants';
 
-/** Length a rod or cane reaches when pulled from one diameter to another: L₂ = L₁(d₁/d₂)². Any one unit. */
+/**
+ * Length a rod or cane reaches when pulled from one diameter to another: L₂ = L₁(d₁/d₂)². Any one unit.
+ *
+ * @example
+ * pulledLength(0.1, 0.02, 0.01) // 0.4
+ */
 export const pulledLength = (length: number, from: number, to: number): number =>
   length * (from / to) ** 2;
 
-/** Tubing pulled down keeps its proportions: the inner diameter when the outer becomes `to`. */
+/**
+ * Tubing pulled down keeps its proportions: the inner diameter when the outer becomes `to`.
+ *
+ * @example
+ * pulledBore(0.02, 0.01, 0.008) // 0.004
+ */
 export const pulledBore = (outer: number, bore: number, to: number): number => (bore / outer) * to;
 
 /** Glass per length of tubing, m². Throws when the wall leaves no bore. */
@@ -29,6 +39,9 @@ export const bulbLength = (radius: number, wall: number, tube: Tube): number =>
 /**
  * Thickness molten glass settles to on a flat shelf, m: h = 2√(γ/ρg)·sin(θ/2)
  * (de Gennes, Brochard-Wyart & Quéré, *Capillarity and Wetting Phenomena*). Surface tension N/m, angle rad.
+ *
+ * @example
+ * settledThickness(0.3, 2500, Math.PI / 2) // 0.004947
  */
 export const settledThickness = (surfaceTension: number, density: number, angle: number): number =>
   2 * Math.sqrt(surfaceTension / (density * STANDARD_GRAVITY)) * Math.sin(angle / 2);

@@ -33,6 +33,9 @@ export function wallRange(walls: readonly number[]): {
 /**
  * How far along a shell a disturbance reaches: π/β with β = [3(1−ν²)]^¼ / √(Rt), beyond which less than 5 % is left
  * (Timoshenko & Woinowsky-Krieger, *Theory of Plates and Shells*, edge effect). A taper spread over more is gentle.
+ *
+ * @example
+ * edgeReach(0.04, 0.003, 0.22) // 0.02648
  */
 export const edgeReach = (radius: number, wall: number, poisson: number): number =>
   (Math.PI * Math.sqrt(radius * wall)) / (3 * (1 - poisson ** 2)) ** 0.25;

@@ -13,7 +13,12 @@ export const WORKING_SPEED = 0.016;
 export const viscosityAt = (glass: Glass, temperature: number): number =>
   10 ** logViscosity(fitVft(glass), temperature);
 
-/** Thickness of one gather, m: h = √(ηU/ρg), thick-film drag-out (Derjaguin). Cooler glass is stiffer: thicker layer. */
+/**
+ * Thickness of one gather, m: h = √(ηU/ρg), thick-film drag-out (Derjaguin). Cooler glass is stiffer: thicker layer.
+ *
+ * @example
+ * layerThickness(100, 0.1, 2500) // 0.0202
+ */
 export const layerThickness = (viscosity: number, speed: number, density: number): number =>
   Math.sqrt((viscosity * speed) / (density * STANDARD_GRAVITY));
 

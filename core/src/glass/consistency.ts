@@ -14,7 +14,13 @@ const BANDS: readonly (readonly [Band, number])[] = [
   ['set', 13.5],
 ];
 
-/** The band of a log₁₀ viscosity (Pa·s). Bounds belong to the colder band. */
+/**
+ * The band of a log₁₀ viscosity (Pa·s). Bounds belong to the colder band.
+ *
+ * @example
+ * consistency(3) // 'soft'
+ * consistency(6) // 'stiff'
+ */
 export function consistency(logEta: number): Band {
   for (const [band, upper] of BANDS) if (logEta < upper) return band;
   return 'brittle';

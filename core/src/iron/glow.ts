@@ -50,7 +50,12 @@ const OBSERVER: readonly (readonly [number, number, number])[] = [
 const FIRST_NM = 380;
 const STEP_NM = 10;
 
-/** Tristimulus values of a black body (relative to the same scale at every temperature). */
+/**
+ * Tristimulus values of a black body (relative to the same scale at every temperature).
+ *
+ * @example
+ * blackBody(1000) // [8.85e-7, 5.39e-7, 1.446e-8]
+ */
 export function blackBody(celsius: number): readonly [number, number, number] {
   const k = celsius + ZERO_CELSIUS;
   const sum = [0, 0, 0];

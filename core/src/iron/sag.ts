@@ -25,7 +25,12 @@ export const beamSinks = (
   (STANDARD_GRAVITY * span ** 3 * (load + (5 / 8) * density * section.area * span)) /
   (144 * section.moment * eta);
 
-/** How fast the middle of a round plate on its edge sinks, m/s: radius and thickness m (PHYSICS §10: 0.172 ρ g a⁴/(η h²)). */
+/**
+ * How fast the middle of a round plate on its edge sinks, m/s: radius and thickness m (PHYSICS §10: 0.172 ρ g a⁴/(η h²)).
+ *
+ * @example
+ * discSinks(0.05, 0.004, 2500, 1e6) // 0.001647
+ */
 export const discSinks = (
   radius: number,
   thickness: number,
@@ -33,7 +38,12 @@ export const discSinks = (
   eta: number,
 ): number => (0.172 * density * STANDARD_GRAVITY * radius ** 4) / (eta * thickness ** 2);
 
-/** How fast a post so tall (m) gets shorter under a stress (Pa), m/s: E → 3η. */
+/**
+ * How fast a post so tall (m) gets shorter under a stress (Pa), m/s: E → 3η.
+ *
+ * @example
+ * postSquashes(0.05, 1000, 1e6) // 0.00001667
+ */
 export const postSquashes = (tall: number, stress: number, eta: number): number =>
   (tall * stress) / (3 * eta);
 

@@ -5,7 +5,12 @@ import type { HeatPlace } from '../work/heatPlace';
 import type { SkinLaw } from '../conduction/cells';
 import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from '../units/constants';
 
-/** Glass of a thickness shines so much of a black body: ε = 0.91(1 − e^(−t/3.4 mm)); shape after Gardon 1956–58, constants from memory. */
+/**
+ * Glass of a thickness shines so much of a black body: ε = 0.91(1 − e^(−t/3.4 mm)); shape after Gardon 1956–58, constants from memory.
+ *
+ * @example
+ * emissivity(0.005) // 0.7009
+ */
 export const emissivity = (thickness: number): number => 0.91 * (1 - Math.exp(-thickness / 0.0034));
 
 /** The surroundings of a skin. °C; W/(m²·K). */

@@ -144,7 +144,12 @@ export function heatTrouble(
   return undefined;
 }
 
-/** A sentence's first word. */
+/**
+ * A sentence's first word.
+ *
+ * @example
+ * capital('too cold') // 'Too cold'
+ */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Whole degrees Celsius, in words. */

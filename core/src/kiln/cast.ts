@@ -46,6 +46,11 @@ export function castOf(
   };
 }
 
-/** How tall a reservoir of an across must be for what stands above, m. */
+/**
+ * How tall a reservoir of an across must be for what stands above, m.
+ *
+ * @example
+ * reservoirTall(0.0001, 0.05) // 0.05093
+ */
 export const reservoirTall = (above: number, across: number): number =>
   above / ((Math.PI / 4) * across * across);

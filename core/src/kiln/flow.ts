@@ -34,10 +34,20 @@ interface Flowing {
   readonly density: number;
 }
 
-/** How far an edge is rounded, m: ℓ = γ∫dt/η (Frenkel 1945). */
+/**
+ * How far an edge is rounded, m: ℓ = γ∫dt/η (Frenkel 1945).
+ *
+ * @example
+ * rounds(0.2) // 0.064
+ */
 export const rounds = (f: number): number => SURFACE_TENSION * f;
 
-/** Half the width of the neck between two touching rods or grains of a radius, m: x² = (3/2)γa∫dt/η (Frenkel 1945); never wider than they are. */
+/**
+ * Half the width of the neck between two touching rods or grains of a radius, m: x² = (3/2)γa∫dt/η (Frenkel 1945); never wider than they are.
+ *
+ * @example
+ * neck(0.01, 0.2) // 0.01
+ */
 export const neck = (radius: number, f: number): number =>
   Math.min(radius, Math.sqrt(1.5 * SURFACE_TENSION * radius * f));
 
@@ -110,9 +120,19 @@ export const FUSES = [
 /** What a firing is named by. */
 export type Fuse = (typeof FUSES)[number]['name'];
 
-/** Its name; a full fuse has rounded by at least a sheet. */
+/**
+ * Its name; a full fuse has rounded by at least a sheet.
+ *
+ * @example
+ * fuseOf(0.001) // 'contour'
+ */
 export const fuseOf = (rounded: number): Fuse =>
   FUSES.find((f) => rounded < f.upTo)?.name ?? 'full';
 
-/** What a mould takes, kg, from the grams of water it holds (kg): glass weighs so many times as much (2.5 for soda-lime, common practice). */
+/**
+ * What a mould takes, kg, from the grams of water it holds (kg): glass weighs so many times as much (2.5 for soda-lime, common practice).
+ *
+ * @example
+ * castMass(0.25, 2500) // 0.625
+ */
 export const castMass = (water: number, density: number): number => (water * density) / 1000;

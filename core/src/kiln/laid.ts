@@ -43,7 +43,12 @@ export function outlineOf({ shape, x, y, turn, mirrored }: Omit<Laid, 'id' | 'as
   });
 }
 
-/** Area within an outline, m² (the shoelace); less than nothing where it is drawn clockwise. */
+/**
+ * Area within an outline, m² (the shoelace); less than nothing where it is drawn clockwise.
+ *
+ * @example
+ * signedArea([{ x: 0, y: 0 }, { x: 0.1, y: 0 }, { x: 0.1, y: 0.2 }]) // 0.01
+ */
 export function signedArea(outline: readonly ShelfSpot[]): number {
   let twice = 0;
   outline.forEach((p, i) => {
@@ -53,7 +58,12 @@ export function signedArea(outline: readonly ShelfSpot[]): number {
   return twice / 2;
 }
 
-/** Area within an outline, whichever way it is drawn, m². */
+/**
+ * Area within an outline, whichever way it is drawn, m².
+ *
+ * @example
+ * areaOf([{ x: 0, y: 0 }, { x: 0.1, y: 0 }, { x: 0.1, y: 0.1 }, { x: 0, y: 0.1 }]) // 0.01
+ */
 export const areaOf = (outline: readonly ShelfSpot[]): number => Math.abs(signedArea(outline));
 
 /** How far it reaches. */

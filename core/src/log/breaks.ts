@@ -207,7 +207,12 @@ export const CAUSES: readonly Cause[] = [
 const USUAL = 0.66;
 const STRANGE = 0.034;
 
-/** How often a sign is seen with a cause: the ordinary ones share what is usual. */
+/**
+ * How often a sign is seen with a cause: the ordinary ones share what is usual.
+ *
+ * @example
+ * seenWith(['a'], 'a', 4) // 0.66
+ */
 export function seenWith(ordinary: readonly string[], sign: string, all: number): number {
   return ordinary.includes(sign)
     ? Math.max(USUAL / ordinary.length, 3 * STRANGE)

@@ -43,7 +43,12 @@ const TRADE_COUNTS = 20;
 /** At least so much more for it than against to be told as speaking for a cause. */
 const TOLD = 1.2;
 
-/** How likely, in words (after Kent's words of estimative probability; the limits from memory). */
+/**
+ * How likely, in words (after Kent's words of estimative probability; the limits from memory).
+ *
+ * @example
+ * inWordsOf(0.7) // 'probably'
+ */
 export const inWordsOf = (p: number): string =>
   p > 0.85
     ? tr`almost certainly`

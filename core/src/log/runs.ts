@@ -24,7 +24,12 @@ export interface Runs {
   readonly clustered: number;
 }
 
-/** The chance of just so many runs of `a` of one kind and `b` of another (Wald & Wolfowitz 1940). */
+/**
+ * The chance of just so many runs of `a` of one kind and `b` of another (Wald & Wolfowitz 1940).
+ *
+ * @example
+ * chanceOfRuns(2, 5, 5) // 0.007937
+ */
 export function chanceOfRuns(runs: number, a: number, b: number): number {
   const all = lnChoose(a + b, a);
   const k = Math.floor(runs / 2);
@@ -33,7 +38,12 @@ export function chanceOfRuns(runs: number, a: number, b: number): number {
   return runs % 2 === 0 ? 2 * of(k - 1, k - 1) : of(k, k - 1) + of(k - 1, k);
 }
 
-/** The runs test, exact. Undefined where there are none of a kind: nothing can run then. */
+/**
+ * The runs test, exact. Undefined where there are none of a kind: nothing can run then.
+ *
+ * @example
+ * runsOf([true, true, false, false, true, false]) // { runs: 4, expected: 4, clustered: 0.7 }
+ */
 export function runsOf(lost: readonly boolean[]): Runs | undefined {
   const a = lost.filter((l) => l).length;
   const b = lost.length - a;

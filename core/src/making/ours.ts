@@ -32,7 +32,12 @@ export function tookOf(
   });
 }
 
-/** A quantile of sorted numbers, between neighbours in proportion (Hyndman & Fan 1996, definition 7). */
+/**
+ * A quantile of sorted numbers, between neighbours in proportion (Hyndman & Fan 1996, definition 7).
+ *
+ * @example
+ * quantile([1, 2, 3, 4, 5], 0.5) // 3
+ */
 export function quantile(sorted: readonly number[], q: number): number {
   const at = q * (sorted.length - 1);
   const i = Math.floor(at);

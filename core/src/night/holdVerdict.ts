@@ -12,7 +12,12 @@ const LOG_SLOW = 13.9;
 const STEERS = 5;
 const HOUR = 3600;
 
-/** Seconds as hours, as a sentence says them. */
+/**
+ * Seconds as hours, as a sentence says them.
+ *
+ * @example
+ * inHours(5400) // '1.5'
+ */
 export const inHours = (s: number): string => (s / HOUR).toFixed(s < 100 * HOUR ? 1 : 0);
 
 /** What is to be said of a night of `total` s whose stress takes `relief` s to go at the hold, where it soaks for `soak` s. */

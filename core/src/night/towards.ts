@@ -7,6 +7,11 @@ export const MOST_MOVE = 3;
 /** A drawn section's rates move by no more than this factor a round. */
 export const MOST_MOVE_DRAWN = 8;
 
-/** What to multiply a rate by that uses such a share, by no more than `most` either way. */
+/**
+ * What to multiply a rate by that uses such a share, by no more than `most` either way.
+ *
+ * @example
+ * towards(0.5, 2) // 1.94
+ */
 export const towards = (used: number, most: number): number =>
   Math.min(most, Math.max(1 / most, AIM / Math.max(used, 1e-6)));

@@ -25,7 +25,12 @@ const TALL = 1.8;
 
 const millimetres = (m: number): string => `${(m * 1e3).toFixed(m < 0.02 ? 1 : 0)} mm`;
 
-/** A mass in whole grams, in words. */
+/**
+ * A mass in whole grams, in words.
+ *
+ * @example
+ * grams(0.312) // '312 g'
+ */
 export const grams = (kg: number): string => `${String(Math.round(1e3 * kg))} g`;
 
 /** What a part's glass comes from where it is not gathered for it alone. */

@@ -99,7 +99,12 @@ export interface DaysPlan {
 /** From the last piece in to the next morning, s: a longer night keeps its box the next day too. */
 const TO_MORNING = 16 * 3600;
 const DAY = 86_400;
-/** Mornings until a box is free again. */
+/**
+ * Mornings until a box is free again.
+ *
+ * @example
+ * mornings(57600) // 1
+ */
 export const mornings = (night: number): number =>
   1 + Math.max(0, Math.ceil((night - TO_MORNING) / DAY));
 

@@ -54,6 +54,11 @@ export function usedADay(events: readonly PotEvent[], now: number, days = 14): n
   return Math.max(0, sum(taken) - sum(back)) / Math.max(1, Math.ceil((now - since) / DAY));
 }
 
-/** In how many days the level is down to what can still be gathered from, at what is used a day; undefined where nothing is used. */
+/**
+ * In how many days the level is down to what can still be gathered from, at what is used a day; undefined where nothing is used.
+ *
+ * @example
+ * daysLeft(100, 25, 15) // 5
+ */
 export const daysLeft = (level: number, least: number, aDay: number): number | undefined =>
   aDay > 0 ? Math.max(0, level - least) / aDay : undefined;

@@ -16,10 +16,20 @@ export function mixed(parts: readonly Poured[]): Poured {
   return { mass, holds };
 }
 
-/** What is left of something in the pot after charges that each bring so great a share of it anew: (1 − f)ⁿ. */
+/**
+ * What is left of something in the pot after charges that each bring so great a share of it anew: (1 − f)ⁿ.
+ *
+ * @example
+ * afterCharges(0.5, 2) // 0.25
+ */
 export const afterCharges = (share: number, charges: number): number => (1 - share) ** charges;
 
-/** Charges until no more than so great a part of it is left; undefined where charges bring nothing. */
+/**
+ * Charges until no more than so great a part of it is left; undefined where charges bring nothing.
+ *
+ * @example
+ * chargesUntil(0.1, 0.5) // 4
+ */
 export function chargesUntil(left: number, share: number): number | undefined {
   if (share <= 0) return undefined;
   if (left >= 1) return 0;

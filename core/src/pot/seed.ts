@@ -9,11 +9,19 @@ const etaOf = (log: number): number => 10 ** log;
 /**
  * How fast a bubble with a free skin rises, m/s: v = ρ g r²/(3η) (Hadamard 1911, Rybczynski 1911). `radius` m, `density` of the glass
  * kg/m³, `eta` Pa·s. What is in it weighs nothing beside glass.
+ *
+ * @example
+ * bubbleRise(0.0005, 20, 2400) // 0.00009807
  */
 export const bubbleRise = (radius: number, eta: number, density: number): number =>
   (density * STANDARD_GRAVITY * radius ** 2) / (3 * eta);
 
-/** How fast a solid ball that much lighter would rise, m/s: 2ρ g r²/(9η) (Stokes 1851): a third slower. */
+/**
+ * How fast a solid ball that much lighter would rise, m/s: 2ρ g r²/(9η) (Stokes 1851): a third slower.
+ *
+ * @example
+ * ballRise(0.0005, 20, 2400) // 0.00006538
+ */
 export const ballRise = (radius: number, eta: number, density: number): number =>
   (2 * density * STANDARD_GRAVITY * radius ** 2) / (9 * eta);
 

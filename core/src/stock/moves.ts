@@ -12,18 +12,33 @@ export const stockSection = ({ diameter, wall }: Stock): number =>
 /** Length of stock that holds a volume of glass, m. */
 export const stockLength = (volume: number, stock: Stock): number => volume / stockSection(stock);
 
-/** A round bubble of outer diameter and wall: glass in it, m³. Refuses a wall that leaves no hollow. */
+/**
+ * A round bubble of outer diameter and wall: glass in it, m³. Refuses a wall that leaves no hollow.
+ *
+ * @example
+ * bubbleGlass(0.06, 0.002) // 0.00002115
+ */
 export function bubbleGlass(diameter: number, wall: number): number {
   if (!(wall > 0 && 2 * wall < diameter))
     throw new RangeError(tr`The wall leaves no hollow: it must be less than half the diameter.`);
   return (Math.PI / 6) * (diameter ** 3 - (diameter - 2 * wall) ** 3);
 }
 
-/** A flat disc (a foot, a merese): glass in it, m³. */
+/**
+ * A flat disc (a foot, a merese): glass in it, m³.
+ *
+ * @example
+ * discGlass(0.06, 0.004) // 0.00001131
+ */
 export const discGlass = (diameter: number, thickness: number): number =>
   (Math.PI / 4) * diameter ** 2 * thickness;
 
-/** A tube between two others, or a straight length of rod: glass in it, m³. */
+/**
+ * A tube between two others, or a straight length of rod: glass in it, m³.
+ *
+ * @example
+ * cylinderGlass(0.1, 0.012) // 0.00001131
+ */
 export const cylinderGlass = (length: number, diameter: number, wall?: number): number =>
   wall === undefined
     ? discGlass(diameter, length)

@@ -41,5 +41,10 @@ export function inWords(text: string, units: DisplayUnits): string {
   return writtenWith(read, units);
 }
 
-/** A length in the drawing's own tenths of a millimetre, for what the core says. */
+/**
+ * A length in the drawing's own tenths of a millimetre, for what the core says.
+ *
+ * @example
+ * mm(0.0032) // '3.2 mm'
+ */
 export const mm = (metres: number): string => `${String(Number((metres * 1e3).toFixed(1)))} mm`;

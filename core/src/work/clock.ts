@@ -43,7 +43,12 @@ export const clockOf = (
   { main, helpers }: { readonly main: number; readonly helpers: boolean },
 ): number[] => (helpers ? withHelpers(steps, main) : inTurn(steps));
 
-/** When an order begins at the earliest, s: less than nothing where something is done ahead of the clock. */
+/**
+ * When an order begins at the earliest, s: less than nothing where something is done ahead of the clock.
+ *
+ * @example
+ * beginsAt([30, 12, 50]) // 0
+ */
 export const beginsAt = (starts: readonly number[]): number =>
   starts.reduce((least, s) => Math.min(least, s), 0);
 

@@ -62,7 +62,12 @@ const ALIKE = new Set<StepId>([
   'heatIn',
 ]);
 
-/** How a glass of a weight (kg) stretches what is ordinary: by its width, and so by the third root of its mass. */
+/**
+ * How a glass of a weight (kg) stretches what is ordinary: by its width, and so by the third root of its mass.
+ *
+ * @example
+ * sizeOf(0.4) // 1.046
+ */
 export const sizeOf = (mass: number): number =>
   Math.min(MOST, Math.max(LEAST, (Math.max(mass, 1e-4) / ORDINARY) ** (1 / 3)));
 
@@ -82,7 +87,12 @@ export function secondsOf(kind: StepId, mass: number): number {
   );
 }
 
-/** A bar so thick warms for an hour at 28 mm; heat goes in by the square of the thickness. Common practice, no source. s, m. */
+/**
+ * A bar so thick warms for an hour at 28 mm; heat goes in by the square of the thickness. Common practice, no source. s, m.
+ *
+ * @example
+ * barWarms(0.025) // 2880
+ */
 export const barWarms = (diameter: number): number =>
   Math.round(Math.max(300, 3600 * (diameter / 0.028) ** 2) / 60) * 60;
 

@@ -6,7 +6,12 @@ import { factsOf, type WorkStep } from './facts';
 /** Parts and what they hang together with, by number; changed in place by `unite`. */
 export type Groups = number[];
 
-/** So many parts, each by itself. */
+/**
+ * So many parts, each by itself.
+ *
+ * @example
+ * eachApart(3) // [0, 1, 2]
+ */
 export const eachApart = (count: number): Groups => Array.from({ length: count }, (_, i) => i);
 
 /**

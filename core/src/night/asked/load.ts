@@ -39,7 +39,12 @@ export interface StandingInside {
 /** Kept free round every piece, m. Common practice, no source. */
 export const ROOM_BETWEEN = 0.02;
 
-/** Ids by their letters, so that the same pieces always stand alike. */
+/**
+ * Ids by their letters, so that the same pieces always stand alike.
+ *
+ * @example
+ * byCode('a', 'b') // -1
+ */
 export const byCode = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
 /** Every single one of them: six alike are six. */

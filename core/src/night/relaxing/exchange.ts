@@ -8,7 +8,12 @@ const VIEW = 0.6;
 /** Still air, W/(m²K). From memory. */
 const AIR = 8;
 
-/** Surface exchange in a load, W/(m²K), at a temperature in °C: linearised radiation plus still air. About 15 to 95. */
+/**
+ * Surface exchange in a load, W/(m²K), at a temperature in °C: linearised radiation plus still air. About 15 to 95.
+ *
+ * @example
+ * surfaceExchange(500) // 64.61
+ */
 export const surfaceExchange = (temperature: number): number =>
   4 * EMISSIVITY * VIEW * STEFAN_BOLTZMANN * (temperature + ZERO_CELSIUS) ** 3 + AIR;
 

@@ -26,7 +26,12 @@ export const GAUSS: readonly (readonly [number, number, number, number])[] = [
   [B, B, 1 - 2 * B, WB],
 ];
 
-/** Shape functions of the six nodes at barycentric places. */
+/**
+ * Shape functions of the six nodes at barycentric places.
+ *
+ * @example
+ * shapes(1, 0, 0) // [1, 0, 0, 0, 0, 0]
+ */
 export const shapes = (l1: number, l2: number, l3: number): number[] => [
   l1 * (2 * l1 - 1),
   l2 * (2 * l2 - 1),
