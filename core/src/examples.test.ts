@@ -1,6 +1,7 @@
 // What a doc comment shows is what comes out: every example of the core that can be worked out from its own module is.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { runInNewContext } from 'node:vm';
 
 const files = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
   (f) => f.endsWith('.ts') && !/\.(test|fixture|d)\.ts$/.test(f),
@@ -38,6 +39,10 @@ const asWritten = (value: unknown, told: unknown): unknown => {
   return value;
 };
 
+/** What a text comes to with names in sight. */
+const evaluated = (text: string, names: Readonly<Record<string, unknown>>): unknown =>
+  runInNewContext(`(${text})`, { ...names, Math });
+
 /** Evaluated with the names of its module in sight; undefined where it takes more than those. */
 function workedOut({
   file,
@@ -47,16 +52,12 @@ function workedOut({
   // eslint-disable-next-line @typescript-eslint/no-require-imports
   const module = require(join(__dirname, file)) as Record<string, unknown>;
   try {
-    // eslint-disable-next-line @typescript-eslint/no-implied-eval
-    const told: unknown = new Function(`return (${is});`)();
-    // eslint-disable-next-line @typescript-eslint/no-implied-eval
-    const value: unknown = new Function(...Object.keys(module), `return (${shows});`)(
-      ...Object.values(module),
-    );
+    const told = evaluated(is, {});
+    const value = evaluated(shows, module);
     return { value: asWritten(value, told), told };
   } catch (error) {
     // Words instead of a value, or names that only who calls it has.
-    if (error instanceof ReferenceError || error instanceof SyntaxError) return undefined;
+    if (/^(Reference|Syntax)Error/.test(String(error))) return undefined;
     throw error;
   }
 }
