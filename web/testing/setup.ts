@@ -30,7 +30,8 @@ class OneSize {
 }
 for (const side of ['client', 'offset'])
   for (const [of, value] of Object.entries({ Width: SIZE.width, Height: SIZE.height }))
-    Object.defineProperty(HTMLElement.prototype, `${side}${of}`, { configurable: true, value });
+    for (const { prototype } of [HTMLElement, SVGElement])
+      Object.defineProperty(prototype, `${side}${of}`, { configurable: true, value });
 
 /** A pointer as far as drags ask: where it is, and which it is. */
 class Pointer extends MouseEvent {
@@ -105,7 +106,7 @@ console.error = (...words: unknown[]) => {
   }
   said(...words);
   // What a browser would mend in its own way.
-  if (/cannot be a (descendant|child)|cannot contain|unique "key"/.test(first ?? ''))
+  if (/cannot be a (descendant|child)|cannot contain|unique "key"|Received `?NaN/.test(first ?? ''))
     behindItsBack.push(String(words));
 };
 

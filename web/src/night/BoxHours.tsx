@@ -1,12 +1,15 @@
 // How long a piece is in the box, for whoever looks along the shelf: by checked nights, or that they are being checked.
 import type { ScheduleInput } from '@zanfirico/core/night';
-import { firingsAsked, hoursInBox, type FiresOf } from '@zanfirico/core/piece';
+import type { FiresOf } from '@zanfirico/core/piece';
 import { printDuration } from '@zanfirico/core/units';
 import { tr } from '@zanfirico/core/words';
-import { useEffect, useMemo } from 'react';
-import { keepSeconds, knownSeconds } from './knownHours';
+import { lazy, Suspense } from 'react';
+import { knownSeconds } from './knownHours';
 import { contentOf } from './nights';
 import { useNight } from './useNight';
+
+/** What a firing is comes with the first piece that is fired: few are. */
+const FiredHours = lazy(async () => ({ default: (await import('./FiredHours')).FiredHours }));
 
 interface Props {
   readonly input: ScheduleInput;
@@ -15,39 +18,27 @@ interface Props {
 }
 
 export function BoxHours({ input, fires }: Props) {
-  const known = knownSeconds(contentIn(input, fires));
-  return known === undefined ? (
-    <Hours input={input} fires={fires} />
+  const content = contentOf(input);
+  const known = knownSeconds(fires ? content + JSON.stringify(fires) : content);
+  if (known !== undefined) return <>{tr`${printDuration(known)} in the box`}</>;
+  return fires ? (
+    <Suspense fallback={<Waiting />}>
+      <FiredHours input={input} fires={fires} />
+    </Suspense>
   ) : (
-    <>{tr`${printDuration(known)} in the box`}</>
+    <Hours input={input} />
   );
 }
 
-/** What its hours are made of, as text: its night, and its firings where it has any. */
-const contentIn = (input: ScheduleInput, fires: FiresOf | undefined): string =>
-  fires ? `${contentOf(input)}${JSON.stringify(fires)}` : contentOf(input);
+const Waiting = () => <span className="quiet">{tr`night being checked …`}</span>;
 
-function Hours({ input, fires }: Props) {
+function Hours({ input }: Pick<Props, 'input'>) {
   const night = useNight(input);
-  const asked = useMemo(() => fires && firingsAsked(fires, input).earlier, [fires, input]);
-  const before = useNight(asked);
-  const state = before && before.state !== 'checked' ? before.state : night.state;
-  const seconds = useMemo(
-    () =>
-      state === 'guess'
-        ? undefined
-        : hoursInBox(input, fires, (of) => (before && of !== input ? before : night).schedule),
-    [state, input, fires, before, night],
-  );
-  useEffect(() => {
-    if (fires && state === 'checked' && seconds !== undefined)
-      keepSeconds(contentIn(input, fires), seconds);
-  }, [input, fires, state, seconds]);
-  if (seconds === undefined) return <span className="quiet">{tr`night being checked …`}</span>;
+  if (night.state === 'guess') return <Waiting />;
   return (
     <>
-      {tr`${printDuration(seconds)} in the box`}
-      {state === 'failed' && tr` (not checked)`}
+      {tr`${printDuration(night.schedule.total.value)} in the box`}
+      {night.state === 'failed' && tr` (not checked)`}
     </>
   );
 }
