@@ -65,6 +65,20 @@ export default tseslint.config(
     },
   },
   {
+    files: ['web/src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "JSXOpeningElement[name.name='option']:not(:has(> JSXAttribute[name.name='value']))",
+          message:
+            'An option without a value has what it says for one: in another language, another word.',
+        },
+      ],
+    },
+  },
+  {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: { 'house/said-when-asked': 'error' },

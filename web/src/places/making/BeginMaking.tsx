@@ -167,7 +167,9 @@ function HeatsRead({
         <div className="mt-2">
           <SelectField label={tr`At the glory hole`} value={hole.name} onChange={onHole}>
             {holes.map((h) => (
-              <option key={h.name}>{h.name}</option>
+              <option key={h.name} value={h.name}>
+                {h.name}
+              </option>
             ))}
           </SelectField>
         </div>
@@ -350,7 +352,9 @@ function Before({
           <div className="mt-2">
             <SelectField label={tr`Into the annealer`} value={annealer} onChange={setChosen}>
               {annealers.map((a) => (
-                <option key={a.name}>{a.name}</option>
+                <option key={a.name} value={a.name}>
+                  {a.name}
+                </option>
               ))}
             </SelectField>
           </div>

@@ -21,7 +21,9 @@ export function BoxIt({ annealer, annealers, onAnnealer, onBox }: Props) {
       <div className="mt-3 flex flex-wrap items-end gap-4">
         <SelectField label={tr`Annealer`} value={annealer} onChange={onAnnealer}>
           {all.map((a) => (
-            <option key={a}>{a}</option>
+            <option key={a} value={a}>
+              {a}
+            </option>
           ))}
         </SelectField>
         <label className="block">

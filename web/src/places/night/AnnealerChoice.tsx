@@ -16,7 +16,9 @@ export function AnnealerChoice() {
       }}
     >
       {all.map((b) => (
-        <option key={b.name}>{b.name}</option>
+        <option key={b.name} value={b.name}>
+          {b.name}
+        </option>
       ))}
     </SelectField>
   );

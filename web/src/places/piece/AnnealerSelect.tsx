@@ -23,7 +23,9 @@ export function AnnealerSelect({ label, value }: Props) {
     >
       <option value="">{tr`a studio box`}</option>
       {all.map((a) => (
-        <option key={a.name}>{a.name}</option>
+        <option key={a.name} value={a.name}>
+          {a.name}
+        </option>
       ))}
       {value !== undefined && !all.some((a) => a.name === value) && (
         <option value={value}>{tr`${value} (gone from the shop)`}</option>

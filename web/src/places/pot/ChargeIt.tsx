@@ -56,7 +56,9 @@ export function ChargeIt({ pot, glass, there, now, furnace, onCharge }: Props) {
       <div className="mt-1 flex flex-wrap items-end gap-4">
         <SelectField label={tr`What`} value={what} onChange={setWhat}>
           {CHARGED.map((c) => (
-            <option key={c}>{trWord(c)}</option>
+            <option key={c} value={c}>
+              {trWord(c)}
+            </option>
           ))}
         </SelectField>
         <div className="w-32">

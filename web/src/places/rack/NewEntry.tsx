@@ -106,7 +106,9 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
           <span className="quiet text-sm">{tr`Bought as`}</span>
           <select className="select" {...register('form')}>
             {FORMS[kind].map((f) => (
-              <option key={f}>{trWord(f)}</option>
+              <option key={f} value={f}>
+                {trWord(f)}
+              </option>
             ))}
           </select>
         </label>
@@ -114,9 +116,9 @@ export function NewEntry({ kind, onClose, onMade }: Props) {
           <label className="flex flex-col">
             <span className="quiet text-sm">{tr`Look`}</span>
             <select className="select" {...register('look')}>
-              <option>{tr`transparent`}</option>
-              <option>{tr`opalescent`}</option>
-              <option>{tr`opaque`}</option>
+              <option value="transparent">{tr`transparent`}</option>
+              <option value="opalescent">{tr`opalescent`}</option>
+              <option value="opaque">{tr`opaque`}</option>
             </select>
           </label>
         )}

@@ -51,7 +51,9 @@ export function Pairs({ change }: { readonly change: ClassChange }) {
             >
               <option value="">{tr`no bench`}</option>
               {benches.map((b) => (
-                <option key={b.name}>{b.name}</option>
+                <option key={b.name} value={b.name}>
+                  {b.name}
+                </option>
               ))}
             </SelectField>
             <IconButton

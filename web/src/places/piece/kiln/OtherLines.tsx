@@ -72,7 +72,9 @@ export function OtherLines({ bears, box }: { readonly bears: Bears; readonly box
         <SelectField label={tr`Which`} value={name} onChange={setName}>
           <option value="">{tr`none`}</option>
           {ours.map((r) => (
-            <option key={r.name}>{r.name}</option>
+            <option key={r.name} value={r.name}>
+              {r.name}
+            </option>
           ))}
           <option value={NEW}>{tr`type one, or read it from a table …`}</option>
         </SelectField>

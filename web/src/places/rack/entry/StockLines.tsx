@@ -47,7 +47,9 @@ export function StockLines({ entry, onChange }: Props) {
               }}
             >
               {RACK_FORMS.map((f) => (
-                <option key={f}>{trWord(f)}</option>
+                <option key={f} value={f}>
+                  {trWord(f)}
+                </option>
               ))}
             </select>
             <div className="grid flex-1 grid-cols-2 gap-2">
