@@ -21,6 +21,7 @@ const makeColour = async (user: UserEvent, name: string): Promise<void> => {
   const dialog = screen.getByRole('dialog');
   await user.type(within(dialog).getByLabelText('Name'), name);
   await user.type(within(dialog).getByLabelText(/^Expansion/), '96');
+  await user.selectOptions(within(dialog).getByLabelText('Bought as'), 'bar');
   await user.click(within(dialog).getByRole('button', { name: 'Into the rack' }));
   await waitFor(() => {
     expect(screen.queryByRole('dialog')).toBeNull();
