@@ -83,6 +83,16 @@ const isThere = (path) =>
     existsSync(`${path}${end}`),
   );
 
+/** A file as it is written. */
+const sourceOf = (file) =>
+  ts.createSourceFile(
+    file,
+    readFileSync(file, 'utf8'),
+    ts.ScriptTarget.Latest,
+    true,
+    file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
+  );
+
 /** Every import of a file that leads nowhere any more. */
 function lost(there, file, source) {
   const found = [];
@@ -117,9 +127,7 @@ function lineOf(node, whole) {
 
 /** A list without the lines of what is gone. */
 function pruned(there, file) {
-  const text = readFileSync(file, 'utf8');
-  const kind = file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS;
-  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true, kind);
+  const source = sourceOf(file);
   const out = new Set();
   const names = new Set();
   for (const node of lost(there, file, source))
@@ -138,7 +146,7 @@ function pruned(there, file) {
   look(source);
   if (out.has(undefined))
     throw new Error(`${relative(there, file)}: a room stands in no list there`);
-  let left = text;
+  let left = source.text;
   // What stands within another goes with it.
   const outer = [...out].filter(
     (n) => ![...out].some((m) => m !== n && m.pos <= n.pos && n.end <= m.end),
@@ -179,10 +187,7 @@ function without(word) {
       .flatMap(walk)
       .filter((f) => /\.(ts|tsx)$/.test(f));
     for (const file of files) {
-      const kind = file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS;
-      const text = readFileSync(file, 'utf8');
-      const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true, kind);
-      if (lost(there, file, source).length === 0) continue;
+      if (lost(there, file, sourceOf(file)).length === 0) continue;
       if (!/\.test\.tsx?$/.test(file) && !file.startsWith(join(there, 'bench'))) continue;
       gone.push(relative(there, file));
       rmSync(file);

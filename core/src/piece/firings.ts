@@ -140,22 +140,19 @@ export function bearsOf(climb: number, schedule: Schedule): Bears {
 
 /**
  * How long a piece keeps its box, s: what comes from the bench from the last piece in to the door; what is fired in the kiln every
- * firing from cold. `check` gives the night of what is asked, by simulation.
+ * firing from cold. `schedule` is the checked night of `night`, `earlier` that of `firingsAsked`, where it asks for one.
  *
  * @example
- * hoursInBox(night, undefined, (asked) => checkedSchedule(asked).schedule) // the night's total
+ * hoursInBox(night, undefined, schedule) // the night's total
  */
 export function hoursInBox(
   night: ScheduleInput,
   fires: FiresOf | undefined,
-  check: (asked: ScheduleInput) => Schedule,
+  schedule: Schedule,
+  earlier?: Schedule,
 ): number {
-  const schedule = check(night);
-  if (!fires) return schedule.total.value;
-  const asked = firingsAsked(fires, night);
-  const up = climbing(asked.cold);
+  const up = fires && climbing(firingsAsked(fires, night).cold);
   // Where no climb of this box brings it up whole, what is known is its way down.
   if (!up) return schedule.total.value;
-  const earlier = asked.earlier && check(asked.earlier);
   return programmedFirings(fires, night, up, schedule, earlier).reduce((s, f) => s + f.seconds, 0);
 }

@@ -39,7 +39,9 @@ export function TextField<T = string>(props: Props<T>) {
           if (needed === true && trimmed === '') return { ok: true, value: value as T };
           return read ? read(trimmed) : { ok: true, value: trimmed as T };
         }}
-        onCommit={onCommit}
+        onCommit={(v) => {
+          if (needed !== true || v !== (value as T)) onCommit(v);
+        }}
       />
     </div>
   );

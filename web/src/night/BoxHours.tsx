@@ -1,9 +1,8 @@
 // How long a piece is in the box, for whoever looks along the shelf: by checked nights, or that they are being checked.
 import type { ScheduleInput } from '@zanfirico/core/night';
 import type { FiresOf } from '@zanfirico/core/piece';
-import { printDuration } from '@zanfirico/core/units';
-import { tr } from '@zanfirico/core/words';
 import { lazy, Suspense } from 'react';
+import { HoursSaid } from './HoursSaid';
 import { knownSeconds } from './knownHours';
 import { contentOf } from './nights';
 import { useNight } from './useNight';
@@ -18,27 +17,25 @@ interface Props {
 }
 
 export function BoxHours({ input, fires }: Props) {
-  const content = contentOf(input);
-  const known = knownSeconds(fires ? content + JSON.stringify(fires) : content);
-  if (known !== undefined) return <>{tr`${printDuration(known)} in the box`}</>;
+  const night = contentOf(input);
+  const content = fires ? night + JSON.stringify(fires) : night;
+  const known = knownSeconds(content);
+  if (known !== undefined) return <HoursSaid seconds={known} />;
   return fires ? (
-    <Suspense fallback={<Waiting />}>
-      <FiredHours input={input} fires={fires} />
+    <Suspense fallback={<HoursSaid />}>
+      <FiredHours input={input} fires={fires} content={content} />
     </Suspense>
   ) : (
     <Hours input={input} />
   );
 }
 
-const Waiting = () => <span className="quiet">{tr`night being checked …`}</span>;
-
 function Hours({ input }: Pick<Props, 'input'>) {
-  const night = useNight(input);
-  if (night.state === 'guess') return <Waiting />;
+  const { state, schedule } = useNight(input);
   return (
-    <>
-      {tr`${printDuration(night.schedule.total.value)} in the box`}
-      {night.state === 'failed' && tr` (not checked)`}
-    </>
+    <HoursSaid
+      seconds={state === 'guess' ? undefined : schedule.total.value}
+      failed={state === 'failed'}
+    />
   );
 }

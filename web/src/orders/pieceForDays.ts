@@ -1,18 +1,10 @@
 // A piece as its days are planned: its clock at the bench, its glass and colour, how many stand in each annealer and how long its night is there.
 import type { SavedPiece } from '@zanfirico/contract';
-import type { PieceDocument } from '@zanfirico/contract/piece';
 import type { KeptWeighIn, ShopDocument } from '@zanfirico/contract/shop';
-import { boxOf, type Box } from '@zanfirico/core/night';
+import { boxOf } from '@zanfirico/core/night';
 import { howMany } from '@zanfirico/core/night/asked';
 import type { WantedPiece } from '@zanfirico/core/orders';
-import {
-  ANYBODY,
-  firesOf,
-  shopFacts,
-  takesOf,
-  type Derived,
-  type Takes,
-} from '@zanfirico/core/piece';
+import { ANYBODY, firesOf, shopFacts, takesOf, type Takes } from '@zanfirico/core/piece';
 import type { Rack } from '@zanfirico/core/rack';
 import { tr } from '@zanfirico/core/words';
 import { clockOf } from '@zanfirico/core/work';
@@ -52,7 +44,10 @@ export async function pieceForDays(
   const seconds = steps.reduce((end, s, i) => Math.max(end, (starts[i] ?? 0) + s.seconds), 0);
   const takes = takesOf(derived);
   const across = 2 * derived.whole.widest;
-  const hours = await Promise.all(annealers.map((a) => hoursThere(document, derived, boxOf(a))));
+  const fires = document.kiln && firesOf(document.kiln, derived.fired, derived.whole.thickest.wall);
+  const hours = await Promise.all(
+    annealers.map((a) => hoursChecked({ ...derived.night, box: boxOf(a) }, fires)),
+  );
   return {
     id,
     name: document.name,
@@ -76,15 +71,4 @@ export async function pieceForDays(
       night: hours[i] ?? 0,
     })),
   };
-}
-
-/** How long it keeps a box, s: a piece made in the kiln by every firing from cold. */
-async function hoursThere(
-  { kiln }: PieceDocument,
-  derived: Extract<Derived, { ok: true }>,
-  box: Box,
-): Promise<number> {
-  const night = { ...derived.night, box };
-  const fires = kiln && firesOf(kiln, derived.fired, derived.whole.thickest.wall);
-  return hoursChecked(night, fires);
 }

@@ -36,7 +36,7 @@ import {
   type WeekAnnealer,
   type WeekPiece,
 } from '@zanfirico/core/night/asked';
-import { hoursInBox, type FiresOf } from '@zanfirico/core/piece';
+import { firingsAsked, hoursInBox, type FiresOf } from '@zanfirico/core/piece';
 import type { DrawnSection, SectionOutcome } from '@zanfirico/core/night/section';
 
 /** What a recipe does. */
@@ -102,7 +102,9 @@ function week({ pieces, annealers, input }: WeekAsked, onShare?: OnShare): Week 
     nights: annealers.map(({ box }, k) => {
       onShare?.((i * annealers.length + k) / all);
       const night = { ...input, box, ...annealed(p), holdTemperature: p.glass.annealing };
-      return hoursInBox(night, p.fires, (asked) => checked(asked).schedule);
+      const earlier = p.fires && firingsAsked(p.fires, night).earlier;
+      const before = earlier && checked(earlier).schedule;
+      return hoursInBox(night, p.fires, checked(night).schedule, before);
     }),
   }));
   return planWeek(planned, annealers);

@@ -1,7 +1,7 @@
 // The shelf: what stands on it, what each says of itself, and what can be done from there.
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { boxOf, checkedSchedule } from '@zanfirico/core/night';
-import { firesOf, hoursInBox, NO_SHOP, ORDINARY_SHOP } from '@zanfirico/core/piece';
+import { firesOf, firingsAsked, hoursInBox, NO_SHOP, ORDINARY_SHOP } from '@zanfirico/core/piece';
 import { printDuration } from '@zanfirico/core/units';
 import { deriveDocument } from '../../derived/deriveDocument';
 import { houseForAll, onTheShelf, openAt, openHouse } from '../../../testing/house';
@@ -32,10 +32,14 @@ describe('the shelf', () => {
       // What is fired in the kiln keeps it for every firing from cold.
       const fires =
         document.kiln && firesOf(document.kiln, derived.fired, derived.whole.thickest.wall);
+      const night = asAsked(derived.night);
+      const its = fires && asAsked(fires);
+      const earlier = its && firingsAsked(its, night).earlier;
       const seconds = hoursInBox(
-        asAsked(derived.night),
-        fires && asAsked(fires),
-        (night) => checkedSchedule(night).schedule,
+        night,
+        its,
+        checkedSchedule(night).schedule,
+        earlier && checkedSchedule(earlier).schedule,
       );
       if (fires) expect(seconds).toBeGreaterThan(12 * 3600 * document.kiln.firings.length);
       await user.clear(find);
